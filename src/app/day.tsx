@@ -1,0 +1,1 @@
+export { DayStation as default } from '@/stations/day/DayStation'

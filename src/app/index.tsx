@@ -1,0 +1,1 @@
+export { TrayStation as default } from '@/stations/tray/TrayStation'

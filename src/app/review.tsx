@@ -1,0 +1,1 @@
+export { ReviewStation as default } from '@/stations/review/ReviewStation'

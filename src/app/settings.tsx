@@ -1,0 +1,1 @@
+export { SettingsStation as default } from '@/stations/settings/SettingsStation'

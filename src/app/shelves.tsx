@@ -1,0 +1,1 @@
+export { ShelvesStation as default } from '@/stations/shelves/ShelvesStation'

@@ -1,0 +1,1 @@
+export { SortingStation as default } from '@/stations/tray/SortingStation'

@@ -1,0 +1,1 @@
+export { WeekStation as default } from '@/stations/week/WeekStation'

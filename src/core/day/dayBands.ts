@@ -1,0 +1,32 @@
+// The Day sheet as exclusive bands: every action stands in the first band that takes it.
+// Laws: an action is in at most one band; what was meant for an earlier day and is unfinished is in the first.
+import { isOpen, type Action } from '../record'
+import type { CalendarDate } from '../time'
+import { isCarriedOver } from './carryOver'
+import { compareForDay } from './order'
+import { isInReach, type Reach } from './reach'
+
+export const dayBandNames = ['carriedOver', 'dueToday', 'underway', 'picked', 'inReach'] as const
+export type DayBandName = (typeof dayBandNames)[number]
+export type DayBands = Readonly<Record<DayBandName, readonly Action[]>>
+
+/** The band of one action on `today`'s sheet, or null where it stands in none. */
+export function dayBandOf(action: Action, today: CalendarDate, reach: Reach): DayBandName | null {
+  if (!isOpen(action) || action.waiting !== null) return null
+  if (isCarriedOver(action, today)) return 'carriedOver'
+  if (action.due?.date === today || action.at?.date === today) return 'dueToday'
+  if (action.startedAtEpochMs !== null) return 'underway'
+  if (action.day === today) return 'picked'
+  return isInReach(action, today, reach) ? 'inReach' : null
+}
+
+/** The bands of a day, each in the order of work. One pass, then one sort a band. */
+export function dayBandsOf(actions: Iterable<Action>, today: CalendarDate, reach: Reach): DayBands {
+  const bands: Record<DayBandName, Action[]> = { carriedOver: [], dueToday: [], underway: [], picked: [], inReach: [] }
+  for (const action of actions) {
+    const band = dayBandOf(action, today, reach)
+    if (band) bands[band].push(action)
+  }
+  for (const band of dayBandNames) bands[band].sort(compareForDay)
+  return bands
+}

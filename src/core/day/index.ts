@@ -1,0 +1,6 @@
+export { isCarriedOver, meantFor } from './carryOver'
+export { dayBandNames, dayBandOf, dayBandsOf, type DayBandName, type DayBands } from './dayBands'
+export { isHidden } from './isHidden'
+export { loadOf, minutesOf, type Load } from './load'
+export { compareForDay } from './order'
+export { anyReach, isInReach, type Reach } from './reach'

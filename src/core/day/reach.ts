@@ -1,0 +1,23 @@
+import type { Action, Id } from '../record'
+import type { CalendarDate } from '../time'
+import { isHidden } from './isHidden'
+
+/** What is at hand here and now. Empty contexts mean any; null minutes mean no limit. */
+export interface Reach {
+  readonly contextIds: readonly Id<'context'>[]
+  readonly minutes: number | null
+}
+
+export const anyReach: Reach = { contextIds: [], minutes: null }
+
+/**
+ * Whether an open action can be done here and now: not hidden, not someday, not laid on a later day, fitting the
+ * free minutes, and with one of its contexts at hand. An action without a context, or without minutes, always fits.
+ */
+export function isInReach(action: Action, today: CalendarDate, reach: Reach): boolean {
+  if (isHidden(action, today) || action.horizon === 'someday') return false
+  if ((action.day !== null && action.day > today) || (action.at !== null && action.at.date > today)) return false
+  if (reach.minutes !== null && action.minutes !== null && action.minutes > reach.minutes) return false
+  if (reach.contextIds.length === 0 || action.contextIds.length === 0) return true
+  return action.contextIds.some((id) => reach.contextIds.includes(id))
+}

@@ -1,0 +1,189 @@
+// The whole store as one file and back: versioned JSON, described in docs/file-format.md. Reading trusts nothing:
+// a file is taken whole or not at all, and a refusal says where and why.
+import * as v from 'valibot'
+import { changeSchema, entriesIn, epochMsOf, idOf, isStamp, isThere, type Change, type Document, type Entry } from '../journal'
+import { kindOf, kinds, parseRecord, schemas, type AnyRecord, type RecordKind, type ShapeFault } from '../record'
+import { ok, refuse, type Result } from '../result'
+
+export const storeFileFormat = 'zen-tray store'
+export const storeFileVersion = 1
+/** Largest file that is read, in bytes. A store of 100,000 actions with its journal is about half of it. */
+export const storeFileLimitBytes = 150_000_000
+
+export interface StoreFile {
+  readonly entries: readonly Entry[]
+  readonly changes: readonly Change[]
+}
+
+export type StoreFileFault =
+  | { readonly kind: 'tooLarge'; readonly bytes: number; readonly limitBytes: number }
+  | { readonly kind: 'empty' }
+  /** `offset` in UTF-16 units, where the reader gave up; null where it could not say. */
+  | { readonly kind: 'notJson'; readonly offset: number | null }
+  | { readonly kind: 'foreign' }
+  | { readonly kind: 'newer'; readonly version: number }
+  | { readonly kind: 'shape'; readonly where: string; readonly why: string }
+  | { readonly kind: 'twice'; readonly where: string; readonly id: string }
+  | { readonly kind: 'fromTheFuture'; readonly where: string }
+  | { readonly kind: 'hostileKey'; readonly where: string; readonly key: string }
+
+const inOrder = <T>(items: Iterable<T>, keyOf: (item: T) => string): T[] => [...items].sort((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1))
+
+/** The text of a store file. The same store always gives the same text but for `savedAt`. */
+export function toStoreFile(document: Document, changes: readonly Change[], savedAtEpochMs: number): string {
+  const records = inOrder(entriesIn(document), ({ record }) => record.id)
+  return JSON.stringify({
+    format: storeFileFormat,
+    version: storeFileVersion,
+    savedAt: new Date(savedAtEpochMs).toISOString(),
+    records,
+    changes: inOrder(changes, ({ stamp }) => stamp),
+  })
+}
+
+/** Keys that would reach into every object of a program if they were ever copied carelessly. */
+const hostileKeys = new Set(['__proto__', 'constructor', 'prototype'])
+
+function hostileKeyIn(value: unknown, where: string, depth = 0): { where: string; key: string } | null {
+  if (typeof value !== 'object' || value === null) return null
+  if (depth > 12) return { where, key: 'nested too deeply' }
+  for (const key of Object.keys(value)) {
+    if (hostileKeys.has(key)) return { where: where || 'the file', key }
+    const found = hostileKeyIn((value as Record<string, unknown>)[key], where ? `${where}.${key}` : key, depth + 1)
+    if (found) return found
+  }
+  return null
+}
+
+const entryFrame = v.strictObject({
+  record: v.looseObject({ id: v.string() }),
+  all: v.custom<string>((value) => value === '' || isStamp(value), 'expected a stamp'),
+  own: v.optional(v.record(v.string(), v.custom<string>(isStamp, 'expected a stamp'))),
+  removed: v.optional(v.custom<string>(isStamp, 'expected a stamp')),
+})
+
+const shapeFault = (where: string, { where: inside, why }: ShapeFault): StoreFileFault => ({ kind: 'shape', where: `${where}, ${inside}`, why })
+
+function frameFault(schema: Parameters<typeof v.safeParse>[0], value: unknown, where: string): StoreFileFault | null {
+  const parsed = v.safeParse(schema, value, { abortEarly: true })
+  if (parsed.success) return null
+  const [issue] = parsed.issues
+  return shapeFault(where, { where: v.getDotPath(issue) ?? 'whole', why: issue.message })
+}
+
+/** A record whose fields are only partly there is checked field by field. */
+function partialFault(record: Record<string, unknown>, where: string): StoreFileFault | null {
+  const kind = kindOf(String(record['id']))
+  if (!Object.hasOwn(schemas, kind)) return shapeFault(where, { where: 'id', why: 'no known kind of record' })
+  const entries = schemas[kind].entries as Record<string, Parameters<typeof v.safeParse>[0]>
+  for (const [field, value] of Object.entries(record)) {
+    const schema = Object.hasOwn(entries, field) ? entries[field] : undefined
+    const fault = schema ? frameFault(schema, value, `${where}, ${field}`) : shapeFault(where, { where: field, why: 'no such field' })
+    if (fault) return fault
+  }
+  return null
+}
+
+/** Why a value is no entry; null where it is one. */
+export function entryFault(value: unknown, where: string): StoreFileFault | null {
+  const frame = frameFault(entryFrame, value, where)
+  if (frame) return frame
+  const entry = value as Entry
+  if (entry.all === '') return partialFault(entry.record as unknown as Record<string, unknown>, where)
+  const parsed = parseRecord(entry.record)
+  return parsed.ok ? null : shapeFault(where, parsed.error)
+}
+
+/** Why a value is no change; null where it is one. */
+export function changeFault(value: unknown, where: string): StoreFileFault | null {
+  const frame = frameFault(changeSchema, value, where)
+  if (frame) return frame
+  for (const part of (value as Change).diff) {
+    const inside = `${where}, ${idOf(part).slice(0, 40)}`
+    if (part.kind === 'updated') {
+      const to = Object.fromEntries(Object.entries(part.fields).map(([field, pair]) => [field, pair[1]]))
+      const fault = partialFault({ ...to, id: part.id }, inside)
+      if (fault) return fault
+    } else {
+      const parsed = parseRecord(part.record)
+      if (!parsed.ok) return shapeFault(inside, parsed.error)
+    }
+  }
+  return null
+}
+
+function parseJson(text: string): Result<unknown, StoreFileFault> {
+  try {
+    return ok(JSON.parse(text))
+  } catch (error) {
+    const offset = /position (\d+)/.exec(String(error))?.[1]
+    return refuse({ kind: 'notJson', offset: offset === undefined ? (/end of/i.test(String(error)) ? text.length : null) : Number(offset) })
+  }
+}
+
+function contentFault(file: { records: unknown[]; changes: unknown[] }, latestEpochMs: number): StoreFileFault | null {
+  const ids = new Set<string>()
+  for (const [index, value] of file.records.entries()) {
+    const where = `record ${index + 1}`
+    const fault = entryFault(value, where)
+    if (fault) return fault
+    const entry = value as Entry
+    if (ids.has(entry.record.id)) return { kind: 'twice', where, id: entry.record.id.slice(0, 80) }
+    ids.add(entry.record.id)
+    const stamps = [entry.all, entry.removed, ...Object.values(entry.own ?? {})]
+    if (stamps.some((stamp) => stamp && epochMsOf(stamp) > latestEpochMs)) return { kind: 'fromTheFuture', where }
+  }
+  const stamps = new Set<string>()
+  for (const [index, value] of file.changes.entries()) {
+    const where = `change ${index + 1}`
+    const fault = changeFault(value, where)
+    if (fault) return fault
+    const { stamp } = value as Change
+    if (stamps.has(stamp)) return { kind: 'twice', where, id: stamp }
+    stamps.add(stamp)
+    if (epochMsOf(stamp) > latestEpochMs) return { kind: 'fromTheFuture', where }
+  }
+  return null
+}
+
+/**
+ * A record that holds another which is gone, or a file in which a parent is its own child, cannot be shown.
+ * Shelves only point upwards (action → project → area → group), so an id of the wrong kind is the one way to a cycle.
+ */
+function parentFault(records: readonly Entry[]): StoreFileFault | null {
+  const parents: Partial<Record<RecordKind, readonly [field: string, kind: RecordKind][]>> = {
+    area: [['groupId', 'group']], project: [['areaId', 'area']], action: [['projectId', 'project'], ['areaId', 'area']],
+  }
+  for (const [index, { record }] of records.entries())
+    for (const [field, kind] of parents[kindOf(record.id)] ?? []) {
+      const parent = (record as unknown as Record<string, unknown>)[field]
+      if (typeof parent === 'string' && kindOf(parent) !== kind) return { kind: 'shape', where: `record ${index + 1}, ${field}`, why: `expected the id of a ${kind}` }
+    }
+  return null
+}
+
+/** What a store file holds. `nowEpochMs` bounds its stamps: a file from more than a day ahead would hold the clock back. */
+export function parseStoreFile(text: string, nowEpochMs: number): Result<StoreFile, StoreFileFault> {
+  if (text.length > storeFileLimitBytes) return refuse({ kind: 'tooLarge', bytes: text.length, limitBytes: storeFileLimitBytes })
+  if (text.trim() === '') return refuse({ kind: 'empty' })
+  const json = parseJson(text)
+  if (!json.ok) return json
+  const file = json.value as { format?: unknown; version?: unknown; records?: unknown; changes?: unknown } | null
+  if (typeof file !== 'object' || file === null || file.format !== storeFileFormat) return refuse({ kind: 'foreign' })
+  if (typeof file.version !== 'number' || !Number.isInteger(file.version) || file.version < 1) return refuse({ kind: 'shape', where: 'version', why: 'expected a whole number' })
+  if (file.version > storeFileVersion) return refuse({ kind: 'newer', version: file.version })
+  if (!Array.isArray(file.records)) return refuse({ kind: 'shape', where: 'records', why: 'expected a list' })
+  if (!Array.isArray(file.changes)) return refuse({ kind: 'shape', where: 'changes', why: 'expected a list' })
+  const hostile = hostileKeyIn(file, '')
+  if (hostile) return refuse({ kind: 'hostileKey', ...hostile })
+  const content = { records: file.records as unknown[], changes: file.changes as unknown[] }
+  const fault = contentFault(content, nowEpochMs + 86_400_000) ?? parentFault(content.records as Entry[])
+  return fault ? refuse(fault) : ok({ entries: content.records as Entry[], changes: content.changes as Change[] })
+}
+
+/** How many records of each kind are there, for saying what a file would bring. */
+export function countsOf(entries: Iterable<Entry>): Record<RecordKind, number> {
+  const counts = Object.fromEntries(kinds.map((kind) => [kind, 0])) as Record<RecordKind, number>
+  for (const entry of entries) if (isThere(entry)) counts[kindOf((entry.record as AnyRecord).id)]++
+  return counts
+}

@@ -1,0 +1,101 @@
+import fc from 'fast-check'
+import type { AnyRecord, RecordKind } from '../record'
+import { emptyDocument, makeStamp, mergeDocuments, recordIn, recordsById, revertOf, undoStateOf, withChange, withChanges, type Change, type Document, type RecordDiff } from '.'
+
+const slip = (name: string, text: string): AnyRecord => ({ id: `slip:${name}`, text, takenOff: [], setDownAtEpochMs: 1 })
+
+/** Random changes as several replicas make them: each is built on what that replica has seen of its own. */
+const changesArbitrary = fc
+  .array(fc.record({ replica: fc.constantFrom('aaaa', 'bbbb'), id: fc.constantFrom('a', 'b', 'c'), act: fc.constantFrom('add', 'text', 'off', 'remove'), value: fc.string({ maxLength: 4 }) }), { maxLength: 25 })
+  .map((steps) => {
+    const seen: Record<string, Document> = { aaaa: emptyDocument, bbbb: emptyDocument }
+    return steps.flatMap(({ replica, id, act, value }, index): Change[] => {
+      const document = seen[replica] as Document
+      const current = recordIn(document, `slip:${id}`)
+      const part: RecordDiff | null =
+        act === 'add' ? (current ? null : { kind: 'added', record: slip(id, value) })
+        : !current ? null
+        : act === 'remove' ? { kind: 'removed', record: current }
+        : act === 'text' ? { kind: 'updated', id: current.id, fields: { text: [current.text, value] } }
+        : { kind: 'updated', id: current.id, fields: { takenOff: [current.takenOff, [value]] } }
+      if (!part) return []
+      const change: Change = { stamp: makeStamp(1000 + index, 0, replica), act, diff: [part] }
+      seen[replica] = withChange(document, change)
+      return [change]
+    })
+  })
+
+const run = { seed: 7, numRuns: 300 }
+const shown = (document: Document) => [...recordsById(document).values()]
+const whole = (document: Document) => JSON.stringify([...document.slip.buckets].map((bucket) => [...(bucket ?? [])].sort().map(([id, entry]) => [id, entry.all, Object.entries(entry.own ?? {}).sort(), entry.removed, Object.entries(entry.record).sort()])))
+
+describe('merging', () => {
+  const split = fc.tuple(changesArbitrary, fc.array(fc.nat(2), { minLength: 25, maxLength: 25 }))
+  it('is commutative, associative and idempotent', () => {
+    fc.assert(
+      fc.property(split, ([changes, hands]) => {
+        const [a, b, c] = [0, 1, 2].map((hand) => withChanges(emptyDocument, changes.filter((_, index) => hands[index] === hand))) as [Document, Document, Document]
+        expect(whole(mergeDocuments(a, b))).toBe(whole(mergeDocuments(b, a)))
+        expect(whole(mergeDocuments(mergeDocuments(a, b), c))).toBe(whole(mergeDocuments(a, mergeDocuments(b, c))))
+        expect(whole(mergeDocuments(a, a))).toBe(whole(a))
+      }),
+      run,
+    )
+  })
+  it('makes two copies equal that saw the same changes in any order', () => {
+    fc.assert(
+      fc.property(changesArbitrary.chain((changes) => fc.tuple(fc.constant(changes), fc.shuffledSubarray(changes, { minLength: changes.length }))), ([changes, shuffled]) => {
+        expect(whole(withChanges(emptyDocument, shuffled))).toBe(whole(withChanges(emptyDocument, changes)))
+      }),
+      run,
+    )
+  })
+  it('never lets a removal win over a later edit', () => {
+    const record = slip('a', 'one')
+    const changes: Change[] = [
+      { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] },
+      { stamp: makeStamp(2, 0, 'aaaa'), act: 'remove', diff: [{ kind: 'removed', record }] },
+      { stamp: makeStamp(3, 0, 'bbbb'), act: 'text', diff: [{ kind: 'updated', id: record.id, fields: { text: ['one', 'two'] } }] },
+    ]
+    expect(shown(withChanges(emptyDocument, changes))).toEqual([{ ...record, text: 'two' }])
+    expect(shown(withChanges(emptyDocument, changes.slice(0, 2)))).toEqual([])
+  })
+})
+
+describe('undo and redo', () => {
+  it('restore the exact document, act by act', () => {
+    fc.assert(
+      fc.property(changesArbitrary, (all) => {
+        const mine = all.filter(({ stamp }) => stamp.endsWith('aaaa'))
+        const states = [emptyDocument]
+        mine.forEach((change) => states.push(withChange(states.at(-1) as Document, change)))
+        let document = states.at(-1) as Document
+        let journal = mine
+        let ms = 5000
+        const revert = (target: Change, kind: 'undo' | 'redo', diff: Change['diff']) => {
+          const change: Change = { stamp: makeStamp(ms++, 0, 'aaaa'), act: kind, diff: revertOf(document, diff), reverts: { kind, stamp: target.stamp } }
+          document = withChange(document, change)
+          journal = [...journal, change]
+        }
+        for (let step = mine.length; step > 0; step--) {
+          revert(undoStateOf(journal).undo.at(-1) as Change, 'undo', (undoStateOf(journal).undo.at(-1) as Change).diff)
+          expect(shown(document)).toEqual(shown(states[step - 1] as Document))
+        }
+        expect(undoStateOf(journal).undo).toEqual([])
+        expect(undoStateOf(journal).redo.map(({ stamp }) => stamp)).toEqual(mine.map(({ stamp }) => stamp).reverse())
+      }),
+      run,
+    )
+  })
+  it('leaves alone a field that was written again since', () => {
+    const record = slip('a', 'one')
+    const change = { kind: 'updated', id: record.id, fields: { text: ['one', 'two'] } } as const
+    const document = withChanges(emptyDocument, [
+      { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] },
+      { stamp: makeStamp(2, 0, 'aaaa'), act: 'text', diff: [change] },
+      { stamp: makeStamp(3, 0, 'bbbb'), act: 'text', diff: [{ kind: 'updated', id: record.id, fields: { text: ['two', 'three'] } }] },
+    ])
+    expect(revertOf(document, [change])).toEqual([])
+    expect((recordIn(document, 'slip:a' as `${RecordKind}:`) as { text: string }).text).toBe('three')
+  })
+})

@@ -1,0 +1,46 @@
+// An immutable table by id. It is split into buckets, so that a changed copy shares all but one of them and
+// one edit costs the same in a table of a hundred and of a hundred thousand.
+
+const bucketCount = 512
+type Bucket<T> = ReadonlyMap<string, T>
+
+export interface Table<T> {
+  readonly buckets: readonly (Bucket<T> | undefined)[]
+  readonly size: number
+}
+
+const empty: Table<never> = { buckets: new Array<undefined>(bucketCount).fill(undefined), size: 0 }
+export const emptyTable = <T>(): Table<T> => empty
+
+/** FNV-1a over the id's UTF-16 units. */
+function bucketOf(id: string): number {
+  let hash = 0x811c9dc5
+  for (let i = 0; i < id.length; i++) hash = Math.imul(hash ^ id.charCodeAt(i), 0x01000193)
+  return (hash >>> 0) % bucketCount
+}
+
+export const getIn = <T>(table: Table<T>, id: string): T | undefined => table.buckets[bucketOf(id)]?.get(id)
+
+/** A copy with these entries set. Each touched bucket is copied once, however many entries fall into it. */
+export function withEntries<T>(table: Table<T>, entries: Iterable<readonly [string, T]>): Table<T> {
+  const buckets = [...table.buckets]
+  const fresh = new Map<number, Map<string, T>>()
+  let size = table.size
+  for (const [id, value] of entries) {
+    const at = bucketOf(id)
+    let bucket = fresh.get(at)
+    if (!bucket) {
+      bucket = new Map(buckets[at])
+      fresh.set(at, bucket)
+      buckets[at] = bucket
+    }
+    if (!bucket.has(id)) size++
+    bucket.set(id, value)
+  }
+  return { buckets, size }
+}
+
+/** Every value, in no order to rely on. */
+export function* valuesOf<T>(table: Table<T>): Generator<T> {
+  for (const bucket of table.buckets) if (bucket) yield* bucket.values()
+}

@@ -1,0 +1,7 @@
+export { actionSchema, energies, isOpen, keptHorizons, weights, type Action, type Energy, type Horizon, type KeptHorizon, type Waiting, type Weight } from './action'
+export { parseRecord, schemas, type AnyRecord, type RecordOf, type ShapeFault } from './anyRecord'
+export { defaultSettings, type Context, type Person, type Reference, type Settings } from './around'
+export { idField, isIdOf, kindOf, kinds, noteLimit, titleLimit, type Id, type RecordKind, type When } from './fields'
+export { stones, type Review, type ReviewFigures, type Stone } from './reviewRecord'
+export { inkCount, projectStates, sides, type Area, type Group, type Project, type ProjectState, type Side } from './shelf'
+export { type Slip } from './slip'

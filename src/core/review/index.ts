@@ -1,0 +1,1 @@
+export { doneBetween, lastSevenDays, nextActions, projectsWithoutNextAction, reviewFiguresOf, somedayOf, waitingOf } from './weeklyReview'

@@ -1,0 +1,61 @@
+// What the weekly review asks: which projects stand still, what waits, what was done.
+import { compareForDay, isHidden } from '../day'
+import { isOpen, type Action, type Id, type Project, type ReviewFigures } from '../record'
+import { addDays, type CalendarDate } from '../time'
+
+/** Whether an action moves its project on: open, not put off to someday, waiting or not. */
+const movesOn = (action: Action): boolean => isOpen(action) && action.horizon !== 'someday'
+
+/** The first open action of each project in the order of work; one that can be done before one that waits or is hidden. */
+export function nextActions(actions: Iterable<Action>, today: CalendarDate): Map<Id<'project'>, Action> {
+  const next = new Map<Id<'project'>, Action>()
+  const delay = (action: Action) => (action.waiting ? 2 : 0) + (isHidden(action, today) ? 1 : 0)
+  for (const action of actions) {
+    if (!action.projectId || !movesOn(action)) continue
+    const best = next.get(action.projectId)
+    if (!best || delay(action) - delay(best) < 0 || (delay(action) === delay(best) && compareForDay(action, best) < 0)) next.set(action.projectId, action)
+  }
+  return next
+}
+
+/** Open projects that nothing moves on, in their own order. */
+export function projectsWithoutNextAction(projects: readonly Project[], actions: readonly Action[], today: CalendarDate): Project[] {
+  const next = nextActions(actions, today)
+  return projects.filter((project) => project.state === 'open' && !next.has(project.id)).sort((a, b) => a.rank - b.rank || (a.id < b.id ? -1 : 1))
+}
+
+/** Waiting, the longest-waited first. */
+export const waitingOf = (actions: readonly Action[]): Action[] =>
+  actions.filter((action) => isOpen(action) && action.waiting !== null).sort((a, b) => ((a.waiting?.since ?? '') < (b.waiting?.since ?? '') ? -1 : 1))
+
+export const somedayOf = (actions: readonly Action[]): Action[] =>
+  actions.filter((action) => isOpen(action) && action.waiting === null && action.horizon === 'someday').sort((a, b) => a.createdAtEpochMs - b.createdAtEpochMs)
+
+/** Done from `from` to `to`, both days included, latest first. `dayAt` turns an instant into the person's day. */
+export function doneBetween(actions: readonly Action[], from: CalendarDate, to: CalendarDate, dayAt: (epochMs: number) => CalendarDate): Action[] {
+  return actions
+    .filter(({ doneAtEpochMs }) => doneAtEpochMs !== null && dayAt(doneAtEpochMs) >= from && dayAt(doneAtEpochMs) <= to)
+    .sort((a, b) => (b.doneAtEpochMs as number) - (a.doneAtEpochMs as number))
+}
+
+/** The last seven days, today included. */
+export const lastSevenDays = (today: CalendarDate): readonly [from: CalendarDate, to: CalendarDate] => [addDays(today, -6), today]
+
+/** What a finished review keeps of the day it was finished. */
+export function reviewFiguresOf(
+  held: { readonly slipCount: number; readonly projects: readonly Project[]; readonly actions: readonly Action[] },
+  today: CalendarDate,
+  dayAt: (epochMs: number) => CalendarDate,
+): ReviewFigures {
+  const done = doneBetween(held.actions, ...lastSevenDays(today), dayAt)
+  return {
+    slipsLeft: held.slipCount,
+    projectsOpen: held.projects.filter(({ state }) => state === 'open').length,
+    projectsWithoutNextAction: projectsWithoutNextAction(held.projects, held.actions, today).length,
+    waiting: waitingOf(held.actions).length,
+    someday: somedayOf(held.actions).length,
+    done: done.length,
+    doneMinutes: done.reduce((sum, { minutes }) => sum + (minutes ?? 0), 0),
+    doneTitles: done.map(({ title }) => title),
+  }
+}

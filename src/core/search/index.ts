@@ -1,0 +1,1 @@
+export { makeSearchIndex, type Found, type SearchIndex } from './searchIndex'

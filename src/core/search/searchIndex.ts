@@ -1,0 +1,45 @@
+// Finding anything by its words. The index is MiniSearch's; what is indexed and in which order it comes is ours.
+import MiniSearch from 'minisearch'
+import type { AnyRecord, RecordKind } from '../record'
+import { isOpen, kindOf, type Action } from '../record'
+
+export interface Found {
+  readonly id: string
+  readonly kind: RecordKind
+}
+
+const searchable: readonly RecordKind[] = ['slip', 'action', 'project', 'area', 'person', 'context', 'reference']
+
+interface Entry {
+  readonly id: string
+  readonly title: string
+  readonly more: string
+  readonly open: boolean
+}
+
+function entryOf(record: AnyRecord): Entry {
+  const fields = record as unknown as Record<string, unknown>
+  const text = (name: string) => (typeof fields[name] === 'string' ? (fields[name] as string) : '')
+  return {
+    id: record.id,
+    title: text('title') || text('name') || text('text'),
+    more: [text('outcome'), text('note'), text('address')].join(' '),
+    open: kindOf(record.id) !== 'action' || isOpen(record as Action),
+  }
+}
+
+export interface SearchIndex {
+  /** Best first, what is still open before what is over; at most `limit`. Words may be begun or slightly misspelt. */
+  find(words: string, limit: number): readonly Found[]
+}
+
+const plain = (term: string): string => term.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '')
+
+export function makeSearchIndex(records: Iterable<AnyRecord>): SearchIndex {
+  const index = new MiniSearch<Entry>({
+    fields: ['title', 'more'], storeFields: ['open'], processTerm: plain,
+    searchOptions: { prefix: true, fuzzy: (term) => (term.length > 4 ? 0.2 : false), combineWith: 'AND', boost: { title: 3 }, boostDocument: (_, __, stored) => (stored?.['open'] ? 1 : 0.3) },
+  })
+  for (const record of records) if (searchable.includes(kindOf(record.id))) index.add(entryOf(record))
+  return { find: (words, limit) => index.search(words).slice(0, limit).map(({ id }) => ({ id: id as string, kind: kindOf(id as string) })) }
+}

@@ -1,0 +1,25 @@
+// How long something takes, in ordinary English.
+const numbers: Record<string, number> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, half: 0.5 }
+const amount = '(\\d{1,4}(?:[.,]\\d{1,2})?|an?|one|two|three|four|five|six)'
+const minutesForm = new RegExp(`^${amount} ?(?:m|min|mins|minutes?)$`)
+const hoursForm = new RegExp(`^${amount} ?(?:h|hr|hrs|hours?)(?: ?(?:and )?(\\d{1,2}|a half)(?: ?(?:m|min|mins|minutes?))?)?$`)
+
+const numberOf = (word: string): number => numbers[word] ?? Number(word.replace(',', '.'))
+
+/** Whole minutes, 1 to 43,200, meant by a phrase in lower case; null where it is no length. */
+export function readLength(phrase: string): number | null {
+  const minutes = minutesOf(phrase)
+  return minutes !== null && minutes >= 1 && minutes <= 43_200 ? Math.round(minutes) : null
+}
+
+function minutesOf(phrase: string): number | null {
+  if (/^half an? hour$/.test(phrase)) return 30
+  if (/^(?:an? )?quarter of an hour$/.test(phrase)) return 15
+  if (/^three quarters of an hour$/.test(phrase)) return 45
+  const plain = minutesForm.exec(phrase)
+  if (plain) return numberOf(plain[1] as string)
+  const hours = hoursForm.exec(phrase)
+  if (!hours) return null
+  const rest = hours[2] === undefined ? 0 : hours[2] === 'a half' ? 30 : Number(hours[2])
+  return rest < 60 ? numberOf(hours[1] as string) * 60 + rest : null
+}

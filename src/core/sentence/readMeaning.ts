@@ -1,0 +1,115 @@
+// What a run of words means on its own, and how sure that is without its neighbours.
+import { energies, kindOf, weights, type Energy, type Weight } from '../record'
+import type { CalendarDate } from '../time'
+import type { Meaning, Name, NameKind } from './clause'
+import { mayBeDate, readDate, readTime } from './datePhrase'
+import { readLength } from './lengthPhrase'
+import type { NameIndex } from './nameIndex'
+
+export interface Reading {
+  readonly meaning: Meaning
+  /** A weak reading counts only after a comma or right behind another clause: "light" in "…, 20 min, light". */
+  readonly weak: boolean
+  readonly inTitle: boolean
+}
+
+const strong = (meaning: Meaning): Reading => ({ meaning, weak: false, inTitle: false })
+const weak = (meaning: Meaning): Reading => ({ meaning, weak: true, inTitle: false })
+
+function splitTime(phrase: string): [string, ReturnType<typeof readTime>] {
+  const parts = /^(.+?) (?:at )?(\S+(?: [ap]m)?)$/.exec(phrase)
+  const time = parts && readTime(parts[2] as string)
+  return time ? [(parts as RegExpExecArray)[1] as string, time] : [phrase, null]
+}
+
+function readDue(phrase: string, today: CalendarDate): Reading | null {
+  const said = /^(?:by|due by|due on|due) (.+)$/.exec(phrase)?.[1]
+  if (!said) return null
+  const onlyTime = readTime(said)
+  if (onlyTime) return strong({ kind: 'due', date: today, time: onlyTime })
+  const [day, time] = splitTime(said)
+  const date = readDate(day, today)
+  return date ? strong({ kind: 'due', date, time }) : null
+}
+
+function readAt(phrase: string, today: CalendarDate): Reading | null {
+  const timeFirst = /^at (\S+(?: [ap]m)?)(?: (?:on )?(.+))?$/.exec(phrase)
+  const time = timeFirst && readTime(timeFirst[1] as string)
+  if (time) {
+    if (!timeFirst[2]) return strong({ kind: 'at', date: null, time })
+    const date = readDate(timeFirst[2], today)
+    return date ? strong({ kind: 'at', date, time }) : null
+  }
+  const [day, later] = splitTime(phrase.replace(/^on /, ''))
+  const date = later && mayBeDate(day) ? readDate(day, today) : null
+  return date && later ? strong({ kind: 'at', date, time: later }) : null
+}
+
+const datedForms = [
+  [/^not (?:before|until) (.+)$/, 'notBefore', false],
+  [/^since (.+)$/, 'since', true],
+  [/^chase(?: up)?(?: on)? (.+)$/, 'chase', false],
+] as const
+
+function readDated(phrase: string, today: CalendarDate): Reading | null {
+  for (const [form, kind, past] of datedForms) {
+    const said = form.exec(phrase)?.[1]
+    const date = said ? readDate(said, today, past) : null
+    if (date) return strong({ kind, date })
+  }
+  return readDue(phrase, today) ?? readAt(phrase, today)
+}
+
+function readDay(phrase: string, today: CalendarDate): Reading | null {
+  const bare = phrase.replace(/^on /, '')
+  if (!mayBeDate(bare)) return null
+  const date = readDate(bare, today)
+  if (!date) return null
+  return /^(?:the |\d|in )/.test(bare) && bare === phrase ? weak({ kind: 'day', date }) : strong({ kind: 'day', date })
+}
+
+const horizons: Record<string, Reading> = {
+  today: strong({ kind: 'horizon', horizon: 'today' }),
+  tonight: strong({ kind: 'horizon', horizon: 'today' }),
+  'this week': strong({ kind: 'horizon', horizon: 'week' }),
+  someday: strong({ kind: 'horizon', horizon: 'someday' }),
+  'some day': strong({ kind: 'horizon', horizon: 'someday' }),
+  soon: weak({ kind: 'horizon', horizon: 'soon' }),
+  'on the shelf': weak({ kind: 'horizon', horizon: 'shelf' }),
+}
+
+function readScale(phrase: string): Reading | null {
+  if (Object.hasOwn(horizons, phrase)) return horizons[phrase] as Reading
+  if ((weights as readonly string[]).includes(phrase)) return weak({ kind: 'weight', weight: phrase as Weight })
+  if ((energies as readonly string[]).includes(phrase)) return weak({ kind: 'energy', energy: phrase as Energy })
+  const said = /^(?:for |takes |about )?(.+)$/.exec(phrase)?.[1] ?? phrase
+  const minutes = /^[\dahotfsq]/.test(said) ? readLength(said) : null
+  return minutes ? strong({ kind: 'minutes', minutes }) : null
+}
+
+const leads = /^(?:(?:at|on|in|for|under|with|to|from|ask)(?: the)?|the) (.+)$/
+const leadsFor: Record<NameKind, RegExp> = {
+  context: /^(?:at|on|in|with) /,
+  project: /^(?:for|in|on|under) /,
+  area: /^(?:for|in|under) /,
+  person: /^(?:with|for|to|from|ask) /,
+}
+
+function readingOfNames(found: readonly Name[], led: boolean): Reading {
+  const [first] = found as [Name]
+  if (found.length > 1) return { meaning: { kind: 'question', options: found }, weak: !led, inTitle: false }
+  const kind = kindOf(first.id) as NameKind
+  return { meaning: { kind, name: first }, weak: !led, inTitle: kind === 'person' }
+}
+
+function readName(phrase: string, names: NameIndex): Reading | null {
+  const whole = names.byWords.get(phrase)
+  if (whole) return readingOfNames(whole, leads.test(phrase))
+  const led = leads.exec(phrase)?.[1]
+  const found = led ? names.byWords.get(led)?.filter(({ id }) => leadsFor[kindOf(id) as NameKind].test(phrase)) : undefined
+  return found && found.length > 0 ? readingOfNames(found, true) : null
+}
+
+/** What a whole phrase in lower case means; null where it is only words. */
+export const readMeaning = (phrase: string, today: CalendarDate, names: NameIndex): Reading | null =>
+  readScale(phrase) ?? readName(phrase, names) ?? readDated(phrase, today) ?? readDay(phrase, today)

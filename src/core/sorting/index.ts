@@ -1,0 +1,1 @@
+export { compartmentOfKey, compartments, type Compartment } from './compartments'

@@ -1,0 +1,50 @@
+// Calendar days as text, without clock or zone. Arithmetic runs over whole days counted in UTC, so that
+// clock changes cannot shift a day. Turning an instant into a day is localMoment's work.
+declare const brand: unique symbol
+
+/** A day such as `2026-03-01`. Compares rightly with `<` and `>`. */
+export type CalendarDate = string & { readonly [brand]: 'CalendarDate' }
+
+const dayMs = 86_400_000
+const shape = /^(\d{4})-(\d{2})-(\d{2})$/
+
+const epochDayOf = (date: CalendarDate): number => Math.round(Date.parse(`${date}T00:00:00Z`) / dayMs)
+const fromEpochDay = (epochDay: number): CalendarDate => new Date(epochDay * dayMs).toISOString().slice(0, 10) as CalendarDate
+
+/** True for a day that exists, from year 1900 to 9999. `2026-02-30` does not. */
+export function isCalendarDate(text: unknown): text is CalendarDate {
+  if (typeof text !== 'string') return false
+  const parts = shape.exec(text)
+  if (!parts || Number(parts[1]) < 1900) return false
+  const parsed = new Date(`${text}T00:00:00Z`)
+  return !Number.isNaN(parsed.getTime()) && parsed.toISOString().slice(0, 10) === text
+}
+
+/** The day in `text`; throws where there is none. For literals in code and tests. */
+export function calendarDateUnsafe(text: string): CalendarDate {
+  if (!isCalendarDate(text)) throw new Error(`Not a calendar date: ${text}`)
+  return text
+}
+
+/** From a year, a month 1-12 and a day 1-31; null where that day does not exist. */
+export function calendarDateFrom(year: number, month: number, day: number): CalendarDate | null {
+  const text = `${String(year).padStart(4, '0')}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`
+  return isCalendarDate(text) ? text : null
+}
+
+export const addDays = (date: CalendarDate, days: number): CalendarDate => fromEpochDay(epochDayOf(date) + days)
+
+/** Whole days from `from` to `to`; negative when `to` is earlier. */
+export const daysBetween = (from: CalendarDate, to: CalendarDate): number => epochDayOf(to) - epochDayOf(from)
+
+/** 0 Monday … 6 Sunday. */
+export const weekdayOf = (date: CalendarDate): number => (((epochDayOf(date) + 3) % 7) + 7) % 7
+
+export const weekStartOf = (date: CalendarDate): CalendarDate => addDays(date, -weekdayOf(date))
+
+/** The ISO 8601 week number: week 1 holds the year's first Thursday. */
+export function isoWeekOf(date: CalendarDate): number {
+  const thursday = addDays(weekStartOf(date), 3)
+  const newYear = `${thursday.slice(0, 4)}-01-01` as CalendarDate
+  return Math.floor(daysBetween(newYear, thursday) / 7) + 1
+}

@@ -1,0 +1,1 @@
+export { dayOnSheet, weekSheetOf, type WeekDay, type WeekSheet } from './weekSheet'

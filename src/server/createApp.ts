@@ -1,0 +1,77 @@
+// The server: the built application with its compressed copies and headers, and a word about itself. It keeps nothing.
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express'
+import helmet from 'helmet'
+import { existsSync } from 'node:fs'
+import { extname, join } from 'node:path'
+
+export interface ServerParts {
+  /** The folder of the built application. */
+  readonly dist: string
+  /** Whether an empty browser is to be given the demo data. */
+  readonly demo: boolean
+}
+
+const year = 'public, max-age=31536000, immutable'
+const types: Readonly<Record<string, string>> = {
+  '.js': 'text/javascript; charset=utf-8', '.css': 'text/css; charset=utf-8', '.html': 'text/html; charset=utf-8', '.svg': 'image/svg+xml', '.webmanifest': 'application/manifest+json', '.json': 'application/json', '.txt': 'text/plain; charset=utf-8',
+}
+
+const headers = helmet({
+  contentSecurityPolicy: {
+    useDefaults: false,
+    directives: {
+      defaultSrc: ["'self'"], scriptSrc: ["'self'"], styleSrc: ["'self'", "'unsafe-inline'"], imgSrc: ["'self'", 'data:', 'blob:'], fontSrc: ["'self'"], connectSrc: ["'self'"], workerSrc: ["'self'", 'blob:'],
+      manifestSrc: ["'self'"], objectSrc: ["'none'"], baseUri: ["'self'"], formAction: ["'self'"], frameAncestors: ["'none'"],
+    },
+  },
+  strictTransportSecurity: false,
+})
+
+const cacheFor = (path: string): string => (path.startsWith('/_expo/') ? year : path.startsWith('/fonts/') ? 'public, max-age=604800' : 'no-cache')
+
+/** Hands out the brotli or gzip copy of a file where there is one and the browser takes it. */
+function precompressed(dist: string): RequestHandler {
+  return (request, response, next) => {
+    const type = types[extname(request.path)]
+    if (!type || (request.method !== 'GET' && request.method !== 'HEAD') || request.path.includes('..')) return next()
+    response.vary('Accept-Encoding')
+    for (const [encoding, ending] of [['br', '.br'], ['gzip', '.gz']] as const) {
+      if (!request.acceptsEncodings(encoding) || !existsSync(join(dist, `${request.path}${ending}`))) continue
+      response.set({ 'Content-Encoding': encoding, 'Content-Type': type })
+      request.url = request.url.replace(request.path, `${request.path}${ending}`)
+      break
+    }
+    next()
+  }
+}
+
+const onError: ErrorRequestHandler = (error: { status?: number; type?: string }, _request, response, _next) => {
+  const status = error.status && error.status >= 400 && error.status < 500 ? error.status : 500
+  response.status(status).json({ error: status === 413 ? 'The request is too large.' : status === 500 ? 'Something went wrong here.' : 'The request cannot be read.' })
+}
+
+/** The application as an Express app. It does not listen. */
+export function createApp({ dist, demo }: ServerParts): Express {
+  const app = express()
+  app.disable('x-powered-by')
+  app.use(headers)
+  app.use(express.json({ limit: '64kb' }))
+  app.get('/api/health', (_request, response) => void response.set('Cache-Control', 'no-store').json({ ok: true, demo }))
+  app.use('/api', (_request, response) => void response.status(404).json({ error: 'There is nothing here.' }))
+  app.get('/', (request, _response, next) => { request.url = '/index.html'; next() })
+  app.use(precompressed(dist))
+  app.use(express.static(dist, { index: false, redirect: false, setHeaders: (response, path) => {
+    const original = path.slice(dist.length).replaceAll('\\', '/').replace(/\.(br|gz)$/, '')
+    response.setHeader('Cache-Control', cacheFor(original))
+    const type = types[extname(original)]
+    if (type) response.setHeader('Content-Type', type)
+  } }))
+  // A missing script or picture is a 404; an address without an ending is the application's own to show.
+  app.get('/*path', (request, response) => {
+    if (extname(request.path) !== '') return void response.status(404).type('text/plain').send('Not found')
+    response.set('Cache-Control', 'no-cache').sendFile(join(dist, 'index.html'))
+  })
+  app.use((_request, response) => void response.status(404).type('text/plain').send('Not found'))
+  app.use(onError)
+  return app
+}

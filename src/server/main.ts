@@ -1,0 +1,21 @@
+// Listens on the loopback address and says where.
+import { join } from 'node:path'
+import { createApp } from './createApp'
+
+const port = Number(process.env['PORT'] ?? 8080)
+const demo = process.argv.includes('--demo')
+
+if (!Number.isInteger(port) || port < 1 || port > 65_535) {
+  console.error(`PORT is “${process.env['PORT']}”; it must be a number from 1 to 65535.`)
+  process.exit(1)
+}
+
+const server = createApp({ dist: join(import.meta.dirname, '..', '..', 'dist'), demo }).listen(port, '127.0.0.1', (error?: NodeJS.ErrnoException) => {
+  if (error) {
+    console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Stop what runs there, or choose another: PORT=${port + 1} npm ${demo ? 'run demo' : 'start'}` : `The server could not start: ${error.message}`)
+    process.exit(1)
+  }
+  console.log(`Zen Tray is at http://localhost:${port}${demo ? ' with the demo data' : ''} (Ctrl+C stops it)`)
+})
+
+for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => server.close(() => process.exit(0)))

@@ -1,0 +1,94 @@
+// Making actions and working them: tick, pick, move, start, hold, wait.
+import { meantFor } from '@/core/day'
+import { recordIn, recordsIn } from '@/core/journal'
+import { defaultSettings, isOpen, noteLimit, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
+import { ok, refuse, type Result } from '@/core/result'
+import type { CalendarDate } from '@/core/time'
+import { added, change, changeLine, diffOf, lineOf, type Command, type CommandContext, type Refusal } from './command'
+
+type Given = 'note' | 'address' | 'projectId' | 'areaId' | 'energy' | 'minutes' | 'due' | 'notBefore' | 'at' | 'day' | 'waiting'
+
+/** What a new action may bring; the title is all it must. */
+export type NewAction = { readonly title: string; readonly contextIds?: readonly Id<'context'>[]; readonly personIds?: readonly Id<'person'>[] } & Partial<Pick<Action, Given>> & {
+    readonly horizon?: Horizon | null
+    readonly weight?: Action['weight'] | null
+  }
+
+/** *Today* as a horizon is a day, the other horizons are kept as they are. */
+const heldAt = (horizon: Horizon | null | undefined, today: CalendarDate): Partial<Pick<Action, 'horizon' | 'day'>> =>
+  horizon === 'today' ? { horizon: 'week', day: today } : { horizon: horizon ?? 'soon' }
+
+export function makeAction(context: CommandContext, given: NewAction): Result<Action, Refusal> {
+  const title = lineOf(given.title, 'title')
+  if (!title.ok) return title
+  const { contextIds, personIds, horizon, weight, ...rest } = given
+  return ok({
+    id: context.newId('action'),
+    note: '', address: null, projectId: null, areaId: null, energy: null, minutes: null, due: null, notBefore: null, at: null, day: null, waiting: null,
+    ...rest,
+    title: title.value,
+    contextIds: [...(contextIds ?? [])],
+    personIds: [...(personIds ?? [])],
+    weight: weight ?? 'should',
+    horizon: 'soon',
+    ...heldAt(horizon, context.moment.date),
+    moves: 0,
+    startedAtEpochMs: null,
+    rank: context.nowEpochMs,
+    createdAtEpochMs: context.nowEpochMs,
+    slipId: null,
+    doneAtEpochMs: null,
+    letGoAtEpochMs: null,
+  })
+}
+
+export const addAction: Command<NewAction> = (context, given) => {
+  const action = makeAction(context, given)
+  return action.ok ? diffOf(added(action.value)) : action
+}
+
+type Editable = Omit<Action, 'id' | 'moves' | 'createdAtEpochMs' | 'slipId' | 'doneAtEpochMs' | 'letGoAtEpochMs' | 'startedAtEpochMs'>
+
+export const editAction: Command<{ id: Id<'action'>; patch: Partial<Editable> }> = (context, { id, patch }) =>
+  (patch.note?.length ?? 0) > noteLimit ? refuse({ kind: 'tooLong', field: 'note', limit: noteLimit }) : changeLine(context, id, patch)
+
+export const tick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ doneAtEpochMs: context.nowEpochMs, startedAtEpochMs: null, waiting: null }))
+export const untick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ doneAtEpochMs: null, letGoAtEpochMs: null }))
+export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs, startedAtEpochMs: null }))
+
+export const pick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ day: context.moment.date }))
+export const unpick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ day: null }))
+
+/**
+ * Re-dates an action: what is fixed keeps its time on the new day, and a promise that the new day would break moves
+ * with it. Each re-dating of an action that had a day is counted. Null takes it off its day.
+ */
+export const moveTo: Command<{ id: Id<'action'>; day: CalendarDate | null }> = (context, { id, day }) =>
+  change(context, id, (action) => {
+    const before = meantFor(action)
+    const moves = before !== null && day !== null && before !== day ? action.moves + 1 : action.moves
+    const due = action.due && day !== null && action.due.date < day ? { ...action.due, date: day } : action.due
+    if (action.at && day !== null) return { at: { ...action.at, date: day }, day: null, due, moves }
+    return { day, at: day === null ? null : action.at, due, moves }
+  })
+
+export const setHorizon: Command<{ id: Id<'action'>; horizon: Horizon }> = (context, { id, horizon }) =>
+  change(context, id, (action) => {
+    const held = heldAt(horizon, context.moment.date)
+    const leavesToday = horizon !== 'today' && action.day !== null && action.day <= context.moment.date
+    return { ...held, ...(leavesToday ? { day: null } : {}) }
+  })
+
+/** Starts work; refused where as many as the person's own limit are underway. */
+export const start: Command<{ id: Id<'action'> }> = (context, { id }) => {
+  const limit = (recordIn(context.document, 'settings:main') ?? defaultSettings).underwayLimit
+  const underway = recordsIn(context.document, 'action').filter((action) => isOpen(action) && action.startedAtEpochMs !== null && action.id !== id)
+  if (underway.length >= limit) return refuse({ kind: 'underwayFull', limit })
+  return change(context, id, (action) => ({ startedAtEpochMs: action.startedAtEpochMs ?? context.nowEpochMs, waiting: null }))
+}
+
+export const stop: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ startedAtEpochMs: null }))
+
+/** Hands an action to somebody or to the course of things; null takes it back. */
+export const setWaiting: Command<{ id: Id<'action'>; waiting: Waiting | null }> = (context, { id, waiting }) =>
+  waiting && waiting.personId === null && waiting.whom.trim() === '' ? refuse({ kind: 'empty', field: 'whom' }) : change(context, id, () => ({ waiting, startedAtEpochMs: null }))

@@ -1,0 +1,64 @@
+// What a command is: a pure function from what is held and what is asked to a diff, or to a refusal without words.
+import { recordIn, updateOf, type Diff, type Document, type RecordDiff } from '@/core/journal'
+import { titleLimit, type AnyRecord, type Id, type RecordKind, type RecordOf } from '@/core/record'
+import { ok, refuse, type Result } from '@/core/result'
+import type { LocalMoment } from '@/core/time'
+
+export interface CommandContext {
+  readonly document: Document
+  /** Now, as the person's wall clock shows it. */
+  readonly moment: LocalMoment
+  readonly nowEpochMs: number
+  readonly newId: <K extends RecordKind>(kind: K) => Id<K>
+}
+
+export type Refusal =
+  | { readonly kind: 'notFound' }
+  | { readonly kind: 'empty'; readonly field: string }
+  | { readonly kind: 'tooLong'; readonly field: string; readonly limit: number }
+  | { readonly kind: 'nameTaken'; readonly name: string }
+  | { readonly kind: 'underwayFull'; readonly limit: number }
+  | { readonly kind: 'notEmpty'; readonly count: number }
+  | { readonly kind: 'nothingToDo' }
+  | { readonly kind: 'readOnly' }
+
+export type Outcome = Result<Diff, Refusal>
+export type Command<A> = (context: CommandContext, args: A) => Outcome
+
+export const added = (record: AnyRecord): RecordDiff => ({ kind: 'added', record })
+export const removed = (record: AnyRecord): RecordDiff => ({ kind: 'removed', record })
+
+/** A trimmed line of text, or why it cannot be one. */
+export function lineOf(text: string, field: string): Result<string, Refusal> {
+  const line = text.replace(/\s+/g, ' ').trim()
+  if (line === '') return refuse({ kind: 'empty', field })
+  return line.length > titleLimit ? refuse({ kind: 'tooLong', field, limit: titleLimit }) : ok(line)
+}
+
+/** A diff out of parts, leaving out those that change nothing. */
+export const diffOf = (...parts: readonly (RecordDiff | null)[]): Outcome => {
+  const diff = parts.filter((part) => part !== null)
+  return diff.length > 0 ? ok(diff) : refuse({ kind: 'nothingToDo' })
+}
+
+/** Changes fields of one record, if it is still there. */
+export function change<K extends RecordKind>(context: CommandContext, id: Id<K>, patch: (record: RecordOf[K]) => Partial<RecordOf[K]>): Outcome {
+  const record = recordIn(context.document, id)
+  return record ? diffOf(updateOf(record as AnyRecord, patch(record) as Partial<AnyRecord>)) : refuse({ kind: 'notFound' })
+}
+
+/** As `change`, where the patch holds a title or name that must be a line of text. */
+export function changeLine<K extends RecordKind>(context: CommandContext, id: Id<K>, patch: Partial<RecordOf[K]>): Outcome {
+  const lines: Record<string, string> = {}
+  for (const field of ['title', 'name']) {
+    const text = (patch as Record<string, unknown>)[field]
+    if (typeof text !== 'string') continue
+    const line = lineOf(text, field)
+    if (!line.ok) return line
+    lines[field] = line.value
+  }
+  return change(context, id, () => ({ ...patch, ...lines }) as Partial<RecordOf[K]>)
+}
+
+/** The next rank behind all of these. */
+export const rankAfter = (records: readonly { readonly rank: number }[]): number => records.reduce((highest, { rank }) => Math.max(highest, rank), 0) + 1

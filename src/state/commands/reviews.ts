@@ -1,0 +1,36 @@
+// The weekly review: begun, left, taken up again, finished and kept.
+import { recordIn, recordsIn } from '@/core/journal'
+import { stones, type Id, type ReviewFigures, type Stone } from '@/core/record'
+import { refuse } from '@/core/result'
+import { weekStartOf } from '@/core/time'
+import { added, change, diffOf, lineOf, removed, type Command } from './command'
+
+/** Begins a review, unless one is open already. */
+export const startReview: Command<Record<string, never>> = (context) => {
+  if (recordsIn(context.document, 'review').some(({ finishedAtEpochMs }) => finishedAtEpochMs === null)) return refuse({ kind: 'nothingToDo' })
+  return diffOf(added({
+    id: context.newId('review'), weekOf: weekStartOf(context.moment.date), startedAtEpochMs: context.nowEpochMs, finishedAtEpochMs: null,
+    stone: 'tray', stonesDone: [], aims: [], figures: null,
+  }))
+}
+
+/** Goes to a stone; with `done`, the one stood on counts as finished. */
+export const stepTo: Command<{ id: Id<'review'>; stone: Stone; done: boolean }> = (context, { id, stone, done }) =>
+  change(context, id, (review) => ({ stone, stonesDone: done ? stones.filter((each) => review.stonesDone.includes(each) || each === review.stone) : review.stonesDone }))
+
+/** One or two aims for the week to come; empty lines are left out. */
+export const setAims: Command<{ id: Id<'review'>; aims: readonly string[] }> = (context, { id, aims }) => {
+  const lines = aims.filter((aim) => aim.trim() !== '').map((aim) => lineOf(aim, 'aim'))
+  const refused = lines.find((line) => !line.ok)
+  if (refused && !refused.ok) return refused
+  return change(context, id, () => ({ aims: lines.flatMap((line) => (line.ok ? [line.value] : [])).slice(0, 2) }))
+}
+
+export const finishReview: Command<{ id: Id<'review'>; figures: ReviewFigures }> = (context, { id, figures }) =>
+  change(context, id, () => ({ finishedAtEpochMs: context.nowEpochMs, stonesDone: [...stones], figures }))
+
+/** Drops a review that was begun and is not wanted. */
+export const dropReview: Command<{ id: Id<'review'> }> = (context, { id }) => {
+  const review = recordIn(context.document, id)
+  return review ? diffOf(removed(review)) : refuse({ kind: 'notFound' })
+}

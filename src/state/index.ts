@@ -1,0 +1,7 @@
+export { noTabs, type Clock, type TabChannel, type TabMessage } from './clock'
+export { demoMark, type ArgsOf, type CommandName, type NewAction, type Outcome, type Refusal } from './commands'
+export { makeDeviceMemory, type DeviceMemory } from './deviceMemory'
+export { type Keeping } from './keeper'
+export { actOfKey, actUsing, keyActs, keymapOf, type KeyAct, type Keymap } from './keymap'
+export * as select from './selectors'
+export { makeZenStore, type StoreState, type ZenStore } from './store'

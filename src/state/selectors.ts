@@ -1,0 +1,53 @@
+// What stations read off the document. Each result is kept as long as the tables it was made from stand.
+import { recordIn, recordsIn, type Document } from '@/core/journal'
+import { defaultSettings, isOpen, type Action, type Area, type Id, type RecordKind, type RecordOf, type Settings } from '@/core/record'
+import { makeNameIndex, type Name, type NameIndex } from '@/core/sentence'
+
+/** Remembers the last result of `make` for the tables it names; made again when one of them changes. */
+function byTables<T>(kinds: readonly RecordKind[], make: (document: Document) => T): (document: Document) => T {
+  let tables: readonly unknown[] = []
+  let result: T
+  return (document) => {
+    const now = kinds.map((kind) => document[kind])
+    if (tables.length === 0 || now.some((table, index) => table !== tables[index])) {
+      result = make(document)
+      tables = now
+    }
+    return result
+  }
+}
+
+const ranked = <R extends { readonly rank: number; readonly id: string }>(records: R[]): R[] => records.sort((a, b) => a.rank - b.rank || (a.id < b.id ? -1 : 1))
+const rankedOf = <K extends 'group' | 'area' | 'project' | 'context' | 'person'>(kind: K) => byTables([kind], (document) => ranked(recordsIn(document, kind) as RecordOf[K][]))
+
+export const actionsOf = byTables(['action'], (document) => recordsIn(document, 'action'))
+export const openActionsOf = byTables(['action'], (document) => actionsOf(document).filter(isOpen))
+export const groupsOf = rankedOf('group')
+export const areasOf = rankedOf('area')
+export const projectsOf = rankedOf('project')
+export const contextsOf = rankedOf('context')
+export const peopleOf = rankedOf('person')
+export const referencesOf = byTables(['reference'], (document) => recordsIn(document, 'reference').sort((a, b) => b.createdAtEpochMs - a.createdAtEpochMs))
+export const reviewsOf = byTables(['review'], (document) => recordsIn(document, 'review').sort((a, b) => b.startedAtEpochMs - a.startedAtEpochMs))
+
+/** The pile, newest first. */
+export const slipsOf = byTables(['slip'], (document) => recordsIn(document, 'slip').sort((a, b) => b.setDownAtEpochMs - a.setDownAtEpochMs || (a.id < b.id ? 1 : -1)))
+
+export const settingsOf = (document: Document): Settings => recordIn(document, 'settings:main') ?? defaultSettings
+
+/** Every name a sentence may mean: what is closed or over is not meant any more. */
+export const namesOf: (document: Document) => NameIndex = byTables(['context', 'person', 'project', 'area'], (document) => {
+  const named: Name[] = [...contextsOf(document), ...peopleOf(document), ...areasOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)]
+  const projects = projectsOf(document).filter(({ state }) => state === 'open' || state === 'notNow').map(({ id, title }) => ({ id, name: title }))
+  return makeNameIndex([...named.map(({ id, name }) => ({ id, name })), ...projects])
+})
+
+/** The area an action or a project belongs to, its own or its project's. */
+export function areaOf(document: Document, { projectId, areaId }: { readonly projectId?: Id<'project'> | null; readonly areaId: Id<'area'> | null }): Area | undefined {
+  const project = projectId ? recordIn(document, projectId) : undefined
+  const id = project?.areaId ?? areaId
+  return id ? recordIn(document, id) : undefined
+}
+
+/** Open actions of one project in the person's own order. */
+export const actionsOfProject = (document: Document, id: Id<'project'>): Action[] => ranked(openActionsOf(document).filter((action) => action.projectId === id))

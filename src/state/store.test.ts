@@ -1,0 +1,190 @@
+import { recordsById, recordsIn, type Document } from '@/core/journal'
+import { parseStoreFile, toStoreFile } from '@/core/exchange'
+import { makeArchive, makeMemoryStore, type KeyValueStore } from './persistence'
+import type { TabChannel, TabMessage } from './clock'
+import { makeTestStore, testStartEpochMs, type TestStore } from './testing'
+
+const shown = (document: Document) => [...recordsById(document).values()]
+const held = (store: TestStore) => shown(store.api.getState().document)
+function first<T>(items: readonly T[]): T {
+  if (items.length === 0) throw new Error('nothing there')
+  return items[0] as T
+}
+const small = { changes: 4, pieces: 2, partSize: 3 }
+
+/** A sitting with every kind of act, folding as it goes. Returns what was held after each kept change. */
+async function sitting(store: TestStore, fold: () => Promise<void>): Promise<string[]> {
+  const states = ['[]']
+  const after = async () => {
+    await store.settled()
+    states.push(JSON.stringify(held(store)))
+    await fold()
+  }
+  for (let i = 0; i < 5; i++) {
+    store.clock.epochMs += 60_000
+    store.run('setDown', { text: `slip ${i}` })
+    await after()
+  }
+  for (const slip of recordsIn(store.api.getState().document, 'slip').slice(0, 3)) {
+    store.run('sortAsAction', { slipId: slip.id, fields: { title: slip.text, minutes: 20 } })
+    await after()
+  }
+  for (const action of recordsIn(store.api.getState().document, 'action')) {
+    store.run('tick', { id: action.id })
+    await after()
+  }
+  store.undo()
+  await after()
+  store.redo()
+  await after()
+  store.run('removeSlip', { id: first(recordsIn(store.api.getState().document, 'slip')).id })
+  await after()
+  return states
+}
+
+describe('keeping', () => {
+  it('gives back on the next start what was held: the reloaded journal equals the live one', async () => {
+    const kept = makeMemoryStore()
+    const store = makeTestStore(kept, { limits: small })
+    await store.load()
+    const archive = makeArchive(kept, small)
+    await sitting(store, () => archive.fold())
+    const again = makeTestStore(kept, { limits: small })
+    await again.load()
+    expect(held(again)).toEqual(held(store))
+    expect(await again.journal()).toEqual(await store.journal())
+    expect(again.api.getState().undo.undo.at(-1)?.act).toBe('removeSlip')
+  })
+
+  it('writes one key for one act, whatever is held', async () => {
+    const kept = makeMemoryStore()
+    const writes: Record<string, string>[] = []
+    const spied: KeyValueStore = { ...kept, setMany: (values) => (writes.push(values), kept.setMany(values)) }
+    const store = makeTestStore(spied)
+    await store.load()
+    for (let i = 0; i < 50; i++) store.run('addAction', { title: `action ${i}` })
+    await store.settled()
+    writes.length = 0
+    store.run('tick', { id: first(recordsIn(store.api.getState().document, 'action')).id })
+    await store.settled()
+    expect(writes.map((values) => Object.keys(values).length)).toEqual([1])
+    expect(Object.values(writes[0] as Record<string, string>)[0]?.length).toBeLessThan(400)
+  })
+
+  it('killed before any write, holds the changes up to some moment and nothing half-done', async () => {
+    const cutAt = async (index: number): Promise<boolean> => {
+      const memory = makeMemoryStore()
+      let writes = 0
+      const dying = <A extends unknown[]>(write: (...args: A) => Promise<void>) => async (...args: A) => {
+        if (writes++ >= index) throw new Error('killed')
+        return write(...args)
+      }
+      const kept: KeyValueStore = { ...memory, setMany: dying(memory.setMany), removeMany: dying(memory.removeMany) }
+      const store = makeTestStore(kept, { limits: small })
+      const archive = makeArchive(kept, small)
+      const states = await store.load().then(() => sitting(store, () => archive.fold().catch(() => {})), () => ['[]'])
+      const again = makeTestStore(makeMemoryStore(memory.held), { limits: small })
+      await again.load()
+      expect(states).toContain(JSON.stringify(held(again)))
+      return writes > index
+    }
+    let index = 0
+    while (await cutAt(index)) index++
+    expect(index).toBeGreaterThan(20)
+  })
+
+  it('says that a write was refused, loses nothing, and keeps it on the next try', async () => {
+    const kept = makeMemoryStore()
+    let full = true
+    const store = makeTestStore({ ...kept, setMany: async (values) => { if (full && !('meta' in values)) throw new DOMException('x', 'QuotaExceededError'); return kept.setMany(values) } })
+    await store.load()
+    store.run('setDown', { text: 'one' })
+    await store.settled()
+    expect(store.api.getState().keeping).toEqual({ kind: 'failed', code: 'storageFull', waiting: 1 })
+    store.run('setDown', { text: 'two' })
+    await store.settled()
+    expect(held(store)).toHaveLength(2)
+    full = false
+    await store.retry()
+    expect(store.api.getState().keeping).toEqual({ kind: 'kept' })
+    const again = makeTestStore(kept)
+    await again.load()
+    expect(held(again)).toEqual(held(store))
+  })
+
+  it('sets damaged data aside, loads the rest, and gives the damaged text out', async () => {
+    const kept = makeMemoryStore()
+    const store = makeTestStore(kept)
+    await store.load()
+    store.run('setDown', { text: 'one' })
+    await store.settled()
+    store.run('setDown', { text: 'two' })
+    await store.settled()
+    const [key] = [...kept.held.keys()].filter((candidate) => candidate.startsWith('change/'))
+    kept.held.set(key as string, (kept.held.get(key as string) as string).slice(0, 40))
+    const again = makeTestStore(kept)
+    await again.load()
+    expect(held(again)).toMatchObject([{ text: 'two' }])
+    expect(again.api.getState().asides).toEqual([{ key, text: expect.stringContaining('"stamp"') }])
+    await again.dropAsides()
+    expect([...kept.held.keys()].filter((candidate) => candidate.includes(key as string))).toEqual([])
+  })
+
+  it('opens a newer format for reading only', async () => {
+    const kept = makeMemoryStore()
+    const store = makeTestStore(kept)
+    await store.load()
+    kept.held.set('meta', 'x\n{"format":2}')
+    const again = makeTestStore(kept)
+    await again.load()
+    expect(again.run('setDown', { text: 'one' })).toEqual({ ok: false, error: { kind: 'readOnly' } })
+  })
+})
+
+describe('two tabs', () => {
+  it('stay in step and neither overwrites the other', async () => {
+    const kept = makeMemoryStore()
+    const hearers = new Map<string, (message: TabMessage) => void>()
+    const tab = (name: string): TabChannel => ({
+      post: (message) => hearers.forEach((hear, other) => other !== name && hear(message)),
+      listen: (hear) => (hearers.set(name, hear), () => hearers.delete(name)),
+    })
+    const left = makeTestStore(kept, { replica: 'left', tabs: tab('left') })
+    const right = makeTestStore(kept, { replica: 'right', tabs: tab('right') })
+    await left.load()
+    await right.load()
+    left.run('addAction', { title: 'from the left' })
+    await left.settled()
+    const { id } = first(recordsIn(right.api.getState().document, 'action'))
+    left.run('editAction', { id, patch: { minutes: 20 } })
+    right.run('editAction', { id, patch: { energy: 'deep' } })
+    await Promise.all([left.settled(), right.settled()])
+    expect(held(left)).toEqual(held(right))
+    expect(held(left)).toMatchObject([{ minutes: 20, energy: 'deep' }])
+    hearers.clear()
+    left.run('tick', { id })
+    await left.settled()
+    await right.catchUp()
+    expect(held(right)).toEqual(held(left))
+  })
+})
+
+describe('the whole store in one file', () => {
+  it('comes back equal after a wipe', async () => {
+    const kept = makeMemoryStore()
+    const store = makeTestStore(kept, { limits: small })
+    await store.load()
+    await sitting(store, async () => {})
+    const before = held(store)
+    const file = parseStoreFile(toStoreFile(store.api.getState().document, await store.journal(), testStartEpochMs), store.clock.epochMs)
+    if (!file.ok) throw new Error(JSON.stringify(file.error))
+    const journal = await store.journal()
+    await store.wipe()
+    expect(held(store)).toEqual([])
+    await store.absorb(file.value.entries, file.value.changes)
+    const again = makeTestStore(kept, { limits: small })
+    await again.load()
+    expect(held(again)).toEqual(before)
+    expect(await again.journal()).toEqual(journal)
+  })
+})

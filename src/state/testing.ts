@@ -1,0 +1,25 @@
+// What tests of the store start from: a clock that is set by hand, ids that count, and storage that can fail.
+import { makeArchive, makeMemoryStore, type KeyValueStore } from './persistence'
+import { noTabs, type TabChannel } from './clock'
+import { makeZenStore, type ZenStore } from './store'
+
+export interface TestStore extends ZenStore {
+  readonly clock: { epochMs: number; readonly zone: string }
+}
+
+/** Wednesday 11 March 2026, 09:00 in London. */
+export const testStartEpochMs = Date.UTC(2026, 2, 11, 9)
+
+export function makeTestStore(kept: KeyValueStore = makeMemoryStore(), options: { replica?: string; tabs?: TabChannel; limits?: Parameters<typeof makeArchive>[1] } = {}): TestStore {
+  const replica = options.replica ?? 'aaaa'
+  const clock = { epochMs: testStartEpochMs, zone: 'Europe/London' }
+  let count = 0
+  const store = makeZenStore({
+    archive: makeArchive(kept, options.limits),
+    clock: { nowEpochMs: () => clock.epochMs, zone: () => clock.zone },
+    newId: (kind) => `${kind}:${replica}${++count}`,
+    replica,
+    tabs: options.tabs ?? noTabs,
+  })
+  return { ...store, clock }
+}

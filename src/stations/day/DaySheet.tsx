@@ -1,0 +1,47 @@
+import { loadOf } from '@/core/day'
+import { weekdayOf } from '@/core/time'
+import { select } from '@/state'
+import { Button, Column, EmptyPlace, Row } from '@/ui'
+import { Band } from '../shared/Band'
+import { LoadGauge } from '../shared/LoadGauge'
+import { bandWords } from '../shared/wording'
+import { useHeld, useToday } from '../shared/zen'
+import { DoneFolded } from './DoneToday'
+import { useDayBands } from './useDayBands'
+
+const fewInReach = 6
+
+export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
+  const bands = useDayBands()
+  const today = useToday()
+  const settings = useHeld((state) => select.settingsOf(state.document))
+  const planned = [...bands.carriedOver, ...bands.dueToday, ...bands.underway, ...bands.picked]
+  const load = loadOf(planned, settings.freeMinutes[weekdayOf(today)] ?? 0)
+  return (
+    <Column>
+      <LoadGauge load={load} startMinute={settings.dayStartsAtMinute} />
+      {bands.carriedOver.length > 0 ? <Band title={bandWords.carriedOver} actions={bands.carriedOver} tone="clay" showDay /> : null}
+      {bands.dueToday.length > 0 ? <Band title={bandWords.dueToday} actions={bands.dueToday} /> : null}
+      {bands.underway.length > 0 ? <Band title={bandWords.underway} actions={bands.underway} counted={`${bands.underway.length} of ${settings.underwayLimit}`} /> : null}
+      {bands.picked.length > 0 ? <Band title={bandWords.picked} actions={bands.picked} quick="unpick" /> : null}
+      {planned.length === 0 ? <NothingPlanned reachable={bands.inReach.length} onSeeReach={onSeeReach} /> : null}
+      {bands.inReach.length > 0 ? (
+        <Band
+          title={bandWords.inReach} actions={bands.inReach} atMost={fewInReach} quick="pick"
+          more={bands.inReach.length > fewInReach ? <Row paddingTop={6}><Button kind="quiet" label={`See all ${bands.inReach.length} in reach`} onPress={onSeeReach} /></Row> : null}
+        />
+      ) : null}
+      <DoneFolded />
+    </Column>
+  )
+}
+
+function NothingPlanned({ reachable, onSeeReach }: { reachable: number; onSeeReach: () => void }) {
+  return (
+    <Column paddingTop={18}>
+      <EmptyPlace says={reachable > 0 ? 'Nothing is laid on today yet. Pick what is in reach, or start something.' : 'Nothing is laid on today, and nothing is in reach. Set something down and sort it.'}>
+        {reachable > 0 ? <Button kind="main" label="See what is in reach" onPress={onSeeReach} /> : null}
+      </EmptyPlace>
+    </Column>
+  )
+}

@@ -1,0 +1,39 @@
+// The Day sheet: what is on today, in bands, laid against the day's free time.
+import { useMedia } from '@tamagui/core'
+import { useState } from 'react'
+import { Column } from '@/ui'
+import { Desk } from '../shared/Desk'
+import { StationHead } from '../shared/StationHead'
+import { headDate, longDate } from '../shared/wording'
+import { useHeld, useToday } from '../shared/zen'
+import { Strip } from '../shared/Strip'
+import { DaySheet } from './DaySheet'
+import { InReach, ReachChoices } from './InReach'
+import { DoneToday } from './DoneToday'
+
+const tabs = [{ key: 'sheet', label: 'Day sheet' }, { key: 'reach', label: 'In reach' }, { key: 'done', label: 'Done today' }] as const
+type Tab = (typeof tabs)[number]['key']
+
+export function DayStation() {
+  const { wide, roomy } = useMedia()
+  const today = useToday()
+  const ready = useHeld((state) => state.phase === 'ready')
+  const [tab, setTab] = useState<Tab>('sheet')
+  if (!ready) return null
+  return (
+    <>
+      <Strip label="Day" tabs={tabs} chosen={tab} onChoose={setTab}>
+        <Desk left={roomy ? <ReachAside /> : undefined} leftLabel="At hand now">
+          <StationHead label={wide ? undefined : tabs.find(({ key }) => key === tab)?.label} title={wide ? longDate(today) : headDate(today)} />
+          {tab === 'sheet' ? <DaySheet onSeeReach={() => setTab('reach')} /> : tab === 'reach' ? <InReach showChoices={!roomy} /> : <DoneToday />}
+        </Desk>
+      </Strip>
+    </>
+  )
+}
+
+const ReachAside = () => (
+  <Column gap={14}>
+    <ReachChoices />
+  </Column>
+)

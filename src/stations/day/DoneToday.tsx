@@ -1,0 +1,33 @@
+// What was done today, folded at the end of the sheet and whole under its own name.
+import { useMemo, useState } from 'react'
+import { doneBetween } from '@/core/review'
+import type { Action } from '@/core/record'
+import { localMomentAt } from '@/core/time'
+import { select } from '@/state'
+import { BandHeading, Column, EmptyPlace, IconButton } from '@/ui'
+import { Band } from '../shared/Band'
+import { useHeld, useToday, useZen } from '../shared/zen'
+
+function useDoneToday(): readonly Action[] {
+  const { clock } = useZen()
+  const today = useToday()
+  const actions = useHeld((state) => select.actionsOf(state.document))
+  return useMemo(() => doneBetween(actions, today, today, (epochMs) => localMomentAt(epochMs, clock.zone()).date), [actions, today, clock])
+}
+
+export function DoneToday() {
+  const done = useDoneToday()
+  return done.length === 0 ? <EmptyPlace says="Nothing ticked yet today. What you tick is gathered here." /> : <Band title="Done today" actions={done} tone="moss" />
+}
+
+export function DoneFolded() {
+  const done = useDoneToday()
+  const [unfolded, setUnfolded] = useState(false)
+  if (done.length === 0) return null
+  return (
+    <Column>
+      {unfolded ? <Band title="Done today" actions={done} tone="moss" /> : <BandHeading title="Done today" end={String(done.length)} tone="moss" />}
+      <IconButton label={unfolded ? 'Fold what is done' : 'Unfold what is done'} icon={unfolded ? 'up' : 'down'} onPress={() => setUnfolded(!unfolded)} aria-expanded={unfolded} alignSelf="center" />
+    </Column>
+  )
+}

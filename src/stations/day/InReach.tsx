@@ -1,0 +1,37 @@
+// What can be done here and now: contexts at hand, minutes free.
+import { select } from '@/state'
+import { Choice, Column, EmptyPlace, Words } from '@/ui'
+import { Band } from '../shared/Band'
+import { bandWords, duration } from '../shared/wording'
+import { useHeld } from '../shared/zen'
+import { useDayBands } from './useDayBands'
+import { useReach } from './useReach'
+
+const lengths = [10, 20, 45, 90] as const
+
+export function ReachChoices() {
+  const contexts = useHeld((state) => select.contextsOf(state.document))
+  const { reach, toggleContext, setMinutes } = useReach()
+  return (
+    <Column gap={14}>
+      <Column gap={8}>
+        <Words size="caps" tone="inkSoft" render="h2">At hand</Words>
+        {contexts.length > 0 ? <Choice many shown={false} label="Contexts at hand" options={contexts.map(({ id, name }) => ({ value: id, label: name }))} chosen={reach.contextIds} onToggle={toggleContext} /> : <Words size="second" tone="inkSoft">Contexts are made in Shelves.</Words>}
+      </Column>
+      <Column gap={8}>
+        <Words size="caps" tone="inkSoft" render="h2">Minutes free</Words>
+        <Choice shown={false} label="Minutes free" options={[...lengths.map((minutes) => ({ value: String(minutes), label: duration(minutes) })), { value: 'any', label: 'any' }]} chosen={[reach.minutes === null ? 'any' : String(reach.minutes)]} onToggle={(value) => setMinutes(value === 'any' ? null : Number(value))} />
+      </Column>
+    </Column>
+  )
+}
+
+export function InReach({ showChoices }: { showChoices: boolean }) {
+  const { inReach } = useDayBands()
+  return (
+    <Column gap={8}>
+      {showChoices ? <ReachChoices /> : null}
+      {inReach.length === 0 ? <EmptyPlace says="Nothing fits what is at hand. Take a context or more minutes to it." /> : <Band title={bandWords.inReach} actions={inReach} showProject quick="pick" />}
+    </Column>
+  )
+}

@@ -1,0 +1,13 @@
+import { useMemo } from 'react'
+import { dayBandsOf, type DayBands } from '@/core/day'
+import { select } from '@/state'
+import { useHeld, useToday } from '../shared/zen'
+import { useReach } from './useReach'
+
+/** Today's bands, made anew only when an action, the day or what is at hand has changed. */
+export function useDayBands(): DayBands {
+  const actions = useHeld((state) => select.openActionsOf(state.document))
+  const today = useToday()
+  const { reach } = useReach()
+  return useMemo(() => dayBandsOf(actions, today, reach), [actions, today, reach])
+}

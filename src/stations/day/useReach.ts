@@ -1,0 +1,35 @@
+// What is at hand right now. It belongs to the device and the moment, so it is remembered here and not in the store.
+import { useSyncExternalStore } from 'react'
+import type { Reach } from '@/core/day'
+import type { Id } from '@/core/record'
+import type { DeviceMemory } from '@/state'
+import { useZen } from '../shared/zen'
+
+const listeners = new Set<() => void>()
+let cached: { text: string | null; reach: Reach } = { text: null, reach: { contextIds: [], minutes: null } }
+
+function reachIn(memory: DeviceMemory): Reach {
+  const text = memory.read('at-hand')
+  if (text === cached.text) return cached.reach
+  try {
+    const kept = JSON.parse(text ?? '') as Partial<Reach>
+    cached = { text, reach: { contextIds: Array.isArray(kept.contextIds) ? kept.contextIds : [], minutes: typeof kept.minutes === 'number' ? kept.minutes : null } }
+  } catch {
+    cached = { text, reach: { contextIds: [], minutes: null } }
+  }
+  return cached.reach
+}
+
+export function useReach(): { reach: Reach; toggleContext: (id: Id<'context'>) => void; setMinutes: (minutes: number | null) => void } {
+  const { memory } = useZen()
+  const reach = useSyncExternalStore((listener) => (listeners.add(listener), () => listeners.delete(listener)), () => reachIn(memory))
+  const keep = (next: Reach) => {
+    memory.write('at-hand', JSON.stringify(next))
+    listeners.forEach((listener) => listener())
+  }
+  return {
+    reach,
+    toggleContext: (id) => keep({ ...reach, contextIds: reach.contextIds.includes(id) ? reach.contextIds.filter((other) => other !== id) : [...reach.contextIds, id] }),
+    setMinutes: (minutes) => keep({ ...reach, minutes }),
+  }
+}

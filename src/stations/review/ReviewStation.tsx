@@ -1,0 +1,1 @@
+export function ReviewStation() { return null }

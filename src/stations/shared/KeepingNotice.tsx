@@ -1,0 +1,31 @@
+// When keeping fails or something kept cannot be read, it is said here at once, with what can be done.
+import { Button, Column, Row, Words } from '@/ui'
+import { saveAs } from './saveAs'
+import { keepingWords, refusalWords } from './wording'
+import { useHeld, useZen } from './zen'
+
+export function KeepingNotice() {
+  const { store } = useZen()
+  const keeping = useHeld((state) => state.keeping)
+  const asides = useHeld((state) => state.asides)
+  const readOnly = useHeld((state) => state.readOnly)
+  if (keeping.kind !== 'failed' && asides.length === 0 && !readOnly) return null
+  return (
+    <Column role="alert" gap={10} padding={14} marginVertical={10} backgroundColor="$slip" borderWidth={1} borderColor="$clay" borderRadius={3}>
+      {keeping.kind === 'failed' ? (
+        <Row gap={12} flexWrap="wrap" justifyContent="space-between">
+          <Words tone="clay" flex={1} minWidth={240}>{keepingWords(keeping)}</Words>
+          <Button label="Try again" onPress={() => void store.retry()} />
+        </Row>
+      ) : null}
+      {readOnly ? <Words tone="clay">{refusalWords({ kind: 'readOnly' })}</Words> : null}
+      {asides.length > 0 ? (
+        <Row gap={12} flexWrap="wrap" justifyContent="space-between">
+          <Words tone="clay" flex={1} minWidth={240}>{asides.length === 1 ? 'One part' : `${asides.length} parts`} of what was kept could not be read and {asides.length === 1 ? 'was' : 'were'} set aside. The rest is here.</Words>
+          <Button label="Download it" onPress={() => saveAs('zen-tray-set-aside.json', JSON.stringify(asides, null, 1))} />
+          <Button label="Remove it" onPress={() => void store.dropAsides()} />
+        </Row>
+      ) : null}
+    </Column>
+  )
+}

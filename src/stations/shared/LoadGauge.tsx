@@ -1,0 +1,47 @@
+// The tape with its sentence, and the day's free hours settable beside it.
+import { useEffect, useState } from 'react'
+import type { Load } from '@/core/day'
+import { localMomentAt, weekdayOf } from '@/core/time'
+import { select } from '@/state'
+import { Column, IconButton, Row, Tape, Words } from '@/ui'
+import { loadWords } from './wording'
+import { useAct, useHeld, useToday, useZen } from './zen'
+
+function useNowMinute(): number {
+  const { clock } = useZen()
+  const read = () => localMomentAt(clock.nowEpochMs(), clock.zone()).minute
+  const [minute, setMinute] = useState(read)
+  useEffect(() => {
+    const timer = setInterval(() => setMinute(localMomentAt(clock.nowEpochMs(), clock.zone()).minute), 20_000)
+    return () => clearInterval(timer)
+  }, [clock])
+  return minute
+}
+
+export function LoadGauge({ load, startMinute }: { load: Load; startMinute: number }) {
+  const nowMinute = useNowMinute()
+  const { plain, verdict, fits } = loadWords(load)
+  return (
+    <Column gap={2} paddingTop={4}>
+      <Tape startMinute={startMinute} freeMinutes={load.freeMinutes} plannedMinutes={load.plannedMinutes} nowMinute={nowMinute} words={`${plain}${verdict}`} />
+      <Row justifyContent="space-between" gap={8}>
+        <Words tone="inkSoft" flexShrink={1}>{plain}<Words strong tone={fits ? 'moss' : 'clay'}>{verdict}</Words></Words>
+        <FreeHours freeMinutes={load.freeMinutes} />
+      </Row>
+    </Column>
+  )
+}
+
+/** Half an hour less or more on this weekday, from now on. */
+function FreeHours({ freeMinutes }: { freeMinutes: number }) {
+  const act = useAct()
+  const today = useToday()
+  const all = useHeld((state) => select.settingsOf(state.document).freeMinutes)
+  const set = (minutes: number) => act('setSettings', { freeMinutes: all.map((free, index) => (index === weekdayOf(today) ? Math.min(1440, Math.max(0, minutes)) : free)) }, { say: 'Free time changed' })
+  return (
+    <Row flexShrink={0} role="group" aria-label="Free time on this weekday">
+      <IconButton label="Half an hour less free time" icon="down" onPress={() => set(freeMinutes - 30)} disabled={freeMinutes <= 0} />
+      <IconButton label="Half an hour more free time" icon="up" onPress={() => set(freeMinutes + 30)} disabled={freeMinutes >= 1440} />
+    </Row>
+  )
+}

@@ -1,0 +1,35 @@
+// The strip along the top of a station: its views, one of them chosen.
+import type { KeyboardEvent, ReactNode } from 'react'
+import { useMedia, View } from '@tamagui/core'
+import { moveFocusWithin, Press, Words } from '@/ui'
+
+interface StripProps<T extends string> {
+  readonly label: string
+  readonly tabs: readonly { readonly key: T; readonly label: string }[]
+  readonly chosen: T
+  readonly onChoose: (key: T) => void
+  readonly children: ReactNode
+}
+
+export function Strip<T extends string>({ label, tabs, chosen, onChoose, children }: StripProps<T>) {
+  const { wide } = useMedia()
+  return (
+    <>
+      <View
+        role="tablist" aria-label={label} className="no-print" flexDirection="row" gap={wide ? 20 : 18} borderBottomWidth={1} borderColor="$rule" marginBottom={wide ? 20 : 4} marginTop={wide ? -22 : 0}
+        marginHorizontal={wide ? -24 : -12} paddingHorizontal={wide ? 24 : 12} backgroundColor={wide ? '$paper' : undefined} style={{ overflowX: 'auto', overflowY: 'hidden' }}
+        {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, '[role=tab]') }}
+      >
+        {tabs.map((tab) => {
+          const here = tab.key === chosen
+          return (
+            <Press key={tab.key} role="tab" aria-selected={here} minHeight={44} borderRadius={0} borderBottomWidth={2} borderColor={here ? '$brass' : 'transparent'} onPress={() => onChoose(tab.key)} {...{ type: 'button', id: `tab-${tab.key}`, 'aria-controls': 'tab-panel' }}>
+              <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">{tab.label}</Words>
+            </Press>
+          )
+        })}
+      </View>
+      <View role="tabpanel" id="tab-panel" aria-labelledby={`tab-${chosen}`}>{children}</View>
+    </>
+  )
+}

@@ -1,0 +1,34 @@
+// What lies open on the desk right now: nothing of it is kept.
+import { useStore } from 'zustand'
+import { createStore } from 'zustand/vanilla'
+import type { Id } from '@/core/record'
+
+export interface Notice {
+  readonly text: string
+  readonly undoable: boolean
+  readonly problem: boolean
+  /** Counts up, so that the same words said twice are two notices. */
+  readonly number: number
+}
+
+export type OpenSheet = { readonly kind: 'search' } | { readonly kind: 'keys' } | { readonly kind: 'move'; readonly id: Id<'action'> } | { readonly kind: 'horizon'; readonly id: Id<'action'> }
+
+interface Desk {
+  readonly notice: Notice | null
+  readonly sheet: OpenSheet | null
+  tell(text: string, options?: { undoable?: boolean; problem?: boolean }): void
+  hush(number: number): void
+  openSheet(sheet: OpenSheet): void
+  closeSheet(): void
+}
+
+export const desk = createStore<Desk>((set, get) => ({
+  notice: null,
+  sheet: null,
+  tell: (text, { undoable = false, problem = false } = {}) => set({ notice: { text, undoable, problem, number: (get().notice?.number ?? 0) + 1 } }),
+  hush: (number) => { if (get().notice?.number === number) set({ notice: null }) },
+  openSheet: (sheet) => set({ sheet }),
+  closeSheet: () => set({ sheet: null }),
+}))
+
+export const useDesk = <T>(read: (state: Desk) => T): T => useStore(desk, read)

@@ -1,0 +1,24 @@
+import { recordIn } from '@/core/journal'
+import { isIdOf } from '@/core/record'
+import { Words } from '@/ui'
+import type { OpenableId } from '../useOpened'
+import { useHeld } from '../zen'
+import { OpenedAction } from './OpenedAction'
+import { OpenedNamed } from './OpenedNamed'
+import { OpenedProject } from './OpenedProject'
+import { OpenedReference } from './OpenedReference'
+import { OpenedShelf } from './OpenedShelf'
+import { OpenedSlip } from './OpenedSlip'
+
+/** Whatever is opened, in the form that fits its kind. */
+export function OpenedRecord({ id }: { id: OpenableId }) {
+  const record = useHeld((state) => recordIn(state.document, id))
+  const ready = useHeld((state) => state.phase === 'ready')
+  if (!record) return ready ? <Words tone="inkSoft" paddingRight={44}>This is no longer here. Undo brings back what was removed just now.</Words> : null
+  if (isIdOf('action', id)) return <OpenedAction action={record as never} />
+  if (isIdOf('project', id)) return <OpenedProject project={record as never} />
+  if (isIdOf('slip', id)) return <OpenedSlip slip={record as never} />
+  if (isIdOf('reference', id)) return <OpenedReference reference={record as never} />
+  if (isIdOf('area', id) || isIdOf('group', id)) return <OpenedShelf shelf={record as never} />
+  return <OpenedNamed named={record as never} />
+}

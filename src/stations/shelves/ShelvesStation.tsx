@@ -1,0 +1,1 @@
+export function ShelvesStation() { return null }

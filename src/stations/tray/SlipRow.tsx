@@ -1,0 +1,67 @@
+// One slip on the pile: its words, when it was set down and what was understood. It is edited where it lies.
+import { useState } from 'react'
+import { useRouter } from 'expo-router'
+import { View } from '@tamagui/core'
+import type { Slip } from '@/core/record'
+import { Button, Column, Field, IconButton, Press, Row, Words } from '@/ui'
+import { Chips, useSentence } from '../shared/CaptureLine'
+import { chipWords, momentWords } from '../shared/wording'
+import { useAct, useToday, useZen } from '../shared/zen'
+
+export function SlipRow({ slip }: { slip: Slip }) {
+  const [editing, setEditing] = useState(false)
+  return (
+    <View render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
+      {editing ? <SlipEditor slip={slip} onDone={() => setEditing(false)} /> : <SlipFace slip={slip} onEdit={() => setEditing(true)} />}
+    </View>
+  )
+}
+
+function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
+  const today = useToday()
+  const { clock } = useZen()
+  const act = useAct()
+  const router = useRouter()
+  const { title, clauses } = useSentence(slip.text, slip.takenOff)
+  const details = [momentWords(slip.setDownAtEpochMs, clock.zone(), today), ...clauses.map((clause) => chipWords(clause, today))].join(' · ')
+  return (
+    <Row gap={4} paddingLeft={14} paddingRight={2}>
+      <Press flex={1} minHeight={61} onPress={onEdit} aria-label={`Change ${title}`} {...{ type: 'button', 'data-row': true, onKeyDown: (event: React.KeyboardEvent) => { if (event.key === 'Delete') act('removeSlip', { id: slip.id }) } }}>
+        <Column flex={1} paddingVertical={8}>
+          <Words>{title}</Words>
+          <Words size="second" tone="inkSoft">{details}</Words>
+        </Column>
+      </Press>
+      <IconButton label={`Remove ${title}`} icon="close" onPress={() => act('removeSlip', { id: slip.id }, { say: `Taken off the tray: ${title}` })} />
+      <IconButton label={`Sort ${title}`} icon="next" onPress={() => router.navigate({ pathname: '/sorting', params: { slip: slip.id } })} />
+    </Row>
+  )
+}
+
+function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
+  const act = useAct()
+  const [text, setText] = useState(slip.text)
+  const [takenOff, setTakenOff] = useState<readonly string[]>(slip.takenOff)
+  const { clauses } = useSentence(text, takenOff)
+  const [problem, setProblem] = useState<string | null>(null)
+  const keep = () => {
+    if (text.trim() === '') return setProblem('A slip needs at least one word. Escape leaves it as it was.')
+    act('editSlip', { id: slip.id, text, takenOff }, { say: 'Changed' })
+    onDone()
+  }
+  return (
+    <Column gap={10} padding={12}>
+      <Field
+        label="The slip’s words" value={text} onChangeText={setText} autoFocus problem={problem} onSubmitEditing={keep}
+        onKeyPress={(event) => { if (event.nativeEvent.key === 'Escape') onDone() }}
+      />
+      <Row gap={8} flexWrap="wrap">
+        <Chips text={text} clauses={clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+        <View flex={1} />
+        <Button label="Leave it" kind="quiet" onPress={onDone} />
+        <Button label="Keep it" onPress={keep} />
+      </Row>
+    </Column>
+  )
+}
+

@@ -1,0 +1,117 @@
+// Sorting: one slip, large, above the compartments. One tap or one key each; then only what that compartment needs.
+import { useMedia, View } from '@tamagui/core'
+import { useLocalSearchParams, useRouter } from 'expo-router'
+import { useCallback, useEffect, useState } from 'react'
+import type { Slip } from '@/core/record'
+import { compartmentOfKey, type Compartment } from '@/core/sorting'
+import { draftOf } from '@/core/sentence'
+import { Button, Column, EmptyPlace, IconButton, Row, Words } from '@/ui'
+import { Chips, useSentence } from '../shared/CaptureLine'
+import { desk } from '../shared/desk'
+import { isTyping } from '../shared/keys'
+import { StationHead } from '../shared/StationHead'
+import { momentWords } from '../shared/wording'
+import { useAct, useToday, useUndo, useZen } from '../shared/zen'
+import { ActionForm } from './ActionForm'
+import { CompartmentBox } from './CompartmentBox'
+import { ProjectForm } from './ProjectForm'
+import { TwoMinutes } from './TwoMinutes'
+import { useSorting, type Sorting } from './useSorting'
+
+export function SortingStation() {
+  const { slip: firstId } = useLocalSearchParams<{ slip?: string }>()
+  const sorting = useSorting(firstId)
+  const { wide } = useMedia()
+  const router = useRouter()
+  return (
+    <Column width="100%" maxWidth={560} alignSelf="center">
+      <StationHead
+        label="Sorting" title={sorting.slip ? `${sorting.position} of ${sorting.total}` : 'The tray is empty'}
+        tools={<SortingTools onLeave={() => router.navigate('/')} showUndo={!wide} />}
+      />
+      {sorting.slip ? <SlipUnderHand key={sorting.slip.id} slip={sorting.slip} sorting={sorting} /> : <EverythingSorted sorted={sorting.total} />}
+    </Column>
+  )
+}
+
+function SortingTools({ onLeave, showUndo }: { onLeave: () => void; showUndo: boolean }) {
+  const { undo, canUndo } = useUndo()
+  return (
+    <Row>
+      {showUndo ? <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} /> : null}
+      <IconButton label="Leave sorting" icon="close" onPress={onLeave} />
+    </Row>
+  )
+}
+
+function EverythingSorted({ sorted }: { sorted: number }) {
+  const router = useRouter()
+  return (
+    <EmptyPlace says={sorted > 0 ? 'Everything has its place. What you laid on today is on the Day sheet.' : 'There is nothing to sort. Set something down first.'}>
+      <Button kind="main" label="See the day" onPress={() => router.navigate('/day')} />
+    </EmptyPlace>
+  )
+}
+
+function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
+  const act = useAct()
+  const today = useToday()
+  const [asking, setAsking] = useState<Compartment | null>(null)
+  const [takenOff, setTakenOff] = useState<readonly string[]>(slip.takenOff)
+  const sentence = useSentence(slip.text, takenOff)
+  const draft = draftOf(sentence, today)
+  const fields = { ...draft, waiting: draft.waiting ? { ...draft.waiting, whom: '' } : null }
+  const { title } = sentence
+
+  const choose = (compartment: Compartment) => {
+    const slipId = slip.id
+    switch (compartment) {
+      case 'someday': act('sortAsSomeday', { slipId, fields: { ...fields, day: null } }, { say: `Someday: ${title}` }); break
+      case 'reference': act('sortAsReference', { slipId, title, address: draft.address, projectId: draft.projectId, areaId: draft.areaId }, { say: `Kept as reference: ${title}` }); break
+      case 'letGo': act('sortAsLetGo', { slipId, fields }, { say: `Let go: ${title}` }); break
+      default: setAsking(compartment)
+    }
+  }
+  useCompartmentKeys(asking === null, choose)
+  const back = useCallback(() => setAsking(null), [])
+
+  return (
+    <Column gap={16}>
+      <SlipPaper slip={slip} title={title}>
+        <Chips text={slip.text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+      </SlipPaper>
+      {asking === null ? <CompartmentBox onChoose={choose} /> : null}
+      {asking === 'action' ? <ActionForm slipId={slip.id} fields={fields} onBack={back} /> : null}
+      {asking === 'project' ? <ProjectForm slipId={slip.id} fields={fields} onBack={back} /> : null}
+      {asking === 'twoMinutes' ? <TwoMinutes title={title} onDone={() => act('sortAsDone', { slipId: slip.id, fields }, { say: `Done: ${title}` })} onLonger={() => setAsking('action')} onBack={back} /> : null}
+      {asking === null && sorting.total - sorting.position > 0 ? <Row justifyContent="center"><Button kind="quiet" label="Later: put it under the pile" onPress={() => { desk.getState().tell(`Under the pile: ${title}`); sorting.later() }} /></Row> : null}
+    </Column>
+  )
+}
+
+function SlipPaper({ slip, title, children }: { slip: Slip; title: string; children: React.ReactNode }) {
+  const today = useToday()
+  const { clock } = useZen()
+  return (
+    <View render="article" aria-label="The slip" backgroundColor="$slip" borderWidth={1} borderColor="$rule" borderLeftWidth={3} borderLeftColor="$brass" borderRadius={3} padding={18} gap={12} boxShadow="0 3px 12px rgba(40,30,15,0.10)">
+      <Words render="h2" size="title" fontSize={'1.4rem' as never} lineHeight={'1.85rem' as never}>{title}</Words>
+      <Row gap={8} flexWrap="wrap" role="group" aria-label="Understood">{children}</Row>
+      <Words size="second" tone="inkSoft">Set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}{slip.text === title ? '' : `: “${slip.text}”`}</Words>
+    </View>
+  )
+}
+
+/** 1-6 choose a compartment while the box is shown. */
+function useCompartmentKeys(active: boolean, choose: (compartment: Compartment) => void): void {
+  useEffect(() => {
+    if (!active) return
+    const onKey = (event: KeyboardEvent) => {
+      const compartment = isTyping(event) || document.querySelector('dialog[open]') ? null : compartmentOfKey(event.key)
+      if (!compartment) return
+      event.preventDefault()
+      choose(compartment)
+    }
+    document.addEventListener('keydown', onKey)
+    return () => document.removeEventListener('keydown', onKey)
+  })
+}

@@ -1,0 +1,61 @@
+// The pile of slips, and the way to sorting.
+import { useMedia } from '@tamagui/core'
+import { useRouter } from 'expo-router'
+import { useState } from 'react'
+import { daysBetween, localMomentAt } from '@/core/time'
+import { select } from '@/state'
+import { Button, Column, EmptyPlace, Row, Words } from '@/ui'
+import { Desk } from '../shared/Desk'
+import { focusCapture } from '../shared/keys'
+import { RowList } from '../shared/RowList'
+import { StationHead } from '../shared/StationHead'
+import { count } from '../shared/wording'
+import { useHeld, useToday, useZen } from '../shared/zen'
+import { DemoOffer } from './DemoOffer'
+import { SlipRow } from './SlipRow'
+
+export function TrayStation() {
+  const phase = useHeld((state) => state.phase)
+  const slips = useHeld((state) => select.slipsOf(state.document))
+  const [oldestFirst, setOldestFirst] = useState(false)
+  const { wide } = useMedia()
+  const pile = oldestFirst ? [...slips].reverse() : slips
+  return (
+    <Desk>
+      <StationHead label={wide ? undefined : 'Tray'} title={phase === 'loading' ? 'Tray' : slips.length === 0 ? 'Nothing set down' : count(slips.length, 'slip')} />
+      {phase === 'loading' ? null : slips.length === 0 ? <EmptyTray /> : (
+        <Column gap={12}>
+          <PileHead oldestFirst={oldestFirst} onTurn={() => setOldestFirst(!oldestFirst)} oldest={slips.at(-1)?.setDownAtEpochMs ?? 0} turnable={slips.length > 1} />
+          <RowList items={pile} keyOf={(slip) => slip.id} label="Slips" render={(slip) => <SlipRow slip={slip} />} />
+        </Column>
+      )}
+    </Desk>
+  )
+}
+
+function PileHead({ oldest, oldestFirst, onTurn, turnable }: { oldest: number; oldestFirst: boolean; onTurn: () => void; turnable: boolean }) {
+  const router = useRouter()
+  const today = useToday()
+  const { clock } = useZen()
+  const days = daysBetween(localMomentAt(oldest, clock.zone()).date, today)
+  const age = days <= 0 ? 'all from today' : `oldest is ${count(days, 'day')} old`
+  return (
+    <Row gap={14} flexWrap="wrap">
+      <Button kind="main" label="Sort them" onPress={() => router.navigate('/sorting')} />
+      <Words size="second" tone="inkSoft" flex={1}>{age}</Words>
+      {turnable ? <Button kind="quiet" label={oldestFirst ? 'Newest first' : 'Oldest first'} onPress={onTurn} /> : null}
+    </Row>
+  )
+}
+
+function EmptyTray() {
+  const isNew = useHeld((state) => select.actionsOf(state.document).length === 0 && select.projectsOf(state.document).length === 0)
+  return (
+    <Column gap={16}>
+      <EmptyPlace says="Whatever crosses your mind goes in here first: one line, ordinary words, Enter. Deciding what it is comes later.">
+        <Button kind="main" label="Set something down" onPress={focusCapture} />
+      </EmptyPlace>
+      {isNew ? <DemoOffer /> : null}
+    </Column>
+  )
+}

@@ -1,0 +1,32 @@
+// Which slip is being sorted, and how far the pile has come. The pile itself is the store's.
+import { useState } from 'react'
+import type { Slip } from '@/core/record'
+import { select } from '@/state'
+import { useHeld } from '../shared/zen'
+
+export interface Sorting {
+  readonly slip: Slip | null
+  /** 1-based, of `total`: both count every slip that lay here since sorting began. */
+  readonly position: number
+  readonly total: number
+  /** Lays the slip under the pile. */
+  readonly later: () => void
+}
+
+/** Oldest first; `firstId` asks for one slip before the others. */
+export function useSorting(firstId: string | undefined): Sorting {
+  const slips = useHeld((state) => select.slipsOf(state.document))
+  const [seen, setSeen] = useState<ReadonlySet<string>>(new Set())
+  const [laterIds, setLaterIds] = useState<readonly string[]>([])
+  if (slips.some(({ id }) => !seen.has(id))) setSeen(new Set([...seen, ...slips.map(({ id }) => id)]))
+  const placeOf = ({ id }: Slip) => (laterIds.includes(id) ? 1 + laterIds.indexOf(id) : id === firstId ? -1 : 0)
+  const pile = [...slips].reverse().sort((a, b) => placeOf(a) - placeOf(b))
+  const slip = pile[0] ?? null
+  const total = Math.max(seen.size, slips.length)
+  return {
+    slip,
+    position: total - slips.length + 1,
+    total,
+    later: () => { if (slip) setLaterIds([...laterIds.filter((id) => id !== slip.id), slip.id]) },
+  }
+}

@@ -1,0 +1,54 @@
+// One line of choices: pick one, or pick several. Arrow keys move inside, as in any radio group.
+import type { KeyboardEvent } from 'react'
+import { Row } from './layout'
+import { Press } from './Press'
+import { Words } from './Words'
+
+export interface Option<T extends string> {
+  readonly value: T
+  readonly label: string
+  readonly hint?: string
+}
+
+interface ChoiceProps<T extends string> {
+  readonly label: string
+  readonly options: readonly Option<T>[]
+  readonly chosen: readonly T[]
+  readonly onToggle: (value: T) => void
+  readonly many?: boolean
+  /** On one scrolling line rather than wrapped. */
+  readonly shown?: boolean
+}
+
+/** Moves the focus to a neighbour in the same group with the arrow keys. */
+export function moveFocusWithin(event: KeyboardEvent<HTMLElement>, selector: string): void {
+  const step = event.key === 'ArrowRight' || event.key === 'ArrowDown' ? 1 : event.key === 'ArrowLeft' || event.key === 'ArrowUp' ? -1 : 0
+  if (step === 0) return
+  const group = [...event.currentTarget.querySelectorAll<HTMLElement>(selector)]
+  const at = group.indexOf(document.activeElement as HTMLElement)
+  if (at < 0) return
+  event.preventDefault()
+  event.stopPropagation()
+  group[(at + step + group.length) % group.length]?.focus()
+}
+
+export function Choice<T extends string>({ label, options, chosen, onToggle, many = false, shown = true }: ChoiceProps<T>) {
+  const role = many ? 'checkbox' : 'radio'
+  return (
+    <Row gap={8} alignItems="center" flexWrap="wrap" role={many ? 'group' : 'radiogroup'} aria-label={label} {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`) }}>
+      {shown ? <Words size="second" tone="inkSoft" minWidth={72} aria-hidden>{label}</Words> : null}
+      {options.map(({ value, label: text, hint }) => {
+        const on = chosen.includes(value)
+        return (
+          <Press
+            key={value} role={role} aria-checked={on} onPress={() => onToggle(value)} paddingHorizontal={12} minHeight={44} gap={6} justifyContent="center"
+            borderWidth={1} borderColor={on ? '$brass' : '$rule'} backgroundColor={on ? '$brassWash' : '$slip'} hoverStyle={{ borderColor: '$brass' }}
+            {...{ type: 'button', title: hint }}
+          >
+            <Words size="second" strong={on} tone={on ? 'brass' : 'ink'}>{text}</Words>
+          </Press>
+        )
+      })}
+    </Row>
+  )
+}

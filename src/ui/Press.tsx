@@ -1,0 +1,42 @@
+// Everything that can be pressed. All of them are real buttons of at least 44 px.
+import { styled, View, type GetProps } from '@tamagui/core'
+import { Icon, type IconName } from './Icon'
+import type { Tone } from './tokens'
+import { Words } from './Words'
+
+/** A bare button: the frame of all others, and of rows that are pressed as a whole. */
+export const Press = styled(View, { render: 'button', flexDirection: 'row', alignItems: 'center', minHeight: 44, minWidth: 44, cursor: 'pointer', borderRadius: '$1' })
+
+const Frame = styled(Press, {
+  justifyContent: 'center', paddingHorizontal: 18, gap: 8, borderWidth: 1, borderColor: 'transparent',
+  variants: {
+    kind: {
+      main: { backgroundColor: '$ink', hoverStyle: { opacity: 0.9 }, pressStyle: { opacity: 0.8 } },
+      plain: { backgroundColor: '$slip', borderColor: '$edge', hoverStyle: { borderColor: '$ink' } },
+      quiet: { paddingHorizontal: 8, hoverStyle: { backgroundColor: '$brassWash' } },
+    },
+    off: { true: { opacity: 0.45, cursor: 'not-allowed' } },
+  } as const,
+})
+
+type FrameProps = GetProps<typeof Frame>
+
+/** Says what it does in a verb. One `main` button at most on a screen. */
+export function Button({ label, kind = 'plain', disabled, icon, tone, ...rest }: Omit<FrameProps, 'children'> & { label: string; disabled?: boolean; icon?: IconName; tone?: Tone }) {
+  const shade: Tone = tone ?? (kind === 'main' ? 'onInk' : kind === 'quiet' ? 'brass' : 'ink')
+  return (
+    <Frame kind={kind} off={disabled} aria-disabled={disabled} {...{ type: 'button' }} {...rest} onPress={disabled ? undefined : rest.onPress}>
+      {icon ? <Icon name={icon} size={18} tone={shade} /> : null}
+      <Words tone={shade} strong={kind !== 'quiet'}>{label}</Words>
+    </Frame>
+  )
+}
+
+/** A square button with an icon; `label` is its name for the ear and its hint for the eye. */
+export function IconButton({ label, icon, tone, disabled, ...rest }: Omit<FrameProps, 'children'> & { label: string; icon: IconName; tone?: Tone; disabled?: boolean }) {
+  return (
+    <Press justifyContent="center" width={44} height={44} hoverStyle={{ backgroundColor: '$brassWash' }} aria-label={label} aria-disabled={disabled} opacity={disabled ? 0.4 : 1} {...{ type: 'button', title: label }} {...rest} onPress={disabled ? undefined : rest.onPress}>
+      <Icon name={icon} tone={tone ?? 'inkSoft'} />
+    </Press>
+  )
+}

@@ -1,0 +1,45 @@
+// A sheet that slides over the page: the platform's own modal dialog, so focus stays inside and Escape closes it.
+import { useEffect, useRef, type ReactNode } from 'react'
+import { Column, Row } from './layout'
+import { IconButton } from './Press'
+import { Words } from './Words'
+
+interface SlideOverProps {
+  readonly title: string
+  readonly onClose: () => void
+  readonly children: ReactNode
+  /** Takes the whole screen on a phone. */
+  readonly full?: boolean
+  /** Draws its own heading; the title is then only for the ear. */
+  readonly bare?: boolean
+}
+
+export function SlideOver({ title, onClose, children, full = false, bare = false }: SlideOverProps) {
+  const ref = useRef<HTMLDialogElement>(null)
+  useEffect(() => {
+    const dialog = ref.current
+    const before = document.activeElement
+    if (dialog && !dialog.open) dialog.showModal()
+    return () => {
+      if (dialog?.open) dialog.close()
+      if (before instanceof HTMLElement && before.isConnected) before.focus()
+    }
+  }, [])
+  return (
+    <dialog
+      ref={ref} className={full ? 'sheet full' : 'sheet'} aria-label={title}
+      onCancel={(event) => { event.preventDefault(); onClose() }}
+      onClick={(event) => { if (event.target === ref.current) onClose() }}
+    >
+      <Column backgroundColor="$paper" minHeight={full ? '100%' : 0} padding={16} paddingBottom={28} gap={12}>
+        {bare ? null : (
+          <Row justifyContent="space-between" gap={8}>
+            <Words render="h2" size="title" flexShrink={1}>{title}</Words>
+            <IconButton label="Close" icon="close" onPress={onClose} />
+          </Row>
+        )}
+        {children}
+      </Column>
+    </dialog>
+  )
+}
