@@ -83,6 +83,9 @@ async function offerDemo(parts: Zen): Promise<void> {
   await loadDemo(parts)
 }
 
+/** The schemas come after the first station: they check what is committed from then on. */
+let parser: Parameters<typeof makeZenStore>[0]['parser'] extends () => infer P ? P : never = null
+
 let zen: Zen | null = null
 
 /** Makes everything once and begins to load. */
@@ -91,12 +94,15 @@ export function boot(): Zen {
   const archive = makeArchive(lazily(() => makeAsyncStorageStore(databaseName)))
   const clock: Clock = { nowEpochMs: () => Date.now(), zone: () => Intl.DateTimeFormat().resolvedOptions().timeZone }
   const newId = <K extends RecordKind>(kind: K): Id<K> => `${kind}:${randomText(14)}`
-  const store = makeZenStore({ archive, clock, newId, replica: randomText(6), tabs: makeTabChannel() })
+  const store = makeZenStore({ archive, clock, newId, replica: randomText(6), tabs: makeTabChannel(), parser: () => parser })
   zen = { store, memory: makeDeviceMemory(() => window.localStorage), clock }
   keepTheDay(store, clock)
   keepItFolded(store, () => archive.fold())
   workOffline()
   const parts = zen
-  void store.load().then(() => offerDemo(parts)).catch(() => {})
+  void store.load().then(async () => {
+    parser = (await import('@/core/exchange/onDemand')).parseRecord
+    await offerDemo(parts)
+  }).catch(() => {})
   return zen
 }

@@ -1,4 +1,4 @@
-import { TamaguiProvider } from '@tamagui/core'
+import { TamaguiProvider, Theme } from '@tamagui/core'
 import { Slot } from 'expo-router'
 import { boot } from '@/boot'
 import { Frame } from '@/stations/shared/Frame'
@@ -11,12 +11,14 @@ const zen = boot()
 export default function RootLayout() {
   const { shown } = useThemeChoice(zen.memory)
   return (
-    <TamaguiProvider config={config} defaultTheme={shown} key={shown}>
-      <ZenProvider value={zen}>
-        <Frame>
-          <Slot />
-        </Frame>
-      </ZenProvider>
+    <TamaguiProvider config={config} defaultTheme={shown}>
+      <Theme name={shown}>
+        <ZenProvider value={zen}>
+          <Frame>
+            <Slot />
+          </Frame>
+        </ZenProvider>
+      </Theme>
     </TamaguiProvider>
   )
 }

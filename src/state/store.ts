@@ -6,7 +6,8 @@ import {
   emptyDocument, idOf, laterStamp, never, nextStamp, nothingToUndo, recordIn, revertOf, undoStateOf, withChange, withChanges, withMerged, withUndoable, writtenAt,
   type Change, type Diff, type Document, type Entry, type Stamp, type UndoState,
 } from '@/core/journal'
-import { parseRecord, type RecordKind } from '@/core/record'
+import type { RecordKind } from '@/core/record'
+import type { parseRecord } from '@/core/exchange'
 import { ok, refuse } from '@/core/result'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import type { Clock, NewId, TabChannel } from './clock'
@@ -34,6 +35,8 @@ export interface StoreParts {
   /** Names this open copy; see makeStamp. */
   readonly replica: string
   readonly tabs: TabChannel
+  /** Checks touched records; null until the schemas have loaded. */
+  readonly parser: () => typeof parseRecord | null
 }
 
 export interface ZenStore {
@@ -64,16 +67,16 @@ export interface ZenStore {
 const ordered = (changes: Iterable<Change>): Change[] => [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
 
 /** Every touched record must still be one of its kind: a command that makes a bad one is our own mistake. */
-function checkTouched(document: Document, diff: Diff): void {
+function checkTouched(document: Document, diff: Diff, parse: typeof parseRecord): void {
   for (const part of diff) {
     const record = recordIn(document, idOf(part) as `${RecordKind}:`)
     if (!record) continue
-    const parsed = parseRecord(record)
+    const parsed = parse(record)
     invariant(parsed.ok, parsed.ok ? '' : `a ${idOf(part).split(':')[0]} with a bad ${parsed.error.where}: ${parsed.error.why}`)
   }
 }
 
-export function makeZenStore({ archive, clock, newId, replica, tabs }: StoreParts): ZenStore {
+export function makeZenStore({ archive, clock, newId, replica, tabs, parser }: StoreParts): ZenStore {
   let last: Stamp = never
   let wasRead = false
   const todayNow = () => localMomentAt(clock.nowEpochMs(), clock.zone()).date
@@ -88,7 +91,8 @@ export function makeZenStore({ archive, clock, newId, replica, tabs }: StorePart
     const change: Change = { stamp: stamp(), act, diff, ...(reverts ? { reverts } : {}) }
     const state = api.getState()
     const document = withChange(state.document, change)
-    checkTouched(document, diff)
+    const parse = parser()
+    if (parse) checkTouched(document, diff, parse)
     api.setState({ document, undo: withUndoable(state.undo, change), recent: [...state.recent, change] })
     keeper.keep(change)
     return change

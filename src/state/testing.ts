@@ -1,4 +1,5 @@
 // What tests of the store start from: a clock that is set by hand, ids that count, and storage that can fail.
+import { parseRecord } from '@/core/exchange'
 import { makeArchive, makeMemoryStore, type KeyValueStore } from './persistence'
 import { noTabs, type TabChannel } from './clock'
 import { makeZenStore, type ZenStore } from './store'
@@ -20,6 +21,7 @@ export function makeTestStore(kept: KeyValueStore = makeMemoryStore(), options: 
     newId: (kind) => `${kind}:${replica}${++count}`,
     replica,
     tabs: options.tabs ?? noTabs,
+    parser: () => parseRecord,
   })
   return { ...store, clock }
 }

@@ -35,20 +35,22 @@ export function moveFocusWithin(event: KeyboardEvent<HTMLElement>, selector: str
 export function Choice<T extends string>({ label, options, chosen, onToggle, many = false, shown = true }: ChoiceProps<T>) {
   const role = many ? 'checkbox' : 'radio'
   return (
-    <Row gap={8} alignItems="center" flexWrap="wrap" role={many ? 'group' : 'radiogroup'} aria-label={label} {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`) }}>
-      {shown ? <Words size="second" tone="inkSoft" minWidth={72} aria-hidden>{label}</Words> : null}
-      {options.map(({ value, label: text, hint }) => {
-        const on = chosen.includes(value)
-        return (
-          <Press
-            key={value} role={role} aria-checked={on} onPress={() => onToggle(value)} paddingHorizontal={12} minHeight={44} gap={6} justifyContent="center"
-            borderWidth={1} borderColor={on ? '$brass' : '$rule'} backgroundColor={on ? '$brassWash' : '$slip'} hoverStyle={{ borderColor: '$brass' }}
-            {...{ type: 'button', title: hint }}
-          >
-            <Words size="second" strong={on} tone={on ? 'brass' : 'ink'}>{text}</Words>
-          </Press>
-        )
-      })}
+    <Row gap={8} alignItems="flex-start" flexShrink={1} maxWidth="100%">
+      {shown ? <Words size="second" tone="inkSoft" width={76} flexShrink={0} paddingTop={10} aria-hidden>{label}</Words> : null}
+      <Row flex={1} gap={6} flexWrap="wrap" role={many ? 'group' : 'radiogroup'} aria-label={label} {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`) }}>
+        {options.map(({ value, label: text, hint }) => {
+          const on = chosen.includes(value)
+          return (
+            <Press
+              key={value} role={role} aria-checked={on} onPress={() => onToggle(value)} paddingHorizontal={11} minHeight={40} minWidth={40} gap={6} justifyContent="center"
+              borderWidth={1} borderColor={on ? '$brass' : '$rule'} backgroundColor={on ? '$brassWash' : '$slip'} hoverStyle={{ borderColor: '$brass' }}
+              {...{ type: 'button', title: hint }}
+            >
+              <Words size="second" strong={on} tone={on ? 'brass' : 'ink'}>{text}</Words>
+            </Press>
+          )
+        })}
+      </Row>
     </Row>
   )
 }

@@ -17,6 +17,7 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field({ label, s
   const theme = useTheme()
   const id = useId()
   const [focused, setFocused] = useState(false)
+  const bare = size === 'title' && !focused && !problem
   const colour = (name: keyof typeof theme) => theme[name]?.get() as string
   return (
     <Column gap={4} flexGrow={1} minWidth={0}>
@@ -35,9 +36,9 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field({ label, s
         onFocus={(event) => { setFocused(true); onFocus?.(event) }}
         onBlur={(event) => { setFocused(false); onBlur?.(event) }}
         style={{
-          minHeight: 44, paddingVertical: 9, paddingHorizontal: 12, borderRadius: 3, borderWidth: 1, width: '100%',
-          borderColor: colour(problem ? 'clay' : focused ? 'brass' : 'edge'), boxShadow: focused ? `0 0 0 2px ${colour('brassWash')}, 0 0 0 3px ${colour('brass')}` : 'none',
-          backgroundColor: colour('slip'), color: colour('ink'),
+          minHeight: 44, paddingVertical: 9, paddingHorizontal: bare ? 0 : 12, borderRadius: 3, borderWidth: 1, width: '100%',
+          borderColor: bare ? 'transparent' : colour(problem ? 'clay' : focused ? 'brass' : 'edge'), boxShadow: focused ? `0 0 0 2px ${colour('brassWash')}, 0 0 0 3px ${colour('brass')}` : 'none',
+          backgroundColor: bare ? 'transparent' : colour('slip'), color: colour('ink'),
           fontFamily: size === 'title' ? "'Literata', Georgia, serif" : "'Atkinson Hyperlegible Next', system-ui, sans-serif",
           fontSize: (size === 'title' ? '1.25rem' : '1rem') as unknown as number, lineHeight: '1.5rem' as unknown as number,
         }}

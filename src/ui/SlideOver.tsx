@@ -31,7 +31,7 @@ export function SlideOver({ title, onClose, children, full = false, bare = false
       onCancel={(event) => { event.preventDefault(); onClose() }}
       onClick={(event) => { if (event.target === ref.current) onClose() }}
     >
-      <Column backgroundColor="$paper" minHeight={full ? '100%' : 0} padding={16} paddingBottom={28} gap={12}>
+      <Column position="relative" backgroundColor="$paper" minHeight={full ? '100%' : 0} padding={16} paddingBottom={28} gap={12}>
         {bare ? null : (
           <Row justifyContent="space-between" gap={8}>
             <Words render="h2" size="title" flexShrink={1}>{title}</Words>

@@ -18,7 +18,7 @@ const width = 720
 const top = 14
 const height = 26
 
-export function Tape({ startMinute, freeMinutes, plannedMinutes, nowMinute, words }: TapeProps) {
+export default function Tape({ startMinute, freeMinutes, plannedMinutes, nowMinute, words }: TapeProps) {
   const theme = useTheme()
   const colour = (name: 'ink' | 'inkSoft' | 'slip' | 'edge' | 'rule' | 'mossWash' | 'moss' | 'clayFill' | 'brass') => theme[name].get() as string
   const length = Math.max(60, Math.ceil(Math.max(freeMinutes, plannedMinutes) / 60) * 60)
@@ -29,7 +29,7 @@ export function Tape({ startMinute, freeMinutes, plannedMinutes, nowMinute, word
   const within = Math.min(plannedMinutes, freeMinutes)
   const needle = nowMinute === null ? null : nowMinute - startMinute
   return (
-    <View width="100%">
+    <View width="100%" position="relative">
       <Svg width="100%" viewBox={`0 0 ${width} 62`} role="img" aria-label={words} preserveAspectRatio="none" style={{ height: 62, overflow: 'visible' }}>
         <Rect x={x(0)} y={top} width={x(freeMinutes) - x(0)} height={height} fill={colour('slip')} stroke={colour('edge')} strokeWidth={1} vectorEffect="non-scaling-stroke" />
         {within > 0 ? <Rect x={x(0)} y={top} width={x(within) - x(0)} height={height} fill={colour('mossWash')} stroke={colour('moss')} strokeWidth={1} vectorEffect="non-scaling-stroke" /> : null}
@@ -48,13 +48,11 @@ export function Tape({ startMinute, freeMinutes, plannedMinutes, nowMinute, word
 function Marks({ hours, at, needle }: { hours: readonly number[]; at: (hour: number) => number; needle: number | null }) {
   const theme = useTheme()
   return (
-    <View position="absolute" inset={0} pointerEvents="none" aria-hidden>
-      {needle === null ? null : <View position="absolute" top={2} width={9} height={9} borderRadius={5} marginLeft={-4.5} backgroundColor="$brass" style={{ left: `${needle}%` }} />}
+    <div aria-hidden style={{ position: 'absolute', inset: 0, pointerEvents: 'none' }}>
+      {needle === null ? null : <div style={{ position: 'absolute', top: 2, width: 9, height: 9, borderRadius: 5, marginLeft: -4.5, background: theme.brass.get() as string, left: `${needle}%` }} />}
       {hours.map((hour) => (
-        <View key={hour} position="absolute" top={42} width={28} marginLeft={-14} alignItems="center" style={{ left: `clamp(8px, ${at(hour)}%, calc(100% - 10px))` }}>
-          <span style={{ font: "400 0.8125rem/1.1rem 'Atkinson Hyperlegible Next', system-ui, sans-serif", color: theme.inkSoft.get() as string }}>{((hour - 1) % 24) + 1}</span>
-        </View>
+        <span key={hour} style={{ position: 'absolute', top: 42, width: 28, marginLeft: -14, textAlign: 'center', left: `clamp(8px, ${at(hour)}%, calc(100% - 10px))`, font: "400 0.8125rem/1.1rem 'Atkinson Hyperlegible Next', system-ui, sans-serif", color: theme.inkSoft.get() as string }}>{((hour - 1) % 24) + 1}</span>
       ))}
-    </View>
+    </div>
   )
 }

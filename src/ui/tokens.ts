@@ -3,13 +3,13 @@
 export const paper = {
   desk: '#EFE9DC', paper: '#F8F4EA', slip: '#FFFDF7', rule: '#DDD3C0', edge: '#857A66', ink: '#25211B', inkSoft: '#615848',
   brass: '#85560F', brassWash: '#F3E8D3', brassOnInk: '#D8A84B', moss: '#48663A', mossWash: '#C3CFB6', clay: '#9E3F28', clayFill: '#B45F4A', slate: '#45586A', plum: '#684467',
-  tray: '#2A1F1B', trayInk: '#F3EBDD', traySoft: '#C4B8A6', onInk: '#FFFDF7', plankTop: '#B6986A', plankEdge: '#8C6D3F',
+  tray: '#2A1F1B', trayInk: '#F3EBDD', traySoft: '#C4B8A6', onInk: '#FFFDF7', plankEdge: '#A98C5B',
 }
 
 export const lamp: typeof paper = {
   desk: '#14120F', paper: '#1D1A16', slip: '#26221C', rule: '#3A342B', edge: '#8B8070', ink: '#EFE7D8', inkSoft: '#B5AA97',
   brass: '#D8A84B', brassWash: '#3A301C', brassOnInk: '#6B4409', moss: '#93B77F', mossWash: '#3F5236', clay: '#E08A6E', clayFill: '#B96A52', slate: '#9BB2C6', plum: '#C79BC4',
-  tray: '#0C0A08', trayInk: '#EFE7D8', traySoft: '#B5AA97', onInk: '#1D1A16', plankTop: '#8A6E42', plankEdge: '#5F4A28',
+  tray: '#0C0A08', trayInk: '#EFE7D8', traySoft: '#B5AA97', onInk: '#1D1A16', plankEdge: '#6E5630',
 }
 
 export type Tone = 'ink' | 'inkSoft' | 'brass' | 'moss' | 'clay' | 'slate' | 'plum' | 'onInk' | 'trayInk' | 'traySoft'

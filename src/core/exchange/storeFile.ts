@@ -1,8 +1,11 @@
 // The whole store as one file and back: versioned JSON, described in docs/file-format.md. Reading trusts nothing:
 // a file is taken whole or not at all, and a refusal says where and why.
 import * as v from 'valibot'
-import { changeSchema, entriesIn, epochMsOf, idOf, isStamp, isThere, type Change, type Document, type Entry } from '../journal'
-import { kindOf, kinds, parseRecord, schemas, type AnyRecord, type RecordKind, type ShapeFault } from '../record'
+import { entriesIn, epochMsOf, idOf, isStamp, isThere, type Change, type Document, type Entry } from '../journal'
+import { changeSchema } from '../journal/changeSchema'
+import { kindOf, kinds, type AnyRecord, type RecordKind } from '../record'
+import { parseRecord, type ShapeFault } from '../record/parseRecord'
+import { schemas } from '../record/schemas'
 import { ok, refuse, type Result } from '../result'
 
 export const storeFileFormat = 'zen-tray store'

@@ -1,4 +1,4 @@
-export { changeSchema, idOf, stampField, type Change, type Diff, type RecordDiff } from './change'
+export { idOf, type Change, type Diff, type RecordDiff } from './change'
 export {
   emptyDocument, entriesIn, entryIn, mergeDocuments, recordIn, recordsById, recordsIn, revertOf, updateOf, withChange, withChanges, withMerged, type Document,
 } from './document'

@@ -1,7 +1,8 @@
-export { actionSchema, energies, isOpen, keptHorizons, weights, type Action, type Energy, type Horizon, type KeptHorizon, type Waiting, type Weight } from './action'
-export { parseRecord, schemas, type AnyRecord, type RecordOf, type ShapeFault } from './anyRecord'
-export { defaultSettings, type Context, type Person, type Reference, type Settings } from './around'
-export { idField, isIdOf, kindOf, kinds, noteLimit, titleLimit, type Id, type RecordKind, type When } from './fields'
-export { stones, type Review, type ReviewFigures, type Stone } from './reviewRecord'
-export { inkCount, projectStates, sides, type Area, type Group, type Project, type ProjectState, type Side } from './shelf'
-export { type Slip } from './slip'
+// The light face of the records. Schemas and parseRecord are reached through exchange, which loads them when needed.
+export { defaultSettings } from './defaultSettings'
+export { isIdOf, kindOf, kinds, noteLimit, titleLimit, type Id, type RecordKind } from './ids'
+export { isOpen } from './isOpen'
+export {
+  energies, inkCount, keptHorizons, projectStates, sides, stones, weights, type Energy, type Horizon, type KeptHorizon, type ProjectState, type Side, type Stone, type Weight,
+} from './scales'
+export type { Action, AnyRecord, Area, Context, Group, Person, Project, RecordOf, Reference, Review, ReviewFigures, Settings, Slip, Waiting, When } from './shapes'

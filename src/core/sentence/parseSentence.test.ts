@@ -75,7 +75,7 @@ const stays: [said: string, ...clauses: string[]][] = [
   ['answer the phone'], ['buy a new phone'], ['buy phone'], ['turn on the light'], ['this is a must'], ['get well soon'], ['put the book back on the shelf'],
   ['pay the rent every friday'], ['watch the last 20 minutes'], ['leave in 20 minutes'], ['plan for Good Friday'], ['write a "by friday" sign'],
   ['find out who says "20 min phone"'], ['read the book by April Jones'], ['stand by the door'], ['learn to play deep'],
-  ['look at tomorrow’s agenda'], ['meet halfway'], ['order 5 m of cable'], ['list things since monday'], ['read chapter 3 of May'], ['by friday'],
+  ['look at tomorrow’s agenda'], ['meet halfway'], ['order 5 m of cable'], ['list things since monday'], ['read chapter 3 of May'], ['by friday'], ['plan the walk for Sunday'],
 ]
 
 describe('a plain sentence', () => {

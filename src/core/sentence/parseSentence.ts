@@ -30,6 +30,8 @@ interface Found extends Reading {
 const longestClause = 8
 /** Words before a date, a length or a horizon that make it part of the title: "every friday", "the last 20 minutes". */
 const bindsForward = new Set(['every', 'each', 'since', 'until', 'till', 'from', 'last', 'first', 'past', 'within', 'in', 'of', 'after', 'before', 'good', 'black', 'casual', 'per', 'than', 'between', 'chase', 'the', 'a', 'an', 'my', 'our'])
+/** "plan the walk for Sunday": behind these a bare day belongs to the title. */
+const bindsDay = new Set(['for', 'to', 'about', 'with', 'and', 'or', 'this', 'next'])
 const timed = new Set<Meaning['kind']>(['day', 'minutes', 'horizon', 'at'])
 /** Words that make the name behind them part of a longer thing: "the phone", "a new phone". */
 const determiners = new Set(['a', 'an', 'the', 'my', 'our', 'your', 'his', 'her', 'their', 'its', 'this', 'that', 'these', 'those', 'some', 'any', 'no', 'another', 'new', 'old', 'spare', 'broken', 'good', 'second'])
@@ -40,6 +42,7 @@ const phraseOf = (words: readonly Word[], from: number, to: number): string => w
 function boundToTitle(words: readonly Word[], found: Found, partStart: number): boolean {
   if (found.from === partStart) return false
   const before = words[found.from - 1] as Word
+  if (found.meaning.kind === 'day' && bindsDay.has(before.text)) return true
   if (timed.has(found.meaning.kind)) return bindsForward.has(before.text)
   return false
 }

@@ -58,6 +58,11 @@ function historyOf(changes: readonly Change[], partSize: number): Record<string,
   return Object.fromEntries(inParts(ordered, partSize).map((part) => [historyKey((part[0] as Change).stamp, part.length), toSealed(part)]))
 }
 
+async function allChangesIn(texts: readonly (string | null)[]): Promise<readonly Change[]> {
+  const lists = await Promise.all(texts.map(async (text) => (text === null ? [] : (await changesIn(text)).items)))
+  return lists.flat()
+}
+
 export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualLimits): Archive {
   const read = async (keys: readonly string[]): Promise<Readonly<Record<string, string | null>>> => (keys.length > 0 ? store.getMany(keys) : {})
 
@@ -76,7 +81,7 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
   /** A piece is a function of the changes alone: it may hold records only in part, and merging makes them whole. */
   async function foldChanges(keys: readonly string[]): Promise<void> {
     const values = await read(keys)
-    const sound = keys.map((key) => ({ key, ...changesIn(values[key] ?? '') })).filter((kept) => kept.sound)
+    const sound = (await Promise.all(keys.map(async (key) => ({ key, ...(await changesIn(values[key] ?? '')) })))).filter((kept) => kept.sound)
     const changes = sound.flatMap(({ items }) => items)
     if (changes.length === 0) return
     const entries = [...entriesIn(withChanges(emptyDocument, changes))]
@@ -92,7 +97,7 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     for (const part of inParts(keys, 4)) {
       const values = await read(part)
       for (const key of part) {
-        const { items, sound } = entriesInPiece(values[key] ?? '')
+        const { items, sound } = await entriesInPiece(values[key] ?? '')
         if (!sound) continue
         gathered = withMerged(gathered, items)
         latest = laterStamp(latest, (key.split('/')[2] ?? never) as Stamp)
@@ -108,9 +113,9 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     async load() {
       const keys = await store.getAllKeys()
       const newerFormat = await isNewer()
-      const kept = readKept(await read(keys.filter((key) => key.startsWith(changePrefix) || key.startsWith(piecePrefix))))
+      const kept = await readKept(await read(keys.filter((key) => key.startsWith(changePrefix) || key.startsWith(piecePrefix))))
       const lastHistory = under(keys, historyPrefix).at(-1)
-      const older = lastHistory ? changesIn((await read([lastHistory]))[lastHistory] ?? '').items : []
+      const older = lastHistory ? (await changesIn((await read([lastHistory]))[lastHistory] ?? '')).items : []
       const recent = new Map([...older, ...kept.changes].map((change) => [change.stamp, change]))
       if (!newerFormat) {
         await setAside(kept.asides)
@@ -132,7 +137,7 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     async *history() {
       for (const part of inParts(under(await store.getAllKeys(), historyPrefix), 4)) {
         const values = await read(part)
-        yield part.flatMap((key) => changesIn(values[key] ?? '').items)
+        yield await allChangesIn(part.map((key) => values[key] ?? null))
       }
     },
     async asides() {
@@ -145,7 +150,7 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     },
     async changesBeyond(known) {
       const keys = under(await store.getAllKeys(), changePrefix).filter((key) => !known.has(key.slice(changePrefix.length)))
-      return Object.values(await read(keys)).flatMap((text) => (text === null ? [] : changesIn(text).items))
+      return allChangesIn(Object.values(await read(keys)))
     },
     async wipe() {
       await store.removeMany(await store.getAllKeys())

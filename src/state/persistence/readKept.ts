@@ -1,5 +1,4 @@
 // From kept text to a document. What cannot be read is returned to be set aside; the rest still loads.
-import { changeFault, entryFault } from '@/core/exchange'
 import { emptyDocument, withChanges, withMerged, type Change, type Document, type Entry } from '@/core/journal'
 import { changePrefix, piecePrefix } from './keys'
 import { fromSealed } from './sealed'
@@ -9,16 +8,22 @@ export interface Aside {
   readonly text: string
 }
 
+interface Listed<T> {
+  readonly items: readonly T[]
+  readonly sound: boolean
+}
+
 /** The items of a kept list: all of them where it is whole, the sound ones where it is damaged. */
-function listIn<T>(text: string, faultOf: (item: unknown, where: string) => unknown): { readonly items: T[]; readonly sound: boolean } {
+async function listIn<T>(text: string, kind: 'changeFault' | 'entryFault'): Promise<Listed<T>> {
   const opened = fromSealed(text)
   if (opened.kind === 'unreadable' || !Array.isArray(opened.value)) return { items: [], sound: false }
   if (opened.kind === 'whole') return { items: opened.value as T[], sound: true }
+  const faultOf = (await import('@/core/exchange/onDemand'))[kind]
   return { items: opened.value.filter((item) => faultOf(item, '') === null) as T[], sound: false }
 }
 
-export const changesIn = (text: string): { readonly items: Change[]; readonly sound: boolean } => listIn<Change>(text, changeFault)
-export const entriesInPiece = (text: string): { readonly items: Entry[]; readonly sound: boolean } => listIn<Entry>(text, entryFault)
+export const changesIn = (text: string): Promise<Listed<Change>> => listIn(text, 'changeFault')
+export const entriesInPiece = (text: string): Promise<Listed<Entry>> => listIn(text, 'entryFault')
 
 export interface Kept {
   readonly document: Document
@@ -28,7 +33,7 @@ export interface Kept {
 }
 
 /** What a set of kept values holds. Order plays no part: everything is merged by its stamps. */
-export function readKept(values: Readonly<Record<string, string | null>>): Kept {
+export async function readKept(values: Readonly<Record<string, string | null>>): Promise<Kept> {
   const entries: Entry[] = []
   const changes: Change[] = []
   const asides: Aside[] = []
@@ -36,10 +41,10 @@ export function readKept(values: Readonly<Record<string, string | null>>): Kept 
     if (text === null) continue
     const isChange = key.startsWith(changePrefix)
     if (!isChange && !key.startsWith(piecePrefix)) continue
-    const found = isChange ? changesIn(text) : entriesInPiece(text)
-    if (!found.sound) asides.push({ key, text })
-    if (isChange) changes.push(...(found.items as Change[]))
-    else entries.push(...(found.items as Entry[]))
+    const { items, sound } = await (isChange ? changesIn(text) : entriesInPiece(text))
+    if (!sound) asides.push({ key, text })
+    if (isChange) changes.push(...(items as Change[]))
+    else entries.push(...(items as Entry[]))
   }
   changes.sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
   return { document: withChanges(withMerged(emptyDocument, entries), changes), changes, asides }

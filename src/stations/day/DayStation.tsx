@@ -22,9 +22,9 @@ export function DayStation() {
   if (!ready) return null
   return (
     <>
-      <Strip label="Day" tabs={tabs} chosen={tab} onChoose={setTab}>
+      <Strip label="Day" tabs={tabs} chosen={tab} onChoose={setTab} head={<StationHead title={headDate(today)} />}>
         <Desk left={roomy ? <ReachAside /> : undefined} leftLabel="At hand now">
-          <StationHead label={wide ? undefined : tabs.find(({ key }) => key === tab)?.label} title={wide ? longDate(today) : headDate(today)} />
+          {wide ? <StationHead title={longDate(today)} /> : null}
           {tab === 'sheet' ? <DaySheet onSeeReach={() => setTab('reach')} /> : tab === 'reach' ? <InReach showChoices={!roomy} /> : <DoneToday />}
         </Desk>
       </Strip>

@@ -1,1 +1,78 @@
-export function ReviewStation() { return null }
+// The weekly review: a guided round that can be left and taken up again, and the finished ones to read.
+import { useMedia } from '@tamagui/core'
+import { useState } from 'react'
+import { isoWeekOf } from '@/core/time'
+import type { Id } from '@/core/record'
+import { select } from '@/state'
+import { BandHeading, Button, Column, EmptyPlace, Icon, Press, Row, Words } from '@/ui'
+import { Desk } from '../shared/Desk'
+import { StationHead } from '../shared/StationHead'
+import { count, duration, momentWords, stoneWords } from '../shared/wording'
+import { useAct, useHeld, useToday, useZen } from '../shared/zen'
+import { ReviewRecord } from './ReviewRecord'
+import { ReviewRound } from './ReviewRound'
+
+export function ReviewStation() {
+  const { wide } = useMedia()
+  const ready = useHeld((state) => state.phase === 'ready')
+  const reviews = useHeld((state) => select.reviewsOf(state.document))
+  const [inRound, setInRound] = useState(false)
+  const [readingId, setReadingId] = useState<Id<'review'> | null>(null)
+  const open = reviews.find(({ finishedAtEpochMs }) => finishedAtEpochMs === null)
+  const reading = reviews.find(({ id }) => id === readingId)
+  if (!ready) return null
+  if (inRound && open) return <Desk><ReviewRound review={open} onLeave={() => setInRound(false)} onFinished={(id) => { setInRound(false); setReadingId(id) }} /></Desk>
+  if (reading) return <Desk><ReviewRecord review={reading} onLeave={() => setReadingId(null)} /></Desk>
+  return (
+    <Desk>
+      <StationHead label={wide ? undefined : 'Review'} title="Weekly review" />
+      <Begin onBegin={() => setInRound(true)} open={open} />
+      <Past reviews={reviews.filter(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)} onRead={setReadingId} />
+    </Desk>
+  )
+}
+
+type Reviews = ReturnType<typeof select.reviewsOf>
+
+function Begin({ open, onBegin }: { open: Reviews[number] | undefined; onBegin: () => void }) {
+  const act = useAct()
+  if (open) {
+    return (
+      <EmptyPlace says={`The round for week ${isoWeekOf(open.weekOf)} waits at “${stoneWords[open.stone]}”, ${open.stonesDone.length} of 5 stones behind it.`}>
+        <Row gap={10} flexWrap="wrap">
+          <Button kind="main" label="Go on" onPress={onBegin} />
+          <Button kind="quiet" label="Drop this round" onPress={() => act('dropReview', { id: open.id }, { say: 'Round dropped' })} />
+        </Row>
+      </EmptyPlace>
+    )
+  }
+  return (
+    <EmptyPlace says="Five stones, about twenty minutes: empty the tray, give every project its next action, look at what waits, see what was done, and name an aim or two.">
+      <Button kind="main" label="Begin the review" onPress={() => { act('startReview', {}, { say: false }); onBegin() }} />
+    </EmptyPlace>
+  )
+}
+
+function Past({ reviews, onRead }: { reviews: Reviews; onRead: (id: Id<'review'>) => void }) {
+  const { clock } = useZen()
+  const today = useToday()
+  if (reviews.length === 0) return null
+  return (
+    <Column render="section" aria-label="Finished reviews" paddingTop={10}>
+      <BandHeading title="Finished reviews" end={String(reviews.length)} />
+      <Column render="ul">
+        {reviews.map(({ id, weekOf, finishedAtEpochMs, figures, aims }) => (
+          <Column key={id} render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
+            <Press onPress={() => onRead(id)} minHeight={62} paddingHorizontal={14} paddingVertical={8} gap={10} {...{ type: 'button', 'data-row': true }}>
+              <Column flex={1} minWidth={0}>
+                <Words>Week {isoWeekOf(weekOf)} · {momentWords(finishedAtEpochMs ?? 0, clock.zone(), today)}</Words>
+                <Words size="second" tone="inkSoft">{figures ? `${count(figures.done, 'action')} done, ${duration(figures.doneMinutes)}` : ''}{aims.length > 0 ? ` · aims: ${aims.join(', ')}` : ''}</Words>
+              </Column>
+              <Icon name="next" tone="inkSoft" />
+            </Press>
+          </Column>
+        ))}
+      </Column>
+    </Column>
+  )
+}

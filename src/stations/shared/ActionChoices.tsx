@@ -37,7 +37,7 @@ export function PeopleChoice({ chosen, onToggle }: { chosen: readonly Id<'person
   if (people.length === 0) return null
   return (
     <Row gap={8} flexWrap="wrap">
-      <Words size="second" tone="inkSoft" minWidth={72} aria-hidden>People</Words>
+      <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>People</Words>
       {chosen.length > 0 ? <Choice many shown={false} label="People" options={people.filter(({ id }) => chosen.includes(id)).map(({ id, name }) => ({ value: id, label: name }))} chosen={chosen} onToggle={(id) => onToggle(chosen.filter((other) => other !== id))} /> : null}
       {free.length > 0 ? <Pull label="Add a person" none="add…" value="" options={free.map(({ id, name }) => ({ value: id, label: name }))} onChoose={(id) => { if (id) onToggle([...chosen, id]) }} /> : null}
     </Row>
@@ -54,7 +54,7 @@ export function ShelfPull({ projectId, areaId, onChoose }: { projectId: Id<'proj
   ]
   return (
     <Row gap={8}>
-      <Words size="second" tone="inkSoft" minWidth={72} aria-hidden>Project</Words>
+      <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>Project</Words>
       <Pull
         label="Project" none="none" value={projectId ?? areaId ?? ''} options={options}
         onChoose={(id) => onChoose({ projectId: id.startsWith('project:') ? (id as Id<'project'>) : null, areaId: id.startsWith('area:') ? (id as Id<'area'>) : null })}
@@ -65,13 +65,16 @@ export function ShelfPull({ projectId, areaId, onChoose }: { projectId: Id<'proj
 
 export function MinutesChoice({ minutes, onChoose }: { minutes: number | null; onChoose: (minutes: number | null) => void }) {
   const chosen = minutes === null ? [] : [String(minutes)]
+  const other = minutes !== null && !lengths.includes(minutes as 5) ? String(minutes) : ''
   return (
-    <Row gap={8} flexWrap="wrap">
+    <Column gap={6}>
       <Choice label="Minutes" options={lengths.map((value) => ({ value: String(value), label: String(value) }))} chosen={chosen} onToggle={(value) => onChoose(value === chosen[0] ? null : Number(value))} />
-      <Column width={88}>
-        <Field label="Other minutes" placeholder="other" inputMode="numeric" value={minutes !== null && !lengths.includes(minutes as 5) ? String(minutes) : ''} maxLength={5} onChangeText={(text) => { const value = Number(text.replace(/\D/g, '')); onChoose(value >= 1 && value <= 43_200 ? value : null) }} />
-      </Column>
-    </Row>
+      <Row paddingLeft={84}>
+        <Column width={110}>
+          <Field label="Other minutes" placeholder="other" inputMode="numeric" value={other} maxLength={5} onChangeText={(text) => { const value = Number(text.replace(/\D/g, '')); onChoose(value >= 1 && value <= 43_200 ? value : null) }} />
+        </Column>
+      </Row>
+    </Column>
   )
 }
 
@@ -79,7 +82,7 @@ export function MinutesChoice({ minutes, onChoose }: { minutes: number | null; o
 export function WhenLine({ label, date, time, onChange }: { label: string; date: string; time?: string; onChange: (date: string, time: string) => void }) {
   return (
     <Row gap={8} flexWrap="wrap">
-      <Words size="second" tone="inkSoft" minWidth={72} aria-hidden>{label}</Words>
+      <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>{label}</Words>
       <DayField label={label} value={date} onChange={(next) => onChange(next, next === '' ? '' : (time ?? ''))} />
       {time === undefined || date === '' ? null : <DayField kind="time" label={`${label}, time`} value={time} onChange={(next) => onChange(date, next)} />}
     </Row>

@@ -1,6 +1,6 @@
 // One action in a list: seal, title, a soft line of details, the tick box under the thumb. Its keys work on the row.
 import { memo, type KeyboardEvent } from 'react'
-import { View } from '@tamagui/core'
+import { useMedia, View } from '@tamagui/core'
 import { isOpen, type Action } from '@/core/record'
 import { actOfKey, select } from '@/state'
 import { Column, IconButton, Press, Seal, Tick, Words } from '@/ui'
@@ -10,12 +10,14 @@ import { useOpened } from './useOpened'
 import { actionDetails } from './wording'
 import { useAct, useHeldDocument, useToday, type Act } from './zen'
 
+export type QuickAct = 'pick' | 'unpick' | 'move'
+
 interface ActionRowProps {
   readonly action: Action
   readonly showProject?: boolean
   readonly showDay?: boolean
   /** A button for the act that this list is for. */
-  readonly quick?: 'pick' | 'unpick'
+  readonly quick?: QuickAct
 }
 
 /** What a key does to the action under the focus; true where it did something. */
@@ -54,7 +56,8 @@ export const ActionRow = memo(function ActionRow({ action, showProject = false, 
   const onKeyDown = useRowKeys(action)
   const area = select.areaOf(document, action)
   const done = !isOpen(action)
-  const details = [area?.name, actionDetails(action, document, today, { project: showProject, day: showDay })].filter(Boolean).join(' · ')
+  const { wide } = useMedia()
+  const details = [wide ? area?.name : null, actionDetails(action, document, today, { project: showProject, day: showDay })].filter(Boolean).join(' · ')
   return (
     <View render="li" flexDirection="row" alignItems="center" gap={12} paddingLeft={10} paddingRight={4} backgroundColor={opened === action.id ? '$brassWash' : '$slip'} borderBottomWidth={1} borderColor="$rule" minHeight={62} {...{ onKeyDown }}>
       <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
@@ -64,8 +67,20 @@ export const ActionRow = memo(function ActionRow({ action, showProject = false, 
           {details ? <Words size="second" tone="inkSoft">{details}</Words> : null}
         </Column>
       </Press>
-      {quick ? <IconButton label={quick === 'pick' ? `Pick ${action.title} for today` : `Take ${action.title} off today`} icon={quick === 'pick' ? 'plus' : 'minus'} onPress={() => act(quick, { id: action.id })} /> : null}
+      {quick ? <QuickButton action={action} quick={quick} /> : null}
       <Tick name={action.title} checked={done} onToggle={() => act(done ? 'untick' : 'tick', { id: action.id })} />
     </View>
   )
 })
+
+const quickFaces = {
+  pick: { icon: 'plus', label: (title: string) => `Pick ${title} for today` },
+  unpick: { icon: 'minus', label: (title: string) => `Take ${title} off today` },
+  move: { icon: 'week', label: (title: string) => `Move ${title}` },
+} as const
+
+function QuickButton({ action: { id, title }, quick }: { action: Action; quick: QuickAct }) {
+  const act = useAct()
+  const { icon, label } = quickFaces[quick]
+  return <IconButton label={label(title)} icon={icon} onPress={() => (quick === 'move' ? desk.getState().openSheet({ kind: 'move', id }) : act(quick, { id }))} />
+}

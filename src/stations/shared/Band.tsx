@@ -4,7 +4,7 @@ import { View } from '@tamagui/core'
 import { minutesOf } from '@/core/day'
 import type { Action } from '@/core/record'
 import { BandHeading, type Tone } from '@/ui'
-import { ActionRow } from './ActionRow'
+import { ActionRow, type QuickAct } from './ActionRow'
 import { RowList } from './RowList'
 import { duration } from './wording'
 
@@ -19,7 +19,7 @@ interface BandProps {
   /** How many rows to show; the rest is behind `more`. */
   readonly atMost?: number
   readonly more?: ReactNode
-  readonly quick?: 'pick' | 'unpick'
+  readonly quick?: QuickAct
 }
 
 export function Band({ title, actions, tone, counted, showProject, showDay, atMost, more, quick }: BandProps) {

@@ -9,7 +9,8 @@ const OpenedPane = lazy(() => import('./opened/OpenedPane'))
 /** `left` is what to choose from, `children` what is being worked on. */
 export function Desk({ left, leftLabel, children, plain = false }: { left?: ReactNode; leftLabel?: string; children: ReactNode; plain?: boolean }) {
   const { wide, roomy } = useMedia()
-  const { opened } = useOpened()
+  const { opened: openedAnywhere, over } = useOpened()
+  const opened = over ? null : openedAnywhere
   if (!wide) return <Column>{children}</Column>
   const beside = opened && roomy
   return (

@@ -56,7 +56,7 @@ function Notices({ wide }: { wide: boolean }) {
 
 export function Frame({ children }: { children: ReactNode }) {
   const { wide } = useMedia()
-  const { opened } = useOpened()
+  const { opened, over } = useOpened()
   const sheet = useDesk((state) => state.sheet)
   useStationKeys()
   return (
@@ -70,7 +70,7 @@ export function Frame({ children }: { children: ReactNode }) {
       <Notices wide={wide} />
       {wide ? null : <Dock />}
       <Suspense fallback={null}>
-        {!wide && opened ? <OpenedSheet id={opened} /> : null}
+        {over && opened ? <OpenedSheet id={opened} /> : null}
         {sheet ? <DeskSheets sheet={sheet} /> : null}
       </Suspense>
     </Column>

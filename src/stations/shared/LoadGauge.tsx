@@ -1,11 +1,15 @@
 // The tape with its sentence, and the day's free hours settable beside it.
-import { useEffect, useState } from 'react'
+import { lazy, Suspense, useEffect, useState } from 'react'
+import { View } from '@tamagui/core'
 import type { Load } from '@/core/day'
 import { localMomentAt, weekdayOf } from '@/core/time'
 import { select } from '@/state'
-import { Column, IconButton, Row, Tape, Words } from '@/ui'
+import { Column, IconButton, Row, Words } from '@/ui'
 import { loadWords } from './wording'
 import { useAct, useHeld, useToday, useZen } from './zen'
+
+/** Drawn with react-native-svg, which loads with the first gauge. */
+const Tape = lazy(() => import('@/ui/Tape'))
 
 function useNowMinute(): number {
   const { clock } = useZen()
@@ -23,7 +27,9 @@ export function LoadGauge({ load, startMinute }: { load: Load; startMinute: numb
   const { plain, verdict, fits } = loadWords(load)
   return (
     <Column gap={2} paddingTop={4}>
-      <Tape startMinute={startMinute} freeMinutes={load.freeMinutes} plannedMinutes={load.plannedMinutes} nowMinute={nowMinute} words={`${plain}${verdict}`} />
+      <Suspense fallback={<View height={62} />}>
+        <Tape startMinute={startMinute} freeMinutes={load.freeMinutes} plannedMinutes={load.plannedMinutes} nowMinute={nowMinute} words={`${plain}${verdict}`} />
+      </Suspense>
       <Row justifyContent="space-between" gap={8}>
         <Words tone="inkSoft" flexShrink={1}>{plain}<Words strong tone={fits ? 'moss' : 'clay'}>{verdict}</Words></Words>
         <FreeHours freeMinutes={load.freeMinutes} />
@@ -40,8 +46,8 @@ function FreeHours({ freeMinutes }: { freeMinutes: number }) {
   const set = (minutes: number) => act('setSettings', { freeMinutes: all.map((free, index) => (index === weekdayOf(today) ? Math.min(1440, Math.max(0, minutes)) : free)) }, { say: 'Free time changed' })
   return (
     <Row flexShrink={0} role="group" aria-label="Free time on this weekday">
-      <IconButton label="Half an hour less free time" icon="down" onPress={() => set(freeMinutes - 30)} disabled={freeMinutes <= 0} />
-      <IconButton label="Half an hour more free time" icon="up" onPress={() => set(freeMinutes + 30)} disabled={freeMinutes >= 1440} />
+      <IconButton label="Half an hour less free time" icon="minus" onPress={() => set(freeMinutes - 30)} disabled={freeMinutes <= 0} />
+      <IconButton label="Half an hour more free time" icon="plus" onPress={() => set(freeMinutes + 30)} disabled={freeMinutes >= 1440} />
     </Row>
   )
 }

@@ -8,13 +8,17 @@ interface StripProps<T extends string> {
   readonly tabs: readonly { readonly key: T; readonly label: string }[]
   readonly chosen: T
   readonly onChoose: (key: T) => void
+  /** The station's heading: above the strip on a phone. */
+  readonly head?: ReactNode
+  readonly end?: ReactNode
   readonly children: ReactNode
 }
 
-export function Strip<T extends string>({ label, tabs, chosen, onChoose, children }: StripProps<T>) {
+export function Strip<T extends string>({ label, tabs, chosen, onChoose, head, end, children }: StripProps<T>) {
   const { wide } = useMedia()
   return (
     <>
+      {wide ? null : head}
       <View
         role="tablist" aria-label={label} className="no-print" flexDirection="row" gap={wide ? 20 : 18} borderBottomWidth={1} borderColor="$rule" marginBottom={wide ? 20 : 4} marginTop={wide ? -22 : 0}
         marginHorizontal={wide ? -24 : -12} paddingHorizontal={wide ? 24 : 12} backgroundColor={wide ? '$paper' : undefined} style={{ overflowX: 'auto', overflowY: 'hidden' }}
@@ -29,6 +33,7 @@ export function Strip<T extends string>({ label, tabs, chosen, onChoose, childre
           )
         })}
       </View>
+      {end ? <View flexDirection="row" justifyContent="flex-end" marginBottom={4}>{end}</View> : null}
       <View role="tabpanel" id="tab-panel" aria-labelledby={`tab-${chosen}`}>{children}</View>
     </>
   )

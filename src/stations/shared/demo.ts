@@ -1,8 +1,6 @@
 // Loading the demo data: made in a worker from today's date, then merged in like a file.
 import { useState } from 'react'
-import { parseStoreFile } from '@/core/exchange'
-import { isThere } from '@/core/journal'
-import { demoMark, select, type ZenStore } from '@/state'
+import { demoMark, select } from '@/state'
 import { desk } from './desk'
 import { useHeld, useZen, type ZenParts } from './zen'
 
@@ -18,11 +16,10 @@ function textFromWorker(input: { today: string; zone: string; nowEpochMs: number
 /** Lays the demo data beside whatever is held. */
 export async function loadDemo({ store, clock }: ZenParts): Promise<void> {
   const nowEpochMs = clock.nowEpochMs()
+  const { parseStoreFile } = await import('@/core/exchange/onDemand')
   const file = parseStoreFile(await textFromWorker({ today: store.api.getState().today, zone: clock.zone(), nowEpochMs }), nowEpochMs)
   if (file.ok) await store.absorb(file.value.entries, file.value.changes)
 }
-
-export const holdsDemo = (store: ZenStore): boolean => select.actionsOf(store.api.getState().document).some(({ id }) => id.startsWith(`action:${demoMark}`))
 
 export function useDemo(): { load: () => Promise<void>; busy: boolean; held: boolean } {
   const parts = useZen()

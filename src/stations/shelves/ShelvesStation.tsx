@@ -1,1 +1,45 @@
-export function ShelvesStation() { return null }
+// The shelves: groups, areas and projects; and beside them what else is kept.
+import { useMedia } from '@tamagui/core'
+import { useState } from 'react'
+import { sides, type Side } from '@/core/record'
+import { Choice, Column } from '@/ui'
+import { Desk } from '../shared/Desk'
+import { StationHead } from '../shared/StationHead'
+import { Strip } from '../shared/Strip'
+import { useHeld } from '../shared/zen'
+import { AreaShelves } from './AreaShelves'
+import { HeldLists } from './HeldLists'
+import { NamedLists } from './NamedLists'
+import { ReferenceList } from './ReferenceList'
+
+const tabs = [
+  { key: 'areas', label: 'Areas & projects' }, { key: 'people', label: 'People' }, { key: 'contexts', label: 'Contexts' }, { key: 'waiting', label: 'Waiting for' },
+  { key: 'someday', label: 'Someday' }, { key: 'hidden', label: 'Not before' }, { key: 'reference', label: 'Reference' },
+] as const
+type Tab = (typeof tabs)[number]['key']
+export type SideChoice = Side | 'both'
+
+export function ShelvesStation() {
+  const { wide } = useMedia()
+  const ready = useHeld((state) => state.phase === 'ready')
+  const [tab, setTab] = useState<Tab>('areas')
+  const [side, setSide] = useState<SideChoice>('both')
+  const sideChoice = <Choice label="Side" shown={false} options={[...sides, 'both' as const].map((value) => ({ value: value as SideChoice, label: value }))} chosen={[side]} onToggle={setSide} />
+  if (!ready) return null
+  const title = tabs.find(({ key }) => key === tab)?.label ?? ''
+  return (
+    <Strip label="Shelves" tabs={tabs} chosen={tab} onChoose={setTab} head={<StationHead title="Shelves" />}>
+      {tab === 'areas' ? (
+        <Desk plain>
+          <Column gap={10} alignItems={wide ? 'flex-end' : 'flex-start'} paddingTop={wide ? 0 : 10}>{sideChoice}</Column>
+          <AreaShelves side={side} />
+        </Desk>
+      ) : (
+        <Desk>
+          {wide ? <StationHead title={title} /> : null}
+          {tab === 'people' ? <NamedLists kind="person" /> : tab === 'contexts' ? <NamedLists kind="context" /> : tab === 'reference' ? <ReferenceList /> : <HeldLists which={tab} />}
+        </Desk>
+      )}
+    </Strip>
+  )
+}

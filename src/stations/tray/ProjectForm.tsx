@@ -33,7 +33,7 @@ export function ProjectForm({ slipId, fields, onBack }: { slipId: Id<'slip'>; fi
       {sentence.clauses.length > 0 ? <Row gap={8} flexWrap="wrap"><Chips text={next} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} /></Row> : null}
       {areas.length > 0 ? (
         <Row gap={8}>
-          <Words size="second" tone="inkSoft" minWidth={72} aria-hidden>Area</Words>
+          <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>Area</Words>
           <Pull label="Area" none="none yet" value={areaId ?? ''} options={areas.map(({ id, name }) => ({ value: id, label: name }))} onChoose={(id) => setAreaId(id || null)} />
         </Row>
       ) : null}

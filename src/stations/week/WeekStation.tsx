@@ -1,1 +1,65 @@
-export function WeekStation() { return null }
+// The Week sheet: seven days with what stands on them, laid against each day's free time.
+import { useMedia } from '@tamagui/core'
+import { useMemo, useState } from 'react'
+import { weekSheetOf } from '@/core/week'
+import { addDays, isoWeekOf, weekStartOf } from '@/core/time'
+import { select } from '@/state'
+import { Button, Column, IconButton, Row, Words } from '@/ui'
+import { StationHead, Tools } from '../shared/StationHead'
+import { dayMonth, duration } from '../shared/wording'
+import { useHeld, useToday } from '../shared/zen'
+import { DayColumns } from './DayColumns'
+import { DayStack } from './DayStack'
+
+export function WeekStation() {
+  const today = useToday()
+  const { wide } = useMedia()
+  const ready = useHeld((state) => state.phase === 'ready')
+  const actions = useHeld((state) => select.openActionsOf(state.document))
+  const freeMinutes = useHeld((state) => select.settingsOf(state.document).freeMinutes)
+  const [weeksAway, setWeeksAway] = useState(0)
+  const monday = addDays(weekStartOf(today), weeksAway * 7)
+  const sheet = useMemo(() => weekSheetOf(actions, monday, today, freeMinutes), [actions, monday, today, freeMinutes])
+  const span = `${Number(monday.slice(8))}${monday.slice(5, 7) === addDays(monday, 6).slice(5, 7) ? '' : ` ${dayMonth(monday).split(' ')[1]}`}–${dayMonth(addDays(monday, 6))}`
+  const turn = (
+    <Row flexShrink={0}>
+      <IconButton label="The week before" icon="previous" onPress={() => setWeeksAway(weeksAway - 1)} />
+      {weeksAway === 0 ? null : <Button kind="quiet" label="This week" onPress={() => setWeeksAway(0)} />}
+      <IconButton label="The week after" icon="next" onPress={() => setWeeksAway(weeksAway + 1)} />
+    </Row>
+  )
+  if (!ready) return null
+  return (
+    <Column>
+      <StationHead label={wide ? undefined : `Week ${isoWeekOf(monday)}`} title={wide ? `Week ${isoWeekOf(monday)} · ${span}` : span} tools={wide ? turn : <Tools />}>
+        <Aims />
+      </StationHead>
+      <Row justifyContent="space-between" gap={8} paddingBottom={12}>
+        <WeekWords days={sheet.days} today={today} />
+        {wide ? null : turn}
+      </Row>
+      {wide ? <DayColumns sheet={sheet} /> : <DayStack sheet={sheet} />}
+    </Column>
+  )
+}
+
+/** What the latest review aimed at. */
+function Aims() {
+  const aims = useHeld((state) => select.reviewsOf(state.document).find(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)?.aims)
+  return aims && aims.length > 0 ? <Words tone="inkSoft">Aims: {aims.join(' and ')}</Words> : null
+}
+
+function WeekWords({ days, today }: { days: ReturnType<typeof weekSheetOf>['days']; today: string }) {
+  const ahead = days.filter(({ date }) => date >= today)
+  const planned = ahead.reduce((sum, { load }) => sum + load.plannedMinutes, 0)
+  const free = ahead.reduce((sum, { load }) => sum + load.freeMinutes, 0)
+  const over = ahead.filter(({ load }) => load.overMinutes > 0)
+  if (ahead.length === 0) return <Words tone="inkSoft" flex={1}>This week is over.</Words>
+  return (
+    <Words tone="inkSoft" flex={1}>
+      {duration(planned)} planned into {duration(free)} of free time {ahead.length < 7 ? 'from today on' : 'in the week'}
+      {over.length === 0 ? '.' : '. '}
+      {over.length === 0 ? null : <Words tone="clay" strong>{over.length === 1 ? 'One day does' : `${over.length} days do`} not fit.</Words>}
+    </Words>
+  )
+}

@@ -14,8 +14,8 @@ export default function OpenedPane({ id }: { id: OpenableId }) {
     return () => document.removeEventListener('keydown', onKey)
   }, [close])
   return (
-    <Column render="aside" role="complementary" aria-label={title} padding={16} gap={12}>
-      <Row justifyContent="flex-end" marginBottom={-44} zIndex={1} pointerEvents="box-none"><IconButton label="Close" icon="close" onPress={close} /></Row>
+    <Column render="aside" role="complementary" aria-label={title} padding={16} position="relative">
+      <Row position="absolute" top={16} right={12} zIndex={1}><IconButton label="Close" icon="close" onPress={close} /></Row>
       <OpenedRecord key={id} id={id} />
     </Column>
   )

@@ -32,7 +32,7 @@ export function OpenedProject({ project }: { project: Project }) {
       <EditText name={`${id} outcome`} label="Outcome" shown rows={3} placeholder="What will be true, by when, so that what" value={project.outcome} onKeep={(outcome) => edit({ outcome })} />
       <Choice label="State" options={projectStates.map((state) => ({ value: state, label: stateWords[state] }))} chosen={[project.state]} onToggle={(state) => act('setProjectState', { id, state }, { say: `${project.title}: ${stateWords[state]}` })} />
       <Row gap={8}>
-        <Words size="second" tone="inkSoft" minWidth={72} aria-hidden>Area</Words>
+        <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>Area</Words>
         <Pull label="Area" none="none" value={project.areaId ?? ''} options={areas.filter((candidate) => candidate.closedAtEpochMs === null).map((candidate) => ({ value: candidate.id, label: candidate.name }))} onChoose={(areaId) => edit({ areaId: areaId || null })} />
       </Row>
       <WhenLine label="Due" date={project.due ?? ''} onChange={(date) => edit({ due: (date || null) as CalendarDate | null })} />

@@ -26,7 +26,7 @@ function AreaSeal({ area }: { area: Area }) {
   return (
     <Column gap={12}>
       <Row gap={8}>
-        <Words size="second" tone="inkSoft" minWidth={72} aria-hidden>Group</Words>
+        <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>Group</Words>
         <Pull label="Group" none="none" value={area.groupId ?? ''} options={groups.map(({ id, name }) => ({ value: id, label: name }))} onChoose={(groupId) => edit({ groupId: groupId || null })} />
       </Row>
       <Row gap={12}>

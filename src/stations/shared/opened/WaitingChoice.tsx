@@ -24,7 +24,7 @@ export function WaitingChoice({ action }: { action: Action }) {
   return (
     <Column gap={10}>
       <Row gap={8}>
-        <Words size="second" tone="inkSoft" minWidth={72} aria-hidden>Waiting for</Words>
+        <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>Waiting for</Words>
         <Pull label="Waiting for" none="nobody" value={chosen} options={[...people.map(({ id, name }) => ({ value: id as string, label: name })), { value: somebody, label: 'somebody else' }]} onChoose={choose} />
       </Row>
       {waiting && waiting.personId === null ? <EditText name={`${action.id} whom`} label="Whom or what" shown value={waiting.whom} onKeep={(whom) => set({ ...waiting, whom })} needed="Say whom or what you wait for." /> : null}

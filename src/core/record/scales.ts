@@ -1,0 +1,25 @@
+// The scales that records are measured on, each in its order.
+
+/** How near a thing is held, nearest first. *Today* is not kept: it is an action whose `day` is today. */
+export const keptHorizons = ['week', 'soon', 'shelf', 'someday'] as const
+export type KeptHorizon = (typeof keptHorizons)[number]
+export type Horizon = 'today' | KeptHorizon
+
+export const weights = ['must', 'should', 'could'] as const
+export type Weight = (typeof weights)[number]
+
+export const energies = ['deep', 'plain', 'light'] as const
+export type Energy = (typeof energies)[number]
+
+export const sides = ['work', 'private'] as const
+export type Side = (typeof sides)[number]
+
+export const projectStates = ['open', 'notNow', 'finished', 'letGo'] as const
+export type ProjectState = (typeof projectStates)[number]
+
+/** Number of area inks; an area's `ink` is an index into them. */
+export const inkCount = 12
+
+/** The stones of the weekly review, in order. */
+export const stones = ['tray', 'projects', 'waiting', 'done', 'aims'] as const
+export type Stone = (typeof stones)[number]

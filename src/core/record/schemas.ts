@@ -1,0 +1,151 @@
+// The shape of every record, field by field. Loaded when something of unknown origin is read, not at the start:
+// the rest of the application uses the types alone.
+import * as v from 'valibot'
+import { isCalendarDate, isClockTime, type CalendarDate, type ClockTime } from '../time'
+import { noteLimit, titleLimit, type Id, type RecordKind } from './ids'
+import { energies, inkCount, keptHorizons, projectStates, sides, stones, weights } from './scales'
+
+const idField = <K extends RecordKind>(kind: K) => {
+  const shape = new RegExp(`^${kind}:[A-Za-z0-9_-]{1,72}$`)
+  return v.custom<Id<K>>((value) => typeof value === 'string' && shape.test(value), `expected an id such as "${kind}:…"`)
+}
+const titleField = v.pipe(v.string('expected text'), v.maxLength(titleLimit, `expected at most ${titleLimit} characters`))
+const noteField = v.pipe(v.string('expected text'), v.maxLength(noteLimit, `expected at most ${noteLimit} characters`))
+const dateField = v.custom<CalendarDate>(isCalendarDate, 'expected a day such as "2026-03-01"')
+const timeField = v.custom<ClockTime>(isClockTime, 'expected a time such as "14:30"')
+/** Milliseconds since 1970 in UTC. */
+const epochMsField = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(0, 'expected a time after 1970'), v.maxValue(8.64e15, 'expected a time that exists'))
+const rankField = v.pipe(v.number('expected a number'), v.finite('expected a finite number'))
+const count = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(0, 'expected at least 0'))
+/** One minute to thirty days. */
+const minutesField = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(1, 'expected at least 1'), v.maxValue(43_200, 'expected at most 43200'))
+const minuteOfDay = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(0, 'expected at least 0'), v.maxValue(1440, 'expected at most 1440'))
+const oneOf = <const T extends readonly string[]>(values: T) => v.picklist(values, `expected one of ${values.join(', ')}`)
+
+/** A day, and a time on it where one is fixed. */
+const whenField = v.strictObject({ date: dateField, time: v.nullable(timeField) })
+
+/** One thing set down, not yet decided. `text` is what was typed, word for word. */
+const slip = v.strictObject({
+  id: idField('slip'),
+  text: titleField,
+  /** Clauses the person took off, as `kind words`; their words stay in the title. */
+  takenOff: v.array(v.string('expected text')),
+  setDownAtEpochMs: epochMsField,
+})
+
+const waiting = v.strictObject({
+  personId: v.nullable(idField('person')),
+  /** Whom or what, in words, where no known person is meant. */
+  whom: titleField,
+  since: dateField,
+  chaseOn: v.nullable(dateField),
+})
+
+const action = v.strictObject({
+  id: idField('action'),
+  title: titleField,
+  note: noteField,
+  address: v.nullable(titleField),
+  projectId: v.nullable(idField('project')),
+  areaId: v.nullable(idField('area')),
+  contextIds: v.array(idField('context')),
+  personIds: v.array(idField('person')),
+  horizon: oneOf(keptHorizons),
+  weight: oneOf(weights),
+  energy: v.nullable(oneOf(energies)),
+  minutes: v.nullable(minutesField),
+  due: v.nullable(whenField),
+  notBefore: v.nullable(dateField),
+  /** Fixed on the clock. Its length is `minutes`. */
+  at: v.nullable(whenField),
+  /** The day it was picked for or moved to. */
+  day: v.nullable(dateField),
+  /** How often it was re-dated after its day had been set. */
+  moves: count,
+  /** Set while underway. */
+  startedAtEpochMs: v.nullable(epochMsField),
+  waiting: v.nullable(waiting),
+  rank: rankField,
+  createdAtEpochMs: epochMsField,
+  /** The slip it was sorted from: its history begins there. */
+  slipId: v.nullable(idField('slip')),
+  doneAtEpochMs: v.nullable(epochMsField),
+  letGoAtEpochMs: v.nullable(epochMsField),
+})
+
+/** Several areas side by side, on one side of life. */
+const group = v.strictObject({ id: idField('group'), name: titleField, side: oneOf(sides), rank: rankField, closedAtEpochMs: v.nullable(epochMsField) })
+
+/** A part of life or work that is never over. */
+const area = v.strictObject({
+  id: idField('area'),
+  groupId: v.nullable(idField('group')),
+  name: titleField,
+  /** One or two letters or an emoji, for the seal. */
+  stamp: v.pipe(v.string('expected text'), v.maxLength(16, 'expected one or two letters')),
+  ink: v.pipe(count, v.maxValue(inkCount - 1, `expected at most ${inkCount - 1}`)),
+  rank: rankField,
+  closedAtEpochMs: v.nullable(epochMsField),
+})
+
+/** An outcome that takes more than one action and will be over one day. */
+const project = v.strictObject({
+  id: idField('project'),
+  areaId: v.nullable(idField('area')),
+  title: titleField,
+  /** What will be true, by when, so that what. */
+  outcome: noteField,
+  note: noteField,
+  due: v.nullable(dateField),
+  state: oneOf(projectStates),
+  rank: rankField,
+  createdAtEpochMs: epochMsField,
+  closedAtEpochMs: v.nullable(epochMsField),
+})
+
+/** What must be at hand: a place, a tool, a site, a mood. */
+const context = v.strictObject({ id: idField('context'), name: titleField, rank: rankField })
+const person = v.strictObject({ id: idField('person'), name: titleField, note: noteField, rank: rankField })
+
+/** A note, link or file kept, with nothing to do. */
+const reference = v.strictObject({
+  id: idField('reference'),
+  title: titleField,
+  note: noteField,
+  address: v.nullable(titleField),
+  projectId: v.nullable(idField('project')),
+  areaId: v.nullable(idField('area')),
+  createdAtEpochMs: epochMsField,
+  slipId: v.nullable(idField('slip')),
+})
+
+/** What a finished round found, kept so that it reads the same for ever. */
+const reviewFigures = v.strictObject({
+  slipsLeft: count, projectsOpen: count, projectsWithoutNextAction: count, waiting: count, someday: count, done: count, doneMinutes: count, doneTitles: v.array(titleField),
+})
+
+const review = v.strictObject({
+  id: idField('review'),
+  /** The Monday of the week looked back on. */
+  weekOf: dateField,
+  startedAtEpochMs: epochMsField,
+  finishedAtEpochMs: v.nullable(epochMsField),
+  stone: oneOf(stones),
+  stonesDone: v.array(oneOf(stones)),
+  /** One or two aims for the week to come. */
+  aims: v.pipe(v.array(titleField), v.maxLength(2, 'expected at most two aims')),
+  figures: v.nullable(reviewFigures),
+})
+
+const settings = v.strictObject({
+  id: idField('settings'),
+  /** Free minutes on Monday … Sunday. */
+  freeMinutes: v.pipe(v.array(minuteOfDay), v.length(7, 'expected seven numbers')),
+  dayStartsAtMinute: minuteOfDay,
+  underwayLimit: v.pipe(count, v.minValue(1, 'expected at least 1'), v.maxValue(20, 'expected at most 20')),
+  /** Keys changed (`tick` → `y`) or switched off (null); the rest are as shipped. */
+  keys: v.record(v.string(), v.nullable(v.pipe(v.string('expected text'), v.maxLength(20, 'expected one key')))),
+})
+
+export const schemas = { slip, action, project, area, group, context, person, reference, review, settings } as const

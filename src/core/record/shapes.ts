@@ -1,0 +1,23 @@
+// The records as TypeScript knows them, read off their schemas. Types only: nothing here runs.
+import type { InferOutput } from 'valibot'
+import type { RecordKind } from './ids'
+import type { schemas } from './schemas'
+
+export type RecordOf = { [K in RecordKind]: InferOutput<(typeof schemas)[K]> }
+export type AnyRecord = RecordOf[RecordKind]
+
+export type Slip = RecordOf['slip']
+export type Action = RecordOf['action']
+export type Project = RecordOf['project']
+export type Area = RecordOf['area']
+export type Group = RecordOf['group']
+export type Context = RecordOf['context']
+export type Person = RecordOf['person']
+export type Reference = RecordOf['reference']
+export type Review = RecordOf['review']
+export type Settings = RecordOf['settings']
+
+/** A day, and a time on it where one is fixed. */
+export type When = NonNullable<Action['due']>
+export type Waiting = NonNullable<Action['waiting']>
+export type ReviewFigures = NonNullable<Review['figures']>

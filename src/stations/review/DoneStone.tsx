@@ -1,0 +1,33 @@
+// Fourth stone: the last seven days as they were.
+import { useMemo } from 'react'
+import { minutesOf } from '@/core/day'
+import { doneBetween, lastSevenDays } from '@/core/review'
+import type { Action } from '@/core/record'
+import { addDays, localMomentAt, type CalendarDate } from '@/core/time'
+import { select } from '@/state'
+import { Column, Words } from '@/ui'
+import { Band } from '../shared/Band'
+import { count, duration, longDate } from '../shared/wording'
+import { useHeld, useToday, useZen } from '../shared/zen'
+
+export function DoneStone() {
+  const { clock } = useZen()
+  const today = useToday()
+  const actions = useHeld((state) => select.actionsOf(state.document))
+  const byDay = useMemo(() => {
+    const dayAt = (epochMs: number) => localMomentAt(epochMs, clock.zone()).date
+    const [from, to] = lastSevenDays(today)
+    const days = new Map<CalendarDate, Action[]>()
+    for (let day = to; day >= from; day = addDays(day, -1)) days.set(day, [])
+    for (const action of doneBetween(actions, from, to, dayAt)) days.get(dayAt(action.doneAtEpochMs as number))?.push(action)
+    return [...days].filter(([, done]) => done.length > 0)
+  }, [actions, clock, today])
+  const all = byDay.flatMap(([, done]) => done)
+  return (
+    <Column>
+      <Words render="h2" size="title">{all.length === 0 ? 'Nothing was ticked in the last seven days' : `${count(all.length, 'action')} done in seven days`}</Words>
+      <Words tone="inkSoft">{all.length === 0 ? 'That is a fact, not a fault. What stood in the way?' : `${duration(minutesOf(all))} by your own estimates.`}</Words>
+      {byDay.map(([day, done]) => <Band key={day} title={longDate(day)} actions={done} tone="moss" />)}
+    </Column>
+  )
+}

@@ -1,0 +1,18 @@
+import { useRouter } from 'expo-router'
+import { select } from '@/state'
+import { Button, Column, Words } from '@/ui'
+import { count } from '../shared/wording'
+import { useHeld } from '../shared/zen'
+
+/** First stone: the tray to zero. */
+export function TrayStone() {
+  const slips = useHeld((state) => select.slipsOf(state.document).length)
+  const router = useRouter()
+  return (
+    <Column gap={10} alignItems="flex-start">
+      <Words render="h2" size="title">{slips === 0 ? 'The tray is empty' : `${count(slips, 'slip')} ${slips === 1 ? 'lies' : 'lie'} in the tray`}</Words>
+      <Words tone="inkSoft">{slips === 0 ? 'Is anything still on your mind? Set it down now, while it is quiet.' : 'Decide each once. The round waits here until you come back.'}</Words>
+      {slips > 0 ? <Button label="Sort them" onPress={() => router.navigate('/sorting')} /> : null}
+    </Column>
+  )
+}

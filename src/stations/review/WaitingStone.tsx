@@ -1,0 +1,23 @@
+import { useMemo } from 'react'
+import { somedayOf, waitingOf } from '@/core/review'
+import { select } from '@/state'
+import { Column, Words } from '@/ui'
+import { Band } from '../shared/Band'
+import { useHeld, useToday } from '../shared/zen'
+
+/** Third stone: who owes what, and what rests for someday. */
+export function WaitingStone() {
+  const today = useToday()
+  const actions = useHeld((state) => select.openActionsOf(state.document))
+  const waiting = useMemo(() => waitingOf(actions), [actions])
+  const someday = useMemo(() => somedayOf(actions), [actions])
+  const late = waiting.filter((action) => action.waiting?.chaseOn && action.waiting.chaseOn <= today).length
+  return (
+    <Column>
+      <Words render="h2" size="title">{waiting.length === 0 ? 'Nothing is expected from anybody' : late > 0 ? `${late} of ${waiting.length} to chase now` : `${waiting.length} waiting, none to chase yet`}</Words>
+      <Words tone="inkSoft">Chase, tick or let go. Open one to change it.</Words>
+      {waiting.length > 0 ? <Band title="Waiting for" actions={waiting} tone="slate" showProject /> : null}
+      {someday.length > 0 ? <Band title="Someday" actions={someday} tone="plum" /> : null}
+    </Column>
+  )
+}

@@ -1,0 +1,82 @@
+// Groups with their areas, each area a shelf with its projects standing on it.
+import { useState } from 'react'
+import { recordIn } from '@/core/journal'
+import type { Area, Group, Id, Project } from '@/core/record'
+import { select } from '@/state'
+import { BandHeading, Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
+import { NameLine } from '../shared/NameLine'
+import { useOpened } from '../shared/useOpened'
+import { useAct, useHeld, useHeldDocument } from '../shared/zen'
+import { AreaShelf } from './AreaShelf'
+import { Ended } from './Ended'
+import type { SideChoice } from './ShelvesStation'
+
+const isOpenShelf = ({ closedAtEpochMs }: Area | Group) => closedAtEpochMs === null
+
+export function AreaShelves({ side }: { side: SideChoice }) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const [arranging, setArranging] = useState(false)
+  const groups = useHeld((state) => select.groupsOf(state.document)).filter((group) => isOpenShelf(group) && (side === 'both' || group.side === side))
+  const areas = useHeld((state) => select.areasOf(state.document)).filter(isOpenShelf)
+  const loose = areas.filter(({ groupId }) => groupId === null || recordIn(document, groupId) === undefined)
+  const unshelved = useHeld((state) => select.projectsOf(state.document)).filter((project) => (project.state === 'open' || project.state === 'notNow') && (project.areaId === null || !areas.some(({ id }) => id === project.areaId)))
+  if (groups.length === 0 && areas.length === 0 && unshelved.length === 0) return <NoShelves />
+  return (
+    <Column gap={10}>
+      {groups.map((group) => <GroupShelves key={group.id} group={group} groups={groups} areas={areas.filter(({ groupId }) => groupId === group.id)} arranging={arranging} />)}
+      {side === 'both' && (loose.length > 0 || unshelved.length > 0) ? <Unshelved areas={loose} projects={unshelved} arranging={arranging} /> : null}
+      <Row gap={8} flexWrap="wrap" paddingTop={10}>
+        <NameLine label="New group" onMake={(name) => act('addGroup', { name, side: side === 'both' ? 'work' : side }).ok} />
+        <Button kind="quiet" label={arranging ? 'Arranged' : 'Arrange'} aria-pressed={arranging} onPress={() => setArranging(!arranging)} />
+      </Row>
+      <Ended />
+    </Column>
+  )
+}
+
+function NoShelves() {
+  const act = useAct()
+  return (
+    <EmptyPlace says="Shelves hold what your days are made of: groups such as Practice or Home, areas in them that are never over, and on those your projects.">
+      <NameLine label="New group" onMake={(name) => act('addGroup', { name, side: 'work' }).ok} />
+    </EmptyPlace>
+  )
+}
+
+function GroupShelves({ group, groups, areas, arranging }: { group: Group; groups: readonly Group[]; areas: readonly Area[]; arranging: boolean }) {
+  const act = useAct()
+  const { open } = useOpened()
+  return (
+    <Column render="section" aria-label={group.name} gap={6}>
+      <BandHeading title={group.name} end={group.side}>
+        {arranging ? <RankButtons id={group.id} name={group.name} siblings={groups.map(({ id }) => id)} /> : null}
+        {arranging ? <IconButton label={`Open ${group.name}`} icon="settings" onPress={() => open(group.id)} /> : null}
+      </BandHeading>
+      {areas.map((area) => <AreaShelf key={area.id} area={area} areas={areas} arranging={arranging} />)}
+      {areas.length === 0 || arranging ? <NameLine label={`New area in ${group.name}`} onMake={(name) => act('addArea', { name, groupId: group.id }).ok} /> : null}
+    </Column>
+  )
+}
+
+function Unshelved({ areas, projects, arranging }: { areas: readonly Area[]; projects: readonly Project[]; arranging: boolean }) {
+  return (
+    <Column render="section" aria-label="On no shelf yet" gap={6}>
+      <BandHeading title="On no shelf yet" />
+      {areas.map((area) => <AreaShelf key={area.id} area={area} areas={areas} arranging={arranging} />)}
+      {projects.length > 0 ? <AreaShelf area={null} areas={[]} arranging={arranging} projects={projects} /> : null}
+    </Column>
+  )
+}
+
+/** One place earlier or later among its siblings. */
+export function RankButtons({ id, name, siblings }: { id: Id<'group'> | Id<'area'> | Id<'project'>; name: string; siblings: readonly (Id<'group'> | Id<'area'> | Id<'project'>)[] }) {
+  const act = useAct()
+  const at = siblings.indexOf(id)
+  return (
+    <Row>
+      <IconButton label={`${name} earlier`} icon="up" disabled={at <= 0} onPress={() => act('rankBy', { id, siblings, places: -1 }, { say: `${name} earlier` })} />
+      <IconButton label={`${name} later`} icon="down" disabled={at === siblings.length - 1} onPress={() => act('rankBy', { id, siblings, places: 1 }, { say: `${name} later` })} />
+    </Row>
+  )
+}

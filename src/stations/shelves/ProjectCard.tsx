@@ -1,0 +1,72 @@
+import { useMedia, View } from '@tamagui/core'
+import { useMemo } from 'react'
+import { nextActions } from '@/core/review'
+import type { Action, Id, Project } from '@/core/record'
+import type { Document } from '@/core/journal'
+import type { CalendarDate } from '@/core/time'
+import { select } from '@/state'
+import { Column, Icon, Press, Row, Words } from '@/ui'
+import { useOpened } from '../shared/useOpened'
+import { nearDate, shortDate, stateWords, waitingWords } from '../shared/wording'
+import { useHeld, useHeldDocument, useToday } from '../shared/zen'
+import { RankButtons } from './AreaShelves'
+
+let cached: { actions: readonly Action[]; today: CalendarDate; next: ReturnType<typeof nextActions>; done: Map<string, number>; all: Map<string, number> } | null = null
+
+/** Next actions and progress of all projects, worked out once for all cards. */
+function progressOf(document: Document, today: CalendarDate) {
+  const actions = select.actionsOf(document)
+  if (cached?.actions !== actions || cached.today !== today) {
+    const done = new Map<string, number>()
+    const all = new Map<string, number>()
+    for (const { projectId, doneAtEpochMs, letGoAtEpochMs } of actions) {
+      if (!projectId || letGoAtEpochMs) continue
+      all.set(projectId, (all.get(projectId) ?? 0) + 1)
+      if (doneAtEpochMs) done.set(projectId, (done.get(projectId) ?? 0) + 1)
+    }
+    cached = { actions, today, next: nextActions(actions, today), done, all }
+  }
+  return cached
+}
+
+export function ProjectCard({ project, siblings, arranging }: { project: Project; siblings: readonly Id<'project'>[]; arranging: boolean }) {
+  const document = useHeldDocument()
+  const today = useToday()
+  const { opened, open } = useOpened()
+  const { wide } = useMedia()
+  const { next, done, all } = progressOf(document, today)
+  const share = (done.get(project.id) ?? 0) / Math.max(1, all.get(project.id) ?? 0)
+  const action = next.get(project.id)
+  return (
+    <View render="li" width={wide ? undefined : '100%'} flexGrow={wide ? 1 : 0} flexBasis={wide ? 236 : undefined} maxWidth={wide ? 330 : undefined} backgroundColor={opened === project.id ? '$brassWash' : '$slip'} borderWidth={1} borderBottomWidth={wide ? 0 : 1} borderColor="$rule" borderTopLeftRadius={3} borderTopRightRadius={3} boxShadow={wide ? '0 7px 0 var(--plankEdge), 10px 7px 0 var(--plankEdge)' : undefined} position="relative">
+      {share > 0 ? <View position="absolute" top={-1} left={-1} height={4} backgroundColor="$moss" style={{ width: `${share * 100}%` }} aria-hidden /> : null}
+      <Press onPress={() => open(project.id)} width="100%" alignItems="stretch" padding={12} aria-label={`Open ${project.title}`} {...{ type: 'button', 'data-row': true }}>
+        <Column flex={1} minWidth={0} gap={3} minHeight={wide ? 96 : 0}>
+          <Words strong>{project.title}</Words>
+          {project.outcome ? <Words size="second" tone="inkSoft" style={{ display: '-webkit-box', WebkitLineClamp: 2, WebkitBoxOrient: 'vertical', overflow: 'hidden' }}>{project.outcome}</Words> : null}
+          <View flex={1} />
+          <NextLine project={project} action={action} document={document} today={today} />
+        </Column>
+      </Press>
+      {arranging ? <Row paddingHorizontal={4}><RankButtons id={project.id} name={project.title} siblings={siblings} /></Row> : null}
+    </View>
+  )
+}
+
+function NextLine({ project, action, document, today }: { project: Project; action: Action | undefined; document: Document; today: CalendarDate }) {
+  const due = project.due ? <Words size="small" tone={project.due < today ? 'clay' : 'inkSoft'} flexShrink={0}>{shortDate(project.due, today)}</Words> : null
+  const words = useMemo(() => (action?.waiting ? waitingWords(action, document, today) : action?.notBefore && action.notBefore > today ? `${action.title}, not before ${nearDate(action.notBefore, today)}` : action?.title), [action, document, today])
+  return (
+    <Row gap={6} paddingTop={6}>
+      {project.state === 'notNow' ? <Words size="second" tone="plum" flex={1}>{stateWords.notNow}</Words> : null}
+      {project.state === 'open' && action ? <><Icon name="next" size={16} tone={action.waiting ? 'slate' : 'brass'} /><Words size="second" tone={action.waiting ? 'slate' : 'ink'} flex={1} oneLine>{words}</Words></> : null}
+      {project.state === 'open' && !action ? <Words size="second" tone="clay" flex={1}>no next action</Words> : null}
+      {due}
+    </Row>
+  )
+}
+
+/** Kept beside the card for lists of closed projects. */
+export function useEndedProjects(): readonly Project[] {
+  return useHeld((state) => select.projectsOf(state.document)).filter(({ state }) => state === 'finished' || state === 'letGo')
+}
