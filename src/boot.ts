@@ -103,6 +103,7 @@ export function boot(): Zen {
   void store.load().then(async () => {
     parser = (await import('@/core/exchange/onDemand')).parseRecord
     await offerDemo(parts)
+    await Promise.all([import('@/stations/shared/sheets/DeskSheets'), import('@/stations/shared/sheets/SearchSheet')])
   }).catch(() => {})
   return zen
 }

@@ -13,7 +13,7 @@ export interface FieldProps extends Omit<TextInputProps, 'style'> {
   readonly rows?: number
 }
 
-export const Field = forwardRef<TextInput, FieldProps>(function Field({ label, shown = false, problem, size = 'body', rows, onFocus, onBlur, ...rest }, ref) {
+export const Field = forwardRef<TextInput, FieldProps>(function Field({ label, shown = false, problem, size = 'body', rows, onFocus, onBlur, onKeyPress, ...rest }, ref) {
   const theme = useTheme()
   const id = useId()
   const [focused, setFocused] = useState(false)
@@ -28,11 +28,15 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field({ label, s
         aria-label={label}
         aria-invalid={problem ? true : undefined}
         aria-describedby={problem ? `${id}-problem` : undefined}
-        multiline={rows !== undefined && rows > 1}
-        numberOfLines={rows}
+        multiline={size === 'title' || (rows !== undefined && rows > 1)}
+        numberOfLines={size === 'title' ? 1 : rows}
         placeholderTextColor={colour('inkSoft')}
         {...rest}
-        {...{ dataSet: { quietFocus: 'true' } }}
+        {...{ dataSet: { quietFocus: 'true', ...(rest.autoFocus ? { firstFocus: 'true' } : {}), ...(size === 'title' ? { grows: 'true' } : {}) } }}
+        onKeyPress={(event) => {
+          if (size === 'title' && event.nativeEvent.key === 'Enter') { event.preventDefault(); (event.target as unknown as HTMLElement).blur() }
+          onKeyPress?.(event)
+        }}
         onFocus={(event) => { setFocused(true); onFocus?.(event) }}
         onBlur={(event) => { setFocused(false); onBlur?.(event) }}
         style={{
@@ -40,7 +44,7 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field({ label, s
           borderColor: bare ? 'transparent' : colour(problem ? 'clay' : focused ? 'brass' : 'edge'), boxShadow: focused ? `0 0 0 2px ${colour('brassWash')}, 0 0 0 3px ${colour('brass')}` : 'none',
           backgroundColor: bare ? 'transparent' : colour('slip'), color: colour('ink'),
           fontFamily: size === 'title' ? "'Literata', Georgia, serif" : "'Atkinson Hyperlegible Next', system-ui, sans-serif",
-          fontSize: (size === 'title' ? '1.25rem' : '1rem') as unknown as number, lineHeight: '1.5rem' as unknown as number,
+          fontSize: (size === 'title' ? '1.25rem' : '1rem') as unknown as number, lineHeight: (size === 'title' ? '1.75rem' : '1.5rem') as unknown as number,
         }}
       />
       {problem ? <Words id={`${id}-problem`} role="alert" size="second" tone="clay">{problem}</Words> : null}

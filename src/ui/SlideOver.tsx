@@ -1,5 +1,5 @@
 // A sheet that slides over the page: the platform's own modal dialog, so focus stays inside and Escape closes it.
-import { useEffect, useRef, type ReactNode } from 'react'
+import { useLayoutEffect, useRef, type ReactNode } from 'react'
 import { Column, Row } from './layout'
 import { IconButton } from './Press'
 import { Words } from './Words'
@@ -16,10 +16,13 @@ interface SlideOverProps {
 
 export function SlideOver({ title, onClose, children, full = false, bare = false }: SlideOverProps) {
   const ref = useRef<HTMLDialogElement>(null)
-  useEffect(() => {
+  useLayoutEffect(() => {
     const dialog = ref.current
     const before = document.activeElement
-    if (dialog && !dialog.open) dialog.showModal()
+    if (dialog && !dialog.open) {
+      dialog.showModal()
+      dialog.querySelector<HTMLElement>('[data-first-focus]')?.focus()
+    }
     return () => {
       if (dialog?.open) dialog.close()
       if (before instanceof HTMLElement && before.isConnected) before.focus()
@@ -28,7 +31,8 @@ export function SlideOver({ title, onClose, children, full = false, bare = false
   return (
     <dialog
       ref={ref} className={full ? 'sheet full' : 'sheet'} aria-label={title}
-      onCancel={(event) => { event.preventDefault(); onClose() }}
+      onCancel={(event) => { if (event.target === ref.current) onClose() }}
+      onClose={(event) => { if (event.target === ref.current) onClose() }}
       onClick={(event) => { if (event.target === ref.current) onClose() }}
     >
       <Column position="relative" backgroundColor="$paper" minHeight={full ? '100%' : 0} padding={16} paddingBottom={28} gap={12}>

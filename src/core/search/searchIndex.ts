@@ -33,13 +33,26 @@ export interface SearchIndex {
   find(words: string, limit: number): readonly Found[]
 }
 
+/** Records a portion: a few milliseconds each. */
+const portionSize = 250
+
 const plain = (term: string): string => term.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '')
 
-export function makeSearchIndex(records: Iterable<AnyRecord>): SearchIndex {
+/** Built in portions, so that a large store does not hold the screen. Rejects when `isWanted` turns false. */
+export async function makeSearchIndex(records: Iterable<AnyRecord>, isWanted: () => boolean = () => true): Promise<SearchIndex> {
   const index = new MiniSearch<Entry>({
     fields: ['title', 'more'], storeFields: ['open'], processTerm: plain,
     searchOptions: { prefix: true, fuzzy: (term) => (term.length > 4 ? 0.2 : false), combineWith: 'AND', boost: { title: 3 }, boostDocument: (_, __, stored) => (stored?.['open'] ? 1 : 0.3) },
   })
-  for (const record of records) if (searchable.includes(kindOf(record.id))) index.add(entryOf(record))
+  let portion: Entry[] = []
+  for (const record of records) {
+    if (!searchable.includes(kindOf(record.id))) continue
+    portion.push(entryOf(record))
+    if (portion.length < portionSize) continue
+    await index.addAllAsync(portion, { chunkSize: portionSize })
+    if (!isWanted()) throw new Error('The index is not wanted any more.')
+    portion = []
+  }
+  index.addAll(portion)
   return { find: (words, limit) => index.search(words).slice(0, limit).map(({ id }) => ({ id: id as string, kind: kindOf(id as string) })) }
 }

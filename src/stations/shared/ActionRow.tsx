@@ -3,7 +3,7 @@ import { memo, type KeyboardEvent } from 'react'
 import { useMedia, View } from '@tamagui/core'
 import { isOpen, type Action } from '@/core/record'
 import { actOfKey, select } from '@/state'
-import { Column, IconButton, Press, Seal, Tick, Words } from '@/ui'
+import { Column, IconButton, Press, Seal, Tick, Unseen, Words } from '@/ui'
 import { desk } from './desk'
 import { focusRow, isTyping, useKeymap } from './keys'
 import { useOpened } from './useOpened'
@@ -61,9 +61,9 @@ export const ActionRow = memo(function ActionRow({ action, showProject = false, 
   return (
     <View render="li" flexDirection="row" alignItems="center" gap={12} paddingLeft={10} paddingRight={4} backgroundColor={opened === action.id ? '$brassWash' : '$slip'} borderBottomWidth={1} borderColor="$rule" minHeight={62} {...{ onKeyDown }}>
       <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
-      <Press flex={1} minWidth={0} minHeight={61} onPress={() => open(action.id)} aria-label={`Open ${action.title}`} {...{ type: 'button', 'data-row': true }} hoverStyle={{ opacity: 0.85 }}>
+      <Press flex={1} minWidth={0} minHeight={61} onPress={() => open(action.id)} {...{ type: 'button', 'data-row': true }} hoverStyle={{ opacity: 0.85 }}>
         <Column flex={1} minWidth={0} paddingVertical={8}>
-          <Words weight={done ? undefined : action.weight} struck={done}>{action.title}</Words>
+          <Words weight={done ? undefined : action.weight} struck={done}><Unseen>Open </Unseen>{action.title}</Words>
           {details ? <Words size="second" tone="inkSoft">{details}</Words> : null}
         </Column>
       </Press>

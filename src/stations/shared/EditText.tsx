@@ -16,7 +16,7 @@ interface EditTextProps extends Pick<FieldProps, 'label' | 'shown' | 'size' | 'r
 const restMs = 700
 
 export function EditText({ name, value, onKeep, needed, ...rest }: EditTextProps) {
-  const { memory } = useZen()
+  const { memory, store } = useZen()
   const [text, setText] = useState(() => memory.read(`text ${name}`) ?? value)
   const [seen, setSeen] = useState(value)
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
@@ -29,12 +29,17 @@ export function EditText({ name, value, onKeep, needed, ...rest }: EditTextProps
     clearTimeout(timer.current)
     if (memory.read(`text ${name}`) === null) return
     if (needed && text.trim() === '') return
-    memory.write(`text ${name}`, null)
     if (text !== value) onKeep(text)
-  }, [memory, name, needed, onKeep, text, value])
+    // Only what is safely kept is taken out of the device's memory: the page may be closing at this very moment.
+    void store.settled().then(() => {
+      if (store.api.getState().keeping.kind === 'kept' && memory.read(`text ${name}`) === text) memory.write(`text ${name}`, null)
+    })
+  }, [memory, name, needed, onKeep, store, text, value])
   useEffect(() => { keepNow.current = keep }, [keep])
   useEffect(() => {
     const onHide = () => keepNow.current()
+    // What an earlier page could not keep any more is kept now.
+    onHide()
     window.addEventListener('pagehide', onHide)
     return () => {
       window.removeEventListener('pagehide', onHide)

@@ -60,10 +60,10 @@ export function Frame({ children }: { children: ReactNode }) {
   const sheet = useDesk((state) => state.sheet)
   useStationKeys()
   return (
-    <Column flex={1} minHeight="100%" backgroundColor="$desk">
+    <Column flexGrow={1} flexShrink={0} flexBasis="auto" minHeight="100%" backgroundColor="$desk">
       <a href="#station" className="visually-hidden">Skip to the station</a>
       {wide ? <WideHead /> : null}
-      <View render="main" id="station" flex={1} width="100%" maxWidth={1640} alignSelf="center" paddingHorizontal={wide ? 24 : 12} paddingTop={wide ? 22 : 0} style={{ paddingBottom: wide ? 60 : 'calc(190px + env(safe-area-inset-bottom))' }}>
+      <View render="main" id="station" flexGrow={1} flexShrink={0} flexBasis="auto" width="100%" maxWidth={1640} alignSelf="center" paddingHorizontal={wide ? 24 : 12} paddingTop={wide ? 22 : 0} style={{ paddingBottom: wide ? 60 : 'calc(190px + env(safe-area-inset-bottom))' }}>
         <KeepingNotice />
         {children}
       </View>

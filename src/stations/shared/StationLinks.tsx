@@ -21,19 +21,22 @@ export function StationLinks({ asBar }: { asBar: boolean }) {
         const here = isAt(pathname, path)
         const counted = key === 'tray' && slipCount > 0
         return (
-          <Link key={key} href={path} aria-label={stationWords[key]} aria-current={here ? 'page' : undefined} aria-description={counted ? `${slipCount} in the tray` : undefined} style={{ flex: asBar ? 1 : undefined, minWidth: 0, borderRadius: 3 }}>
-            {asBar ? (
-              <Column alignItems="center" gap={3} minHeight={58} justifyContent="center" borderTopWidth={3} borderColor={here ? '$brass' : 'transparent'} marginHorizontal={12} marginTop={-1} minWidth={44}>
-                <Icon name={key} tone={here ? 'ink' : 'inkSoft'} />
-                <Words size="small" strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">{stationWords[key]}{counted ? ` ${slipCount}` : ''}</Words>
-              </Column>
-            ) : (
-              <Row minHeight={64} paddingHorizontal={9} borderBottomWidth={3} borderTopWidth={3} borderTopColor="transparent" borderBottomColor={here ? '$brass' : 'transparent'} gap={5}>
-                <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">{stationWords[key]}</Words>
-                {counted ? <Words size="second" tone="inkSoft">{slipCount}</Words> : null}
-              </Row>
-            )}
-          </Link>
+          <View key={key} position="relative" flex={asBar ? 1 : undefined} minWidth={0} flexDirection="row" alignItems="center">
+            <Link href={path} aria-current={here ? 'page' : undefined} aria-describedby={counted ? 'tray-count' : undefined} style={{ flex: asBar ? 1 : undefined, minWidth: 0, borderRadius: 3 }}>
+              {asBar ? (
+                <Column alignItems="center" gap={3} minHeight={58} justifyContent="center" borderTopWidth={3} borderColor={here ? '$brass' : 'transparent'} marginHorizontal={12} marginTop={-1} minWidth={44}>
+                  <Icon name={key} tone={here ? 'ink' : 'inkSoft'} />
+                  <Words size="small" strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">{stationWords[key]}</Words>
+                </Column>
+              ) : (
+                <Row minHeight={64} paddingHorizontal={9} borderBottomWidth={3} borderTopWidth={3} borderTopColor="transparent" borderBottomColor={here ? '$brass' : 'transparent'}>
+                  <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">{stationWords[key]}</Words>
+                </Row>
+              )}
+            </Link>
+            {counted ? <span id="tray-count" className="visually-hidden">{slipCount} in the tray</span> : null}
+            {counted ? <Words size={asBar ? 'small' : 'second'} tone="inkSoft" aria-hidden pointerEvents="none" {...(asBar ? { position: 'absolute', top: 8, left: '50%', marginLeft: 14 } as const : { marginLeft: -4, marginRight: 6 })}>{slipCount}</Words> : null}
+          </View>
         )
       })}
     </View>

@@ -16,18 +16,23 @@ export type OpenSheet = { readonly kind: 'search' } | { readonly kind: 'keys' } 
 interface Desk {
   readonly notice: Notice | null
   readonly sheet: OpenSheet | null
+  /** Typed after a sheet was asked for and before it was there. */
+  readonly typedAhead: string
   tell(text: string, options?: { undoable?: boolean; problem?: boolean }): void
   hush(number: number): void
   openSheet(sheet: OpenSheet): void
   closeSheet(): void
+  typeAhead(key: string): void
 }
 
 export const desk = createStore<Desk>((set, get) => ({
   notice: null,
   sheet: null,
+  typedAhead: '',
   tell: (text, { undoable = false, problem = false } = {}) => set({ notice: { text, undoable, problem, number: (get().notice?.number ?? 0) + 1 } }),
   hush: (number) => { if (get().notice?.number === number) set({ notice: null }) },
-  openSheet: (sheet) => set({ sheet }),
+  openSheet: (sheet) => set({ sheet, typedAhead: '' }),
+  typeAhead: (key) => set({ typedAhead: get().typedAhead + key }),
   closeSheet: () => set({ sheet: null }),
 }))
 

@@ -44,6 +44,10 @@ export function useStationKeys(): void {
     }
     const onKey = (event: KeyboardEvent) => {
       if (event.defaultPrevented || isTyping(event) || document.querySelector('dialog[open]')) return
+      if (desk.getState().sheet?.kind === 'search') {
+        if (event.key.length === 1) desk.getState().typeAhead(event.key)
+        return event.preventDefault()
+      }
       const arrow = event.key === 'ArrowDown' ? 'next' : event.key === 'ArrowUp' ? 'previous' : null
       const inRows = arrow !== null && !(document.activeElement?.closest('[role=radiogroup],[role=group],[role=tablist]'))
       const act = inRows && document.activeElement?.closest('li') ? arrow : actOfKey(keymap, event.key)

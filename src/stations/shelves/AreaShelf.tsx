@@ -4,7 +4,7 @@ import { useMemo } from 'react'
 import { minutesOf } from '@/core/day'
 import type { Area, Project } from '@/core/record'
 import { select } from '@/state'
-import { Column, Press, Row, Seal, Words } from '@/ui'
+import { Column, Press, Row, Seal, Unseen, Words } from '@/ui'
 import { NameLine } from '../shared/NameLine'
 import { useOpened } from '../shared/useOpened'
 import { count, duration } from '../shared/wording'
@@ -49,10 +49,10 @@ function AreaFace({ area, projects, areas, arranging }: { area: Area; projects: 
   const minutes = minutesOf(mine)
   return (
     <Column width={wide ? 150 : undefined} flexShrink={0} gap={2} justifyContent="flex-end" paddingBottom={wide ? 52 : 0}>
-      <Press onPress={() => open(area.id)} aria-label={`Open ${area.name}`} {...{ type: 'button' }} flexDirection={wide ? 'column' : 'row'} alignItems={wide ? 'flex-start' : 'center'} gap={wide ? 6 : 10}>
+      <Press onPress={() => open(area.id)} {...{ type: 'button' }} flexDirection={wide ? 'column' : 'row'} alignItems={wide ? 'flex-start' : 'center'} gap={wide ? 6 : 10}>
         <Seal stamp={area.stamp} ink={area.ink} size={36} />
         <Column>
-          <Words render="h3" size="large" fontFamily="$heading" fontWeight="500">{area.name}</Words>
+          <Words render="h3" size="large" fontFamily="$heading" fontWeight="500"><Unseen>Open </Unseen>{area.name}</Words>
           <Words size="small" tone="inkSoft">{count(projects.length, 'project')}{wide ? <br /> : ' · '}{count(mine.length, 'action')}{minutes > 0 ? ` · ${duration(minutes)}` : ''}</Words>
         </Column>
       </Press>

@@ -5,7 +5,7 @@ import type { Action, Id, Project } from '@/core/record'
 import type { Document } from '@/core/journal'
 import type { CalendarDate } from '@/core/time'
 import { select } from '@/state'
-import { Column, Icon, Press, Row, Words } from '@/ui'
+import { Column, Icon, Press, Row, Unseen, Words } from '@/ui'
 import { useOpened } from '../shared/useOpened'
 import { nearDate, shortDate, stateWords, waitingWords } from '../shared/wording'
 import { useHeld, useHeldDocument, useToday } from '../shared/zen'
@@ -40,9 +40,9 @@ export function ProjectCard({ project, siblings, arranging }: { project: Project
   return (
     <View render="li" width={wide ? undefined : '100%'} flexGrow={wide ? 1 : 0} flexBasis={wide ? 236 : undefined} maxWidth={wide ? 330 : undefined} backgroundColor={opened === project.id ? '$brassWash' : '$slip'} borderWidth={1} borderBottomWidth={wide ? 0 : 1} borderColor="$rule" borderTopLeftRadius={3} borderTopRightRadius={3} boxShadow={wide ? '0 7px 0 var(--plankEdge), 10px 7px 0 var(--plankEdge)' : undefined} position="relative">
       {share > 0 ? <View position="absolute" top={-1} left={-1} height={4} backgroundColor="$moss" style={{ width: `${share * 100}%` }} aria-hidden /> : null}
-      <Press onPress={() => open(project.id)} width="100%" alignItems="stretch" padding={12} aria-label={`Open ${project.title}`} {...{ type: 'button', 'data-row': true }}>
+      <Press onPress={() => open(project.id)} width="100%" alignItems="stretch" padding={12} {...{ type: 'button', 'data-row': true }}>
         <Column flex={1} minWidth={0} gap={3} minHeight={wide ? 96 : 0}>
-          <Words strong>{project.title}</Words>
+          <Words strong><Unseen>Open </Unseen>{project.title}</Words>
           {project.outcome ? <Words size="second" tone="inkSoft" style={{ display: '-webkit-box', WebkitLineClamp: 2, WebkitBoxOrient: 'vertical', overflow: 'hidden' }}>{project.outcome}</Words> : null}
           <View flex={1} />
           <NextLine project={project} action={action} document={document} today={today} />

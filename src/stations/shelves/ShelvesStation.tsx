@@ -31,6 +31,7 @@ export function ShelvesStation() {
     <Strip label="Shelves" tabs={tabs} chosen={tab} onChoose={setTab} head={<StationHead title="Shelves" />}>
       {tab === 'areas' ? (
         <Desk plain>
+          {wide ? <h1 className="visually-hidden">Shelves</h1> : null}
           <Column gap={10} alignItems={wide ? 'flex-end' : 'flex-start'} paddingTop={wide ? 0 : 10}>{sideChoice}</Column>
           <AreaShelves side={side} />
         </Desk>

@@ -4,17 +4,17 @@ import { compartments, type Compartment } from '@/core/sorting'
 import { Icon, Press, Words, type IconName } from '@/ui'
 
 const faces: Readonly<Record<Compartment, { label: string; hint?: string; icon?: IconName; area: string }>> = {
-  action: { label: 'Action', hint: 'the very next thing someone can do', area: '1 / 1 / 3 / 3' },
-  twoMinutes: { label: 'Two minutes', icon: 'timer', area: '1 / 3 / 3 / 4' },
-  project: { label: 'Project', icon: 'project', hint: 'more than one action', area: '3 / 1 / 4 / 3' },
-  someday: { label: 'Someday', icon: 'someday', area: '3 / 3 / 4 / 4' },
-  reference: { label: 'Reference', icon: 'reference', hint: 'keep it, nothing to do', area: '4 / 1 / 5 / 3' },
-  letGo: { label: 'Let go', hint: 'history keeps it', area: '4 / 3 / 5 / 4' },
+  action: { label: 'Action', hint: 'the very next thing someone can do', area: '1 / 1 / 2 / 3' },
+  twoMinutes: { label: 'Two minutes', icon: 'timer', area: '1 / 3 / 2 / 4' },
+  project: { label: 'Project', icon: 'project', hint: 'more than one action', area: '2 / 1 / 3 / 3' },
+  someday: { label: 'Someday', icon: 'someday', area: '2 / 3 / 3 / 4' },
+  reference: { label: 'Reference', icon: 'reference', hint: 'keep it, nothing to do', area: '3 / 1 / 4 / 3' },
+  letGo: { label: 'Let go', hint: 'history keeps it', area: '3 / 3 / 4 / 4' },
 }
 
 export function CompartmentBox({ onChoose }: { onChoose: (compartment: Compartment) => void }) {
   return (
-    <View role="group" aria-label="Compartments" backgroundColor="$tray" padding={9} borderRadius={8} boxShadow="0 8px 22px rgba(40,30,15,0.22)" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gridTemplateRows: 'minmax(72px, auto) minmax(72px, auto) minmax(86px, auto) minmax(86px, auto)', gap: 7 }}>
+    <View role="group" aria-label="Compartments" backgroundColor="$tray" padding={9} borderRadius={8} boxShadow="0 8px 22px rgba(40,30,15,0.22)" style={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 7 }}>
       {compartments.map((compartment, index) => <Cell key={compartment} compartment={compartment} number={index + 1} onPress={() => onChoose(compartment)} />)}
     </View>
   )
@@ -24,20 +24,21 @@ function Cell({ compartment, number, onPress }: { compartment: Compartment; numb
   const { label, hint, icon, area } = faces[compartment]
   const dark = compartment === 'letGo'
   const large = compartment === 'action'
+  const tone = dark ? 'traySoft' : 'inkSoft'
   return (
-    <Press
-      onPress={onPress} aria-label={label} className={dark ? 'on-ink' : undefined} flexDirection="column" alignItems="stretch" justifyContent="space-between" padding={11} gap={6} borderRadius={4}
-      backgroundColor={dark ? 'transparent' : '$paper'} borderWidth={1} borderStyle={dark ? 'dashed' : 'solid'} borderColor={dark ? '$traySoft' : '$paper'}
-      hoverStyle={{ backgroundColor: dark ? 'rgba(255,255,255,0.07)' : '$brassWash' }} style={{ gridArea: area, minWidth: 0 }} {...{ type: 'button', 'aria-keyshortcuts': String(number) }}
-    >
-      <View flexDirection="row" justifyContent="space-between" alignItems="flex-start">
-        {icon ? <Icon name={icon} /> : <Words size={large ? 'title' : 'body'} strong={!large} tone={dark ? 'trayInk' : 'ink'}>{label}</Words>}
-        <Words size="second" tone={dark ? 'traySoft' : 'inkSoft'} aria-hidden>{number}</Words>
+    <View position="relative" style={{ gridArea: area, minWidth: 0 }} minHeight={large ? 150 : 86}>
+      <Press
+        onPress={onPress} className={dark ? 'on-ink' : undefined} position="absolute" inset={0} alignItems={icon ? 'center' : 'flex-start'} padding={11} borderRadius={4}
+        backgroundColor={dark ? 'transparent' : '$paper'} borderWidth={1} borderStyle={dark ? 'dashed' : 'solid'} borderColor={dark ? '$traySoft' : '$paper'}
+        hoverStyle={{ backgroundColor: dark ? 'rgba(255,255,255,0.07)' : '$brassWash' }} {...{ type: 'button', 'aria-keyshortcuts': String(number), 'aria-describedby': hint ? `hint-${compartment}` : undefined }}
+      >
+        <Words size={large ? 'title' : 'body'} strong={!large} tone={dark ? 'trayInk' : 'ink'} paddingTop={icon ? 6 : 0} paddingRight={icon ? 0 : 16}>{label}</Words>
+      </Press>
+      <View position="absolute" top={11} left={11} right={11} flexDirection="row" justifyContent="space-between" pointerEvents="none">
+        {icon ? <Icon name={icon} /> : <View />}
+        <Words size="second" tone={tone} aria-hidden>{number}</Words>
       </View>
-      <View>
-        {icon ? <Words strong>{label}</Words> : null}
-        {hint ? <Words size="second" tone={dark ? 'traySoft' : 'inkSoft'}>{hint}</Words> : null}
-      </View>
-    </Press>
+      {hint ? <Words id={`hint-${compartment}`} size="second" tone={tone} position="absolute" bottom={10} left={11} right={11} pointerEvents="none">{hint}</Words> : null}
+    </View>
   )
 }

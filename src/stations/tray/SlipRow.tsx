@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { useRouter } from 'expo-router'
 import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
-import { Button, Column, Field, IconButton, Press, Row, Words } from '@/ui'
+import { Button, Column, Field, IconButton, Press, Row, Unseen, Words } from '@/ui'
 import { Chips, useSentence } from '../shared/CaptureLine'
 import { chipWords, momentWords } from '../shared/wording'
 import { useAct, useToday, useZen } from '../shared/zen'
@@ -26,9 +26,9 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   const details = [momentWords(slip.setDownAtEpochMs, clock.zone(), today), ...clauses.map((clause) => chipWords(clause, today))].join(' · ')
   return (
     <Row gap={4} paddingLeft={14} paddingRight={2}>
-      <Press flex={1} minHeight={61} onPress={onEdit} aria-label={`Change ${title}`} {...{ type: 'button', 'data-row': true, onKeyDown: (event: React.KeyboardEvent) => { if (event.key === 'Delete') act('removeSlip', { id: slip.id }) } }}>
+      <Press flex={1} minHeight={61} onPress={onEdit} {...{ type: 'button', 'data-row': true, onKeyDown: (event: React.KeyboardEvent) => { if (event.key === 'Delete') act('removeSlip', { id: slip.id }) } }}>
         <Column flex={1} paddingVertical={8}>
-          <Words>{title}</Words>
+          <Words><Unseen>Change </Unseen>{title}</Words>
           <Words size="second" tone="inkSoft">{details}</Words>
         </Column>
       </Press>

@@ -3,7 +3,7 @@ import { View } from '@tamagui/core'
 import type { Action } from '@/core/record'
 import type { WeekSheet } from '@/core/week'
 import { select } from '@/state'
-import { Column, IconButton, Press, Row, Seal, Sheet, Words } from '@/ui'
+import { Column, IconButton, Press, Row, Seal, Sheet, Unseen, Words } from '@/ui'
 import { useRowKeys } from '../shared/ActionRow'
 import { desk } from '../shared/desk'
 import { useOpened } from '../shared/useOpened'
@@ -27,7 +27,7 @@ export function DayColumns({ sheet }: { sheet: WeekSheet }) {
       {sheet.days.map(({ date, actions, load }) => {
         const here = date === today
         return (
-          <Sheet key={date} render="section" aria-label={weekdayShort(date)} flex={1} flexBasis={0} padding={9} gap={6} backgroundColor={here ? '$slip' : '$paper'} borderTopWidth={here ? 3 : 1} borderTopColor={here ? '$brass' : '$rule'} opacity={date < today ? 0.75 : 1}>
+          <Sheet key={date} render="section" aria-label={weekdayShort(date)} flex={1} flexBasis={0} padding={9} gap={6} backgroundColor={here ? '$slip' : '$paper'} borderTopWidth={here ? 3 : 1} borderTopColor={here ? '$brass' : '$rule'}>
             <Words render="h2" size="title" {...(here ? { 'aria-current': 'date' } : {})}>{weekdayShort(date)}</Words>
             {date < today && actions.length === 0 ? <Words size="small" tone="inkSoft">past</Words> : <DayLoad load={load} />}
             <Cards actions={actions} />
@@ -56,9 +56,9 @@ function Card({ action }: { action: Action }) {
   const details = [action.at?.time, action.minutes ? duration(action.minutes) : null, action.energy === 'deep' ? 'deep' : null, action.due ? (action.due.date < today ? 'overdue' : action.due.time ? `due ${action.due.time}` : 'due') : null].filter(Boolean).join(' · ')
   return (
     <View render="li" position="relative" borderTopWidth={1} borderColor="$rule" paddingTop={3} {...{ onKeyDown }}>
-      <Press alignItems="flex-start" gap={7} paddingTop={5} minHeight={28} width="100%" onPress={() => open(action.id)} aria-label={`Open ${action.title}`} {...{ type: 'button', 'data-row': true }}>
+      <Press alignItems="flex-start" gap={7} paddingTop={5} minHeight={28} width="100%" onPress={() => open(action.id)} {...{ type: 'button', 'data-row': true }}>
         <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} size={20} />
-        <Column flex={1} minWidth={0}><Words size="second" weight={action.weight}>{action.title}</Words></Column>
+        <Column flex={1} minWidth={0}><Words size="second" weight={action.weight}><Unseen>Open </Unseen>{action.title}</Words></Column>
       </Press>
       <Words size="small" tone="inkSoft" paddingLeft={27} paddingBottom={7} render="p">{details || 'no minutes yet'}</Words>
       <Row className="on-hover" position="absolute" right={0} bottom={3} backgroundColor="$slip" borderRadius={3}>

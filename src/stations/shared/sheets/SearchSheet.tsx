@@ -1,12 +1,11 @@
 // Search over slips, actions, projects, areas, people, contexts and reference.
-import { useMemo, useState } from 'react'
-import { makeSearchIndex, type Found } from '@/core/search'
-import { recordsById } from '@/core/journal'
-import { recordIn } from '@/core/journal'
-import type { Action, Project } from '@/core/record'
-import { isOpen } from '@/core/record'
+import { useEffect, useMemo, useState } from 'react'
+import { makeSearchIndex, type Found, type SearchIndex } from '@/core/search'
+import { recordIn, recordsById } from '@/core/journal'
+import { isOpen, type Action, type Project } from '@/core/record'
 import { select } from '@/state'
 import { Column, Field, Press, Seal, SlideOver, Words } from '@/ui'
+import { desk } from '../desk'
 import { nameOfRecord, stateWords } from '../wording'
 import { useOpened, type OpenableId } from '../useOpened'
 import { useHeldDocument } from '../zen'
@@ -17,14 +16,21 @@ const kindWords = { slip: 'slip', action: 'action', project: 'project', area: 'a
 export default function SearchSheet({ onClose }: { onClose: () => void }) {
   const document = useHeldDocument()
   const [words, setWords] = useState('')
-  const index = useMemo(() => makeSearchIndex(recordsById(document).values()), [document])
-  const found = useMemo(() => (words.trim() === '' ? [] : index.find(words, atMost)), [index, words])
+  // Once the dialog is there it takes the keys itself; what was typed until then comes along.
+  useEffect(() => setWords((typed) => desk.getState().typedAhead + typed), [])
+  const [index, setIndex] = useState<SearchIndex | null>(null)
+  useEffect(() => {
+    let wanted = true
+    makeSearchIndex(recordsById(document).values(), () => wanted).then((made) => { if (wanted) setIndex(made) }, () => {})
+    return () => { wanted = false }
+  }, [document])
+  const found = useMemo(() => (words.trim() === '' || !index ? [] : index.find(words, atMost)), [index, words])
   const { open } = useOpened()
   const go = ({ id }: Found) => { onClose(); open(id as OpenableId) }
   return (
     <SlideOver title="Search" onClose={onClose}>
       <Field label="Search for" placeholder="A word, or the beginning of one" value={words} onChangeText={setWords} autoFocus onSubmitEditing={() => { if (found[0]) go(found[0]) }} />
-      <Words role="status" size="second" tone="inkSoft">{words.trim() === '' ? 'Slips, actions, projects, areas, people, contexts and reference.' : found.length === 0 ? 'Nothing with these words.' : found.length === atMost ? `The first ${atMost}.` : `${found.length} found.`}</Words>
+      <Words role="status" size="second" tone="inkSoft">{!index ? 'Getting ready…' : words.trim() === '' ? 'Slips, actions, projects, areas, people, contexts and reference.' : found.length === 0 ? 'Nothing with these words.' : found.length === atMost ? `The first ${atMost}.` : `${found.length} found.`}</Words>
       <Column render="ul" aria-label="Found">
         {found.map((item) => <FoundRow key={item.id} found={item} onPress={() => go(item)} />)}
       </Column>

@@ -1,0 +1,26 @@
+import { defineConfig } from '@playwright/test'
+
+const port = 8123
+
+export default defineConfig({
+  testDir: 'test/journeys',
+  testMatch: '*.spec.ts',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: process.env['JOURNEYS_JSON'] ? [['list'], ['json', { outputFile: process.env['JOURNEYS_JSON'] }]] : 'list',
+  outputDir: 'test-results',
+  use: {
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 390, height: 844 },
+    timezoneId: 'Europe/London',
+    locale: 'en-GB',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+    trace: 'retain-on-failure',
+  },
+  webServer: { command: 'node --import tsx src/server/main.ts', env: { PORT: String(port) }, url: `http://localhost:${port}/api/health`, reuseExistingServer: false },
+})

@@ -1,0 +1,2 @@
+/** Words for the ear alone. */
+export const Unseen = ({ children }: { children: string }) => <span className="visually-hidden">{children}</span>

@@ -1,0 +1,65 @@
+// For every reader and every screen: nothing that axe finds serious, nothing cut or wider than the page.
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { openWithDemo, wide } from './parts'
+
+const places = ['/', '/sorting', '/day', '/week', '/shelves', '/review', '/settings'] as const
+
+async function settle(page: Page, path: string): Promise<void> {
+  await page.goto(path)
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+}
+
+async function seriousFaults(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()
+  return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes.slice(0, 3).map(({ html }) => html.slice(0, 140)).join(' | ')}`)
+}
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing serious on any station, ${colorScheme}`, async ({ page }) => {
+    test.setTimeout(120_000)
+    await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
+    await openWithDemo(page)
+    for (const path of places) {
+      await settle(page, path)
+      expect(await seriousFaults(page), path).toEqual([])
+    }
+    await page.goto('/day')
+    await page.getByRole('button', { name: /^Open / }).first().click()
+    await expect(page.getByRole('region', { name: 'What happened' })).toBeVisible()
+    expect(await seriousFaults(page), 'an opened action').toEqual([])
+    await page.setViewportSize(wide)
+    for (const path of ['/day', '/week', '/shelves']) {
+      await settle(page, path)
+      expect(await seriousFaults(page), `${path} wide`).toEqual([])
+    }
+  })
+}
+
+test('nothing is wider than the page from 320 to 1920, or with text at 200 %', async ({ page }) => {
+  test.setTimeout(120_000)
+  await openWithDemo(page)
+  for (const path of places) {
+    await settle(page, path)
+    for (const width of [320, 390, 700, 900, 1024, 1280, 1920]) {
+      await page.setViewportSize({ width, height: 800 })
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} at ${width}`).toBeLessThanOrEqual(0)
+    }
+    await page.setViewportSize({ width: 390, height: 844 })
+    await page.addStyleTag({ content: 'html { font-size: 200% }' })
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} with large text`).toBeLessThanOrEqual(0)
+  }
+})
+
+test('the theme follows the system until one is chosen', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await openWithDemo(page, '/settings')
+  const ground = () => page.evaluate(() => getComputedStyle(document.getElementById('station')?.parentElement as Element).backgroundColor)
+  await expect(page.getByRole('radio', { name: 'as the system' })).toBeChecked()
+  expect(await ground()).toBe('rgb(20, 18, 15)')
+  await page.getByRole('radio', { name: 'paper' }).click()
+  await expect.poll(ground).toBe('rgb(239, 233, 220)')
+  await page.reload()
+  await expect(page.getByRole('radio', { name: 'paper' })).toBeChecked()
+  expect(await ground()).toBe('rgb(239, 233, 220)')
+})

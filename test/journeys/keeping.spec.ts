@@ -1,0 +1,111 @@
+// Where the data goes: a file and back, two tabs, a browser that refuses, a server that is gone.
+import { spawn, type ChildProcess } from 'node:child_process'
+import { expect, test } from '@playwright/test'
+import { captureLine, exported, open, openWithDemo, setDown, station } from './parts'
+
+test('export, wipe, import: the same store; a damaged file changes nothing', async ({ page }) => {
+  await openWithDemo(page)
+  await setDown(page, 'something of my own by friday')
+  const before = await exported(page)
+  await page.getByRole('button', { name: 'Remove everything…' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove everything', exact: true }).click()
+  await expect(page.getByText('0 records so far')).toBeVisible()
+  const bringIn = (text: string) => page.getByLabel('File to bring in').setInputFiles({ name: 'store.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  await bringIn(before.text.slice(0, 5000))
+  await expect(page.getByRole('alert')).toContainText('breaks off or is damaged at character')
+  await bringIn(before.text.replace('"minutes":45', '"minutes":"45"'))
+  await expect(page.getByRole('alert')).toContainText('minutes: expected a number. Nothing was changed.')
+  await expect(page.getByText('0 records so far')).toBeVisible()
+  await bringIn(before.text)
+  await page.getByRole('dialog').getByRole('button', { name: 'Bring it in' }).click()
+  await expect(page.getByText('Brought in.').first()).toBeAttached()
+  expect((await exported(page)).records).toEqual(before.records)
+})
+
+test('two tabs stay in step, and what each did is kept', async ({ context }) => {
+  const [left, right] = [await context.newPage(), await context.newPage()]
+  await open(left)
+  await open(right)
+  await setDown(left, 'from the left')
+  await expect(right.getByText('from the left').first()).toBeVisible({ timeout: 1000 })
+  await setDown(right, 'from the right')
+  await expect(left.getByRole('heading', { name: '2 slips' })).toBeVisible({ timeout: 1000 })
+  await left.getByRole('button', { name: 'Remove from the right' }).click()
+  await expect(right.getByRole('heading', { name: '1 slip' })).toBeVisible({ timeout: 1000 })
+  await right.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(left.getByRole('heading', { name: '2 slips' })).toBeVisible({ timeout: 1000 })
+  await left.reload()
+  await expect(left.getByRole('heading', { name: '2 slips' })).toBeVisible()
+})
+
+test('a browser without room says so, loses nothing, and keeps it on the next try', async ({ page }) => {
+  await page.addInitScript(() => {
+    const put = IDBObjectStore.prototype.put
+    IDBObjectStore.prototype.put = function (...args: Parameters<typeof put>) {
+      if ((window as unknown as { full?: boolean }).full) throw new DOMException('The current transaction exceeded its quota limitations.', 'QuotaExceededError')
+      return put.apply(this, args)
+    }
+  })
+  await open(page)
+  await page.evaluate(() => { (window as unknown as { full: boolean }).full = true })
+  await setDown(page, 'one', 'two')
+  await expect(page.getByRole('alert')).toContainText('The browser has no room left. 2 changes are not kept yet')
+  await expect(page.getByRole('heading', { name: '2 slips' })).toBeVisible()
+  await page.evaluate(() => { (window as unknown as { full: boolean }).full = false })
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByRole('alert')).toBeHidden()
+  await page.reload()
+  await expect(page.getByRole('heading', { name: '2 slips' })).toBeVisible()
+})
+
+test('a browser that blocks the database still works, and says that nothing is kept', async ({ page }) => {
+  await page.addInitScript(() => { IDBFactory.prototype.open = () => { throw new DOMException('denied', 'SecurityError') } })
+  await open(page)
+  await expect(page.getByRole('alert')).toContainText('does not let Zen Tray keep anything here')
+  await setDown(page, 'still here')
+  await expect(page.getByRole('heading', { name: '1 slip' })).toBeVisible()
+})
+
+test('with the server stopped: reload, deep link, new tab, fonts', async ({ context }) => {
+  const port = 8124
+  let server: ChildProcess | null = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], { env: { ...process.env, PORT: String(port) } })
+  const at = (path: string) => `http://localhost:${port}${path}`
+  try {
+    await expect(async () => expect((await fetch(at('/api/health'))).ok).toBe(true)).toPass()
+    const page = await context.newPage()
+    await page.goto(at('/'))
+    await setDown(page, 'kept without a server')
+    await page.evaluate(async () => { await navigator.serviceWorker.ready })
+    await expect(async () => expect(await page.evaluate(() => navigator.serviceWorker.controller?.state)).toBe('activated')).toPass()
+    server.kill()
+    await new Promise((resolve) => server?.once('exit', resolve))
+    server = null
+    await page.reload()
+    await expect(page.getByRole('heading', { name: '1 slip' })).toBeVisible()
+    await page.goto(at('/week'))
+    await expect(page.getByRole('heading', { name: /March|–/ }).first()).toBeVisible()
+    const other = await context.newPage()
+    await other.goto(at('/shelves'))
+    await expect(other.getByRole('heading', { name: 'Shelves' })).toBeVisible()
+    await station(other, 'Tray').click()
+    await setDown(other, 'and another')
+    await expect(other.getByRole('heading', { name: '2 slips' })).toBeVisible()
+    expect(await other.evaluate(async () => (await Promise.all([document.fonts.load('500 20px Literata'), document.fonts.load("16px 'Atkinson Hyperlegible Next'")])).map((faces) => faces.length))).toEqual([1, 1])
+  } finally {
+    server?.kill()
+  }
+})
+
+test('the demo is laid out once, beside what is there, and can be removed again', async ({ page }) => {
+  await open(page)
+  await setDown(page, 'mine')
+  await page.goto('/settings')
+  await page.getByRole('button', { name: 'Load the demo data' }).click()
+  await page.getByRole('dialog', { name: 'Lay the demo beside your own?' }).getByRole('button', { name: 'Load the demo data' }).click()
+  await expect(station(page, 'Tray')).toHaveAccessibleDescription('26 in the tray', { timeout: 30_000 })
+  await page.getByRole('button', { name: 'Remove the demo data' }).click()
+  await expect(station(page, 'Tray')).toHaveAccessibleDescription('1 in the tray')
+  await station(page, 'Tray').click()
+  await expect(page.getByRole('button', { name: 'Change mine' })).toBeVisible()
+  await expect(captureLine(page)).toHaveValue('')
+})

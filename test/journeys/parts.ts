@@ -1,0 +1,46 @@
+// What every journey starts with.
+import { expect, type Locator, type Page } from '@playwright/test'
+
+/** Wednesday 11 March 2026, five past nine in London. */
+export const morning = new Date('2026-03-11T09:05:00Z')
+export const wide = { width: 1280, height: 800 }
+
+export async function open(page: Page, path = '/'): Promise<void> {
+  await page.clock.install({ time: morning })
+  await page.goto(path)
+  await expect(page.getByRole('textbox', { name: 'Set down' })).toBeVisible()
+}
+
+export const captureLine = (page: Page): Locator => page.getByRole('textbox', { name: 'Set down' })
+
+export async function setDown(page: Page, ...sentences: string[]): Promise<void> {
+  for (const sentence of sentences) {
+    await captureLine(page).fill(sentence)
+    await captureLine(page).press('Enter')
+    await expect(captureLine(page)).toHaveValue('')
+    await expect(captureLine(page)).toBeFocused()
+  }
+}
+
+export const station = (page: Page, name: string): Locator => page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name })
+export const band = (page: Page, name: string): Locator => page.getByRole('region', { name })
+
+/** Loads the demo data from the empty tray. */
+export async function openWithDemo(page: Page, path = '/'): Promise<void> {
+  await open(page)
+  await page.getByRole('button', { name: 'Load the demo data' }).click()
+  await expect(page.getByRole('heading', { name: '25 slips' })).toBeVisible({ timeout: 30_000 })
+  if (path !== '/') await page.goto(path)
+}
+
+/** Everything kept, as the exported file tells it: records without their stamps. */
+export async function exported(page: Page): Promise<{ text: string; records: unknown[] }> {
+  await page.goto('/settings')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save everything to a file' }).click()
+  const stream = await (await download).createReadStream()
+  let text = ''
+  for await (const chunk of stream) text += chunk
+  const file = JSON.parse(text) as { records: unknown[]; changes: unknown[] }
+  return { text, records: [file.records, file.changes] }
+}
