@@ -1,6 +1,6 @@
 const swc = { '^.+\\.m?[jt]sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' }, module: { type: 'commonjs' } }] }
 const own = { '^@/(.*)$': '<rootDir>/src/$1', '^chrono-node/en$': '<rootDir>/node_modules/chrono-node/dist/cjs/locales/en/index.js' }
-const native = ['((jest-)?react-native|@react-native(-community)?|expo|@expo|react-navigation|@react-navigation|tamagui|@tamagui|lucide-react-native)([-/]|$)']
+const native = ['((jest-)?react-native|@react-native(-community)?|expo|@expo|react-navigation|@react-navigation|tamagui|@tamagui|lucide-react)([-/]|$)']
 
 /** `plain` runs core, state, server and demo in Node; `web` renders parts of the interface in jsdom. */
 module.exports = {
@@ -19,6 +19,7 @@ module.exports = {
       preset: 'jest-expo/web',
       roots: ['<rootDir>/src'],
       testMatch: ['**/*.test.tsx'],
+      transform: { ...require('jest-expo/web/jest-preset').transform, '^.+\\.mjs$': 'babel-jest' },
       transformIgnorePatterns: [`node_modules/(?!(?:\\.pnpm/[^/]+/node_modules/)?${native[0]})`],
       testEnvironmentOptions: { customExportConditions: ['require', 'default'] },
       moduleFileExtensions: ['web.ts', 'web.tsx', 'web.js', 'ts', 'tsx', 'js', 'jsx', 'json', 'cjs', 'mjs'],

@@ -1,6 +1,6 @@
 // A day, and where wanted a time: the platform's own pickers, in our dress.
 import { useTheme } from '@tamagui/core'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 
 interface DayFieldProps {
   readonly label: string
@@ -14,7 +14,11 @@ interface DayFieldProps {
 export function DayField({ label, kind = 'date', value, onChange }: DayFieldProps) {
   const theme = useTheme()
   const [shown, setShown] = useState(value)
-  useEffect(() => setShown(value), [value])
+  const [seen, setSeen] = useState(value)
+  if (value !== seen) {
+    setSeen(value)
+    setShown(value)
+  }
   return (
     <input
       type={kind} aria-label={label} value={shown} min={kind === 'date' ? '1990-01-01' : undefined} max={kind === 'date' ? '2199-12-31' : undefined}

@@ -29,6 +29,7 @@ export type StoreFileFault =
   | { readonly kind: 'twice'; readonly where: string; readonly id: string }
   | { readonly kind: 'fromTheFuture'; readonly where: string }
   | { readonly kind: 'hostileKey'; readonly where: string; readonly key: string }
+  | { readonly kind: 'tooDeep'; readonly where: string }
 
 const inOrder = <T>(items: Iterable<T>, keyOf: (item: T) => string): T[] => [...items].sort((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1))
 
@@ -45,14 +46,16 @@ export function toStoreFile(document: Document, changes: readonly Change[], save
 }
 
 /** Keys that would reach into every object of a program if they were ever copied carelessly. */
+const deepest = 12
 const hostileKeys = new Set(['__proto__', 'constructor', 'prototype'])
 
-function hostileKeyIn(value: unknown, where: string, depth = 0): { where: string; key: string } | null {
+/** A hostile key, or lists within lists beyond anything a store holds. */
+function hostileIn(value: unknown, where: string, depth = 0): StoreFileFault | null {
   if (typeof value !== 'object' || value === null) return null
-  if (depth > 12) return { where, key: 'nested too deeply' }
+  if (depth > deepest) return { kind: 'tooDeep', where }
   for (const key of Object.keys(value)) {
-    if (hostileKeys.has(key)) return { where: where || 'the file', key }
-    const found = hostileKeyIn((value as Record<string, unknown>)[key], where ? `${where}.${key}` : key, depth + 1)
+    if (hostileKeys.has(key)) return { kind: 'hostileKey', where: where || 'the file', key }
+    const found = hostileIn((value as Record<string, unknown>)[key], where ? `${where}.${key}` : key, depth + 1)
     if (found) return found
   }
   return null
@@ -177,8 +180,8 @@ export function parseStoreFile(text: string, nowEpochMs: number): Result<StoreFi
   if (file.version > storeFileVersion) return refuse({ kind: 'newer', version: file.version })
   if (!Array.isArray(file.records)) return refuse({ kind: 'shape', where: 'records', why: 'expected a list' })
   if (!Array.isArray(file.changes)) return refuse({ kind: 'shape', where: 'changes', why: 'expected a list' })
-  const hostile = hostileKeyIn(file, '')
-  if (hostile) return refuse({ kind: 'hostileKey', ...hostile })
+  const hostile = hostileIn(file, '')
+  if (hostile) return refuse(hostile)
   const content = { records: file.records as unknown[], changes: file.changes as unknown[] }
   const fault = contentFault(content, nowEpochMs + 86_400_000) ?? parentFault(content.records as Entry[])
   return fault ? refuse(fault) : ok({ entries: content.records as Entry[], changes: content.changes as Change[] })

@@ -1,7 +1,6 @@
 // Finding anything by its words. The index is MiniSearch's; what is indexed and in which order it comes is ours.
 import MiniSearch from 'minisearch'
-import type { AnyRecord, RecordKind } from '../record'
-import { isOpen, kindOf, type Action } from '../record'
+import { isOpen, kindOf, type Action, type AnyRecord, type RecordKind } from '../record'
 
 export interface Found {
   readonly id: string

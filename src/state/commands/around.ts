@@ -6,11 +6,11 @@ import { added, change, diffOf, lineOf, rankAfter, removed, type Command, type C
 
 type Named = 'context' | 'person'
 
-function named(context: CommandContext, kind: Named, name: string, except: string | null, use: (line: string) => Outcome): Outcome {
+function named(context: CommandContext, kind: Named, name: string, except: string | null, make: (line: string) => Outcome): Outcome {
   const line = lineOf(name, 'name')
   if (!line.ok) return line
   const taken = recordsIn(context.document, kind).some((other) => other.id !== except && other.name.toLowerCase() === line.value.toLowerCase())
-  return taken ? refuse({ kind: 'nameTaken', name: line.value }) : use(line.value)
+  return taken ? refuse({ kind: 'nameTaken', name: line.value }) : make(line.value)
 }
 
 export const addContext: Command<{ name: string }> = (context, { name }) =>

@@ -1,7 +1,6 @@
 // How Zen Tray looks and counts for this person, and where their data goes.
-import { Button, Choice, Column, Field, Row, Words } from '@/ui'
 import { select } from '@/state'
-import { DayField } from '@/ui'
+import { Button, Choice, Column, DayField, Field, Row, Words } from '@/ui'
 import { fromMinute, toMinute, type ClockTime } from '@/core/time'
 import { Desk } from '../shared/Desk'
 import { desk } from '../shared/desk'

@@ -24,11 +24,12 @@ const Bare = ({ children }: { children: ReactNode }) => <>{children}</>
 function LongList<T>({ items, keyOf, render, label, rowHeight = 63 }: RowListProps<T>) {
   const list = useRef<HTMLDivElement>(null)
   const [offset, setOffset] = useState(0)
+  // After every layout: what stands above the list may have grown. The same offset changes nothing.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
   useLayoutEffect(() => {
     const top = list.current ? list.current.getBoundingClientRect().top + window.scrollY : 0
     setOffset((before) => (Math.abs(before - top) > 1 ? top : before))
   })
-  // eslint-disable-next-line react-hooks/incompatible-library -- the virtualizer is kept to this small component
   const virtual = useWindowVirtualizer({ count: items.length, estimateSize: () => rowHeight, overscan: 12, scrollMargin: offset, getItemKey: (index) => keyOf(items[index] as T) })
   return (
     <div ref={list} role="list" aria-label={label} style={{ position: 'relative', height: virtual.getTotalSize() }}>

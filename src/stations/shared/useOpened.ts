@@ -12,7 +12,8 @@ export function useOpened(): { opened: OpenableId | null; open: (id: OpenableId)
   const open = useCallback((id: OpenableId) => router.setParams({ open: id }), [router])
   const { wide } = useMedia()
   // The week takes the whole width: what is opened there slides over it.
-  const over = !wide || ['/week', '/sorting', '/settings'].includes(usePathname())
+  const pathname = usePathname()
+  const over = !wide || ['/week', '/sorting', '/settings'].includes(pathname)
   const close = useCallback(() => router.setParams({ open: undefined }), [router])
   return { opened: params.open?.includes(':') ? (params.open as OpenableId) : null, open, close, over }
 }

@@ -1,8 +1,7 @@
 // All sentences and words that people read. Dates and numbers are British.
-import { epochMsOf, type Change } from '@/core/journal'
 import type { Load } from '@/core/day'
 import type { StoreFileFault } from '@/core/exchange'
-import { recordIn, type Document } from '@/core/journal'
+import { epochMsOf, recordIn, type Change, type Document } from '@/core/journal'
 import { kindOf, type Action, type Id, type RecordKind, type When } from '@/core/record'
 import type { Clause } from '@/core/sentence'
 import { daysBetween, localMomentAt, type CalendarDate } from '@/core/time'
@@ -149,6 +148,7 @@ export function fileFaultWords(fault: StoreFileFault): string {
     case 'shape': return `The file cannot be used at ${fault.where}: ${fault.why}. ${unchanged}`
     case 'twice': return `The file holds ${fault.id} twice, the second time at ${fault.where}. ${unchanged}`
     case 'fromTheFuture': return `At ${fault.where} the file claims a time after tomorrow. Check this device’s clock. ${unchanged}`
+    case 'tooDeep': return `The file nests things far deeper than Zen Tray ever does, in ${fault.where.slice(0, 40)}. ${unchanged}`
     case 'hostileKey': return `The file holds a key it must not have, “${fault.key}” in ${fault.where}. ${unchanged}`
   }
 }

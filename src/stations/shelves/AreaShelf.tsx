@@ -9,7 +9,7 @@ import { NameLine } from '../shared/NameLine'
 import { useOpened } from '../shared/useOpened'
 import { count, duration } from '../shared/wording'
 import { useAct, useHeld } from '../shared/zen'
-import { RankButtons } from './AreaShelves'
+import { RankButtons } from './RankButtons'
 import { ProjectCard } from './ProjectCard'
 
 interface AreaShelfProps {

@@ -1,7 +1,7 @@
 // Groups with their areas, each area a shelf with its projects standing on it.
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
-import type { Area, Group, Id, Project } from '@/core/record'
+import type { Area, Group, Project } from '@/core/record'
 import { select } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
 import { NameLine } from '../shared/NameLine'
@@ -9,6 +9,7 @@ import { useOpened } from '../shared/useOpened'
 import { useAct, useHeld, useHeldDocument } from '../shared/zen'
 import { AreaShelf } from './AreaShelf'
 import { Ended } from './Ended'
+import { RankButtons } from './RankButtons'
 import type { SideChoice } from './ShelvesStation'
 
 const isOpenShelf = ({ closedAtEpochMs }: Area | Group) => closedAtEpochMs === null
@@ -66,17 +67,5 @@ function Unshelved({ areas, projects, arranging }: { areas: readonly Area[]; pro
       {areas.map((area) => <AreaShelf key={area.id} area={area} areas={areas} arranging={arranging} />)}
       {projects.length > 0 ? <AreaShelf area={null} areas={[]} arranging={arranging} projects={projects} /> : null}
     </Column>
-  )
-}
-
-/** One place earlier or later among its siblings. */
-export function RankButtons({ id, name, siblings }: { id: Id<'group'> | Id<'area'> | Id<'project'>; name: string; siblings: readonly (Id<'group'> | Id<'area'> | Id<'project'>)[] }) {
-  const act = useAct()
-  const at = siblings.indexOf(id)
-  return (
-    <Row>
-      <IconButton label={`${name} earlier`} icon="up" disabled={at <= 0} onPress={() => act('rankBy', { id, siblings, places: -1 }, { say: `${name} earlier` })} />
-      <IconButton label={`${name} later`} icon="down" disabled={at === siblings.length - 1} onPress={() => act('rankBy', { id, siblings, places: 1 }, { say: `${name} later` })} />
-    </Row>
   )
 }

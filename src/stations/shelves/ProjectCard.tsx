@@ -9,7 +9,7 @@ import { Column, Icon, Press, Row, Unseen, Words } from '@/ui'
 import { useOpened } from '../shared/useOpened'
 import { nearDate, shortDate, stateWords, waitingWords } from '../shared/wording'
 import { useHeld, useHeldDocument, useToday } from '../shared/zen'
-import { RankButtons } from './AreaShelves'
+import { RankButtons } from './RankButtons'
 
 let cached: { actions: readonly Action[]; today: CalendarDate; next: ReturnType<typeof nextActions>; done: Map<string, number>; all: Map<string, number> } | null = null
 

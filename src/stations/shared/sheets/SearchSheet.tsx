@@ -5,7 +5,7 @@ import { recordIn, recordsById } from '@/core/journal'
 import { isOpen, type Action, type Project } from '@/core/record'
 import { select } from '@/state'
 import { Column, Field, Press, Seal, SlideOver, Words } from '@/ui'
-import { desk } from '../desk'
+import { useDesk } from '../desk'
 import { nameOfRecord, stateWords } from '../wording'
 import { useOpened, type OpenableId } from '../useOpened'
 import { useHeldDocument } from '../zen'
@@ -15,9 +15,10 @@ const kindWords = { slip: 'slip', action: 'action', project: 'project', area: 'a
 
 export default function SearchSheet({ onClose }: { onClose: () => void }) {
   const document = useHeldDocument()
-  const [words, setWords] = useState('')
-  // Once the dialog is there it takes the keys itself; what was typed until then comes along.
-  useEffect(() => setWords((typed) => desk.getState().typedAhead + typed), [])
+  // What was typed before the dialog was there to take it comes first.
+  const typedAhead = useDesk((state) => state.typedAhead)
+  const [typed, setTyped] = useState<string | null>(null)
+  const words = typed ?? typedAhead
   const [index, setIndex] = useState<SearchIndex | null>(null)
   useEffect(() => {
     let wanted = true
@@ -29,7 +30,7 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
   const go = ({ id }: Found) => { onClose(); open(id as OpenableId) }
   return (
     <SlideOver title="Search" onClose={onClose}>
-      <Field label="Search for" placeholder="A word, or the beginning of one" value={words} onChangeText={setWords} autoFocus onSubmitEditing={() => { if (found[0]) go(found[0]) }} />
+      <Field label="Search for" placeholder="A word, or the beginning of one" value={words} onChangeText={setTyped} autoFocus onSubmitEditing={() => { if (found[0]) go(found[0]) }} />
       <Words role="status" size="second" tone="inkSoft">{!index ? 'Getting ready…' : words.trim() === '' ? 'Slips, actions, projects, areas, people, contexts and reference.' : found.length === 0 ? 'Nothing with these words.' : found.length === atMost ? `The first ${atMost}.` : `${found.length} found.`}</Words>
       <Column render="ul" aria-label="Found">
         {found.map((item) => <FoundRow key={item.id} found={item} onPress={() => go(item)} />)}

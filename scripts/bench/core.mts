@@ -1,0 +1,113 @@
+// Figures of core and state, in Node: printed as JSON rows for scripts/bench.mjs.
+import { GB as chrono } from 'chrono-node/en'
+import { dayBandsOf } from '../../src/core/day'
+import { emptyDocument, entryOf, makeStamp, withMerged } from '../../src/core/journal'
+import { makeRandom } from '../../src/core/random'
+import { weights, type Action, type Id } from '../../src/core/record'
+import { makeNameIndex, parseSentence, type Name } from '../../src/core/sentence'
+import { plainAction } from '../../src/core/testing/plainAction'
+import { addDays, calendarDateUnsafe } from '../../src/core/time'
+import { makeArchive, makeMemoryStore, type KeyValueStore } from '../../src/state/persistence'
+import { makeTestStore } from '../../src/state/testing'
+
+const today = calendarDateUnsafe('2026-03-11')
+const random = makeRandom(1)
+const rows: string[][] = []
+
+function actionsOf(count: number): Action[] {
+  return Array.from({ length: count }, (_, index) => ({
+    ...plainAction, id: `action:${index}` as Id<'action'>, title: `Action number ${index}`, minutes: 5 + (index % 60), weight: weights[index % 3] as Action['weight'], rank: index, createdAtEpochMs: index,
+    contextIds: [`context:${index % 8}` as Id<'context'>], horizon: random() < 0.5 ? ('someday' as const) : ('soon' as const),
+    day: random() < 0.0005 ? today : null, due: random() < 0.1 ? { date: addDays(today, Math.floor(random() * 300) - 2), time: null } : null, doneAtEpochMs: random() < 0.8 ? 1 : null,
+  }))
+}
+
+const median = (values: number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] as number
+const timesOf = (runs: number, work: () => unknown): number[] => Array.from({ length: runs }, () => {
+  const before = performance.now()
+  work()
+  return performance.now() - before
+})
+
+// Day bands against one hand-written pass that fills the same five lists, and sorts them by weight alone.
+{
+  const actions = actionsOf(100_000)
+  const reach = { contextIds: ['context:1' as const, 'context:2' as const], minutes: 30 }
+  const byHand = () => {
+    const bands: Action[][] = [[], [], [], [], []]
+    for (const action of actions) {
+      if (action.doneAtEpochMs !== null || action.letGoAtEpochMs !== null || action.waiting !== null) continue
+      const due = action.due?.date
+      const at = action.at?.date
+      if ((action.day !== null && action.day < today) || (due !== undefined && due < today) || (at !== undefined && at < today)) bands[0]?.push(action)
+      else if (due === today || at === today) bands[1]?.push(action)
+      else if (action.startedAtEpochMs !== null) bands[2]?.push(action)
+      else if (action.day === today) bands[3]?.push(action)
+      else if ((action.notBefore === null || action.notBefore <= today) && action.horizon !== 'someday' && !(action.day !== null && action.day > today) && (action.minutes ?? 0) <= reach.minutes && action.contextIds.some((id) => reach.contextIds.includes(id as never))) bands[4]?.push(action)
+    }
+    const order = { must: 0, should: 1, could: 2 }
+    bands.forEach((band) => band.sort((a, b) => order[a.weight] - order[b.weight] || a.rank - b.rank))
+    return bands
+  }
+  const ours = () => dayBandsOf(actions, today, reach)
+  timesOf(10, byHand)
+  timesOf(10, ours)
+  const hand = median(timesOf(41, byHand))
+  const bands = median(timesOf(41, ours))
+  rows.push(['Day bands over 100,000 actions, against one hand-written pass', `${(bands / hand).toFixed(2)} times (${bands.toFixed(1)} ms against ${hand.toFixed(1)} ms)`, 'at most 3 times'])
+}
+
+// A sentence with 500 known names, beside the date library alone on the same text.
+{
+  const names: Name[] = Array.from({ length: 500 }, (_, index) => ({ id: `${['context', 'project', 'area', 'person'][index % 4] as 'context'}:${index}`, name: `${['Phone', 'Fenwick Hall', 'Office', 'Oda'][index % 4]} number ${index} of the list` }))
+  const index = makeNameIndex(names)
+  const said = ['ring the tile maker about samples by friday 20 min', 'site visit at 14:30 tomorrow for 90 minutes, must, deep', 'read the book about felt panels', 'draft the report for Fenwick Hall number 1 of the list, 2 hours, this week', 'not before 1 march: renew the parking permit']
+  const read = () => said.forEach((text) => parseSentence(text, { today, names: index }))
+  const dates = () => said.forEach((text) => chrono.parse(text, { instant: new Date('2026-03-11T12:00:00Z'), timezone: 0 }))
+  timesOf(60, read)
+  timesOf(60, dates)
+  rows.push(['a sentence, 500 known names, median', `${(median(timesOf(200, read)) / said.length).toFixed(3)} ms (the date library alone on the same sentences: ${(median(timesOf(200, dates)) / said.length).toFixed(3)} ms)`, 'under 1 ms'])
+}
+
+// One edit in a large store against one in a small: what is written, folding included over 1,000 edits.
+async function writtenBy(count: number): Promise<{ bytes: number; keys: number; foldedBytes: number }> {
+  const memory = makeMemoryStore()
+  let bytes = 0
+  let keys = 0
+  const counting: KeyValueStore = {
+    ...memory,
+    setMany: (values) => {
+      for (const [key, text] of Object.entries(values)) {
+        keys++
+        bytes += key.length + text.length
+      }
+      return memory.setMany(values)
+    },
+  }
+  const archive = makeArchive(counting)
+  const stamp = makeStamp(1000, 0, 'bench')
+  const document = withMerged(emptyDocument, actionsOf(count).map((record) => entryOf({ kind: 'added', record: { ...record, doneAtEpochMs: null } }, stamp)))
+  await archive.absorb([...document.action.buckets].flatMap((bucket) => [...(bucket?.values() ?? [])]), [], stamp)
+  const store = makeTestStore(counting)
+  await store.load()
+  bytes = keys = 0
+  store.run('editAction', { id: 'action:7', patch: { minutes: 99 } })
+  await store.settled()
+  const once = { bytes, keys }
+  bytes = 0
+  for (let edit = 0; edit < 1000; edit++) {
+    store.run('editAction', { id: `action:${edit % count}`, patch: { minutes: 1 + ((edit * 7) % 90) } })
+    if (edit % 50 === 49) {
+      await store.settled()
+      await archive.fold()
+    }
+  }
+  await store.settled()
+  return { ...once, foldedBytes: bytes / 1000 }
+}
+const small = await writtenBy(100)
+const large = await writtenBy(100_000)
+rows.push(['one edit at 100,000 actions against one at 100: bytes and keys written', `${(large.bytes / small.bytes).toFixed(2)} times the bytes (${large.bytes} against ${small.bytes}), ${large.keys} key against ${small.keys}`, 'at most twice'])
+rows.push(['the same with folding, over 1,000 edits', `${(large.foldedBytes / small.foldedBytes).toFixed(2)} times the bytes (${Math.round(large.foldedBytes)} against ${Math.round(small.foldedBytes)} an edit)`, 'no goal set'])
+
+process.stdout.write(JSON.stringify(rows))

@@ -1,0 +1,27 @@
+import { plainAction } from '../testing/plainAction'
+import type { AnyRecord } from '../record'
+import { makeSearchIndex } from '.'
+
+const records: AnyRecord[] = [
+  { ...plainAction, id: 'action:done', title: 'Ring the tile maker', doneAtEpochMs: 1 },
+  { ...plainAction, id: 'action:open', title: 'Ring the tile maker again', note: 'about absorbers' },
+  { id: 'slip:one', text: 'tile samples for the café', takenOff: [], setDownAtEpochMs: 1 },
+  { id: 'person:oda', name: 'Oda', note: '', rank: 1 },
+  { id: 'settings:main', freeMinutes: [0, 0, 0, 0, 0, 0, 0], dayStartsAtMinute: 0, underwayLimit: 3, keys: {} },
+]
+
+it.each([
+  ['tile', ['slip:one', 'action:open', 'action:done']], ['tile maker', ['action:open', 'action:done']], ['absorb', ['action:open']], ['cafe', ['slip:one']], ['absorbrs', ['action:open']], ['ODA', ['person:oda']], ['nothing here', []],
+])('finds “%s”', async (words, ids) => {
+  const index = await makeSearchIndex(records)
+  expect(index.find(words, 10).map(({ id }) => id).sort()).toEqual([...ids].sort())
+})
+it('puts what is open first, and stops at the limit', async () => {
+  const index = await makeSearchIndex(records)
+  expect(index.find('ring', 10).map(({ id }) => id)).toEqual(['action:open', 'action:done'])
+  expect(index.find('ring', 1)).toHaveLength(1)
+})
+it('gives up building when it is not wanted any more', async () => {
+  const many = Array.from({ length: 600 }, (_, index) => ({ ...plainAction, id: `action:${index}` as const }))
+  await expect(makeSearchIndex(many, () => false)).rejects.toThrow()
+})

@@ -1,0 +1,119 @@
+import { recordIn, recordsById, recordsIn } from '@/core/journal'
+import type { Action, Id } from '@/core/record'
+import { addDays, calendarDateUnsafe } from '@/core/time'
+import { makeTestStore, type TestStore } from '../testing'
+import { stampFor } from './shelves'
+import type { ArgsOf, CommandName } from '.'
+
+const today = calendarDateUnsafe('2026-03-11')
+const tomorrow = addDays(today, 1)
+
+async function ready(): Promise<TestStore> {
+  const store = makeTestStore()
+  await store.load()
+  return store
+}
+const held = (store: TestStore) => [...recordsById(store.api.getState().document).values()]
+const idOf = (store: TestStore, title: string) => recordsIn(store.api.getState().document, 'action').find((action) => action.title === title)?.id as Id<'action'>
+const actionIn = (store: TestStore, title: string) => recordIn(store.api.getState().document, idOf(store, title)) as Action
+
+/** A store with one of everything to work on. */
+async function furnished(): Promise<TestStore> {
+  const store = await ready()
+  store.run('setDown', { text: 'a slip' })
+  store.run('addGroup', { name: 'Practice', side: 'work' })
+  store.run('addArea', { name: 'Office', groupId: recordsIn(store.api.getState().document, 'group')[0]?.id ?? null })
+  store.run('addProject', { title: 'Accounts', areaId: recordsIn(store.api.getState().document, 'area')[0]?.id ?? null })
+  store.run('addContext', { name: 'Desk' })
+  store.run('addPerson', { name: 'Oda' })
+  store.run('addAction', { title: 'work', contextIds: [recordsIn(store.api.getState().document, 'context')[0]?.id as Id<'context'>], personIds: [recordsIn(store.api.getState().document, 'person')[0]?.id as Id<'person'>] })
+  store.run('startReview', {})
+  return store
+}
+const only = <K extends 'slip' | 'group' | 'area' | 'project' | 'context' | 'person' | 'action' | 'review'>(store: TestStore, kind: K) => recordsIn(store.api.getState().document, kind)[0]?.id as Id<K>
+
+type Case<N extends CommandName = CommandName> = { [M in N]: [name: M, args: (store: TestStore) => ArgsOf<M>] }[N]
+const acts: Case[] = [
+  ['setDown', () => ({ text: 'another' })], ['editSlip', (store) => ({ id: only(store, 'slip'), text: 'changed' })], ['removeSlip', (store) => ({ id: only(store, 'slip') })],
+  ['sortAsAction', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x', horizon: 'today' } })], ['sortAsDone', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })],
+  ['sortAsSomeday', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })], ['sortAsLetGo', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })],
+  ['sortAsReference', (store) => ({ slipId: only(store, 'slip'), title: 'x', address: null })], ['sortAsProject', (store) => ({ slipId: only(store, 'slip'), project: { title: 'x' }, next: { title: 'y' } })],
+  ['editAction', (store) => ({ id: only(store, 'action'), patch: { minutes: 20, weight: 'must' as const } })], ['tick', (store) => ({ id: only(store, 'action') })], ['letGo', (store) => ({ id: only(store, 'action') })],
+  ['pick', (store) => ({ id: only(store, 'action') })], ['moveTo', (store) => ({ id: only(store, 'action'), day: tomorrow })], ['setHorizon', (store) => ({ id: only(store, 'action'), horizon: 'today' })], ['start', (store) => ({ id: only(store, 'action') })],
+  ['setWaiting', (store) => ({ id: only(store, 'action'), waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null } })],
+  ['editProject', (store) => ({ id: only(store, 'project'), patch: { outcome: 'filed' } })], ['setProjectState', (store) => ({ id: only(store, 'project'), state: 'finished' })],
+  ['editGroup', (store) => ({ id: only(store, 'group'), patch: { side: 'private' as const } })], ['editArea', (store) => ({ id: only(store, 'area'), patch: { stamp: '🌿', ink: 3 } })], ['renameShelf', (store) => ({ id: only(store, 'area'), name: 'Desk work' })],
+  ['removeNamed', (store) => ({ id: only(store, 'person') })], ['removeNamed', (store) => ({ id: only(store, 'context') })], ['renameContext', (store) => ({ id: only(store, 'context'), name: 'Bench' })],
+  ['setSettings', () => ({ underwayLimit: 1 })], ['stepTo', (store) => ({ id: only(store, 'review'), stone: 'aims' as const, done: true })], ['setAims', (store) => ({ id: only(store, 'review'), aims: ['one', ''] })], ['dropReview', (store) => ({ id: only(store, 'review') })],
+]
+it.each(acts)('%s changes something, and undo and redo give back exactly what was', async (name, args) => {
+  const store = await furnished()
+  const before = held(store)
+  expect(store.run(name, args(store) as never).ok).toBe(true)
+  const after = held(store)
+  expect(after).not.toEqual(before)
+  store.undo()
+  expect(held(store)).toEqual(before)
+  store.redo()
+  expect(held(store)).toEqual(after)
+})
+
+const gone = { kind: 'notFound' } as const
+const refusals: [...Case, refusal: object][] = [
+  ['setDown', () => ({ text: ' \n ' }), { kind: 'empty', field: 'text' }], ['setDown', () => ({ text: 'x'.repeat(2001) }), { kind: 'tooLong', limit: 2000 }],
+  ['editSlip', () => ({ id: 'slip:none' as const, text: 'x' }), gone], ['sortAsAction', () => ({ slipId: 'slip:none' as const, fields: { title: 'x' } }), gone],
+  ['sortAsAction', (store) => ({ slipId: only(store, 'slip'), fields: { title: ' ' } }), { kind: 'empty', field: 'title' }], ['tick', () => ({ id: 'action:none' as const }), gone],
+  ['untick', (store) => ({ id: only(store, 'action') }), { kind: 'nothingToDo' }], ['addContext', () => ({ name: ' desk ' }), { kind: 'nameTaken', name: 'desk' }], ['closeShelf', (store) => ({ id: only(store, 'area') }), { kind: 'notEmpty', count: 1 }],
+  ['closeShelf', (store) => ({ id: only(store, 'group') }), { kind: 'notEmpty', count: 1 }], ['setWaiting', (store) => ({ id: only(store, 'action'), waiting: { personId: null, whom: ' ', since: today, chaseOn: null } }), { kind: 'empty', field: 'whom' }],
+  ['editArea', (store) => ({ id: only(store, 'area'), patch: { stamp: ' ' } }), { kind: 'empty', field: 'stamp' }], ['startReview', () => ({}), { kind: 'nothingToDo' }], ['removeDemo', () => ({}), { kind: 'nothingToDo' }],
+  ['editAction', (store) => ({ id: only(store, 'action'), patch: { note: 'x'.repeat(200_001) } }), { kind: 'tooLong', field: 'note' }],
+]
+it.each(refusals)('%s is refused where it must be, and changes nothing', async (name, args, refusal) => {
+  const store = await furnished()
+  const before = held(store)
+  expect(store.run(name, args(store) as never)).toMatchObject({ ok: false, error: refusal })
+  expect(held(store)).toEqual(before)
+})
+
+describe('moving', () => {
+  const moved = async (patch: Partial<Action>, day = tomorrow) => {
+    const store = await ready()
+    store.run('addAction', { title: 'it', ...patch })
+    store.run('moveTo', { id: idOf(store, 'it'), day })
+    return actionIn(store, 'it')
+  }
+  it('lays an undated action on the day, and counts no move', async () => expect(await moved({})).toMatchObject({ day: tomorrow, moves: 0 }))
+  it('counts a re-dating', async () => expect(await moved({ day: today })).toMatchObject({ day: tomorrow, moves: 1 }))
+  it('keeps a promise that the day does not break', async () => expect(await moved({ due: { date: addDays(today, 3), time: null } })).toMatchObject({ day: tomorrow, due: { date: '2026-03-14' } }))
+  it('moves a promise that the day would break', async () => expect(await moved({ due: { date: addDays(today, -1), time: '12:00' as never } })).toMatchObject({ due: { date: tomorrow, time: '12:00' }, moves: 1 }))
+  it('keeps the time of what is fixed', async () => expect(await moved({ at: { date: today, time: '09:00' as never } })).toMatchObject({ at: { date: tomorrow, time: '09:00' }, day: null, moves: 1 }))
+})
+
+it('only as many are underway as the person allows', async () => {
+  const store = await ready()
+  for (const title of ['a', 'b', 'c', 'd']) store.run('addAction', { title })
+  for (const title of ['a', 'b', 'c']) expect(store.run('start', { id: idOf(store, title) }).ok).toBe(true)
+  expect(store.run('start', { id: idOf(store, 'd') })).toEqual({ ok: false, error: { kind: 'underwayFull', limit: 3 } })
+  store.run('stop', { id: idOf(store, 'a') })
+  expect(store.run('start', { id: idOf(store, 'd') }).ok).toBe(true)
+})
+
+it('a removed person stays in words where something waits for them', async () => {
+  const store = await furnished()
+  store.run('setWaiting', { id: idOf(store, 'work'), waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null } })
+  store.run('removeNamed', { id: only(store, 'person') })
+  expect(actionIn(store, 'work')).toMatchObject({ personIds: [], waiting: { personId: null, whom: 'Oda' } })
+})
+
+it('ranking moves one place and writes only what changed', async () => {
+  const store = await ready()
+  for (const name of ['a', 'b', 'c']) store.run('addContext', { name })
+  const order = () => recordsIn(store.api.getState().document, 'context').sort((x, y) => x.rank - y.rank)
+  const [a, b, c] = order().map(({ id }) => id) as [Id<'context'>, Id<'context'>, Id<'context'>]
+  const outcome = store.run('rankBy', { id: c, siblings: [a, b, c], places: -1 })
+  expect(outcome.ok && outcome.value.length).toBe(2)
+  expect(order().map(({ name }) => name)).toEqual(['a', 'c', 'b'])
+  expect(store.run('rankBy', { id: a, siblings: [a, c, b], places: -1 }).ok).toBe(false)
+})
+
+it.each([['Client rooms', 'Cl'], ['a', 'A'], ['🌊 coast', '🌊'], ['éclair', 'Éc'], ['4 walls', '4']])('the seal of %s is %s', (name, stamp) => expect(stampFor(name)).toBe(stamp))

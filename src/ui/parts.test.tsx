@@ -1,0 +1,63 @@
+import { TamaguiProvider } from '@tamagui/core'
+import { fireEvent, render, screen } from '@testing-library/react'
+import type { ReactElement } from 'react'
+import { Button, Chip, Choice, Field, Seal, Stones, Tick } from '.'
+import { config } from './tamagui.config'
+
+const show = (part: ReactElement) => render(<TamaguiProvider config={config} defaultTheme="light" disableInjectCSS>{part}</TamaguiProvider>)
+
+it('a tick box is a check box named by its action', () => {
+  const onToggle = jest.fn()
+  show(<Tick name="Sign the draft" checked={false} onToggle={onToggle} />)
+  const box = screen.getByRole('checkbox', { name: 'Sign the draft' })
+  expect(box.getAttribute('aria-checked')).toBe('false')
+  fireEvent.click(box)
+  expect(onToggle).toHaveBeenCalledTimes(1)
+})
+it('a button that is off says so and does nothing', () => {
+  const onPress = jest.fn()
+  show(<Button label="Add" disabled onPress={onPress} />)
+  const button = screen.getByRole('button', { name: 'Add' })
+  fireEvent.click(button)
+  expect(button.getAttribute('aria-disabled')).toBe('true')
+  expect(onPress).not.toHaveBeenCalled()
+})
+it('a chip is taken off by a press, by Backspace and by Delete', () => {
+  const onTakeOff = jest.fn()
+  show(<Chip text="20 min" name="Take off 20 min" onTakeOff={onTakeOff} />)
+  const chip = screen.getByRole('button', { name: 'Take off 20 min' })
+  fireEvent.click(chip)
+  fireEvent.keyDown(chip, { key: 'Backspace' })
+  fireEvent.keyDown(chip, { key: 'Delete' })
+  fireEvent.keyDown(chip, { key: 'x' })
+  expect(onTakeOff).toHaveBeenCalledTimes(3)
+})
+it('choices are a radio group whose arrows move the focus round', () => {
+  const onToggle = jest.fn()
+  show(<Choice label="Weight" options={[{ value: 'must', label: 'must' }, { value: 'could', label: 'could' }]} chosen={['must']} onToggle={onToggle} />)
+  const [must, could] = screen.getAllByRole('radio') as [HTMLElement, HTMLElement]
+  expect(screen.getByRole('radiogroup', { name: 'Weight' }).contains(must)).toBe(true)
+  expect([must.getAttribute('aria-checked'), could.getAttribute('aria-checked')]).toEqual(['true', 'false'])
+  must.focus()
+  fireEvent.keyDown(must, { key: 'ArrowRight' })
+  expect(document.activeElement).toBe(could)
+  fireEvent.keyDown(could, { key: 'ArrowRight' })
+  expect(document.activeElement).toBe(must)
+})
+it('a field with a problem says it aloud and is marked', () => {
+  show(<Field label="Title" value="" problem="A title is needed." />)
+  const field = screen.getByRole('textbox', { name: 'Title' })
+  expect(screen.getByRole('alert').textContent).toBe('A title is needed.')
+  expect(field.getAttribute('aria-invalid')).toBe('true')
+})
+it('stones tell which is finished and which is stood on', () => {
+  const onStep = jest.fn()
+  show(<Stones label="Stones" stones={[{ key: 'a', label: 'Tray', done: true, here: false }, { key: 'b', label: 'Aims', done: false, here: true }]} onStep={onStep} />)
+  fireEvent.click(screen.getByRole('button', { name: 'Tray, finished' }))
+  expect(onStep).toHaveBeenCalledWith('a')
+  expect(screen.getByRole('button', { name: 'Aims' }).getAttribute('aria-current')).toBe('step')
+})
+it('a seal is decoration', () => {
+  const { container } = show(<Seal stamp="Cl" ink={14} />)
+  expect(container.querySelector('[aria-hidden="true"]')?.textContent).toBe('Cl')
+})
