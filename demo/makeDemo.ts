@@ -3,7 +3,7 @@ import { recordsIn, type Change, type Document } from '@/core/journal'
 import { isOpen, type Action, type Id } from '@/core/record'
 import { reviewFiguresOf } from '@/core/review'
 import { makeRandom, type Random } from '@/core/random'
-import { addDays, localMomentAt, weekdayOf, type CalendarDate } from '@/core/time'
+import { addDays, weekdayOf, type CalendarDate } from '@/core/time'
 import { actionsOf, projectsOf } from '@/state/selectors'
 import { patterns, rooms, slips } from './pastWork'
 import { makePlay, type Play, type Player } from './play'
@@ -138,7 +138,6 @@ function layOutTheDay({ play, today }: Scene): void {
 }
 
 function reviews({ play, today, zone }: Scene): void {
-  const dayAt = (epochMs: number) => localMomentAt(epochMs, zone).date
   const aims = [['Fenwick draft out', 'Meters calibrated'], ['Bakery readings done'], ['Two evenings without the desk', 'Canteen measured'], ['Quarter receipts sorted']]
   for (let ago = days; ago > 0; ago--) {
     const day = addDays(today, -ago)
@@ -148,7 +147,7 @@ function reviews({ play, today, zone }: Scene): void {
       for (const stone of ['projects', 'waiting', 'done', 'aims'] as const) player.run('stepTo', { id, stone, done: true })
       player.run('setAims', { id, aims: aims[Math.floor(ago / 7) % aims.length] as string[] })
       const document = player.document()
-      const figures = reviewFiguresOf({ slipCount: recordsIn(document, 'slip').length, projects: projectsOf(document), actions: actionsOf(document) }, day, dayAt)
+      const figures = reviewFiguresOf({ slipCount: recordsIn(document, 'slip').length, projects: projectsOf(document), actions: actionsOf(document) }, day, zone)
       player.run('finishReview', { id, figures })
     })
   }

@@ -43,6 +43,14 @@ function lazily(make: () => KeyValueStore): KeyValueStore {
   }
 }
 
+/** The device's clock. Asking for the zone is slow, so it is asked again only when the page is looked at again. */
+function makeClock(): Clock {
+  const readZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone
+  let zone = readZone()
+  document.addEventListener('visibilitychange', () => { zone = readZone() })
+  return { nowEpochMs: () => Date.now(), zone: () => zone }
+}
+
 /** The sheet turns by itself at midnight, and whenever the page is looked at again. */
 function keepTheDay(store: ZenStore, clock: Clock): void {
   const wait = () => setTimeout(() => { store.turnDay(); wait() }, Math.min(msUntilMidnight(clock.nowEpochMs(), clock.zone()) + 50, 3_600_000))
@@ -92,7 +100,7 @@ let zen: Zen | null = null
 export function boot(): Zen {
   if (zen) return zen
   const archive = makeArchive(lazily(() => makeAsyncStorageStore(databaseName)))
-  const clock: Clock = { nowEpochMs: () => Date.now(), zone: () => Intl.DateTimeFormat().resolvedOptions().timeZone }
+  const clock = makeClock()
   const newId = <K extends RecordKind>(kind: K): Id<K> => `${kind}:${randomText(14)}`
   const store = makeZenStore({ archive, clock, newId, replica: randomText(6), tabs: makeTabChannel(), parser: () => parser })
   zen = { store, memory: makeDeviceMemory(() => window.localStorage), clock }

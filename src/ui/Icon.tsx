@@ -1,5 +1,4 @@
 // The icons in use, by what they stand for. Deep imports: each brings itself and nothing else.
-import { useTheme } from '@tamagui/core'
 import BookOpen from 'lucide-react/icons/book-open'
 import CalendarDays from 'lucide-react/icons/calendar-days'
 import Check from 'lucide-react/icons/check'
@@ -34,7 +33,6 @@ export type IconName = keyof typeof icons
 
 /** Decoration only: whatever holds it carries the name. */
 export function Icon({ name, size = 20, tone = 'ink' }: { name: IconName; size?: number; tone?: Tone }) {
-  const theme = useTheme()
   const Drawn = icons[name]
-  return <Drawn size={size} strokeWidth={1.6} color={theme[tone]?.get() as string} aria-hidden focusable={false} style={{ flexShrink: 0 }} />
+  return <Drawn size={size} strokeWidth={1.6} color={`var(--${tone})`} aria-hidden focusable={false} style={{ flexShrink: 0 }} />
 }

@@ -8,7 +8,7 @@ import { Words } from './Words'
 export const Press = styled(View, { render: 'button', flexDirection: 'row', alignItems: 'center', minHeight: 44, minWidth: 44, cursor: 'pointer', borderRadius: '$1' })
 
 const Frame = styled(Press, {
-  justifyContent: 'center', paddingHorizontal: 18, gap: 8, borderWidth: 1, borderColor: 'transparent',
+  justifyContent: 'center', paddingHorizontal: 18, gap: 8, maxWidth: '100%', flexShrink: 1, borderWidth: 1, borderColor: 'transparent',
   variants: {
     kind: {
       main: { backgroundColor: '$ink', hoverStyle: { opacity: 0.9 }, pressStyle: { opacity: 0.8 } },
@@ -27,7 +27,7 @@ export function Button({ label, kind = 'plain', disabled, icon, tone, ...rest }:
   return (
     <Frame kind={kind} off={disabled} aria-disabled={disabled} {...{ type: 'button' }} {...rest} onPress={disabled ? undefined : rest.onPress}>
       {icon ? <Icon name={icon} size={18} tone={shade} /> : null}
-      <Words tone={shade} strong={kind !== 'quiet'}>{label}</Words>
+      <Words tone={shade} strong={kind !== 'quiet'} flexShrink={1} minWidth={0}>{label}</Words>
     </Frame>
   )
 }

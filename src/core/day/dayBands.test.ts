@@ -67,6 +67,15 @@ describe('the bands of a day', () => {
       }
     }), { seed: 4, numRuns: 300 })
   })
+  it('need no more than a head of what is in reach put in order', () => {
+    fc.assert(fc.property(many, fc.integer({ min: 1, max: 6 }), (actions, head) => {
+      const whole = dayBandsOf(actions, today, anyReach)
+      const headed = dayBandsOf(actions, today, anyReach, head)
+      expect(headed.inReach.slice(0, head)).toEqual(whole.inReach.slice(0, head))
+      expect(new Set(headed.inReach)).toEqual(new Set(whole.inReach))
+      expect({ ...headed, inReach: [] }).toEqual({ ...whole, inReach: [] })
+    }), { seed: 5, numRuns: 300 })
+  })
   it('come in the order of work: by the clock, then by weight', () => {
     const at = (id: string, time: string | null, weight: Action['weight']) => action({ id: `action:${id}`, due: { date: today, time: time as never }, weight })
     const { dueToday } = dayBandsOf([at('late', '17:00', 'must'), at('could', null, 'could'), at('must', null, 'must'), at('early', '09:00', 'could')], today, anyReach)

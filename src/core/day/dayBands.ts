@@ -3,7 +3,7 @@
 import { isOpen, type Action } from '../record'
 import type { CalendarDate } from '../time'
 import { isCarriedOver } from './carryOver'
-import { compareForDay } from './order'
+import { firstInOrderOfWork, inOrderOfWork } from './order'
 import { isInReach, type Reach } from './reach'
 
 export const dayBandNames = ['carriedOver', 'dueToday', 'underway', 'picked', 'inReach'] as const
@@ -20,13 +20,16 @@ export function dayBandOf(action: Action, today: CalendarDate, reach: Reach): Da
   return isInReach(action, today, reach) ? 'inReach' : null
 }
 
-/** The bands of a day, each in the order of work. One pass, then one sort a band. */
-export function dayBandsOf(actions: Iterable<Action>, today: CalendarDate, reach: Reach): DayBands {
+/**
+ * The bands of a day, each in the order of work. One pass, then one sort a band; with `headOfReach`, only that many of
+ * what is in reach are put in order, for a sheet that shows no more of it.
+ */
+export function dayBandsOf(actions: Iterable<Action>, today: CalendarDate, reach: Reach, headOfReach = Infinity): DayBands {
   const bands: Record<DayBandName, Action[]> = { carriedOver: [], dueToday: [], underway: [], picked: [], inReach: [] }
   for (const action of actions) {
     const band = dayBandOf(action, today, reach)
     if (band) bands[band].push(action)
   }
-  for (const band of dayBandNames) bands[band].sort(compareForDay)
+  for (const band of dayBandNames) bands[band] = band === 'inReach' && headOfReach < Infinity ? firstInOrderOfWork(bands[band], headOfReach) : inOrderOfWork(bands[band])
   return bands
 }

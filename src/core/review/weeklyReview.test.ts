@@ -1,6 +1,6 @@
 import type { Action, Project } from '../record'
 import { plainAction } from '../testing/plainAction'
-import { addDays, calendarDateUnsafe, epochMsAt, localMomentAt } from '../time'
+import { addDays, calendarDateUnsafe, epochMsAt } from '../time'
 import { doneBetween, lastSevenDays, nextActions, projectsWithoutNextAction, reviewFiguresOf, somedayOf, waitingOf } from '.'
 
 const today = calendarDateUnsafe('2026-03-11')
@@ -31,14 +31,13 @@ it('waiting and someday keep apart, the longest first', () => {
 })
 
 describe.each(['Europe/London', 'America/Los_Angeles', 'Pacific/Auckland'])('what was done, by the days of %s', (zone) => {
-  const dayAt = (epochMs: number) => localMomentAt(epochMs, zone).date
   const doneOn = (id: string, date: string, minute: number) => action(id, { minutes: 30, doneAtEpochMs: epochMsAt({ date: calendarDateUnsafe(date), minute }, zone) })
   const actions = [doneOn('early', '2026-03-05', 0), doneOn('late', '2026-03-11', 1439), doneOn('before', '2026-03-04', 1439), doneOn('spring', '2026-03-29', 150)]
   it('takes both edges of the seven days in', () => {
-    expect(doneBetween(actions, ...lastSevenDays(today), dayAt).map(({ id }) => id)).toEqual(['action:late', 'action:early'])
+    expect(doneBetween(actions, ...lastSevenDays(today), zone).map(({ id }) => id)).toEqual(['action:late', 'action:early'])
   })
   it('keeps figures that add up', () => {
-    const figures = reviewFiguresOf({ slipCount: 2, projects: [project('p')], actions }, today, dayAt)
+    const figures = reviewFiguresOf({ slipCount: 2, projects: [project('p')], actions }, today, zone)
     expect(figures).toMatchObject({ slipsLeft: 2, projectsOpen: 1, projectsWithoutNextAction: 1, done: 2, doneMinutes: 60, doneTitles: ['a', 'a'] })
   })
 })

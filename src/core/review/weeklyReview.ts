@@ -1,7 +1,7 @@
 // What the weekly review asks: which projects stand still, what waits, what was done.
 import { compareForDay, isHidden } from '../day'
 import { isOpen, type Action, type Id, type Project, type ReviewFigures } from '../record'
-import { addDays, type CalendarDate } from '../time'
+import { addDays, epochMsAt, type CalendarDate } from '../time'
 
 /** Whether an action moves its project on: open, not put off to someday, waiting or not. */
 const movesOn = (action: Action): boolean => isOpen(action) && action.horizon !== 'someday'
@@ -31,10 +31,12 @@ export const waitingOf = (actions: readonly Action[]): Action[] =>
 export const somedayOf = (actions: readonly Action[]): Action[] =>
   actions.filter((action) => isOpen(action) && action.waiting === null && action.horizon === 'someday').sort((a, b) => a.createdAtEpochMs - b.createdAtEpochMs)
 
-/** Done from `from` to `to`, both days included, latest first. `dayAt` turns an instant into the person's day. */
-export function doneBetween(actions: readonly Action[], from: CalendarDate, to: CalendarDate, dayAt: (epochMs: number) => CalendarDate): Action[] {
+/** Done from `from` to `to`, both days included by the wall clock of `zone`, latest first. */
+export function doneBetween(actions: readonly Action[], from: CalendarDate, to: CalendarDate, zone: string): Action[] {
+  const begins = epochMsAt({ date: from, minute: 0 }, zone)
+  const ends = epochMsAt({ date: addDays(to, 1), minute: 0 }, zone)
   return actions
-    .filter(({ doneAtEpochMs }) => doneAtEpochMs !== null && dayAt(doneAtEpochMs) >= from && dayAt(doneAtEpochMs) <= to)
+    .filter(({ doneAtEpochMs }) => doneAtEpochMs !== null && doneAtEpochMs >= begins && doneAtEpochMs < ends)
     .sort((a, b) => (b.doneAtEpochMs as number) - (a.doneAtEpochMs as number))
 }
 
@@ -45,9 +47,9 @@ export const lastSevenDays = (today: CalendarDate): readonly [from: CalendarDate
 export function reviewFiguresOf(
   held: { readonly slipCount: number; readonly projects: readonly Project[]; readonly actions: readonly Action[] },
   today: CalendarDate,
-  dayAt: (epochMs: number) => CalendarDate,
+  zone: string,
 ): ReviewFigures {
-  const done = doneBetween(held.actions, ...lastSevenDays(today), dayAt)
+  const done = doneBetween(held.actions, ...lastSevenDays(today), zone)
   return {
     slipsLeft: held.slipCount,
     projectsOpen: held.projects.filter(({ state }) => state === 'open').length,

@@ -1,5 +1,5 @@
 // The Week sheet: which day each open action stands on, and what has no day yet.
-import { compareForDay, isHidden, loadOf, type Load } from '../day'
+import { inOrderOfWork, isHidden, loadOf, type Load } from '../day'
 import { isOpen, type Action } from '../record'
 import { addDays, weekdayOf, weekStartOf, type CalendarDate } from '../time'
 
@@ -39,9 +39,9 @@ export function weekSheetOf(actions: Iterable<Action>, date: CalendarDate, today
   }
   return {
     days: days.map((found, index) => {
-      const ordered = found.sort(compareForDay)
+      const ordered = inOrderOfWork(found)
       return { date: addDays(monday, index), actions: ordered, load: loadOf(ordered, freeMinutes[index] ?? 0) }
     }),
-    noDayYet: noDayYet.sort(compareForDay),
+    noDayYet: inOrderOfWork(noDayYet),
   }
 }

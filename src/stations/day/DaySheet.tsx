@@ -12,7 +12,7 @@ import { useDayBands } from './useDayBands'
 const fewInReach = 6
 
 export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
-  const bands = useDayBands()
+  const bands = useDayBands(fewInReach)
   const today = useToday()
   const settings = useHeld((state) => select.settingsOf(state.document))
   const planned = [...bands.carriedOver, ...bands.dueToday, ...bands.underway, ...bands.picked]

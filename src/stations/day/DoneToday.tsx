@@ -2,7 +2,6 @@
 import { useMemo, useState } from 'react'
 import { doneBetween } from '@/core/review'
 import type { Action } from '@/core/record'
-import { localMomentAt } from '@/core/time'
 import { select } from '@/state'
 import { BandHeading, Column, EmptyPlace, IconButton } from '@/ui'
 import { Band } from '../shared/Band'
@@ -12,7 +11,7 @@ function useDoneToday(): readonly Action[] {
   const { clock } = useZen()
   const today = useToday()
   const actions = useHeld((state) => select.actionsOf(state.document))
-  return useMemo(() => doneBetween(actions, today, today, (epochMs) => localMomentAt(epochMs, clock.zone()).date), [actions, today, clock])
+  return useMemo(() => doneBetween(actions, today, today, clock.zone()), [actions, today, clock])
 }
 
 export function DoneToday() {

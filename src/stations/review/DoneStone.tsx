@@ -15,11 +15,11 @@ export function DoneStone() {
   const today = useToday()
   const actions = useHeld((state) => select.actionsOf(state.document))
   const byDay = useMemo(() => {
-    const dayAt = (epochMs: number) => localMomentAt(epochMs, clock.zone()).date
+    const zone = clock.zone()
     const [from, to] = lastSevenDays(today)
     const days = new Map<CalendarDate, Action[]>()
     for (let day = to; day >= from; day = addDays(day, -1)) days.set(day, [])
-    for (const action of doneBetween(actions, from, to, dayAt)) days.get(dayAt(action.doneAtEpochMs as number))?.push(action)
+    for (const action of doneBetween(actions, from, to, zone)) days.get(localMomentAt(action.doneAtEpochMs as number, zone).date)?.push(action)
     return [...days].filter(([, done]) => done.length > 0)
   }, [actions, clock, today])
   const all = byDay.flatMap(([, done]) => done)

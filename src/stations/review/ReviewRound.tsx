@@ -3,7 +3,7 @@ import { View } from '@tamagui/core'
 import { useEffect, useRef } from 'react'
 import { reviewFiguresOf } from '@/core/review'
 import { stones, type Id, type Review, type Stone } from '@/core/record'
-import { isoWeekOf, localMomentAt } from '@/core/time'
+import { isoWeekOf } from '@/core/time'
 import { select } from '@/state'
 import { Button, Column, IconButton, Row, Stones, Words } from '@/ui'
 import { StationHead } from '../shared/StationHead'
@@ -30,7 +30,7 @@ export function ReviewRound({ review, onLeave, onFinished }: { review: Review; o
   const finish = () => {
     const { document } = store.api.getState()
     const held = { slipCount: select.slipsOf(document).length, projects: select.projectsOf(document), actions: select.actionsOf(document) }
-    const figures = reviewFiguresOf(held, today, (epochMs) => localMomentAt(epochMs, clock.zone()).date)
+    const figures = reviewFiguresOf(held, today, clock.zone())
     if (act('finishReview', { id, figures }, { say: 'The review is finished and kept' }).ok) onFinished(id)
   }
   return (

@@ -21,10 +21,10 @@ export function ReviewStation() {
   const open = reviews.find(({ finishedAtEpochMs }) => finishedAtEpochMs === null)
   const reading = reviews.find(({ id }) => id === readingId)
   if (!ready) return null
-  if (inRound && open) return <Desk><ReviewRound review={open} onLeave={() => setInRound(false)} onFinished={(id) => { setInRound(false); setReadingId(id) }} /></Desk>
-  if (reading) return <Desk><ReviewRecord review={reading} onLeave={() => setReadingId(null)} /></Desk>
+  if (inRound && open) return <Desk narrow><ReviewRound review={open} onLeave={() => setInRound(false)} onFinished={(id) => { setInRound(false); setReadingId(id) }} /></Desk>
+  if (reading) return <Desk narrow><ReviewRecord review={reading} onLeave={() => setReadingId(null)} /></Desk>
   return (
-    <Desk>
+    <Desk narrow>
       <StationHead label={wide ? undefined : 'Review'} title="Weekly review" />
       <Begin onBegin={() => setInRound(true)} open={open} />
       <Past reviews={reviews.filter(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)} onRead={setReadingId} />

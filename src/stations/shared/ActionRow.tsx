@@ -1,14 +1,14 @@
 // One action in a list: seal, title, a soft line of details, the tick box under the thumb. Its keys work on the row.
 import { memo, type KeyboardEvent } from 'react'
-import { useMedia, View } from '@tamagui/core'
+import { useMedia } from '@tamagui/core'
 import { isOpen, type Action } from '@/core/record'
 import { actOfKey, select } from '@/state'
-import { Column, IconButton, Press, Seal, Tick, Unseen, Words } from '@/ui'
+import { SlipRow } from '@/ui'
 import { desk } from './desk'
 import { focusRow, isTyping, useKeymap } from './keys'
 import { useOpened } from './useOpened'
 import { actionDetails } from './wording'
-import { useAct, useHeldDocument, useToday, type Act } from './zen'
+import { useAct, useHeld, useToday, type Act } from './zen'
 
 export type QuickAct = 'pick' | 'unpick' | 'move'
 
@@ -48,28 +48,23 @@ export function useRowKeys(action: Action): (event: KeyboardEvent) => void {
   }
 }
 
+/** Reads strings and records only, so that it draws again when its own action has changed and not when another has. */
 export const ActionRow = memo(function ActionRow({ action, showProject = false, showDay = false, quick }: ActionRowProps) {
-  const document = useHeldDocument()
   const today = useToday()
   const act = useAct()
+  const { wide } = useMedia()
   const { opened, open } = useOpened()
   const onKeyDown = useRowKeys(action)
-  const area = select.areaOf(document, action)
+  const area = useHeld((state) => select.areaOf(state.document, action))
+  const told = useHeld((state) => actionDetails(action, state.document, today, { project: showProject, day: showDay }))
   const done = !isOpen(action)
-  const { wide } = useMedia()
-  const details = [wide ? area?.name : null, actionDetails(action, document, today, { project: showProject, day: showDay })].filter(Boolean).join(' · ')
+  const { id, title } = action
   return (
-    <View render="li" flexDirection="row" alignItems="center" gap={12} paddingLeft={10} paddingRight={4} backgroundColor={opened === action.id ? '$brassWash' : '$slip'} borderBottomWidth={1} borderColor="$rule" minHeight={62} {...{ onKeyDown }}>
-      <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
-      <Press flex={1} minWidth={0} minHeight={61} onPress={() => open(action.id)} {...{ type: 'button', 'data-row': true }} hoverStyle={{ opacity: 0.85 }}>
-        <Column flex={1} minWidth={0} paddingVertical={8}>
-          <Words weight={done ? undefined : action.weight} struck={done}><Unseen>Open </Unseen>{action.title}</Words>
-          {details ? <Words size="second" tone="inkSoft">{details}</Words> : null}
-        </Column>
-      </Press>
-      {quick ? <QuickButton action={action} quick={quick} /> : null}
-      <Tick name={action.title} checked={done} onToggle={() => act(done ? 'untick' : 'tick', { id: action.id })} />
-    </View>
+    <SlipRow
+      title={title} details={[wide ? area?.name : null, told].filter(Boolean).join(' · ')} stamp={area?.stamp ?? null} ink={area?.ink ?? 0} weight={action.weight} struck={done}
+      chosen={opened === id} onOpen={() => open(id)} ticked={done} onTick={() => act(done ? 'untick' : 'tick', { id })} onKeyDown={onKeyDown}
+      quick={quick ? { ...quickFaces[quick], label: quickFaces[quick].label(title), onPress: () => (quick === 'move' ? desk.getState().openSheet({ kind: 'move', id }) : act(quick, { id })) } : undefined}
+    />
   )
 })
 
@@ -78,9 +73,3 @@ const quickFaces = {
   unpick: { icon: 'minus', label: (title: string) => `Take ${title} off today` },
   move: { icon: 'week', label: (title: string) => `Move ${title}` },
 } as const
-
-function QuickButton({ action: { id, title }, quick }: { action: Action; quick: QuickAct }) {
-  const act = useAct()
-  const { icon, label } = quickFaces[quick]
-  return <IconButton label={label(title)} icon={icon} onPress={() => (quick === 'move' ? desk.getState().openSheet({ kind: 'move', id }) : act(quick, { id }))} />
-}

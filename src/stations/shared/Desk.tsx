@@ -6,17 +6,17 @@ import { useOpened } from './useOpened'
 
 const OpenedPane = lazy(() => import('./opened/OpenedPane'))
 
-/** `left` is what to choose from, `children` what is being worked on. */
-export function Desk({ left, leftLabel, children, plain = false }: { left?: ReactNode; leftLabel?: string; children: ReactNode; plain?: boolean }) {
+/** `left` is what to choose from, `children` what is being worked on; `narrow` keeps lists to a readable width. */
+export function Desk({ left, leftLabel, children, plain = false, narrow = false }: { left?: ReactNode; leftLabel?: string; children: ReactNode; plain?: boolean; narrow?: boolean }) {
   const { wide, roomy } = useMedia()
   const { opened: openedAnywhere, over } = useOpened()
   const opened = over ? null : openedAnywhere
   if (!wide) return <Column>{children}</Column>
   const beside = opened && roomy
   return (
-    <View flexDirection="row" alignItems="flex-start" gap={14}>
+    <View flexDirection="row" alignItems="flex-start" justifyContent="center" gap={14}>
       {left && (roomy || !opened) ? <Sheet render="aside" aria-label={leftLabel} width={300} flexShrink={0} padding={16}>{left}</Sheet> : null}
-      {plain ? <Column flex={1}>{children}</Column> : <Sheet flex={1} paddingHorizontal={18} paddingTop={18} paddingBottom={18} minHeight={420}>{children}</Sheet>}
+      {plain ? <Column flex={1}>{children}</Column> : <Sheet flex={1} maxWidth={narrow ? 860 : undefined} paddingHorizontal={18} paddingTop={18} paddingBottom={18} minHeight={420}>{children}</Sheet>}
       {opened ? (
         <Sheet width={beside ? 372 : 340} flexShrink={0} position={'sticky' as 'absolute'} top={86} style={{ maxHeight: 'calc(100dvh - 108px)', overflowY: 'auto' }}>
           <Suspense fallback={<View height={240} />}><OpenedPane id={opened} /></Suspense>

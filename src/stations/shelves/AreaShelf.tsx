@@ -30,7 +30,7 @@ export function AreaShelf({ area, areas, arranging, projects: given }: AreaShelf
     <View flexDirection={wide ? 'row' : 'column'} gap={wide ? 16 : 4} paddingTop={10}>
       {area ? <AreaFace area={area} projects={projects} areas={areas} arranging={arranging} /> : null}
       <Column flex={wide ? 1 : undefined} minWidth={0}>
-        <View render="ul" aria-label={area ? `Projects in ${area.name}` : 'Projects on no area'} flexDirection="row" flexWrap="wrap" gap={10} rowGap={wide ? 20 : 8} alignItems="flex-end" paddingTop={8} minHeight={wide ? 84 : 0}>
+        <View render="ul" aria-label={area ? `Projects in ${area.name}` : 'Projects on no area'} flexDirection="row" flexWrap="wrap" gap={10} rowGap={wide ? 20 : 8} alignItems="flex-end" paddingTop={8} minHeight={wide ? 84 : 0} overflow="hidden" paddingBottom={wide ? 7 : 0} marginBottom={wide ? -7 : 0}>
           {projects.map((project) => <ProjectCard key={project.id} project={project} siblings={siblings} arranging={arranging} />)}
         </View>
         <View backgroundColor="$plankEdge" height={7} aria-hidden />
@@ -51,7 +51,7 @@ function AreaFace({ area, projects, areas, arranging }: { area: Area; projects: 
     <Column width={wide ? 150 : undefined} flexShrink={0} gap={2} justifyContent="flex-end" paddingBottom={wide ? 52 : 0}>
       <Press onPress={() => open(area.id)} {...{ type: 'button' }} flexDirection={wide ? 'column' : 'row'} alignItems={wide ? 'flex-start' : 'center'} gap={wide ? 6 : 10}>
         <Seal stamp={area.stamp} ink={area.ink} size={36} />
-        <Column>
+        <Column flexShrink={1} minWidth={0}>
           <Words render="h3" size="large" fontFamily="$heading" fontWeight="500"><Unseen>Open </Unseen>{area.name}</Words>
           <Words size="small" tone="inkSoft">{count(projects.length, 'project')}{wide ? <br /> : ' · '}{count(mine.length, 'action')}{minutes > 0 ? ` · ${duration(minutes)}` : ''}</Words>
         </Column>

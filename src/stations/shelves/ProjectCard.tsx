@@ -38,7 +38,8 @@ export function ProjectCard({ project, siblings, arranging }: { project: Project
   const share = (done.get(project.id) ?? 0) / Math.max(1, all.get(project.id) ?? 0)
   const action = next.get(project.id)
   return (
-    <View render="li" width={wide ? undefined : '100%'} flexGrow={wide ? 1 : 0} flexBasis={wide ? 236 : undefined} maxWidth={wide ? 330 : undefined} backgroundColor={opened === project.id ? '$brassWash' : '$slip'} borderWidth={1} borderBottomWidth={wide ? 0 : 1} borderColor="$rule" borderTopLeftRadius={3} borderTopRightRadius={3} boxShadow={wide ? '0 7px 0 var(--plankEdge), 10px 7px 0 var(--plankEdge)' : undefined} position="relative">
+    <View render="li" width={wide ? undefined : '100%'} flexGrow={wide ? 1 : 0} flexBasis={wide ? 236 : undefined} maxWidth={wide ? 330 : undefined} backgroundColor={opened === project.id ? '$brassWash' : '$slip'} borderWidth={1} borderBottomWidth={wide ? 0 : 1} borderColor="$rule" borderTopLeftRadius={3} borderTopRightRadius={3} position="relative">
+      {wide ? <View position="absolute" bottom={-7} left={-1} right={-11} height={7} backgroundColor="$plankEdge" aria-hidden /> : null}
       {share > 0 ? <View position="absolute" top={-1} left={-1} height={4} backgroundColor="$moss" style={{ width: `${share * 100}%` }} aria-hidden /> : null}
       <Press onPress={() => open(project.id)} width="100%" alignItems="stretch" padding={12} {...{ type: 'button', 'data-row': true }}>
         <Column flex={1} minWidth={0} gap={3} minHeight={wide ? 96 : 0}>

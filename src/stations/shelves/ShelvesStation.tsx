@@ -36,7 +36,7 @@ export function ShelvesStation() {
           <AreaShelves side={side} />
         </Desk>
       ) : (
-        <Desk>
+        <Desk narrow>
           {wide ? <StationHead title={title} /> : null}
           {tab === 'people' ? <NamedLists kind="person" /> : tab === 'contexts' ? <NamedLists kind="context" /> : tab === 'reference' ? <ReferenceList /> : <HeldLists which={tab} />}
         </Desk>

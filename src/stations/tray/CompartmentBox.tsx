@@ -32,7 +32,7 @@ function Cell({ compartment, number, onPress }: { compartment: Compartment; numb
         backgroundColor={dark ? 'transparent' : '$paper'} borderWidth={1} borderStyle={dark ? 'dashed' : 'solid'} borderColor={dark ? '$traySoft' : '$paper'}
         hoverStyle={{ backgroundColor: dark ? 'rgba(255,255,255,0.07)' : '$brassWash' }} {...{ type: 'button', 'aria-keyshortcuts': String(number), 'aria-describedby': hint ? `hint-${compartment}` : undefined }}
       >
-        <Words size={large ? 'title' : 'body'} strong={!large} tone={dark ? 'trayInk' : 'ink'} paddingTop={icon ? 6 : 0} paddingRight={icon ? 0 : 16}>{label}</Words>
+        <Words size={large ? 'title' : 'body'} strong={!large} tone={dark ? 'trayInk' : 'ink'} paddingTop={icon ? 6 : 0} paddingRight={icon ? 0 : 16} maxWidth="100%" flexShrink={1} minWidth={0}>{label}</Words>
       </Press>
       <View position="absolute" top={11} left={11} right={11} flexDirection="row" justifyContent="space-between" pointerEvents="none">
         {icon ? <Icon name={icon} /> : <View />}

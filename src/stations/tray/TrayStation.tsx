@@ -21,7 +21,7 @@ export function TrayStation() {
   const { wide } = useMedia()
   const pile = oldestFirst ? [...slips].reverse() : slips
   return (
-    <Desk>
+    <Desk narrow>
       <StationHead label={wide ? undefined : 'Tray'} title={phase === 'loading' ? 'Tray' : slips.length === 0 ? 'Nothing set down' : count(slips.length, 'slip')} />
       {phase === 'loading' ? null : slips.length === 0 ? <EmptyTray /> : (
         <Column gap={12}>
