@@ -102,28 +102,33 @@ async function keyPresses(context) {
 }
 
 /** Scrolls 120 px a frame for 240 frames; a frame is blank when no row lies in the middle of the screen. */
+const scrolled = (page) => page.evaluate(() => new Promise((resolve) => {
+  const frames = []
+  let blank = 0
+  let last = performance.now()
+  const step = (now) => {
+    frames.push(now - last)
+    last = now
+    if (frames.length > 20 && !document.elementFromPoint(195, 300)?.closest('li')) blank++
+    if (frames.length >= 240) return resolve({ frames: frames.slice(5), blank, rows: document.querySelectorAll('li').length })
+    window.scrollBy(0, 120)
+    requestAnimationFrame(step)
+  }
+  requestAnimationFrame(step)
+}))
+
 async function scrolling(context) {
   const page = await context.newPage()
   await page.goto(`${base}/day`)
   await page.getByRole('tab', { name: 'In reach' }).click()
   await page.getByRole('list', { name: 'In reach' }).waitFor()
   await page.waitForTimeout(1000)
-  const { frames, blank, rows } = await page.evaluate(() => new Promise((resolve) => {
-    const frames = []
-    let blank = 0
-    let last = performance.now()
-    const step = (now) => {
-      frames.push(now - last)
-      last = now
-      if (frames.length > 20 && !document.elementFromPoint(195, 300)?.closest('li')) blank++
-      if (frames.length >= 240) return resolve({ frames: frames.slice(5), blank, rows: document.querySelectorAll('li').length })
-      window.scrollBy(0, 120)
-      requestAnimationFrame(step)
-    }
-    requestAnimationFrame(step)
-  }))
+  const ours = await scrolled(page)
+  // What this machine does at best: the same scrolling over a page of plain text lines.
+  await page.setContent(`<ul>${'<li style="height:63px">a line of plain text</li>'.repeat(2000)}</ul>`)
+  const plain = await scrolled(page)
   await page.close()
-  return ['scrolling a list of 10,000: 95th percentile frame, blank frames', `${ms(at(frames, 0.95))} (median ${ms(at(frames, 0.5))}), ${blank} blank, ${rows} rows in the page`, 'under 34 ms, none blank']
+  return ['scrolling a list of 10,000: 95th percentile frame, blank frames', `${ms(at(ours.frames, 0.95))} (median ${ms(at(ours.frames, 0.5))}; a page of plain lines here: ${ms(at(plain.frames, 0.95))}, median ${ms(at(plain.frames, 0.5))}), ${ours.blank} blank, ${ours.rows} rows in the page`, 'under 34 ms, none blank']
 }
 
 export const browserFigures = () => withServer(async () => {

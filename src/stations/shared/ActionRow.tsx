@@ -1,12 +1,13 @@
 // One action in a list: seal, title, a soft line of details, the tick box under the thumb. Its keys work on the row.
-import { memo, type KeyboardEvent } from 'react'
+import { createContext, memo, useContext, useMemo, type KeyboardEvent, type ReactNode } from 'react'
 import { useMedia } from '@tamagui/core'
 import { isOpen, type Action } from '@/core/record'
-import { actOfKey, select } from '@/state'
+import type { CalendarDate } from '@/core/time'
+import { actOfKey, select, type Keymap } from '@/state'
 import { SlipRow } from '@/ui'
 import { desk } from './desk'
 import { focusRow, isTyping, useKeymap } from './keys'
-import { useOpened } from './useOpened'
+import { useOpened, type OpenableId } from './useOpened'
 import { actionDetails } from './wording'
 import { useAct, useHeld, useToday, type Act } from './zen'
 
@@ -34,12 +35,37 @@ function actOnKey(key: ReturnType<typeof actOfKey>, action: Action, act: Act, op
   }
 }
 
+/** What every row of a page shares, found out once for all of them. */
+interface RowSurroundings {
+  readonly today: CalendarDate
+  readonly act: Act
+  readonly wide: boolean
+  readonly opened: OpenableId | null
+  readonly open: (id: OpenableId) => void
+  readonly keymap: Keymap
+}
+
+const Surroundings = createContext<RowSurroundings | null>(null)
+
+export function RowSurroundingsProvider({ children }: { children: ReactNode }) {
+  const today = useToday()
+  const act = useAct()
+  const { wide } = useMedia()
+  const { opened, open } = useOpened()
+  const keymap = useKeymap()
+  const value = useMemo(() => ({ today, act, wide, opened, open, keymap }), [today, act, wide, opened, open, keymap])
+  return <Surroundings.Provider value={value}>{children}</Surroundings.Provider>
+}
+
+function useSurroundings(): RowSurroundings {
+  const surroundings = useContext(Surroundings)
+  if (!surroundings) throw new Error('A row was rendered outside RowSurroundingsProvider.')
+  return surroundings
+}
+
 /** For a list of actions: keys on the row it stands in. */
 export function useRowKeys(action: Action): (event: KeyboardEvent) => void {
-  const act = useAct()
-  const { open } = useOpened()
-  const keymap = useKeymap()
-  const today = useToday()
+  const { act, open, keymap, today } = useSurroundings()
   return (event) => {
     if (isTyping(event)) return
     const key = actOfKey(keymap, event.key)
@@ -50,10 +76,7 @@ export function useRowKeys(action: Action): (event: KeyboardEvent) => void {
 
 /** Reads strings and records only, so that it draws again when its own action has changed and not when another has. */
 export const ActionRow = memo(function ActionRow({ action, showProject = false, showDay = false, quick }: ActionRowProps) {
-  const today = useToday()
-  const act = useAct()
-  const { wide } = useMedia()
-  const { opened, open } = useOpened()
+  const { today, act, wide, opened, open } = useSurroundings()
   const onKeyDown = useRowKeys(action)
   const area = useHeld((state) => select.areaOf(state.document, action))
   const told = useHeld((state) => actionDetails(action, state.document, today, { project: showProject, day: showDay }))

@@ -3,6 +3,7 @@ import { useMedia, View } from '@tamagui/core'
 import { Link } from 'expo-router'
 import { lazy, Suspense, type ReactNode } from 'react'
 import { Column, Row, Words } from '@/ui'
+import { RowSurroundingsProvider } from './ActionRow'
 import { CaptureLine } from './CaptureLine'
 import { useDesk } from './desk'
 import { KeepingNotice } from './KeepingNotice'
@@ -65,12 +66,12 @@ export function Frame({ children }: { children: ReactNode }) {
       {wide ? <WideHead /> : null}
       <View render="main" id="station" flexGrow={1} flexShrink={0} flexBasis="auto" width="100%" maxWidth={1640} alignSelf="center" paddingHorizontal={wide ? 24 : 12} paddingTop={wide ? 22 : 0} style={{ paddingBottom: wide ? 60 : 'calc(190px + env(safe-area-inset-bottom))' }}>
         <KeepingNotice />
-        {children}
+        <RowSurroundingsProvider>{children}</RowSurroundingsProvider>
       </View>
       <Notices wide={wide} />
       {wide ? null : <Dock />}
       <Suspense fallback={null}>
-        {over && opened ? <OpenedSheet id={opened} /> : null}
+        {over && opened ? <RowSurroundingsProvider><OpenedSheet id={opened} /></RowSurroundingsProvider> : null}
         {sheet ? <DeskSheets sheet={sheet} /> : null}
       </Suspense>
     </Column>
