@@ -29,7 +29,7 @@ export function Band({ title, actions, tone, counted, showProject, showDay, atMo
   return (
     <View render="section" aria-labelledby={id}>
       <BandHeading id={id} title={title} end={end} tone={tone} />
-      <RowList items={atMost ? actions.slice(0, atMost) : actions} keyOf={(action) => action.id} label={title} render={(action) => <ActionRow action={action} showProject={showProject} showDay={showDay} quick={quick} />} />
+      <RowList items={atMost ? actions.slice(0, atMost) : actions} label={title} render={(action) => <ActionRow action={action} showProject={showProject} showDay={showDay} quick={quick} />} />
       {more}
     </View>
   )

@@ -1,36 +1,31 @@
 // A list of rows of any length. Short lists are laid out whole; long ones only where they are looked at.
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { View } from '@tamagui/core'
-import { useLayoutEffect, useRef, useState, type ReactNode } from 'react'
+import { useCallback, useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react'
 
 const wholeUpTo = 60
 
-interface RowListProps<T> {
+interface RowListProps<T extends { readonly id: string }> {
   readonly items: readonly T[]
-  readonly keyOf: (item: T) => string
   readonly render: (item: T) => ReactNode
   readonly label: string
   /** Height of a usual row in px, before it is measured. */
   readonly rowHeight?: number
 }
 
-export function RowList<T>(props: RowListProps<T>) {
+export function RowList<T extends { readonly id: string }>(props: RowListProps<T>) {
   if (props.items.length > wholeUpTo) return <LongList {...props} />
-  return <View render="ul" aria-label={props.label} flexDirection="column">{props.items.map((item) => <Bare key={props.keyOf(item)}>{props.render(item)}</Bare>)}</View>
+  return <View render="ul" aria-label={props.label} flexDirection="column">{props.items.map((item) => <Bare key={item.id}>{props.render(item)}</Bare>)}</View>
 }
 
 const Bare = ({ children }: { children: ReactNode }) => <>{children}</>
 
-function LongList<T>({ items, keyOf, render, label, rowHeight = 63 }: RowListProps<T>) {
+function LongList<T extends { readonly id: string }>({ items, render, label, rowHeight = 63 }: RowListProps<T>) {
   const list = useRef<HTMLDivElement>(null)
-  const [offset, setOffset] = useState(0)
-  // After every layout: what stands above the list may have grown. The same offset changes nothing.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  useLayoutEffect(() => {
-    const top = list.current ? list.current.getBoundingClientRect().top + window.scrollY : 0
-    setOffset((before) => (Math.abs(before - top) > 1 ? top : before))
-  })
-  const virtual = useWindowVirtualizer({ count: items.length, estimateSize: () => rowHeight, overscan: 12, scrollMargin: offset, getItemKey: (index) => keyOf(items[index] as T) })
+  const offset = useOffsetInPage(list)
+  const keyAt = useCallback((index: number) => (items[index] as T).id, [items])
+  const heightAt = useCallback(() => rowHeight, [rowHeight])
+  const virtual = useWindowVirtualizer({ count: items.length, estimateSize: heightAt, overscan: 8, scrollMargin: offset, getItemKey: keyAt })
   return (
     <div ref={list} role="list" aria-label={label} style={{ position: 'relative', height: virtual.getTotalSize() }}>
       {virtual.getVirtualItems().map((row) => (
@@ -40,4 +35,19 @@ function LongList<T>({ items, keyOf, render, label, rowHeight = 63 }: RowListPro
       ))}
     </div>
   )
+}
+
+/** How far from the top of the page an element begins; followed as what stands above it grows or folds. */
+function useOffsetInPage(element: RefObject<HTMLElement | null>): number {
+  const [offset, setOffset] = useState(0)
+  useLayoutEffect(() => {
+    const measure = () => setOffset(Math.round((element.current?.getBoundingClientRect().top ?? 0) + window.scrollY))
+    const observer = new ResizeObserver(measure)
+    measure()
+    observer.observe(document.body)
+    const above = element.current?.closest('main')?.firstElementChild
+    if (above) observer.observe(above)
+    return () => observer.disconnect()
+  }, [element])
+  return offset
 }

@@ -14,7 +14,7 @@ export function ReferenceList() {
   if (references.length === 0) return <EmptyPlace says="Notes and links with nothing to do. While sorting, Reference puts a slip here." />
   return (
     <RowList
-      items={references} keyOf={({ id }) => id} label="Reference"
+      items={references} label="Reference"
       render={(reference) => {
         const area = select.areaOf(document, reference)
         return (

@@ -26,7 +26,7 @@ export function TrayStation() {
       {phase === 'loading' ? null : slips.length === 0 ? <EmptyTray /> : (
         <Column gap={12}>
           <PileHead oldestFirst={oldestFirst} onTurn={() => setOldestFirst(!oldestFirst)} oldest={slips.at(-1)?.setDownAtEpochMs ?? 0} turnable={slips.length > 1} />
-          <RowList items={pile} keyOf={(slip) => slip.id} label="Slips" render={(slip) => <SlipRow slip={slip} />} />
+          <RowList items={pile} label="Slips" render={(slip) => <SlipRow slip={slip} />} />
         </Column>
       )}
     </Desk>

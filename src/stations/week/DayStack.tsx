@@ -19,7 +19,7 @@ export function DayStack({ sheet }: { sheet: WeekSheet }) {
           <BandHeading title={date === today ? `${weekdayShort(date)}, today` : weekdayShort(date)} tone={date === today ? 'brass' : 'inkSoft'} />
           <DayLoad load={load} />
           <Column height={8} />
-          {actions.length === 0 ? <Words size="second" tone="inkSoft">Nothing laid here.</Words> : <RowList items={actions} keyOf={(action) => action.id} label={weekdayShort(date)} render={(action) => <ActionRow action={action} quick="move" />} />}
+          {actions.length === 0 ? <Words size="second" tone="inkSoft">Nothing laid here.</Words> : <RowList items={actions} label={weekdayShort(date)} render={(action) => <ActionRow action={action} quick="move" />} />}
         </View>
       ))}
     </Column>
