@@ -5,23 +5,26 @@ export interface DeviceMemory {
   write(name: string, value: string | null): void
 }
 
-/** Over the browser's local storage; where that is refused, over a map that lasts as long as the page. */
+/** Over the browser's local storage; what that refuses is held in a map that lasts as long as the page. */
 export function makeDeviceMemory(storage: () => Storage): DeviceMemory {
-  const fallback = new Map<string, string>()
+  const refused = new Map<string, string | null>()
   return {
     read(name) {
+      const held = refused.get(name)
+      if (held !== undefined) return held
       try {
         return storage().getItem(`zen-tray:${name}`)
       } catch {
-        return fallback.get(name) ?? null
+        return null
       }
     },
     write(name, value) {
       try {
         if (value === null) storage().removeItem(`zen-tray:${name}`)
         else storage().setItem(`zen-tray:${name}`, value)
+        refused.delete(name)
       } catch {
-        fallback.set(name, value ?? '')
+        refused.set(name, value)
       }
     },
   }

@@ -17,6 +17,12 @@ export function isTyping(event: KeyboardEvent | React.KeyboardEvent): boolean {
   return !!target?.closest?.('input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable=true]')
 }
 
+/** The platform's own undo keys, outside of text that has an undo of its own. */
+function isPlatformUndo(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement | null
+  return (event.ctrlKey || event.metaKey) && !event.altKey && event.key.toLowerCase() === 'z' && !target?.closest?.('input, textarea, [contenteditable=true]')
+}
+
 export const captureInputId = 'set-down'
 export const focusCapture = (): void => document.getElementById(captureInputId)?.focus()
 
@@ -43,6 +49,10 @@ export function useStationKeys(): void {
       ...Object.fromEntries(Object.entries(paths).map(([act, path]) => [act, () => router.navigate(path)])),
     }
     const onKey = (event: KeyboardEvent) => {
+      if (isPlatformUndo(event)) {
+        event.preventDefault()
+        return event.shiftKey ? redo() : undo()
+      }
       if (event.defaultPrevented || isTyping(event) || document.querySelector('dialog[open]')) return
       if (desk.getState().sheet?.kind === 'search') {
         if (event.key.length === 1) desk.getState().typeAhead(event.key)

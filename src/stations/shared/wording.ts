@@ -167,7 +167,7 @@ export const actWords: Readonly<Record<string, string>> = {
 
 export const keyWords: Readonly<Record<KeyAct, string>> = {
   capture: 'Set something down', search: 'Search', tray: 'Tray', day: 'Day', week: 'Week', shelves: 'Shelves', review: 'Review', next: 'Next row', previous: 'Row before',
-  tick: 'Tick', open: 'Open', move: 'Move to a day', horizon: 'Change the horizon', underway: 'Start or stop', pick: 'Pick or unpick for today', undo: 'Undo', redo: 'Redo', help: 'This sheet',
+  tick: 'Untick or tick', open: 'Open', move: 'Move to a day', horizon: 'Change the horizon', underway: 'Start or stop', pick: 'Pick or unpick for today', undo: 'Undo', redo: 'Redo', help: 'This sheet',
 }
 
 const fieldWords: Readonly<Record<string, string>> = {

@@ -1,0 +1,118 @@
+import { recordIn } from '@/core/journal'
+import { calendarDateUnsafe } from '@/core/time'
+import { parseSentence } from '@/core/sentence'
+import { actOfKey, actUsing, keyActs, keymapOf, makeDeviceMemory, select } from '.'
+import { makeTestStore } from './testing'
+
+const ready = async () => {
+  const store = makeTestStore()
+  await store.load()
+  return store
+}
+
+describe('selectors', () => {
+  it('give the same list until a table they read has changed', async () => {
+    const store = await ready()
+    store.run('addAction', { title: 'a' })
+    const document = () => store.api.getState().document
+    const before = select.openActionsOf(document())
+    store.run('addContext', { name: 'Desk' })
+    expect(select.openActionsOf(document())).toBe(before)
+    store.run('addAction', { title: 'b' })
+    expect(select.openActionsOf(document())).not.toBe(before)
+    expect(select.openActionsOf(document())).toHaveLength(2)
+  })
+  it('know every name that can be meant, and none that is over', async () => {
+    const store = await ready()
+    store.run('addContext', { name: 'Desk' })
+    store.run('addProject', { title: 'Fenwick Hall report' })
+    store.run('addProject', { title: 'Old barn survey' })
+    const barn = select.projectsOf(store.api.getState().document).find(({ title }) => title.startsWith('Old'))
+    store.run('setProjectState', { id: barn?.id ?? 'project:none', state: 'finished' })
+    const read = (text: string) => parseSentence(text, { today: calendarDateUnsafe('2026-03-11'), names: select.namesOf(store.api.getState().document) }).clauses.map(({ kind }) => kind)
+    expect(read('tidy up, desk')).toEqual(['context'])
+    expect(read('measure for Fenwick Hall')).toEqual(['project'])
+    expect(read('measure for old barn survey')).toEqual([])
+  })
+  it('find the area of an action through its project first', async () => {
+    const store = await ready()
+    store.run('addArea', { name: 'Office', groupId: null })
+    store.run('addArea', { name: 'House', groupId: null })
+    const document = () => store.api.getState().document
+    const [office, house] = select.areasOf(document())
+    store.run('addProject', { title: 'Accounts', areaId: office?.id ?? null })
+    const [project] = select.projectsOf(document())
+    expect(select.areaOf(document(), { projectId: project?.id ?? null, areaId: house?.id ?? null })?.name).toBe('Office')
+    expect(select.areaOf(document(), { projectId: null, areaId: house?.id ?? null })?.name).toBe('House')
+    expect(select.areaOf(document(), { projectId: 'project:gone', areaId: null })).toBeUndefined()
+  })
+  it('lay the pile newest first', async () => {
+    const store = await ready()
+    for (const text of ['one', 'two', 'three']) {
+      store.clock.epochMs += 1000
+      store.run('setDown', { text })
+    }
+    expect(select.slipsOf(store.api.getState().document).map(({ text }) => text)).toEqual(['three', 'two', 'one'])
+  })
+})
+
+describe('the keymap', () => {
+  it('has one key for each act, and no key twice', () => {
+    const keys = Object.values(keyActs)
+    expect(new Set(keys).size).toBe(keys.length)
+  })
+  it('takes changed keys, and leaves switched-off ones out', () => {
+    const keymap = keymapOf({ tick: 'y', capture: null })
+    expect([actOfKey(keymap, 'y'), actOfKey(keymap, 'x'), actOfKey(keymap, 'c'), actOfKey(keymap, 'd')]).toEqual(['tick', null, null, 'day'])
+    expect(actUsing(keymap, 'y', 'open')).toBe('tick')
+    expect(actUsing(keymap, 'y', 'tick')).toBeNull()
+  })
+  it('is kept with the data', async () => {
+    const store = await ready()
+    store.run('setSettings', { keys: { tick: 'y' } })
+    store.run('setSettings', { underwayLimit: 2 })
+    expect(recordIn(store.api.getState().document, 'settings:main')).toMatchObject({ keys: { tick: 'y' }, underwayLimit: 2, dayStartsAtMinute: 480 })
+  })
+})
+
+describe('the device’s memory', () => {
+  it('writes through, reads back and forgets', () => {
+    const held = new Map<string, string>()
+    const storage = { getItem: (key: string) => held.get(key) ?? null, setItem: (key: string, value: string) => void held.set(key, value), removeItem: (key: string) => void held.delete(key) } as unknown as Storage
+    const memory = makeDeviceMemory(() => storage)
+    memory.write('draft', 'half a tho')
+    expect([memory.read('draft'), [...held.keys()]]).toEqual(['half a tho', ['zen-tray:draft']])
+    memory.write('draft', null)
+    expect(memory.read('draft')).toBeNull()
+  })
+  it('lasts as long as the page where the browser refuses', () => {
+    const memory = makeDeviceMemory(() => { throw new DOMException('no', 'SecurityError') })
+    memory.write('draft', 'half a tho')
+    expect(memory.read('draft')).toBe('half a tho')
+    memory.write('draft', null)
+    expect(memory.read('draft')).toBeNull()
+  })
+})
+
+it('the day turns when the clock says so, and only then', async () => {
+  const store = await ready()
+  const seen: string[] = []
+  store.api.subscribe(({ today }) => seen.push(today))
+  store.turnDay()
+  store.clock.epochMs += 14 * 3_600_000
+  store.turnDay()
+  store.clock.epochMs += 2 * 3_600_000
+  store.turnDay()
+  expect(seen).toEqual(['2026-03-12'])
+})
+it('history tells of a record from the first slip on, folded or not', async () => {
+  const store = await ready()
+  store.run('setDown', { text: 'sign the draft' })
+  const [slip] = select.slipsOf(store.api.getState().document)
+  store.run('sortAsAction', { slipId: slip?.id ?? 'slip:none', fields: { title: 'sign the draft' } })
+  const [action] = select.actionsOf(store.api.getState().document)
+  store.run('pick', { id: action?.id ?? 'action:none' })
+  store.run('setDown', { text: 'another thing' })
+  const acts = (await store.historyOf([slip?.id ?? '', action?.id ?? ''])).map(({ act }) => act)
+  expect(acts).toEqual(['setDown', 'sortAsAction', 'pick'])
+})

@@ -1,0 +1,140 @@
+import { fireEvent, screen, within } from '@testing-library/react'
+import { recordsIn } from '@/core/journal'
+import type { Area, Group, Project } from '@/core/record'
+import { select } from '@/state'
+import type { TestStore } from '@/state/testing'
+import { OpenedNamed } from '../shared/opened/OpenedNamed'
+import { OpenedProject } from '../shared/opened/OpenedProject'
+import { OpenedShelf } from '../shared/opened/OpenedShelf'
+import { showStation } from '../shared/testing'
+import { useHeld } from '../shared/zen'
+import { ShelvesStation } from './ShelvesStation'
+
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }))
+const write = (name: string, text: string) => fireEvent.change(screen.getByRole('textbox', { name }), { target: { value: text } })
+const documentOf = (store: TestStore) => store.api.getState().document
+const titlesIn = (list: string) => within(screen.getByRole('list', { name: list })).getAllByRole('listitem').map((item) => item.textContent ?? '')
+
+function furnish(store: TestStore): void {
+  store.run('addGroup', { name: 'Practice', side: 'work' })
+  store.run('addGroup', { name: 'Home', side: 'private' })
+  const [practice, home] = select.groupsOf(documentOf(store)) as [Group, Group]
+  store.run('addArea', { name: 'Office', groupId: practice.id })
+  store.run('addArea', { name: 'House', groupId: home.id })
+  const [office] = select.areasOf(documentOf(store)) as [Area]
+  store.run('addProject', { title: 'Accounts', areaId: office.id, outcome: 'Filed by May' })
+  store.run('addProject', { title: 'New page', areaId: office.id })
+  const [accounts] = select.projectsOf(documentOf(store)) as [Project]
+  store.run('addAction', { title: 'sort receipts', projectId: accounts.id, minutes: 45 })
+}
+
+describe('the shelves', () => {
+  it('begin with a group, then an area, then a project', async () => {
+    const store = await showStation(<ShelvesStation />)
+    press('New group')
+    write('New group', 'Practice')
+    press('Make it')
+    press('New area in Practice')
+    write('New area in Practice', 'Office')
+    press('Make it')
+    press('New project in Office')
+    write('New project in Office', 'Accounts')
+    press('Make it')
+    expect(recordsIn(documentOf(store), 'project')).toMatchObject([{ title: 'Accounts', areaId: recordsIn(documentOf(store), 'area')[0]?.id }])
+    expect(titlesIn('Projects in Office')[0]).toContain('no next action')
+  })
+  it('show each project with its outcome and its next action, or say that there is none', async () => {
+    await showStation(<ShelvesStation />, furnish)
+    const [accounts, page] = titlesIn('Projects in Office')
+    expect(accounts).toContain('Filed by May')
+    expect(accounts).toContain('sort receipts')
+    expect(page).toContain('no next action')
+    expect(screen.getByRole('button', { name: /^Open Office/ }).textContent).toContain('2 projects · 1 action · 45 min')
+  })
+  it('show one side of life at a time', async () => {
+    await showStation(<ShelvesStation />, furnish)
+    fireEvent.click(screen.getByRole('radio', { name: 'private' }))
+    expect(screen.queryByRole('region', { name: 'Practice' })).toBeNull()
+    expect(screen.getByRole('region', { name: 'Home' })).toBeTruthy()
+  })
+  it('are arranged one place at a time', async () => {
+    await showStation(<ShelvesStation />, furnish)
+    press('Arrange')
+    press('New page earlier')
+    expect(titlesIn('Projects in Office')[0]).toContain('New page')
+    expect(screen.getByRole('button', { name: 'New page earlier' }).getAttribute('aria-disabled')).toBe('true')
+  })
+  it('keep what is finished out of the way, and open it again', async () => {
+    const store = await showStation(<ShelvesStation />, (fresh) => {
+      furnish(fresh)
+      const [accounts] = select.projectsOf(documentOf(fresh)) as [Project]
+      fresh.run('setProjectState', { id: accounts.id, state: 'finished' })
+    })
+    expect(titlesIn('Projects in Office')).toHaveLength(1)
+    press('Unfold')
+    press('Open Accounts again')
+    expect(select.projectsOf(documentOf(store))[0]?.state).toBe('open')
+  })
+  it('refuse a context that is there already, in words', async () => {
+    const store = await showStation(<ShelvesStation />, (fresh) => void fresh.run('addContext', { name: 'Desk' }))
+    fireEvent.click(screen.getByRole('tab', { name: 'Contexts' }))
+    press('New context')
+    write('New context', 'desk')
+    press('Make it')
+    expect(screen.getByRole('status').textContent).toBe('“desk” is there already.')
+    write('New context', 'Bench')
+    press('Make it')
+    expect(select.contextsOf(documentOf(store)).map(({ name }) => name)).toEqual(['Desk', 'Bench'])
+  })
+})
+
+/** The first project, area or person, opened as it stands in the store. */
+function Opened({ kind }: { kind: 'project' | 'area' | 'person' }) {
+  const record = useHeld((state) => recordsIn(state.document, kind)[0])
+  if (!record) return null
+  if (kind === 'project') return <OpenedProject project={record as Project} />
+  return kind === 'area' ? <OpenedShelf shelf={record as Area} /> : <OpenedNamed named={record as never} />
+}
+
+describe('what is opened', () => {
+  it('a project takes its next action as a plain sentence', async () => {
+    const store = await showStation(<Opened kind="project" />, (fresh) => void fresh.run('addProject', { title: 'Accounts' }))
+    expect(screen.getByText(/No next action/)).toBeTruthy()
+    write('Add an action', 'sort receipts, 45 min, must')
+    press('Add')
+    expect(recordsIn(documentOf(store), 'action')).toMatchObject([{ title: 'sort receipts', minutes: 45, weight: 'must', projectId: recordsIn(documentOf(store), 'project')[0]?.id }])
+  })
+  it('a project keeps its outcome when the field is left, and cannot lose its title', async () => {
+    const store = await showStation(<Opened kind="project" />, (fresh) => void fresh.run('addProject', { title: 'Accounts' }))
+    write('Outcome', 'Filed by May')
+    fireEvent.blur(screen.getByRole('textbox', { name: 'Outcome' }))
+    write('Title', ' ')
+    fireEvent.blur(screen.getByRole('textbox', { name: 'Title' }))
+    expect(screen.getByRole('alert').textContent).toBe('A project needs a title.')
+    expect(recordsIn(documentOf(store), 'project')).toMatchObject([{ title: 'Accounts', outcome: 'Filed by May' }])
+  })
+  it('an area gets its letters and its ink, and does not close over open work', async () => {
+    const store = await showStation(<Opened kind="area" />, (fresh) => {
+      fresh.run('addArea', { name: 'Office', groupId: null })
+      fresh.run('addProject', { title: 'Accounts', areaId: select.areasOf(documentOf(fresh))[0]?.id ?? null })
+    })
+    fireEvent.click(screen.getByRole('radio', { name: 'Ink 4' }))
+    write('Letters of the seal', 'Ofc')
+    fireEvent.blur(screen.getByRole('textbox', { name: 'Letters of the seal' }))
+    expect(select.areasOf(documentOf(store))[0]).toMatchObject({ ink: 3, stamp: 'Of' })
+    press('Close it')
+    expect(screen.getByRole('status').textContent).toContain('1 open thing still stands here.')
+    expect(select.areasOf(documentOf(store))[0]?.closedAtEpochMs).toBeNull()
+  })
+  it('a person lists what is open with them', async () => {
+    await showStation(<Opened kind="person" />, (fresh) => {
+      fresh.run('addPerson', { name: 'Oda' })
+      const id = select.peopleOf(documentOf(fresh))[0]?.id ?? 'person:none'
+      fresh.run('addAction', { title: 'ask about the key', personIds: [id] })
+      fresh.run('addAction', { title: 'her quote', waiting: { personId: id, whom: '', since: '2026-03-09' as never, chaseOn: null } })
+      fresh.run('addAction', { title: 'another thing' })
+    })
+    expect(screen.getAllByRole('checkbox').map((box) => box.getAttribute('aria-label')).sort()).toEqual(['ask about the key', 'her quote'])
+    expect(screen.getByText('waiting for Oda since Mon 9 Mar')).toBeTruthy()
+  })
+})

@@ -1,0 +1,153 @@
+import { act, fireEvent, screen, within } from '@testing-library/react'
+import { recordsIn } from '@/core/journal'
+import type { TestStore } from '@/state/testing'
+import { CaptureLine } from '../shared/CaptureLine'
+import { showStation } from '../shared/testing'
+import { SortingStation } from './SortingStation'
+import { TrayStation } from './TrayStation'
+
+const held = (store: TestStore, kind: 'slip' | 'action' | 'project' | 'reference') => recordsIn(store.api.getState().document, kind)
+const type = (field: HTMLElement, text: string) => fireEvent.change(field, { target: { value: text } })
+const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }))
+const three = (store: TestStore) => ['oldest', 'middle, 20 min', 'newest'].forEach((text) => {
+  store.clock.epochMs += 1000
+  store.run('setDown', { text })
+})
+
+describe('the capture line', () => {
+  const line = () => screen.getByRole('textbox', { name: 'Set down' })
+  it('sets down on Enter, is ready for the next, and says what it did', async () => {
+    const store = await showStation(<CaptureLine />)
+    type(line(), 'ring the mason by friday')
+    expect(screen.getByRole('button', { name: 'Take off by Fri 13 Mar' })).toBeTruthy()
+    fireEvent.keyDown(line(), { key: 'Enter' })
+    expect(held(store, 'slip')).toMatchObject([{ text: 'ring the mason by friday', takenOff: [] }])
+    expect((line() as HTMLInputElement).value).toBe('')
+    expect(screen.getByRole('status').textContent).toBe('Set down: ring the mason')
+  })
+  it('gives a chip back to the title, and remembers that with the slip', async () => {
+    const store = await showStation(<CaptureLine />)
+    type(line(), 'ring the mason by friday')
+    press('Take off by Fri 13 Mar')
+    expect(screen.queryByRole('group', { name: 'Understood' })).toBeNull()
+    fireEvent.keyDown(line(), { key: 'Enter' })
+    expect(held(store, 'slip')).toMatchObject([{ takenOff: ['due by friday'] }])
+  })
+  it('asks when a name means two things, and takes the answer', async () => {
+    const store = await showStation(<CaptureLine />, (fresh) => {
+      fresh.run('addContext', { name: 'Choir' })
+      fresh.run('addArea', { name: 'Choir', groupId: null })
+    })
+    type(line(), 'copy the parts, choir')
+    press('Take Choir as the area')
+    expect(screen.getByRole('button', { name: 'Take off Choir' })).toBeTruthy()
+    fireEvent.keyDown(line(), { key: 'Enter' })
+    expect(held(store, 'slip')).toHaveLength(1)
+  })
+  it('does nothing with nothing', async () => {
+    const store = await showStation(<CaptureLine />)
+    type(line(), '   ')
+    fireEvent.keyDown(line(), { key: 'Enter' })
+    expect(held(store, 'slip')).toEqual([])
+  })
+  it('keeps a half-typed line in the device’s memory', async () => {
+    await showStation(<CaptureLine />)
+    type(line(), 'half a tho')
+    expect(window.localStorage.getItem('zen-tray:draft')).toContain('half a tho')
+  })
+})
+
+describe('the Tray', () => {
+  it('says what belongs there while it is empty', async () => {
+    await showStation(<TrayStation />)
+    expect(screen.getByRole('heading', { name: 'Nothing set down' })).toBeTruthy()
+    expect(screen.getByRole('button', { name: 'Set something down' })).toBeTruthy()
+  })
+  it('lies newest first, and can be turned', async () => {
+    await showStation(<TrayStation />, three)
+    const titles = () => within(screen.getByRole('list', { name: 'Slips' })).getAllByRole('button', { name: /^Change/ }).map((row) => row.textContent?.replace(/today.*/, ''))
+    expect(titles()).toEqual(['Change newest', 'Change middle', 'Change oldest'])
+    press('Oldest first')
+    expect(titles()).toEqual(['Change oldest', 'Change middle', 'Change newest'])
+  })
+  it('changes a slip where it lies, and keeps an empty one as it was', async () => {
+    const store = await showStation(<TrayStation />, (fresh) => void fresh.run('setDown', { text: 'paint the shed' }))
+    press(/^Change paint the shed/)
+    type(screen.getByRole('textbox', { name: 'The slip’s words' }), ' ')
+    press('Keep it')
+    expect(screen.getByRole('alert').textContent).toContain('needs at least one word')
+    type(screen.getByRole('textbox', { name: 'The slip’s words' }), 'paint the shed green')
+    press('Keep it')
+    expect(held(store, 'slip')).toMatchObject([{ text: 'paint the shed green' }])
+  })
+  it('removes a slip, and undo brings it back', async () => {
+    const store = await showStation(<TrayStation />, three)
+    press('Remove middle')
+    expect(held(store, 'slip')).toHaveLength(2)
+    press('Undo the last act')
+    expect(held(store, 'slip')).toHaveLength(3)
+  })
+})
+
+describe('sorting', () => {
+  it('takes the oldest first, counts on, and a slip laid under the pile comes last', async () => {
+    await showStation(<SortingStation />, three)
+    const slip = () => within(screen.getByRole('article', { name: 'The slip' })).getByRole('heading').textContent
+    expect([screen.getByRole('heading', { level: 1 }).textContent, slip()]).toEqual(['1 of 3', 'oldest'])
+    press(/^Later/)
+    expect(slip()).toBe('middle')
+    press('Someday')
+    press('Let go')
+    expect([screen.getByRole('heading', { level: 1 }).textContent, slip()]).toEqual(['3 of 3', 'oldest'])
+    press('Reference')
+    expect(screen.getByRole('heading', { name: 'The tray is empty' })).toBeTruthy()
+  })
+  it('puts each slip where it was told', async () => {
+    const store = await showStation(<SortingStation />, three)
+    press('Action')
+    press('Keep the action')
+    press('Project')
+    type(screen.getByRole('textbox', { name: 'Outcome' }), 'It stands')
+    type(screen.getByRole('textbox', { name: 'First next action' }), 'buy wood, 30 min')
+    press('Keep the project')
+    press('Let go')
+    expect(held(store, 'slip')).toEqual([])
+    expect(held(store, 'project')).toMatchObject([{ title: 'middle', outcome: 'It stands' }])
+    expect(held(store, 'action').map((action) => 'letGoAtEpochMs' in action && [action.title, action.minutes, action.letGoAtEpochMs !== null]).sort()).toEqual([['buy wood', 30, false], ['newest', null, true], ['oldest', null, false]])
+  })
+  it('prefills the action from the sentence and takes what is chosen', async () => {
+    const store = await showStation(<SortingStation />, (fresh) => {
+      fresh.run('addContext', { name: 'Phone' })
+      fresh.run('setDown', { text: 'ring the mason, phone, 20 min' })
+    })
+    press('Action')
+    expect(screen.getByRole('checkbox', { name: 'Phone' }).getAttribute('aria-checked')).toBe('true')
+    expect(screen.getByRole('radio', { name: '20' }).getAttribute('aria-checked')).toBe('true')
+    fireEvent.click(screen.getByRole('radio', { name: 'today' }))
+    fireEvent.click(screen.getByRole('radio', { name: 'must' }))
+    press('Keep the action')
+    expect(held(store, 'action')).toMatchObject([{ title: 'ring the mason', minutes: 20, weight: 'must', day: '2026-03-11' }])
+  })
+  it('goes back from a compartment without deciding', async () => {
+    const store = await showStation(<SortingStation />, three)
+    press('Project')
+    fireEvent.keyDown(document, { key: 'Escape' })
+    expect(screen.getByRole('group', { name: 'Compartments' })).toBeTruthy()
+    expect(held(store, 'slip')).toHaveLength(3)
+  })
+  it('runs two minutes down, and then asks', async () => {
+    jest.useFakeTimers()
+    const store = await showStation(<SortingStation />, (fresh) => void fresh.run('setDown', { text: 'water the fern' }))
+    press('Two minutes')
+    expect(screen.getByRole('timer').textContent).toBe('2:00')
+    store.clock.epochMs += 119_000
+    act(() => void jest.advanceTimersByTime(300))
+    expect(screen.getByRole('timer').textContent).toBe('0:01')
+    store.clock.epochMs += 5_000
+    act(() => void jest.advanceTimersByTime(300))
+    expect(screen.getByText(/The two minutes are over/)).toBeTruthy()
+    press('Done')
+    expect(held(store, 'action')).toMatchObject([{ title: 'water the fern', minutes: 2, doneAtEpochMs: store.clock.epochMs }])
+    jest.useRealTimers()
+  })
+})
