@@ -1,5 +1,5 @@
 // Plays a life through the same commands that people use, so that the journal behind the demo data is a real one.
-import { emptyDocument, makeStamp, recordIn, withChange, type Change, type Document } from '@/core/journal'
+import { emptyDocument, makeStamp, withChange, type Change, type Document } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
 import { draftOf, parseSentence } from '@/core/sentence'
 import { epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
@@ -64,6 +64,3 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
     },
   }
 }
-
-/** The record with this id in what has been played so far. */
-export const recordAt = <K extends RecordKind>(player: Player, id: `${K}:${string}`) => recordIn(player.document(), id)

@@ -20,7 +20,7 @@ async function addServiceWorker() {
     globDirectory: dist, swDest: join(dist, 'sw.js'),
     globPatterns: ['index.html', '_expo/static/**/*.{js,css}', 'fonts/*.woff2', '*.{svg,png,css,webmanifest}', 'theme.js'],
     navigateFallback: '/index.html', navigateFallbackDenylist: [/^\/api\//, /\.[a-z0-9]+$/i], dontCacheBustURLsMatching: /[-.][0-9a-f]{32}\.\w+$/,
-    maximumFileSizeToCacheInBytes: 8e6, clientsClaim: true, skipWaiting: true, inlineWorkboxRuntime: true, sourcemap: false, cleanupOutdatedCaches: true,
+    maximumFileSizeToCacheInBytes: 8e6, clientsClaim: true, inlineWorkboxRuntime: true, sourcemap: false, cleanupOutdatedCaches: true,
   })
 }
 

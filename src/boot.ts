@@ -74,6 +74,19 @@ function keepItFolded(store: ZenStore, fold: () => Promise<void>): void {
   })
 }
 
+/** Asks the browser to hold on to the data, once there is some; and the person to stay, while something is not kept. */
+function holdOn(store: ZenStore): void {
+  let asked = false
+  store.api.subscribe(({ keeping }) => {
+    if (asked || keeping.kind !== 'kept' || store.api.getState().recent.length === 0) return
+    asked = true
+    void navigator.storage?.persist?.().catch(() => {})
+  })
+  window.addEventListener('beforeunload', (event) => {
+    if (store.api.getState().keeping.kind === 'failed') event.preventDefault()
+  })
+}
+
 function workOffline(): void {
   if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return
   navigator.serviceWorker.register('/sw.js').catch(() => {})
@@ -106,6 +119,7 @@ export function boot(): Zen {
   zen = { store, memory: makeDeviceMemory(() => window.localStorage), clock }
   keepTheDay(store, clock)
   keepItFolded(store, () => archive.fold())
+  holdOn(store)
   workOffline()
   const parts = zen
   void store.load().then(async () => {

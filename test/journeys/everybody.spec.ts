@@ -3,7 +3,7 @@ import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { openWithDemo, wide } from './parts'
 
-const places = ['/', '/sorting', '/day', '/week', '/shelves', '/review', '/settings'] as const
+const places = ['/', '/sorting', '/day', '/week', '/shelves', '/review', '/settings', '/nowhere'] as const
 
 async function settle(page: Page, path: string): Promise<void> {
   await page.goto(path)

@@ -1,5 +1,6 @@
 // One record together with when each of its fields was last written: what makes two copies mergeable.
 // Laws: mergeEntries is commutative, associative and idempotent; a removal never wins over a later edit.
+import { assertNever } from '../invariant'
 import type { AnyRecord } from '../record'
 import type { RecordDiff } from './change'
 import { laterStamp, never, type Stamp } from './stamp'
@@ -50,6 +51,8 @@ export function entryOf(part: RecordDiff, stamp: Stamp): Entry {
       }
       return { record: record as unknown as AnyRecord, all: never, own }
     }
+    default:
+      return assertNever(part)
   }
 }
 

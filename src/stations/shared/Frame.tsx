@@ -1,17 +1,19 @@
 // What stands around every station: the head or the dock, the capture line, notices, and the sheets that slide over.
 import { useMedia, View } from '@tamagui/core'
-import { Link } from 'expo-router'
-import { lazy, Suspense, type ReactNode } from 'react'
+import { Link, usePathname } from 'expo-router'
+import { lazy, Suspense, useEffect, type ReactNode } from 'react'
 import { Column, Row, Words } from '@/ui'
 import { RowSurroundingsProvider } from './ActionRow'
 import { CaptureLine } from './CaptureLine'
 import { useDesk } from './desk'
 import { KeepingNotice } from './KeepingNotice'
 import { useStationKeys } from './keys'
+import { Mishap } from './Mishap'
 import { NoticeStrip } from './NoticeStrip'
 import { useOpened } from './useOpened'
 import { Tools } from './StationHead'
 import { StationLinks } from './StationLinks'
+import { stationWords } from './wording'
 
 const OpenedSheet = lazy(() => import('./opened/OpenedSheet'))
 const DeskSheets = lazy(() => import('./sheets/DeskSheets'))
@@ -55,18 +57,27 @@ function Notices({ wide }: { wide: boolean }) {
   )
 }
 
+/** "Day · Zen Tray", for the tab and the ear. */
+function titleOf(pathname: string): string {
+  const names: Record<string, string> = { ...stationWords, '': stationWords.tray, sorting: 'Sorting', settings: 'Settings' }
+  const name = names[pathname.split('/')[1] ?? '']
+  return name ? `${name} · Zen Tray` : 'Zen Tray'
+}
+
 export function Frame({ children }: { children: ReactNode }) {
   const { wide } = useMedia()
   const { opened, over } = useOpened()
   const sheet = useDesk((state) => state.sheet)
+  const pathname = usePathname()
   useStationKeys()
+  useEffect(() => { document.title = titleOf(pathname) }, [pathname])
   return (
     <Column flexGrow={1} flexShrink={0} flexBasis="auto" minHeight="100%" backgroundColor="$desk">
-      <a href="#station" className="visually-hidden">Skip to the station</a>
+      <a href="#station" className="visually-hidden skip">Skip to the station</a>
       {wide ? <WideHead /> : null}
       <View render="main" id="station" flexGrow={1} flexShrink={0} flexBasis="auto" width="100%" maxWidth={1640} alignSelf="center" paddingHorizontal={wide ? 24 : 12} paddingTop={wide ? 22 : 0} style={{ paddingBottom: wide ? 60 : 'calc(190px + env(safe-area-inset-bottom))' }}>
         <KeepingNotice />
-        <RowSurroundingsProvider>{children}</RowSurroundingsProvider>
+        <Mishap place={pathname}><RowSurroundingsProvider>{children}</RowSurroundingsProvider></Mishap>
       </View>
       <Notices wide={wide} />
       {wide ? null : <Dock />}

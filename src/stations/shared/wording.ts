@@ -1,6 +1,7 @@
 // All sentences and words that people read. Dates and numbers are British.
 import type { Load } from '@/core/day'
 import type { StoreFileFault } from '@/core/exchange'
+import { assertNever } from '@/core/invariant'
 import { epochMsOf, recordIn, type Change, type Document } from '@/core/journal'
 import { kindOf, type Action, type Id, type RecordKind, type When } from '@/core/record'
 import type { Clause } from '@/core/sentence'
@@ -74,6 +75,7 @@ export function chipWords(clause: Clause, today: CalendarDate): string {
     case 'waiting': return `waiting for ${clause.name.name}`
     case 'question': return `${clause.options[0]?.name}: ${clause.options.map(({ id }) => kindOf(id)).join(' or ')}?`
     case 'context': case 'project': case 'area': case 'person': return clause.name.name
+    default: return assertNever(clause)
   }
 }
 
@@ -123,6 +125,7 @@ export function refusalWords(refusal: Refusal): string {
     case 'notEmpty': return `${count(refusal.count, 'open thing')} still ${refusal.count === 1 ? 'stands' : 'stand'} here. Finish, move or let go of ${refusal.count === 1 ? 'it' : 'them'} first.`
     case 'nothingToDo': return 'Nothing changed.'
     case 'readOnly': return 'A newer version of Zen Tray has written here, so this one only reads. Reload the page to get the newer one.'
+    default: return assertNever(refusal)
   }
 }
 
@@ -132,6 +135,7 @@ export function keepingWords(keeping: Extract<Keeping, { kind: 'failed' }>): str
     case 'storageFull': return `The browser has no room left. ${waiting} Make room, then try again.`
     case 'storageBlocked': return `The browser does not let Zen Tray keep anything here. ${waiting}`
     case 'storageFailed': return `Keeping failed. ${waiting}`
+    default: return assertNever(keeping.code)
   }
 }
 
@@ -150,6 +154,7 @@ export function fileFaultWords(fault: StoreFileFault): string {
     case 'fromTheFuture': return `At ${fault.where} the file claims a time after tomorrow. Check this device’s clock. ${unchanged}`
     case 'tooDeep': return `The file nests things far deeper than Zen Tray ever does, in ${fault.where.slice(0, 40)}. ${unchanged}`
     case 'hostileKey': return `The file holds a key it must not have, “${fault.key}” in ${fault.where}. ${unchanged}`
+    default: return assertNever(fault)
   }
 }
 

@@ -1,7 +1,7 @@
 // Groups with their areas, each area a shelf with its projects standing on it.
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
-import type { Area, Group, Project } from '@/core/record'
+import type { Area, Group, Project, Side } from '@/core/record'
 import { select } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
 import { NameLine } from '../shared/NameLine'
@@ -10,7 +10,9 @@ import { useAct, useHeld, useHeldDocument } from '../shared/zen'
 import { AreaShelf } from './AreaShelf'
 import { Ended } from './Ended'
 import { RankButtons } from './RankButtons'
-import type { SideChoice } from './ShelvesStation'
+
+/** The side of life whose groups are shown. */
+export type SideChoice = Side | 'both'
 
 const isOpenShelf = ({ closedAtEpochMs }: Area | Group) => closedAtEpochMs === null
 

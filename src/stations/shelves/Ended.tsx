@@ -5,13 +5,12 @@ import { BandHeading, Button, Column, Row, Words } from '@/ui'
 import { useOpened } from '../shared/useOpened'
 import { stateWords } from '../shared/wording'
 import { useAct, useHeld } from '../shared/zen'
-import { useEndedProjects } from './ProjectCard'
 
 export function Ended() {
   const act = useAct()
   const { open } = useOpened()
   const [unfolded, setUnfolded] = useState(false)
-  const projects = useEndedProjects()
+  const projects = useHeld((state) => select.projectsOf(state.document)).filter(({ state }) => state === 'finished' || state === 'letGo')
   const shelves = [...useHeld((state) => select.groupsOf(state.document)), ...useHeld((state) => select.areasOf(state.document))].filter(({ closedAtEpochMs }) => closedAtEpochMs !== null)
   const total = projects.length + shelves.length
   if (total === 0) return null

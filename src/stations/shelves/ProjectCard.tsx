@@ -8,7 +8,7 @@ import { select } from '@/state'
 import { Column, Icon, Press, Row, Unseen, Words } from '@/ui'
 import { useOpened } from '../shared/useOpened'
 import { nearDate, shortDate, stateWords, waitingWords } from '../shared/wording'
-import { useHeld, useHeldDocument, useToday } from '../shared/zen'
+import { useHeldDocument, useToday } from '../shared/zen'
 import { RankButtons } from './RankButtons'
 
 let cached: { actions: readonly Action[]; today: CalendarDate; next: ReturnType<typeof nextActions>; done: Map<string, number>; all: Map<string, number> } | null = null
@@ -65,9 +65,4 @@ function NextLine({ project, action, document, today }: { project: Project; acti
       {due}
     </Row>
   )
-}
-
-/** Kept beside the card for lists of closed projects. */
-export function useEndedProjects(): readonly Project[] {
-  return useHeld((state) => select.projectsOf(state.document)).filter(({ state }) => state === 'finished' || state === 'letGo')
 }

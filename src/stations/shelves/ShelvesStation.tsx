@@ -1,13 +1,13 @@
 // The shelves: groups, areas and projects; and beside them what else is kept.
 import { useMedia } from '@tamagui/core'
 import { useState } from 'react'
-import { sides, type Side } from '@/core/record'
+import { sides } from '@/core/record'
 import { Choice, Column } from '@/ui'
 import { Desk } from '../shared/Desk'
 import { StationHead } from '../shared/StationHead'
 import { Strip } from '../shared/Strip'
 import { useHeld } from '../shared/zen'
-import { AreaShelves } from './AreaShelves'
+import { AreaShelves, type SideChoice } from './AreaShelves'
 import { HeldLists } from './HeldLists'
 import { NamedLists } from './NamedLists'
 import { ReferenceList } from './ReferenceList'
@@ -17,7 +17,6 @@ const tabs = [
   { key: 'someday', label: 'Someday' }, { key: 'hidden', label: 'Not before' }, { key: 'reference', label: 'Reference' },
 ] as const
 type Tab = (typeof tabs)[number]['key']
-export type SideChoice = Side | 'both'
 
 export function ShelvesStation() {
   const { wide } = useMedia()

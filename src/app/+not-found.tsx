@@ -1,0 +1,1 @@
+export { NothingHere as default } from '@/stations/shared/NothingHere'

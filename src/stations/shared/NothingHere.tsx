@@ -1,0 +1,16 @@
+import { useRouter } from 'expo-router'
+import { Button, Column, EmptyPlace } from '@/ui'
+import { StationHead } from './StationHead'
+
+/** For an address that leads nowhere. */
+export function NothingHere() {
+  const router = useRouter()
+  return (
+    <Column width="100%" maxWidth={560} alignSelf="center">
+      <StationHead title="Nothing here" />
+      <EmptyPlace says="This address leads nowhere. Perhaps it was cut short.">
+        <Button kind="main" label="Go to the Tray" onPress={() => router.navigate('/')} />
+      </EmptyPlace>
+    </Column>
+  )
+}
