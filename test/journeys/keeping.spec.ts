@@ -1,6 +1,6 @@
 // Where the data goes: a file and back, two tabs, a browser that refuses, a server that is gone.
 import { spawn, type ChildProcess } from 'node:child_process'
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { captureLine, exported, open, openWithDemo, setDown, station } from './parts'
 
 test('export, wipe, import: the same store; a damaged file changes nothing', async ({ page }) => {
@@ -22,18 +22,29 @@ test('export, wipe, import: the same store; a damaged file changes nothing', asy
   expect((await exported(page)).records).toEqual(before.records)
 })
 
-test('two tabs stay in step, and what each did is kept', async ({ context }) => {
+/** The instant at which a page first shows a text, by the clock that all pages share. */
+const shownAt = (page: Page, text: string) => page.evaluate((wanted) => new Promise<number>((resolve) => {
+  const look = () => (document.body.innerText.includes(wanted) ? resolve(Date.now()) : void requestAnimationFrame(look))
+  look()
+}), text)
+
+test('two tabs stay in step within a second, and what each did is kept', async ({ context }) => {
   const [left, right] = [await context.newPage(), await context.newPage()]
-  await open(left)
-  await open(right)
-  await setDown(left, 'from the left')
-  await expect(right.getByText('from the left').first()).toBeVisible({ timeout: 1000 })
+  for (const page of [left, right]) {
+    await page.goto('/')
+    await expect(page.getByRole('heading', { name: 'Nothing set down' })).toBeVisible()
+  }
+  const seen = shownAt(right, 'from the left')
+  await captureLine(left).fill('from the left')
+  const setDownAt = await left.evaluate(() => Date.now())
+  await captureLine(left).press('Enter')
+  expect((await seen) - setDownAt).toBeLessThan(1000)
   await setDown(right, 'from the right')
-  await expect(left.getByRole('heading', { name: '2 slips' })).toBeVisible({ timeout: 1000 })
+  await expect(left.getByRole('heading', { name: '2 slips' })).toBeVisible()
   await left.getByRole('button', { name: 'Remove from the right' }).click()
-  await expect(right.getByRole('heading', { name: '1 slip' })).toBeVisible({ timeout: 1000 })
+  await expect(right.getByRole('heading', { name: '1 slip' })).toBeVisible()
   await right.getByRole('button', { name: 'Undo', exact: true }).click()
-  await expect(left.getByRole('heading', { name: '2 slips' })).toBeVisible({ timeout: 1000 })
+  await expect(left.getByRole('heading', { name: '2 slips' })).toBeVisible()
   await left.reload()
   await expect(left.getByRole('heading', { name: '2 slips' })).toBeVisible()
 })

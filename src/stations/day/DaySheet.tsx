@@ -3,6 +3,7 @@ import { weekdayOf } from '@/core/time'
 import { select } from '@/state'
 import { Button, Column, EmptyPlace, Row } from '@/ui'
 import { Band } from '../shared/Band'
+import { focusCapture } from '../shared/keys'
 import { LoadGauge } from '../shared/LoadGauge'
 import { bandWords } from '../shared/wording'
 import { useHeld, useToday } from '../shared/zen'
@@ -40,7 +41,7 @@ function NothingPlanned({ reachable, onSeeReach }: { reachable: number; onSeeRea
   return (
     <Column paddingTop={18}>
       <EmptyPlace says={reachable > 0 ? 'Nothing is laid on today yet. Pick what is in reach, or start something.' : 'Nothing is laid on today, and nothing is in reach. Set something down and sort it.'}>
-        {reachable > 0 ? <Button kind="main" label="See what is in reach" onPress={onSeeReach} /> : null}
+        {reachable > 0 ? <Button kind="main" label="See what is in reach" onPress={onSeeReach} /> : <Button kind="main" label="Set something down" onPress={focusCapture} />}
       </EmptyPlace>
     </Column>
   )

@@ -1,7 +1,8 @@
 // What can be done here and now: contexts at hand, minutes free.
 import { select } from '@/state'
-import { Choice, Column, EmptyPlace, Words } from '@/ui'
+import { Button, Choice, Column, EmptyPlace, Words } from '@/ui'
 import { Band } from '../shared/Band'
+import { focusCapture } from '../shared/keys'
 import { bandWords, duration } from '../shared/wording'
 import { useHeld } from '../shared/zen'
 import { useDayBands } from './useDayBands'
@@ -26,12 +27,22 @@ export function ReachChoices() {
   )
 }
 
+function NothingFits() {
+  const { reach, clear } = useReach()
+  const isNarrowed = reach.contextIds.length > 0 || reach.minutes !== null
+  return (
+    <EmptyPlace says={isNarrowed ? 'Nothing fits what is at hand.' : 'Nothing is in reach. Set something down and sort it.'}>
+      {isNarrowed ? <Button label="Take anything, however long" onPress={clear} /> : <Button label="Set something down" onPress={focusCapture} />}
+    </EmptyPlace>
+  )
+}
+
 export function InReach({ showChoices }: { showChoices: boolean }) {
   const { inReach } = useDayBands()
   return (
     <Column gap={8}>
       {showChoices ? <ReachChoices /> : null}
-      {inReach.length === 0 ? <EmptyPlace says="Nothing fits what is at hand. Take a context or more minutes to it." /> : <Band title={bandWords.inReach} actions={inReach} showProject quick="pick" />}
+      {inReach.length === 0 ? <NothingFits /> : <Band title={bandWords.inReach} actions={inReach} showProject quick="pick" />}
     </Column>
   )
 }

@@ -20,7 +20,7 @@ function reachIn(memory: DeviceMemory): Reach {
   return cached.reach
 }
 
-export function useReach(): { reach: Reach; toggleContext: (id: Id<'context'>) => void; setMinutes: (minutes: number | null) => void } {
+export function useReach(): { reach: Reach; toggleContext: (id: Id<'context'>) => void; setMinutes: (minutes: number | null) => void; clear: () => void } {
   const { memory } = useZen()
   const reach = useSyncExternalStore((listener) => (listeners.add(listener), () => listeners.delete(listener)), () => reachIn(memory))
   const keep = (next: Reach) => {
@@ -31,5 +31,6 @@ export function useReach(): { reach: Reach; toggleContext: (id: Id<'context'>) =
     reach,
     toggleContext: (id) => keep({ ...reach, contextIds: reach.contextIds.includes(id) ? reach.contextIds.filter((other) => other !== id) : [...reach.contextIds, id] }),
     setMinutes: (minutes) => keep({ ...reach, minutes }),
+    clear: () => keep({ contextIds: [], minutes: null }),
   }
 }
