@@ -1,2 +1,2 @@
 // The one door through which the running application loads this folder, so that the schemas stay out of the start.
-export { changeFault, entryFault, parseRecord, parseStoreFile, toStoreFile } from '.'
+export { changeFault, entryFault, parseRecord, parseStoreFile, storeFileParts } from '.'

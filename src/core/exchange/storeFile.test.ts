@@ -1,6 +1,6 @@
 import { emptyDocument, makeStamp, withChanges, type Change } from '../journal'
 import { plainAction } from '../testing/plainAction'
-import { parseStoreFile, storeFileLimitBytes, toStoreFile, type StoreFileFault } from '.'
+import { parseStoreFile, storeFileLimitBytes, storeFileParts, toStoreFile, type StoreFileFault } from '.'
 
 const now = Date.UTC(2026, 2, 11)
 const group = { id: 'group:g', name: 'Practice', side: 'work', rank: 1, closedAtEpochMs: null } as const
@@ -20,6 +20,15 @@ it('gives back every record, removed ones too, and the whole journal', () => {
   if (!file.ok) throw new Error(JSON.stringify(file.error))
   expect(toStoreFile(withChanges(emptyDocument, file.value.changes), file.value.changes, now)).toBe(text)
   expect(file.value.entries).toHaveLength(3)
+})
+
+it('is written in portions that make one text, however many records there are', () => {
+  const many: Change[] = Array.from({ length: 1000 }, (_, index) => ({ stamp: makeStamp(now - 9000 + index, 0, 'aaaa'), act: 'addAction', diff: [{ kind: 'added', record: { ...plainAction, id: `action:${index}` } }] }))
+  const parts = [...storeFileParts(withChanges(emptyDocument, many), many, now)]
+  expect(parts.length).toBeGreaterThan(8)
+  const file = parseStoreFile(parts.join(''), now)
+  expect(file.ok && [file.value.entries.length, file.value.changes.length]).toEqual([1000, 1000])
+  expect(JSON.parse([...storeFileParts(emptyDocument, [], now)].join(''))).toMatchObject({ version: 1, records: [], changes: [] })
 })
 
 /** The same file with one thing changed in its parsed form. */

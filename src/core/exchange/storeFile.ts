@@ -33,17 +33,24 @@ export type StoreFileFault =
 
 const inOrder = <T>(items: Iterable<T>, keyOf: (item: T) => string): T[] => [...items].sort((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1))
 
-/** The text of a store file. The same store always gives the same text but for `savedAt`. */
-export function toStoreFile(document: Document, changes: readonly Change[], savedAtEpochMs: number): string {
-  const records = inOrder(entriesIn(document), ({ record }) => record.id)
-  return JSON.stringify({
-    format: storeFileFormat,
-    version: storeFileVersion,
-    savedAt: new Date(savedAtEpochMs).toISOString(),
-    records,
-    changes: inOrder(changes, ({ stamp }) => stamp),
-  })
+/** Records or changes written in one go: a millisecond or two. */
+const portionSize = 300
+
+function* listParts(items: readonly unknown[]): Generator<string> {
+  for (let at = 0; at < items.length; at += portionSize) yield (at === 0 ? '' : ',') + JSON.stringify(items.slice(at, at + portionSize)).slice(1, -1)
 }
+
+/** The text of a store file in portions, so that writing a large one need not hold the screen. */
+export function* storeFileParts(document: Document, changes: readonly Change[], savedAtEpochMs: number): Generator<string> {
+  yield `{"format":${JSON.stringify(storeFileFormat)},"version":${storeFileVersion},"savedAt":"${new Date(savedAtEpochMs).toISOString()}","records":[`
+  yield* listParts(inOrder(entriesIn(document), ({ record }) => record.id))
+  yield '],"changes":['
+  yield* listParts(inOrder(changes, ({ stamp }) => stamp))
+  yield ']}'
+}
+
+/** The text of a store file. The same store always gives the same text but for `savedAt`. */
+export const toStoreFile = (document: Document, changes: readonly Change[], savedAtEpochMs: number): string => [...storeFileParts(document, changes, savedAtEpochMs)].join('')
 
 /** Keys that would reach into every object of a program if they were ever copied carelessly. */
 const deepest = 12

@@ -14,9 +14,16 @@ export function YourData() {
   const { store, clock } = useZen()
   const [sheet, setSheet] = useState<'wipe' | 'demo' | null>(null)
   const exportFile = async () => {
-    const { toStoreFile } = await import('@/core/exchange/onDemand')
-    const day = store.api.getState().today
-    saveAs(`zen-tray-${day}.json`, toStoreFile(store.api.getState().document, await store.journal(), clock.nowEpochMs()))
+    const { storeFileParts } = await import('@/core/exchange/onDemand')
+    const journal = await store.journal()
+    const { document: held, today } = store.api.getState()
+    const parts: string[] = []
+    for (const part of storeFileParts(held, journal, clock.nowEpochMs())) {
+      parts.push(part)
+      // The screen goes first: a large store takes many portions.
+      await new Promise((resolve) => setTimeout(resolve))
+    }
+    saveAs(`zen-tray-${today}.json`, parts)
     desk.getState().tell('Saved to a file. Keep it somewhere safe.')
   }
   return (

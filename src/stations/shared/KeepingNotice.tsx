@@ -22,7 +22,7 @@ export function KeepingNotice() {
       {asides.length > 0 ? (
         <Row gap={12} flexWrap="wrap" justifyContent="space-between">
           <Words tone="clay" flex={1} minWidth={240}>{asides.length === 1 ? 'One part' : `${asides.length} parts`} of what was kept could not be read and {asides.length === 1 ? 'was' : 'were'} set aside. The rest is here.</Words>
-          <Button label="Download it" onPress={() => saveAs('zen-tray-set-aside.json', JSON.stringify(asides, null, 1))} />
+          <Button label="Download it" onPress={() => saveAs('zen-tray-set-aside.json', [JSON.stringify(asides, null, 1)])} />
           <Button label="Remove it" onPress={() => void store.dropAsides()} />
         </Row>
       ) : null}

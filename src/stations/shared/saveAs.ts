@@ -1,6 +1,6 @@
-/** Hands a text to the person as a file. */
-export function saveAs(fileName: string, text: string, type = 'application/json'): void {
-  const url = URL.createObjectURL(new Blob([text], { type }))
+/** Hands a text, whole or in parts, to the person as a file. */
+export function saveAs(fileName: string, parts: readonly string[], type = 'application/json'): void {
+  const url = URL.createObjectURL(new Blob([...parts], { type }))
   const link = Object.assign(document.createElement('a'), { href: url, download: fileName })
   link.click()
   setTimeout(() => URL.revokeObjectURL(url), 60_000)
