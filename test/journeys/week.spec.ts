@@ -1,8 +1,17 @@
 // From setting down to a ticked action that is still ticked after a reload: by tap, and by keys alone.
-import { expect, test } from '@playwright/test'
+import { expect, test, type Page } from '@playwright/test'
 import { band, captureLine, open, setDown, station, wide } from './parts'
 
 const five = ['ring the tile maker about samples by friday 20 min', 'pay the studio rent today, must', 'look at sea kayaks someday', 'absorption of felt, a table', 'paint the shed']
+
+/** Sets one sentence down, sorts it as an action, and goes to the Day. */
+async function actionOnTheDay(page: Page, sentence: string): Promise<void> {
+  await setDown(page, sentence)
+  await page.getByRole('button', { name: 'Sort them' }).click()
+  await page.getByRole('button', { name: 'Action' }).click()
+  await page.getByRole('button', { name: 'Keep the action' }).click()
+  await station(page, 'Day').click()
+}
 
 test('five sentences set down, sorted, one ticked on the Day sheet, all still true after a reload', async ({ page }) => {
   await open(page)
@@ -116,11 +125,7 @@ test('the same by keys alone', async ({ page }) => {
 test('what is opened shows every field and what happened, and keeps what is written at once', async ({ page }) => {
   await page.setViewportSize(wide)
   await open(page)
-  await setDown(page, 'sign the draft by friday, 30 min')
-  await page.getByRole('button', { name: 'Sort them' }).click()
-  await page.getByRole('button', { name: 'Action' }).click()
-  await page.getByRole('button', { name: 'Keep the action' }).click()
-  await station(page, 'Day').click()
+  await actionOnTheDay(page, 'sign the draft by friday, 30 min')
   await page.getByRole('button', { name: 'Open sign the draft' }).click()
   const pane = page.getByRole('complementary', { name: 'sign the draft' })
   await pane.getByRole('radio', { name: 'must' }).click()
@@ -137,11 +142,7 @@ test('what is opened shows every field and what happened, and keeps what is writ
 
 test('midnight turns the sheet by itself', async ({ page }) => {
   await open(page)
-  await setDown(page, 'water the ferns today')
-  await page.getByRole('button', { name: 'Sort them' }).click()
-  await page.getByRole('button', { name: 'Action' }).click()
-  await page.getByRole('button', { name: 'Keep the action' }).click()
-  await station(page, 'Day').click()
+  await actionOnTheDay(page, 'water the ferns today')
   await expect(band(page, 'Picked for today').getByRole('checkbox', { name: 'water the ferns' })).toBeVisible()
   await page.clock.fastForward('15:00:00')
   await expect(page.getByRole('heading', { name: 'Thu 12 March' })).toBeVisible()
