@@ -2,9 +2,10 @@
 import { entriesIn } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
 import { msUntilMidnight } from '@/core/time'
-import { makeDeviceMemory, makeZenStore, type Clock, type DeviceMemory, type TabChannel, type TabMessage, type ZenStore } from '@/state'
-import { makeArchive, type KeyValueStore } from '@/state/persistence'
+import { boundedClock, makeDeviceMemory, makeZenStore, type Clock, type DeviceMemory, type RecordParser, type ZenStore } from '@/state'
+import { makeArchive } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
+import { firstTabName, keepTabName, lastingName, makeTabChannel } from '@/state/browserTabs'
 
 export interface Zen {
   readonly store: ZenStore
@@ -19,36 +20,12 @@ function randomText(length: number): string {
   return Array.from(crypto.getRandomValues(new Uint8Array(length)), (byte) => alphabet[byte % 36]).join('')
 }
 
-function makeTabChannel(): TabChannel {
-  const channel = new BroadcastChannel(databaseName)
-  return {
-    post: (message) => channel.postMessage(message),
-    listen(hear) {
-      const listener = (event: MessageEvent<TabMessage>) => hear(event.data)
-      channel.addEventListener('message', listener)
-      return () => channel.removeEventListener('message', listener)
-    },
-  }
-}
-
-/** Opens the database only when it is first asked for, so that a browser that refuses it refuses a promise. */
-function lazily(make: () => KeyValueStore): KeyValueStore {
-  let made: KeyValueStore | null = null
-  const store = async () => (made ??= make())
-  return {
-    getAllKeys: async () => (await store()).getAllKeys(),
-    getMany: async (keys) => (await store()).getMany(keys),
-    setMany: async (values) => (await store()).setMany(values),
-    removeMany: async (keys) => (await store()).removeMany(keys),
-  }
-}
-
 /** The device's clock. Asking for the zone is slow, so it is asked again only when the page is looked at again. */
 function makeClock(): Clock {
   const readZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone
   let zone = readZone()
   document.addEventListener('visibilitychange', () => { zone = readZone() })
-  return { nowEpochMs: () => Date.now(), zone: () => zone }
+  return boundedClock({ nowEpochMs: () => Date.now(), zone: () => zone })
 }
 
 /** The sheet turns by itself at midnight, and whenever the page is looked at again. */
@@ -64,7 +41,11 @@ function keepTheDay(store: ZenStore, clock: Clock): void {
 
 /** Folds the journal in idle time, in one tab at a time. */
 function keepItFolded(store: ZenStore, fold: () => Promise<void>): void {
-  const foldAlone = () => void navigator.locks.request(`${databaseName}-fold`, { ifAvailable: true }, (lock) => (lock ? fold() : undefined)).catch(() => {})
+  // Folding is safe beside another tab's; the lock only spares the work.
+  const lockName = `${databaseName}-fold`
+  const foldIf = (lock: Lock | null) => (lock ? fold() : undefined)
+  const folding = async () => (navigator.locks ? navigator.locks.request(lockName, { ifAvailable: true }, foldIf) : fold())
+  const foldAlone = () => void folding().catch(() => {})
   const whenIdle = () => ('requestIdleCallback' in window ? requestIdleCallback(foldAlone) : setTimeout(foldAlone, 1000))
   let seen = 0
   store.api.subscribe(({ keeping, recent }, before) => {
@@ -94,8 +75,8 @@ function workOffline(): void {
 
 /** A server started for the demo says so; an empty browser that has not been asked before is then given the demo data. */
 async function offerDemo(parts: Zen): Promise<void> {
-  const { document, keeping } = parts.store.api.getState()
-  const isEmpty = [...entriesIn(document)].length === 0 && keeping.kind !== 'failed'
+  const { document, keeping, unread } = parts.store.api.getState()
+  const isEmpty = [...entriesIn(document)].length === 0 && keeping.kind !== 'failed' && unread === null
   if (!isEmpty || parts.memory.read('demo-given') !== null) return
   const answer = (await fetch('/api/health').then((response) => response.json())) as { demo?: boolean }
   if (!answer.demo) return
@@ -104,26 +85,37 @@ async function offerDemo(parts: Zen): Promise<void> {
   await loadDemo(parts)
 }
 
-/** The schemas come after the first station: they check what is committed from then on. */
-let parser: Parameters<typeof makeZenStore>[0]['parser'] extends () => infer P ? P : never = null
+/** The schemas come after the first station: until then only the length of texts is checked. */
+let parser: RecordParser | null = null
 
 let zen: Zen | null = null
 
 /** Makes everything once and begins to load. */
 export function boot(): Zen {
   if (zen) return zen
-  const archive = makeArchive(lazily(() => makeAsyncStorageStore(databaseName)))
+  const replica = randomText(6)
+  const archive = makeArchive(makeAsyncStorageStore(databaseName), undefined, replica)
   const clock = makeClock()
+  const tabs = makeTabChannel(databaseName)
   const newId = <K extends RecordKind>(kind: K): Id<K> => `${kind}:${randomText(14)}`
-  const store = makeZenStore({ archive, clock, newId, replica: randomText(6), tabs: makeTabChannel(), parser: () => parser })
-  zen = { store, memory: makeDeviceMemory(() => window.localStorage), clock }
+  const newName = () => randomText(10)
+  const device = lastingName(() => window.localStorage, 'zen-tray:device', newName)
+  const store = makeZenStore({ archive, clock, newId, replica, device, tabs, parser: () => parser })
+  const tab = firstTabName(newName)
+  const memory = makeDeviceMemory(() => window.localStorage, tab)
+  tabs.listen(({ kind }) => {
+    if (kind === 'wiped') memory.typed.clear()
+  })
+  void keepTabName(memory, tab, newName).catch(() => {})
+  zen = { store, memory, clock }
   keepTheDay(store, clock)
   keepItFolded(store, () => archive.fold())
   holdOn(store)
   workOffline()
   const parts = zen
   void store.load().then(async () => {
-    parser = (await import('@/core/exchange/onDemand')).parseRecord
+    const { parseRecord, parsePartialRecord } = await import('@/core/exchange/onDemand')
+    parser = { whole: parseRecord, partial: parsePartialRecord }
     await offerDemo(parts)
     await Promise.all([import('@/stations/shared/sheets/DeskSheets'), import('@/stations/shared/sheets/SearchSheet')])
   }).catch(() => {})

@@ -71,7 +71,8 @@ describe('the keymap', () => {
     const store = await ready()
     store.run('setSettings', { keys: { tick: 'y' } })
     store.run('setSettings', { underwayLimit: 2 })
-    expect(recordIn(store.api.getState().document, 'settings:main')).toMatchObject({ keys: { tick: 'y' }, underwayLimit: 2, dayStartsAtMinute: 480 })
+    expect(recordIn(store.api.getState().document, 'settings:main')).toEqual({ id: 'settings:main', keys: { tick: 'y' }, underwayLimit: 2 })
+    expect(select.settingsOf(store.api.getState().document)).toMatchObject({ keys: { tick: 'y' }, underwayLimit: 2, dayStartsAtMinute: 480 })
   })
 })
 

@@ -3,15 +3,27 @@ import type { Change } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
 
 export interface Clock {
+  /** Milliseconds since 1970, from 1970 to the end of the year 9999, whatever the device believes. */
   readonly nowEpochMs: () => number
   /** An IANA zone such as `Europe/Oslo`. */
   readonly zone: () => string
 }
 
+const latestEpochMs = 253_402_300_799_999
+
+/** A clock whose instants all have a day in the calendar. */
+export const boundedClock = ({ nowEpochMs, zone }: Clock): Clock => ({
+  nowEpochMs: () => Math.min(latestEpochMs, Math.max(0, Math.floor(nowEpochMs()))),
+  zone,
+})
+
 export type NewId = <K extends RecordKind>(kind: K) => Id<K>
 
-/** What tabs of one browser tell each other. */
-export type TabMessage = { readonly kind: 'changes'; readonly changes: readonly Change[] } | { readonly kind: 'replaced' }
+/** What tabs of one browser tell each other: what was done, that there is more to look at, that all is gone. */
+export type TabMessage =
+  | { readonly kind: 'changes'; readonly changes: readonly Change[] }
+  | { readonly kind: 'more' }
+  | { readonly kind: 'wiped' }
 
 export interface TabChannel {
   post(message: TabMessage): void

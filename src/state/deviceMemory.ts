@@ -1,31 +1,95 @@
-// Small things of one device, written at once and not part of the store: the theme, a half-typed line, what is at hand.
+// Small things of one device, written at once and not part of the store: the theme, what is at hand; and what is typed
+// and not yet kept, which belongs to the tab it is typed in.
 
 export interface DeviceMemory {
   read(name: string): string | null
   write(name: string, value: string | null): void
+  /** What is typed in this tab. */
+  readonly typed: {
+    read(name: string): string | null
+    write(name: string, value: string | null): void
+    /** Forgets what is typed, in every tab of the device. */
+    clear(): void
+    /** Takes over what closed tabs have left, wherever nothing is typed here. */
+    adopt(closedTabs: readonly string[]): void
+    /** Tells when what is typed has changed other than by typing. Returns what ends it. */
+    subscribe(listener: () => void): () => void
+    /** The tabs that have left something. */
+    tabs(): readonly string[]
+    /** From now on this tab goes by another name: it is a copy of one that is still open. */
+    renameTab(tab: string): void
+  }
 }
 
+const prefix = 'zen-tray:'
+const typedPrefix = `${prefix}typed `
+
 /** Over the browser's local storage; what that refuses is held in a map that lasts as long as the page. */
-export function makeDeviceMemory(storage: () => Storage): DeviceMemory {
+export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): DeviceMemory {
   const refused = new Map<string, string | null>()
+  const listeners = new Set<() => void>()
+  let tab = firstTab
+
+  function readKey(key: string): string | null {
+    const held = refused.get(key)
+    if (held !== undefined) return held
+    try {
+      return storage().getItem(key)
+    } catch {
+      return null
+    }
+  }
+
+  function writeKey(key: string, value: string | null): void {
+    try {
+      if (value === null) storage().removeItem(key)
+      else storage().setItem(key, value)
+      refused.delete(key)
+    } catch {
+      refused.set(key, value)
+    }
+  }
+
+  function keysUnder(start: string): string[] {
+    try {
+      const all = Array.from({ length: storage().length }, (_, index) => storage().key(index) ?? '')
+      return [...new Set([...all, ...refused.keys()])].filter((key) => key.startsWith(start))
+    } catch {
+      return [...refused.keys()].filter((key) => key.startsWith(start))
+    }
+  }
+
+  const tell = () => listeners.forEach((listener) => listener())
+  const typedKey = (name: string, of = tab) => `${typedPrefix}${of} ${name}`
+
   return {
-    read(name) {
-      const held = refused.get(name)
-      if (held !== undefined) return held
-      try {
-        return storage().getItem(`zen-tray:${name}`)
-      } catch {
-        return null
-      }
-    },
-    write(name, value) {
-      try {
-        if (value === null) storage().removeItem(`zen-tray:${name}`)
-        else storage().setItem(`zen-tray:${name}`, value)
-        refused.delete(name)
-      } catch {
-        refused.set(name, value)
-      }
+    read: (name) => readKey(`${prefix}${name}`),
+    write: (name, value) => writeKey(`${prefix}${name}`, value),
+    typed: {
+      read: (name) => readKey(typedKey(name)),
+      write: (name, value) => writeKey(typedKey(name), value),
+      clear() {
+        keysUnder(typedPrefix).forEach((key) => writeKey(key, null))
+        tell()
+      },
+      adopt(closedTabs) {
+        for (const closed of closedTabs)
+          for (const key of keysUnder(typedKey('', closed))) {
+            const mine = typedKey(key.slice(typedKey('', closed).length))
+            if (readKey(mine) !== null) continue
+            writeKey(mine, readKey(key))
+            writeKey(key, null)
+          }
+        tell()
+      },
+      subscribe(listener) {
+        listeners.add(listener)
+        return () => listeners.delete(listener)
+      },
+      tabs: () => [...new Set(keysUnder(typedPrefix).map((key) => key.slice(typedPrefix.length).split(' ')[0] ?? ''))],
+      renameTab(name) {
+        tab = name
+      },
     },
   }
 }

@@ -1,6 +1,6 @@
 // The queue between the store and the archive: keeps changes in order, says how keeping goes, tries again when asked.
 // Nothing leaves the queue before it is kept.
-import type { Change } from '@/core/journal'
+import type { Change, Stamp } from '@/core/journal'
 import { storageErrorOf, type AppErrorCode, type Archive } from './persistence'
 
 export type Keeping =
@@ -9,29 +9,42 @@ export type Keeping =
   | { readonly kind: 'failed'; readonly code: AppErrorCode; readonly waiting: number }
 
 export interface Keeper {
-  keep(change: Change): void
+  /** `instead` is an earlier change that this one stands in for. */
+  keep(change: Change, instead?: Stamp): void
   retry(): Promise<void>
   /** What is not kept yet, in order. */
   waiting(): readonly Change[]
+  /** Lets go of what is not kept yet. */
+  forget(): void
   /** Settles once everything handed over is kept or refused. */
   settled(): Promise<void>
 }
 
-export function makeKeeper(archive: Archive, tell: (keeping: Keeping) => void, onKept: (changes: readonly Change[]) => void): Keeper {
-  let queue: Change[] = []
+interface Waiting {
+  readonly change: Change
+  readonly instead: Stamp | undefined
+}
+
+export function makeKeeper(
+  archive: Pick<Archive, 'append'>,
+  tell: (keeping: Keeping) => void,
+  onKept: (changes: readonly Change[]) => void,
+): Keeper {
+  let queue: readonly Waiting[] = []
   let running: Promise<void> | null = null
 
   async function drain(): Promise<void> {
     while (queue.length > 0) {
       const batch = queue
+      const changes = batch.map(({ change }) => change)
       try {
-        await archive.append(batch)
+        await archive.append(changes, batch.flatMap(({ instead }) => instead ?? []))
       } catch (error) {
         tell({ kind: 'failed', code: storageErrorOf(error).code, waiting: queue.length })
         return
       }
-      queue = queue.slice(batch.length)
-      onKept(batch)
+      queue = queue.filter((waiting) => !batch.includes(waiting))
+      onKept(changes)
     }
     tell({ kind: 'kept' })
   }
@@ -39,13 +52,17 @@ export function makeKeeper(archive: Archive, tell: (keeping: Keeping) => void, o
   const run = (): Promise<void> => (running ??= drain().finally(() => (running = null)))
 
   return {
-    keep(change) {
-      queue = [...queue, change]
+    keep(change, instead) {
+      // What was to be stood in for and is not kept yet need never be.
+      queue = [...queue.filter((waiting) => running !== null || waiting.change.stamp !== instead), { change, instead }]
       if (!running) tell({ kind: 'keeping' })
       void run()
     },
     retry: run,
-    waiting: () => queue,
+    waiting: () => queue.map(({ change }) => change),
+    forget: () => {
+      queue = []
+    },
     settled: () => running ?? Promise.resolve(),
   }
 }

@@ -1,6 +1,7 @@
 // What stations read off the document. Each result is kept as long as the tables it was made from stand.
 import { recordIn, recordsIn, type Document } from '@/core/journal'
-import { defaultSettings, isOpen, type Action, type Area, type Id, type RecordKind, type RecordOf, type Settings } from '@/core/record'
+import { isOpen, type Action, type Area, type Id, type RecordKind, type RecordOf, type Settings } from '@/core/record'
+import { settingsIn } from './settingsIn'
 import { makeNameIndex, type Name, type NameIndex } from '@/core/sentence'
 
 /** Remembers the last result of `make` for the tables it names; made again when one of them changes. */
@@ -33,7 +34,7 @@ export const reviewsOf = byTables(['review'], (document) => recordsIn(document, 
 /** The pile, newest first. */
 export const slipsOf = byTables(['slip'], (document) => recordsIn(document, 'slip').sort((a, b) => b.setDownAtEpochMs - a.setDownAtEpochMs || (a.id < b.id ? 1 : -1)))
 
-export const settingsOf = (document: Document): Settings => recordIn(document, 'settings:main') ?? defaultSettings
+export const settingsOf: (document: Document) => Settings = byTables(['settings'], settingsIn)
 
 /** Every name a sentence may mean: what is closed or over is not meant any more. */
 export const namesOf: (document: Document) => NameIndex = byTables(['context', 'person', 'project', 'area'], (document) => {
@@ -48,6 +49,9 @@ export function areaOf(document: Document, { projectId, areaId }: { readonly pro
   const id = project?.areaId ?? areaId
   return id ? recordIn(document, id) : undefined
 }
+
+/** Projects that rest or are over. */
+export const restingProjectIdsOf: (document: Document) => ReadonlySet<string> = byTables(['project'], (document) => new Set(projectsOf(document).filter(({ state }) => state !== 'open').map(({ id }) => id)))
 
 /** Open actions of one project in the person's own order. */
 export const actionsOfProject = (document: Document, id: Id<'project'>): Action[] => ranked(openActionsOf(document).filter((action) => action.projectId === id))

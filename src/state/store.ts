@@ -1,19 +1,39 @@
 // The store: everything held, and the one door through which it changes. A commit checks the touched records,
 // applies the diff, adds one change to the journal and notifies once; keeping it follows behind.
 import { createStore, type StoreApi } from 'zustand/vanilla'
-import { invariant } from '@/core/invariant'
+import type { parsePartialRecord, parseRecord } from '@/core/exchange'
 import {
-  emptyDocument, idOf, laterStamp, never, nextStamp, nothingToUndo, recordIn, revertOf, undoStateOf, withChange, withChanges, withMerged, withUndoable, writtenAt,
-  type Change, type Diff, type Document, type Entry, type Stamp, type UndoState,
+  broughtBy,
+  emptyDocument,
+  epochMsOf,
+  idOf,
+  latestIn,
+  laterStamp,
+  never,
+  nextStamp,
+  nothingToUndo,
+  recordIn,
+  revertOf,
+  undoStateOf,
+  withChange,
+  withChanges,
+  withMerged,
+  withUndoable,
+  type Change,
+  type Diff,
+  type Document,
+  type Entry,
+  type Stamp,
+  type UndoState,
 } from '@/core/journal'
-import type { RecordKind } from '@/core/record'
-import type { parseRecord } from '@/core/exchange'
-import { ok, refuse } from '@/core/result'
+import { kindOf, tooLongIn, type AnyRecord, type RecordKind } from '@/core/record'
+import { ok, refuse, type Result } from '@/core/result'
 import { localMomentAt, type CalendarDate } from '@/core/time'
-import type { Clock, NewId, TabChannel } from './clock'
+import { boundedClock, type Clock, type NewId, type TabChannel } from './clock'
 import { commands, type ArgsOf, type Command as AnyCommand, type CommandName, type Outcome, type Refusal } from './commands'
+import { continued } from './continued'
 import { makeKeeper, type Keeping } from './keeper'
-import { storageErrorOf, type Archive, type Aside } from './persistence'
+import { storageErrorOf, type AppErrorCode, type Archive, type Aside } from './persistence'
 
 export interface StoreState {
   readonly phase: 'loading' | 'ready'
@@ -23,9 +43,17 @@ export interface StoreState {
   readonly recent: readonly Change[]
   readonly today: CalendarDate
   readonly keeping: Keeping
+  /** What was kept before could not be read: only what was done since is held. Null once it was read. */
+  readonly unread: AppErrorCode | null
   readonly asides: readonly Aside[]
   /** A newer version of the application has written here: this one only reads. */
   readonly readOnly: boolean
+}
+
+/** Checks what is committed, whole or in part. */
+export interface RecordParser {
+  readonly whole: typeof parseRecord
+  readonly partial: typeof parsePartialRecord
 }
 
 export interface StoreParts {
@@ -34,21 +62,39 @@ export interface StoreParts {
   readonly newId: NewId
   /** Names this open copy; see makeStamp. */
   readonly replica: string
+  /** Names the device, which all copies on it share. */
+  readonly device: string
   readonly tabs: TabChannel
-  /** Checks touched records; null until the schemas have loaded. */
-  readonly parser: () => typeof parseRecord | null
+  /** Null until the schemas have loaded: until then only the length of texts is checked. */
+  readonly parser: () => RecordParser | null
+}
+
+export interface RunOptions {
+  /** The text goes on being written: the change takes the place of this one, if nothing has been done since. */
+  readonly continuing?: Stamp | undefined
+}
+
+/** The whole journal, and how much of it could not be read. */
+export interface JournalRead {
+  readonly changes: readonly Change[]
+  readonly unread: number
+  /** Null, or why the storage could not be read at all: the changes are then those in memory. */
+  readonly unreached: AppErrorCode | null
 }
 
 export interface ZenStore {
   readonly api: StoreApi<StoreState>
   load(): Promise<void>
-  /** Runs a command and commits its diff. The refusal comes back where there is one. */
-  run<N extends CommandName>(name: N, args: ArgsOf<N>): Outcome
+  /** Runs a command and commits its diff. The refusal comes back where there is one; nothing is changed then. */
+  run<N extends CommandName>(name: N, args: ArgsOf<N>, options?: RunOptions): Outcome
   undo(): Change | null
   redo(): Change | null
-  /** Merges a file or another copy in and keeps it before it is shown. */
-  absorb(entries: readonly Entry[], changes: readonly Change[]): Promise<void>
-  wipe(): Promise<void>
+  /** What bringing these in would do, by kind of change. */
+  wouldBring(entries: readonly Entry[]): Diff
+  /** Merges a file or another copy in, as one act, and keeps it before it is shown. */
+  bringIn(entries: readonly Entry[], changes: readonly Change[], act?: 'bringIn' | 'loadDemo'): Promise<Result<Diff, Refusal>>
+  wipe(): Promise<Result<null, Refusal>>
+  /** Opens the storage anew, reads what could not be read and keeps what could not be kept. */
   retry(): Promise<void>
   /** Reads the clock: the day may have turned. */
   turnDay(): void
@@ -59,152 +105,227 @@ export interface ZenStore {
   settled(): Promise<void>
   /** The journal of one record, oldest first: from the archive and from this sitting. */
   historyOf(ids: readonly string[]): Promise<readonly Change[]>
-  /** The whole journal, for a file. */
-  journal(): Promise<readonly Change[]>
+  /** The whole journal, for a file. Never rejects: what is in memory can always be had. */
+  journal(): Promise<JournalRead>
   close(): void
 }
 
 const ordered = (changes: Iterable<Change>): Change[] => [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
+const byStamp = (changes: Iterable<Change>): Map<Stamp, Change> => new Map([...changes].map((change) => [change.stamp, change]))
 
-/** Every touched record must still be one of its kind: a command that makes a bad one is our own mistake. */
-function checkTouched(document: Document, diff: Diff, parse: typeof parseRecord): void {
+/** Why a touched record cannot be kept; null where all can. */
+function faultOf(document: Document, diff: Diff, parser: RecordParser | null): Refusal | null {
   for (const part of diff) {
-    const record = recordIn(document, idOf(part) as `${RecordKind}:`)
+    const record = recordIn(document, idOf(part) as `${RecordKind}:`) as AnyRecord | undefined
     if (!record) continue
-    const parsed = parse(record)
-    invariant(parsed.ok, parsed.ok ? '' : `a ${idOf(part).split(':')[0]} with a bad ${parsed.error.where}: ${parsed.error.why}`)
+    const long = tooLongIn(record)
+    if (long) return { kind: 'tooLong', ...long }
+    const isPartial = kindOf(record.id) === 'settings'
+    const parsed = parser ? (isPartial ? parser.partial(record) : parser.whole(record)) : null
+    if (parsed && !parsed.ok) return { kind: 'unfit', field: parsed.error.where }
   }
+  return null
 }
 
-export function makeZenStore({ archive, clock, newId, replica, tabs, parser }: StoreParts): ZenStore {
+export function makeZenStore({ archive, clock: deviceClock, newId, replica, device, tabs, parser }: StoreParts): ZenStore {
+  const clock = boundedClock(deviceClock)
   let last: Stamp = never
-  let wasRead = false
+  /** What is committed or taken up while the store is being read: laid over what was read. */
+  let arriving: Change[] | null = null
   const todayNow = () => localMomentAt(clock.nowEpochMs(), clock.zone()).date
   const api = createStore<StoreState>(() => ({
-    phase: 'loading', document: emptyDocument, undo: nothingToUndo, recent: [], today: todayNow(), keeping: { kind: 'kept' }, asides: [], readOnly: false,
+    phase: 'loading',
+    document: emptyDocument,
+    undo: nothingToUndo,
+    recent: [],
+    today: todayNow(),
+    keeping: { kind: 'kept' },
+    unread: null,
+    asides: [],
+    readOnly: false,
   }))
-  const keeper = makeKeeper(archive, (keeping) => api.setState({ keeping }), (changes) => tabs.post({ kind: 'changes', changes }))
+  const keeper = makeKeeper(
+    archive,
+    (keeping) => api.setState({ keeping }),
+    (changes) => tabs.post({ kind: 'changes', changes }),
+  )
   const stamp = (): Stamp => (last = nextStamp(last, clock.nowEpochMs(), replica))
   const observe = (changes: readonly Change[]) => changes.forEach((change) => (last = laterStamp(last, change.stamp)))
 
-  function commit(act: string, diff: Diff, reverts?: Change['reverts']): Change {
-    const change: Change = { stamp: stamp(), act, diff, ...(reverts ? { reverts } : {}) }
+  /** A change of this copy, made now. */
+  function changeOf(act: string, diff: Diff, more: Pick<Change, 'reverts' | 'brought'> = {}): Change {
+    const nowEpochMs = clock.nowEpochMs()
+    const made = stamp()
+    const at = epochMsOf(made) === nowEpochMs ? {} : { at: nowEpochMs }
+    return { stamp: made, act, diff, by: device, ...at, ...more }
+  }
+
+  /** Shows a change and hands it on to be kept; `instead` is taken out of the journal for it. */
+  function commit(change: Change, instead?: Stamp): void {
     const state = api.getState()
-    const document = withChange(state.document, change)
-    const parse = parser()
-    if (parse) checkTouched(document, diff, parse)
-    api.setState({ document, undo: withUndoable(state.undo, change), recent: [...state.recent, change] })
-    keeper.keep(change)
-    return change
+    const recent = instead === undefined ? state.recent : state.recent.filter((other) => other.stamp !== instead)
+    const undo = instead === undefined ? withUndoable(state.undo, change) : undoStateOf([...recent, change], device)
+    arriving?.push(change)
+    api.setState({ document: withChange(state.document, change), undo, recent: [...recent, change] })
+    keeper.keep(change, instead)
   }
 
   /** Changes of another tab: merged, and open to undo here too, since one person works in both. */
-  function takeUp(changes: readonly Change[]): void {
+  function takeUp(changes: readonly Change[], entries: readonly Entry[] = []): void {
     const state = api.getState()
-    const known = new Set(state.recent.map((change) => change.stamp))
+    const known = byStamp(state.recent)
     const fresh = changes.filter((change) => !known.has(change.stamp))
-    if (fresh.length === 0) return
+    if (fresh.length === 0 && entries.length === 0) return
     observe(fresh)
+    entries.forEach((entry) => (last = laterStamp(last, latestIn(entry))))
+    arriving?.push(...fresh)
     const recent = ordered([...state.recent, ...fresh])
-    api.setState({ document: withChanges(state.document, fresh), recent, undo: undoStateOf(recent) })
+    api.setState({ document: withMerged(withChanges(state.document, fresh), entries), recent, undo: undoStateOf(recent, device) })
   }
 
   function revert(kind: 'undo' | 'redo'): Change | null {
     const { undo, document, readOnly } = api.getState()
-    const target = undo[kind].at(-1)
-    if (!target || readOnly) return null
-    const forward = target.diff.map((part) => (part.kind === 'updated' ? { ...part, fields: flipped(part.fields) } : part.kind === 'added' ? { ...part, kind: 'removed' as const } : { ...part, kind: 'added' as const })).reverse()
-    const diff = revertOf(document, kind === 'undo' ? target.diff : forward)
-    return commit(kind, diff, { kind, stamp: target.stamp })
+    const undone = undo.redo.at(-1)
+    const act = kind === 'undo' ? undo.undo.at(-1) : undone?.act
+    const back = kind === 'undo' ? act?.diff : undone?.undoing.diff
+    if (!act || !back || readOnly) return null
+    const change = changeOf(kind, revertOf(document, back), { reverts: { kind, stamp: act.stamp } })
+    commit(change)
+    return act
   }
 
   /** Reads what is kept. Where that is refused the store works from memory, says so, and `retry` reads again. */
   async function load(): Promise<void> {
+    arriving = []
     try {
-      await readAll()
+      const loaded = await archive.load()
+      const asides = await archive.asides().catch(() => [])
+      const { unread, recent: before } = api.getState()
+      const unkept = [...keeper.waiting(), ...arriving, ...(unread === null ? [] : before)]
+      last = laterStamp(last, loaded.latest)
+      observe(unkept)
+      const recent = ordered(byStamp([...loaded.recent, ...unkept]).values())
+      api.setState({
+        phase: 'ready',
+        document: withChanges(loaded.document, unkept),
+        recent,
+        undo: undoStateOf(recent, device),
+        today: todayNow(),
+        unread: null,
+        asides: asides.length > 0 ? asides : loaded.asides,
+        readOnly: loaded.newerFormat,
+      })
     } catch (error) {
-      api.setState({ phase: 'ready', keeping: { kind: 'failed', code: storageErrorOf(error).code, waiting: keeper.waiting().length } })
+      api.setState({ phase: 'ready', unread: storageErrorOf(error).code })
+    } finally {
+      arriving = null
     }
   }
 
-  async function readAll(): Promise<void> {
-    const loaded = await archive.load()
-    const asides = await archive.asides()
-    const unkept = [...keeper.waiting(), ...(wasRead ? [] : api.getState().recent)]
-    wasRead = true
-    const recent = ordered(new Map([...loaded.recent, ...unkept].map((change) => [change.stamp, change])).values())
-    observe(recent)
-    api.setState({
-      phase: 'ready', document: withChanges(loaded.document, unkept), recent, undo: undoStateOf(recent), today: todayNow(),
-      asides: asides.length > 0 ? asides : loaded.asides, readOnly: loaded.newerFormat,
-    })
+  async function catchUp(): Promise<void> {
+    const news = await archive.news()
+    if (news.kind === 'wiped') return startOver()
+    takeUp(news.changes, news.entries)
   }
 
-  const stopListening = tabs.listen((message) => (message.kind === 'changes' ? takeUp(message.changes) : void load()))
+  /** Everything was removed by another tab: what is here goes too, but for what was not kept yet. */
+  async function startOver(): Promise<void> {
+    api.setState({ document: emptyDocument, recent: [], undo: nothingToUndo, asides: [] })
+    await load()
+  }
+
+  const stopListening = tabs.listen((message) => {
+    if (message.kind === 'changes') takeUp(message.changes)
+    else void (message.kind === 'wiped' ? startOver() : catchUp().catch(() => {}))
+  })
+
+  const readOnly: Result<never, Refusal> = refuse<Refusal>({ kind: 'readOnly' })
 
   return {
     api,
     load,
-    run(name, args) {
+    run(name, args, { continuing } = {}) {
       const state = api.getState()
-      if (state.readOnly) return refuse<Refusal>({ kind: 'readOnly' })
+      if (state.readOnly) return readOnly
       const nowEpochMs = clock.nowEpochMs()
       const command = commands[name] as AnyCommand<unknown>
-      const outcome = command({ document: state.document, moment: localMomentAt(nowEpochMs, clock.zone()), nowEpochMs, newId }, args)
-      if (outcome.ok) commit(name, outcome.value)
-      return outcome.ok ? ok(outcome.value) : outcome
+      const moment = localMomentAt(nowEpochMs, clock.zone())
+      const outcome = command({ document: state.document, moment, nowEpochMs, newId }, args)
+      if (!outcome.ok) return outcome
+      const change = changeOf(name, outcome.value)
+      const fault = faultOf(withChange(state.document, change), outcome.value, parser())
+      if (fault) return refuse(fault)
+      const earlier = continuing === undefined ? undefined : state.recent.at(-1)
+      const joined = earlier?.stamp === continuing && earlier ? continued(earlier, change) : null
+      commit(joined ?? change, joined ? continuing : undefined)
+      return ok(outcome.value)
     },
     undo: () => revert('undo'),
     redo: () => revert('redo'),
-    async absorb(entries, changes) {
-      for (const entry of entries) last = laterStamp(last, writtenAt(entry))
+    wouldBring(entries) {
+      const { document } = api.getState()
+      return broughtBy(document, withMerged(document, entries), new Set(entries.map(({ record }) => record.id)))
+    },
+    async bringIn(entries, changes, name = 'bringIn') {
+      if (api.getState().readOnly) return readOnly
+      for (const entry of entries) last = laterStamp(last, latestIn(entry))
       observe(changes)
-      await archive.absorb(entries, changes, stamp())
+      const diff = this.wouldBring(entries)
+      const act = changeOf(name, diff, { brought: true })
+      await archive.absorb(entries, changes, act)
       const state = api.getState()
-      api.setState({ document: withMerged(state.document, entries) })
-      tabs.post({ kind: 'replaced' })
+      const recent = diff.length > 0 ? [...state.recent, act] : state.recent
+      api.setState({ document: withMerged(state.document, entries), recent, undo: undoStateOf(recent, device) })
+      tabs.post({ kind: 'more' })
+      return ok(diff)
     },
     async wipe() {
+      if (api.getState().readOnly) return readOnly
       await keeper.settled()
-      await archive.wipe()
-      api.setState({ document: emptyDocument, recent: [], undo: nothingToUndo, asides: [] })
-      await load()
-      tabs.post({ kind: 'replaced' })
+      keeper.forget()
+      await archive.wipe(stamp())
+      api.setState({ document: emptyDocument, recent: [], undo: nothingToUndo, asides: [], keeping: { kind: 'kept' }, unread: null })
+      tabs.post({ kind: 'wiped' })
+      return ok(null)
     },
     async retry() {
-      if (!wasRead) await load()
-      if (wasRead) await keeper.retry()
+      archive.reopen()
+      if (api.getState().unread !== null) await load()
+      await keeper.retry()
     },
     turnDay() {
       const today = todayNow()
       if (today !== api.getState().today) api.setState({ today })
     },
-    async catchUp() {
-      takeUp(await archive.changesBeyond(new Set(api.getState().recent.map((change) => change.stamp))))
-    },
+    catchUp,
     async dropAsides() {
+      if (api.getState().readOnly) return
       await archive.dropAsides()
       api.setState({ asides: [] })
     },
     settled: () => keeper.settled(),
     async historyOf(ids) {
       const wanted = new Set(ids)
-      const found = new Map<Stamp, Change>()
-      const gather = (changes: readonly Change[]) => changes.forEach((change) => change.diff.some((part) => wanted.has(idOf(part))) && found.set(change.stamp, change))
-      for await (const portion of archive.history()) gather(portion)
-      gather(api.getState().recent)
-      return ordered(found.values())
+      const touches = (change: Change) => change.diff.some((part) => wanted.has(idOf(part)))
+      const { changes } = await this.journal()
+      return changes.filter(touches)
     },
     async journal() {
       const all = new Map<Stamp, Change>()
-      for await (const portion of archive.history()) portion.forEach((change) => all.set(change.stamp, change))
+      let unread = 0
+      let unreached: AppErrorCode | null = null
+      try {
+        for await (const portion of archive.history()) {
+          portion.changes.forEach((change) => all.set(change.stamp, change))
+          unread += portion.unread
+        }
+      } catch (error) {
+        unreached = storageErrorOf(error).code
+      }
       api.getState().recent.forEach((change) => all.set(change.stamp, change))
-      return ordered(all.values())
+      return { changes: ordered(all.values()), unread, unreached }
     },
     close: stopListening,
   }
 }
 
-function flipped(fields: Readonly<Record<string, readonly [unknown, unknown]>>): Record<string, readonly [unknown, unknown]> {
-  return Object.fromEntries(Object.entries(fields).map(([field, [from, to]]) => [field, [to, from] as const]))
-}

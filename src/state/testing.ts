@@ -1,5 +1,5 @@
 // What tests of the store start from: a clock that is set by hand, ids that count, and storage that can fail.
-import { parseRecord } from '@/core/exchange'
+import { parsePartialRecord, parseRecord } from '@/core/exchange'
 import { makeArchive, makeMemoryStore, type KeyValueStore } from './persistence'
 import { noTabs, type TabChannel } from './clock'
 import { makeZenStore, type ZenStore } from './store'
@@ -11,7 +11,7 @@ export interface TestStore extends ZenStore {
 /** Wednesday 11 March 2026, 09:00 in London. */
 export const testStartEpochMs = Date.UTC(2026, 2, 11, 9)
 
-export function makeTestStore(kept: KeyValueStore = makeMemoryStore(), options: { replica?: string; tabs?: TabChannel; limits?: Parameters<typeof makeArchive>[1] } = {}): TestStore {
+export function makeTestStore(kept: KeyValueStore = makeMemoryStore(), options: { replica?: string; device?: string; tabs?: TabChannel; limits?: Parameters<typeof makeArchive>[1] } = {}): TestStore {
   const replica = options.replica ?? 'aaaa'
   const clock = { epochMs: testStartEpochMs, zone: 'Europe/London' }
   let count = 0
@@ -20,8 +20,9 @@ export function makeTestStore(kept: KeyValueStore = makeMemoryStore(), options: 
     clock: { nowEpochMs: () => clock.epochMs, zone: () => clock.zone },
     newId: (kind) => `${kind}:${replica}${++count}`,
     replica,
+    device: options.device ?? 'device',
     tabs: options.tabs ?? noTabs,
-    parser: () => parseRecord,
+    parser: () => ({ whole: parseRecord, partial: parsePartialRecord }),
   })
   return { ...store, clock }
 }

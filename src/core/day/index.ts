@@ -3,4 +3,5 @@ export { dayBandNames, dayBandOf, dayBandsOf, type DayBandName, type DayBands } 
 export { isHidden } from './isHidden'
 export { loadOf, minutesOf, type Load } from './load'
 export { compareForDay, inOrderOfWork } from './order'
+export { isRedated } from './redated'
 export { anyReach, isInReach, type Reach } from './reach'

@@ -1,3 +1,3 @@
 // The running application reaches this folder through onDemand only: it brings the schemas, which do not load at the start.
-export { parseRecord } from '../record/parseRecord'
-export { changeFault, countsOf, entryFault, parseStoreFile, storeFileLimitBytes, storeFileParts, toStoreFile, type StoreFile, type StoreFileFault } from './storeFile'
+export { parsePartialRecord, parseRecord, type ShapeFault } from '../record/parseRecord'
+export { changeFault, entryFault, parseStoreFile, storeFileLimitBytes, storeFileParts, toStoreFile, type StoreFile, type StoreFileFault } from './storeFile'

@@ -1,2 +1,2 @@
 // The one door through which the running application loads this folder, so that the schemas stay out of the start.
-export { changeFault, entryFault, parseRecord, parseStoreFile, storeFileParts } from '.'
+export { changeFault, entryFault, parsePartialRecord, parseRecord, parseStoreFile, storeFileParts } from '.'

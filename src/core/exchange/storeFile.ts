@@ -1,11 +1,10 @@
 // The whole store as one file and back: versioned JSON, described in docs/file-format.md. Reading trusts nothing:
 // a file is taken whole or not at all, and a refusal says where and why.
 import * as v from 'valibot'
-import { entriesIn, epochMsOf, idOf, isStamp, isThere, type Change, type Document, type Entry } from '../journal'
+import { entriesIn, idOf, isStamp, type Change, type Document, type Entry, type RecordDiff } from '../journal'
 import { changeSchema } from '../journal/changeSchema'
-import { kindOf, kinds, type AnyRecord, type RecordKind } from '../record'
-import { parseRecord, type ShapeFault } from '../record/parseRecord'
-import { schemas } from '../record/schemas'
+import { kindOf, type RecordKind } from '../record'
+import { parsePartialRecord, parseRecord, type ShapeFault } from '../record/parseRecord'
 import { ok, refuse, type Result } from '../result'
 
 export const storeFileFormat = 'zen-tray store'
@@ -27,7 +26,6 @@ export type StoreFileFault =
   | { readonly kind: 'newer'; readonly version: number }
   | { readonly kind: 'shape'; readonly where: string; readonly why: string }
   | { readonly kind: 'twice'; readonly where: string; readonly id: string }
-  | { readonly kind: 'fromTheFuture'; readonly where: string }
   | { readonly kind: 'hostileKey'; readonly where: string; readonly key: string }
   | { readonly kind: 'tooDeep'; readonly where: string }
 
@@ -73,6 +71,7 @@ const entryFrame = v.strictObject({
   all: v.custom<string>((value) => value === '' || isStamp(value), 'expected a stamp'),
   own: v.optional(v.record(v.string(), v.custom<string>(isStamp, 'expected a stamp'))),
   removed: v.optional(v.custom<string>(isStamp, 'expected a stamp')),
+  restored: v.optional(v.custom<string>(isStamp, 'expected a stamp')),
 })
 
 const shapeFault = (where: string, { where: inside, why }: ShapeFault): StoreFileFault => ({ kind: 'shape', where: `${where}, ${inside}`, why })
@@ -86,15 +85,8 @@ function frameFault(schema: Parameters<typeof v.safeParse>[0], value: unknown, w
 
 /** A record whose fields are only partly there is checked field by field. */
 function partialFault(record: Record<string, unknown>, where: string): StoreFileFault | null {
-  const kind = kindOf(String(record['id']))
-  if (!Object.hasOwn(schemas, kind)) return shapeFault(where, { where: 'id', why: 'no known kind of record' })
-  const entries = schemas[kind].entries as Record<string, Parameters<typeof v.safeParse>[0]>
-  for (const [field, value] of Object.entries(record)) {
-    const schema = Object.hasOwn(entries, field) ? entries[field] : undefined
-    const fault = schema ? frameFault(schema, value, `${where}, ${field}`) : shapeFault(where, { where: field, why: 'no such field' })
-    if (fault) return fault
-  }
-  return null
+  const parsed = parsePartialRecord(record)
+  return parsed.ok ? null : shapeFault(where, parsed.error)
 }
 
 /** Why a value is no entry; null where it is one. */
@@ -107,20 +99,25 @@ export function entryFault(value: unknown, where: string): StoreFileFault | null
   return parsed.ok ? null : shapeFault(where, parsed.error)
 }
 
+/** Both sides of every pair are checked: an undo brings the first one back. */
+function partFault(part: RecordDiff, isBrought: boolean, where: string): StoreFileFault | null {
+  if (part.kind === 'updated') {
+    const sideOf = (side: 0 | 1) => Object.fromEntries(Object.entries(part.fields).map(([field, pair]) => [field, pair[side]]))
+    return partialFault({ ...sideOf(0), id: part.id }, where) ?? partialFault({ ...sideOf(1), id: part.id }, where)
+  }
+  if (isBrought && part.kind === 'added') return partialFault({ id: part.record.id }, where)
+  const parsed = parseRecord(part.record)
+  return parsed.ok ? null : shapeFault(where, parsed.error)
+}
+
 /** Why a value is no change; null where it is one. */
 export function changeFault(value: unknown, where: string): StoreFileFault | null {
   const frame = frameFault(changeSchema, value, where)
   if (frame) return frame
   for (const part of (value as Change).diff) {
     const inside = `${where}, ${idOf(part).slice(0, 40)}`
-    if (part.kind === 'updated') {
-      const to = Object.fromEntries(Object.entries(part.fields).map(([field, pair]) => [field, pair[1]]))
-      const fault = partialFault({ ...to, id: part.id }, inside)
-      if (fault) return fault
-    } else {
-      const parsed = parseRecord(part.record)
-      if (!parsed.ok) return shapeFault(inside, parsed.error)
-    }
+    const fault = partFault(part, (value as Change).brought === true, inside)
+    if (fault) return fault
   }
   return null
 }
@@ -134,7 +131,7 @@ function parseJson(text: string): Result<unknown, StoreFileFault> {
   }
 }
 
-function contentFault(file: { records: unknown[]; changes: unknown[] }, latestEpochMs: number): StoreFileFault | null {
+function contentFault(file: { records: unknown[]; changes: unknown[] }): StoreFileFault | null {
   const ids = new Set<string>()
   for (const [index, value] of file.records.entries()) {
     const where = `record ${index + 1}`
@@ -143,8 +140,6 @@ function contentFault(file: { records: unknown[]; changes: unknown[] }, latestEp
     const entry = value as Entry
     if (ids.has(entry.record.id)) return { kind: 'twice', where, id: entry.record.id.slice(0, 80) }
     ids.add(entry.record.id)
-    const stamps = [entry.all, entry.removed, ...Object.values(entry.own ?? {})]
-    if (stamps.some((stamp) => stamp && epochMsOf(stamp) > latestEpochMs)) return { kind: 'fromTheFuture', where }
   }
   const stamps = new Set<string>()
   for (const [index, value] of file.changes.entries()) {
@@ -154,7 +149,6 @@ function contentFault(file: { records: unknown[]; changes: unknown[] }, latestEp
     const { stamp } = value as Change
     if (stamps.has(stamp)) return { kind: 'twice', where, id: stamp }
     stamps.add(stamp)
-    if (epochMsOf(stamp) > latestEpochMs) return { kind: 'fromTheFuture', where }
   }
   return null
 }
@@ -175,8 +169,8 @@ function parentFault(records: readonly Entry[]): StoreFileFault | null {
   return null
 }
 
-/** What a store file holds. `nowEpochMs` bounds its stamps: a file from more than a day ahead would hold the clock back. */
-export function parseStoreFile(text: string, nowEpochMs: number): Result<StoreFile, StoreFileFault> {
+/** What a store file holds, or why it is none. Stamps ahead of the clock are carried: the writer's clock may have been wrong. */
+export function parseStoreFile(text: string): Result<StoreFile, StoreFileFault> {
   if (text.length > storeFileLimitBytes) return refuse({ kind: 'tooLarge', bytes: text.length, limitBytes: storeFileLimitBytes })
   if (text.trim() === '') return refuse({ kind: 'empty' })
   const json = parseJson(text)
@@ -190,13 +184,6 @@ export function parseStoreFile(text: string, nowEpochMs: number): Result<StoreFi
   const hostile = hostileIn(file, '')
   if (hostile) return refuse(hostile)
   const content = { records: file.records as unknown[], changes: file.changes as unknown[] }
-  const fault = contentFault(content, nowEpochMs + 86_400_000) ?? parentFault(content.records as Entry[])
+  const fault = contentFault(content) ?? parentFault(content.records as Entry[])
   return fault ? refuse(fault) : ok({ entries: content.records as Entry[], changes: content.changes as Change[] })
-}
-
-/** How many records of each kind are there, for saying what a file would bring. */
-export function countsOf(entries: Iterable<Entry>): Record<RecordKind, number> {
-  const counts = Object.fromEntries(kinds.map((kind) => [kind, 0])) as Record<RecordKind, number>
-  for (const entry of entries) if (isThere(entry)) counts[kindOf((entry.record as AnyRecord).id)]++
-  return counts
 }

@@ -1,6 +1,6 @@
 // What one act did: the one shape that serves saving, undo, history and merging.
 import type { AnyRecord } from '../record'
-import type { Stamp } from './stamp'
+import { epochMsOf, type Stamp } from './stamp'
 
 export interface Added {
   readonly kind: 'added'
@@ -17,16 +17,33 @@ export interface Removed {
   readonly kind: 'removed'
   readonly record: AnyRecord
 }
-export type RecordDiff = Added | Updated | Removed
+/** Takes a removal back. The fields stay as they were last written, here or elsewhere; `record` tells how it looked. */
+export interface Restored {
+  readonly kind: 'restored'
+  readonly record: AnyRecord
+}
+export type RecordDiff = Added | Updated | Removed | Restored
 export type Diff = readonly RecordDiff[]
 
 export interface Change {
   readonly stamp: Stamp
-  /** The command's name, or `undo`, `redo`, `import`. */
+  /** The command's name, or `undo`, `redo`, `bringIn`. Anything else comes from elsewhere and is told plainly. */
   readonly act: string
   readonly diff: Diff
   /** On an undo or a redo: the change it takes back or does again. */
   readonly reverts?: { readonly kind: 'undo' | 'redo'; readonly stamp: Stamp }
+  /** The device it was made on. Undo takes back only one's own. */
+  readonly by?: string
+  /** What the clock on the wall said, in milliseconds since 1970, where the stamp had to go on from a clock that ran ahead. */
+  readonly at?: number
+  /**
+   * The diff only tells what a file brought: the records themselves are kept with the stamps they came with, so that
+   * bringing in never writes them anew. An added record stands here with nothing but its id.
+   */
+  readonly brought?: true
 }
+
+/** When a change was made, by the clock on the wall. */
+export const madeAtEpochMs = (change: Change): number => change.at ?? epochMsOf(change.stamp)
 
 export const idOf = (part: RecordDiff): string => (part.kind === 'updated' ? part.id : part.record.id)

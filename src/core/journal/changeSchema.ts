@@ -1,5 +1,6 @@
 // The frame of a change, for reading one of unknown origin.
 import * as v from 'valibot'
+import { epochMsField } from '../record/schemas'
 import { isStamp, type Stamp } from './stamp'
 
 const stampField = v.custom<Stamp>(isStamp, 'expected a stamp')
@@ -13,7 +14,11 @@ export const changeSchema = v.strictObject({
       v.strictObject({ kind: v.literal('added'), record: someRecord }),
       v.strictObject({ kind: v.literal('updated'), id: v.string(), fields: v.record(v.string(), v.pipe(v.array(v.unknown()), v.length(2))) }),
       v.strictObject({ kind: v.literal('removed'), record: someRecord }),
+      v.strictObject({ kind: v.literal('restored'), record: someRecord }),
     ]),
   ),
   reverts: v.optional(v.strictObject({ kind: v.picklist(['undo', 'redo']), stamp: stampField })),
+  by: v.optional(v.pipe(v.string(), v.maxLength(40, 'expected at most 40 characters'))),
+  at: v.optional(epochMsField),
+  brought: v.optional(v.literal(true)),
 })

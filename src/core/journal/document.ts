@@ -1,20 +1,31 @@
-// Everything one person holds: a table of entries for each kind of record.
+// Everything one person holds: a table of entries for each kind of record, known here or carried for a newer version.
 // Law: two documents that saw the same changes are equal, whatever the order.
+import { isEqual } from '../isEqual'
 import { kindOf, kinds, type AnyRecord, type RecordKind, type RecordOf } from '../record'
 import { idOf, type Change, type Diff, type RecordDiff } from './change'
 import { entryOf, isThere, mergeEntries, type Entry } from './entry'
-import { isEqual } from '../isEqual'
 import { emptyTable, getIn, valuesOf, withEntries, type Table } from './table'
 
 export type Document = { readonly [K in RecordKind]: Table<Entry> }
 
-export const emptyDocument: Document = Object.fromEntries(kinds.map((kind) => [kind, emptyTable<Entry>()])) as unknown as Document
+/** The same, with the kinds of a newer version that are carried along untouched. */
+type Tables = Readonly<Record<string, Table<Entry>>>
 
-const tableFor = (document: Document, id: string): Table<Entry> => document[kindOf(id)]
+const noEntries = emptyTable<Entry>()
+
+export const emptyDocument: Document = Object.fromEntries(kinds.map((kind) => [kind, noEntries])) as unknown as Document
+
+/** A kind as it could stand in an id: letters only, so that no id reaches into the objects of the language. */
+const isKindName = (kind: string): boolean => /^[a-z][A-Za-z]{0,39}$/.test(kind)
+
+function tableFor(document: Document, id: string): Table<Entry> {
+  const kind = kindOf(id)
+  return Object.hasOwn(document, kind) ? (document as Tables)[kind] ?? noEntries : noEntries
+}
 
 export const entryIn = (document: Document, id: string): Entry | undefined => getIn(tableFor(document, id), id)
 
-/** The record with this id, or undefined where there is none or it was removed. */
+/** The record with this id, or undefined where there is none or it was removed. Any text may be asked for. */
 export function recordIn<K extends RecordKind>(document: Document, id: `${K}:${string}`): RecordOf[K] | undefined {
   const entry = entryIn(document, id)
   return entry && isThere(entry) ? (entry.record as RecordOf[K]) : undefined
@@ -27,36 +38,44 @@ export function recordsIn<K extends RecordKind>(document: Document, kind: K): Re
   return records
 }
 
-/** Every entry of every kind, removed ones too. */
+/** Every entry of every kind, removed ones and those of unknown kinds too. */
 export function* entriesIn(document: Document): Generator<Entry> {
-  for (const kind of kinds) yield* valuesOf(document[kind])
+  for (const table of Object.values(document as Tables)) yield* valuesOf(table)
 }
 
 /** A copy with these entries merged in. */
 export function withMerged(document: Document, entries: Iterable<Entry>): Document {
-  const touched = new Map<RecordKind, Map<string, Entry>>()
+  const touched = new Map<string, Map<string, Entry>>()
   for (const entry of entries) {
     const { id } = entry.record
     const kind = kindOf(id)
+    if (!isKindName(kind)) continue
     const pending = touched.get(kind) ?? new Map<string, Entry>()
     touched.set(kind, pending)
-    const before = pending.get(id) ?? getIn(document[kind], id)
+    const before = pending.get(id) ?? getIn(tableFor(document, id), id)
     pending.set(id, before ? mergeEntries(before, entry) : entry)
   }
-  const copy: Record<RecordKind, Table<Entry>> = { ...document }
-  for (const [kind, pending] of touched) copy[kind] = withEntries(document[kind], pending)
-  return copy
+  const copy: Record<string, Table<Entry>> = { ...(document as Tables) }
+  for (const [kind, pending] of touched) {
+    const table = Object.hasOwn(copy, kind) ? (copy[kind] as Table<Entry>) : noEntries
+    copy[kind] = withEntries(table, pending)
+  }
+  return copy as unknown as Document
 }
 
-export const withChange = (document: Document, change: Change): Document =>
-  withMerged(document, change.diff.map((part) => entryOf(part, change.stamp)))
+/** The entries one change leaves behind. What a file brought is kept as records, so its change leaves none. */
+export const entriesOfChange = (change: Change): readonly Entry[] =>
+  change.brought ? [] : change.diff.map((part) => entryOf(part, change.stamp))
+
+export const withChange = (document: Document, change: Change): Document => withMerged(document, entriesOfChange(change))
 
 function* entriesOfChanges(changes: Iterable<Change>): Generator<Entry> {
-  for (const change of changes) for (const part of change.diff) yield entryOf(part, change.stamp)
+  for (const change of changes) yield* entriesOfChange(change)
 }
 
 /** A copy that saw these changes as well, in any order. */
-export const withChanges = (document: Document, changes: Iterable<Change>): Document => withMerged(document, entriesOfChanges(changes))
+export const withChanges = (document: Document, changes: Iterable<Change>): Document =>
+  withMerged(document, entriesOfChanges(changes))
 
 export const mergeDocuments = (a: Document, b: Document): Document => withMerged(a, entriesIn(b))
 
@@ -77,21 +96,45 @@ export function updateOf<R extends AnyRecord>(record: R, patch: Partial<R>): Rec
   return Object.keys(fields).length > 0 ? { kind: 'updated', id: record.id, fields } : null
 }
 
+/** What a set of entries from elsewhere does to a document, as it is told and taken back: see `Change.brought`. */
+export function broughtBy(before: Document, after: Document, ids: Iterable<string>): Diff {
+  const parts: RecordDiff[] = []
+  for (const id of ids) {
+    const was = recordIn(before, id as `${RecordKind}:`) as AnyRecord | undefined
+    const is = recordIn(after, id as `${RecordKind}:`) as AnyRecord | undefined
+    if (!was && is) parts.push({ kind: 'added', record: { id } as AnyRecord })
+    if (was && !is) parts.push({ kind: 'removed', record: was })
+    const update = was && is ? updateOf(was, is) : null
+    if (update) parts.push(update)
+  }
+  return parts
+}
+
+/** Takes the fields of an update back, but for those written again since. */
+function fieldsBack(record: Readonly<Record<string, unknown>>, fields: Readonly<Record<string, readonly [unknown, unknown]>>) {
+  const back: Record<string, readonly [unknown, unknown]> = {}
+  for (const [field, [from, to]] of Object.entries(fields)) if (isEqual(record[field], to)) back[field] = [to, from]
+  return back
+}
+
 /**
  * The diff that takes `diff` back on this document. A field written again since keeps its newer value; what was
- * removed since stays removed. Empty where there is nothing left to take back.
+ * removed since stays removed; what comes back from a removal keeps every edit made meanwhile. Empty where there is
+ * nothing left to take back. To do an act again, take back the change that undid it.
  */
 export function revertOf(document: Document, diff: Diff): Diff {
   const back: RecordDiff[] = []
   for (const part of [...diff].reverse()) {
-    const current = recordIn(document, idOf(part) as `${RecordKind}:${string}`) as unknown as Record<string, unknown> | undefined
-    if (part.kind === 'added' && current) back.push({ kind: 'removed', record: current as unknown as AnyRecord })
-    if (part.kind === 'removed' && !current) back.push({ kind: 'added', record: part.record })
-    if (part.kind !== 'updated' || !current) continue
-    const fields: Record<string, readonly [unknown, unknown]> = {}
-    for (const [field, change] of Object.entries(part.fields))
-      if (isEqual(current[field], change[1])) fields[field] = [change[1], change[0]]
-    if (Object.keys(fields).length > 0) back.push({ kind: 'updated', id: part.id, fields })
+    const id = idOf(part)
+    const current = recordIn(document, id as `${RecordKind}:`) as AnyRecord | undefined
+    if (part.kind === 'added' || part.kind === 'restored') {
+      if (current) back.push({ kind: 'removed', record: current })
+    } else if (part.kind === 'removed') {
+      if (!current) back.push({ kind: 'restored', record: part.record })
+    } else if (current) {
+      const fields = fieldsBack(current as unknown as Record<string, unknown>, part.fields)
+      if (Object.keys(fields).length > 0) back.push({ kind: 'updated', id, fields })
+    }
   }
   return back
 }

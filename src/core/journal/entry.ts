@@ -1,7 +1,7 @@
 // One record together with when each of its fields was last written: what makes two copies mergeable.
 // Laws: mergeEntries is commutative, associative and idempotent; a removal never wins over a later edit.
 import { assertNever } from '../invariant'
-import type { AnyRecord } from '../record'
+import { kindOf, type AnyRecord } from '../record'
 import type { RecordDiff } from './change'
 import { laterStamp, never, type Stamp } from './stamp'
 
@@ -13,6 +13,8 @@ export interface Entry {
   /** Fields written since, each with its own stamp; every one is later than `all`. */
   readonly own?: Readonly<Record<string, Stamp>>
   readonly removed?: Stamp
+  /** When a removal was last taken back. */
+  readonly restored?: Stamp
 }
 
 const stampFor = (entry: Entry, field: string): Stamp => entry.own?.[field] ?? entry.all
@@ -24,15 +26,29 @@ export function writtenAt(entry: Entry): Stamp {
   return latest
 }
 
-/** Whether the record is there: written whole, and not removed since its last edit. */
-export const isThere = (entry: Entry): boolean => entry.all !== never && (entry.removed === undefined || entry.removed < writtenAt(entry))
+/** The latest stamp of any kind on an entry. */
+export const latestIn = (entry: Entry): Stamp =>
+  laterStamp(writtenAt(entry), laterStamp(entry.removed ?? never, entry.restored ?? never))
 
-function makeEntry(record: AnyRecord, all: Stamp, own: Record<string, Stamp>, removed: Stamp | undefined): Entry {
+/** Settings are read over their defaults, so they are there as soon as one of them was written. */
+const isWhole = (entry: Entry): boolean =>
+  entry.all !== never || (entry.own !== undefined && kindOf(entry.record.id) === 'settings')
+
+/** Whether the record is there: written whole, and not removed since its last edit. */
+export function isThere(entry: Entry): boolean {
+  if (!isWhole(entry)) return false
+  return entry.removed === undefined || entry.removed < laterStamp(writtenAt(entry), entry.restored ?? never)
+}
+
+function makeEntry(record: AnyRecord, all: Stamp, own: Record<string, Stamp>, removed: Stamp, restored: Stamp): Entry {
   for (const field in own) if ((own[field] as Stamp) <= all) delete own[field]
-  const entry: { record: AnyRecord; all: Stamp; own?: Record<string, Stamp>; removed?: Stamp } = { record, all }
-  if (Object.keys(own).length > 0) entry.own = own
-  if (removed !== undefined) entry.removed = removed
-  return entry
+  return {
+    record,
+    all,
+    ...(Object.keys(own).length > 0 ? { own } : {}),
+    ...(removed === never ? {} : { removed }),
+    ...(restored === never ? {} : { restored }),
+  }
 }
 
 /** The entry that a single part of a change leaves behind when nothing was there before. */
@@ -42,6 +58,8 @@ export function entryOf(part: RecordDiff, stamp: Stamp): Entry {
       return { record: part.record, all: stamp }
     case 'removed':
       return { record: { id: part.record.id } as AnyRecord, all: never, removed: stamp }
+    case 'restored':
+      return { record: { id: part.record.id } as AnyRecord, all: never, restored: stamp }
     case 'updated': {
       const record: Record<string, unknown> = { id: part.id }
       const own: Record<string, Stamp> = {}
@@ -70,6 +88,7 @@ export function mergeEntries(a: Entry, b: Entry): Entry {
     own[field] = laterStamp(stampA, stampB)
   }
   delete own['id']
-  const removed = a.removed === undefined || b.removed === undefined ? (a.removed ?? b.removed) : laterStamp(a.removed, b.removed)
-  return makeEntry(record as unknown as AnyRecord, all, own, removed)
+  const removed = laterStamp(a.removed ?? never, b.removed ?? never)
+  const restored = laterStamp(a.restored ?? never, b.restored ?? never)
+  return makeEntry(record as unknown as AnyRecord, all, own, removed, restored)
 }

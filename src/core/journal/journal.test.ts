@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import type { AnyRecord, RecordKind } from '../record'
-import { emptyDocument, makeStamp, mergeDocuments, recordIn, recordsById, revertOf, undoStateOf, withChange, withChanges, type Change, type Document, type RecordDiff } from '.'
+import { emptyDocument, makeStamp, mergeDocuments, recordIn, recordsById, revertOf, undoStateOf, withChange, withChanges, type Change, type Document, type RecordDiff, type Undone } from '.'
 
 const slip = (name: string, text: string): AnyRecord => ({ id: `slip:${name}`, text, takenOff: [], setDownAtEpochMs: 1 })
 
@@ -72,17 +72,23 @@ describe('undo and redo', () => {
         let document = states.at(-1) as Document
         let journal = mine
         let ms = 5000
+        const state = () => undoStateOf(journal, 'here')
         const revert = (target: Change, kind: 'undo' | 'redo', diff: Change['diff']) => {
           const change: Change = { stamp: makeStamp(ms++, 0, 'aaaa'), act: kind, diff: revertOf(document, diff), reverts: { kind, stamp: target.stamp } }
           document = withChange(document, change)
           journal = [...journal, change]
         }
         for (let step = mine.length; step > 0; step--) {
-          revert(undoStateOf(journal).undo.at(-1) as Change, 'undo', (undoStateOf(journal).undo.at(-1) as Change).diff)
+          revert(state().undo.at(-1) as Change, 'undo', (state().undo.at(-1) as Change).diff)
           expect(shown(document)).toEqual(shown(states[step - 1] as Document))
         }
-        expect(undoStateOf(journal).undo).toEqual([])
-        expect(undoStateOf(journal).redo.map(({ stamp }) => stamp)).toEqual(mine.map(({ stamp }) => stamp).reverse())
+        expect(state().undo).toEqual([])
+        expect(state().redo.map(({ act }) => act.stamp)).toEqual(mine.map(({ stamp }) => stamp).reverse())
+        for (let step = 1; step <= mine.length; step++) {
+          const { act, undoing } = state().redo.at(-1) as Undone
+          revert(act, 'redo', undoing.diff)
+          expect(shown(document)).toEqual(shown(states[step] as Document))
+        }
       }),
       run,
     )
@@ -97,5 +103,21 @@ describe('undo and redo', () => {
     ])
     expect(revertOf(document, [change])).toEqual([])
     expect((recordIn(document, 'slip:a' as `${RecordKind}:`) as { text: string }).text).toBe('three')
+  })
+  it('of a removal keep an edit from elsewhere, whether it comes before the undo or after it', () => {
+    const record = slip('a', 'one')
+    const added: Change = { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] }
+    const removed: Change = { stamp: makeStamp(3, 0, 'aaaa'), act: 'remove', diff: [{ kind: 'removed', record }] }
+    const edited: Change = { stamp: makeStamp(2, 0, 'bbbb'), act: 'text', diff: [{ kind: 'updated', id: record.id, fields: { text: ['one', 'two'] } }] }
+    const gone = withChanges(emptyDocument, [added, removed])
+    const undone: Change = { stamp: makeStamp(4, 0, 'aaaa'), act: 'undo', diff: revertOf(gone, removed.diff) }
+    for (const order of [[added, edited, removed, undone], [added, removed, undone, edited]])
+      expect(shown(withChanges(emptyDocument, order))).toEqual([{ ...record, text: 'two' }])
+    const again: Change = { stamp: makeStamp(5, 0, 'aaaa'), act: 'redo', diff: revertOf(withChanges(gone, [undone]), undone.diff) }
+    expect(shown(withChanges(gone, [undone, again]))).toEqual([])
+  })
+  it('reach into one’s own acts alone', () => {
+    const change = (ms: number, by?: string): Change => ({ stamp: makeStamp(ms, 0, 'aaaa'), act: 'add', diff: [], ...(by ? { by } : {}) })
+    expect(undoStateOf([change(1), change(2, 'here'), change(3, 'elsewhere')], 'here').undo.map(({ by }) => by)).toEqual([undefined, 'here'])
   })
 })

@@ -2,6 +2,7 @@
 export { defaultSettings } from './defaultSettings'
 export { isIdOf, kindOf, kinds, noteLimit, titleLimit, type Id, type RecordKind } from './ids'
 export { isOpen } from './isOpen'
+export { stampLimit, textLimits, tooLongIn, type TooLong } from './tooLong'
 export {
   energies, inkCount, keptHorizons, projectStates, sides, stones, weights, type Energy, type Horizon, type KeptHorizon, type ProjectState, type Side, type Stone, type Weight,
 } from './scales'

@@ -1,7 +1,8 @@
-// The shape of every record, field by field. Loaded when something of unknown origin is read, not at the start:
+// The shape of every record, field by field; a field of a newer version is carried along. Loaded when something of unknown origin is read, not at the start:
 // the rest of the application uses the types alone.
 import * as v from 'valibot'
 import { isCalendarDate, isClockTime, type CalendarDate, type ClockTime } from '../time'
+import { stampLimit } from './tooLong'
 import { noteLimit, titleLimit, type Id, type RecordKind } from './ids'
 import { energies, inkCount, keptHorizons, projectStates, sides, stones, weights } from './scales'
 
@@ -13,8 +14,10 @@ const titleField = v.pipe(v.string('expected text'), v.maxLength(titleLimit, `ex
 const noteField = v.pipe(v.string('expected text'), v.maxLength(noteLimit, `expected at most ${noteLimit} characters`))
 const dateField = v.custom<CalendarDate>(isCalendarDate, 'expected a day such as "2026-03-01"')
 const timeField = v.custom<ClockTime>(isClockTime, 'expected a time such as "14:30"')
-/** Milliseconds since 1970 in UTC. */
-const epochMsField = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(0, 'expected a time after 1970'), v.maxValue(8.64e15, 'expected a time that exists'))
+/** The last millisecond of the year 9999. */
+export const latestEpochMs = 253_402_300_799_999
+/** Milliseconds since 1970 in UTC, to the end of the year 9999. */
+export const epochMsField = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(0, 'expected a time after 1970'), v.maxValue(latestEpochMs, 'expected a time before the year 10000'))
 const rankField = v.pipe(v.number('expected a number'), v.finite('expected a finite number'))
 const count = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(0, 'expected at least 0'))
 /** One minute to thirty days. */
@@ -26,7 +29,7 @@ const oneOf = <const T extends readonly string[]>(values: T) => v.picklist(value
 const whenField = v.strictObject({ date: dateField, time: v.nullable(timeField) })
 
 /** One thing set down, not yet decided. `text` is what was typed, word for word. */
-const slip = v.strictObject({
+const slip = v.object({
   id: idField('slip'),
   text: titleField,
   /** Clauses the person took off, as `kind words`; their words stay in the title. */
@@ -42,7 +45,7 @@ const waiting = v.strictObject({
   chaseOn: v.nullable(dateField),
 })
 
-const action = v.strictObject({
+const action = v.object({
   id: idField('action'),
   title: titleField,
   note: noteField,
@@ -75,22 +78,22 @@ const action = v.strictObject({
 })
 
 /** Several areas side by side, on one side of life. */
-const group = v.strictObject({ id: idField('group'), name: titleField, side: oneOf(sides), rank: rankField, closedAtEpochMs: v.nullable(epochMsField) })
+const group = v.object({ id: idField('group'), name: titleField, side: oneOf(sides), rank: rankField, closedAtEpochMs: v.nullable(epochMsField) })
 
 /** A part of life or work that is never over. */
-const area = v.strictObject({
+const area = v.object({
   id: idField('area'),
   groupId: v.nullable(idField('group')),
   name: titleField,
   /** One or two letters or an emoji, for the seal. */
-  stamp: v.pipe(v.string('expected text'), v.maxLength(16, 'expected one or two letters')),
+  stamp: v.pipe(v.string('expected text'), v.maxLength(stampLimit, 'expected one or two letters')),
   ink: v.pipe(count, v.maxValue(inkCount - 1, `expected at most ${inkCount - 1}`)),
   rank: rankField,
   closedAtEpochMs: v.nullable(epochMsField),
 })
 
 /** An outcome that takes more than one action and will be over one day. */
-const project = v.strictObject({
+const project = v.object({
   id: idField('project'),
   areaId: v.nullable(idField('area')),
   title: titleField,
@@ -105,11 +108,11 @@ const project = v.strictObject({
 })
 
 /** What must be at hand: a place, a tool, a site, a mood. */
-const context = v.strictObject({ id: idField('context'), name: titleField, rank: rankField })
-const person = v.strictObject({ id: idField('person'), name: titleField, note: noteField, rank: rankField })
+const context = v.object({ id: idField('context'), name: titleField, rank: rankField })
+const person = v.object({ id: idField('person'), name: titleField, note: noteField, rank: rankField })
 
 /** A note, link or file kept, with nothing to do. */
-const reference = v.strictObject({
+const reference = v.object({
   id: idField('reference'),
   title: titleField,
   note: noteField,
@@ -125,7 +128,7 @@ const reviewFigures = v.strictObject({
   slipsLeft: count, projectsOpen: count, projectsWithoutNextAction: count, waiting: count, someday: count, done: count, doneMinutes: count, doneTitles: v.array(titleField),
 })
 
-const review = v.strictObject({
+const review = v.object({
   id: idField('review'),
   /** The Monday of the week looked back on. */
   weekOf: dateField,
@@ -138,7 +141,7 @@ const review = v.strictObject({
   figures: v.nullable(reviewFigures),
 })
 
-const settings = v.strictObject({
+const settings = v.object({
   id: idField('settings'),
   /** Free minutes on Monday … Sunday. */
   freeMinutes: v.pipe(v.array(minuteOfDay), v.length(7, 'expected seven numbers')),

@@ -1,10 +1,11 @@
 // Making actions and working them: tick, pick, move, start, hold, wait.
-import { meantFor } from '@/core/day'
-import { recordIn, recordsIn } from '@/core/journal'
-import { defaultSettings, isOpen, noteLimit, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
+import { isRedated } from '@/core/day'
+import { recordsIn } from '@/core/journal'
+import { isOpen, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
-import { added, change, changeLine, diffOf, lineOf, type Command, type CommandContext, type Refusal } from './command'
+import { settingsIn } from '../settingsIn'
+import { added, change, diffOf, lineOf, linesOf, type Command, type CommandContext, type Outcome, type Refusal } from './command'
 
 type Given = 'note' | 'address' | 'projectId' | 'areaId' | 'energy' | 'minutes' | 'due' | 'notBefore' | 'at' | 'day' | 'waiting'
 
@@ -49,31 +50,39 @@ export const addAction: Command<NewAction> = (context, given) => {
 
 type Editable = Omit<Action, 'id' | 'moves' | 'createdAtEpochMs' | 'slipId' | 'doneAtEpochMs' | 'letGoAtEpochMs' | 'startedAtEpochMs'>
 
-export const editAction: Command<{ id: Id<'action'>; patch: Partial<Editable> }> = (context, { id, patch }) =>
-  (patch.note?.length ?? 0) > noteLimit ? refuse({ kind: 'tooLong', field: 'note', limit: noteLimit }) : changeLine(context, id, patch)
+/** Changes an action, and counts the change where it re-dates it. */
+const redate = (context: CommandContext, id: Id<'action'>, patch: (action: Action) => Partial<Action>): Outcome =>
+  change(context, id, (action) => {
+    const after = patch(action)
+    return isRedated(action, { ...action, ...after }) ? { ...after, moves: action.moves + 1 } : after
+  })
 
-export const tick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ doneAtEpochMs: context.nowEpochMs, startedAtEpochMs: null, waiting: null }))
+export const editAction: Command<{ id: Id<'action'>; patch: Partial<Editable> }> = (context, { id, patch }) => {
+  const lines = linesOf(patch)
+  return lines.ok ? redate(context, id, () => ({ ...patch, ...lines.value })) : lines
+}
+
+/** Done. Whether it waited or was underway stays written, so that unticking brings all of it back. */
+export const tick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ doneAtEpochMs: context.nowEpochMs }))
 export const untick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ doneAtEpochMs: null, letGoAtEpochMs: null }))
-export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs, startedAtEpochMs: null }))
+export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs }))
 
-export const pick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ day: context.moment.date }))
+export const pick: Command<{ id: Id<'action'> }> = (context, { id }) => redate(context, id, () => ({ day: context.moment.date }))
 export const unpick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ day: null }))
 
 /**
  * Re-dates an action: what is fixed keeps its time on the new day, and a promise that the new day would break moves
- * with it. Each re-dating of an action that had a day is counted. Null takes it off its day.
+ * with it. Null takes it off its day.
  */
 export const moveTo: Command<{ id: Id<'action'>; day: CalendarDate | null }> = (context, { id, day }) =>
-  change(context, id, (action) => {
-    const before = meantFor(action)
-    const moves = before !== null && day !== null && before !== day ? action.moves + 1 : action.moves
-    const due = action.due && day !== null && action.due.date < day ? { ...action.due, date: day } : action.due
-    if (action.at && day !== null) return { at: { ...action.at, date: day }, day: null, due, moves }
-    return { day, at: day === null ? null : action.at, due, moves }
+  redate(context, id, (action) => {
+    if (day === null) return { day: null, at: null }
+    const due = action.due && action.due.date < day ? { ...action.due, date: day } : action.due
+    return action.at ? { at: { ...action.at, date: day }, day: null, due } : { day, due }
   })
 
 export const setHorizon: Command<{ id: Id<'action'>; horizon: Horizon }> = (context, { id, horizon }) =>
-  change(context, id, (action) => {
+  redate(context, id, (action) => {
     const held = heldAt(horizon, context.moment.date)
     const leavesToday = horizon !== 'today' && action.day !== null && action.day <= context.moment.date
     return { ...held, ...(leavesToday ? { day: null } : {}) }
@@ -81,7 +90,7 @@ export const setHorizon: Command<{ id: Id<'action'>; horizon: Horizon }> = (cont
 
 /** Starts work; refused where as many as the person's own limit are underway. */
 export const start: Command<{ id: Id<'action'> }> = (context, { id }) => {
-  const limit = (recordIn(context.document, 'settings:main') ?? defaultSettings).underwayLimit
+  const limit = settingsIn(context.document).underwayLimit
   const underway = recordsIn(context.document, 'action').filter((action) => isOpen(action) && action.startedAtEpochMs !== null && action.id !== id)
   if (underway.length >= limit) return refuse({ kind: 'underwayFull', limit })
   return change(context, id, (action) => ({ startedAtEpochMs: action.startedAtEpochMs ?? context.nowEpochMs, waiting: null }))

@@ -1,7 +1,8 @@
 // Contexts, people and settings.
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
-import { defaultSettings, isIdOf, type Action, type Id, type Settings } from '@/core/record'
+import { isIdOf, type Action, type Id, type Settings } from '@/core/record'
 import { refuse } from '@/core/result'
+import { settingsIn } from '../settingsIn'
 import { added, change, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext, type Outcome } from './command'
 
 type Named = 'context' | 'person'
@@ -36,6 +37,6 @@ export const removeNamed: Command<{ id: Id<'context'> | Id<'person'> }> = (conte
 }
 
 export const setSettings: Command<Partial<Omit<Settings, 'id'>>> = (context, patch) => {
-  const settings = recordIn(context.document, 'settings:main')
-  return settings ? diffOf(updateOf(settings, patch)) : diffOf(added({ ...defaultSettings, ...patch }))
+  // Only what is set is written, the first time too: the rest goes on being read from its defaults.
+  return diffOf(updateOf(settingsIn(context.document), patch))
 }

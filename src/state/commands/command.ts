@@ -21,6 +21,8 @@ export type Refusal =
   | { readonly kind: 'notEmpty'; readonly count: number }
   | { readonly kind: 'nothingToDo' }
   | { readonly kind: 'readOnly' }
+  /** A field is not as it must be: nothing the interface lets in, and refused all the same. */
+  | { readonly kind: 'unfit'; readonly field: string }
 
 export type Outcome = Result<Diff, Refusal>
 export type Command<A> = (context: CommandContext, args: A) => Outcome
@@ -47,8 +49,8 @@ export function change<K extends RecordKind>(context: CommandContext, id: Id<K>,
   return record ? diffOf(updateOf(record as AnyRecord, patch(record) as Partial<AnyRecord>)) : refuse({ kind: 'notFound' })
 }
 
-/** As `change`, where the patch holds a title or name that must be a line of text. */
-export function changeLine<K extends RecordKind>(context: CommandContext, id: Id<K>, patch: Partial<RecordOf[K]>): Outcome {
+/** The titles and names of a patch, each as a line of text, or why one of them cannot be one. */
+export function linesOf(patch: object): Result<Record<string, string>, Refusal> {
   const lines: Record<string, string> = {}
   for (const field of ['title', 'name']) {
     const text = (patch as Record<string, unknown>)[field]
@@ -57,7 +59,13 @@ export function changeLine<K extends RecordKind>(context: CommandContext, id: Id
     if (!line.ok) return line
     lines[field] = line.value
   }
-  return change(context, id, () => ({ ...patch, ...lines }) as Partial<RecordOf[K]>)
+  return ok(lines)
+}
+
+/** As `change`, where the patch holds a title or name that must be a line of text. */
+export function changeLine<K extends RecordKind>(context: CommandContext, id: Id<K>, patch: Partial<RecordOf[K]>): Outcome {
+  const lines = linesOf(patch)
+  return lines.ok ? change(context, id, () => ({ ...patch, ...lines.value }) as Partial<RecordOf[K]>) : lines
 }
 
 /** The next rank behind all of these. */

@@ -1,6 +1,7 @@
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
+import { settingsIn } from '../settingsIn'
 import { makeTestStore, type TestStore } from '../testing'
 import { stampFor } from './shelves'
 import type { ArgsOf, CommandName } from '.'
@@ -13,7 +14,11 @@ async function ready(): Promise<TestStore> {
   await store.load()
   return store
 }
-const held = (store: TestStore) => [...recordsById(store.api.getState().document).values()]
+/** All that is there; of the settings, what holds. */
+const held = (store: TestStore) => {
+  const { document } = store.api.getState()
+  return [...recordsById(document).values()].filter(({ id }) => id !== 'settings:main').concat(settingsIn(document))
+}
 const idOf = (store: TestStore, title: string) => recordsIn(store.api.getState().document, 'action').find((action) => action.title === title)?.id as Id<'action'>
 const actionIn = (store: TestStore, title: string) => recordIn(store.api.getState().document, idOf(store, title)) as Action
 

@@ -1,6 +1,6 @@
 // Groups, areas and projects: making, renaming, ranking and closing them.
 import { recordIn, recordsIn, updateOf } from '@/core/journal'
-import { inkCount, isIdOf, isOpen, kindOf, noteLimit, type Area, type Group, type Id, type Project, type ProjectState, type Side } from '@/core/record'
+import { inkCount, isIdOf, isOpen, kindOf, stampLimit, type Area, type Group, type Id, type Project, type ProjectState, type Side } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import { added, change, changeLine, diffOf, lineOf, rankAfter, type Command, type CommandContext, type Refusal } from './command'
 
@@ -9,7 +9,6 @@ export type NewProject = { readonly title: string } & Partial<Pick<Project, 'are
 export function makeProject(context: CommandContext, given: NewProject): Result<Project, Refusal> {
   const title = lineOf(given.title, 'title')
   if (!title.ok) return title
-  if ((given.outcome?.length ?? 0) > noteLimit) return refuse({ kind: 'tooLong', field: 'outcome', limit: noteLimit })
   return ok({
     id: context.newId('project'), areaId: null, outcome: '', note: '', due: null, ...given, title: title.value,
     state: 'open', rank: rankAfter(recordsIn(context.document, 'project')), createdAtEpochMs: context.nowEpochMs, closedAtEpochMs: null,
@@ -40,7 +39,9 @@ export const editGroup: Command<{ id: Id<'group'>; patch: Partial<Pick<Group, 'n
 export function stampFor(name: string): string {
   const [first, second] = [...new Intl.Segmenter('en').segment(name.trim())].map(({ segment }) => segment)
   if (!first) return '?'
-  return /\p{Extended_Pictographic}/u.test(first) ? first : first.toUpperCase() + (second && /\p{L}/u.test(second) ? second.toLowerCase() : '')
+  if (/\p{Extended_Pictographic}/u.test(first) && first.length <= stampLimit) return first
+  const letters = first.toUpperCase() + (second && /\p{L}/u.test(second) ? second.toLowerCase() : '')
+  return letters.length <= stampLimit ? letters : '?'
 }
 
 export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp?: string; ink?: number }> = (context, { name, groupId, stamp, ink }) => {

@@ -2,6 +2,7 @@ import { emptyDocument, makeStamp, recordsById, withChanges, type Change } from 
 import { makeArchive, makeMemoryStore, storageErrorOf } from '.'
 import { fromSealed, toSealed } from './sealed'
 
+const brought = (ms: number): Change => ({ stamp: makeStamp(ms, 0, 'bbbb'), act: 'bringIn', brought: true, diff: [] })
 const limits = { changes: 4, pieces: 2, partSize: 3 }
 const slip = (name: string, text: string) => ({ id: `slip:${name}` as const, text, takenOff: [], setDownAtEpochMs: 1 })
 const change = (ms: number, name: string, text = name): Change => ({ stamp: makeStamp(ms, 0, 'aaaa'), act: 'setDown', diff: [{ kind: 'added', record: slip(name, text) }] })
@@ -44,7 +45,7 @@ describe('the archive', () => {
   it('loses no change of the history by folding', async () => {
     const { archive } = await filled(many)
     const stamps = new Set((await archive.load()).recent.map(({ stamp }) => stamp))
-    for await (const portion of archive.history()) portion.forEach(({ stamp }) => stamps.add(stamp))
+    for await (const { changes } of archive.history()) changes.forEach(({ stamp }) => stamps.add(stamp))
     expect([...stamps].sort()).toEqual(many.map(({ stamp }) => stamp))
   })
   it('folds nothing twice into something else: a fold cut off after its first write is repeated harmlessly', async () => {
@@ -60,30 +61,127 @@ describe('the archive', () => {
     const { store, archive } = await filled(many.slice(0, 5))
     const other = [change(100, 'other'), edit(101, 's0', 's0', 'from elsewhere')]
     const entries = [...withChanges(emptyDocument, other).slip.buckets].flatMap((bucket) => [...(bucket?.values() ?? [])])
-    await archive.absorb(entries, other, makeStamp(200, 0, 'bbbb'))
-    await archive.absorb([], [], makeStamp(201, 0, 'bbbb'))
+    await archive.absorb(entries, other, brought(200))
+    await archive.absorb([], [], brought(201))
     expect([...recordsById((await makeArchive(store, limits).load()).document).values()]).toEqual(shown([...many.slice(0, 5), ...other]))
   })
-  it('tells what another tab has kept since', async () => {
+  it('tells what another tab has kept since, folded meanwhile or not, and never twice', async () => {
     const { store, archive } = await filled(many.slice(0, 2))
-    const known = new Set(many.slice(0, 2).map(({ stamp }) => stamp as string))
-    await makeArchive(store, limits).append([many[3] as Change])
-    expect(await archive.changesBeyond(known)).toEqual([many[3]])
+    const other = makeArchive(store, limits, 'other')
+    await other.load()
+    const stampsOf = async () => {
+      const news = await archive.news()
+      return news.kind === 'more' ? [...new Set(news.changes.map(({ stamp }) => stamp))].sort() : news.kind
+    }
+    await other.append([many[2] as Change])
+    expect(await stampsOf()).toEqual([many[2]?.stamp])
+    for (const each of many.slice(3, 9)) {
+      await other.append([each])
+      await other.fold()
+    }
+    expect(await stampsOf()).toEqual(expect.arrayContaining(many.slice(3, 9).map(({ stamp }) => stamp)))
+    expect(await stampsOf()).toEqual([])
+    await other.wipe(makeStamp(500, 0, 'bbbb'))
+    expect(await stampsOf()).toBe('wiped')
   })
-  it('sets a damaged piece aside and keeps the sound records in it', async () => {
+  it('reads again when the ground moves under a start: a tab opened while another folds misses nothing', async () => {
+    const { store } = await filled([])
+    const folder = makeArchive(store, limits, 'folder')
+    await folder.append(many.slice(0, 20))
+    let moved = false
+    const opening = makeArchive({
+      ...store,
+      getMany: async (keys) => {
+        if (!moved && keys.length > 1) {
+          moved = true
+          await folder.fold()
+        }
+        return store.getMany(keys)
+      },
+    }, limits)
+    expect([...recordsById((await opening.load()).document).values()]).toEqual(shown(many.slice(0, 20)))
+    expect(moved).toBe(true)
+  })
+  it('folds the same changes in two tabs at once without losing one', async () => {
+    const { store } = await filled([])
+    const [left, right] = [makeArchive(store, limits, 'left'), makeArchive(store, limits, 'right')]
+    await left.append(many)
+    await Promise.all([left.fold(), right.fold()])
+    await Promise.all([right.fold(), left.fold()])
+    expect([...recordsById((await makeArchive(store, limits).load()).document).values()]).toEqual(shown(many))
+  })
+  it('brings nothing back that is wiped while another tab folds', async () => {
+    for (let at = 1; at < 8; at++) {
+      const { store } = await filled([])
+      const wiper = makeArchive(store, limits, 'wiper')
+      let calls = 0
+      const wipeAt = async () => {
+        if (calls++ === at) await wiper.wipe(makeStamp(900, 0, 'bbbb'))
+      }
+      const folder = makeArchive({ ...store, getMany: async (keys) => (await wipeAt(), store.getMany(keys)), setMany: async (values) => (await wipeAt(), store.setMany(values)), removeMany: async (keys) => (await wipeAt(), store.removeMany(keys)) }, limits, 'folder')
+      await folder.append(many.slice(0, 9))
+      await folder.fold()
+      await makeArchive(store, limits).load()
+      if (calls > at) expect([...store.held.keys()].filter((key) => !key.startsWith('change/'))).toEqual(['meta'])
+    }
+  })
+  it('sets a damaged piece aside, keeps the sound records in it, and gains the rest back from the history', async () => {
     const { store } = await filled(many)
-    const [key] = keysUnder(store.held, 'piece/')
-    const text = store.held.get(key as string) as string
-    store.held.set(key as string, text.replace('"takenOff":[]', '"takenOff":"?"'))
-    const loaded = await makeArchive(store, limits).load()
-    expect(loaded.asides.map((aside) => aside.key)).toEqual([key])
-    expect(recordsById(loaded.document).size).toBe(shown(many).length - 1)
-    expect((await makeArchive(store, limits).asides())[0]?.text).toContain('"takenOff":"?"')
+    const [key] = keysUnder(store.held, 'piece/') as [string]
+    const text = store.held.get(key) as string
+    const damaged = text.replace('"takenOff":[]', '"takenOff":"?"')
+    for (const broken of [damaged, text.slice(0, 60), text.replace('changed', 'chbnged')]) {
+      store.held.set(key, broken)
+      const archive = makeArchive(store, limits)
+      expect([...recordsById((await archive.load()).document).values()]).toEqual(shown(many))
+      expect(await archive.asides()).toEqual([{ key, text: broken }])
+      await archive.dropAsides()
+      const again = await makeArchive(store, limits).load()
+      expect([...recordsById(again.document).values()]).toEqual(shown(many))
+      expect(again.asides).toEqual([])
+    }
+  })
+  it('keeps the sound records of a damaged piece where no history can help, also once it is removed', async () => {
+    const { store } = await filled(many)
+    const before = shown(many).length
+    for (const key of keysUnder(store.held, 'history/')) store.held.delete(key)
+    const [key] = keysUnder(store.held, 'piece/') as [string]
+    store.held.set(key, (store.held.get(key) as string).replace('"takenOff":[]', '"takenOff":"?"'))
+    const archive = makeArchive(store, limits)
+    await archive.load()
+    await archive.dropAsides()
+    expect(recordsById((await makeArchive(store, limits).load()).document).size).toBe(before - 1)
+  })
+  it('never folds or gathers what is not sound', async () => {
+    const { store } = await filled(many.slice(0, 3))
+    const [key] = keysUnder(store.held, 'change/') as [string]
+    const damaged = (store.held.get(key) as string).replace('"s0"', '"s"')
+    store.held.set(key, damaged)
+    const archive = makeArchive(store, limits)
+    await archive.append([many[3] as Change])
+    await archive.fold()
+    expect(store.held.get(key)).toBe(damaged)
+    const pieces = await filled(many.slice(0, 4))
+    const [piece] = keysUnder(pieces.store.held, 'piece/0/') as [string]
+    const broken = (pieces.store.held.get(piece) as string).slice(0, 50)
+    pieces.store.held.set(piece, broken)
+    await pieces.archive.append(many.slice(4, 8))
+    await pieces.archive.fold()
+    await pieces.archive.fold()
+    expect(keysUnder(pieces.store.held, 'piece/1/')).not.toEqual([])
+    expect(pieces.store.held.get(piece)).toBe(broken)
+  })
+  it('writes before it removes: a fold that cannot write leaves every change where it is', async () => {
+    const { store } = await filled(many.slice(0, 3))
+    const full = makeArchive({ ...store, setMany: async () => { throw new DOMException('x', 'QuotaExceededError') } }, limits)
+    await makeArchive(store, limits).append([many[3] as Change])
+    await expect(full.fold()).rejects.toThrow()
+    expect(keysUnder(store.held, 'change/')).toHaveLength(4)
   })
   it('is empty after a wipe', async () => {
     const { store, archive } = await filled(many)
-    await archive.wipe()
-    expect(store.held.size).toBe(0)
+    await archive.wipe(makeStamp(900, 0, 'aaaa'))
+    expect([...store.held.keys()]).toEqual(['meta'])
   })
 })
 

@@ -1,11 +1,15 @@
 // Keeping the journal: one key for each change as it is made; now and then the changes are folded into pieces, and
 // pieces into larger ones, each record being rewritten about once a tier. Everything is merged by stamps on reading,
 // so whatever the moment a write is cut off, what is kept is a store as it was up to some change.
-import { emptyDocument, entriesIn, laterStamp, never, withChanges, withMerged, type Change, type Entry, type Stamp } from '@/core/journal'
-import { asidePrefix, changeKey, changePrefix, formatVersion, historyKey, historyPrefix, metaKey, pieceKey, pieceName, piecePrefix, tierOf } from './keys'
+import { entriesIn, laterStamp, never, withChanges, withMerged, emptyDocument, type Change, type Document, type Entry, type Stamp } from '@/core/journal'
+import { heal } from './heal'
+import {
+  asidePrefix, broughtKey, broughtPrefix, changeKey, changePrefix, formatVersion, historyKey, historyPrefix, latestInKeys, metaKey, pieceKey, pieceName, piecePrefix, tierOf, under,
+} from './keys'
 import type { KeyValueStore } from './keyValueStore'
-import { changesIn, entriesInPiece, readKept, type Aside, type Kept } from './readKept'
-import { fromSealed, toSealed } from './sealed'
+import { metaIn, metaValue } from './meta'
+import { changesIn, entriesInPiece, readKept, type Aside } from './readKept'
+import { toSealed } from './sealed'
 
 export interface ArchiveLimits {
   /** Changes kept one by one before they are folded. */
@@ -17,27 +21,43 @@ export interface ArchiveLimits {
 }
 export const usualLimits: ArchiveLimits = { changes: 200, pieces: 8, partSize: 500 }
 
-export interface Loaded extends Kept {
+export interface Loaded {
+  readonly document: Document
+  readonly asides: readonly Aside[]
   readonly newerFormat: boolean
   /** The latest changes, folded or not, in order: what can be undone. */
   readonly recent: readonly Change[]
+  /** No earlier than any stamp that is kept. */
+  readonly latest: Stamp
+}
+
+/** What has been kept by others since this copy last looked. */
+export type News = { readonly kind: 'wiped' } | { readonly kind: 'more'; readonly changes: readonly Change[]; readonly entries: readonly Entry[] }
+
+export interface HistoryPortion {
+  readonly changes: readonly Change[]
+  /** Parts of it that could not be read whole. */
+  readonly unread: number
 }
 
 export interface Archive {
   load(): Promise<Loaded>
-  /** Keeps changes in one write. */
-  append(changes: readonly Change[]): Promise<void>
-  /** Takes in records and journal from a file or another copy, in one write. `stamp` must be fresh: it names the pieces. */
-  absorb(entries: readonly Entry[], changes: readonly Change[], stamp: Stamp): Promise<void>
-  /** Folds what has gathered, if it is time. Safe to be cut off anywhere. */
+  /** Keeps changes in one write; `instead` are earlier ones that they stand in for. */
+  append(changes: readonly Change[], instead?: readonly Stamp[]): Promise<void>
+  /** Takes in records and journal from a file or another copy, and the act of doing so, in one write. */
+  absorb(entries: readonly Entry[], changes: readonly Change[], act: Change): Promise<void>
+  /** Folds what has gathered, if it is time. Safe to be cut off anywhere, and beside another that does the same. */
   fold(): Promise<void>
   /** The whole journal but for the changes of `load`; in portions, oldest first. */
-  history(): AsyncGenerator<readonly Change[]>
+  history(): AsyncGenerator<HistoryPortion>
   asides(): Promise<readonly Aside[]>
+  /** Removes what was set aside. What could be read of it stays. */
   dropAsides(): Promise<void>
-  /** Changes that another tab has kept since. */
-  changesBeyond(known: ReadonlySet<string>): Promise<readonly Change[]>
-  wipe(): Promise<void>
+  news(): Promise<News>
+  /** Removes everything, whatever others write meanwhile. `stamp` names the act. */
+  wipe(stamp: Stamp): Promise<void>
+  /** Opens the storage anew. */
+  reopen(): void
 }
 
 function inParts<T>(items: readonly T[], size: number): T[][] {
@@ -46,53 +66,71 @@ function inParts<T>(items: readonly T[], size: number): T[][] {
   return parts
 }
 
+const inOrder = (changes: readonly Change[]): Change[] => [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
 const latestOf = (changes: readonly Change[]): Stamp => changes.reduce<Stamp>((latest, { stamp }) => laterStamp(latest, stamp), never)
-const under = (keys: readonly string[], prefix: string): string[] => keys.filter((key) => key.startsWith(prefix)).sort()
 
-function pieceOf(tier: number, stamp: Stamp, entries: readonly Entry[], partSize: number): Record<string, string> {
-  return Object.fromEntries(inParts(entries, partSize).map((part, index) => [pieceKey(tier, stamp, index), toSealed(part)]))
-}
+/** How often a store that moves under the reader is read again before what was found is taken. */
+const rereads = 20
 
-function historyOf(changes: readonly Change[], partSize: number): Record<string, string> {
-  const ordered = [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
-  return Object.fromEntries(inParts(ordered, partSize).map((part) => [historyKey((part[0] as Change).stamp, part.length), toSealed(part)]))
-}
+/** `name` tells this copy's pieces from those of another tab that folds the same changes at the same moment. */
+export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualLimits, name = ''): Archive {
+  /** Every key this copy has read or written: what else turns up is news. */
+  const seen = new Set<string>()
+  let wiped: string | null = null
+  let isNewer = false
 
-async function allChangesIn(texts: readonly (string | null)[]): Promise<readonly Change[]> {
-  const lists = await Promise.all(texts.map(async (text) => (text === null ? [] : (await changesIn(text)).items)))
-  return lists.flat()
-}
-
-export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualLimits): Archive {
   const read = async (keys: readonly string[]): Promise<Readonly<Record<string, string | null>>> => (keys.length > 0 ? store.getMany(keys) : {})
 
-  async function isNewer(): Promise<boolean> {
-    const meta = (await store.getMany([metaKey]))[metaKey]
-    const opened = meta ? fromSealed(meta) : null
-    const format = opened && opened.kind !== 'unreadable' ? (opened.value as { format?: unknown }).format : undefined
-    return typeof format === 'number' && format > formatVersion
+  async function write(values: Readonly<Record<string, string>>): Promise<void> {
+    await store.setMany(values)
+    Object.keys(values).forEach((key) => seen.add(key))
   }
 
-  /** Sets what cannot be read aside under its own key, sound parts having been merged already. */
-  async function setAside(asides: readonly Aside[]): Promise<void> {
-    if (asides.length > 0) await store.setMany(Object.fromEntries(asides.map(({ key, text }) => [`${asidePrefix}${key}`, text])))
+  /** Keys and values as they stood at one moment: read again while keys that were listed have gone meanwhile. */
+  async function readTogether(wanted: (key: string) => boolean): Promise<{ keys: readonly string[]; values: Readonly<Record<string, string | null>> }> {
+    for (let round = 1; ; round++) {
+      const keys = await store.getAllKeys()
+      const values = await read(keys.filter((key) => key === metaKey || wanted(key)))
+      if (round === rereads || !Object.values(values).includes(null)) return { keys, values }
+    }
+  }
+
+  function pieceOf(tier: number, stamp: Stamp, entries: readonly Entry[]): Record<string, string> {
+    return Object.fromEntries(inParts(entries, limits.partSize).map((part, index) => [pieceKey(tier, stamp, name, index), toSealed(part)]))
+  }
+
+  function historyOf(changes: readonly Change[]): Record<string, string> {
+    return Object.fromEntries(inParts(inOrder(changes), limits.partSize).map((part) => [historyKey((part[0] as Change).stamp, (part.at(-1) as Change).stamp, name), toSealed(part)]))
+  }
+
+  /** Whether all of these are still there: another tab may have folded or wiped them since they were read. */
+  async function standStill(keys: readonly string[]): Promise<boolean> {
+    const there = new Set(await store.getAllKeys())
+    return keys.every((key) => there.has(key))
+  }
+
+  /** Puts pieces in the place of what they were made from; takes them back where that has gone meanwhile. */
+  async function exchange(made: Readonly<Record<string, string>>, sources: readonly string[]): Promise<void> {
+    if (Object.keys(made).length > 0) await write(made)
+    if (await standStill(sources)) await store.removeMany(sources)
+    else await store.removeMany(Object.keys(made))
   }
 
   /** A piece is a function of the changes alone: it may hold records only in part, and merging makes them whole. */
   async function foldChanges(keys: readonly string[]): Promise<void> {
     const values = await read(keys)
-    const sound = (await Promise.all(keys.map(async (key) => ({ key, ...(await changesIn(values[key] ?? '')) })))).filter((kept) => kept.sound)
+    const listed = await Promise.all(keys.map(async (key) => ({ key, ...(await changesIn(values[key] ?? '')) })))
+    const sound = listed.filter((kept) => kept.sound)
+    if (sound.length === 0) return
     const changes = sound.flatMap(({ items }) => items)
-    if (changes.length === 0) return
     const entries = [...entriesIn(withChanges(emptyDocument, changes))]
-    await store.setMany({ ...pieceOf(0, latestOf(changes), entries, limits.partSize), ...historyOf(changes, limits.partSize) })
-    await store.removeMany(sound.map(({ key }) => key))
+    const made = { ...pieceOf(0, latestOf(changes), entries), ...historyOf(changes) }
+    await exchange(made, sound.map(({ key }) => key))
   }
 
   /** Gathers all pieces of a tier into one of the next. */
   async function gather(tier: number, keys: readonly string[]): Promise<void> {
     let gathered = emptyDocument
-    let latest = never
     const soundKeys: string[] = []
     for (const part of inParts(keys, 4)) {
       const values = await read(part)
@@ -100,32 +138,59 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
         const { items, sound } = await entriesInPiece(values[key] ?? '')
         if (!sound) continue
         gathered = withMerged(gathered, items)
-        latest = laterStamp(latest, (key.split('/')[2] ?? never) as Stamp)
         soundKeys.push(key)
       }
     }
     if (soundKeys.length === 0) return
-    await store.setMany(pieceOf(tier + 1, latest, [...entriesIn(gathered)], limits.partSize))
-    await store.removeMany(soundKeys)
+    await exchange(pieceOf(tier + 1, latestInKeys(soundKeys), [...entriesIn(gathered)]), soundKeys)
+  }
+
+  async function allHistory(): Promise<readonly Change[]> {
+    const all: Change[] = []
+    for await (const { changes } of history()) for (const change of changes) all.push(change)
+    return all
+  }
+
+  async function* history(): AsyncGenerator<HistoryPortion> {
+    const keys = await store.getAllKeys()
+    for (const part of inParts([...under(keys, broughtPrefix), ...under(keys, historyPrefix)], 4)) {
+      const values = await read(part)
+      const listed = await Promise.all(Object.values(values).map((text) => (text === null ? { items: [], sound: true } : changesIn(text))))
+      yield { changes: listed.flatMap(({ items }) => items), unread: listed.filter(({ sound }) => !sound).length }
+    }
   }
 
   return {
     async load() {
-      const keys = await store.getAllKeys()
-      const newerFormat = await isNewer()
-      const kept = await readKept(await read(keys.filter((key) => key.startsWith(changePrefix) || key.startsWith(piecePrefix))))
+      const { keys, values } = await readTogether((key) => key.startsWith(changePrefix) || key.startsWith(piecePrefix))
+      const meta = metaIn(values[metaKey])
+      isNewer = (meta?.format ?? 0) > formatVersion
+      wiped = meta?.wiped ?? null
+      seen.clear()
+      keys.forEach((key) => seen.add(key))
+      const kept = await readKept(values)
       const lastHistory = under(keys, historyPrefix).at(-1)
       const older = lastHistory ? (await changesIn((await read([lastHistory]))[lastHistory] ?? '')).items : []
-      const recent = new Map([...older, ...kept.changes].map((change) => [change.stamp, change]))
-      if (!newerFormat) {
-        await setAside(kept.asides)
-        if (!keys.includes(metaKey)) await store.setMany({ [metaKey]: toSealed({ format: formatVersion }) })
-      }
-      return { ...kept, newerFormat, recent: [...recent.values()] }
+      const recent = new Map(inOrder([...older, ...kept.changes]).map((change) => [change.stamp, change]))
+      if (!isNewer && meta === null) await write(metaValue(wiped))
+      const { document, values: healed } = await heal(kept, allHistory)
+      if (!isNewer && Object.keys(healed).length > 0) await write(healed)
+      return { document, asides: kept.damaged.map(({ key, text }) => ({ key, text })), newerFormat: isNewer, recent: [...recent.values()], latest: latestInKeys(keys) }
     },
-    append: (changes) => store.setMany(Object.fromEntries(changes.map((change) => [changeKey(change.stamp), toSealed([change])]))),
-    absorb: (entries, changes, stamp) => store.setMany({ ...pieceOf(3, stamp, entries, limits.partSize), ...historyOf(changes, limits.partSize) }),
+    async append(changes, instead = []) {
+      await write(Object.fromEntries(changes.map((change) => [changeKey(change.stamp), toSealed([change])])))
+      if (instead.length > 0) await store.removeMany(instead.map(changeKey))
+    },
+    async absorb(entries, changes, act) {
+      const journal = inParts(inOrder(changes), limits.partSize).map((part, index) => [broughtKey(act.stamp, index), toSealed(part)])
+      await write({
+        ...pieceOf(3, act.stamp, entries),
+        ...(Object.fromEntries(journal) as Record<string, string>),
+        ...(act.diff.length > 0 ? { [changeKey(act.stamp)]: toSealed([act]) } : {}),
+      })
+    },
     async fold() {
+      if (isNewer) return
       const changeKeys = under(await store.getAllKeys(), changePrefix)
       if (changeKeys.length >= limits.changes) await foldChanges(changeKeys)
       const pieceKeys = under(await store.getAllKeys(), piecePrefix)
@@ -134,26 +199,36 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
         if (new Set(ofTier.map(pieceName)).size >= limits.pieces) return gather(tier, ofTier)
       }
     },
-    async *history() {
-      for (const part of inParts(under(await store.getAllKeys(), historyPrefix), 4)) {
-        const values = await read(part)
-        yield await allChangesIn(part.map((key) => values[key] ?? null))
-      }
-    },
+    history,
     async asides() {
       const values = await read(under(await store.getAllKeys(), asidePrefix))
       return Object.entries(values).flatMap(([key, text]) => (text === null ? [] : [{ key: key.slice(asidePrefix.length), text }]))
     },
     async dropAsides() {
       const asides = under(await store.getAllKeys(), asidePrefix)
-      if (asides.length > 0) await store.removeMany([...asides, ...asides.map((key) => key.slice(asidePrefix.length))])
+      if (asides.length > 0) await store.removeMany(asides)
     },
-    async changesBeyond(known) {
-      const keys = under(await store.getAllKeys(), changePrefix).filter((key) => !known.has(key.slice(changePrefix.length)))
-      return allChangesIn(Object.values(await read(keys)))
+    async news() {
+      const isNews = (key: string) => !seen.has(key) && [changePrefix, historyPrefix, piecePrefix].some((prefix) => key.startsWith(prefix))
+      const { values } = await readTogether(isNews)
+      const meta = metaIn(values[metaKey])
+      if (meta && meta.wiped !== wiped) return { kind: 'wiped' }
+      const texts = Object.entries(values).filter(([key, text]) => key !== metaKey && text !== null) as [string, string][]
+      const changes: Change[] = []
+      const entries: Entry[] = []
+      for (const [key, text] of texts) {
+        if (key.startsWith(piecePrefix)) entries.push(...(await entriesInPiece(text)).items)
+        else changes.push(...(await changesIn(text)).items)
+        seen.add(key)
+      }
+      return { kind: 'more', changes, entries }
     },
-    async wipe() {
-      await store.removeMany(await store.getAllKeys())
+    async wipe(stamp) {
+      for (let keys = await store.getAllKeys(); keys.length > 0; keys = await store.getAllKeys()) await store.removeMany(keys)
+      wiped = stamp
+      seen.clear()
+      await write(metaValue(stamp))
     },
+    reopen: () => store.reopen(),
   }
 }

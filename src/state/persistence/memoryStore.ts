@@ -8,5 +8,6 @@ export function makeMemoryStore(held = new Map<string, string>()): KeyValueStore
     getMany: async (keys) => Object.fromEntries(keys.map((key) => [key, held.get(key) ?? null])),
     setMany: async (values) => Object.entries(values).forEach(([key, value]) => held.set(key, value)),
     removeMany: async (keys) => keys.forEach((key) => held.delete(key)),
+    reopen: () => {},
   }
 }

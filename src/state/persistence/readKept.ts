@@ -3,12 +3,16 @@ import { emptyDocument, withChanges, withMerged, type Change, type Document, typ
 import { changePrefix, piecePrefix } from './keys'
 import { fromSealed } from './sealed'
 
+/** A kept text that is not what was written, and what of it could still be read. */
 export interface Aside {
   readonly key: string
   readonly text: string
 }
+export interface Damaged extends Aside {
+  readonly items: readonly (Change | Entry)[]
+}
 
-interface Listed<T> {
+export interface Listed<T> {
   readonly items: readonly T[]
   readonly sound: boolean
 }
@@ -29,23 +33,23 @@ export interface Kept {
   readonly document: Document
   /** Changes not folded into pieces yet, in order. */
   readonly changes: readonly Change[]
-  readonly asides: readonly Aside[]
+  readonly damaged: readonly Damaged[]
 }
 
 /** What a set of kept values holds. Order plays no part: everything is merged by its stamps. */
 export async function readKept(values: Readonly<Record<string, string | null>>): Promise<Kept> {
   const entries: Entry[] = []
   const changes: Change[] = []
-  const asides: Aside[] = []
+  const damaged: Damaged[] = []
   for (const [key, text] of Object.entries(values)) {
     if (text === null) continue
     const isChange = key.startsWith(changePrefix)
     if (!isChange && !key.startsWith(piecePrefix)) continue
     const { items, sound } = await (isChange ? changesIn(text) : entriesInPiece(text))
-    if (!sound) asides.push({ key, text })
+    if (!sound) damaged.push({ key, text, items: items as (Change | Entry)[] })
     if (isChange) changes.push(...(items as Change[]))
-    else entries.push(...(items as Entry[]))
+    else for (const item of items) entries.push(item as Entry)
   }
   changes.sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
-  return { document: withChanges(withMerged(emptyDocument, entries), changes), changes, asides }
+  return { document: withChanges(withMerged(emptyDocument, entries), changes), changes, damaged }
 }

@@ -1,9 +1,9 @@
 // What is at hand right now. It belongs to the device and the moment, so it is remembered here and not in the store.
-import { useSyncExternalStore } from 'react'
+import { useMemo, useSyncExternalStore } from 'react'
 import type { Reach } from '@/core/day'
 import type { Id } from '@/core/record'
-import type { DeviceMemory } from '@/state'
-import { useZen } from '../shared/zen'
+import { select, type DeviceMemory } from '@/state'
+import { useHeld, useZen } from '../shared/zen'
 
 const listeners = new Set<() => void>()
 let cached: { text: string | null; reach: Reach } = { text: null, reach: { contextIds: [], minutes: null } }
@@ -22,7 +22,11 @@ function reachIn(memory: DeviceMemory): Reach {
 
 export function useReach(): { reach: Reach; toggleContext: (id: Id<'context'>) => void; setMinutes: (minutes: number | null) => void; clear: () => void } {
   const { memory } = useZen()
-  const reach = useSyncExternalStore((listener) => (listeners.add(listener), () => listeners.delete(listener)), () => reachIn(memory))
+  const remembered = useSyncExternalStore((listener) => (listeners.add(listener), () => listeners.delete(listener)), () => reachIn(memory))
+  const contexts = useHeld((state) => select.contextsOf(state.document))
+  const restingProjectIds = useHeld((state) => select.restingProjectIdsOf(state.document))
+  // A context that was removed since is not at hand any more, and must not narrow the list unseen.
+  const reach = useMemo(() => ({ ...remembered, contextIds: remembered.contextIds.filter((id) => contexts.some((context) => context.id === id)), restingProjectIds }), [remembered, contexts, restingProjectIds])
   const keep = (next: Reach) => {
     memory.write('at-hand', JSON.stringify(next))
     listeners.forEach((listener) => listener())

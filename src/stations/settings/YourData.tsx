@@ -3,29 +3,16 @@ import { useRef, useState } from 'react'
 import { recordsById } from '@/core/journal'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
 import { desk } from '../shared/desk'
-import { saveAs } from '../shared/saveAs'
 import { useDemo } from '../shared/demo'
-import { count } from '../shared/wording'
+import { count, refusalWords } from '../shared/wording'
 import { useAct, useHeldDocument, useZen } from '../shared/zen'
 import { useBringIn } from './useBringIn'
+import { useSaveFile } from './useSaveFile'
 
 export function YourData() {
   const document = useHeldDocument()
-  const { store, clock } = useZen()
   const [sheet, setSheet] = useState<'wipe' | 'demo' | null>(null)
-  const exportFile = async () => {
-    const { storeFileParts } = await import('@/core/exchange/onDemand')
-    const journal = await store.journal()
-    const { document: held, today } = store.api.getState()
-    const parts: string[] = []
-    for (const part of storeFileParts(held, journal, clock.nowEpochMs())) {
-      parts.push(part)
-      // The screen goes first: a large store takes many portions.
-      await new Promise((resolve) => setTimeout(resolve))
-    }
-    saveAs(`zen-tray-${today}.json`, parts)
-    desk.getState().tell('Saved to a file. Keep it somewhere safe.')
-  }
+  const exportFile = useSaveFile()
   return (
     <Column render="section" aria-label="Your data" gap={12}>
       <Words render="h2" size="title">Your data</Words>
@@ -54,7 +41,7 @@ function BringIn() {
       {state.kind === 'read' ? (
         <SlideOver title="Bring this in?" onClose={stop}>
           <Words>{state.says}</Words>
-          <Words tone="inkSoft">It is merged with what is here: where both changed the same thing, the later change stays. Nothing of yours is removed.</Words>
+          <Words tone="inkSoft">Where both changed the same thing, the later change stays. Undo takes all of it back.</Words>
           <Row gap={10} flexWrap="wrap"><Button kind="main" label="Bring it in" onPress={() => void take()} /><Button kind="quiet" label="Leave it" onPress={stop} /></Row>
         </SlideOver>
       ) : null}
@@ -81,14 +68,16 @@ function DemoSheet({ onClose }: { onClose: () => void }) {
 }
 
 function WipeSheet({ onClose, onExport }: { onClose: () => void; onExport: () => void }) {
-  const { store } = useZen()
+  const { store, memory } = useZen()
   const wipe = async () => {
     onClose()
     try {
-      await store.wipe()
+      const wiped = await store.wipe()
+      if (!wiped.ok) return desk.getState().tell(refusalWords(wiped.error), { problem: true })
+      memory.typed.clear()
       desk.getState().tell('Everything is removed from this browser.')
     } catch {
-      desk.getState().tell('The browser did not let go of the data. Nothing was removed.', { problem: true })
+      desk.getState().tell('The browser did not let go of all the data. Try again, or remove it in the browser’s own settings.', { problem: true })
     }
   }
   return (

@@ -2,9 +2,8 @@
 import { useRef, useState } from 'react'
 import type { Change, Entry } from '@/core/journal'
 import type { StoreFileFault } from '@/core/exchange'
-import type { RecordKind } from '@/core/record'
 import { desk } from '../shared/desk'
-import { count, fileFaultWords } from '../shared/wording'
+import { broughtWords, fileFaultWords, refusalWords } from '../shared/wording'
 import { useZen } from '../shared/zen'
 
 export type BringIn =
@@ -13,17 +12,10 @@ export type BringIn =
   | { readonly kind: 'refused'; readonly why: string }
   | { readonly kind: 'read'; readonly says: string; readonly entries: readonly Entry[]; readonly changes: readonly Change[] }
 
-type Answer = { readonly ok: true; readonly entries: readonly Entry[]; readonly changes: readonly Change[]; readonly counts: Record<RecordKind, number> } | { readonly ok: false; readonly fault: StoreFileFault }
-
-const told: readonly [RecordKind, string][] = [['slip', 'slip'], ['action', 'action'], ['project', 'project'], ['area', 'area'], ['context', 'context'], ['person', 'person'], ['reference', 'reference'], ['review', 'review']]
-
-function saysOf(counts: Record<RecordKind, number>, changes: number): string {
-  const parts = told.filter(([kind]) => counts[kind] > 0).map(([kind, word]) => count(counts[kind], word, word === 'person' ? 'people' : undefined))
-  return `The file holds ${parts.length > 0 ? parts.join(', ') : 'no records'}, and a history of ${count(changes, 'change')}.`
-}
+type Answer = { readonly ok: true; readonly entries: readonly Entry[]; readonly changes: readonly Change[] } | { readonly ok: false; readonly fault: StoreFileFault }
 
 export function useBringIn(): { state: BringIn; read: (file: File) => Promise<void>; take: () => Promise<void>; stop: () => void } {
-  const { store, clock } = useZen()
+  const { store } = useZen()
   const [state, setState] = useState<BringIn>({ kind: 'none' })
   const worker = useRef<Worker | null>(null)
   const stop = () => {
@@ -32,22 +24,24 @@ export function useBringIn(): { state: BringIn; read: (file: File) => Promise<vo
     setState({ kind: 'none' })
   }
   const read = async (file: File) => {
+    if (store.api.getState().readOnly) return setState({ kind: 'refused', why: refusalWords({ kind: 'readOnly' }) })
     setState({ kind: 'reading' })
     const reader = new Worker(new URL('../../workers/storeFile.worker', window.location.href))
     worker.current = reader
     reader.onerror = () => setState({ kind: 'refused', why: 'The file could not be read. Nothing was changed.' })
     reader.onmessage = ({ data }: MessageEvent<Answer>) => {
-      setState(data.ok ? { kind: 'read', says: saysOf(data.counts, data.changes.length), entries: data.entries, changes: data.changes } : { kind: 'refused', why: fileFaultWords(data.fault) })
+      setState(data.ok ? { kind: 'read', says: broughtWords(store.wouldBring(data.entries)), entries: data.entries, changes: data.changes } : { kind: 'refused', why: fileFaultWords(data.fault) })
       reader.terminate()
     }
-    reader.postMessage({ file, nowEpochMs: clock.nowEpochMs() })
+    reader.postMessage({ file })
   }
   const take = async () => {
     if (state.kind !== 'read') return
     setState({ kind: 'none' })
     try {
-      await store.absorb(state.entries, state.changes)
-      desk.getState().tell('Brought in.')
+      const brought = await store.bringIn(state.entries, state.changes)
+      if (!brought.ok) return setState({ kind: 'refused', why: refusalWords(brought.error) })
+      desk.getState().tell('Brought in.', { undoable: brought.value.length > 0 })
     } catch {
       setState({ kind: 'refused', why: 'The browser could not keep it, perhaps for want of room. Nothing was changed.' })
     }

@@ -1,7 +1,7 @@
 // When keeping fails or something kept cannot be read, it is said here at once, with what can be done.
 import { Button, Column, Row, Words } from '@/ui'
 import { saveAs } from './saveAs'
-import { keepingWords, refusalWords } from './wording'
+import { keepingWords, refusalWords, unreadWords } from './wording'
 import { useHeld, useZen } from './zen'
 
 export function KeepingNotice() {
@@ -9,12 +9,16 @@ export function KeepingNotice() {
   const keeping = useHeld((state) => state.keeping)
   const asides = useHeld((state) => state.asides)
   const readOnly = useHeld((state) => state.readOnly)
-  if (keeping.kind !== 'failed' && asides.length === 0 && !readOnly) return null
+  const unread = useHeld((state) => state.unread)
+  if (keeping.kind !== 'failed' && unread === null && asides.length === 0 && !readOnly) return null
   return (
     <Column role="alert" gap={10} padding={14} marginVertical={10} backgroundColor="$slip" borderWidth={1} borderColor="$clay" borderRadius={3}>
-      {keeping.kind === 'failed' ? (
+      {keeping.kind === 'failed' || unread !== null ? (
         <Row gap={12} flexWrap="wrap" justifyContent="space-between">
-          <Words tone="clay" flex={1} minWidth={240}>{keepingWords(keeping)}</Words>
+          <Column flex={1} minWidth={240} gap={4}>
+            {unread !== null ? <Words tone="clay">{unreadWords(unread)}</Words> : null}
+            {keeping.kind === 'failed' ? <Words tone="clay">{keepingWords(keeping)}</Words> : null}
+          </Column>
           <Button label="Try again" onPress={() => void store.retry()} />
         </Row>
       ) : null}

@@ -17,8 +17,8 @@ function textFromWorker(input: { today: string; zone: string; nowEpochMs: number
 export async function loadDemo({ store, clock }: ZenParts): Promise<void> {
   const nowEpochMs = clock.nowEpochMs()
   const { parseStoreFile } = await import('@/core/exchange/onDemand')
-  const file = parseStoreFile(await textFromWorker({ today: store.api.getState().today, zone: clock.zone(), nowEpochMs }), nowEpochMs)
-  if (file.ok) await store.absorb(file.value.entries, file.value.changes)
+  const file = parseStoreFile(await textFromWorker({ today: store.api.getState().today, zone: clock.zone(), nowEpochMs }))
+  if (file.ok) await store.bringIn(file.value.entries, file.value.changes, 'loadDemo')
 }
 
 export function useDemo(): { load: () => Promise<void>; busy: boolean; held: boolean } {

@@ -2,11 +2,11 @@
 import type { Load } from '@/core/day'
 import type { StoreFileFault } from '@/core/exchange'
 import { assertNever } from '@/core/invariant'
-import { epochMsOf, recordIn, type Change, type Document } from '@/core/journal'
-import { kindOf, type Action, type Id, type RecordKind, type When } from '@/core/record'
+import { idOf, madeAtEpochMs, recordIn, type Change, type Diff, type Document } from '@/core/journal'
+import { isOpen, kindOf, type Action, type Id, type RecordKind, type When } from '@/core/record'
 import type { Clause } from '@/core/sentence'
 import { daysBetween, localMomentAt, type CalendarDate } from '@/core/time'
-import type { KeyAct, Keeping, Refusal } from '@/state'
+import type { AppErrorCode, KeyAct, Keeping, Refusal } from '@/state'
 
 const utc = (date: CalendarDate) => new Date(`${date}T00:00:00Z`)
 const format = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', ...options })
@@ -92,7 +92,7 @@ export function actionDetails(action: Action, document: Document, today: Calenda
     action.due ? `due ${when(action.due, today)}` : null,
     options.day && action.day && !action.at ? nearDate(action.day, today) : null,
     action.notBefore && action.notBefore > today ? `not before ${shortDate(action.notBefore, today)}` : null,
-    action.waiting ? waitingWords(action, document, today) : null,
+    action.waiting && isOpen(action) ? waitingWords(action, document, today) : null,
     action.moves > 0 ? `moved ${times(action.moves)}` : null,
   ].filter(Boolean).join(' · ')
 }
@@ -113,17 +113,19 @@ export function loadWords({ plannedMinutes, freeMinutes, overMinutes, withoutMin
   return { plain, verdict: `${freeMinutes === plannedMinutes ? 'it just fits' : `${duration(freeMinutes - plannedMinutes)} left`}.${unknown}`, fits: true }
 }
 
-const fieldNames: Record<string, string> = { text: 'The line', title: 'The title', name: 'The name', note: 'The note', outcome: 'The outcome', whom: 'Whom you wait for', stamp: 'The stamp', aim: 'The aim' }
+const fieldNames: Record<string, string> = { text: 'The line', title: 'The title', name: 'The name', note: 'The note', outcome: 'The outcome', whom: 'Whom you wait for', stamp: 'The seal', aim: 'The aim', address: 'The address' }
 
 export function refusalWords(refusal: Refusal): string {
   switch (refusal.kind) {
     case 'notFound': return 'That is no longer here. It may have been removed in another tab.'
     case 'empty': return `${fieldNames[refusal.field] ?? 'It'} needs at least one word.`
-    case 'tooLong': return `${fieldNames[refusal.field] ?? 'It'} is longer than ${refusal.limit.toLocaleString('en-GB')} characters. Shorten it, or put the rest in a note.`
+    case 'tooLong': if (refusal.field === 'stamp') return 'The seal has room for two letters or one emoji.'
+      return `${fieldNames[refusal.field] ?? 'It'} is longer than ${refusal.limit.toLocaleString('en-GB')} characters. Shorten it, or put the rest in a note.`
     case 'nameTaken': return `“${refusal.name}” is there already.`
     case 'underwayFull': return `${count(refusal.limit, 'action')} ${refusal.limit === 1 ? 'is' : 'are'} underway, as many as you allow. Stop or finish one first.`
     case 'notEmpty': return `${count(refusal.count, 'open thing')} still ${refusal.count === 1 ? 'stands' : 'stand'} here. Finish, move or let go of ${refusal.count === 1 ? 'it' : 'them'} first.`
     case 'nothingToDo': return 'Nothing changed.'
+    case 'unfit': return `${fieldNames[refusal.field] ?? 'Something'} cannot be kept like this. Nothing was changed.`
     case 'readOnly': return 'A newer version of Zen Tray has written here, so this one only reads. Reload the page to get the newer one.'
     default: return assertNever(refusal)
   }
@@ -139,6 +141,44 @@ export function keepingWords(keeping: Extract<Keeping, { kind: 'failed' }>): str
   }
 }
 
+/** What is said of a saved file: whether all of it was in reach. */
+export function savedWords({ records, history }: { records: boolean; history: boolean }): { text: string; isPartial: boolean } {
+  if (!records) return { text: 'Saved what is on the screen. What was kept before could not be read and is not in the file.', isPartial: true }
+  if (!history) return { text: 'Saved. Every record is in the file; part of its history could not be read and is not.', isPartial: true }
+  return { text: 'Saved to a file. Keep it somewhere safe.', isPartial: false }
+}
+
+/** What was kept before cannot be read now. */
+export function unreadWords(code: AppErrorCode): string {
+  const meanwhile = 'What was kept before is not on the screen. What you do now is laid beside it.'
+  switch (code) {
+    case 'storageFull': return `The browser has no room left and could not read what was kept. ${meanwhile}`
+    case 'storageBlocked': return `The browser does not let Zen Tray keep anything here. ${meanwhile}`
+    case 'storageFailed': return `What was kept could not be read. ${meanwhile}`
+    default: return assertNever(code)
+  }
+}
+
+const changeWords = { added: 'new', updated: 'changed', removed: 'removed' } as const
+
+/** What bringing a file in would do, removals too: "12 new, 3 changed, 1 removed". */
+export function broughtWords(diff: Diff): string {
+  const counts = (Object.keys(changeWords) as (keyof typeof changeWords)[]).map((kind) => [kind, diff.filter((part) => part.kind === kind)] as const)
+  const told = counts.filter(([, parts]) => parts.length > 0).map(([kind, parts]) => `${parts.length.toLocaleString('en-GB')} ${changeWords[kind]} (${kindsWords(parts.map(idOf))})`)
+  return told.length === 0 ? 'Nothing here would change.' : `It would make these changes: ${told.join('; ')}.`
+}
+
+const kindNames: Readonly<Record<string, readonly [one: string, many: string]>> = {
+  slip: ['slip', 'slips'], action: ['action', 'actions'], project: ['project', 'projects'], area: ['area', 'areas'], group: ['group', 'groups'], context: ['context', 'contexts'],
+  person: ['person', 'people'], reference: ['reference', 'references'], review: ['review', 'reviews'], settings: ['the settings', 'the settings'],
+}
+
+function kindsWords(ids: readonly string[]): string {
+  const counts = new Map<string, number>()
+  for (const id of ids) counts.set(kindOf(id), (counts.get(kindOf(id)) ?? 0) + 1)
+  return [...counts].map(([kind, number]) => (kind === 'settings' ? 'the settings' : count(number, ...(kindNames[kind] ?? ['other thing', 'other things'])))).join(', ')
+}
+
 const megabytes = (bytes: number): string => `${Math.round(bytes / 1e6)} MB`
 
 export function fileFaultWords(fault: StoreFileFault): string {
@@ -151,7 +191,6 @@ export function fileFaultWords(fault: StoreFileFault): string {
     case 'newer': return `The file was written by a newer Zen Tray (format ${fault.version}). Update this one first. ${unchanged}`
     case 'shape': return `The file cannot be used at ${fault.where}: ${fault.why}. ${unchanged}`
     case 'twice': return `The file holds ${fault.id} twice, the second time at ${fault.where}. ${unchanged}`
-    case 'fromTheFuture': return `At ${fault.where} the file claims a time after tomorrow. Check this device’s clock. ${unchanged}`
     case 'tooDeep': return `The file nests things far deeper than Zen Tray ever does, in ${fault.where.slice(0, 40)}. ${unchanged}`
     case 'hostileKey': return `The file holds a key it must not have, “${fault.key}” in ${fault.where}. ${unchanged}`
     default: return assertNever(fault)
@@ -167,8 +206,11 @@ export const actWords: Readonly<Record<string, string>> = {
   addGroup: 'Group made', editGroup: 'Changed', addArea: 'Area made', editArea: 'Changed', closeShelf: 'Closed', reopenShelf: 'Opened again', rankBy: 'Order changed', renameShelf: 'Renamed',
   addContext: 'Context made', addPerson: 'Person added', renameContext: 'Renamed', renamePerson: 'Renamed', removeNamed: 'Removed', setSettings: 'Settings changed',
   startReview: 'Review begun', stepTo: 'Stone reached', setAims: 'Aims set', finishReview: 'Review finished', dropReview: 'Review dropped', removeDemo: 'Demo data removed',
-  undo: 'Undone', redo: 'Done again', import: 'Brought in', loadDemo: 'Demo data loaded',
+  undo: 'Undone', redo: 'Done again', bringIn: 'Brought in from a file', loadDemo: 'Demo data loaded',
 }
+
+/** An act in words; one that this version does not know is told plainly. */
+export const actWordsOf = (act: string): string => (Object.hasOwn(actWords, act) ? (actWords[act] as string) : 'Changed')
 
 export const keyWords: Readonly<Record<KeyAct, string>> = {
   capture: 'Set something down', search: 'Search', tray: 'Tray', day: 'Day', week: 'Week', shelves: 'Shelves', review: 'Review', next: 'Next row', previous: 'Row before',
@@ -202,7 +244,7 @@ const silent = new Set(['moves', 'rank', 'startedAtEpochMs', 'doneAtEpochMs', 'l
 
 /** One line of a record's history: "Moved: day from tomorrow to today". */
 export function historyWords(change: Change, id: string, document: Document, today: CalendarDate): string {
-  const act = actWords[change.act] ?? change.act
+  const act = actWordsOf(change.act)
   const part = change.diff.find((candidate) => candidate.kind === 'updated' && candidate.id === id)
   if (part?.kind !== 'updated') return act
   const told = Object.entries(part.fields)
@@ -217,7 +259,7 @@ export function momentWords(epochMs: number, zone: string, today: CalendarDate):
   return `${nearDate(date, today)}, ${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
 }
 
-export const changeMoment = (change: Change, zone: string, today: CalendarDate): string => momentWords(epochMsOf(change.stamp), zone, today)
+export const changeMoment = (change: Change, zone: string, today: CalendarDate): string => momentWords(madeAtEpochMs(change), zone, today)
 
 /** What a record is called, whatever its kind. */
 export function nameOfRecord(document: Document, id: Id): string {

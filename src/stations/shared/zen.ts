@@ -6,7 +6,7 @@ import type { Id } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import type { ArgsOf, Clock, CommandName, DeviceMemory, Outcome, StoreState, ZenStore } from '@/state'
 import { desk } from './desk'
-import { actWords, nameOfRecord, refusalWords } from './wording'
+import { actWords, actWordsOf, nameOfRecord, refusalWords } from './wording'
 
 export interface ZenParts {
   readonly store: ZenStore
@@ -54,11 +54,11 @@ export function useUndo(): { undo: () => void; redo: () => void; canUndo: boolea
   const canRedo = useHeld((state) => state.undo.redo.length > 0)
   const undo = useCallback(() => {
     const last = store.api.getState().undo.undo.at(-1)
-    if (store.undo() && last) desk.getState().tell(`Undone: ${actWords[last.act] ?? last.act}`)
+    if (store.undo() && last) desk.getState().tell(`Undone: ${actWordsOf(last.act)}`)
   }, [store])
   const redo = useCallback(() => {
-    const next = store.api.getState().undo.redo.at(-1)
-    if (store.redo() && next) desk.getState().tell(`Done again: ${actWords[next.act] ?? next.act}`)
+    const next = store.api.getState().undo.redo.at(-1)?.act
+    if (store.redo() && next) desk.getState().tell(`Done again: ${actWordsOf(next.act)}`)
   }, [store])
   return { undo, redo, canUndo, canRedo }
 }
