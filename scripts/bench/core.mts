@@ -87,7 +87,7 @@ async function writtenBy(count: number): Promise<{ bytes: number; keys: number; 
   const archive = makeArchive(counting)
   const stamp = makeStamp(1000, 0, 'bench')
   const document = withMerged(emptyDocument, actionsOf(count).map((record) => entryOf({ kind: 'added', record: { ...record, doneAtEpochMs: null } }, stamp)))
-  await archive.absorb([...document.action.buckets].flatMap((bucket) => [...(bucket?.values() ?? [])]), [], stamp)
+  await archive.absorb([...document.action.buckets].flatMap((bucket) => [...(bucket?.values() ?? [])]), [], { stamp, act: 'bringIn', brought: true, diff: [] })
   const store = makeTestStore(counting)
   await store.load()
   bytes = keys = 0

@@ -21,7 +21,8 @@ export type Meaning =
   | { readonly kind: 'weight'; readonly weight: Weight }
   | { readonly kind: 'energy'; readonly energy: Energy }
   | { readonly kind: 'context' | 'project' | 'area' | 'person'; readonly name: Name }
-  | { readonly kind: 'waiting'; readonly name: Name }
+  /** Somebody known, or whoever and whatever is named in words. */
+  | { readonly kind: 'waiting'; readonly name: Name | null; readonly whom: string }
   | { readonly kind: 'since'; readonly date: CalendarDate }
   | { readonly kind: 'chase'; readonly date: CalendarDate }
   | { readonly kind: 'address'; readonly address: string }

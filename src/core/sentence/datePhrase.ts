@@ -1,7 +1,7 @@
 // Days and times in ordinary English. Our grammar decides what may be a date at all; chrono-node works out which.
 // Decided here: a bare weekday is the next one after today; "next friday" is the Friday of next week, counted from Monday.
 import { GB as chrono } from 'chrono-node/en'
-import { addDays, calendarDateFrom, fromMinute, isClockTime, weekStartOf, weekdayOf, type CalendarDate, type ClockTime } from '../time'
+import { addDays, addMonths, calendarDateFrom, fromMinute, isClockTime, lastDayOfMonth, weekStartOf, weekdayOf, type CalendarDate, type ClockTime } from '../time'
 
 const weekdays = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday']
 const weekday = '(?:mon(?:day)?|tue(?:s|sday)?|wed(?:nesday)?|thu(?:r|rs|rsday)?|fri(?:day)?|sat(?:urday)?|sun(?:day)?)'
@@ -9,7 +9,7 @@ const month = '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|jul
 const dayNumber = '(?:3[01]|[12]\\d|0?[1-9])(?:st|nd|rd|th)?'
 const weekdayForm = new RegExp(`^(next |this |coming )?(${weekday})$`)
 const chronoForm = new RegExp(
-  `^(?:(?:${weekday},? )?(?:the )?${dayNumber}(?: of)? ${month}(?:,? \\d{4})?|${month} ${dayNumber}(?:,? \\d{4})?|\\d{4}-\\d{2}-\\d{2}|\\d{1,2}/\\d{1,2}(?:/\\d{4})?|in (?:\\d{1,3}|a|one|two|three|four|five|six) (?:day|week|month)s?)$`,
+  `^(?:(?:${weekday},? )?(?:the )?${dayNumber}(?: of)? ${month}(?:,? \\d{4})?|${month} ${dayNumber}(?:,? \\d{4})?|\\d{4}-\\d{2}-\\d{2}|\\d{1,2}/\\d{1,2}(?:/\\d{4})?)$`,
 )
 const numberedForm = /^the (3[01]|[12]\d|[1-9])(?:st|nd|rd|th)$/
 const firstWord = new RegExp(`^(?:${weekday}|${month}|today|tonight|tomorrow|the|next|this|coming|in|end|\\d)`)
@@ -36,6 +36,22 @@ function byWeekday(phrase: string, today: CalendarDate, past: boolean): Calendar
   return addDays(today, ((wanted - weekdayOf(today) + 6) % 7) + 1)
 }
 
+const aheadForm = /^in (\d{1,3}|an?|one|two|three|four|five|six) (day|week|month|year)s?$/
+const numbers: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 }
+
+/** "in 3 days"; a month or a year from a day that the other month lacks is the last of that month. */
+function byDistance(phrase: string, today: CalendarDate): CalendarDate | null {
+  const parts = aheadForm.exec(phrase)
+  if (!parts) return null
+  const amount = numbers[parts[1] as string] ?? Number(parts[1])
+  switch (parts[2]) {
+    case 'day': return addDays(today, amount)
+    case 'week': return addDays(today, 7 * amount)
+    case 'month': return addMonths(today, amount)
+    default: return addMonths(today, 12 * amount)
+  }
+}
+
 /** The next day of the month with this number, today included; skips months without it. */
 function byNumber(phrase: string, today: CalendarDate): CalendarDate | null {
   const parts = numberedForm.exec(phrase)
@@ -59,15 +75,9 @@ export function readDate(phrase: string, today: CalendarDate, past = false): Cal
     case 'the day after tomorrow': return addDays(today, 2)
     case 'next week': return addDays(weekStartOf(today), 7)
     case 'the end of the week': case 'end of the week': return addDays(weekStartOf(today), weekdayOf(today) > 4 ? 6 : 4)
-    case 'the end of the month': case 'end of the month': return lastOfMonth(today)
+    case 'the end of the month': case 'end of the month': return lastDayOfMonth(today)
   }
-  return byWeekday(phrase, today, past) ?? byNumber(phrase, today) ?? (chronoForm.test(phrase) ? byChrono(phrase, today, past) : null)
-}
-
-function lastOfMonth(today: CalendarDate): CalendarDate {
-  let day = today
-  while (addDays(day, 1).slice(5, 7) === today.slice(5, 7)) day = addDays(day, 1)
-  return day
+  return byWeekday(phrase, today, past) ?? byNumber(phrase, today) ?? byDistance(phrase, today) ?? (chronoForm.test(phrase) ? byChrono(phrase, today, past) : null)
 }
 
 /** `14:30`, `9.15`, `2pm`, `2:15 pm`, `noon`; null for anything else. */

@@ -1,7 +1,7 @@
 // From the clauses of a sentence to the fields of an action.
 import { isIdOf, type Energy, type Horizon, type Id, type Weight, type When } from '../record'
 import type { CalendarDate } from '../time'
-import type { Clause } from './clause'
+import type { Clause, Name, NameKind } from './clause'
 import type { Sentence } from './parseSentence'
 
 /** What a sentence says of an action. Null and empty where it says nothing. */
@@ -19,21 +19,19 @@ export interface Draft {
   readonly projectId: Id<'project'> | null
   readonly areaId: Id<'area'> | null
   readonly personIds: readonly Id<'person'>[]
-  readonly waiting: { readonly personId: Id<'person'>; readonly since: CalendarDate; readonly chaseOn: CalendarDate | null } | null
+  readonly waiting: { readonly personId: Id<'person'> | null; readonly whom: string; readonly since: CalendarDate; readonly chaseOn: CalendarDate | null } | null
   readonly address: string | null
 }
 
 /** The fields that a sentence sets, seen from `today`. */
 export function draftOf({ title, clauses }: Sentence, today: CalendarDate): Draft {
   const first = <K extends Clause['kind']>(kind: K) => clauses.find((clause): clause is Extract<Clause, { kind: K }> => clause.kind === kind)
-  const idsOf = <K extends 'context' | 'person'>(kind: K): Id<K>[] =>
-    clauses.flatMap((clause) => ('name' in clause && clause.kind === kind && isIdOf(kind, clause.name.id) ? [clause.name.id] : []))
-  const idOf = <K extends 'project' | 'area'>(kind: K): Id<K> | null => {
-    const clause = clauses.find((candidate) => candidate.kind === kind)
-    return clause && 'name' in clause && isIdOf(kind, clause.name.id) ? clause.name.id : null
-  }
+  const namesOf = (kind: NameKind): Name[] => clauses.flatMap((clause) => (clause.kind === kind ? [(clause as { name: Name }).name] : []))
+  const idsOf = <K extends NameKind>(kind: K): Id<K>[] => namesOf(kind).flatMap(({ id }) => (isIdOf(kind, id) ? [id as Id<K>] : []))
+  const idOf = <K extends NameKind>(kind: K): Id<K> | null => idsOf(kind)[0] ?? null
   const [due, at, day, waiting] = [first('due'), first('at'), first('day'), first('waiting')]
-  const whom = waiting?.name.id
+  const whom = waiting?.name?.id
+  const personId = isIdOf('person', whom) ? whom : null
   return {
     title,
     due: due ? { date: due.date, time: due.time } : null,
@@ -47,8 +45,12 @@ export function draftOf({ title, clauses }: Sentence, today: CalendarDate): Draf
     contextIds: idsOf('context'),
     projectId: idOf('project'),
     areaId: idOf('area'),
-    personIds: [...new Set([...idsOf('person'), ...(isIdOf('person', whom) ? [whom] : [])])],
-    waiting: isIdOf('person', whom) ? { personId: whom, since: first('since')?.date ?? today, chaseOn: first('chase')?.date ?? null } : null,
+    personIds: [...new Set([...idsOf('person'), ...(personId ? [personId] : [])])],
+    waiting: waiting ? { personId, whom: personId ? '' : waiting.whom, since: first('since')?.date ?? today, chaseOn: first('chase')?.date ?? null } : null,
     address: first('address')?.address ?? null,
   }
 }
+
+/** A draft as it was meant on the day it was said: "today" is that day, however much later it is acted on. */
+export const asSaidOn = (draft: Draft, saidOn: CalendarDate): Draft =>
+  draft.horizon === 'today' ? { ...draft, horizon: 'week', day: draft.at ? null : saidOn } : draft

@@ -1,4 +1,4 @@
 export { takenOffKey, type Clause, type ClauseKind, type Name, type NameKind } from './clause'
-export { draftOf, type Draft } from './draftOf'
+export { asSaidOn, draftOf, type Draft } from './draftOf'
 export { makeNameIndex, noNames, type NameIndex } from './nameIndex'
 export { parseSentence, type Sentence, type SentenceContext } from './parseSentence'

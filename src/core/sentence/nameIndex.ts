@@ -9,7 +9,10 @@ export interface NameIndex {
 
 const wordsOf = (name: string): string[] => name.toLowerCase().replace(/[’]/g, "'").split(/\s+/).filter(Boolean)
 
-/** Whole names, and for projects their first words too (two or more): "Fenwick Hall" for "Fenwick Hall echo report". */
+/**
+ * Whole names; for projects their first words too (two or more): "Fenwick Hall" for "Fenwick Hall echo report"; for
+ * people their first name alone: "Per" for "Per Lindqvist".
+ */
 export function makeNameIndex(names: Iterable<Name>): NameIndex {
   const whole = new Map<string, Name[]>()
   const partial = new Map<string, Name[]>()
@@ -24,6 +27,7 @@ export function makeNameIndex(names: Iterable<Name>): NameIndex {
     if (words.length === 0) continue
     put(whole, words, name)
     if (kindOf(name.id) === 'project') for (let count = 2; count < words.length; count++) put(partial, words.slice(0, count), name)
+    if (kindOf(name.id) === 'person' && words.length > 1) put(partial, words.slice(0, 1), name)
   }
   for (const [key, found] of partial) if (!whole.has(key)) whole.set(key, found)
   return { byWords: whole, longestWords: Math.min(longestWords, 8) }

@@ -3,7 +3,7 @@
 // double quotes is never read. Chips show what was understood; one taken off goes back into the title.
 import { kindOf, titleLimit } from '../record'
 import type { CalendarDate } from '../time'
-import { takenOffKey, type Clause, type Meaning } from './clause'
+import { takenOffKey, type Clause, type Meaning, type Name } from './clause'
 import type { NameIndex } from './nameIndex'
 import { readMeaning, type Reading } from './readMeaning'
 import { partsOf, wordsOf, type Word } from './words'
@@ -63,9 +63,10 @@ function clauseEndingAt(words: readonly Word[], partStart: number, end: number, 
 /** A bare name at the very end counts where the words before it do not claim it: "ring Mum phone", not "buy a new phone". */
 function standsAlone(words: readonly Word[], found: Found, partStart: number): boolean {
   const { kind } = found.meaning
-  if (kind === 'person') return true
+  const isClaimed = words.slice(Math.max(partStart, found.from - 3), found.from).some((word) => determiners.has(word.text) || /^\d|'s$/.test(word.text))
+  if (kind === 'person') return !determiners.has(words[found.from - 1]?.text ?? '')
   if (!['context', 'project', 'question'].includes(kind) || found.from - partStart < 2) return false
-  return !words.slice(Math.max(partStart, found.from - 3), found.from).some((word) => determiners.has(word.text) || /^\d|'s$/.test(word.text))
+  return !isClaimed
 }
 
 /** All clauses at the end of one part, first to last. Gives back what is too weak to stand against the title. */
@@ -106,20 +107,29 @@ function dueInTheMiddle(words: readonly Word[], context: SentenceContext): Found
   })
 }
 
-/** "waiting for Oda's quote": the words stay, the person is understood. */
+/** Where what is waited for ends: at a break, or where "since" or "chase" begins. */
+function endOfWhom(words: readonly Word[]): number {
+  const at = words.findIndex((word, index) => index >= 2 && (word.breakAfter !== null || ['since', 'chase'].includes(words[index + 1]?.text ?? '')))
+  return at < 0 ? words.length : at + 1
+}
+
+/** "waiting for Oda's quote": the words stay. Oda is understood where she is known, the words themselves where not. */
 function waitingAtFront(words: readonly Word[], names: NameIndex): Found | null {
-  if (words[0]?.text !== 'waiting' || words[1]?.text !== 'for') return null
-  for (let to = Math.min(words.length, 6); to >= 3; to--) {
+  const isAsked = words[0]?.text === 'waiting' && words[1]?.text === 'for' && words.length > 2
+  if (!isAsked || words[0]?.breakAfter || words[1]?.breakAfter || words.slice(0, 3).some(({ quoted }) => quoted)) return null
+  const end = endOfWhom(words)
+  for (let to = Math.min(end, 8); to >= 3; to--) {
     const phrase = phraseOf(words, 2, to).replace(/'s$/, '')
-    const name = names.byWords.get(phrase)?.find(({ id }) => kindOf(id) === 'person')
-    if (name) return { meaning: { kind: 'waiting', name }, weak: false, inTitle: true, from: 0, to }
+    const name = names.byWords.get(phrase)?.filter(({ id }) => kindOf(id) === 'person') ?? []
+    if (name.length === 1) return { meaning: { kind: 'waiting', name: name[0] as Name, whom: '' }, weak: false, inTitle: true, from: 0, to }
   }
-  return null
+  const whom = words.slice(2, end).map(({ typed }) => typed).join(' ')
+  return whom.trim() === '' ? null : { meaning: { kind: 'waiting', name: null, whom }, weak: false, inTitle: true, from: 0, to: end }
 }
 
 function addresses(words: readonly Word[]): Found[] {
   return words.flatMap((word, from) =>
-    !word.quoted && /^https?:\/\/\S+\.\S+/i.test(word.typed) && word.typed.length <= titleLimit
+    !word.quoted && word.typed.length <= titleLimit && /^https?:\/\/\S+\.\S+/i.test(word.typed)
       ? [{ meaning: { kind: 'address', address: word.typed }, weak: false, inTitle: false, from, to: from + 1 } as Found]
       : [],
   )
@@ -154,39 +164,80 @@ function settled(found: Found, words: string, takenOff: readonly string[]): Foun
 function accepted(text: string, words: readonly Word[], context: SentenceContext): Clause[] {
   const clauses: Clause[] = []
   const claimed = new Set<number>()
-  const waits = words[0]?.text === 'waiting'
   for (const candidate of candidates(words, context)) {
     const { from, to } = candidate
     const [start, end] = [(words[from] as Word).start, (words[to - 1] as Word).end]
     const found = settled(candidate, text.slice(start, end), context.takenOff ?? [])
     if (!found) continue
     const { kind } = found.meaning
-    if ((kind === 'since' || kind === 'chase') && !waits) continue
+    if ((kind === 'since' || kind === 'chase') && !clauses.some((clause) => clause.kind === 'waiting')) continue
+    if (saysAgain(found.meaning, clauses)) continue
     if (!manyAllowed.has(kind) && clauses.some((clause) => clause.kind === kind)) continue
     const places = Array.from({ length: to - from }, (_, index) => from + index)
     if (places.some((place) => claimed.has(place))) continue
     if (!found.inTitle) places.forEach((place) => claimed.add(place))
     clauses.push({ ...found.meaning, start, end, inTitle: found.inTitle && !wholePart(words, found) })
   }
-  return clauses.sort((a, b) => a.start - b.start)
+  return clauses.filter((clause) => !isOutdone(clause, clauses)).sort((a, b) => a.start - b.start)
 }
+
+/** Whether a name was understood already: saying it again changes nothing, so the words stay in the title. */
+const saysAgain = (meaning: Meaning, clauses: readonly Clause[]): boolean =>
+  (meaning.kind === 'context' || meaning.kind === 'person') &&
+  clauses.some((clause) => (clause.kind === meaning.kind || clause.kind === 'waiting') && clause.name?.id === meaning.name.id)
+
+/** Whether a clause changes nothing beside another: a day, where the time fixed on the clock brings its own. */
+const isOutdone = (clause: Clause, clauses: readonly Clause[]): boolean =>
+  clause.kind === 'day' && clauses.some((other) => other.kind === 'at' && other.date !== null)
 
 /** A name set off by commas on both sides is not part of the title: "ask about the key, Oda". */
 function wholePart(words: readonly Word[], { from, to, meaning }: Found): boolean {
   return meaning.kind === 'person' && from > 0 && words[from - 1]?.breakAfter !== null && (to === words.length || words[to - 1]?.breakAfter !== null)
 }
 
+const isSpace = (sign: string | undefined): boolean => sign !== undefined && /\s/.test(sign)
+
+/** The last sign of a text that is no space. */
+function lastSign(text: string): string {
+  let at = text.length - 1
+  while (at >= 0 && isSpace(text[at])) at--
+  return text[at] ?? ''
+}
+
+/** Without spaces, breaks and dashes left over at the end. */
+function trimmedEnd(title: string): string {
+  let end = title.length
+  for (;;) {
+    const sign = title[end - 1]
+    if (sign === undefined) return ''
+    const dangles = isSpace(sign) || ',;:'.includes(sign) || ('-–—'.includes(sign) && isSpace(title[end - 2]))
+    if (!dangles) return title.slice(0, end)
+    end--
+  }
+}
+
+/** The place behind a break that follows `at`, or `at`. */
+function behindBreak(text: string, at: number): number {
+  let next = at
+  while (isSpace(text[next])) next++
+  return ',;:'.includes(text[next] ?? ' ') ? next + 1 : at
+}
+
+/** What is left of a sentence without its clauses: a break or a dash that stood before a clause goes with it. */
 function titleWithout(text: string, clauses: readonly Clause[]): string {
+  const removed = clauses.filter((clause) => !clause.inTitle && clause.kind !== 'question')
+  if (removed.length === 0) return text.replace(/\s+/g, ' ').trim()
   let title = ''
   let at = 0
-  for (const clause of clauses) {
-    if (clause.inTitle || clause.kind === 'question') continue
-    title += text.slice(at, clause.start)
-    at = clause.end
-    if (/^\s*[,;:]/.test(text.slice(at)) && /(?:^|[,;:])\s*$/.test(title)) at += (/^\s*[,;:]/.exec(text.slice(at)) as RegExpExecArray)[0].length
+  for (const { start, end } of removed) {
+    title += text.slice(at, start)
+    const before = lastSign(title)
+    if ('-–—'.includes(before) && before !== '') title = trimmedEnd(title)
+    at = before === '' || ',;:('.includes(before) ? behindBreak(text, end) : end
   }
-  title += text.slice(at)
-  return title.replace(/\s+/g, ' ').replace(/\s+([,;:.!?])/g, '$1').replace(/(?:\s*[,;:])+\s*$/, '').replace(/^[\s,;:]+/, '').trim()
+  const joined = (title + text.slice(at)).replace(/\s+/g, ' ')
+  const tidy = joined.replace(/ ?\([ ,;:]*\)(?=[.!?]*$)/, '').replace(/ ([,;:.!?)])/g, '$1').replace(/\( /g, '(')
+  return trimmedEnd(tidy).replace(/^[\s,;:]+/, '')
 }
 
 /** Reads a sentence as it stands, whole or half typed. The same text always gives the same reading. */

@@ -6,6 +6,12 @@ import { partsOf, wordsOf } from './words'
 
 const today = calendarDateUnsafe('2026-03-11') // a Wednesday
 
+describe('a month on', () => {
+  it.each([['in 1 month', '2026-01-31', '2026-02-28'], ['in a month', '2028-01-31', '2028-02-29'], ['in 2 months', '2026-12-31', '2027-02-28'], ['in a year', '2028-02-29', '2029-02-28']])('“%s” from %s is %s', (phrase, from, day) => {
+    expect(readDate(phrase, calendarDateUnsafe(from))).toBe(day)
+  })
+})
+
 describe('a day in words', () => {
   it.each([
     ['today', '2026-03-11'],

@@ -29,7 +29,11 @@ function readDue(phrase: string, today: CalendarDate): Reading | null {
   if (onlyTime) return strong({ kind: 'due', date: today, time: onlyTime })
   const [day, time] = splitTime(said)
   const date = readDate(day, today)
-  return date ? strong({ kind: 'due', date, time }) : null
+  if (date) return strong({ kind: 'due', date, time })
+  const timeFirst = /^(\S+(?: [ap]m)?) (?:on )?(.+)$/.exec(said)
+  const early = timeFirst && readTime(timeFirst[1] as string)
+  const later = early ? readDate(timeFirst[2] as string, today) : null
+  return early && later ? strong({ kind: 'due', date: later, time: early }) : null
 }
 
 function readAt(phrase: string, today: CalendarDate): Reading | null {
@@ -60,12 +64,15 @@ function readDated(phrase: string, today: CalendarDate): Reading | null {
   return readDue(phrase, today) ?? readAt(phrase, today)
 }
 
+/** Words that mean a day only where nothing else claims them: "the 3rd", "in a week", and "sat", "sun", "wed". */
+const isOnlyPerhapsADay = /^(?:the |\d|in |(?:sat|sun|wed)$)/
+
 function readDay(phrase: string, today: CalendarDate): Reading | null {
   const bare = phrase.replace(/^on /, '')
   if (!mayBeDate(bare)) return null
   const date = readDate(bare, today)
   if (!date) return null
-  return /^(?:the |\d|in )/.test(bare) && bare === phrase ? weak({ kind: 'day', date }) : strong({ kind: 'day', date })
+  return isOnlyPerhapsADay.test(bare) && bare === phrase ? weak({ kind: 'day', date }) : strong({ kind: 'day', date })
 }
 
 const horizons: Record<string, Reading> = {
@@ -110,6 +117,12 @@ function readName(phrase: string, names: NameIndex): Reading | null {
   return found && found.length > 0 ? readingOfNames(found, true) : null
 }
 
+/** Longer than anything that is a clause but for a name. */
+const longestPhrase = 120
+
 /** What a whole phrase in lower case means; null where it is only words. */
-export const readMeaning = (phrase: string, today: CalendarDate, names: NameIndex): Reading | null =>
-  readScale(phrase) ?? readName(phrase, names) ?? readDated(phrase, today) ?? readDay(phrase, today)
+export function readMeaning(phrase: string, today: CalendarDate, names: NameIndex): Reading | null {
+  if (!/[a-z0-9\u00c0-\uffff]/.test(phrase)) return null
+  if (phrase.length > longestPhrase) return readName(phrase, names)
+  return readScale(phrase) ?? readName(phrase, names) ?? readDated(phrase, today) ?? readDay(phrase, today)
+}

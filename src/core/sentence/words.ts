@@ -1,4 +1,5 @@
-// Cutting a sentence into words with their places, and into parts at commas, colons and semicolons.
+// Cutting a sentence into words with their places, and into parts at commas, colons, semicolons, dashes that stand
+// alone, and before a bracket that ends the sentence. Every step is linear in the length of the sentence.
 
 export interface Word {
   readonly start: number
@@ -10,27 +11,83 @@ export interface Word {
   readonly typed: string
   readonly quoted: boolean
   /** The break that ends its part of the sentence, if one follows. */
-  readonly breakAfter: ',' | ';' | ':' | null
+  readonly breakAfter: Break | null
 }
 
+export type Break = ',' | ';' | ':' | '-' | '('
+
 const quotes = /"[^"]*"|“[^”]*”/g
+const dashes = new Set(['-', '–', '—', '--'])
+const startsWithNumber = /^\d/
+const endsWithNumber = /\d$/
+const isAddress = /^[a-z][a-z0-9+.-]{0,20}:\/\//i
+
+/** Where the run of `marks` at the end of a text begins. */
+function tailFrom(text: string, marks: string): number {
+  let at = text.length
+  while (at > 0 && marks.includes(text[at - 1] as string)) at--
+  return at
+}
+
+/** The bracket that a sentence ends with, as `[open, close]`; null where it ends otherwise. */
+function bracketAtEnd(sentence: string): readonly [number, number] | null {
+  const end = tailFrom(sentence, ' .!?\t\n') - 1
+  if (sentence[end] !== ')') return null
+  const open = sentence.lastIndexOf('(')
+  const isWhole = open > 0 && /\s/.test(sentence[open - 1] as string) && sentence.indexOf(')', open) === end
+  return isWhole ? [open, end] : null
+}
+
+interface Token {
+  readonly start: number
+  readonly raw: string
+}
+
+/** Runs of what is no space, with the bracket at the end taken off the words it holds. */
+function tokensOf(sentence: string, bracket: readonly [number, number] | null): Token[] {
+  const bare = bracket ? `${sentence.slice(0, bracket[0])} ${sentence.slice(bracket[0] + 1, bracket[1])} ` : sentence
+  return [...bare.matchAll(/\S+/g)].map((match) => ({ start: match.index, raw: match[0] }))
+}
+
+/** A dash between words is a break; between numbers it is a range: "2 - 3 hours". */
+function isBreakingDash(tokens: readonly Token[], at: number): boolean {
+  const before = tokens[at - 1]?.raw ?? ''
+  const after = tokens[at + 1]?.raw ?? ''
+  return dashes.has(tokens[at]?.raw ?? '') && !(endsWithNumber.test(before) && startsWithNumber.test(after))
+}
 
 /** Every word of a sentence. Words between double quotes are marked as quoted. */
 export function wordsOf(sentence: string): Word[] {
-  const quotedRanges = [...sentence.matchAll(quotes)].map((match) => [match.index, match.index + match[0].length] as const)
-  return [...sentence.matchAll(/\S+/g)].map((match) => {
-    const start = match.index
-    const isAddress = /^[a-z][a-z0-9+.-]*:\/\//i.test(match[0])
-    const tail = (isAddress ? /[,;]+$/ : /[,;:.!?]+$/).exec(match[0])?.[0] ?? ''
-    const typed = match[0].slice(0, match[0].length - tail.length)
-    const mark = /[,;:]/.exec(tail)?.[0] as ',' | ';' | ':' | undefined
-    return {
-      start, end: start + typed.length, typed,
-      text: typed.toLowerCase().replace(/[’]/g, "'"),
-      quoted: quotedRanges.some(([from, to]) => start < to && start + match[0].length > from),
-      breakAfter: mark ?? null,
+  const bracket = bracketAtEnd(sentence)
+  const tokens = tokensOf(sentence, bracket)
+  const quoted = [...sentence.matchAll(quotes)].map((match) => [match.index, match.index + match[0].length] as const)
+  const words: Word[] = []
+  let quote = 0
+  tokens.forEach(({ start, raw }, index) => {
+    if (isBreakingDash(tokens, index)) return
+    const next = tokens[index + 1]
+    const cut = tailFrom(raw, isAddress.test(raw) ? ',;' : ',;:.!?')
+    const typed = raw.slice(0, cut)
+    const mark = [...raw.slice(cut)].find((sign) => sign === ',' || sign === ';' || sign === ':') as Break | undefined
+    const before = words.at(-1)
+    if (typed === '') {
+      // Marks that stand alone belong to the word before them.
+      if (before && mark && before.breakAfter === null) words[words.length - 1] = { ...before, breakAfter: mark }
+      return
     }
+    const opensBracket = bracket !== null && next !== undefined && start < bracket[0] && next.start > bracket[0]
+    while ((quoted[quote]?.[1] ?? Infinity) <= start) quote++
+    const [from, to] = quoted[quote] ?? [Infinity, Infinity]
+    words.push({
+      start,
+      end: start + typed.length,
+      typed,
+      text: typed.toLowerCase().replace(/[’]/g, "'"),
+      quoted: start < to && start + raw.length > from,
+      breakAfter: mark ?? (next && isBreakingDash(tokens, index + 1) ? '-' : opensBracket ? '(' : null),
+    })
   })
+  return words
 }
 
 /** The parts between breaks, as `[first, end)` indexes into the words. */

@@ -34,6 +34,19 @@ export function calendarDateFrom(year: number, month: number, day: number): Cale
 
 export const addDays = (date: CalendarDate, days: number): CalendarDate => fromEpochDay(epochDayOf(date) + days)
 
+/** The last day of the month that holds `date`. */
+export function lastDayOfMonth(date: CalendarDate): CalendarDate {
+  const [year, month] = [Number(date.slice(0, 4)), Number(date.slice(5, 7))]
+  return fromEpochDay(Date.UTC(year, month, 0) / dayMs)
+}
+
+/** The same day some months on; where that month is shorter, its last day. */
+export function addMonths(date: CalendarDate, months: number): CalendarDate {
+  const [year, month, day] = [Number(date.slice(0, 4)), Number(date.slice(5, 7)), Number(date.slice(8))]
+  const last = lastDayOfMonth(fromEpochDay(Date.UTC(year, month - 1 + months, 1) / dayMs))
+  return (Number(last.slice(8)) < day ? last : `${last.slice(0, 8)}${date.slice(8)}`) as CalendarDate
+}
+
 /** Whole days from `from` to `to`; negative when `to` is earlier. */
 export const daysBetween = (from: CalendarDate, to: CalendarDate): number => epochDayOf(to) - epochDayOf(from)
 

@@ -43,13 +43,25 @@ export function msUntilMidnight(epochMs: number, zone: string): number {
   return high
 }
 
-/** The instant at which the wall clock of `zone` shows this day and minute. Of an hour that comes twice, one; of one that is skipped, the same distance past midnight. */
-export function epochMsAt({ date, minute }: LocalMoment, zone: string): number {
-  const wanted = Date.parse(`${date}T00:00:00Z`) + minute * 60_000
-  let instant = wanted
-  for (let round = 0; round < 3; round++) {
-    const shown = localMomentAt(instant, zone)
-    instant += wanted - (Date.parse(`${shown.date}T00:00:00Z`) + shown.minute * 60_000)
+const wallEpochMs = ({ date, minute }: LocalMoment): number => Date.parse(`${date}T00:00:00Z`) + minute * 60_000
+
+/**
+ * The instant at which the wall clock of `zone` shows this day and minute. Of an hour that comes twice, the first; of
+ * one that is skipped, the first instant after it, so that a midnight that is skipped is the beginning of its day.
+ */
+export function epochMsAt(moment: LocalMoment, zone: string): number {
+  const wanted = wallEpochMs(moment)
+  const shows = (instant: number) => wallEpochMs(localMomentAt(instant, zone))
+  const offsetAt = (instant: number) => shows(instant) - instant
+  const dayMs = 86_400_000
+  const guesses = [wanted - offsetAt(wanted - dayMs), wanted - offsetAt(wanted + dayMs)].sort((a, b) => a - b)
+  const exact = guesses.find((guess) => shows(guess) === wanted)
+  if (exact !== undefined) return exact
+  let [low, high] = guesses as [number, number]
+  while (high - low > 60_000) {
+    const middle = low + Math.floor((high - low) / 120_000) * 60_000
+    if (shows(middle) < wanted) low = middle
+    else high = middle
   }
-  return instant
+  return high
 }

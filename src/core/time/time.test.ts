@@ -31,3 +31,25 @@ describe.each([
     }
   })
 })
+
+describe('days whose clocks are changed', () => {
+  const zones: [zone: string, day: string, hours: number, firstMinute: number][] = [
+    ['Europe/London', '2026-03-29', 23, 0], ['Europe/London', '2026-10-25', 25, 0], ['America/Sao_Paulo', '2018-11-04', 23, 60], ['Africa/Cairo', '2026-04-24', 23, 60],
+    ['Asia/Beirut', '2026-03-29', 23, 60], ['Australia/Lord_Howe', '2026-04-05', 24.5, 0], ['Pacific/Apia', '2011-12-31', 24, 0],
+  ]
+  it.each(zones)('%s on %s: begins at its first instant and has %s hours', (zone, text, hours, firstMinute) => {
+    const day = calendarDateUnsafe(text)
+    const begins = epochMsAt({ date: day, minute: 0 }, zone)
+    const ends = epochMsAt({ date: addDays(day, 1), minute: 0 }, zone)
+    expect(localMomentAt(begins, zone)).toEqual({ date: day, minute: firstMinute })
+    expect(localMomentAt(begins - 60_000, zone).date).not.toBe(day)
+    expect((ends - begins) / 3_600_000).toBe(hours)
+    expect(msUntilMidnight(begins, zone)).toBe(ends - begins)
+  })
+  it('takes the first of an hour that comes twice', () => {
+    expect(epochMsAt({ date: calendarDateUnsafe('2026-10-25'), minute: 90 }, 'Europe/London')).toBe(Date.UTC(2026, 9, 25, 0, 30))
+  })
+  it('counts a week 53', () => {
+    expect(['2026-12-28', '2027-01-03', '2027-01-04', '2020-12-31'].map((day) => isoWeekOf(calendarDateUnsafe(day)))).toEqual([53, 53, 1, 53])
+  })
+})

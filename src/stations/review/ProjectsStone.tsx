@@ -37,7 +37,7 @@ function Standing({ project }: { project: Project }) {
   const add = () => {
     if (text.trim() === '') return
     const draft = draftOf(sentence, today)
-    act('addAction', { ...draft, projectId: id, areaId: null, waiting: draft.waiting ? { ...draft.waiting, whom: '' } : null }, { say: `Added to ${title}: ${sentence.title}` })
+    act('addAction', { ...draft, projectId: id, areaId: null }, { say: `Added to ${title}: ${sentence.title}` })
   }
   const set = (state: 'notNow' | 'finished') => act('setProjectState', { id, state }, { say: `${title}: ${stateWords[state]}` })
   return (

@@ -1,6 +1,8 @@
 // The capture line: plain sentences, Enter, next. What was understood is underlined and shown as chips.
 import { useTheme, View } from '@tamagui/core'
 import { useLayoutEffect, useMemo, useRef, useState } from 'react'
+import type { Slip } from '@/core/record'
+import { localMomentAt, type CalendarDate } from '@/core/time'
 import { parseSentence, takenOffKey, type Clause, type Sentence } from '@/core/sentence'
 import { select } from '@/state'
 import { Chip, Column, Icon, IconButton, Row } from '@/ui'
@@ -29,9 +31,17 @@ function useDraft(): [Draft, (draft: Draft) => void] {
   return [draft, (next) => { memory.write('draft', next.text === '' ? null : JSON.stringify(next)); setDraft(next) }]
 }
 
-export function useSentence(text: string, takenOff: readonly string[]): Sentence {
+/** The day a slip was set down: its words mean what they meant then, whenever it is sorted. */
+export function useDayOf({ setDownAtEpochMs }: Slip): CalendarDate {
+  const { clock } = useZen()
+  return localMomentAt(setDownAtEpochMs, clock.zone()).date
+}
+
+/** `saidOn` is the day the words were said; today where it is left out. */
+export function useSentence(text: string, takenOff: readonly string[], saidOn?: CalendarDate): Sentence {
   const document = useHeldDocument()
-  const today = useToday()
+  const now = useToday()
+  const today = saidOn ?? now
   const names = select.namesOf(document)
   return useMemo(() => parseSentence(text, { today, names, takenOff }), [text, takenOff, today, names])
 }

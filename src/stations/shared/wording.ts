@@ -72,7 +72,7 @@ export function chipWords(clause: Clause, today: CalendarDate): string {
     case 'weight': return clause.weight
     case 'energy': return clause.energy
     case 'address': return clause.address.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
-    case 'waiting': return `waiting for ${clause.name.name}`
+    case 'waiting': return `waiting for ${clause.name?.name ?? clause.whom}`
     case 'question': return `${clause.options[0]?.name}: ${clause.options.map(({ id }) => kindOf(id)).join(' or ')}?`
     case 'context': case 'project': case 'area': case 'person': return clause.name.name
     default: return assertNever(clause)

@@ -22,7 +22,7 @@ export function ProjectForm({ slipId, fields, onBack }: { slipId: Id<'slip'>; fi
   const keep = () => {
     if (empty) return
     const draft = draftOf(sentence, today)
-    const first = next.trim() === '' ? null : { ...draft, waiting: draft.waiting ? { ...draft.waiting, whom: '' } : null, projectId: null, areaId: null }
+    const first = next.trim() === '' ? null : { ...draft, projectId: null, areaId: null }
     act('sortAsProject', { slipId, project: { title, outcome, areaId, due: fields.due?.date ?? null }, next: first }, { say: `Sorted as a project: ${title}` })
   }
   return (

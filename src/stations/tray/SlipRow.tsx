@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router'
 import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
 import { Button, Column, Field, IconButton, Press, Row, Unseen, Words } from '@/ui'
-import { Chips, useSentence } from '../shared/CaptureLine'
+import { Chips, useDayOf, useSentence } from '../shared/CaptureLine'
 import { chipWords, momentWords } from '../shared/wording'
 import { useAct, useToday, useZen } from '../shared/zen'
 
@@ -22,7 +22,7 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   const { clock } = useZen()
   const act = useAct()
   const router = useRouter()
-  const { title, clauses } = useSentence(slip.text, slip.takenOff)
+  const { title, clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
   const details = [momentWords(slip.setDownAtEpochMs, clock.zone(), today), ...clauses.map((clause) => chipWords(clause, today))].join(' · ')
   return (
     <Row gap={4} paddingLeft={14} paddingRight={2}>
@@ -42,7 +42,7 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
   const act = useAct()
   const [text, setText] = useState(slip.text)
   const [takenOff, setTakenOff] = useState<readonly string[]>(slip.takenOff)
-  const { clauses } = useSentence(text, takenOff)
+  const { clauses } = useSentence(text, takenOff, useDayOf(slip))
   const [problem, setProblem] = useState<string | null>(null)
   const keep = () => {
     if (text.trim() === '') return setProblem('A slip needs at least one word. Escape leaves it as it was.')

@@ -4,9 +4,9 @@ import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useCallback, useEffect, useState } from 'react'
 import type { Slip } from '@/core/record'
 import { compartmentOfKey, type Compartment } from '@/core/sorting'
-import { draftOf } from '@/core/sentence'
+import { asSaidOn, draftOf } from '@/core/sentence'
 import { Button, Column, EmptyPlace, IconButton, Row, Words } from '@/ui'
-import { Chips, useSentence } from '../shared/CaptureLine'
+import { Chips, useDayOf, useSentence } from '../shared/CaptureLine'
 import { desk } from '../shared/desk'
 import { isTyping } from '../shared/keys'
 import { StationHead } from '../shared/StationHead'
@@ -55,12 +55,12 @@ function EverythingSorted({ sorted }: { sorted: number }) {
 
 function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const act = useAct()
-  const today = useToday()
   const [asking, setAsking] = useState<Compartment | null>(null)
   const [takenOff, setTakenOff] = useState<readonly string[]>(slip.takenOff)
-  const sentence = useSentence(slip.text, takenOff)
-  const draft = draftOf(sentence, today)
-  const fields = { ...draft, waiting: draft.waiting ? { ...draft.waiting, whom: '' } : null }
+  const setDownOn = useDayOf(slip)
+  const sentence = useSentence(slip.text, takenOff, setDownOn)
+  const draft = draftOf(sentence, setDownOn)
+  const fields = asSaidOn(draft, setDownOn)
   const { title } = sentence
 
   const choose = (compartment: Compartment) => {

@@ -57,7 +57,7 @@ function NextAction({ project }: { project: Project }) {
   const sentence = useSentence(text, takenOff)
   const add = () => {
     if (text.trim() === '') return
-    const outcome = act('addAction', { ...draftOf(sentence, today), projectId: project.id, areaId: null, ...waitingOf(draftOf(sentence, today)) }, { say: `Added: ${sentence.title}` })
+    const outcome = act('addAction', { ...draftOf(sentence, today), projectId: project.id, areaId: null }, { say: `Added: ${sentence.title}` })
     if (outcome.ok) { setText(''); setTakenOff([]) }
   }
   return (
@@ -70,5 +70,3 @@ function NextAction({ project }: { project: Project }) {
     </Column>
   )
 }
-
-const waitingOf = ({ waiting }: ReturnType<typeof draftOf>) => ({ waiting: waiting ? { ...waiting, whom: '' } : null })

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router'
 import type { Slip } from '@/core/record'
 import { Button, Column, Row, Words } from '@/ui'
-import { useSentence } from '../CaptureLine'
+import { useDayOf, useSentence } from '../CaptureLine'
 import { EditText } from '../EditText'
 import { chipWords, momentWords } from '../wording'
 import { useAct, useToday, useZen } from '../zen'
@@ -14,7 +14,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
   const { clock } = useZen()
   const { close } = useOpened()
   const router = useRouter()
-  const { clauses } = useSentence(slip.text, slip.takenOff)
+  const { clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
   return (
     <Column gap={14}>
       <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>A slip, set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}</Words>
