@@ -3,8 +3,8 @@ import { defineConfig } from '@playwright/test'
 const port = 8123
 
 export default defineConfig({
-  testDir: 'test/journeys',
-  testMatch: '*.spec.ts',
+  testDir: 'test',
+  testMatch: ['journeys/*.spec.ts', 'attacks/*.spec.ts'],
   fullyParallel: true,
   workers: 2,
   timeout: 60_000,

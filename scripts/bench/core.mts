@@ -69,6 +69,13 @@ const timesOf = (runs: number, work: () => unknown): number[] => Array.from({ le
   rows.push(['a sentence, 500 known names, median', `${(median(timesOf(200, read)) / said.length).toFixed(3)} ms (the date library alone on the same sentences: ${(median(timesOf(200, dates)) / said.length).toFixed(3)} ms)`, 'under 1 ms'])
 }
 
+// One repeated mark, ten thousand characters of it, with 500 known names: the slowest of the marks.
+{
+  const names = makeNameIndex(Array.from({ length: 500 }, (_, index): Name => ({ id: `context:${index}`, name: `Place ${index}` })))
+  const slowest = [',', ';', ':', '.', '-', '(', '"', ' ', 'a', '9'].map((mark) => [mark, median(timesOf(9, () => parseSentence(mark.repeat(10_000), { today, names })))] as const).sort((a, b) => b[1] - a[1])[0]
+  rows.push(['10,000 characters of one repeated mark', `${slowest?.[1].toFixed(1)} ms (the slowest, “${slowest?.[0]}”)`, 'under 20 ms'])
+}
+
 // One edit in a large store against one in a small: what is written, folding included over 1,000 edits.
 async function writtenBy(count: number): Promise<{ bytes: number; keys: number; foldedBytes: number }> {
   const memory = makeMemoryStore()

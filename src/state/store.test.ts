@@ -1,7 +1,8 @@
-import { recordsById, recordsIn, type Document } from '@/core/journal'
+import { madeAtEpochMs, makeStamp, recordsById, recordsIn, type Change, type Document } from '@/core/journal'
 import { parseStoreFile, toStoreFile } from '@/core/exchange'
 import { makeArchive, makeMemoryStore, type KeyValueStore } from './persistence'
 import type { TabChannel, TabMessage } from './clock'
+import { makeKeeper } from './keeper'
 import { toSealed } from './persistence/sealed'
 import { makeTestStore, testStartEpochMs, type TestStore } from './testing'
 
@@ -141,16 +142,101 @@ describe('keeping', () => {
     expect([after.api.getState().asides, held(after)]).toEqual([[], held(again)])
   })
 
-  it('opens a newer format for reading only', async () => {
+  it('opens a newer format for reading only, shows what it knows, and writes nothing whatever is asked', async () => {
     const kept = makeMemoryStore()
     const store = makeTestStore(kept)
     await store.load()
+    store.run('setDown', { text: 'one' })
+    await store.settled()
+    const stamp = makeStamp(testStartEpochMs, 0, 'newer')
     kept.held.set('meta', toSealed({ format: 99 }))
+    kept.held.set(`piece/0/${stamp}~x/00000`, toSealed([{ record: { id: 'dream:1', colour: 'blue' }, all: stamp }]))
+    kept.held.set(`change/${stamp}`, 'damaged')
+    const before = new Map(kept.held)
     const again = makeTestStore(kept)
     await again.load()
-    expect(again.run('setDown', { text: 'one' })).toEqual({ ok: false, error: { kind: 'readOnly' } })
+    expect(held(again)).toMatchObject([{ id: 'dream:1' }, { text: 'one' }])
+    const refused = { ok: false, error: { kind: 'readOnly' } }
+    expect(again.run('setDown', { text: 'two' })).toEqual(refused)
+    expect(await again.wipe()).toEqual(refused)
+    expect(await again.bringIn([], [])).toEqual(refused)
+    expect([again.undo(), again.redo()]).toEqual([null, null])
+    await again.dropAsides()
+    await makeArchive(kept, small).load()
+    expect(kept.held).toEqual(before)
+  })
+
+  it('does not take one damaged bit in the number of the format for a newer version', async () => {
+    const kept = makeMemoryStore()
+    const store = makeTestStore(kept)
+    await store.load()
+    kept.held.set('meta', (kept.held.get('meta') as string).replace(/(\d)\}$/, '9}'))
+    const again = makeTestStore(kept)
+    await again.load()
+    expect(again.run('setDown', { text: 'one' }).ok).toBe(true)
+  })
+
+  it('says so for as long as what was kept is not read, lays what is done beside it, and reads it on the next try', async () => {
+    const kept = makeMemoryStore()
+    const first = makeTestStore(kept)
+    await first.load()
+    first.run('setDown', { text: 'before' })
+    await first.settled()
+    let dead = true
+    const store = makeTestStore({ ...kept, getAllKeys: async () => (dead ? Promise.reject(new Error('dead handle')) : kept.getAllKeys()), reopen: () => { dead = false } }, { replica: 'bbbb' })
+    await store.load()
+    store.run('setDown', { text: 'meanwhile' })
+    await store.settled()
+    expect([store.api.getState().keeping.kind, store.api.getState().unread]).toEqual(['kept', 'storageFailed'])
+    expect(await store.journal()).toMatchObject({ changes: [{ act: 'setDown' }], unreached: 'storageFailed' })
+    await store.retry()
+    expect(store.api.getState().unread).toBeNull()
+    expect(held(store).map((record) => (record as { text?: string }).text).sort()).toEqual(['before', 'meanwhile'])
+  })
+
+  it('refuses a bad record from the first commit on, before the schemas are there', async () => {
+    const store = makeTestStore(makeMemoryStore(), { parser: () => null })
+    await store.load()
+    store.run('addAction', { title: 'one' })
+    const { id } = first(recordsIn(store.api.getState().document, 'action'))
+    expect(store.run('editAction', { id, patch: { address: 'x'.repeat(3000) } })).toEqual({ ok: false, error: { kind: 'tooLong', field: 'address', limit: 2000 } })
+    expect(first(recordsIn(store.api.getState().document, 'action')).address).toBeNull()
+  })
+
+  it('lets a change go from the queue only once it is kept', async () => {
+    let release = () => {}
+    const waitingAt: number[] = []
+    const keeper = makeKeeper({ append: () => new Promise<void>((resolve) => { release = resolve }) }, () => {}, () => waitingAt.push(keeper.waiting().length))
+    const change = (ms: number): Change => ({ stamp: makeStamp(ms, 0, 'aaaa'), act: 'setDown', diff: [] })
+    keeper.keep(change(1))
+    keeper.keep(change(2))
+    expect(keeper.waiting()).toHaveLength(2)
+    await Promise.resolve()
+    release()
+    await new Promise((resolve) => setTimeout(resolve))
+    expect(keeper.waiting()).toHaveLength(1)
+    release()
+    await keeper.settled()
+    expect(waitingAt).toEqual([1, 0])
   })
 })
+
+const textsOf = (store: TestStore) => recordsIn(store.api.getState().document, 'slip').map(({ text }) => text).sort()
+
+/** Two tabs over one storage that hear each other until they are deafened. */
+async function pair() {
+  const kept = makeMemoryStore()
+  const hearers = new Map<string, (message: TabMessage) => void>()
+  const tab = (name: string): TabChannel => ({
+    post: (message) => hearers.forEach((hear, other) => other !== name && hear(message)),
+    listen: (hear) => (hearers.set(name, hear), () => hearers.delete(name)),
+  })
+  const left = makeTestStore(kept, { replica: 'left', tabs: tab('left') })
+  const right = makeTestStore(kept, { replica: 'right', tabs: tab('right') })
+  await left.load()
+  await right.load()
+  return { left, right, kept, deafen: () => hearers.clear() }
+}
 
 describe('two tabs', () => {
   it('stay in step and neither overwrites the other', async () => {
@@ -177,6 +263,46 @@ describe('two tabs', () => {
     await left.settled()
     await right.catchUp()
     expect(held(right)).toEqual(held(left))
+  })
+  it('order what is done later after what was taken up, whatever their clocks say', async () => {
+    const { left, right } = await pair()
+    left.clock.epochMs += 86_400_000
+    left.run('addAction', { title: 'from a day ahead' })
+    await left.settled()
+    right.run('tick', { id: first(recordsIn(right.api.getState().document, 'action')).id })
+    const [ahead, later] = right.api.getState().recent.slice(-2) as [Change, Change]
+    expect(later.stamp > ahead.stamp).toBe(true)
+    expect(madeAtEpochMs(later)).toBe(right.clock.epochMs)
+  })
+  it('keep on the screen what is done here while another brings a file in or removes everything', async () => {
+    const { left, right, kept } = await pair()
+    left.run('setDown', { text: 'before' })
+    await left.settled()
+    const brought = left.bringIn([{ record: { id: 'slip:file', text: 'from a file', takenOff: [], setDownAtEpochMs: 1 }, all: makeStamp(5, 0, 'file') }], [])
+    right.run('setDown', { text: 'while it is brought in' })
+    await brought
+    await Promise.all([left.settled(), right.settled()])
+    await right.catchUp()
+    expect(textsOf(right)).toEqual(['before', 'from a file', 'while it is brought in'])
+    const wiping = left.wipe()
+    await wiping
+    right.run('setDown', { text: 'after all is gone' })
+    await right.settled()
+    await new Promise((resolve) => setTimeout(resolve))
+    expect([textsOf(left), textsOf(right)]).toEqual([['after all is gone'], ['after all is gone']])
+    const again = makeTestStore(kept)
+    await again.load()
+    expect(textsOf(again)).toEqual(['after all is gone'])
+  })
+  it('that slept through a fold catch up', async () => {
+    const { left, right, kept, deafen } = await pair()
+    deafen()
+    for (let index = 0; index < 9; index++) left.run('setDown', { text: `slip ${index}` })
+    await left.settled()
+    await makeArchive(kept, small, 'folder').fold()
+    await right.catchUp()
+    expect(textsOf(right)).toEqual(textsOf(left))
+    expect(right.api.getState().undo.undo).toHaveLength(9)
   })
 })
 

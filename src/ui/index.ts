@@ -1,6 +1,7 @@
 export { BandHeading } from './BandHeading'
 export { Chip } from './Chip'
 export { Choice, moveFocusWithin, type Option } from './Choice'
+export { CommitField } from './CommitField'
 export { DayField } from './DayField'
 export { EmptyPlace } from './EmptyPlace'
 export { Field, type FieldProps } from './Field'

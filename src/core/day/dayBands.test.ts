@@ -24,6 +24,8 @@ describe('the band of an action', () => {
     ['hidden until tomorrow', { notBefore: day(1) }, null],
     ['hidden until today', { notBefore: today }, 'inReach'],
     ['laid on tomorrow', { day: day(1) }, null],
+    ['fixed tomorrow', { at: { date: day(1), time: null } }, null],
+    ['fixed tomorrow, of a project that is open', { at: { date: day(1), time: null }, projectId: 'project:p' }, null],
     ['due tomorrow, in reach today', { due: { date: day(1), time: null } }, 'inReach'],
     ['someday', { horizon: 'someday' }, null],
     ['waiting, though overdue', { waiting, due: { date: day(-1), time: null } }, null],
@@ -35,6 +37,8 @@ describe('the band of an action', () => {
   it.each<[string, Partial<Action>, Parameters<typeof dayBandOf>[2], boolean]>([
     ['a context at hand', { contextIds: ['context:desk'] }, { contextIds: ['context:desk'], minutes: null }, true],
     ['a context that is not at hand', { contextIds: ['context:desk'] }, { contextIds: ['context:phone'], minutes: null }, false],
+    ['of a project that rests', { projectId: 'project:p' }, { contextIds: [], minutes: null, restingProjectIds: new Set(['project:p']) }, false],
+    ['of another project than the one that rests', { projectId: 'project:q' }, { contextIds: [], minutes: null, restingProjectIds: new Set(['project:p']) }, true],
     ['no context needed', {}, { contextIds: ['context:phone'], minutes: null }, true],
     ['longer than there is time', { minutes: 30 }, { contextIds: [], minutes: 20 }, false],
     ['just as long', { minutes: 20 }, { contextIds: [], minutes: 20 }, true],

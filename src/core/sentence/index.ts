@@ -1,4 +1,5 @@
 export { takenOffKey, type Clause, type ClauseKind, type Name, type NameKind } from './clause'
 export { asSaidOn, draftOf, type Draft } from './draftOf'
+export { readLength } from './lengthPhrase'
 export { makeNameIndex, noNames, type NameIndex } from './nameIndex'
 export { parseSentence, type Sentence, type SentenceContext } from './parseSentence'

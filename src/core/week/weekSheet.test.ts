@@ -11,6 +11,7 @@ const daysOf = (patch: Partial<Action>) => sheet(patch).days.flatMap(({ date, ac
 it.each<[string, Partial<Action>, string[]]>([
   ['the day it was moved to, not the day it is due', { day: addDays(today, 1), due: { date: addDays(today, 3), time: null } }, ['2026-03-12']],
   ['where it is fixed', { at: { date: addDays(today, 2), time: null } }, ['2026-03-13']],
+  ['where it is fixed, whatever day it was picked for', { day: addDays(today, 1), at: { date: addDays(today, 2), time: null } }, ['2026-03-13']],
   ['the day it is due', { due: { date: addDays(today, 4), time: null } }, ['2026-03-15']],
   ['today, when it was meant for an earlier day', { due: { date: addDays(today, -9), time: null } }, ['2026-03-11']],
   ['no day of another week', { day: addDays(today, 7) }, []],

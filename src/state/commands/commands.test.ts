@@ -71,6 +71,12 @@ const refusals: [...Case, refusal: object][] = [
   ['untick', (store) => ({ id: only(store, 'action') }), { kind: 'nothingToDo' }], ['addContext', () => ({ name: ' desk ' }), { kind: 'nameTaken', name: 'desk' }], ['closeShelf', (store) => ({ id: only(store, 'area') }), { kind: 'notEmpty', count: 1 }],
   ['closeShelf', (store) => ({ id: only(store, 'group') }), { kind: 'notEmpty', count: 1 }], ['setWaiting', (store) => ({ id: only(store, 'action'), waiting: { personId: null, whom: ' ', since: today, chaseOn: null } }), { kind: 'empty', field: 'whom' }],
   ['editArea', (store) => ({ id: only(store, 'area'), patch: { stamp: ' ' } }), { kind: 'empty', field: 'stamp' }], ['startReview', () => ({}), { kind: 'nothingToDo' }], ['removeDemo', () => ({}), { kind: 'nothingToDo' }],
+  ['editAction', (store) => ({ id: only(store, 'action'), patch: { address: `https://${'x'.repeat(2000)}.example` } }), { kind: 'tooLong', field: 'address' }],
+  ['editProject', (store) => ({ id: only(store, 'project'), patch: { outcome: 'x'.repeat(200_001) } }), { kind: 'tooLong', field: 'outcome' }],
+  ['setWaiting', (store) => ({ id: only(store, 'action'), waiting: { personId: null, whom: 'x'.repeat(2001), since: today, chaseOn: null } }), { kind: 'tooLong', field: 'whom' }],
+  ['editArea', (store) => ({ id: only(store, 'area'), patch: { stamp: '👩🏽‍❤️‍💋‍👨🏿👩🏽‍❤️‍💋‍👨🏿' } }), { kind: 'tooLong', field: 'stamp' }],
+  ['setAims', (store) => ({ id: only(store, 'review'), aims: ['', 'x'.repeat(2001)] }), { kind: 'tooLong', field: 'aim' }],
+  ['editAction', (store) => ({ id: only(store, 'action'), patch: { minutes: -1 } }), { kind: 'unfit', field: 'minutes' }],
   ['editAction', (store) => ({ id: only(store, 'action'), patch: { note: 'x'.repeat(200_001) } }), { kind: 'tooLong', field: 'note' }],
 ]
 it.each(refusals)('%s is refused where it must be, and changes nothing', async (name, args, refusal) => {
@@ -89,6 +95,33 @@ describe('moving', () => {
   }
   it('lays an undated action on the day, and counts no move', async () => expect(await moved({})).toMatchObject({ day: tomorrow, moves: 0 }))
   it('counts a re-dating', async () => expect(await moved({ day: today })).toMatchObject({ day: tomorrow, moves: 1 }))
+  const counted: [what: string, patch: Partial<Action>, name: 'pick' | 'editAction' | 'setHorizon', args: object, moves: number][] = [
+    ['picking what was carried over', { day: addDays(today, -2) }, 'pick', {}, 1],
+    ['a first day, before its promise', { due: { date: tomorrow, time: null } }, 'pick', {}, 0],
+    ['a promise put off by hand', { due: { date: today, time: null } }, 'editAction', { patch: { due: { date: tomorrow, time: null } } }, 1],
+    ['another time on the same day', { due: { date: today, time: null } }, 'editAction', { patch: { due: { date: today, time: '12:00' } } }, 0],
+    ['a promise taken away', { due: { date: today, time: null } }, 'editAction', { patch: { due: null } }, 0],
+    ['fixed on another day', { day: today }, 'editAction', { patch: { at: { date: tomorrow, time: null } } }, 1],
+    ['held for today instead of tomorrow', { day: tomorrow }, 'setHorizon', { horizon: 'today' }, 1],
+    ['held for someday', { day: today }, 'setHorizon', { horizon: 'someday' }, 0],
+  ]
+  it.each(counted)('%s: counted or not, and once', async (_, patch, name, args, moves) => {
+    const store = await ready()
+    store.run('addAction', { title: 'it', ...patch })
+    store.run(name, { id: idOf(store, 'it'), ...args } as never)
+    expect(actionIn(store, 'it').moves).toBe(moves)
+    store.undo()
+    expect(actionIn(store, 'it').moves).toBe(0)
+  })
+  it('takes a day that has passed off what is held for later, and leaves a day to come', async () => {
+    const dayAfter = async (day: string) => {
+      const store = await ready()
+      store.run('addAction', { title: 'it', day: day as never })
+      store.run('setHorizon', { id: idOf(store, 'it'), horizon: 'soon' })
+      return actionIn(store, 'it').day
+    }
+    expect([await dayAfter('2026-03-09'), await dayAfter('2026-03-11'), await dayAfter('2026-03-14')]).toEqual([null, null, '2026-03-14'])
+  })
   it('keeps a promise that the day does not break', async () => expect(await moved({ due: { date: addDays(today, 3), time: null } })).toMatchObject({ day: tomorrow, due: { date: '2026-03-14' } }))
   it('moves a promise that the day would break', async () => expect(await moved({ due: { date: addDays(today, -1), time: '12:00' as never } })).toMatchObject({ due: { date: tomorrow, time: '12:00' }, moves: 1 }))
   it('keeps the time of what is fixed', async () => expect(await moved({ at: { date: today, time: '09:00' as never } })).toMatchObject({ at: { date: tomorrow, time: '09:00' }, day: null, moves: 1 }))
@@ -101,6 +134,12 @@ it('only as many are underway as the person allows', async () => {
   expect(store.run('start', { id: idOf(store, 'd') })).toEqual({ ok: false, error: { kind: 'underwayFull', limit: 3 } })
   store.run('stop', { id: idOf(store, 'a') })
   expect(store.run('start', { id: idOf(store, 'd') }).ok).toBe(true)
+})
+
+it('a removed context goes out of every action that named it', async () => {
+  const store = await furnished()
+  store.run('removeNamed', { id: only(store, 'context') })
+  expect(actionIn(store, 'work').contextIds).toEqual([])
 })
 
 it('a removed person stays in words where something waits for them', async () => {

@@ -1,9 +1,9 @@
 // The weekly review: begun, left, taken up again, finished and kept.
 import { recordIn, recordsIn } from '@/core/journal'
-import { stones, type Id, type ReviewFigures, type Stone } from '@/core/record'
+import { stones, titleLimit, type Id, type ReviewFigures, type Stone } from '@/core/record'
 import { refuse } from '@/core/result'
 import { weekStartOf } from '@/core/time'
-import { added, change, diffOf, lineOf, removed, type Command } from './command'
+import { added, change, diffOf, removed, type Command } from './command'
 
 /** Begins a review, unless one is open already. */
 export const startReview: Command<Record<string, never>> = (context) => {
@@ -18,12 +18,13 @@ export const startReview: Command<Record<string, never>> = (context) => {
 export const stepTo: Command<{ id: Id<'review'>; stone: Stone; done: boolean }> = (context, { id, stone, done }) =>
   change(context, id, (review) => ({ stone, stonesDone: done ? stones.filter((each) => review.stonesDone.includes(each) || each === review.stone) : review.stonesDone }))
 
-/** One or two aims for the week to come; empty lines are left out. */
+/** One or two aims for the week to come, each in its place: the first may be empty while the second is written. */
 export const setAims: Command<{ id: Id<'review'>; aims: readonly string[] }> = (context, { id, aims }) => {
-  const lines = aims.filter((aim) => aim.trim() !== '').map((aim) => lineOf(aim, 'aim'))
-  const refused = lines.find((line) => !line.ok)
-  if (refused && !refused.ok) return refused
-  return change(context, id, () => ({ aims: lines.flatMap((line) => (line.ok ? [line.value] : [])).slice(0, 2) }))
+  const lines = aims.slice(0, 2).map((aim) => aim.replace(/\s+/g, ' ').trim())
+  const isTooLong = lines.some((line) => line.length > titleLimit)
+  if (isTooLong) return refuse({ kind: 'tooLong', field: 'aim', limit: titleLimit })
+  while (lines.at(-1) === '') lines.pop()
+  return change(context, id, () => ({ aims: lines }))
 }
 
 export const finishReview: Command<{ id: Id<'review'>; figures: ReviewFigures }> = (context, { id, figures }) =>

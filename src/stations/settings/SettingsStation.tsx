@@ -1,6 +1,6 @@
 // How Zen Tray looks and counts for this person, and where their data goes.
 import { select } from '@/state'
-import { Button, Choice, Column, DayField, Field, Row, Words } from '@/ui'
+import { Button, Choice, Column, CommitField, DayField, Row, Words } from '@/ui'
 import { fromMinute, toMinute, type ClockTime } from '@/core/time'
 import { Desk } from '../shared/Desk'
 import { desk } from '../shared/desk'
@@ -40,8 +40,9 @@ function FreeTime() {
   const settings = useHeld((state) => select.settingsOf(state.document))
   const set = (index: number, text: string) => {
     const hours = Number(text.replace(',', '.'))
-    if (text.trim() === '' || Number.isNaN(hours) || hours < 0 || hours > 24) return
+    if (text.trim() === '' || Number.isNaN(hours) || hours < 0 || hours > 24) return 'Hours from 0 to 24.'
     act('setSettings', { freeMinutes: settings.freeMinutes.map((free, at) => (at === index ? Math.round(hours * 60) : free)) }, { say: false })
+    return null
   }
   return (
     <Column render="section" aria-label="Free time" gap={10}>
@@ -50,7 +51,7 @@ function FreeTime() {
       <Row gap={10} flexWrap="wrap">
         {weekdays.map((name, index) => (
           <Column key={name} width={92}>
-            <Field label={name} shown inputMode="decimal" defaultValue={String((settings.freeMinutes[index] ?? 0) / 60)} onChangeText={(text) => set(index, text)} key={settings.freeMinutes[index]} />
+            <CommitField label={name} shown inputMode="decimal" value={String(Math.round(((settings.freeMinutes[index] ?? 0) / 60) * 100) / 100)} onCommit={(text) => set(index, text)} />
           </Column>
         ))}
       </Row>

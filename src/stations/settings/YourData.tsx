@@ -7,7 +7,7 @@ import { useDemo } from '../shared/demo'
 import { count, refusalWords } from '../shared/wording'
 import { useAct, useHeldDocument, useZen } from '../shared/zen'
 import { useBringIn } from './useBringIn'
-import { useSaveFile } from './useSaveFile'
+import { useSaveFile } from '../shared/useSaveFile'
 
 export function YourData() {
   const document = useHeldDocument()

@@ -1,7 +1,8 @@
 // The choices an action is made of, each a line: the same while sorting and on the opened action.
 import { energies, keptHorizons, weights, type Energy, type Horizon, type Id, type Weight } from '@/core/record'
+import { readLength } from '@/core/sentence'
 import { select } from '@/state'
-import { Choice, Column, DayField, Field, Pull, Row, Words } from '@/ui'
+import { Choice, Column, CommitField, DayField, Pull, Row, Words } from '@/ui'
 import { horizonWords } from './wording'
 import { useHeld } from './zen'
 
@@ -66,12 +67,19 @@ export function ShelfPull({ projectId, areaId, onChoose }: { projectId: Id<'proj
 export function MinutesChoice({ minutes, onChoose }: { minutes: number | null; onChoose: (minutes: number | null) => void }) {
   const chosen = minutes === null ? [] : [String(minutes)]
   const other = minutes !== null && !lengths.includes(minutes as 5) ? String(minutes) : ''
+  const take = (text: string) => {
+    const said = text.trim().toLowerCase()
+    const length = said === '' ? null : readLength(/^\d+$/.test(said) ? `${said} min` : said)
+    if (length === null && said !== '') return 'A length such as 50, 1 h 30 or 2 hours.'
+    onChoose(length)
+    return null
+  }
   return (
     <Column gap={6}>
       <Choice label="Minutes" options={lengths.map((value) => ({ value: String(value), label: String(value) }))} chosen={chosen} onToggle={(value) => onChoose(value === chosen[0] ? null : Number(value))} />
       <Row paddingLeft={84}>
         <Column width={110}>
-          <Field label="Other minutes" placeholder="other" inputMode="numeric" value={other} maxLength={5} onChangeText={(text) => { const value = Number(text.replace(/\D/g, '')); onChoose(value >= 1 && value <= 43_200 ? value : null) }} />
+          <CommitField label="Other minutes" placeholder="other" value={other} maxLength={20} onCommit={take} />
         </Column>
       </Row>
     </Column>

@@ -1,6 +1,6 @@
 // The capture line: plain sentences, Enter, next. What was understood is underlined and shown as chips.
 import { useTheme, View } from '@tamagui/core'
-import { useLayoutEffect, useMemo, useRef, useState } from 'react'
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import type { Slip } from '@/core/record'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import { parseSentence, takenOffKey, type Clause, type Sentence } from '@/core/sentence'
@@ -17,18 +17,25 @@ interface Draft {
 
 const noDraft: Draft = { text: '', takenOff: [] }
 
+function draftIn(kept: string | null): Draft {
+  try {
+    const draft = JSON.parse(kept ?? 'null') as Partial<Draft> | null
+    return typeof draft?.text === 'string' && Array.isArray(draft.takenOff) ? { text: draft.text, takenOff: draft.takenOff.filter((key) => typeof key === 'string') } : noDraft
+  } catch {
+    return noDraft
+  }
+}
+
 /** The half-typed line, kept on every key press so that a reload or a crash loses nothing. */
 function useDraft(): [Draft, (draft: Draft) => void] {
   const { memory } = useZen()
-  const [draft, setDraft] = useState<Draft>(() => {
-    try {
-      const kept: unknown = JSON.parse(memory.read('draft') ?? 'null')
-      return kept && typeof (kept as Draft).text === 'string' && Array.isArray((kept as Draft).takenOff) ? (kept as Draft) : noDraft
-    } catch {
-      return noDraft
-    }
-  })
-  return [draft, (next) => { memory.write('draft', next.text === '' ? null : JSON.stringify(next)); setDraft(next) }]
+  const [draft, setDraft] = useState<Draft>(() => draftIn(memory.typed.read('draft')))
+  useEffect(() => memory.typed.subscribe(() => setDraft(draftIn(memory.typed.read('draft')))), [memory])
+  const keep = (next: Draft) => {
+    memory.typed.write('draft', next.text === '' ? null : JSON.stringify(next))
+    setDraft(next)
+  }
+  return [draft, keep]
 }
 
 /** The day a slip was set down: its words mean what they meant then, whenever it is sorted. */

@@ -2,6 +2,7 @@
 import { lazy, Suspense, type ReactNode } from 'react'
 import { useMedia, View } from '@tamagui/core'
 import { Column, Sheet } from '@/ui'
+import { Mishap } from './Mishap'
 import { useOpened } from './useOpened'
 
 const OpenedPane = lazy(() => import('./opened/OpenedPane'))
@@ -19,7 +20,7 @@ export function Desk({ left, leftLabel, children, plain = false, narrow = false 
       {plain ? <Column flex={1}>{children}</Column> : <Sheet flex={1} maxWidth={narrow ? 860 : undefined} paddingHorizontal={18} paddingTop={18} paddingBottom={18} minHeight={420}>{children}</Sheet>}
       {opened ? (
         <Sheet width={beside ? 372 : 340} flexShrink={0} position={'sticky' as 'absolute'} top={86} style={{ maxHeight: 'calc(100dvh - 108px)', overflowY: 'auto' }}>
-          <Suspense fallback={<View height={240} />}><OpenedPane id={opened} /></Suspense>
+          <Mishap place={opened}><Suspense fallback={<View height={240} />}><OpenedPane id={opened} /></Suspense></Mishap>
         </Sheet>
       ) : null}
     </View>

@@ -82,8 +82,8 @@ export function Frame({ children }: { children: ReactNode }) {
       <Notices wide={wide} />
       {wide ? null : <Dock />}
       <Suspense fallback={null}>
-        {over && opened ? <RowSurroundingsProvider><OpenedSheet id={opened} /></RowSurroundingsProvider> : null}
-        {sheet ? <DeskSheets sheet={sheet} /> : null}
+        {over && opened ? <Mishap place={opened}><RowSurroundingsProvider><OpenedSheet id={opened} /></RowSurroundingsProvider></Mishap> : null}
+        {sheet ? <Mishap place={sheet.kind}><DeskSheets sheet={sheet} /></Mishap> : null}
       </Suspense>
     </Column>
   )

@@ -1,11 +1,13 @@
 // When keeping fails or something kept cannot be read, it is said here at once, with what can be done.
 import { Button, Column, Row, Words } from '@/ui'
 import { saveAs } from './saveAs'
+import { useSaveFile } from './useSaveFile'
 import { keepingWords, refusalWords, unreadWords } from './wording'
 import { useHeld, useZen } from './zen'
 
 export function KeepingNotice() {
   const { store } = useZen()
+  const save = useSaveFile()
   const keeping = useHeld((state) => state.keeping)
   const asides = useHeld((state) => state.asides)
   const readOnly = useHeld((state) => state.readOnly)
@@ -19,7 +21,10 @@ export function KeepingNotice() {
             {unread !== null ? <Words tone="clay">{unreadWords(unread)}</Words> : null}
             {keeping.kind === 'failed' ? <Words tone="clay">{keepingWords(keeping)}</Words> : null}
           </Column>
-          <Button label="Try again" onPress={() => void store.retry()} />
+          <Row gap={8} flexWrap="wrap">
+            <Button label="Try again" onPress={() => void store.retry()} />
+            <Button kind="quiet" label="Save everything to a file" onPress={() => void save()} />
+          </Row>
         </Row>
       ) : null}
       {readOnly ? <Words tone="clay">{refusalWords({ kind: 'readOnly' })}</Words> : null}

@@ -6,8 +6,14 @@ import type { Id } from '@/core/record'
 
 export type OpenableId = Id<'action'> | Id<'project'> | Id<'slip'> | Id<'reference'> | Id<'area'> | Id<'person'> | Id<'context'> | Id<'group'>
 
+/** Whatever stands in the address: the first of several, and nothing where it is empty. What is there to open is seen then. */
+function openedIn(open: string | string[] | undefined): OpenableId | null {
+  const first = Array.isArray(open) ? open[0] : open
+  return first ? (first as OpenableId) : null
+}
+
 export function useOpened(): { opened: OpenableId | null; open: (id: OpenableId) => void; close: () => void; over: boolean } {
-  const params = useGlobalSearchParams<{ open?: string }>()
+  const params = useGlobalSearchParams<{ open?: string | string[] }>()
   const router = useRouter()
   const open = useCallback((id: OpenableId) => router.setParams({ open: id }), [router])
   const { wide } = useMedia()
@@ -15,5 +21,5 @@ export function useOpened(): { opened: OpenableId | null; open: (id: OpenableId)
   const pathname = usePathname()
   const over = !wide || ['/week', '/sorting', '/settings'].includes(pathname)
   const close = useCallback(() => router.setParams({ open: undefined }), [router])
-  return { opened: params.open?.includes(':') ? (params.open as OpenableId) : null, open, close, over }
+  return { opened: openedIn(params.open), open, close, over }
 }

@@ -262,7 +262,7 @@ export function momentWords(epochMs: number, zone: string, today: CalendarDate):
 export const changeMoment = (change: Change, zone: string, today: CalendarDate): string => momentWords(madeAtEpochMs(change), zone, today)
 
 /** What a record is called, whatever its kind. */
-export function nameOfRecord(document: Document, id: Id): string {
-  const record = recordIn(document, id) as { title?: string; name?: string; text?: string } | undefined
+export function nameOfRecord(document: Document, id: string): string {
+  const record = recordIn(document, id as Id) as { title?: string; name?: string; text?: string } | undefined
   return record?.title ?? record?.name ?? record?.text ?? ''
 }

@@ -10,8 +10,10 @@ import { FormFoot } from './FormFoot'
 export function ActionForm({ slipId, fields, onBack }: { slipId: Id<'slip'>; fields: NewAction; onBack: () => void }) {
   const act = useAct()
   const today = useToday()
-  const [chosen, setChosen] = useState<NewAction>(fields)
-  const set = (patch: Partial<NewAction>) => setChosen((before) => ({ ...before, ...patch }))
+  // Only what was chosen here is held: the rest follows the sentence, whose clauses may be taken off meanwhile.
+  const [patch, setPatch] = useState<Partial<NewAction>>({})
+  const chosen: NewAction = { ...fields, ...patch }
+  const set = (more: Partial<NewAction>) => setPatch((before) => ({ ...before, ...more }))
   const empty = chosen.title.trim() === ''
   const keep = () => { if (!empty) act('sortAsAction', { slipId, fields: chosen }, { say: `Sorted as an action: ${chosen.title}` }) }
   const horizon: Horizon | null = chosen.horizon ?? (chosen.day === today ? 'today' : null)

@@ -12,9 +12,11 @@ export function ProjectForm({ slipId, fields, onBack }: { slipId: Id<'slip'>; fi
   const act = useAct()
   const today = useToday()
   const areas = useHeld((state) => select.areasOf(state.document))
-  const [title, setTitle] = useState(fields.title)
+  const [ownTitle, setTitle] = useState<string | null>(null)
   const [outcome, setOutcome] = useState('')
-  const [areaId, setAreaId] = useState<Id<'area'> | null>(fields.areaId ?? null)
+  const [ownArea, setOwnArea] = useState<{ id: Id<'area'> | null } | null>(null)
+  const title = ownTitle ?? fields.title
+  const areaId = ownArea ? ownArea.id : (fields.areaId ?? null)
   const [next, setNext] = useState('')
   const [takenOff, setTakenOff] = useState<readonly string[]>([])
   const sentence = useSentence(next, takenOff)
@@ -34,7 +36,7 @@ export function ProjectForm({ slipId, fields, onBack }: { slipId: Id<'slip'>; fi
       {areas.length > 0 ? (
         <Row gap={8}>
           <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>Area</Words>
-          <Pull label="Area" none="none yet" value={areaId ?? ''} options={areas.map(({ id, name }) => ({ value: id, label: name }))} onChoose={(id) => setAreaId(id || null)} />
+          <Pull label="Area" none="none yet" value={areaId ?? ''} options={areas.map(({ id, name }) => ({ value: id, label: name }))} onChoose={(id) => setOwnArea({ id: id || null })} />
         </Row>
       ) : null}
       <FormFoot label="Keep the project" onBack={onBack} disabled={empty} />

@@ -57,10 +57,11 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const act = useAct()
   const [asking, setAsking] = useState<Compartment | null>(null)
   const [takenOff, setTakenOff] = useState<readonly string[]>(slip.takenOff)
+  const today = useToday()
   const setDownOn = useDayOf(slip)
   const sentence = useSentence(slip.text, takenOff, setDownOn)
   const draft = draftOf(sentence, setDownOn)
-  const fields = asSaidOn(draft, setDownOn)
+  const fields = setDownOn === today ? draft : asSaidOn(draft, setDownOn)
   const { title } = sentence
 
   const choose = (compartment: Compartment) => {

@@ -53,7 +53,7 @@ describe('the capture line', () => {
   it('keeps a half-typed line in the device’s memory', async () => {
     await showStation(<CaptureLine />)
     type(line(), 'half a tho')
-    expect(window.localStorage.getItem('zen-tray:draft')).toContain('half a tho')
+    expect(window.localStorage.getItem('zen-tray:typed one draft')).toContain('half a tho')
   })
 })
 

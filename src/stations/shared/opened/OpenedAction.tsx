@@ -2,7 +2,7 @@
 import { View } from '@tamagui/core'
 import { isOpen, type Action } from '@/core/record'
 import type { CalendarDate, ClockTime } from '@/core/time'
-import { select } from '@/state'
+import { select, type Outcome, type RunOptions } from '@/state'
 import { Button, Column, Row, Seal, Words } from '@/ui'
 import { ContextChoice, EnergyChoice, HorizonChoice, MinutesChoice, PeopleChoice, ShelfPull, WeightChoice, WhenLine } from '../ActionChoices'
 import { desk } from '../desk'
@@ -16,13 +16,13 @@ import { WaitingChoice } from './WaitingChoice'
 export function OpenedAction({ action }: { action: Action }) {
   const act = useAct()
   const { id } = action
-  const edit = (patch: Parameters<typeof act<'editAction'>>[1]['patch']) => act('editAction', { id, patch }, { say: false })
+  const edit = (patch: Parameters<typeof act<'editAction'>>[1]['patch'], typing?: RunOptions) => act('editAction', { id, patch }, { say: false, atField: typing !== undefined, ...typing })
   return (
     <Column gap={14}>
-      <ActionHead action={action} onTitle={(title) => edit({ title })} />
+      <ActionHead action={action} onTitle={(title, typing) => edit({ title }, typing)} />
       <ActionActs action={action} />
       <Column gap={10}>
-        <ShelfPull projectId={action.projectId} areaId={action.areaId} onChoose={edit} />
+        <ShelfPull projectId={action.projectId} areaId={action.areaId} onChoose={(shelf) => edit(shelf)} />
         <ContextChoice chosen={action.contextIds} onToggle={(contextIds) => edit({ contextIds })} />
         <Held action={action} />
         <MinutesChoice minutes={action.minutes} onChoose={(minutes) => edit({ minutes })} />
@@ -34,14 +34,14 @@ export function OpenedAction({ action }: { action: Action }) {
         <WhenLine label="Not before" date={action.notBefore ?? ''} onChange={(date) => edit({ notBefore: (date || null) as CalendarDate | null })} />
         <WaitingChoice action={action} />
       </Column>
-      <AddressLine name={id} address={action.address} onKeep={(address) => edit({ address })} />
-      <EditText name={`${id} note`} label="Note" shown rows={4} value={action.note} onKeep={(note) => edit({ note })} />
+      <AddressLine name={id} address={action.address} onKeep={(address, typing) => edit({ address }, typing)} />
+      <EditText name={`${id} note`} label="Note" shown rows={4} value={action.note} onKeep={(note, typing) => edit({ note }, typing)} />
       <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
     </Column>
   )
 }
 
-function ActionHead({ action, onTitle }: { action: Action; onTitle: (title: string) => void }) {
+function ActionHead({ action, onTitle }: { action: Action; onTitle: (title: string, typing: RunOptions) => Outcome }) {
   const document = useHeldDocument()
   const area = select.areaOf(document, action)
   const project = select.projectsOf(document).find(({ id }) => id === action.projectId)

@@ -18,7 +18,10 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
   return (
     <Column gap={14}>
       <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>{isContext ? 'Context' : 'Person'}</Words>
-      <EditText name={`${id} name`} label="Name" size="title" value={named.name} needed="It needs a name." onKeep={(name) => (isIdOf('context', id) ? act('renameContext', { id, name }, { say: false }) : act('renamePerson', { id: id as never, name }, { say: false }))} />
+      <EditText name={`${id} name`} label="Name" size="title" value={named.name} needed="It needs a name." onKeep={(name, typing) => {
+        const options = { say: false, atField: true, ...typing } as const
+        return isIdOf('context', id) ? act('renameContext', { id, name }, options) : act('renamePerson', { id: id as never, name }, options)
+      }} />
       <Column>
         <BandHeading title="Actions" end={String(withIt.length)} />
         {withIt.length === 0 ? <EmptyPlace says={isContext ? 'No open action needs this.' : 'No open action is with this person.'} /> : null}

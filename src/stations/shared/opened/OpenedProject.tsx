@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react'
 import { projectStates, type Project } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { draftOf } from '@/core/sentence'
-import { select } from '@/state'
+import { select, type RunOptions } from '@/state'
 import { BandHeading, Button, Choice, Column, EmptyPlace, Field, Pull, Row, Seal, Words } from '@/ui'
 import { ActionRow } from '../ActionRow'
 import { WhenLine } from '../ActionChoices'
@@ -21,15 +21,15 @@ export function OpenedProject({ project }: { project: Project }) {
   const area = areas.find((candidate) => candidate.id === project.areaId)
   const open = useMemo(() => select.actionsOfProject(document, id), [document, id])
   const ended = useMemo(() => select.actionsOf(document).filter((action) => action.projectId === id && action.doneAtEpochMs !== null), [document, id])
-  const edit = (patch: Parameters<typeof act<'editProject'>>[1]['patch']) => act('editProject', { id, patch }, { say: false })
+  const edit = (patch: Parameters<typeof act<'editProject'>>[1]['patch'], typing?: RunOptions) => act('editProject', { id, patch }, { say: false, atField: typing !== undefined, ...typing })
   return (
     <Column gap={14}>
       <Row gap={10} paddingRight={44} minHeight={44}>
         <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
         <Words size="second" tone="inkSoft">Project{area ? ` in ${area.name}` : ''}</Words>
       </Row>
-      <EditText name={`${id} title`} label="Title" size="title" value={project.title} onKeep={(title) => edit({ title })} needed="A project needs a title." />
-      <EditText name={`${id} outcome`} label="Outcome" shown rows={3} placeholder="What will be true, by when, so that what" value={project.outcome} onKeep={(outcome) => edit({ outcome })} />
+      <EditText name={`${id} title`} label="Title" size="title" value={project.title} onKeep={(title, typing) => edit({ title }, typing)} needed="A project needs a title." />
+      <EditText name={`${id} outcome`} label="Outcome" shown rows={3} placeholder="What will be true, by when, so that what" value={project.outcome} onKeep={(outcome, typing) => edit({ outcome }, typing)} />
       <Choice label="State" options={projectStates.map((state) => ({ value: state, label: stateWords[state] }))} chosen={[project.state]} onToggle={(state) => act('setProjectState', { id, state }, { say: `${project.title}: ${stateWords[state]}` })} />
       <Row gap={8}>
         <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>Area</Words>
@@ -42,7 +42,7 @@ export function OpenedProject({ project }: { project: Project }) {
         <Column render="ul">{open.map((action) => <ActionRow key={action.id} action={action} showDay />)}</Column>
         {project.state === 'open' || project.state === 'notNow' ? <NextAction project={project} /> : null}
       </Column>
-      <EditText name={`${id} note`} label="Note" shown rows={3} value={project.note} onKeep={(note) => edit({ note })} />
+      <EditText name={`${id} note`} label="Note" shown rows={3} value={project.note} onKeep={(note, typing) => edit({ note }, typing)} />
       <History ids={[id]} of={id} />
     </Column>
   )

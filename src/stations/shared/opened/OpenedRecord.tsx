@@ -10,15 +10,22 @@ import { OpenedReference } from './OpenedReference'
 import { OpenedShelf } from './OpenedShelf'
 import { OpenedSlip } from './OpenedSlip'
 
-/** Whatever is opened, in the form that fits its kind. */
+/** Whatever is opened, in the form that fits its kind. An address typed by hand may name anything. */
 export function OpenedRecord({ id }: { id: OpenableId }) {
   const record = useHeld((state) => recordIn(state.document, id))
   const ready = useHeld((state) => state.phase === 'ready')
-  if (!record) return ready ? <Words tone="inkSoft" paddingRight={44}>This is no longer here. Undo brings back what was removed just now.</Words> : null
+  if (!record) return ready ? <NothingThere /> : null
   if (isIdOf('action', id)) return <OpenedAction action={record as never} />
   if (isIdOf('project', id)) return <OpenedProject project={record as never} />
   if (isIdOf('slip', id)) return <OpenedSlip slip={record as never} />
   if (isIdOf('reference', id)) return <OpenedReference reference={record as never} />
   if (isIdOf('area', id) || isIdOf('group', id)) return <OpenedShelf shelf={record as never} />
-  return <OpenedNamed named={record as never} />
+  if (isIdOf('context', id) || isIdOf('person', id)) return <OpenedNamed named={record as never} />
+  return <NothingThere />
 }
+
+const NothingThere = () => (
+  <Words tone="inkSoft" paddingRight={44}>
+    There is nothing here. It may have been removed; undo brings back what was removed just now.
+  </Words>
+)

@@ -1,6 +1,6 @@
 // A group or an area opened: its name, its seal, closing and opening it again.
 import { inkCount, isIdOf, sides, type Area, type Group } from '@/core/record'
-import { select } from '@/state'
+import { select, type RunOptions } from '@/state'
 import { areaInks, Button, Choice, Column, Press, Pull, Row, Seal, Words } from '@/ui'
 import { EditText } from '../EditText'
 import { useAct, useHeld } from '../zen'
@@ -12,7 +12,7 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
   return (
     <Column gap={14}>
       <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>{isIdOf('area', id) ? 'Area' : 'Group'}{closed ? ', closed' : ''}</Words>
-      <EditText name={`${id} name`} label="Name" size="title" value={shelf.name} needed="It needs a name." onKeep={(name) => act('renameShelf', { id, name }, { say: false })} />
+      <EditText name={`${id} name`} label="Name" size="title" value={shelf.name} needed="It needs a name." onKeep={(name, typing) => act('renameShelf', { id, name }, { say: false, atField: true, ...typing })} />
       {'side' in shelf ? <Choice label="Side" options={sides.map((side) => ({ value: side, label: side }))} chosen={[shelf.side]} onToggle={(side) => act('editGroup', { id: shelf.id, patch: { side } }, { say: false })} /> : <AreaSeal area={shelf} />}
       <Row><Button label={closed ? 'Open it again' : 'Close it'} onPress={() => act(closed ? 'reopenShelf' : 'closeShelf', { id })} /></Row>
     </Column>
@@ -22,7 +22,7 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
 function AreaSeal({ area }: { area: Area }) {
   const act = useAct()
   const groups = useHeld((state) => select.groupsOf(state.document)).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)
-  const edit = (patch: Parameters<typeof act<'editArea'>>[1]['patch']) => act('editArea', { id: area.id, patch }, { say: false })
+  const edit = (patch: Parameters<typeof act<'editArea'>>[1]['patch'], typing?: RunOptions) => act('editArea', { id: area.id, patch }, { say: false, atField: typing !== undefined, ...typing })
   return (
     <Column gap={12}>
       <Row gap={8}>
@@ -31,7 +31,7 @@ function AreaSeal({ area }: { area: Area }) {
       </Row>
       <Row gap={12}>
         <Seal stamp={area.stamp} ink={area.ink} size={44} />
-        <Column width={140}><EditText name={`${area.id} stamp`} label="Letters of the seal" shown value={area.stamp} onKeep={(stamp) => edit({ stamp })} needed="One or two letters, or an emoji." /></Column>
+        <Column width={140}><EditText name={`${area.id} stamp`} label="Letters of the seal" shown value={area.stamp} onKeep={(stamp, typing) => edit({ stamp }, typing)} needed="One or two letters, or an emoji." /></Column>
       </Row>
       <Row gap={4} flexWrap="wrap" role="radiogroup" aria-label="Ink">
         {Array.from({ length: inkCount }, (_, ink) => (

@@ -52,10 +52,16 @@ describe('an opened action', () => {
   it('takes other minutes than those offered, and no nonsense', async () => {
     const store = await opened()
     const other = screen.getByRole('textbox', { name: 'Other minutes' })
-    fireEvent.change(other, { target: { value: '75' } })
-    expect(actionOf(store).minutes).toBe(75)
-    fireEvent.change(other, { target: { value: 'x' } })
-    expect(actionOf(store).minutes).toBeNull()
+    const write = (value: string) => {
+      // As it is typed: one key after the other, whatever lengths are offered.
+      for (let end = 1; end <= value.length; end++) fireEvent.change(other, { target: { value: value.slice(0, end) } })
+      fireEvent.blur(other)
+      return actionOf(store).minutes
+    }
+    expect([write('75'), write('50'), write('1 h 30')]).toEqual([75, 50, 90])
+    expect(write('x')).toBe(90)
+    expect(screen.getByRole('alert').textContent).toContain('A length such as')
+    expect((other as HTMLInputElement).value).toBe('x')
   })
   it('today as a horizon is a day, and leaves with it', async () => {
     const store = await opened()
@@ -68,11 +74,61 @@ describe('an opened action', () => {
     const store = await opened()
     const note = screen.getByRole('textbox', { name: 'Note' })
     fireEvent.change(note, { target: { value: 'twice, in ink' } })
-    expect(window.localStorage.getItem(`zen-tray:text ${actionOf(store).id} note`)).toBe('twice, in ink')
+    const kept = () => window.localStorage.getItem(`zen-tray:typed one text ${actionOf(store).id} note`)
+    expect(kept()).toContain('twice, in ink')
     fireEvent.blur(note)
     expect(actionOf(store).note).toBe('twice, in ink')
     await act(() => store.settled())
-    expect(window.localStorage.getItem(`zen-tray:text ${actionOf(store).id} note`)).toBeNull()
+    expect(kept()).toBeNull()
+  })
+  it('keeps a space that is followed by a pause, and is one change however often one pauses', async () => {
+    jest.useFakeTimers()
+    const store = await opened()
+    const title = screen.getByRole('textbox', { name: 'Title' }) as HTMLTextAreaElement
+    for (const text of ['about ', 'about tides ', 'about tides and moons']) {
+      fireEvent.change(title, { target: { value: text } })
+      await act(async () => jest.advanceTimersByTime(2000))
+      expect(title.value).toBe(text)
+    }
+    jest.useRealTimers()
+    expect(actionOf(store).title).toBe('about tides and moons')
+    expect(store.api.getState().recent.map((change) => change.act).filter((name) => name === 'editAction')).toHaveLength(1)
+    act(() => void store.undo())
+    expect(actionOf(store).title).toBe('sign the draft')
+  })
+  it('refuses a text that is too long at its field, and keeps it there to be mended, over a reload too', async () => {
+    const store = await opened()
+    const long = 'x'.repeat(2001)
+    const write = () => {
+      const title = screen.getByRole('textbox', { name: 'Title' }) as HTMLTextAreaElement
+      fireEvent.change(title, { target: { value: long } })
+      fireEvent.blur(title)
+      return title
+    }
+    expect(write().value).toBe(long)
+    expect(screen.getByRole('alert').textContent).toContain('The title is longer than 2,000 characters')
+    expect(actionOf(store).title).toBe('sign the draft')
+    expect(window.localStorage.getItem(`zen-tray:typed one text ${actionOf(store).id} title`)).toContain(long)
+  })
+  it('offers the other version where the same text was changed elsewhere while it was typed', async () => {
+    const store = await opened({ note: 'one' })
+    const note = screen.getByRole('textbox', { name: 'Note' }) as HTMLTextAreaElement
+    fireEvent.change(note, { target: { value: 'one, mine' } })
+    act(() => void store.run('editAction', { id: actionOf(store).id, patch: { note: 'one, theirs' } }))
+    fireEvent.blur(note)
+    expect([actionOf(store).note, note.value]).toEqual(['one, theirs', 'one, mine'])
+    expect(screen.getByRole('alert').textContent).toContain('“one, theirs”')
+    press('Keep mine')
+    await act(() => new Promise((resolve) => setTimeout(resolve, 5)))
+    expect(screen.queryByRole('alert')).toBeNull()
+    expect(actionOf(store).note).toBe('one, mine')
+  })
+  it('comes back whole when it is unticked: waiting, underway and all', async () => {
+    const store = await opened({ waiting: { personId: null, whom: 'the printer', since: '2026-03-10' as never, chaseOn: null } })
+    const before = actionOf(store)
+    press('Tick')
+    press('Open it again')
+    expect(actionOf(store)).toEqual(before)
   })
   it('links only addresses of the web', async () => {
     const store = await opened()

@@ -42,6 +42,8 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
 function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
   const document = useHeldDocument()
   const record = recordIn(document, found.id as OpenableId)
+  // It may have gone since the index was made: undone, or removed in another tab.
+  if (!record) return null
   const area = found.kind === 'action' || found.kind === 'project' ? select.areaOf(document, record as Action) : found.kind === 'area' ? (record as never) : undefined
   const over = found.kind === 'action' && !isOpen(record as Action)
   const state = found.kind === 'project' ? stateWords[(record as Project).state] : over ? ((record as Action).doneAtEpochMs ? 'done' : 'let go') : null

@@ -1,8 +1,8 @@
 // The whole store as a file in the person's hands, from memory: whatever the storage does, it can be had.
-import { desk } from '../shared/desk'
-import { saveAs } from '../shared/saveAs'
-import { savedWords } from '../shared/wording'
-import { useZen } from '../shared/zen'
+import { desk } from './desk'
+import { saveAs } from './saveAs'
+import { savedWords } from './wording'
+import { useZen } from './zen'
 
 /** The screen goes first: a large store takes many portions. */
 const nextTurn = () => new Promise((resolve) => setTimeout(resolve))

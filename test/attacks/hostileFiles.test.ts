@@ -1,0 +1,80 @@
+// Files and texts made to break things: refused in words or carried whole, and what was let in can be saved and read.
+import { parseStoreFile } from '@/core/exchange'
+import { makeStamp, type Change, type Entry } from '@/core/journal'
+import { makeTestStore, testStartEpochMs } from '@/state/testing'
+import { fileOf, held, livedIn, makeRandom, rounds } from './parts'
+
+const texts = ['\u0000', '\ud83d', '__proto__', 'constructor', '</script><img src=x>', '‮abc', 'x'.repeat(2000), '👩🏽‍❤️‍💋‍👨🏿'.repeat(100), 'e\u0301'.repeat(900), '{"a":1}', '\\u0000"\n']
+
+it('every text that is let in comes back from one’s own file', async () => {
+  const store = makeTestStore()
+  await store.load()
+  const refusals = texts.flatMap((text) => {
+    const outcomes = [
+      store.run('setDown', { text }), store.run('addAction', { title: text, note: text.repeat(20), address: text }), store.run('addProject', { title: text, outcome: text }),
+      store.run('addContext', { name: text }), store.run('addArea', { name: text, groupId: null }), store.run('addPerson', { name: text }),
+    ]
+    return outcomes.flatMap((outcome) => (outcome.ok ? [] : [outcome.error.kind]))
+  })
+  expect(refusals.filter((kind) => !['empty', 'tooLong', 'nameTaken'].includes(kind))).toEqual([])
+  const file = parseStoreFile(await fileOf(store))
+  if (!file.ok) throw new Error(JSON.stringify(file.error))
+  const fresh = makeTestStore()
+  await fresh.load()
+  await fresh.bringIn(file.value.entries, file.value.changes)
+  expect(held(fresh)).toEqual(held(store))
+})
+
+it('a file is one act: undo takes it back whole, removals too, and reaches into nothing it brought', async () => {
+  const { store } = await livedIn(6)
+  const before = held(store)
+  const gone = before[0]?.id as string
+  const stamp = (ms: number) => makeStamp(testStartEpochMs + 9e9 + ms, 0, 'file')
+  const entries: Entry[] = [
+    { record: { id: 'slip:new', text: 'new', takenOff: [], setDownAtEpochMs: 1 }, all: stamp(1) },
+    { record: { id: gone } as never, all: '' as never, removed: stamp(2) },
+  ]
+  const journal: Change[] = [{ stamp: stamp(1), act: 'setDown', diff: [{ kind: 'added', record: entries[0]?.record as never }] }]
+  expect(store.wouldBring(entries).map(({ kind }) => kind).sort()).toEqual(['added', 'removed'])
+  await store.bringIn(entries, journal)
+  expect(held(store).map(({ id }) => id)).toEqual(expect.arrayContaining(['slip:new']))
+  expect(held(store).some(({ id }) => id === gone)).toBe(false)
+  expect(store.undo()?.act).toBe('bringIn')
+  expect(held(store)).toEqual(before)
+  expect((await store.journal()).changes.map(({ stamp: each }) => each)).toContain(stamp(1))
+})
+
+it('two journals that overlap merge without loss, in either order', async () => {
+  const { store } = await livedIn(10)
+  const fork = parseStoreFile(await fileOf(store))
+  if (!fork.ok) throw new Error('fork')
+  const other = makeTestStore(undefined, { replica: 'other', device: 'other' })
+  await other.load()
+  await other.bringIn(fork.value.entries, fork.value.changes)
+  for (let index = 0; index < 5; index++) {
+    other.run('setDown', { text: `there ${index}` })
+    store.run('setDown', { text: `here ${index}` })
+  }
+  await Promise.all([store.settled(), other.settled()])
+  const [mine, theirs] = [parseStoreFile(await fileOf(store)), parseStoreFile(await fileOf(other))]
+  if (!mine.ok || !theirs.ok) throw new Error('files')
+  await store.bringIn(theirs.value.entries, theirs.value.changes)
+  await other.bringIn(mine.value.entries, mine.value.changes)
+  expect(held(other)).toEqual(held(store))
+  const stampsOf = async (of: typeof store) => new Set((await of.journal()).changes.filter(({ brought }) => !brought).map(({ stamp }) => stamp))
+  expect(await stampsOf(other)).toEqual(await stampsOf(store))
+})
+
+it('random rubbish is refused, in the shape of a fault', () => {
+  const random = makeRandom(3)
+  const any = (depth: number): unknown => {
+    const kinds = [null, true, random() * 1e20, String(random()), [], {}]
+    const value = kinds[Math.floor(random() * kinds.length)]
+    if (depth > 4 || typeof value !== 'object' || value === null) return value
+    return Array.isArray(value) ? [any(depth + 1), any(depth + 1)] : { [`k${random()}`]: any(depth + 1), id: any(depth + 1), record: any(depth + 1), stamp: any(depth + 1), diff: any(depth + 1) }
+  }
+  for (let round = 0; round < rounds(300); round++) {
+    const file = parseStoreFile(JSON.stringify({ format: 'zen-tray store', version: 1, records: [any(0)], changes: [any(0)] }))
+    expect(file.ok ? 'read' : file.error.kind).toMatch(/shape|tooDeep|hostileKey/)
+  }
+})
