@@ -2,7 +2,7 @@ import { parseStoreFile } from '@/core/exchange'
 import { dayBandsOf, anyReach } from '@/core/day'
 import { emptyDocument, recordsById, recordsIn, withChanges } from '@/core/journal'
 import { isOpen } from '@/core/record'
-import { addDays, calendarDateUnsafe, epochMsAt } from '@/core/time'
+import { calendarDateUnsafe, epochMsAt } from '@/core/time'
 import { makeDemo } from './makeDemo'
 import { makeDemoFile } from './makeDemoFile'
 
