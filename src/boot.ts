@@ -81,7 +81,7 @@ async function offerDemo(parts: Zen): Promise<void> {
   const answer = (await fetch('/api/health').then((response) => response.json())) as { demo?: boolean }
   if (!answer.demo) return
   parts.memory.write('demo-given', 'yes')
-  const { loadDemo } = await import('@/stations/shared/demo')
+  const { loadDemo } = await import('@/held/demo')
   await loadDemo(parts)
 }
 
@@ -117,7 +117,7 @@ export function boot(): Zen {
     const { parseRecord, parsePartialRecord } = await import('@/core/exchange/onDemand')
     parser = { whole: parseRecord, partial: parsePartialRecord }
     await offerDemo(parts)
-    await Promise.all([import('@/stations/shared/sheets/DeskSheets'), import('@/stations/shared/sheets/SearchSheet')])
+    await Promise.all([import('@/sheets/DeskSheets'), import('@/sheets/SearchSheet')])
   }).catch(() => {})
   return zen
 }

@@ -1,1 +1,1 @@
-export { NothingHere as default } from '@/stations/shared/NothingHere'
+export { NothingHere as default } from '@/frame/NothingHere'

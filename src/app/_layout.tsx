@@ -1,9 +1,9 @@
 import { TamaguiProvider, Theme } from '@tamagui/core'
 import { Slot } from 'expo-router'
 import { boot } from '@/boot'
-import { Frame } from '@/stations/shared/Frame'
-import { useThemeChoice } from '@/stations/shared/theme'
-import { ZenProvider } from '@/stations/shared/zen'
+import { Frame } from '@/frame/Frame'
+import { useThemeChoice } from '@/held/theme'
+import { ZenProvider } from '@/held/zen'
 import { config } from '@/ui/tamagui.config'
 
 const zen = boot()

@@ -2,7 +2,7 @@
 // Laws: an action is in at most one band; what was meant for an earlier day and is unfinished is in the first.
 import { isOpen, type Action } from '../record'
 import type { CalendarDate } from '../time'
-import { isCarriedOver } from './carryOver'
+import { isCarriedOver } from '../action/carryOver'
 import { firstInOrderOfWork, inOrderOfWork } from './order'
 import { isInReach, type Reach } from './reach'
 

@@ -1,6 +1,6 @@
 import type { Action, Id } from '../record'
 import type { CalendarDate } from '../time'
-import { isHidden } from './isHidden'
+import { isHidden } from '../action/isHidden'
 
 /** What is at hand here and now. Empty contexts mean any; null minutes mean no limit. */
 export interface Reach {

@@ -1,7 +1,7 @@
 // The light face of the records. Schemas and parseRecord are reached through exchange, which loads them when needed.
 export { defaultSettings } from './defaultSettings'
 export { isIdOf, kindOf, kinds, noteLimit, titleLimit, type Id, type RecordKind } from './ids'
-export { isOpen } from './isOpen'
+export { isOpen } from '../action/isOpen'
 export { stampLimit, textLimits, tooLongIn, type TooLong } from './tooLong'
 export {
   energies, inkCount, keptHorizons, projectStates, sides, stones, weights, type Energy, type Horizon, type KeptHorizon, type ProjectState, type Side, type Stone, type Weight,

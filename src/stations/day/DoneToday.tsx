@@ -4,8 +4,8 @@ import { doneBetween } from '@/core/review'
 import type { Action } from '@/core/record'
 import { select } from '@/state'
 import { BandHeading, Column, EmptyPlace, IconButton } from '@/ui'
-import { Band } from '../shared/Band'
-import { useHeld, useToday, useZen } from '../shared/zen'
+import { Band } from '@/parts/rows/Band'
+import { useHeld, useToday, useZen } from '@/held/zen'
 
 function useDoneToday(): readonly Action[] {
   const { clock } = useZen()

@@ -1,10 +1,10 @@
 // What can be done here and now: contexts at hand, minutes free.
 import { select } from '@/state'
 import { Button, Choice, Column, EmptyPlace, Words } from '@/ui'
-import { Band } from '../shared/Band'
-import { focusCapture } from '../shared/keys'
-import { bandWords, duration } from '../shared/wording'
-import { useHeld } from '../shared/zen'
+import { Band } from '@/parts/rows/Band'
+import { focusCapture } from '@/held/keys'
+import { bandWords, duration } from '@/words/wording'
+import { useHeld } from '@/held/zen'
 import { useDayBands } from './useDayBands'
 import { useReach } from './useReach'
 

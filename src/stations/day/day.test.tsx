@@ -3,7 +3,7 @@ import { recordsIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
 import type { TestStore } from '@/state/testing'
-import { showStation } from '../shared/testing'
+import { showStation } from '@/frame/testing'
 import { DayStation } from './DayStation'
 
 const today = calendarDateUnsafe('2026-03-11')

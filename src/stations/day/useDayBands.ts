@@ -1,7 +1,7 @@
 import { useMemo } from 'react'
 import { dayBandsOf, type DayBands } from '@/core/day'
 import { select } from '@/state'
-import { useHeld, useToday } from '../shared/zen'
+import { useHeld, useToday } from '@/held/zen'
 import { useReach } from './useReach'
 
 /** Today's bands, made anew only when an action, the day or what is at hand has changed. `headOfReach` as in dayBandsOf. */

@@ -3,7 +3,7 @@ import { useMemo, useSyncExternalStore } from 'react'
 import type { Reach } from '@/core/day'
 import type { Id } from '@/core/record'
 import { select, type DeviceMemory } from '@/state'
-import { useHeld, useZen } from '../shared/zen'
+import { useHeld, useZen } from '@/held/zen'
 
 const listeners = new Set<() => void>()
 let cached: { text: string | null; reach: Reach } = { text: null, reach: { contextIds: [], minutes: null } }

@@ -1,8 +1,8 @@
 import type { Review } from '@/core/record'
 import type { RunOptions } from '@/state'
 import { Column, Words } from '@/ui'
-import { EditText } from '../shared/EditText'
-import { useAct } from '../shared/zen'
+import { EditText } from '@/parts/text/EditText'
+import { useAct } from '@/held/zen'
 
 /** Last stone: one or two aims for the week to come. */
 export function AimsStone({ review }: { review: Review }) {

@@ -6,9 +6,9 @@ import type { Action } from '@/core/record'
 import { addDays, localMomentAt, type CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import { Column, Words } from '@/ui'
-import { Band } from '../shared/Band'
-import { count, duration, longDate } from '../shared/wording'
-import { useHeld, useToday, useZen } from '../shared/zen'
+import { Band } from '@/parts/rows/Band'
+import { count, duration, longDate } from '@/words/wording'
+import { useHeld, useToday, useZen } from '@/held/zen'
 
 export function DoneStone() {
   const { clock } = useZen()

@@ -6,9 +6,9 @@ import { draftOf } from '@/core/sentence'
 import type { Project } from '@/core/record'
 import { select } from '@/state'
 import { Button, Column, Field, Row, Seal, Words } from '@/ui'
-import { Chips, useSentence } from '../shared/CaptureLine'
-import { count, stateWords } from '../shared/wording'
-import { useAct, useHeld, useHeldDocument, useToday } from '../shared/zen'
+import { Chips, useSentence } from '@/parts/capture/CaptureLine'
+import { count, stateWords } from '@/words/wording'
+import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 
 export function ProjectsStone() {
   const today = useToday()

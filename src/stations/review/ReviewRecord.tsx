@@ -3,9 +3,9 @@ import { View } from '@tamagui/core'
 import type { Review } from '@/core/record'
 import { isoWeekOf } from '@/core/time'
 import { BandHeading, Column, IconButton, Row, Words } from '@/ui'
-import { StationHead } from '../shared/StationHead'
-import { count, duration, momentWords } from '../shared/wording'
-import { useToday, useZen } from '../shared/zen'
+import { StationHead } from '@/frame/StationHead'
+import { count, duration, momentWords } from '@/words/wording'
+import { useToday, useZen } from '@/held/zen'
 
 export function ReviewRecord({ review, onLeave }: { review: Review; onLeave: () => void }) {
   const { clock } = useZen()

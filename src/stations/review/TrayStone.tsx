@@ -1,8 +1,8 @@
 import { useRouter } from 'expo-router'
 import { select } from '@/state'
 import { Button, Column, Words } from '@/ui'
-import { count } from '../shared/wording'
-import { useHeld } from '../shared/zen'
+import { count } from '@/words/wording'
+import { useHeld } from '@/held/zen'
 
 /** First stone: the tray to zero. */
 export function TrayStone() {

@@ -2,8 +2,8 @@ import { useMemo } from 'react'
 import { somedayOf, waitingOf } from '@/core/review'
 import { select } from '@/state'
 import { Column, Words } from '@/ui'
-import { Band } from '../shared/Band'
-import { useHeld, useToday } from '../shared/zen'
+import { Band } from '@/parts/rows/Band'
+import { useHeld, useToday } from '@/held/zen'
 
 /** Third stone: who owes what, and what rests for someday. */
 export function WaitingStone() {

@@ -3,7 +3,7 @@ import { recordsIn } from '@/core/journal'
 import { addDays, calendarDateUnsafe } from '@/core/time'
 import type { TestStore } from '@/state/testing'
 import { address } from '../../../test/standIns/expoRouter'
-import { showStation } from '../shared/testing'
+import { showStation } from '@/frame/testing'
 import { ReviewStation } from './ReviewStation'
 
 const today = calendarDateUnsafe('2026-03-11')

@@ -2,11 +2,11 @@
 import { select } from '@/state'
 import { Button, Choice, Column, CommitField, DayField, Row, Words } from '@/ui'
 import { fromMinute, toMinute, type ClockTime } from '@/core/time'
-import { Desk } from '../shared/Desk'
-import { desk } from '../shared/desk'
-import { StationHead } from '../shared/StationHead'
-import { useTheming, type ThemeChoice } from '../shared/theme'
-import { useAct, useHeld } from '../shared/zen'
+import { Desk } from '@/frame/DeskLayout'
+import { desk } from '@/held/desk'
+import { StationHead } from '@/frame/StationHead'
+import { useTheming, type ThemeChoice } from '@/held/theme'
+import { useAct, useHeld } from '@/held/zen'
 import { YourData } from './YourData'
 
 const themes: readonly { value: ThemeChoice; label: string }[] = [{ value: 'system', label: 'as the system' }, { value: 'paper', label: 'paper' }, { value: 'lamp', label: 'lamp' }]

@@ -2,12 +2,12 @@
 import { useRef, useState } from 'react'
 import { recordsById } from '@/core/journal'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
-import { desk } from '../shared/desk'
-import { useDemo } from '../shared/demo'
-import { count, refusalWords } from '../shared/wording'
-import { useAct, useHeldDocument, useZen } from '../shared/zen'
+import { desk } from '@/held/desk'
+import { useDemo } from '@/held/demo'
+import { count, refusalWords } from '@/words/wording'
+import { useAct, useHeldDocument, useZen } from '@/held/zen'
 import { useBringIn } from './useBringIn'
-import { useSaveFile } from '../shared/useSaveFile'
+import { useSaveFile } from '@/held/useSaveFile'
 
 export function YourData() {
   const document = useHeldDocument()

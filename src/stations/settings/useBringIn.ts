@@ -2,9 +2,9 @@
 import { useRef, useState } from 'react'
 import type { Change, Entry } from '@/core/journal'
 import type { StoreFileFault } from '@/core/exchange'
-import { desk } from '../shared/desk'
-import { broughtWords, fileFaultWords, refusalWords } from '../shared/wording'
-import { useZen } from '../shared/zen'
+import { desk } from '@/held/desk'
+import { broughtWords, fileFaultWords, refusalWords } from '@/words/wording'
+import { useZen } from '@/held/zen'
 
 export type BringIn =
   | { readonly kind: 'none' }

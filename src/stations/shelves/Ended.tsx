@@ -2,9 +2,9 @@
 import { useState } from 'react'
 import { select } from '@/state'
 import { BandHeading, Button, Column, Row, Words } from '@/ui'
-import { useOpened } from '../shared/useOpened'
-import { stateWords } from '../shared/wording'
-import { useAct, useHeld } from '../shared/zen'
+import { useOpened } from '@/held/useOpened'
+import { stateWords } from '@/words/wording'
+import { useAct, useHeld } from '@/held/zen'
 
 export function Ended() {
   const act = useAct()

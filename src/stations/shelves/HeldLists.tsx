@@ -4,8 +4,8 @@ import { isHidden } from '@/core/day'
 import { somedayOf, waitingOf } from '@/core/review'
 import { select } from '@/state'
 import { EmptyPlace } from '@/ui'
-import { Band } from '../shared/Band'
-import { useHeld, useToday } from '../shared/zen'
+import { Band } from '@/parts/rows/Band'
+import { useHeld, useToday } from '@/held/zen'
 
 const texts = {
   waiting: { title: 'Waiting for', empty: 'Nothing is expected from anybody. Open an action to hand it over.' },

@@ -2,10 +2,10 @@
 import { useMemo } from 'react'
 import { select } from '@/state'
 import { Column, EmptyPlace, Icon, Press, Words } from '@/ui'
-import { NameLine } from '../shared/NameLine'
-import { useOpened } from '../shared/useOpened'
-import { count } from '../shared/wording'
-import { useAct, useHeld } from '../shared/zen'
+import { NameLine } from '@/parts/text/NameLine'
+import { useOpened } from '@/held/useOpened'
+import { count } from '@/words/wording'
+import { useAct, useHeld } from '@/held/zen'
 
 const texts = {
   context: { empty: 'A context is what must be at hand: a place, a tool, a site, a mood. Name one, and sentences that end with it are understood.', make: 'New context' },

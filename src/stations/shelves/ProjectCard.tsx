@@ -6,9 +6,9 @@ import type { Document } from '@/core/journal'
 import type { CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import { Column, Icon, Press, Row, Unseen, Words } from '@/ui'
-import { useOpened } from '../shared/useOpened'
-import { nearDate, shortDate, stateWords, waitingWords } from '../shared/wording'
-import { useHeldDocument, useToday } from '../shared/zen'
+import { useOpened } from '@/held/useOpened'
+import { nearDate, shortDate, stateWords, waitingWords } from '@/words/wording'
+import { useHeldDocument, useToday } from '@/held/zen'
 import { RankButtons } from './RankButtons'
 
 let cached: { actions: readonly Action[]; today: CalendarDate; next: ReturnType<typeof nextActions>; done: Map<string, number>; all: Map<string, number> } | null = null

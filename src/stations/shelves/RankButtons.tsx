@@ -1,6 +1,6 @@
 import type { Id } from '@/core/record'
 import { IconButton, Row } from '@/ui'
-import { useAct } from '../shared/zen'
+import { useAct } from '@/held/zen'
 
 /** One place earlier or later among its siblings. */
 export function RankButtons({ id, name, siblings }: { id: Id<'group'> | Id<'area'> | Id<'project'>; name: string; siblings: readonly (Id<'group'> | Id<'area'> | Id<'project'>)[] }) {

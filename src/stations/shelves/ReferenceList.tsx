@@ -1,9 +1,9 @@
 import { select } from '@/state'
 import { Column, EmptyPlace, Icon, Press, Seal, Words } from '@/ui'
-import { RowList } from '../shared/RowList'
-import { useOpened } from '../shared/useOpened'
-import { momentWords } from '../shared/wording'
-import { useHeld, useHeldDocument, useToday, useZen } from '../shared/zen'
+import { RowList } from '@/parts/rows/RowList'
+import { useOpened } from '@/held/useOpened'
+import { momentWords } from '@/words/wording'
+import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 
 export function ReferenceList() {
   const { clock } = useZen()

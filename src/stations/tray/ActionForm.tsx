@@ -3,8 +3,8 @@ import { useState } from 'react'
 import type { Horizon, Id, Weight } from '@/core/record'
 import type { NewAction } from '@/state'
 import { Column, Field } from '@/ui'
-import { ContextChoice, HorizonChoice, MinutesChoice, ShelfPull, WeightChoice } from '../shared/ActionChoices'
-import { useAct, useToday } from '../shared/zen'
+import { ContextChoice, HorizonChoice, MinutesChoice, ShelfPull, WeightChoice } from '@/parts/choosers/ActionChoices'
+import { useAct, useToday } from '@/held/zen'
 import { FormFoot } from './FormFoot'
 
 export function ActionForm({ slipId, fields, onBack }: { slipId: Id<'slip'>; fields: NewAction; onBack: () => void }) {

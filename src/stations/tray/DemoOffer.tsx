@@ -1,5 +1,5 @@
 import { Button, EmptyPlace } from '@/ui'
-import { useDemo } from '../shared/demo'
+import { useDemo } from '@/held/demo'
 
 /** For somebody new: a made-up practice to look around in. */
 export function DemoOffer() {

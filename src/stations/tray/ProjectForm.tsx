@@ -4,8 +4,8 @@ import type { Id } from '@/core/record'
 import { draftOf } from '@/core/sentence'
 import { select, type NewAction } from '@/state'
 import { Column, Field, Pull, Row, Words } from '@/ui'
-import { Chips, useSentence } from '../shared/CaptureLine'
-import { useAct, useHeld, useToday } from '../shared/zen'
+import { Chips, useSentence } from '@/parts/capture/CaptureLine'
+import { useAct, useHeld, useToday } from '@/held/zen'
 import { FormFoot } from './FormFoot'
 
 export function ProjectForm({ slipId, fields, onBack }: { slipId: Id<'slip'>; fields: NewAction; onBack: () => void }) {

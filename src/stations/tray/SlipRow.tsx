@@ -4,9 +4,9 @@ import { useRouter } from 'expo-router'
 import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
 import { Button, Column, Field, IconButton, Press, Row, Unseen, Words } from '@/ui'
-import { Chips, useDayOf, useSentence } from '../shared/CaptureLine'
-import { chipWords, momentWords } from '../shared/wording'
-import { useAct, useToday, useZen } from '../shared/zen'
+import { Chips, useDayOf, useSentence } from '@/parts/capture/CaptureLine'
+import { chipWords, momentWords } from '@/words/wording'
+import { useAct, useToday, useZen } from '@/held/zen'
 
 export function SlipRow({ slip }: { slip: Slip }) {
   const [editing, setEditing] = useState(false)

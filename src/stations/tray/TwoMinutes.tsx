@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react'
 import { View } from '@tamagui/core'
 import { Button, Column, Row, Words } from '@/ui'
-import { useZen } from '../shared/zen'
+import { useZen } from '@/held/zen'
 
 const lengthMs = 120_000
 

@@ -1,8 +1,8 @@
 import { act, fireEvent, screen, within } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
 import type { TestStore } from '@/state/testing'
-import { CaptureLine } from '../shared/CaptureLine'
-import { showStation } from '../shared/testing'
+import { CaptureLine } from '@/parts/capture/CaptureLine'
+import { showStation } from '@/frame/testing'
 import { SortingStation } from './SortingStation'
 import { TrayStation } from './TrayStation'
 

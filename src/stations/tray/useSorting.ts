@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import type { Slip } from '@/core/record'
 import { select } from '@/state'
-import { useHeld } from '../shared/zen'
+import { useHeld } from '@/held/zen'
 
 export interface Sorting {
   readonly slip: Slip | null

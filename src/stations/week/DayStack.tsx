@@ -2,11 +2,11 @@
 import { View } from '@tamagui/core'
 import type { WeekSheet } from '@/core/week'
 import { BandHeading, Column, Words } from '@/ui'
-import { ActionRow } from '../shared/ActionRow'
-import { Band } from '../shared/Band'
-import { RowList } from '../shared/RowList'
-import { weekdayShort } from '../shared/wording'
-import { useToday } from '../shared/zen'
+import { ActionRow } from '@/parts/rows/ActionRow'
+import { Band } from '@/parts/rows/Band'
+import { RowList } from '@/parts/rows/RowList'
+import { weekdayShort } from '@/words/wording'
+import { useToday } from '@/held/zen'
 import { DayLoad } from './DayLoad'
 
 export function DayStack({ sheet }: { sheet: WeekSheet }) {

@@ -1,4 +1,0 @@
-import type { Action } from './shapes'
-
-/** Still to do: neither done nor let go. */
-export const isOpen = (action: Action): boolean => action.doneAtEpochMs === null && action.letGoAtEpochMs === null

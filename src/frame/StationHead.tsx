@@ -1,0 +1,43 @@
+import type { ReactNode } from 'react'
+import { useMedia, View } from '@tamagui/core'
+import { Link } from 'expo-router'
+import { Column, Icon, IconButton, Row, Words } from '@/ui'
+import { desk } from '@/held/desk'
+import { useUndo } from '@/held/zen'
+
+/** A link that looks like an icon button. */
+function SettingsLink() {
+  return (
+    <Link href="/settings" aria-label="Settings and your data" {...{ title: 'Settings and your data' }} style={{ width: 44, height: 44, display: 'flex', alignItems: 'center', justifyContent: 'center', borderRadius: 3 }}>
+      <Icon name="settings" tone="inkSoft" />
+    </Link>
+  )
+}
+
+/** Undo, redo, search and settings. */
+export function Tools() {
+  const { undo, redo, canUndo, canRedo } = useUndo()
+  return (
+    <Row gap={0} flexShrink={0}>
+      <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} />
+      {canRedo ? <IconButton label="Redo" icon="redo" onPress={redo} /> : null}
+      <IconButton label="Search" icon="search" onPress={() => desk.getState().openSheet({ kind: 'search' })} />
+      <SettingsLink />
+    </Row>
+  )
+}
+
+/** A station's heading. On a phone the tools stand beside it; wide, they are in the head of the page. */
+export function StationHead({ label, title, children, tools }: { label?: string; title: string; children?: ReactNode; tools?: ReactNode }) {
+  const { wide } = useMedia()
+  return (
+    <View render="header" flexDirection="row" justifyContent="space-between" alignItems="flex-start" gap={12} paddingTop={wide ? 0 : 14} paddingBottom={10}>
+      <Column flexShrink={1}>
+        {label ? <Words size="caps" tone="inkSoft">{label}</Words> : null}
+        <Words render="h1" size="heading">{title}</Words>
+        {children}
+      </Column>
+      {tools ?? (wide ? null : <Tools />)}
+    </View>
+  )
+}

@@ -1,0 +1,34 @@
+// Rendering a station over a store of its own.
+import { TamaguiProvider } from '@tamagui/core'
+import { act, render } from '@testing-library/react'
+import type { ReactElement } from 'react'
+import { makeDeviceMemory } from '@/state'
+import { makeTestStore, type TestStore } from '@/state/testing'
+// The gauge loads on demand: read here, so that no test waits for it.
+import '@/ui/Tape'
+import { config } from '@/ui/tamagui.config'
+import { RowSurroundingsProvider } from '@/parts/rows/ActionRow'
+import { desk } from '@/held/desk'
+import { NoticeStrip } from './NoticeStrip'
+import { ZenProvider } from '@/held/zen'
+
+/** Shows a station; `furnish` fills the store before it is shown. */
+export async function showStation(station: ReactElement, furnish: (store: TestStore) => void = () => {}): Promise<TestStore> {
+  window.localStorage.clear()
+  desk.setState({ notice: null, sheet: null })
+  const store = makeTestStore()
+  await store.load()
+  furnish(store)
+  const parts = { store, memory: makeDeviceMemory(() => window.localStorage), clock: { nowEpochMs: () => store.clock.epochMs, zone: () => store.clock.zone } }
+  await act(async () => {
+    render(
+      <TamaguiProvider config={config} defaultTheme="light" disableInjectCSS>
+        <ZenProvider value={parts}>
+          <RowSurroundingsProvider>{station}</RowSurroundingsProvider>
+          <NoticeStrip />
+        </ZenProvider>
+      </TamaguiProvider>,
+    )
+  })
+  return store
+}

@@ -1,0 +1,67 @@
+// How stations reach the store: hooks, and nothing of where the store comes from.
+import { createContext, useCallback, useContext } from 'react'
+import { useStore } from 'zustand'
+import type { Document } from '@/core/journal'
+import type { Id } from '@/core/record'
+import type { CalendarDate } from '@/core/time'
+import type { ArgsOf, Clock, CommandName, DeviceMemory, Outcome, RunOptions, StoreState, ZenStore } from '@/state'
+import { desk } from './desk'
+import { actWords, actWordsOf, nameOfRecord, refusalWords } from '@/words/wording'
+
+export interface ZenParts {
+  readonly store: ZenStore
+  readonly memory: DeviceMemory
+  readonly clock: Clock
+}
+
+const ZenContext = createContext<ZenParts | null>(null)
+export const ZenProvider = ZenContext.Provider
+
+export function useZen(): ZenParts {
+  const parts = useContext(ZenContext)
+  if (!parts) throw new Error('A station was rendered outside ZenProvider.')
+  return parts
+}
+
+export const useHeld = <T>(read: (state: StoreState) => T): T => useStore(useZen().store.api, read)
+export const useHeldDocument = (): Document => useHeld((state) => state.document)
+export const useToday = (): CalendarDate => useHeld((state) => state.today)
+
+export interface ActOptions {
+  /** What the notice says; by default the act and the name of the record. False says nothing. */
+  readonly say?: string | false
+  /** A refusal is said where the act was made, not as a notice. */
+  readonly atField?: boolean
+  readonly continuing?: RunOptions['continuing']
+}
+
+export type Act = <N extends CommandName>(name: N, args: ArgsOf<N>, options?: ActOptions) => Outcome
+
+/** Runs a command and says what happened, with undo in reach. A refusal is said too. */
+export function useAct(): Act {
+  const { store } = useZen()
+  return useCallback<Act>((name, args, { say, atField = false, continuing } = {}) => {
+    const id = (args as { id?: Id }).id
+    const called = id ? nameOfRecord(store.api.getState().document, id) : ''
+    const outcome = store.run(name, args, { continuing })
+    if (outcome.ok && say !== false) desk.getState().tell(say ?? [actWords[name], called].filter(Boolean).join(': '), { undoable: true })
+    if (!outcome.ok && !atField && outcome.error.kind !== 'nothingToDo') desk.getState().tell(refusalWords(outcome.error), { problem: true })
+    return outcome
+  }, [store])
+}
+
+/** Undo and redo, with what they took back said aloud. */
+export function useUndo(): { undo: () => void; redo: () => void; canUndo: boolean; canRedo: boolean } {
+  const { store } = useZen()
+  const canUndo = useHeld((state) => state.undo.undo.length > 0)
+  const canRedo = useHeld((state) => state.undo.redo.length > 0)
+  const undo = useCallback(() => {
+    const last = store.api.getState().undo.undo.at(-1)
+    if (store.undo() && last) desk.getState().tell(`Undone: ${actWordsOf(last.act)}`)
+  }, [store])
+  const redo = useCallback(() => {
+    const next = store.api.getState().undo.redo.at(-1)?.act
+    if (store.redo() && next) desk.getState().tell(`Done again: ${actWordsOf(next.act)}`)
+  }, [store])
+  return { undo, redo, canUndo, canRedo }
+}

@@ -1,0 +1,15 @@
+// The one thing opened over the station on a phone.
+import { IconButton, Row, SlideOver } from '@/ui'
+import { useOpened, type OpenableId } from '@/held/useOpened'
+import { OpenedRecord } from './OpenedRecord'
+import { useOpenedTitle } from './useOpenedTitle'
+
+export default function OpenedSheet({ id }: { id: OpenableId }) {
+  const { close } = useOpened()
+  return (
+    <SlideOver title={useOpenedTitle(id)} onClose={close} full bare>
+      <Row position="absolute" top={16} right={12} zIndex={1}><IconButton label="Close" icon="close" onPress={close} /></Row>
+      <OpenedRecord key={id} id={id} />
+    </SlideOver>
+  )
+}

@@ -1,0 +1,29 @@
+import { useRouter } from 'expo-router'
+import type { Slip } from '@/core/record'
+import { Button, Column, Row, Words } from '@/ui'
+import { useDayOf, useSentence } from '@/parts/capture/CaptureLine'
+import { EditText } from '@/parts/text/EditText'
+import { chipWords, momentWords } from '@/words/wording'
+import { useAct, useToday, useZen } from '@/held/zen'
+import { useOpened } from '@/held/useOpened'
+
+/** A slip found by search: its words, and the way to sorting. */
+export function OpenedSlip({ slip }: { slip: Slip }) {
+  const act = useAct()
+  const today = useToday()
+  const { clock } = useZen()
+  const { close } = useOpened()
+  const router = useRouter()
+  const { clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
+  return (
+    <Column gap={14}>
+      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>A slip, set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}</Words>
+      <EditText name={`${slip.id} text`} label="The slip’s words" size="title" value={slip.text} onKeep={(text, typing) => act('editSlip', { id: slip.id, text }, { say: false, atField: true, ...typing })} needed="A slip needs at least one word." />
+      {clauses.length > 0 ? <Words size="second" tone="brass">{clauses.map((clause) => chipWords(clause, today)).join(' · ')}</Words> : null}
+      <Row gap={8} flexWrap="wrap">
+        <Button kind="main" label="Sort it" onPress={() => router.navigate({ pathname: '/sorting', params: { slip: slip.id, open: undefined } })} />
+        <Button label="Remove" onPress={() => { close(); act('removeSlip', { id: slip.id }) }} />
+      </Row>
+    </Column>
+  )
+}

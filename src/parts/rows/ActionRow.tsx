@@ -1,0 +1,98 @@
+// One action in a list: seal, title, a soft line of details, the tick box under the thumb. Its keys work on the row.
+import { createContext, memo, useContext, useMemo, type KeyboardEvent, type ReactNode } from 'react'
+import { useMedia } from '@tamagui/core'
+import { isOpen, type Action } from '@/core/record'
+import type { CalendarDate } from '@/core/time'
+import { actOfKey, select, type Keymap } from '@/state'
+import { SlipRow } from '@/ui'
+import { desk } from '@/held/desk'
+import { focusRow, isTyping, useKeymap } from '@/held/keys'
+import { useOpened, type OpenableId } from '@/held/useOpened'
+import { actionDetails } from '@/words/wording'
+import { useAct, useHeld, useToday, type Act } from '@/held/zen'
+
+export type QuickAct = 'pick' | 'unpick' | 'move'
+
+interface ActionRowProps {
+  readonly action: Action
+  readonly showProject?: boolean
+  readonly showDay?: boolean
+  /** A button for the act that this list is for. */
+  readonly quick?: QuickAct
+}
+
+/** What a key does to the action under the focus; true where it did something. */
+function actOnKey(key: ReturnType<typeof actOfKey>, action: Action, act: Act, open: () => void, today: string): boolean {
+  const { id } = action
+  switch (key) {
+    case 'tick': act(isOpen(action) ? 'tick' : 'untick', { id }); return true
+    case 'open': open(); return true
+    case 'move': desk.getState().openSheet({ kind: 'move', id }); return true
+    case 'horizon': desk.getState().openSheet({ kind: 'horizon', id }); return true
+    case 'underway': act(action.startedAtEpochMs === null ? 'start' : 'stop', { id }); return true
+    case 'pick': act(action.day === today ? 'unpick' : 'pick', { id }); return true
+    default: return false
+  }
+}
+
+/** What every row of a page shares, found out once for all of them. */
+interface RowSurroundings {
+  readonly today: CalendarDate
+  readonly act: Act
+  readonly wide: boolean
+  readonly opened: OpenableId | null
+  readonly open: (id: OpenableId) => void
+  readonly keymap: Keymap
+}
+
+const Surroundings = createContext<RowSurroundings | null>(null)
+
+export function RowSurroundingsProvider({ children }: { children: ReactNode }) {
+  const today = useToday()
+  const act = useAct()
+  const { wide } = useMedia()
+  const { opened, open } = useOpened()
+  const keymap = useKeymap()
+  const value = useMemo(() => ({ today, act, wide, opened, open, keymap }), [today, act, wide, opened, open, keymap])
+  return <Surroundings.Provider value={value}>{children}</Surroundings.Provider>
+}
+
+function useSurroundings(): RowSurroundings {
+  const surroundings = useContext(Surroundings)
+  if (!surroundings) throw new Error('A row was rendered outside RowSurroundingsProvider.')
+  return surroundings
+}
+
+/** For a list of actions: keys on the row it stands in. */
+export function useRowKeys(action: Action): (event: KeyboardEvent) => void {
+  const { act, open, keymap, today } = useSurroundings()
+  return (event) => {
+    if (isTyping(event)) return
+    const key = actOfKey(keymap, event.key)
+    if (key === 'tick') focusRow(1)
+    if (actOnKey(key, action, act, () => open(action.id), today)) event.preventDefault()
+  }
+}
+
+/** Reads strings and records only, so that it draws again when its own action has changed and not when another has. */
+export const ActionRow = memo(function ActionRow({ action, showProject = false, showDay = false, quick }: ActionRowProps) {
+  const { today, act, wide, opened, open } = useSurroundings()
+  const onKeyDown = useRowKeys(action)
+  const area = useHeld((state) => select.areaOf(state.document, action))
+  const told = useHeld((state) => actionDetails(action, state.document, today, { project: showProject, day: showDay }))
+  const done = !isOpen(action)
+  const { id, title } = action
+  return (
+    <SlipRow
+      title={title} details={[wide ? area?.name : null, told].filter(Boolean).join(' · ')} stamp={area?.stamp ?? null} ink={area?.ink ?? 0} weight={action.weight} struck={done}
+      chosen={opened === id} onOpen={() => open(id)} ticked={done} onTick={() => act(done ? 'untick' : 'tick', { id })} onKeyDown={onKeyDown}
+      quick={quick ? { ...quickFaces[quick], label: quickFaces[quick].label(title), onPress: () => (quick === 'move' ? desk.getState().openSheet({ kind: 'move', id }) : act(quick, { id })) } : undefined}
+    />
+  )
+})
+
+const quickFaces = {
+  pick: { icon: 'plus', label: (title: string) => `Pick ${title} for today` },
+  unpick: { icon: 'minus', label: (title: string) => `Take ${title} off today` },
+  move: { icon: 'week', label: (title: string) => `Move ${title}` },
+} as const

@@ -1,0 +1,36 @@
+// One part of a list: a heading with its count and sum, and its rows.
+import { useId, type ReactNode } from 'react'
+import { View } from '@tamagui/core'
+import { minutesOf } from '@/core/day'
+import type { Action } from '@/core/record'
+import { BandHeading, type Tone } from '@/ui'
+import { ActionRow, type QuickAct } from './ActionRow'
+import { RowList } from './RowList'
+import { duration } from '@/words/wording'
+
+interface BandProps {
+  readonly title: string
+  readonly actions: readonly Action[]
+  readonly tone?: Tone
+  /** Said before the sum; by default the count. */
+  readonly counted?: string
+  readonly showProject?: boolean
+  readonly showDay?: boolean
+  /** How many rows to show; the rest is behind `more`. */
+  readonly atMost?: number
+  readonly more?: ReactNode
+  readonly quick?: QuickAct
+}
+
+export function Band({ title, actions, tone, counted, showProject, showDay, atMost, more, quick }: BandProps) {
+  const id = useId()
+  const minutes = minutesOf(actions)
+  const end = [counted ?? String(actions.length), minutes > 0 ? duration(minutes) : null].filter(Boolean).join(' · ')
+  return (
+    <View render="section" aria-labelledby={id}>
+      <BandHeading id={id} title={title} end={end} tone={tone} />
+      <RowList items={atMost ? actions.slice(0, atMost) : actions} label={title} render={(action) => <ActionRow action={action} showProject={showProject} showDay={showDay} quick={quick} />} />
+      {more}
+    </View>
+  )
+}

@@ -1,0 +1,142 @@
+// Text that is kept as it is written: a moment after the last key, when the field is left, and when the page is.
+// Until then every key press is in the device's memory, so that nothing typed is ever lost: not by a reload, not by a
+// refusal, not by another tab that writes the same text meanwhile.
+import { useCallback, useEffect, useRef, useState } from 'react'
+import { checksumOf } from '@/core/checksum'
+import type { Outcome, RunOptions } from '@/state'
+import { Button, Column, Field, Row, Words, type FieldProps } from '@/ui'
+import { refusalWords } from '@/words/wording'
+import { useZen } from '@/held/zen'
+
+interface EditTextProps extends Pick<FieldProps, 'label' | 'shown' | 'size' | 'rows' | 'placeholder' | 'autoFocus'> {
+  /** Names the text, so that an unkept one is found again: `action:… note`. */
+  readonly name: string
+  readonly value: string
+  readonly onKeep: (text: string, options: RunOptions) => Outcome
+  /** An empty text is not kept, and this is said. */
+  readonly needed?: string
+}
+
+/** What is typed and not kept yet, and the checksum of the text that was there when typing began. */
+interface Typed {
+  readonly text: string
+  readonly from: string
+}
+
+const restMs = 700
+
+function typedIn(kept: string | null): Typed | null {
+  try {
+    const typed = JSON.parse(kept ?? 'null') as Partial<Typed> | null
+    return typeof typed?.text === 'string' && typeof typed.from === 'string' ? { text: typed.text, from: typed.from } : null
+  } catch {
+    return null
+  }
+}
+
+export function EditText({ name, value, onKeep, needed, ...rest }: EditTextProps) {
+  const { memory, store } = useZen()
+  const key = `text ${name}`
+  const [typed, setTyped] = useState<Typed | null>(() => typedIn(memory.typed.read(key)))
+  const [seen, setSeen] = useState(value)
+  const [problem, setProblem] = useState<string | null>(null)
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
+  /** The change that typing goes on with, as long as the field is not left. */
+  const going = useRef<RunOptions>({})
+  const isOwn = useRef(false)
+  if (value !== seen) {
+    setSeen(value)
+    // One's own text comes back tidied; what stands in the field stays as it is typed.
+    if (typed && isOwn.current) setTyped({ ...typed, from: checksumOf(value) })
+  }
+  const text = typed?.text ?? value
+  const isRivalled = typed !== null && !isOwn.current && typed.text !== value && typed.from !== checksumOf(value)
+
+  const remember = useCallback(
+    (next: Typed | null) => {
+      setTyped(next)
+      memory.typed.write(key, next && JSON.stringify(next))
+    },
+    [key, memory],
+  )
+
+  /** Only what is safely kept is taken out of the device's memory: the page may be closing at this very moment. */
+  const forgetOnceKept = useCallback(() => {
+    void store.settled().then(() => {
+      const isKept = store.api.getState().keeping.kind === 'kept'
+      if (isKept && typedIn(memory.typed.read(key))?.text === text) memory.typed.write(key, null)
+    })
+  }, [key, memory, store, text])
+
+  const keep = useCallback(
+    (isLeaving: boolean) => {
+      clearTimeout(timer.current)
+      if (typed === null || isRivalled || (needed && text.trim() === '')) return
+      isOwn.current = true
+      const outcome = text === value ? null : onKeep(text, going.current)
+      isOwn.current = outcome?.ok === true
+      const refused = outcome && !outcome.ok && outcome.error.kind !== 'nothingToDo' ? refusalWords(outcome.error) : null
+      setProblem(refused)
+      if (refused !== null) return
+      going.current = isLeaving ? {} : { continuing: store.api.getState().recent.at(-1)?.stamp }
+      forgetOnceKept()
+      if (isLeaving) setTyped(null)
+    },
+    [forgetOnceKept, isRivalled, needed, onKeep, store, text, typed, value],
+  )
+
+  const keepNow = useRef(keep)
+  useEffect(() => {
+    keepNow.current = keep
+    isOwn.current = false
+  })
+  useEffect(() => {
+    const onHide = () => keepNow.current(false)
+    // What an earlier page could not keep any more is kept now.
+    onHide()
+    window.addEventListener('pagehide', onHide)
+    return () => {
+      window.removeEventListener('pagehide', onHide)
+      onHide()
+    }
+  }, [])
+  useEffect(() => memory.typed.subscribe(() => setTyped(typedIn(memory.typed.read(key)))), [key, memory])
+
+  const change = (next: string) => {
+    remember({ text: next, from: typed?.from ?? checksumOf(value) })
+    setProblem(null)
+    clearTimeout(timer.current)
+    timer.current = setTimeout(() => keepNow.current(false), restMs)
+  }
+  const keepMine = () => {
+    remember({ text, from: checksumOf(value) })
+    timer.current = setTimeout(() => keepNow.current(false))
+  }
+  return (
+    <Column gap={6} flexGrow={1} minWidth={0}>
+      <Field
+        {...rest}
+        value={text}
+        onChangeText={change}
+        onBlur={() => keep(true)}
+        problem={needed && text.trim() === '' ? needed : problem}
+        onSubmitEditing={rest.rows && rest.rows > 1 ? undefined : () => keep(false)}
+      />
+      {isRivalled ? <Rival text={value} onTake={() => remember(null)} onKeepMine={keepMine} /> : null}
+    </Column>
+  )
+}
+
+/** The other version, where the same text was written elsewhere meanwhile. Neither goes before the person has chosen. */
+function Rival({ text, onTake, onKeepMine }: { text: string; onTake: () => void; onKeepMine: () => void }) {
+  const told = text.length > 240 ? `${text.slice(0, 240)}…` : text
+  return (
+    <Column role="alert" gap={6} padding={10} borderWidth={1} borderColor="$clay" borderRadius={3}>
+      <Words size="second">This was changed elsewhere meanwhile{told.trim() === '' ? ': it is empty there.' : `. There it says: “${told}”`}</Words>
+      <Row gap={8} flexWrap="wrap">
+        <Button label="Keep mine" onPress={onKeepMine} />
+        <Button kind="quiet" label="Take the other" onPress={onTake} />
+      </Row>
+    </Column>
+  )
+}

@@ -1,0 +1,18 @@
+// The sheets that slide over any station.
+import { lazy, Suspense } from 'react'
+import { desk, type OpenSheet } from '@/held/desk'
+import { HorizonSheet } from './HorizonSheet'
+import { KeysSheet } from './KeysSheet'
+import { MoveSheet } from './MoveSheet'
+
+const SearchSheet = lazy(() => import('./SearchSheet'))
+
+export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
+  const close = () => desk.getState().closeSheet()
+  switch (sheet.kind) {
+    case 'move': return <MoveSheet id={sheet.id} onClose={close} />
+    case 'horizon': return <HorizonSheet id={sheet.id} onClose={close} />
+    case 'keys': return <KeysSheet onClose={close} />
+    case 'search': return <Suspense fallback={null}><SearchSheet onClose={close} /></Suspense>
+  }
+}
