@@ -4,10 +4,16 @@ const expo = require('eslint-config-expo/flat')
 const noClock = [
   { selector: "MemberExpression[object.name='Date'][property.name='now']", message: 'Time is an argument.' },
   { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Time is an argument.' },
-  { selector: "MemberExpression[object.name='Math'][property.name='random']", message: 'Chance is an argument.' },
+  {
+    selector: "MemberExpression[object.name='Math'][property.name='random']",
+    message: 'Chance is an argument.',
+  },
 ]
 const not = (...groups) => ['error', { patterns: groups.map(([group, message]) => ({ group, message })) }]
-const react = [['react', 'react-*', 'react-native', 'expo-*', '@tamagui/*', 'zustand', 'zustand/*'], 'This layer knows no interface.']
+const react = [
+  ['react', 'react-*', 'react-native', 'expo-*', '@tamagui/*', 'zustand', 'zustand/*'],
+  'This layer knows no interface.',
+]
 const stationNames = ['tray', 'day', 'week', 'shelves', 'review', 'settings']
 
 module.exports = defineConfig([
@@ -27,18 +33,88 @@ module.exports = defineConfig([
       'react-hooks/refs': 'off',
     },
   },
-  { files: ['**/*.ts', '**/*.tsx'], rules: { '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }] } },
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    rules: {
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+    },
+  },
   // Each icon is a file of its own behind one type declaration.
   { files: ['src/ui/Icon.tsx'], rules: { 'import/no-duplicates': 'off' } },
   { files: ['scripts/**', 'src/server/main.ts', '*.config.*'], rules: { 'no-console': 'off' } },
-  { files: ['**/*.test.ts', '**/*.test.tsx'], languageOptions: { globals: { describe: 'readonly', it: 'readonly', expect: 'readonly', jest: 'readonly', beforeEach: 'readonly', afterEach: 'readonly' } } },
-  { files: ['src/core/**'], ignores: ['**/*.test.ts'], rules: { 'no-restricted-syntax': ['error', ...noClock], 'no-restricted-imports': not(react, [['@/state', '@/state/*', '@/ui', '@/stations/*', '@/boot', 'node:*'], 'Core imports core.']) } },
-  { files: ['src/state/**'], rules: { 'no-restricted-imports': not([['react', 'react-*', 'expo-*', '@tamagui/*'], 'State knows no interface.'], [['@/ui', '@/ui/*', '@/stations/*', '@/boot'], 'State imports core.']) } },
-  { files: ['src/ui/**'], rules: { 'no-restricted-imports': not([['@/core', '@/core/*', '@/state', '@/state/*', '@/stations/*', '@/boot'], 'Parts of the interface know no records and no store.']) } },
-  { files: ['src/workers/**', 'src/server/**'], rules: { 'no-restricted-imports': not([['@/state', '@/state/*', '@/ui', '@/ui/*', '@/stations/*', '@/boot'], 'Workers and server import core.']) } },
+  {
+    files: ['**/*.test.ts', '**/*.test.tsx'],
+    languageOptions: {
+      globals: {
+        describe: 'readonly',
+        it: 'readonly',
+        expect: 'readonly',
+        jest: 'readonly',
+        beforeEach: 'readonly',
+        afterEach: 'readonly',
+      },
+    },
+  },
+  {
+    files: ['src/core/**'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': ['error', ...noClock],
+      'no-restricted-imports': not(react, [
+        ['@/state', '@/state/*', '@/ui', '@/stations/*', '@/boot', 'node:*'],
+        'Core imports core.',
+      ]),
+    },
+  },
+  {
+    files: ['src/state/**'],
+    rules: {
+      'no-restricted-imports': not(
+        [['react', 'react-*', 'expo-*', '@tamagui/*'], 'State knows no interface.'],
+        [['@/ui', '@/ui/*', '@/stations/*', '@/boot'], 'State imports core.'],
+      ),
+    },
+  },
+  {
+    files: ['src/ui/**'],
+    rules: {
+      'no-restricted-imports': not([
+        ['@/core', '@/core/*', '@/state', '@/state/*', '@/stations/*', '@/boot'],
+        'Parts of the interface know no records and no store.',
+      ]),
+    },
+  },
+  {
+    files: ['src/workers/**', 'src/server/**'],
+    rules: {
+      'no-restricted-imports': not([
+        ['@/state', '@/state/*', '@/ui', '@/ui/*', '@/stations/*', '@/boot'],
+        'Workers and server import core.',
+      ]),
+    },
+  },
   ...stationNames.map((name) => ({
     files: [`src/stations/${name}/**`],
-    rules: { 'no-restricted-imports': not([['@/boot', ...stationNames.filter((other) => other !== name).flatMap((other) => [`../${other}/*`, `@/stations/${other}/*`])], 'A station imports no other station.']) },
+    rules: {
+      'no-restricted-imports': not([
+        [
+          '@/boot',
+          ...stationNames
+            .filter((other) => other !== name)
+            .flatMap((other) => [`../${other}/*`, `@/stations/${other}/*`]),
+        ],
+        'A station imports no other station.',
+      ]),
+    },
   })),
-  { files: ['src/app/**'], ignores: ['src/app/_layout.tsx'], rules: { 'no-restricted-imports': not([['@/core/*', '@/state', '@/state/*', '@/ui', '@/ui/*', '@/boot'], 'A route only renders its station.']) } },
+  {
+    files: ['src/app/**'],
+    ignores: ['src/app/_layout.tsx'],
+    rules: {
+      'no-restricted-imports': not([
+        ['@/core/*', '@/state', '@/state/*', '@/ui', '@/ui/*', '@/boot'],
+        'A route only renders its station.',
+      ]),
+    },
+  },
 ])

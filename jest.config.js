@@ -1,6 +1,16 @@
-const swc = { '^.+\\.m?[jt]sx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' }, module: { type: 'commonjs' } }] }
-const own = { '^@/(.*)$': '<rootDir>/src/$1', '^chrono-node/en$': '<rootDir>/node_modules/chrono-node/dist/cjs/locales/en/index.js' }
-const native = ['((jest-)?react-native|@react-native(-community)?|expo|@expo|react-navigation|@react-navigation|tamagui|@tamagui|lucide-react)([-/]|$)']
+const swc = {
+  '^.+\\.m?[jt]sx?$': [
+    '@swc/jest',
+    { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022' }, module: { type: 'commonjs' } },
+  ],
+}
+const own = {
+  '^@/(.*)$': '<rootDir>/src/$1',
+  '^chrono-node/en$': '<rootDir>/node_modules/chrono-node/dist/cjs/locales/en/index.js',
+}
+const native = [
+  '((jest-)?react-native|@react-native(-community)?|expo|@expo|react-navigation|@react-navigation|tamagui|@tamagui|lucide-react)([-/]|$)',
+]
 
 const webTransform = require('jest-expo/web/jest-preset').transform
 const [babelJest, babelOptions] = webTransform['\\.[jt]sx?$']
@@ -22,7 +32,17 @@ module.exports = {
       preset: 'jest-expo/web',
       roots: ['<rootDir>/src'],
       testMatch: ['**/*.test.tsx'],
-      transform: { ...webTransform, '\\.[jt]sx?$': [babelJest, { ...babelOptions, plugins: ['@babel/plugin-transform-dynamic-import', '@babel/plugin-transform-modules-commonjs'] }], '^.+\\.mjs$': 'babel-jest' },
+      transform: {
+        ...webTransform,
+        '\\.[jt]sx?$': [
+          babelJest,
+          {
+            ...babelOptions,
+            plugins: ['@babel/plugin-transform-dynamic-import', '@babel/plugin-transform-modules-commonjs'],
+          },
+        ],
+        '^.+\\.mjs$': 'babel-jest',
+      },
       transformIgnorePatterns: [`node_modules/(?!(?:\\.pnpm/[^/]+/node_modules/)?${native[0]})`],
       testEnvironmentOptions: { customExportConditions: ['require', 'default'] },
       moduleFileExtensions: ['web.ts', 'web.tsx', 'web.js', 'ts', 'tsx', 'js', 'jsx', 'json', 'cjs', 'mjs'],

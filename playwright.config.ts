@@ -9,7 +9,9 @@ export default defineConfig({
   workers: 2,
   timeout: 60_000,
   expect: { timeout: 10_000 },
-  reporter: process.env['JOURNEYS_JSON'] ? [['list'], ['json', { outputFile: process.env['JOURNEYS_JSON'] }]] : 'list',
+  reporter: process.env['JOURNEYS_JSON']
+    ? [['list'], ['json', { outputFile: process.env['JOURNEYS_JSON'] }]]
+    : 'list',
   outputDir: 'test-results',
   use: {
     baseURL: `http://localhost:${port}`,
@@ -18,9 +20,22 @@ export default defineConfig({
     locale: 'en-GB',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
     trace: 'retain-on-failure',
   },
-  webServer: { command: 'node --import tsx src/server/main.ts', env: { PORT: String(port) }, url: `http://localhost:${port}/api/health`, reuseExistingServer: false },
+  webServer: {
+    command: 'node --import tsx src/server/main.ts',
+    env: { PORT: String(port) },
+    url: `http://localhost:${port}/api/health`,
+    reuseExistingServer: false,
+  },
 })

@@ -22,18 +22,29 @@ describe('the demo data', () => {
     expect(done.every(({ doneAtEpochMs }) => (doneAtEpochMs as number) <= nowEpochMs)).toBe(true)
   })
   it('is a real journal: replayed from nothing it gives the same document', () => {
-    expect([...recordsById(withChanges(emptyDocument, demo.changes)).values()]).toEqual([...recordsById(demo.document).values()])
+    expect([...recordsById(withChanges(emptyDocument, demo.changes)).values()]).toEqual([
+      ...recordsById(demo.document).values(),
+    ])
   })
   it('is the same every time, on any day, and a valid store file', () => {
     expect(makeDemoFile({ today, zone, nowEpochMs })).toBe(makeDemoFile({ today, zone, nowEpochMs }))
     for (const day of ['2026-01-01', '2026-03-29', '2028-02-29', '2026-11-25'].map(calendarDateUnsafe)) {
-      const text = makeDemoFile({ today: day, zone: 'America/New_York', nowEpochMs: epochMsAt({ date: day, minute: 600 }, 'America/New_York') })
+      const text = makeDemoFile({
+        today: day,
+        zone: 'America/New_York',
+        nowEpochMs: epochMsAt({ date: day, minute: 600 }, 'America/New_York'),
+      })
       expect(parseStoreFile(text).ok).toBe(true)
     }
   })
   it('fills every band of the day', () => {
     const bands = dayBandsOf(recordsIn(demo.document, 'action'), today, anyReach)
-    expect([bands.carriedOver.length, bands.dueToday.length, bands.underway.length, bands.picked.length]).toEqual([2, 2, 1, 2])
+    expect([
+      bands.carriedOver.length,
+      bands.dueToday.length,
+      bands.underway.length,
+      bands.picked.length,
+    ]).toEqual([2, 2, 1, 2])
     expect(bands.inReach.length).toBeGreaterThan(60)
   })
 })

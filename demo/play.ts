@@ -30,7 +30,8 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
   let ids = 0
   const changes: Change[] = []
   const planned: { epochMs: number; order: number; act: (player: Player) => void }[] = []
-  const newId = <K extends RecordKind>(kind: K): Id<K> => `${kind}:${demoMark}${(++ids).toString(36).padStart(4, '0')}`
+  const newId = <K extends RecordKind>(kind: K): Id<K> =>
+    `${kind}:${demoMark}${(++ids).toString(36).padStart(4, '0')}`
 
   function playerAt(epochMs: number): Player {
     const moment = localMomentAt(epochMs, zone)
@@ -39,16 +40,26 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
       today: moment.date,
       document: () => document,
       run(name, args) {
-        const outcome = (commands[name] as Command<unknown>)({ document, moment, nowEpochMs: epochMs, newId }, args)
+        const outcome = (commands[name] as Command<unknown>)(
+          { document, moment, nowEpochMs: epochMs, newId },
+          args,
+        )
         if (!outcome.ok) throw new Error(`The demo was refused: ${name} ${outcome.error.kind}`)
-        const change: Change = { stamp: makeStamp(epochMs, changes.length % 1000, 'demo'), act: name, diff: outcome.value }
+        const change: Change = {
+          stamp: makeStamp(epochMs, changes.length % 1000, 'demo'),
+          act: name,
+          diff: outcome.value,
+        }
         document = withChange(document, change)
         changes.push(change)
         const made = outcome.value.find((part) => part.kind === 'added')
         return made ? (made.record.id as Id) : null
       },
       read(sentence) {
-        const draft = draftOf(parseSentence(sentence, { today: moment.date, names: select.namesOf(document) }), moment.date)
+        const draft = draftOf(
+          parseSentence(sentence, { today: moment.date, names: select.namesOf(document) }),
+          moment.date,
+        )
         return { ...draft, waiting: null }
       },
     }
@@ -57,7 +68,8 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
   return {
     document: () => document,
     changes,
-    at: (date, minute, act) => planned.push({ epochMs: epochMsAt({ date, minute }, zone), order: planned.length, act }),
+    at: (date, minute, act) =>
+      planned.push({ epochMs: epochMsAt({ date, minute }, zone), order: planned.length, act }),
     perform() {
       planned.sort((a, b) => a.epochMs - b.epochMs || a.order - b.order)
       for (const { epochMs, act } of planned) if (epochMs <= nowEpochMs) act(playerAt(epochMs))

@@ -6,6 +6,11 @@ import { ensureChromium, ensurePackages, root } from './parts/setUp.mjs'
 ensurePackages()
 ensureChromium()
 await ensureBuild()
-const run = (args) => spawnSync('npx', args, { cwd: root, stdio: 'inherit', env: { ...process.env, ATTACKS: 'long' } }).status === 0
-const good = [run(['jest', 'test/attacks', '--testTimeout=900000']), run(['playwright', 'test', 'test/attacks', '--timeout=900000'])]
+const run = (args) =>
+  spawnSync('npx', args, { cwd: root, stdio: 'inherit', env: { ...process.env, ATTACKS: 'long' } }).status ===
+  0
+const good = [
+  run(['jest', 'test/attacks', '--testTimeout=900000']),
+  run(['playwright', 'test', 'test/attacks', '--timeout=900000']),
+]
 process.exit(good.every(Boolean) ? 0 : 1)

@@ -6,21 +6,44 @@ import { pathToFileURL } from 'node:url'
 import { ensurePackages, fail, hashOf, root, run, setStamp, stampIs } from './parts/setUp.mjs'
 
 const dist = join(root, 'dist')
-const sources = ['src', 'demo', 'public', 'app.json', 'babel.config.js', 'metro.config.js', 'package-lock.json', 'scripts/build.mjs']
+const sources = [
+  'src',
+  'demo',
+  'public',
+  'app.json',
+  'babel.config.js',
+  'metro.config.js',
+  'package-lock.json',
+  'scripts/build.mjs',
+]
 
-const filesIn = (folder) => readdirSync(folder).flatMap((name) => {
-  const path = join(folder, name)
-  return statSync(path).isDirectory() ? filesIn(path) : [path]
-})
+const filesIn = (folder) =>
+  readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name)
+    return statSync(path).isDirectory() ? filesIn(path) : [path]
+  })
 
 /** Works without the network after the first visit: the whole application is kept by a service worker. */
 async function addServiceWorker() {
   const { generateSW } = await import('workbox-build')
   await generateSW({
-    globDirectory: dist, swDest: join(dist, 'sw.js'),
-    globPatterns: ['index.html', '_expo/static/**/*.{js,css}', 'fonts/*.woff2', '*.{svg,png,css,webmanifest}', 'theme.js'],
-    navigateFallback: '/index.html', navigateFallbackDenylist: [/^\/api\//, /\.[a-z0-9]+$/i], dontCacheBustURLsMatching: /[-.][0-9a-f]{32}\.\w+$/,
-    maximumFileSizeToCacheInBytes: 8e6, clientsClaim: true, inlineWorkboxRuntime: true, sourcemap: false, cleanupOutdatedCaches: true,
+    globDirectory: dist,
+    swDest: join(dist, 'sw.js'),
+    globPatterns: [
+      'index.html',
+      '_expo/static/**/*.{js,css}',
+      'fonts/*.woff2',
+      '*.{svg,png,css,webmanifest}',
+      'theme.js',
+    ],
+    navigateFallback: '/index.html',
+    navigateFallbackDenylist: [/^\/api\//, /\.[a-z0-9]+$/i],
+    dontCacheBustURLsMatching: /[-.][0-9a-f]{32}\.\w+$/,
+    maximumFileSizeToCacheInBytes: 8e6,
+    clientsClaim: true,
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    cleanupOutdatedCaches: true,
   })
 }
 
@@ -30,7 +53,12 @@ function compress() {
     if (!/\.(js|css|html|svg|webmanifest|json|txt)$/.test(path)) continue
     const bytes = readFileSync(path)
     if (bytes.length < 600) continue
-    writeFileSync(`${path}.br`, brotliCompressSync(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 10, [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length } }))
+    writeFileSync(
+      `${path}.br`,
+      brotliCompressSync(bytes, {
+        params: { [constants.BROTLI_PARAM_QUALITY]: 10, [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length },
+      }),
+    )
     writeFileSync(`${path}.gz`, gzipSync(bytes, { level: 9 }))
   }
 }
@@ -42,7 +70,10 @@ export async function ensureBuild({ force = false } = {}) {
   console.log('Building (the first time a minute or two)…')
   rmSync(dist, { recursive: true, force: true })
   try {
-    run('npx', ['expo', 'export', '--platform', 'web'], { env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' }, stdio: ['ignore', process.env.VERBOSE ? 'inherit' : 'ignore', 'inherit'] })
+    run('npx', ['expo', 'export', '--platform', 'web'], {
+      env: { ...process.env, CI: '1', EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', NODE_ENV: 'production' },
+      stdio: ['ignore', process.env.VERBOSE ? 'inherit' : 'ignore', 'inherit'],
+    })
   } catch {
     fail('The build failed. VERBOSE=1 shows more.')
   }

@@ -17,26 +17,87 @@ const phone = { width: 390, height: 844 }
 const wide = { width: 1280, height: 800 }
 
 const views = [
-  { name: 'tray-phone', path: '/', size: phone, act: (page) => page.getByRole('textbox', { name: 'Set down' }).fill('site visit at 14:30 tomorrow for 90 minutes') },
-  { name: 'sorting-phone', path: '/sorting', size: phone, act: async (page) => { for (let turn = 0; turn < 16; turn++) await page.getByRole('button', { name: /^Later/ }).click() } },
+  {
+    name: 'tray-phone',
+    path: '/',
+    size: phone,
+    act: (page) =>
+      page.getByRole('textbox', { name: 'Set down' }).fill('site visit at 14:30 tomorrow for 90 minutes'),
+  },
+  {
+    name: 'sorting-phone',
+    path: '/sorting',
+    size: phone,
+    act: async (page) => {
+      for (let turn = 0; turn < 16; turn++) await page.getByRole('button', { name: /^Later/ }).click()
+    },
+  },
   { name: 'day-phone', path: '/day', size: phone },
   { name: 'week-phone', path: '/week', size: phone },
   { name: 'shelves-phone', path: '/shelves', size: phone },
-  { name: 'review-phone', path: '/review', size: phone, act: async (page) => { await page.getByRole('button', { name: 'Begin the review' }).click(); await page.getByRole('button', { name: 'Next stone' }).click() } },
-  { name: 'action-phone', path: '/day', size: phone, act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click() },
+  {
+    name: 'review-phone',
+    path: '/review',
+    size: phone,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Begin the review' }).click()
+      await page.getByRole('button', { name: 'Next stone' }).click()
+    },
+  },
+  {
+    name: 'action-phone',
+    path: '/day',
+    size: phone,
+    act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click(),
+  },
   { name: 'tray-wide', path: '/', size: wide },
-  { name: 'day-wide', path: '/day', size: wide, act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click() },
+  {
+    name: 'day-wide',
+    path: '/day',
+    size: wide,
+    act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click(),
+  },
   { name: 'week-wide', path: '/week', size: wide },
   { name: 'shelves-wide', path: '/shelves', size: wide },
   { name: 'day-wide-lamp', path: '/day', size: wide, lamp: true },
 ]
 
-const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts', '--demo'], { cwd: root, env: { ...process.env, PORT: String(port) }, stdio: 'ignore' })
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] })
+const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts', '--demo'], {
+  cwd: root,
+  env: { ...process.env, PORT: String(port) },
+  stdio: 'ignore',
+})
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+})
 try {
-  for (let tries = 0; tries < 100 && !(await fetch(`http://localhost:${port}/api/health`).then(({ ok }) => ok, () => false)); tries++) await new Promise((resolve) => setTimeout(resolve, 100))
+  for (
+    let tries = 0;
+    tries < 100 &&
+    !(await fetch(`http://localhost:${port}/api/health`).then(
+      ({ ok }) => ok,
+      () => false,
+    ));
+    tries++
+  )
+    await new Promise((resolve) => setTimeout(resolve, 100))
   for (const { name, path, size, act, lamp } of views) {
-    const context = await browser.newContext({ viewport: size, colorScheme: lamp ? 'dark' : 'light', timezoneId: 'Europe/London', locale: 'en-GB', reducedMotion: 'reduce' })
+    const context = await browser.newContext({
+      viewport: size,
+      colorScheme: lamp ? 'dark' : 'light',
+      timezoneId: 'Europe/London',
+      locale: 'en-GB',
+      reducedMotion: 'reduce',
+    })
     const page = await context.newPage()
     await page.clock.install({ time: new Date('2026-03-11T09:05:00Z') })
     await page.goto(`http://localhost:${port}/`)

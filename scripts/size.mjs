@@ -10,5 +10,8 @@ export function initialBytes() {
   const page = readFileSync(join(root, 'dist', 'index.html'), 'utf8')
   const named = [...page.matchAll(/_expo\/static\/js\/web\/([^"]+\.js)/g)].map((match) => match[1])
   const routes = readdirSync(folder).filter((name) => /^(_layout|index)-[0-9a-f]+\.js$/.test(name))
-  return [...new Set([...named, ...routes])].reduce((sum, name) => sum + statSync(join(folder, `${name}.gz`)).size, 0)
+  return [...new Set([...named, ...routes])].reduce(
+    (sum, name) => sum + statSync(join(folder, `${name}.gz`)).size,
+    0,
+  )
 }

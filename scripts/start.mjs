@@ -5,6 +5,9 @@ import { ensurePackages, root } from './parts/setUp.mjs'
 
 ensurePackages()
 await ensureBuild()
-const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts', ...process.argv.slice(2)], { cwd: root, stdio: 'inherit' })
+const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts', ...process.argv.slice(2)], {
+  cwd: root,
+  stdio: 'inherit',
+})
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 server.on('exit', (code) => process.exit(code ?? 0))

@@ -17,9 +17,18 @@ let failed = 0
 const count = (what, good, bad) => {
   passed += good
   failed += bad
-  console.log(`· ${what}: ${bad === 0 ? 'good' : `${bad} failed`}${good + bad > 1 ? ` (${good} of ${good + bad})` : ''}`)
+  console.log(
+    `· ${what}: ${bad === 0 ? 'good' : `${bad} failed`}${good + bad > 1 ? ` (${good} of ${good + bad})` : ''}`,
+  )
 }
-const runs = (command, args, env = {}, stdout = 'inherit') => new Promise((resolve) => spawn(command, args, { cwd: root, stdio: ['ignore', stdout, 'inherit'], env: { ...process.env, ...env } }).on('exit', (code) => resolve(code === 0)))
+const runs = (command, args, env = {}, stdout = 'inherit') =>
+  new Promise((resolve) =>
+    spawn(command, args, {
+      cwd: root,
+      stdio: ['ignore', stdout, 'inherit'],
+      env: { ...process.env, ...env },
+    }).on('exit', (code) => resolve(code === 0)),
+  )
 
 async function check(what, command, args) {
   const good = await runs(command, args)
@@ -53,7 +62,12 @@ async function journeys() {
 await Promise.all([
   (async () => {
     await check('types', 'npx', ['tsc', '--noEmit'])
-    await check('types of core, without browser and Node', 'npx', ['tsc', '--noEmit', '-p', 'tsconfig.core.json'])
+    await check('types of core, without browser and Node', 'npx', [
+      'tsc',
+      '--noEmit',
+      '-p',
+      'tsconfig.core.json',
+    ])
     await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
   })(),
   unitTests(),

@@ -2,7 +2,15 @@
 import { entriesIn } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
 import { msUntilMidnight } from '@/core/time'
-import { boundedClock, makeDeviceMemory, makeZenStore, type Clock, type DeviceMemory, type RecordParser, type ZenStore } from '@/state'
+import {
+  boundedClock,
+  makeDeviceMemory,
+  makeZenStore,
+  type Clock,
+  type DeviceMemory,
+  type RecordParser,
+  type ZenStore,
+} from '@/state'
 import { makeArchive } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
 import { firstTabName, keepTabName, lastingName, makeTabChannel } from '@/state/browserTabs'
@@ -24,13 +32,22 @@ function randomText(length: number): string {
 function makeClock(): Clock {
   const readZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone
   let zone = readZone()
-  document.addEventListener('visibilitychange', () => { zone = readZone() })
+  document.addEventListener('visibilitychange', () => {
+    zone = readZone()
+  })
   return boundedClock({ nowEpochMs: () => Date.now(), zone: () => zone })
 }
 
 /** The sheet turns by itself at midnight, and whenever the page is looked at again. */
 function keepTheDay(store: ZenStore, clock: Clock): void {
-  const wait = () => setTimeout(() => { store.turnDay(); wait() }, Math.min(msUntilMidnight(clock.nowEpochMs(), clock.zone()) + 50, 3_600_000))
+  const wait = () =>
+    setTimeout(
+      () => {
+        store.turnDay()
+        wait()
+      },
+      Math.min(msUntilMidnight(clock.nowEpochMs(), clock.zone()) + 50, 3_600_000),
+    )
   wait()
   document.addEventListener('visibilitychange', () => {
     if (document.visibilityState !== 'visible') return
@@ -44,9 +61,11 @@ function keepItFolded(store: ZenStore, fold: () => Promise<void>): void {
   // Folding is safe beside another tab's; the lock only spares the work.
   const lockName = `${databaseName}-fold`
   const foldIf = (lock: Lock | null) => (lock ? fold() : undefined)
-  const folding = async () => (navigator.locks ? navigator.locks.request(lockName, { ifAvailable: true }, foldIf) : fold())
+  const folding = async () =>
+    navigator.locks ? navigator.locks.request(lockName, { ifAvailable: true }, foldIf) : fold()
   const foldAlone = () => void folding().catch(() => {})
-  const whenIdle = () => ('requestIdleCallback' in window ? requestIdleCallback(foldAlone) : setTimeout(foldAlone, 1000))
+  const whenIdle = () =>
+    'requestIdleCallback' in window ? requestIdleCallback(foldAlone) : setTimeout(foldAlone, 1000)
   let seen = 0
   store.api.subscribe(({ keeping, recent }, before) => {
     if (keeping.kind !== 'kept' || before.keeping.kind === 'kept' || recent.length - seen < 50) return
@@ -113,11 +132,14 @@ export function boot(): Zen {
   holdOn(store)
   workOffline()
   const parts = zen
-  void store.load().then(async () => {
-    const { parseRecord, parsePartialRecord } = await import('@/core/exchange/onDemand')
-    parser = { whole: parseRecord, partial: parsePartialRecord }
-    await offerDemo(parts)
-    await Promise.all([import('@/sheets/DeskSheets'), import('@/sheets/SearchSheet')])
-  }).catch(() => {})
+  void store
+    .load()
+    .then(async () => {
+      const { parseRecord, parsePartialRecord } = await import('@/core/exchange/onDemand')
+      parser = { whole: parseRecord, partial: parsePartialRecord }
+      await offerDemo(parts)
+      await Promise.all([import('@/sheets/DeskSheets'), import('@/sheets/SearchSheet')])
+    })
+    .catch(() => {})
   return zen
 }

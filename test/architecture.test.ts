@@ -3,45 +3,100 @@ import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { dirname, join, relative, resolve } from 'node:path'
 
 const source = resolve(__dirname, '..', 'src')
-const filesIn = (folder: string): string[] => readdirSync(folder).flatMap((name) => {
-  const path = join(folder, name)
-  return statSync(path).isDirectory() ? filesIn(path) : /\.tsx?$/.test(name) && !/\.test\./.test(name) ? [path] : []
-})
+const filesIn = (folder: string): string[] =>
+  readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name)
+    return statSync(path).isDirectory()
+      ? filesIn(path)
+      : /\.tsx?$/.test(name) && !/\.test\./.test(name)
+        ? [path]
+        : []
+  })
 const files = filesIn(source)
 
 function targetOf(from: string, specifier: string): string | null {
   if (!specifier.startsWith('.') && !specifier.startsWith('@/')) return null
-  const base = specifier.startsWith('@/') ? join(source, specifier.slice(2)) : resolve(dirname(from), specifier)
-  return [base, `${base}.ts`, `${base}.tsx`, join(base, 'index.ts')].find((path) => files.includes(path)) ?? null
+  const base = specifier.startsWith('@/')
+    ? join(source, specifier.slice(2))
+    : resolve(dirname(from), specifier)
+  return (
+    [base, `${base}.ts`, `${base}.tsx`, join(base, 'index.ts')].find((path) => files.includes(path)) ?? null
+  )
 }
 const importsOf = (path: string): { specifier: string; target: string | null; typeOnly: boolean }[] =>
-  [...readFileSync(path, 'utf8').matchAll(/^(?:import|export)\s+(type\s)?[^'"]*?from\s+'([^']+)'/gm)].map((match) => ({ specifier: match[2] as string, target: targetOf(path, match[2] as string), typeOnly: Boolean(match[1]) }))
+  [...readFileSync(path, 'utf8').matchAll(/^(?:import|export)\s+(type\s)?[^'"]*?from\s+'([^']+)'/gm)].map(
+    (match) => ({
+      specifier: match[2] as string,
+      target: targetOf(path, match[2] as string),
+      typeOnly: Boolean(match[1]),
+    }),
+  )
 
-const layerOf = (path: string): string => relative(source, path).split(/[/\\]/)[0]?.replace(/\.tsx?$/, '') ?? ''
+const layerOf = (path: string): string =>
+  relative(source, path)
+    .split(/[/\\]/)[0]
+    ?.replace(/\.tsx?$/, '') ?? ''
 const allowed: Record<string, readonly string[]> = {
-  core: ['core'], state: ['core', 'state'], ui: ['ui'], stations: ['core', 'state', 'ui', 'stations'], app: ['stations', 'boot', 'state', 'ui'], workers: ['core'], server: ['core', 'server'], boot: ['core', 'state', 'stations', 'ui', 'workers'],
+  core: ['core'],
+  state: ['core', 'state'],
+  ui: ['ui'],
+  stations: ['core', 'state', 'ui', 'stations'],
+  app: ['stations', 'boot', 'state', 'ui'],
+  workers: ['core'],
+  server: ['core', 'server'],
+  boot: ['core', 'state', 'stations', 'ui', 'workers'],
 }
 const corePackages = ['valibot', 'chrono-node/en', 'minisearch']
 
 it('every import goes to a layer that may be imported', () => {
-  const wrong = files.flatMap((path) => importsOf(path).flatMap(({ target }) => (target && !allowed[layerOf(path)]?.includes(layerOf(target)) ? [`${relative(source, path)} → ${relative(source, target)}`] : [])))
+  const wrong = files.flatMap((path) =>
+    importsOf(path).flatMap(({ target }) =>
+      target && !allowed[layerOf(path)]?.includes(layerOf(target))
+        ? [`${relative(source, path)} → ${relative(source, target)}`]
+        : [],
+    ),
+  )
   expect(wrong).toEqual([])
 })
 it('core uses only the packages on its list', () => {
-  const used = new Set(files.filter((path) => layerOf(path) === 'core').flatMap((path) => importsOf(path).filter(({ specifier }) => !specifier.startsWith('.') && !specifier.startsWith('@/')).map(({ specifier }) => specifier)))
+  const used = new Set(
+    files
+      .filter((path) => layerOf(path) === 'core')
+      .flatMap((path) =>
+        importsOf(path)
+          .filter(({ specifier }) => !specifier.startsWith('.') && !specifier.startsWith('@/'))
+          .map(({ specifier }) => specifier),
+      ),
+  )
   expect([...used].filter((name) => !corePackages.includes(name))).toEqual([])
 })
 it('a station imports no other station', () => {
   const stationOf = (path: string) => relative(join(source, 'stations'), path).split(/[/\\]/)[0] as string
-  const wrong = files.filter((path) => layerOf(path) === 'stations').flatMap((path) => importsOf(path).flatMap(({ target }) => (target && layerOf(target) === 'stations' && ![stationOf(path), 'shared'].includes(stationOf(target)) ? [`${relative(source, path)} → ${relative(source, target)}`] : [])))
+  const wrong = files
+    .filter((path) => layerOf(path) === 'stations')
+    .flatMap((path) =>
+      importsOf(path).flatMap(({ target }) =>
+        target && layerOf(target) === 'stations' && ![stationOf(path), 'shared'].includes(stationOf(target))
+          ? [`${relative(source, path)} → ${relative(source, target)}`]
+          : [],
+      ),
+    )
   expect(wrong).toEqual([])
 })
 it('no file imports itself in a circle', () => {
-  const graph = new Map(files.map((path) => [path, importsOf(path).flatMap(({ target, typeOnly }) => (target && !typeOnly ? [target] : []))]))
+  const graph = new Map(
+    files.map((path) => [
+      path,
+      importsOf(path).flatMap(({ target, typeOnly }) => (target && !typeOnly ? [target] : [])),
+    ]),
+  )
   const done = new Set<string>()
   const circles: string[] = []
   const walk = (path: string, trail: readonly string[]) => {
-    if (trail.includes(path)) return void circles.push([...trail.slice(trail.indexOf(path)), path].map((each) => relative(source, each)).join(' → '))
+    if (trail.includes(path))
+      return void circles.push(
+        [...trail.slice(trail.indexOf(path)), path].map((each) => relative(source, each)).join(' → '),
+      )
     if (done.has(path)) return
     for (const next of graph.get(path) ?? []) walk(next, [...trail, path])
     done.add(path)

@@ -13,14 +13,30 @@ describe('a file of version 1', () => {
   const document = withMerged(emptyDocument, entries)
 
   it('holds what it held', () => {
-    expect(recordsIn(document, 'action')).toMatchObject([{ title: 'sort receipts', minutes: 45, weight: 'must', day: '2026-03-12', moves: 1, due: { date: '2026-03-13', time: '17:00' }, waiting: { chaseOn: '2026-03-16' } }])
-    expect(recordsIn(document, 'slip')).toMatchObject([{ text: 'by friday stays here', takenOff: ['due by friday'] }])
+    expect(recordsIn(document, 'action')).toMatchObject([
+      {
+        title: 'sort receipts',
+        minutes: 45,
+        weight: 'must',
+        day: '2026-03-12',
+        moves: 1,
+        due: { date: '2026-03-13', time: '17:00' },
+        waiting: { chaseOn: '2026-03-16' },
+      },
+    ])
+    expect(recordsIn(document, 'slip')).toMatchObject([
+      { text: 'by friday stays here', takenOff: ['due by friday'] },
+    ])
     expect(recordsIn(document, 'reference')).toMatchObject([{ address: 'https://library.example/felt' }])
-    expect(recordsIn(document, 'review')).toMatchObject([{ aims: ['Meters calibrated'], figures: { waiting: 1 } }])
+    expect(recordsIn(document, 'review')).toMatchObject([
+      { aims: ['Meters calibrated'], figures: { waiting: 1 } },
+    ])
     expect(recordIn(document, 'settings:main')?.keys).toEqual({ tick: 'y', week: null })
   })
   it('has a journal that tells the same', () => {
     const savedAt = Date.parse(JSON.parse(text).savedAt)
-    expect(toStoreFile(withChanges(emptyDocument, changes), changes, savedAt)).toBe(toStoreFile(document, changes, savedAt))
+    expect(toStoreFile(withChanges(emptyDocument, changes), changes, savedAt)).toBe(
+      toStoreFile(document, changes, savedAt),
+    )
   })
 })

@@ -1,10 +1,27 @@
 // jsdom has no media queries: every one of them answers "no".
-window.ResizeObserver ??= class { observe() {} unobserve() {} disconnect() {} }
+window.ResizeObserver ??= class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+}
 window.scrollTo = () => {}
-HTMLDialogElement.prototype.showModal ??= function () { this.open = true }
-HTMLDialogElement.prototype.close ??= function () { this.open = false }
+HTMLDialogElement.prototype.showModal ??= function () {
+  this.open = true
+}
+HTMLDialogElement.prototype.close ??= function () {
+  this.open = false
+}
 Element.prototype.scrollIntoView ??= () => {}
-window.matchMedia ??= (query) => ({ matches: false, media: query, addEventListener() {}, removeEventListener() {}, addListener() {}, removeListener() {}, dispatchEvent: () => false, onchange: null })
+window.matchMedia ??= (query) => ({
+  matches: false,
+  media: query,
+  addEventListener() {},
+  removeEventListener() {},
+  addListener() {},
+  removeListener() {},
+  dispatchEvent: () => false,
+  onchange: null,
+})
 // What is shown and what is hidden is a matter for the journeys. Here jsdom would search every rule of every style
 // sheet for each element that is asked for by its role: that takes nearly all of the time, so nothing is styled.
 require('@testing-library/dom').configure({ defaultHidden: true })

@@ -16,18 +16,29 @@ const rows: string[][] = []
 
 function actionsOf(count: number): Action[] {
   return Array.from({ length: count }, (_, index) => ({
-    ...plainAction, id: `action:${index}` as Id<'action'>, title: `Action number ${index}`, minutes: 5 + (index % 60), weight: weights[index % 3] as Action['weight'], rank: index, createdAtEpochMs: index,
-    contextIds: [`context:${index % 8}` as Id<'context'>], horizon: random() < 0.5 ? ('someday' as const) : ('soon' as const),
-    day: random() < 0.0005 ? today : null, due: random() < 0.1 ? { date: addDays(today, Math.floor(random() * 300) - 2), time: null } : null, doneAtEpochMs: random() < 0.8 ? 1 : null,
+    ...plainAction,
+    id: `action:${index}` as Id<'action'>,
+    title: `Action number ${index}`,
+    minutes: 5 + (index % 60),
+    weight: weights[index % 3] as Action['weight'],
+    rank: index,
+    createdAtEpochMs: index,
+    contextIds: [`context:${index % 8}` as Id<'context'>],
+    horizon: random() < 0.5 ? ('someday' as const) : ('soon' as const),
+    day: random() < 0.0005 ? today : null,
+    due: random() < 0.1 ? { date: addDays(today, Math.floor(random() * 300) - 2), time: null } : null,
+    doneAtEpochMs: random() < 0.8 ? 1 : null,
   }))
 }
 
-const median = (values: number[]): number => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] as number
-const timesOf = (runs: number, work: () => unknown): number[] => Array.from({ length: runs }, () => {
-  const before = performance.now()
-  work()
-  return performance.now() - before
-})
+const median = (values: number[]): number =>
+  [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] as number
+const timesOf = (runs: number, work: () => unknown): number[] =>
+  Array.from({ length: runs }, () => {
+    const before = performance.now()
+    work()
+    return performance.now() - before
+  })
 
 // Day bands against one hand-written pass that fills the same five lists, and sorts them by weight alone.
 {
@@ -39,11 +50,23 @@ const timesOf = (runs: number, work: () => unknown): number[] => Array.from({ le
       if (action.doneAtEpochMs !== null || action.letGoAtEpochMs !== null || action.waiting !== null) continue
       const due = action.due?.date
       const at = action.at?.date
-      if ((action.day !== null && action.day < today) || (due !== undefined && due < today) || (at !== undefined && at < today)) bands[0]?.push(action)
+      if (
+        (action.day !== null && action.day < today) ||
+        (due !== undefined && due < today) ||
+        (at !== undefined && at < today)
+      )
+        bands[0]?.push(action)
       else if (due === today || at === today) bands[1]?.push(action)
       else if (action.startedAtEpochMs !== null) bands[2]?.push(action)
       else if (action.day === today) bands[3]?.push(action)
-      else if ((action.notBefore === null || action.notBefore <= today) && action.horizon !== 'someday' && !(action.day !== null && action.day > today) && (action.minutes ?? 0) <= reach.minutes && action.contextIds.some((id) => reach.contextIds.includes(id as never))) bands[4]?.push(action)
+      else if (
+        (action.notBefore === null || action.notBefore <= today) &&
+        action.horizon !== 'someday' &&
+        !(action.day !== null && action.day > today) &&
+        (action.minutes ?? 0) <= reach.minutes &&
+        action.contextIds.some((id) => reach.contextIds.includes(id as never))
+      )
+        bands[4]?.push(action)
     }
     const order = { must: 0, should: 1, could: 2 }
     bands.forEach((band) => band.sort((a, b) => order[a.weight] - order[b.weight] || a.rank - b.rank))
@@ -54,26 +77,55 @@ const timesOf = (runs: number, work: () => unknown): number[] => Array.from({ le
   timesOf(10, ours)
   const hand = median(timesOf(41, byHand))
   const bands = median(timesOf(41, ours))
-  rows.push(['Day bands over 100,000 actions, against one hand-written pass', `${(bands / hand).toFixed(2)} times (${bands.toFixed(1)} ms against ${hand.toFixed(1)} ms)`, 'at most 3 times'])
+  rows.push([
+    'Day bands over 100,000 actions, against one hand-written pass',
+    `${(bands / hand).toFixed(2)} times (${bands.toFixed(1)} ms against ${hand.toFixed(1)} ms)`,
+    'at most 3 times',
+  ])
 }
 
 // A sentence with 500 known names, beside the date library alone on the same text.
 {
-  const names: Name[] = Array.from({ length: 500 }, (_, index) => ({ id: `${['context', 'project', 'area', 'person'][index % 4] as 'context'}:${index}`, name: `${['Phone', 'Fenwick Hall', 'Office', 'Oda'][index % 4]} number ${index} of the list` }))
+  const names: Name[] = Array.from({ length: 500 }, (_, index) => ({
+    id: `${['context', 'project', 'area', 'person'][index % 4] as 'context'}:${index}`,
+    name: `${['Phone', 'Fenwick Hall', 'Office', 'Oda'][index % 4]} number ${index} of the list`,
+  }))
   const index = makeNameIndex(names)
-  const said = ['ring the tile maker about samples by friday 20 min', 'site visit at 14:30 tomorrow for 90 minutes, must, deep', 'read the book about felt panels', 'draft the report for Fenwick Hall number 1 of the list, 2 hours, this week', 'not before 1 march: renew the parking permit']
+  const said = [
+    'ring the tile maker about samples by friday 20 min',
+    'site visit at 14:30 tomorrow for 90 minutes, must, deep',
+    'read the book about felt panels',
+    'draft the report for Fenwick Hall number 1 of the list, 2 hours, this week',
+    'not before 1 march: renew the parking permit',
+  ]
   const read = () => said.forEach((text) => parseSentence(text, { today, names: index }))
-  const dates = () => said.forEach((text) => chrono.parse(text, { instant: new Date('2026-03-11T12:00:00Z'), timezone: 0 }))
+  const dates = () =>
+    said.forEach((text) => chrono.parse(text, { instant: new Date('2026-03-11T12:00:00Z'), timezone: 0 }))
   timesOf(60, read)
   timesOf(60, dates)
-  rows.push(['a sentence, 500 known names, median', `${(median(timesOf(200, read)) / said.length).toFixed(3)} ms (the date library alone on the same sentences: ${(median(timesOf(200, dates)) / said.length).toFixed(3)} ms)`, 'under 1 ms'])
+  rows.push([
+    'a sentence, 500 known names, median',
+    `${(median(timesOf(200, read)) / said.length).toFixed(3)} ms (the date library alone on the same sentences: ${(median(timesOf(200, dates)) / said.length).toFixed(3)} ms)`,
+    'under 1 ms',
+  ])
 }
 
 // One repeated mark, ten thousand characters of it, with 500 known names: the slowest of the marks.
 {
-  const names = makeNameIndex(Array.from({ length: 500 }, (_, index): Name => ({ id: `context:${index}`, name: `Place ${index}` })))
-  const slowest = [',', ';', ':', '.', '-', '(', '"', ' ', 'a', '9'].map((mark) => [mark, median(timesOf(9, () => parseSentence(mark.repeat(10_000), { today, names })))] as const).sort((a, b) => b[1] - a[1])[0]
-  rows.push(['10,000 characters of one repeated mark', `${slowest?.[1].toFixed(1)} ms (the slowest, “${slowest?.[0]}”)`, 'under 20 ms'])
+  const names = makeNameIndex(
+    Array.from({ length: 500 }, (_, index): Name => ({ id: `context:${index}`, name: `Place ${index}` })),
+  )
+  const slowest = [',', ';', ':', '.', '-', '(', '"', ' ', 'a', '9']
+    .map(
+      (mark) =>
+        [mark, median(timesOf(9, () => parseSentence(mark.repeat(10_000), { today, names })))] as const,
+    )
+    .sort((a, b) => b[1] - a[1])[0]
+  rows.push([
+    '10,000 characters of one repeated mark',
+    `${slowest?.[1].toFixed(1)} ms (the slowest, “${slowest?.[0]}”)`,
+    'under 20 ms',
+  ])
 }
 
 // One edit in a large store against one in a small: what is written, folding included over 1,000 edits.
@@ -93,8 +145,17 @@ async function writtenBy(count: number): Promise<{ bytes: number; keys: number; 
   }
   const archive = makeArchive(counting)
   const stamp = makeStamp(1000, 0, 'bench')
-  const document = withMerged(emptyDocument, actionsOf(count).map((record) => entryOf({ kind: 'added', record: { ...record, doneAtEpochMs: null } }, stamp)))
-  await archive.absorb([...document.action.buckets].flatMap((bucket) => [...(bucket?.values() ?? [])]), [], { stamp, act: 'bringIn', brought: true, diff: [] })
+  const document = withMerged(
+    emptyDocument,
+    actionsOf(count).map((record) =>
+      entryOf({ kind: 'added', record: { ...record, doneAtEpochMs: null } }, stamp),
+    ),
+  )
+  await archive.absorb(
+    [...document.action.buckets].flatMap((bucket) => [...(bucket?.values() ?? [])]),
+    [],
+    { stamp, act: 'bringIn', brought: true, diff: [] },
+  )
   const store = makeTestStore(counting)
   await store.load()
   bytes = keys = 0
@@ -114,7 +175,15 @@ async function writtenBy(count: number): Promise<{ bytes: number; keys: number; 
 }
 const small = await writtenBy(100)
 const large = await writtenBy(100_000)
-rows.push(['one edit at 100,000 actions against one at 100: bytes and keys written', `${(large.bytes / small.bytes).toFixed(2)} times the bytes (${large.bytes} against ${small.bytes}), ${large.keys} key against ${small.keys}`, 'at most twice'])
-rows.push(['the same with folding, over 1,000 edits', `${(large.foldedBytes / small.foldedBytes).toFixed(2)} times the bytes (${Math.round(large.foldedBytes)} against ${Math.round(small.foldedBytes)} an edit)`, 'no goal set'])
+rows.push([
+  'one edit at 100,000 actions against one at 100: bytes and keys written',
+  `${(large.bytes / small.bytes).toFixed(2)} times the bytes (${large.bytes} against ${small.bytes}), ${large.keys} key against ${small.keys}`,
+  'at most twice',
+])
+rows.push([
+  'the same with folding, over 1,000 edits',
+  `${(large.foldedBytes / small.foldedBytes).toFixed(2)} times the bytes (${Math.round(large.foldedBytes)} against ${Math.round(small.foldedBytes)} an edit)`,
+  'no goal set',
+])
 
 process.stdout.write(JSON.stringify(rows))

@@ -7,13 +7,44 @@ import { plainAction } from '../../src/core/testing/plainAction'
 const count = Number(process.argv[2] ?? 10_000)
 const savedAt = Date.UTC(2026, 0, 1)
 const records: AnyRecord[] = [
-  ...Array.from({ length: 8 }, (_, index) => ({ id: `context:c${index}` as Id<'context'>, name: `Context ${index}`, rank: index })),
-  ...Array.from({ length: 400 }, (_, index) => ({ id: `project:p${index}` as Id<'project'>, areaId: null, title: `Project ${index}`, outcome: 'It is there', note: '', due: null, state: 'open' as const, rank: index, createdAtEpochMs: savedAt, closedAtEpochMs: null })),
-  ...Array.from({ length: 100 }, (_, index) => ({ id: `person:n${index}` as Id<'person'>, name: `Person ${index}`, note: '', rank: index })),
+  ...Array.from({ length: 8 }, (_, index) => ({
+    id: `context:c${index}` as Id<'context'>,
+    name: `Context ${index}`,
+    rank: index,
+  })),
+  ...Array.from({ length: 400 }, (_, index) => ({
+    id: `project:p${index}` as Id<'project'>,
+    areaId: null,
+    title: `Project ${index}`,
+    outcome: 'It is there',
+    note: '',
+    due: null,
+    state: 'open' as const,
+    rank: index,
+    createdAtEpochMs: savedAt,
+    closedAtEpochMs: null,
+  })),
+  ...Array.from({ length: 100 }, (_, index) => ({
+    id: `person:n${index}` as Id<'person'>,
+    name: `Person ${index}`,
+    note: '',
+    rank: index,
+  })),
   ...Array.from({ length: count }, (_, index) => ({
-    ...plainAction, id: `action:a${index}` as Id<'action'>, title: `Action number ${index} with a title of usual length`, minutes: 5 + (index % 60), rank: index, createdAtEpochMs: savedAt - index * 1000,
-    weight: weights[index % 3] as Action['weight'], contextIds: [`context:c${index % 8}` as Id<'context'>], projectId: `project:p${index % 400}` as Id<'project'>,
+    ...plainAction,
+    id: `action:a${index}` as Id<'action'>,
+    title: `Action number ${index} with a title of usual length`,
+    minutes: 5 + (index % 60),
+    rank: index,
+    createdAtEpochMs: savedAt - index * 1000,
+    weight: weights[index % 3] as Action['weight'],
+    contextIds: [`context:c${index % 8}` as Id<'context'>],
+    projectId: `project:p${index % 400}` as Id<'project'>,
   })),
 ]
-const changes: Change[] = records.map((record, index) => ({ stamp: makeStamp(savedAt + index, 0, 'bench'), act: 'addAction', diff: [{ kind: 'added', record }] }))
+const changes: Change[] = records.map((record, index) => ({
+  stamp: makeStamp(savedAt + index, 0, 'bench'),
+  act: 'addAction',
+  diff: [{ kind: 'added', record }],
+}))
 process.stdout.write(toStoreFile(withChanges(emptyDocument, changes), changes, savedAt))

@@ -8,7 +8,19 @@ import { useOpened } from '@/held/useOpened'
 const OpenedPane = lazy(() => import('@/opened/OpenedPane'))
 
 /** `left` is what to choose from, `children` what is being worked on; `narrow` keeps lists to a readable width. */
-export function Desk({ left, leftLabel, children, plain = false, narrow = false }: { left?: ReactNode; leftLabel?: string; children: ReactNode; plain?: boolean; narrow?: boolean }) {
+export function Desk({
+  left,
+  leftLabel,
+  children,
+  plain = false,
+  narrow = false,
+}: {
+  left?: ReactNode
+  leftLabel?: string
+  children: ReactNode
+  plain?: boolean
+  narrow?: boolean
+}) {
   const { wide, roomy } = useMedia()
   const { opened: openedAnywhere, over } = useOpened()
   const opened = over ? null : openedAnywhere
@@ -16,11 +28,38 @@ export function Desk({ left, leftLabel, children, plain = false, narrow = false 
   const beside = opened && roomy
   return (
     <View flexDirection="row" alignItems="flex-start" justifyContent="center" gap={14}>
-      {left && (roomy || !opened) ? <Sheet render="aside" aria-label={leftLabel} width={300} flexShrink={0} padding={16}>{left}</Sheet> : null}
-      {plain ? <Column flex={1}>{children}</Column> : <Sheet flex={1} maxWidth={narrow ? 860 : undefined} paddingHorizontal={18} paddingTop={18} paddingBottom={18} minHeight={420}>{children}</Sheet>}
+      {left && (roomy || !opened) ? (
+        <Sheet render="aside" aria-label={leftLabel} width={300} flexShrink={0} padding={16}>
+          {left}
+        </Sheet>
+      ) : null}
+      {plain ? (
+        <Column flex={1}>{children}</Column>
+      ) : (
+        <Sheet
+          flex={1}
+          maxWidth={narrow ? 860 : undefined}
+          paddingHorizontal={18}
+          paddingTop={18}
+          paddingBottom={18}
+          minHeight={420}
+        >
+          {children}
+        </Sheet>
+      )}
       {opened ? (
-        <Sheet width={beside ? 372 : 340} flexShrink={0} position={'sticky' as 'absolute'} top={86} style={{ maxHeight: 'calc(100dvh - 108px)', overflowY: 'auto' }}>
-          <Mishap place={opened}><Suspense fallback={<View height={240} />}><OpenedPane id={opened} /></Suspense></Mishap>
+        <Sheet
+          width={beside ? 372 : 340}
+          flexShrink={0}
+          position={'sticky' as 'absolute'}
+          top={86}
+          style={{ maxHeight: 'calc(100dvh - 108px)', overflowY: 'auto' }}
+        >
+          <Mishap place={opened}>
+            <Suspense fallback={<View height={240} />}>
+              <OpenedPane id={opened} />
+            </Suspense>
+          </Mishap>
         </Sheet>
       ) : null}
     </View>

@@ -21,12 +21,25 @@ const DeskSheets = lazy(() => import('@/sheets/DeskSheets'))
 function WideHead() {
   const { roomy } = useMedia()
   return (
-    <View render="header" className="no-print" position={'sticky' as 'absolute'} top={0} zIndex={20} backgroundColor="$paper" borderBottomWidth={1} borderColor="$rule">
+    <View
+      render="header"
+      className="no-print"
+      position={'sticky' as 'absolute'}
+      top={0}
+      zIndex={20}
+      backgroundColor="$paper"
+      borderBottomWidth={1}
+      borderColor="$rule"
+    >
       <Row gap={18} paddingHorizontal={24} maxWidth={1640} width="100%" alignSelf="center">
         <Link href="/" aria-label="Zen Tray" style={{ flexShrink: 0, borderRadius: 3 }}>
           <Row gap={10} minHeight={44}>
             <img src="/icon.svg" alt="" width={28} height={28} />
-            {roomy ? <Words size="title" whiteSpace="nowrap">Zen Tray</Words> : null}
+            {roomy ? (
+              <Words size="title" whiteSpace="nowrap">
+                Zen Tray
+              </Words>
+            ) : null}
           </Row>
         </Link>
         <StationLinks asBar={false} />
@@ -39,7 +52,19 @@ function WideHead() {
 
 function Dock() {
   return (
-    <View className="no-print" position={'fixed' as 'absolute'} bottom={0} left={0} right={0} zIndex={20} backgroundColor="$paper" borderTopWidth={1} borderColor="$rule" paddingTop={10} style={{ paddingBottom: 'env(safe-area-inset-bottom)' }}>
+    <View
+      className="no-print"
+      position={'fixed' as 'absolute'}
+      bottom={0}
+      left={0}
+      right={0}
+      zIndex={20}
+      backgroundColor="$paper"
+      borderTopWidth={1}
+      borderColor="$rule"
+      paddingTop={10}
+      style={{ paddingBottom: 'env(safe-area-inset-bottom)' }}
+    >
       <Column paddingHorizontal={12} gap={4}>
         <CaptureLine />
         <StationLinks asBar />
@@ -51,7 +76,14 @@ function Dock() {
 /** The notices float above the dock on a phone and at the foot of a wide page. */
 function Notices({ wide }: { wide: boolean }) {
   return (
-    <View position={'fixed' as 'absolute'} left={12} right={12} zIndex={25} pointerEvents="none" style={{ bottom: wide ? 24 : 'calc(128px + env(safe-area-inset-bottom))' }}>
+    <View
+      position={'fixed' as 'absolute'}
+      left={12}
+      right={12}
+      zIndex={25}
+      pointerEvents="none"
+      style={{ bottom: wide ? 24 : 'calc(128px + env(safe-area-inset-bottom))' }}
+    >
       <NoticeStrip />
     </View>
   )
@@ -59,7 +91,12 @@ function Notices({ wide }: { wide: boolean }) {
 
 /** "Day · Zen Tray", for the tab and the ear. */
 function titleOf(pathname: string): string {
-  const names: Record<string, string> = { ...stationWords, '': stationWords.tray, sorting: 'Sorting', settings: 'Settings' }
+  const names: Record<string, string> = {
+    ...stationWords,
+    '': stationWords.tray,
+    sorting: 'Sorting',
+    settings: 'Settings',
+  }
   const name = names[pathname.split('/')[1] ?? '']
   return name ? `${name} · Zen Tray` : 'Zen Tray'
 }
@@ -70,22 +107,49 @@ export function Frame({ children }: { children: ReactNode }) {
   const sheet = useDesk((state) => state.sheet)
   const pathname = usePathname()
   useStationKeys()
-  useEffect(() => { document.title = titleOf(pathname) }, [pathname])
+  useEffect(() => {
+    document.title = titleOf(pathname)
+  }, [pathname])
   return (
     <Column flexGrow={1} flexShrink={0} flexBasis="auto" minHeight="100%" backgroundColor="$desk">
-      <a href="#station" className="visually-hidden skip">Skip to the station</a>
+      <a href="#station" className="visually-hidden skip">
+        Skip to the station
+      </a>
       {wide ? <WideHead /> : null}
-      <View render="main" id="station" flexGrow={1} flexShrink={0} flexBasis="auto" width="100%" maxWidth={1640} alignSelf="center" paddingHorizontal={wide ? 24 : 12} paddingTop={wide ? 22 : 0} style={{ paddingBottom: wide ? 60 : 'calc(190px + env(safe-area-inset-bottom))' }}>
+      <View
+        render="main"
+        id="station"
+        flexGrow={1}
+        flexShrink={0}
+        flexBasis="auto"
+        width="100%"
+        maxWidth={1640}
+        alignSelf="center"
+        paddingHorizontal={wide ? 24 : 12}
+        paddingTop={wide ? 22 : 0}
+        style={{ paddingBottom: wide ? 60 : 'calc(190px + env(safe-area-inset-bottom))' }}
+      >
         <KeepingNotice />
-        <Mishap place={pathname}><RowSurroundingsProvider>{children}</RowSurroundingsProvider></Mishap>
+        <Mishap place={pathname}>
+          <RowSurroundingsProvider>{children}</RowSurroundingsProvider>
+        </Mishap>
       </View>
       <Notices wide={wide} />
       {wide ? null : <Dock />}
       <Suspense fallback={null}>
-        {over && opened ? <Mishap place={opened}><RowSurroundingsProvider><OpenedSheet id={opened} /></RowSurroundingsProvider></Mishap> : null}
-        {sheet ? <Mishap place={sheet.kind}><DeskSheets sheet={sheet} /></Mishap> : null}
+        {over && opened ? (
+          <Mishap place={opened}>
+            <RowSurroundingsProvider>
+              <OpenedSheet id={opened} />
+            </RowSurroundingsProvider>
+          </Mishap>
+        ) : null}
+        {sheet ? (
+          <Mishap place={sheet.kind}>
+            <DeskSheets sheet={sheet} />
+          </Mishap>
+        ) : null}
       </Suspense>
     </Column>
   )
 }
-

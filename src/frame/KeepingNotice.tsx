@@ -14,7 +14,16 @@ export function KeepingNotice() {
   const unread = useHeld((state) => state.unread)
   if (keeping.kind !== 'failed' && unread === null && asides.length === 0 && !readOnly) return null
   return (
-    <Column role="alert" gap={10} padding={14} marginVertical={10} backgroundColor="$slip" borderWidth={1} borderColor="$clay" borderRadius={3}>
+    <Column
+      role="alert"
+      gap={10}
+      padding={14}
+      marginVertical={10}
+      backgroundColor="$slip"
+      borderWidth={1}
+      borderColor="$clay"
+      borderRadius={3}
+    >
       {keeping.kind === 'failed' || unread !== null ? (
         <Row gap={12} flexWrap="wrap" justifyContent="space-between">
           <Column flex={1} minWidth={240} gap={4}>
@@ -30,8 +39,14 @@ export function KeepingNotice() {
       {readOnly ? <Words tone="clay">{refusalWords({ kind: 'readOnly' })}</Words> : null}
       {asides.length > 0 ? (
         <Row gap={12} flexWrap="wrap" justifyContent="space-between">
-          <Words tone="clay" flex={1} minWidth={240}>{asides.length === 1 ? 'One part' : `${asides.length} parts`} of what was kept could not be read and {asides.length === 1 ? 'was' : 'were'} set aside. The rest is here.</Words>
-          <Button label="Download it" onPress={() => saveAs('zen-tray-set-aside.json', [JSON.stringify(asides, null, 1)])} />
+          <Words tone="clay" flex={1} minWidth={240}>
+            {asides.length === 1 ? 'One part' : `${asides.length} parts`} of what was kept could not be read
+            and {asides.length === 1 ? 'was' : 'were'} set aside. The rest is here.
+          </Words>
+          <Button
+            label="Download it"
+            onPress={() => saveAs('zen-tray-set-aside.json', [JSON.stringify(asides, null, 1)])}
+          />
           <Button label="Remove it" onPress={() => void store.dropAsides()} />
         </Row>
       ) : null}

@@ -11,16 +11,47 @@ export function NoticeStrip() {
   const { undo } = useUndo()
   useEffect(() => {
     if (!notice) return
-    const timer = setTimeout(() => desk.getState().hush(notice.number), notice.problem ? shownForMs * 2 : shownForMs)
+    const timer = setTimeout(
+      () => desk.getState().hush(notice.number),
+      notice.problem ? shownForMs * 2 : shownForMs,
+    )
     return () => clearTimeout(timer)
   }, [notice])
   return (
     <>
-      <div role="status" aria-live="polite" className="visually-hidden">{notice?.text}</div>
+      <div role="status" aria-live="polite" className="visually-hidden">
+        {notice?.text}
+      </div>
       {notice ? (
-        <Row key={notice.number} className="slides-in no-print" backgroundColor="$tray" borderRadius={3} paddingLeft={14} paddingRight={notice.undoable ? 4 : 14} minHeight={44} gap={8} justifyContent="space-between" maxWidth={560} alignSelf="center" pointerEvents="auto" boxShadow="0 6px 24px rgba(20,15,8,0.25)">
-          <Words size="second" tone="trayInk" flexShrink={1} paddingVertical={8} aria-hidden>{notice.text}</Words>
-          {notice.undoable ? <Button kind="quiet" label="Undo" tone="trayInk" hoverStyle={{ backgroundColor: 'transparent' }} style={{ textDecoration: 'underline' }} aria-label="Undo the last act" onPress={undo} /> : null}
+        <Row
+          key={notice.number}
+          className="slides-in no-print"
+          backgroundColor="$tray"
+          borderRadius={3}
+          paddingLeft={14}
+          paddingRight={notice.undoable ? 4 : 14}
+          minHeight={44}
+          gap={8}
+          justifyContent="space-between"
+          maxWidth={560}
+          alignSelf="center"
+          pointerEvents="auto"
+          boxShadow="0 6px 24px rgba(20,15,8,0.25)"
+        >
+          <Words size="second" tone="trayInk" flexShrink={1} paddingVertical={8} aria-hidden>
+            {notice.text}
+          </Words>
+          {notice.undoable ? (
+            <Button
+              kind="quiet"
+              label="Undo"
+              tone="trayInk"
+              hoverStyle={{ backgroundColor: 'transparent' }}
+              style={{ textDecoration: 'underline' }}
+              aria-label="Undo the last act"
+              onPress={undo}
+            />
+          ) : null}
         </Row>
       ) : null}
     </>

@@ -8,7 +8,19 @@ import { useUndo } from '@/held/zen'
 /** A link that looks like an icon button. */
 function SettingsLink() {
   return (
-    <Link href="/settings" aria-label="Settings and your data" {...{ title: 'Settings and your data' }} style={{ width: 44, height: 44, display: 'flex', alignItems: 'center', justifyContent: 'center', borderRadius: 3 }}>
+    <Link
+      href="/settings"
+      aria-label="Settings and your data"
+      {...{ title: 'Settings and your data' }}
+      style={{
+        width: 44,
+        height: 44,
+        display: 'flex',
+        alignItems: 'center',
+        justifyContent: 'center',
+        borderRadius: 3,
+      }}
+    >
       <Icon name="settings" tone="inkSoft" />
     </Link>
   )
@@ -21,20 +33,48 @@ export function Tools() {
     <Row gap={0} flexShrink={0}>
       <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} />
       {canRedo ? <IconButton label="Redo" icon="redo" onPress={redo} /> : null}
-      <IconButton label="Search" icon="search" onPress={() => desk.getState().openSheet({ kind: 'search' })} />
+      <IconButton
+        label="Search"
+        icon="search"
+        onPress={() => desk.getState().openSheet({ kind: 'search' })}
+      />
       <SettingsLink />
     </Row>
   )
 }
 
 /** A station's heading. On a phone the tools stand beside it; wide, they are in the head of the page. */
-export function StationHead({ label, title, children, tools }: { label?: string; title: string; children?: ReactNode; tools?: ReactNode }) {
+export function StationHead({
+  label,
+  title,
+  children,
+  tools,
+}: {
+  label?: string
+  title: string
+  children?: ReactNode
+  tools?: ReactNode
+}) {
   const { wide } = useMedia()
   return (
-    <View render="header" flexDirection="row" justifyContent="space-between" alignItems="flex-start" gap={12} paddingTop={wide ? 0 : 14} paddingBottom={10}>
+    <View
+      render="header"
+      flexDirection="row"
+      justifyContent="space-between"
+      alignItems="flex-start"
+      gap={12}
+      paddingTop={wide ? 0 : 14}
+      paddingBottom={10}
+    >
       <Column flexShrink={1}>
-        {label ? <Words size="caps" tone="inkSoft">{label}</Words> : null}
-        <Words render="h1" size="heading">{title}</Words>
+        {label ? (
+          <Words size="caps" tone="inkSoft">
+            {label}
+          </Words>
+        ) : null}
+        <Words render="h1" size="heading">
+          {title}
+        </Words>
         {children}
       </Column>
       {tools ?? (wide ? null : <Tools />)}

@@ -5,37 +5,101 @@ import { Column, Icon, Row, Words, type IconName } from '@/ui'
 import { stationWords } from '@/words/wording'
 import { useHeld } from '@/held/zen'
 
-const stations: readonly { key: keyof typeof stationWords & IconName; path: '/' | '/day' | '/week' | '/shelves' | '/review' }[] = [
-  { key: 'tray', path: '/' }, { key: 'day', path: '/day' }, { key: 'week', path: '/week' }, { key: 'shelves', path: '/shelves' }, { key: 'review', path: '/review' },
+const stations: readonly {
+  key: keyof typeof stationWords & IconName
+  path: '/' | '/day' | '/week' | '/shelves' | '/review'
+}[] = [
+  { key: 'tray', path: '/' },
+  { key: 'day', path: '/day' },
+  { key: 'week', path: '/week' },
+  { key: 'shelves', path: '/shelves' },
+  { key: 'review', path: '/review' },
 ]
 
-const isAt = (pathname: string, path: string): boolean => (path === '/' ? pathname === '/' || pathname === '/sorting' : pathname.startsWith(path))
+const isAt = (pathname: string, path: string): boolean =>
+  path === '/' ? pathname === '/' || pathname === '/sorting' : pathname.startsWith(path)
 
 /** The five stations in the order of the work: a bar under the thumb, or a row in the head. */
 export function StationLinks({ asBar }: { asBar: boolean }) {
   const pathname = usePathname()
   const slipCount = useHeld((state) => select.slipsOf(state.document).length)
   return (
-    <View render="nav" aria-label="Stations" className="no-print" flexDirection="row" gap={asBar ? 0 : 6} justifyContent={asBar ? 'space-around' : 'flex-start'}>
+    <View
+      render="nav"
+      aria-label="Stations"
+      className="no-print"
+      flexDirection="row"
+      gap={asBar ? 0 : 6}
+      justifyContent={asBar ? 'space-around' : 'flex-start'}
+    >
       {stations.map(({ key, path }) => {
         const here = isAt(pathname, path)
         const counted = key === 'tray' && slipCount > 0
         return (
-          <View key={key} position="relative" flex={asBar ? 1 : undefined} minWidth={0} flexDirection="row" alignItems="center">
-            <Link href={path} aria-current={here ? 'page' : undefined} aria-describedby={counted ? 'tray-count' : undefined} style={{ flex: asBar ? 1 : undefined, minWidth: 0, borderRadius: 3 }}>
+          <View
+            key={key}
+            position="relative"
+            flex={asBar ? 1 : undefined}
+            minWidth={0}
+            flexDirection="row"
+            alignItems="center"
+          >
+            <Link
+              href={path}
+              aria-current={here ? 'page' : undefined}
+              aria-describedby={counted ? 'tray-count' : undefined}
+              style={{ flex: asBar ? 1 : undefined, minWidth: 0, borderRadius: 3 }}
+            >
               {asBar ? (
-                <Column alignItems="center" gap={3} minHeight={58} justifyContent="center" borderTopWidth={3} borderColor={here ? '$brass' : 'transparent'} marginHorizontal={12} marginTop={-1} minWidth={44}>
+                <Column
+                  alignItems="center"
+                  gap={3}
+                  minHeight={58}
+                  justifyContent="center"
+                  borderTopWidth={3}
+                  borderColor={here ? '$brass' : 'transparent'}
+                  marginHorizontal={12}
+                  marginTop={-1}
+                  minWidth={44}
+                >
                   <Icon name={key} tone={here ? 'ink' : 'inkSoft'} />
-                  <Words size="small" strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">{stationWords[key]}</Words>
+                  <Words size="small" strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">
+                    {stationWords[key]}
+                  </Words>
                 </Column>
               ) : (
-                <Row minHeight={64} paddingHorizontal={9} borderBottomWidth={3} borderTopWidth={3} borderTopColor="transparent" borderBottomColor={here ? '$brass' : 'transparent'}>
-                  <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">{stationWords[key]}</Words>
+                <Row
+                  minHeight={64}
+                  paddingHorizontal={9}
+                  borderBottomWidth={3}
+                  borderTopWidth={3}
+                  borderTopColor="transparent"
+                  borderBottomColor={here ? '$brass' : 'transparent'}
+                >
+                  <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">
+                    {stationWords[key]}
+                  </Words>
                 </Row>
               )}
             </Link>
-            {counted ? <span id="tray-count" className="visually-hidden">{slipCount} in the tray</span> : null}
-            {counted ? <Words size={asBar ? 'small' : 'second'} tone="inkSoft" aria-hidden pointerEvents="none" {...(asBar ? { position: 'absolute', top: 8, left: '50%', marginLeft: 14 } as const : { marginLeft: -4, marginRight: 6 })}>{slipCount}</Words> : null}
+            {counted ? (
+              <span id="tray-count" className="visually-hidden">
+                {slipCount} in the tray
+              </span>
+            ) : null}
+            {counted ? (
+              <Words
+                size={asBar ? 'small' : 'second'}
+                tone="inkSoft"
+                aria-hidden
+                pointerEvents="none"
+                {...(asBar
+                  ? ({ position: 'absolute', top: 8, left: '50%', marginLeft: 14 } as const)
+                  : { marginLeft: -4, marginRight: 6 })}
+              >
+                {slipCount}
+              </Words>
+            ) : null}
           </View>
         )
       })}

@@ -14,27 +14,64 @@ interface StripProps<T extends string> {
   readonly children: ReactNode
 }
 
-export function Strip<T extends string>({ label, tabs, chosen, onChoose, head, end, children }: StripProps<T>) {
+export function Strip<T extends string>({
+  label,
+  tabs,
+  chosen,
+  onChoose,
+  head,
+  end,
+  children,
+}: StripProps<T>) {
   const { wide } = useMedia()
   return (
     <>
       {wide ? null : head}
       <View
-        role="tablist" aria-label={label} className="no-print" flexDirection="row" gap={wide ? 20 : 18} borderBottomWidth={1} borderColor="$rule" marginBottom={wide ? 20 : 4} marginTop={wide ? -22 : 0}
-        marginHorizontal={wide ? -24 : -12} paddingHorizontal={wide ? 24 : 12} backgroundColor={wide ? '$paper' : undefined} style={{ overflowX: 'auto', overflowY: 'hidden' }}
+        role="tablist"
+        aria-label={label}
+        className="no-print"
+        flexDirection="row"
+        gap={wide ? 20 : 18}
+        borderBottomWidth={1}
+        borderColor="$rule"
+        marginBottom={wide ? 20 : 4}
+        marginTop={wide ? -22 : 0}
+        marginHorizontal={wide ? -24 : -12}
+        paddingHorizontal={wide ? 24 : 12}
+        backgroundColor={wide ? '$paper' : undefined}
+        style={{ overflowX: 'auto', overflowY: 'hidden' }}
         {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, '[role=tab]') }}
       >
         {tabs.map((tab) => {
           const here = tab.key === chosen
           return (
-            <Press key={tab.key} role="tab" aria-selected={here} minHeight={44} borderRadius={0} borderBottomWidth={2} borderColor={here ? '$brass' : 'transparent'} onPress={() => onChoose(tab.key)} {...{ type: 'button', id: `tab-${tab.key}`, 'aria-controls': 'tab-panel' }}>
-              <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">{tab.label}</Words>
+            <Press
+              key={tab.key}
+              role="tab"
+              aria-selected={here}
+              minHeight={44}
+              borderRadius={0}
+              borderBottomWidth={2}
+              borderColor={here ? '$brass' : 'transparent'}
+              onPress={() => onChoose(tab.key)}
+              {...{ type: 'button', id: `tab-${tab.key}`, 'aria-controls': 'tab-panel' }}
+            >
+              <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">
+                {tab.label}
+              </Words>
             </Press>
           )
         })}
       </View>
-      {end ? <View flexDirection="row" justifyContent="flex-end" marginBottom={4}>{end}</View> : null}
-      <View role="tabpanel" id="tab-panel" aria-labelledby={`tab-${chosen}`}>{children}</View>
+      {end ? (
+        <View flexDirection="row" justifyContent="flex-end" marginBottom={4}>
+          {end}
+        </View>
+      ) : null}
+      <View role="tabpanel" id="tab-panel" aria-labelledby={`tab-${chosen}`}>
+        {children}
+      </View>
     </>
   )
 }

@@ -6,7 +6,9 @@ import { Mishap } from './Mishap'
 const at = (place: string, broken: boolean) => (
   <TamaguiProvider config={config} defaultTheme="light" disableInjectCSS>
     <p>the rest of the page</p>
-    <Mishap place={place}><Part broken={broken} /></Mishap>
+    <Mishap place={place}>
+      <Part broken={broken} />
+    </Mishap>
   </TamaguiProvider>
 )
 
@@ -17,7 +19,9 @@ function Part({ broken }: { broken: boolean }) {
 
 describe('a part that fails', () => {
   let silenced: jest.SpyInstance
-  beforeEach(() => { silenced = jest.spyOn(console, 'error').mockImplementation(() => {}) })
+  beforeEach(() => {
+    silenced = jest.spyOn(console, 'error').mockImplementation(() => {})
+  })
   afterEach(() => silenced.mockRestore())
 
   it('leaves the rest standing and offers a way on', () => {

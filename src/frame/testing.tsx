@@ -13,13 +13,20 @@ import { NoticeStrip } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
 
 /** Shows a station; `furnish` fills the store before it is shown. */
-export async function showStation(station: ReactElement, furnish: (store: TestStore) => void = () => {}): Promise<TestStore> {
+export async function showStation(
+  station: ReactElement,
+  furnish: (store: TestStore) => void = () => {},
+): Promise<TestStore> {
   window.localStorage.clear()
   desk.setState({ notice: null, sheet: null })
   const store = makeTestStore()
   await store.load()
   furnish(store)
-  const parts = { store, memory: makeDeviceMemory(() => window.localStorage), clock: { nowEpochMs: () => store.clock.epochMs, zone: () => store.clock.zone } }
+  const parts = {
+    store,
+    memory: makeDeviceMemory(() => window.localStorage),
+    clock: { nowEpochMs: () => store.clock.epochMs, zone: () => store.clock.zone },
+  }
   await act(async () => {
     render(
       <TamaguiProvider config={config} defaultTheme="light" disableInjectCSS>

@@ -7,8 +7,14 @@ import { useHeld, useZen, type ZenParts } from './zen'
 function textFromWorker(input: { today: string; zone: string; nowEpochMs: number }): Promise<string> {
   return new Promise((resolve, reject) => {
     const worker = new Worker(new URL('../workers/demo.worker', window.location.href))
-    worker.onmessage = ({ data }: MessageEvent<string>) => { resolve(data); worker.terminate() }
-    worker.onerror = (event) => { reject(new Error(event.message)); worker.terminate() }
+    worker.onmessage = ({ data }: MessageEvent<string>) => {
+      resolve(data)
+      worker.terminate()
+    }
+    worker.onerror = (event) => {
+      reject(new Error(event.message))
+      worker.terminate()
+    }
     worker.postMessage(input)
   })
 }
@@ -17,14 +23,18 @@ function textFromWorker(input: { today: string; zone: string; nowEpochMs: number
 export async function loadDemo({ store, clock }: ZenParts): Promise<void> {
   const nowEpochMs = clock.nowEpochMs()
   const { parseStoreFile } = await import('@/core/exchange/onDemand')
-  const file = parseStoreFile(await textFromWorker({ today: store.api.getState().today, zone: clock.zone(), nowEpochMs }))
+  const file = parseStoreFile(
+    await textFromWorker({ today: store.api.getState().today, zone: clock.zone(), nowEpochMs }),
+  )
   if (file.ok) await store.bringIn(file.value.entries, file.value.changes, 'loadDemo')
 }
 
 export function useDemo(): { load: () => Promise<void>; busy: boolean; held: boolean } {
   const parts = useZen()
   const [busy, setBusy] = useState(false)
-  const held = useHeld((state) => select.actionsOf(state.document).some(({ id }) => id.startsWith(`action:${demoMark}`)))
+  const held = useHeld((state) =>
+    select.actionsOf(state.document).some(({ id }) => id.startsWith(`action:${demoMark}`)),
+  )
   const load = async () => {
     setBusy(true)
     try {

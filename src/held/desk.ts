@@ -11,7 +11,11 @@ export interface Notice {
   readonly number: number
 }
 
-export type OpenSheet = { readonly kind: 'search' } | { readonly kind: 'keys' } | { readonly kind: 'move'; readonly id: Id<'action'> } | { readonly kind: 'horizon'; readonly id: Id<'action'> }
+export type OpenSheet =
+  | { readonly kind: 'search' }
+  | { readonly kind: 'keys' }
+  | { readonly kind: 'move'; readonly id: Id<'action'> }
+  | { readonly kind: 'horizon'; readonly id: Id<'action'> }
 
 interface Desk {
   readonly notice: Notice | null
@@ -29,8 +33,11 @@ export const desk = createStore<Desk>((set, get) => ({
   notice: null,
   sheet: null,
   typedAhead: '',
-  tell: (text, { undoable = false, problem = false } = {}) => set({ notice: { text, undoable, problem, number: (get().notice?.number ?? 0) + 1 } }),
-  hush: (number) => { if (get().notice?.number === number) set({ notice: null }) },
+  tell: (text, { undoable = false, problem = false } = {}) =>
+    set({ notice: { text, undoable, problem, number: (get().notice?.number ?? 0) + 1 } }),
+  hush: (number) => {
+    if (get().notice?.number === number) set({ notice: null })
+  },
   openSheet: (sheet) => set({ sheet, typedAhead: '' }),
   typeAhead: (key) => set({ typedAhead: get().typedAhead + key }),
   closeSheet: () => set({ sheet: null }),

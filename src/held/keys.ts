@@ -14,13 +14,20 @@ export const useKeymap = (): Keymap => {
 export function isTyping(event: KeyboardEvent | React.KeyboardEvent): boolean {
   if (event.ctrlKey || event.metaKey || event.altKey) return true
   const target = event.target as HTMLElement | null
-  return !!target?.closest?.('input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable=true]')
+  return !!target?.closest?.(
+    'input:not([type=checkbox]):not([type=radio]), textarea, select, [contenteditable=true]',
+  )
 }
 
 /** The platform's own undo keys, outside of text that has an undo of its own. */
 function isPlatformUndo(event: KeyboardEvent): boolean {
   const target = event.target as HTMLElement | null
-  return (event.ctrlKey || event.metaKey) && !event.altKey && event.key.toLowerCase() === 'z' && !target?.closest?.('input, textarea, [contenteditable=true]')
+  return (
+    (event.ctrlKey || event.metaKey) &&
+    !event.altKey &&
+    event.key.toLowerCase() === 'z' &&
+    !target?.closest?.('input, textarea, [contenteditable=true]')
+  )
 }
 
 export const captureInputId = 'set-down'
@@ -28,9 +35,14 @@ export const focusCapture = (): void => document.getElementById(captureInputId)?
 
 /** Moves the focus to the next or the previous row of the page. */
 export function focusRow(step: 1 | -1): void {
-  const rows = [...document.querySelectorAll<HTMLElement>('[data-row]')].filter((row) => row.offsetParent !== null)
-  const at = rows.findIndex((row) => row === document.activeElement || row.closest('li')?.contains(document.activeElement))
-  const target = rows[at < 0 ? (step > 0 ? 0 : rows.length - 1) : Math.min(rows.length - 1, Math.max(0, at + step))]
+  const rows = [...document.querySelectorAll<HTMLElement>('[data-row]')].filter(
+    (row) => row.offsetParent !== null,
+  )
+  const at = rows.findIndex(
+    (row) => row === document.activeElement || row.closest('li')?.contains(document.activeElement),
+  )
+  const target =
+    rows[at < 0 ? (step > 0 ? 0 : rows.length - 1) : Math.min(rows.length - 1, Math.max(0, at + step))]
   target?.focus()
   target?.scrollIntoView({ block: 'nearest' })
 }
@@ -44,8 +56,13 @@ export function useStationKeys(): void {
   const { undo, redo } = useUndo()
   useEffect(() => {
     const perform: Partial<Record<KeyAct, () => void>> = {
-      capture: focusCapture, search: () => desk.getState().openSheet({ kind: 'search' }), help: () => desk.getState().openSheet({ kind: 'keys' }), undo, redo,
-      next: () => focusRow(1), previous: () => focusRow(-1),
+      capture: focusCapture,
+      search: () => desk.getState().openSheet({ kind: 'search' }),
+      help: () => desk.getState().openSheet({ kind: 'keys' }),
+      undo,
+      redo,
+      next: () => focusRow(1),
+      previous: () => focusRow(-1),
       ...Object.fromEntries(Object.entries(paths).map(([act, path]) => [act, () => router.navigate(path)])),
     }
     const onKey = (event: KeyboardEvent) => {
@@ -59,7 +76,8 @@ export function useStationKeys(): void {
         return event.preventDefault()
       }
       const arrow = event.key === 'ArrowDown' ? 'next' : event.key === 'ArrowUp' ? 'previous' : null
-      const inRows = arrow !== null && !(document.activeElement?.closest('[role=radiogroup],[role=group],[role=tablist]'))
+      const inRows =
+        arrow !== null && !document.activeElement?.closest('[role=radiogroup],[role=group],[role=tablist]')
       const act = inRows && document.activeElement?.closest('li') ? arrow : actOfKey(keymap, event.key)
       const run = act ? perform[act] : undefined
       if (!run) return

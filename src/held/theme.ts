@@ -24,17 +24,26 @@ const choiceIn = (memory: DeviceMemory): ThemeChoice => {
 
 /** The theme shown, by the name Tamagui knows it by. */
 export const shownTheme = (choice: ThemeChoice): 'light' | 'dark' =>
-  choice === 'lamp' || (choice === 'system' && window.matchMedia('(prefers-color-scheme: dark)').matches) ? 'dark' : 'light'
+  choice === 'lamp' || (choice === 'system' && window.matchMedia('(prefers-color-scheme: dark)').matches)
+    ? 'dark'
+    : 'light'
 
-export function useThemeChoice(memory: DeviceMemory): { choice: ThemeChoice; shown: 'light' | 'dark'; choose: (choice: ThemeChoice) => void } {
+export function useThemeChoice(memory: DeviceMemory): {
+  choice: ThemeChoice
+  shown: 'light' | 'dark'
+  choose: (choice: ThemeChoice) => void
+} {
   const choice = useSyncExternalStore(subscribe, () => choiceIn(memory))
   const shown = useSyncExternalStore(subscribe, () => shownTheme(choiceIn(memory)))
-  const choose = useCallback((next: ThemeChoice) => {
-    memory.write('theme', next === 'system' ? null : next)
-    if (next === 'system') delete document.documentElement.dataset['theme']
-    else document.documentElement.dataset['theme'] = next
-    listeners.forEach((listener) => listener())
-  }, [memory])
+  const choose = useCallback(
+    (next: ThemeChoice) => {
+      memory.write('theme', next === 'system' ? null : next)
+      if (next === 'system') delete document.documentElement.dataset['theme']
+      else document.documentElement.dataset['theme'] = next
+      listeners.forEach((listener) => listener())
+    },
+    [memory],
+  )
   return { choice, shown, choose }
 }
 

@@ -4,7 +4,15 @@ import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router'
 import { useCallback } from 'react'
 import type { Id } from '@/core/record'
 
-export type OpenableId = Id<'action'> | Id<'project'> | Id<'slip'> | Id<'reference'> | Id<'area'> | Id<'person'> | Id<'context'> | Id<'group'>
+export type OpenableId =
+  | Id<'action'>
+  | Id<'project'>
+  | Id<'slip'>
+  | Id<'reference'>
+  | Id<'area'>
+  | Id<'person'>
+  | Id<'context'>
+  | Id<'group'>
 
 /** Whatever stands in the address: the first of several, and nothing where it is empty. What is there to open is seen then. */
 function openedIn(open: string | string[] | undefined): OpenableId | null {
@@ -12,7 +20,12 @@ function openedIn(open: string | string[] | undefined): OpenableId | null {
   return first ? (first as OpenableId) : null
 }
 
-export function useOpened(): { opened: OpenableId | null; open: (id: OpenableId) => void; close: () => void; over: boolean } {
+export function useOpened(): {
+  opened: OpenableId | null
+  open: (id: OpenableId) => void
+  close: () => void
+  over: boolean
+} {
   const params = useGlobalSearchParams<{ open?: string | string[] }>()
   const router = useRouter()
   const open = useCallback((id: OpenableId) => router.setParams({ open: id }), [router])

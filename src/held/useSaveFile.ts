@@ -20,7 +20,10 @@ export function useSaveFile(): () => Promise<void> {
         await nextTurn()
       }
       saveAs(`zen-tray-${today}.json`, parts)
-      const told = savedWords({ records: unread === null, history: journal.unreached === null && journal.unread === 0 })
+      const told = savedWords({
+        records: unread === null,
+        history: journal.unreached === null && journal.unread === 0,
+      })
       desk.getState().tell(told.text, { problem: told.isPartial })
     } catch {
       desk.getState().tell('The file could not be made. Nothing was changed; try again.', { problem: true })

@@ -4,7 +4,16 @@ import { useStore } from 'zustand'
 import type { Document } from '@/core/journal'
 import type { Id } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
-import type { ArgsOf, Clock, CommandName, DeviceMemory, Outcome, RunOptions, StoreState, ZenStore } from '@/state'
+import type {
+  ArgsOf,
+  Clock,
+  CommandName,
+  DeviceMemory,
+  Outcome,
+  RunOptions,
+  StoreState,
+  ZenStore,
+} from '@/state'
 import { desk } from './desk'
 import { actWords, actWordsOf, nameOfRecord, refusalWords } from '@/words/wording'
 
@@ -40,14 +49,19 @@ export type Act = <N extends CommandName>(name: N, args: ArgsOf<N>, options?: Ac
 /** Runs a command and says what happened, with undo in reach. A refusal is said too. */
 export function useAct(): Act {
   const { store } = useZen()
-  return useCallback<Act>((name, args, { say, atField = false, continuing } = {}) => {
-    const id = (args as { id?: Id }).id
-    const called = id ? nameOfRecord(store.api.getState().document, id) : ''
-    const outcome = store.run(name, args, { continuing })
-    if (outcome.ok && say !== false) desk.getState().tell(say ?? [actWords[name], called].filter(Boolean).join(': '), { undoable: true })
-    if (!outcome.ok && !atField && outcome.error.kind !== 'nothingToDo') desk.getState().tell(refusalWords(outcome.error), { problem: true })
-    return outcome
-  }, [store])
+  return useCallback<Act>(
+    (name, args, { say, atField = false, continuing } = {}) => {
+      const id = (args as { id?: Id }).id
+      const called = id ? nameOfRecord(store.api.getState().document, id) : ''
+      const outcome = store.run(name, args, { continuing })
+      if (outcome.ok && say !== false)
+        desk.getState().tell(say ?? [actWords[name], called].filter(Boolean).join(': '), { undoable: true })
+      if (!outcome.ok && !atField && outcome.error.kind !== 'nothingToDo')
+        desk.getState().tell(refusalWords(outcome.error), { problem: true })
+      return outcome
+    },
+    [store],
+  )
 }
 
 /** Undo and redo, with what they took back said aloud. */

@@ -14,8 +14,17 @@ export function History({ ids, of }: { ids: readonly string[]; of: string }) {
   const key = ids.join(' ')
   useEffect(() => {
     let wanted = true
-    store.historyOf(key.split(' ')).then((found) => { if (wanted) setChanges(found) }, () => { if (wanted) setChanges([]) })
-    return () => { wanted = false }
+    store.historyOf(key.split(' ')).then(
+      (found) => {
+        if (wanted) setChanges(found)
+      },
+      () => {
+        if (wanted) setChanges([])
+      },
+    )
+    return () => {
+      wanted = false
+    }
   }, [store, key, latest])
   if (!changes) return null
   return (
@@ -24,8 +33,12 @@ export function History({ ids, of }: { ids: readonly string[]; of: string }) {
       <Column render="ol" gap={6}>
         {changes.map((change) => (
           <Row render="li" key={change.stamp} alignItems="flex-start" gap={8}>
-            <Words size="second" tone="inkSoft" width={112} flexShrink={0}>{changeMoment(change, clock.zone(), today)}</Words>
-            <Words size="second" flex={1}>{historyWords(change, of, document, today)}</Words>
+            <Words size="second" tone="inkSoft" width={112} flexShrink={0}>
+              {changeMoment(change, clock.zone(), today)}
+            </Words>
+            <Words size="second" flex={1}>
+              {historyWords(change, of, document, today)}
+            </Words>
           </Row>
         ))}
       </Column>

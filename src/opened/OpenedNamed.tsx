@@ -14,20 +14,55 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
   const { id } = named
   const isContext = isIdOf('context', id)
   const actions = useHeld((state) => select.openActionsOf(state.document))
-  const withIt = useMemo(() => actions.filter((action) => (isIdOf('context', id) ? action.contextIds.includes(id) : action.personIds.includes(id as never) || action.waiting?.personId === id)), [actions, id])
+  const withIt = useMemo(
+    () =>
+      actions.filter((action) =>
+        isIdOf('context', id)
+          ? action.contextIds.includes(id)
+          : action.personIds.includes(id as never) || action.waiting?.personId === id,
+      ),
+    [actions, id],
+  )
   return (
     <Column gap={14}>
-      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>{isContext ? 'Context' : 'Person'}</Words>
-      <EditText name={`${id} name`} label="Name" size="title" value={named.name} needed="It needs a name." onKeep={(name, typing) => {
-        const options = { say: false, atField: true, ...typing } as const
-        return isIdOf('context', id) ? act('renameContext', { id, name }, options) : act('renamePerson', { id: id as never, name }, options)
-      }} />
+      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>
+        {isContext ? 'Context' : 'Person'}
+      </Words>
+      <EditText
+        name={`${id} name`}
+        label="Name"
+        size="title"
+        value={named.name}
+        needed="It needs a name."
+        onKeep={(name, typing) => {
+          const options = { say: false, atField: true, ...typing } as const
+          return isIdOf('context', id)
+            ? act('renameContext', { id, name }, options)
+            : act('renamePerson', { id: id as never, name }, options)
+        }}
+      />
       <Column>
         <BandHeading title="Actions" end={String(withIt.length)} />
-        {withIt.length === 0 ? <EmptyPlace says={isContext ? 'No open action needs this.' : 'No open action is with this person.'} /> : null}
-        <Column render="ul">{withIt.slice(0, 100).map((action) => <ActionRow key={action.id} action={action} showProject showDay />)}</Column>
+        {withIt.length === 0 ? (
+          <EmptyPlace
+            says={isContext ? 'No open action needs this.' : 'No open action is with this person.'}
+          />
+        ) : null}
+        <Column render="ul">
+          {withIt.slice(0, 100).map((action) => (
+            <ActionRow key={action.id} action={action} showProject showDay />
+          ))}
+        </Column>
       </Column>
-      <Row><Button label="Remove" onPress={() => { close(); act('removeNamed', { id }) }} /></Row>
+      <Row>
+        <Button
+          label="Remove"
+          onPress={() => {
+            close()
+            act('removeNamed', { id })
+          }}
+        />
+      </Row>
     </Column>
   )
 }

@@ -9,13 +9,18 @@ export default function OpenedPane({ id }: { id: OpenableId }) {
   const { close } = useOpened()
   const title = useOpenedTitle(id)
   useEffect(() => {
-    const onKey = (event: KeyboardEvent) => { if (event.key === 'Escape' && !event.defaultPrevented && !document.querySelector('dialog[open]')) close() }
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key === 'Escape' && !event.defaultPrevented && !document.querySelector('dialog[open]'))
+        close()
+    }
     document.addEventListener('keydown', onKey)
     return () => document.removeEventListener('keydown', onKey)
   }, [close])
   return (
     <Column render="aside" role="complementary" aria-label={title} padding={16} position="relative">
-      <Row position="absolute" top={16} right={12} zIndex={1}><IconButton label="Close" icon="close" onPress={close} /></Row>
+      <Row position="absolute" top={16} right={12} zIndex={1}>
+        <IconButton label="Close" icon="close" onPress={close} />
+      </Row>
       <OpenedRecord key={id} id={id} />
     </Column>
   )

@@ -11,14 +11,43 @@ export function OpenedReference({ reference }: { reference: Reference }) {
   const act = useAct()
   const { close } = useOpened()
   const { id } = reference
-  const edit = (patch: Parameters<typeof act<'editReference'>>[1]['patch'], typing: RunOptions) => act('editReference', { id, patch }, { say: false, atField: true, ...typing })
+  const edit = (patch: Parameters<typeof act<'editReference'>>[1]['patch'], typing: RunOptions) =>
+    act('editReference', { id, patch }, { say: false, atField: true, ...typing })
   return (
     <Column gap={14}>
-      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>Reference</Words>
-      <EditText name={`${id} title`} label="Title" size="title" value={reference.title} onKeep={(title, typing) => edit({ title }, typing)} needed="It needs a title." />
-      <AddressLine name={id} address={reference.address} onKeep={(address, typing) => edit({ address }, typing)} />
-      <EditText name={`${id} note`} label="Note" shown rows={6} value={reference.note} onKeep={(note, typing) => edit({ note }, typing)} />
-      <Row><Button label="Remove" onPress={() => { close(); act('removeReference', { id }) }} /></Row>
+      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>
+        Reference
+      </Words>
+      <EditText
+        name={`${id} title`}
+        label="Title"
+        size="title"
+        value={reference.title}
+        onKeep={(title, typing) => edit({ title }, typing)}
+        needed="It needs a title."
+      />
+      <AddressLine
+        name={id}
+        address={reference.address}
+        onKeep={(address, typing) => edit({ address }, typing)}
+      />
+      <EditText
+        name={`${id} note`}
+        label="Note"
+        shown
+        rows={6}
+        value={reference.note}
+        onKeep={(note, typing) => edit({ note }, typing)}
+      />
+      <Row>
+        <Button
+          label="Remove"
+          onPress={() => {
+            close()
+            act('removeReference', { id })
+          }}
+        />
+      </Row>
       <History ids={reference.slipId ? [reference.slipId, id] : [id]} of={id} />
     </Column>
   )

@@ -8,7 +8,9 @@ export default function OpenedSheet({ id }: { id: OpenableId }) {
   const { close } = useOpened()
   return (
     <SlideOver title={useOpenedTitle(id)} onClose={close} full bare>
-      <Row position="absolute" top={16} right={12} zIndex={1}><IconButton label="Close" icon="close" onPress={close} /></Row>
+      <Row position="absolute" top={16} right={12} zIndex={1}>
+        <IconButton label="Close" icon="close" onPress={close} />
+      </Row>
       <OpenedRecord key={id} id={id} />
     </SlideOver>
   )

@@ -17,12 +17,39 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
   const { clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
   return (
     <Column gap={14}>
-      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>A slip, set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}</Words>
-      <EditText name={`${slip.id} text`} label="The slip’s words" size="title" value={slip.text} onKeep={(text, typing) => act('editSlip', { id: slip.id, text }, { say: false, atField: true, ...typing })} needed="A slip needs at least one word." />
-      {clauses.length > 0 ? <Words size="second" tone="brass">{clauses.map((clause) => chipWords(clause, today)).join(' · ')}</Words> : null}
+      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>
+        A slip, set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
+      </Words>
+      <EditText
+        name={`${slip.id} text`}
+        label="The slip’s words"
+        size="title"
+        value={slip.text}
+        onKeep={(text, typing) =>
+          act('editSlip', { id: slip.id, text }, { say: false, atField: true, ...typing })
+        }
+        needed="A slip needs at least one word."
+      />
+      {clauses.length > 0 ? (
+        <Words size="second" tone="brass">
+          {clauses.map((clause) => chipWords(clause, today)).join(' · ')}
+        </Words>
+      ) : null}
       <Row gap={8} flexWrap="wrap">
-        <Button kind="main" label="Sort it" onPress={() => router.navigate({ pathname: '/sorting', params: { slip: slip.id, open: undefined } })} />
-        <Button label="Remove" onPress={() => { close(); act('removeSlip', { id: slip.id }) }} />
+        <Button
+          kind="main"
+          label="Sort it"
+          onPress={() =>
+            router.navigate({ pathname: '/sorting', params: { slip: slip.id, open: undefined } })
+          }
+        />
+        <Button
+          label="Remove"
+          onPress={() => {
+            close()
+            act('removeSlip', { id: slip.id })
+          }}
+        />
       </Row>
     </Column>
   )

@@ -36,14 +36,26 @@ describe('an opened action', () => {
     fireEvent.change(screen.getByLabelText('Due'), { target: { value: '2026-03-13' } })
     fireEvent.change(screen.getByLabelText('Due, time'), { target: { value: '17:00' } })
     fireEvent.change(screen.getByLabelText('Not before'), { target: { value: '2026-03-12' } })
-    fireEvent.change(screen.getByLabelText('Waiting for'), { target: { value: recordsIn(store.api.getState().document, 'person')[0]?.id } })
+    fireEvent.change(screen.getByLabelText('Waiting for'), {
+      target: { value: recordsIn(store.api.getState().document, 'person')[0]?.id },
+    })
     expect(actionOf(store)).toMatchObject({
-      horizon: 'week', weight: 'must', energy: 'deep', minutes: 45, due: { date: '2026-03-13', time: '17:00' }, notBefore: '2026-03-12',
-      contextIds: [recordsIn(store.api.getState().document, 'context')[0]?.id], waiting: { personId: recordsIn(store.api.getState().document, 'person')[0]?.id, since: '2026-03-11' },
+      horizon: 'week',
+      weight: 'must',
+      energy: 'deep',
+      minutes: 45,
+      due: { date: '2026-03-13', time: '17:00' },
+      notBefore: '2026-03-12',
+      contextIds: [recordsIn(store.api.getState().document, 'context')[0]?.id],
+      waiting: { personId: recordsIn(store.api.getState().document, 'person')[0]?.id, since: '2026-03-11' },
     })
   })
   it('clears a field the way it was set', async () => {
-    const store = await opened({ minutes: 45, energy: 'deep', due: { date: '2026-03-13' as never, time: null } })
+    const store = await opened({
+      minutes: 45,
+      energy: 'deep',
+      due: { date: '2026-03-13' as never, time: null },
+    })
     choose('45')
     choose('deep')
     fireEvent.change(screen.getByLabelText('Due'), { target: { value: '' } })
@@ -54,7 +66,8 @@ describe('an opened action', () => {
     const other = screen.getByRole('textbox', { name: 'Other minutes' })
     const write = (value: string) => {
       // As it is typed: one key after the other, whatever lengths are offered.
-      for (let end = 1; end <= value.length; end++) fireEvent.change(other, { target: { value: value.slice(0, end) } })
+      for (let end = 1; end <= value.length; end++)
+        fireEvent.change(other, { target: { value: value.slice(0, end) } })
       fireEvent.blur(other)
       return actionOf(store).minutes
     }
@@ -66,7 +79,10 @@ describe('an opened action', () => {
   it('today as a horizon is a day, and leaves with it', async () => {
     const store = await opened()
     choose('today')
-    expect([actionOf(store).day, screen.getByRole('radio', { name: 'today' }).getAttribute('aria-checked')]).toEqual(['2026-03-11', 'true'])
+    expect([
+      actionOf(store).day,
+      screen.getByRole('radio', { name: 'today' }).getAttribute('aria-checked'),
+    ]).toEqual(['2026-03-11', 'true'])
     choose('someday')
     expect(actionOf(store)).toMatchObject({ day: null, horizon: 'someday' })
   })
@@ -92,7 +108,12 @@ describe('an opened action', () => {
     }
     jest.useRealTimers()
     expect(actionOf(store).title).toBe('about tides and moons')
-    expect(store.api.getState().recent.map((change) => change.act).filter((name) => name === 'editAction')).toHaveLength(1)
+    expect(
+      store.api
+        .getState()
+        .recent.map((change) => change.act)
+        .filter((name) => name === 'editAction'),
+    ).toHaveLength(1)
     act(() => void store.undo())
     expect(actionOf(store).title).toBe('sign the draft')
   })
@@ -124,7 +145,9 @@ describe('an opened action', () => {
     expect(actionOf(store).note).toBe('one, mine')
   })
   it('comes back whole when it is unticked: waiting, underway and all', async () => {
-    const store = await opened({ waiting: { personId: null, whom: 'the printer', since: '2026-03-10' as never, chaseOn: null } })
+    const store = await opened({
+      waiting: { personId: null, whom: 'the printer', since: '2026-03-10' as never, chaseOn: null },
+    })
     const before = actionOf(store)
     press('Tick')
     press('Open it again')
@@ -140,7 +163,9 @@ describe('an opened action', () => {
     expect(actionOf(store).address).toBe('javascript:alert(1)')
     expect(screen.queryByRole('link')).toBeNull()
     write('https://library.example/felt')
-    expect(screen.getByRole('link', { name: 'Open the address' }).getAttribute('href')).toBe('https://library.example/felt')
+    expect(screen.getByRole('link', { name: 'Open the address' }).getAttribute('href')).toBe(
+      'https://library.example/felt',
+    )
   })
   it('is ticked, and opened again', async () => {
     const store = await opened()
@@ -154,8 +179,14 @@ describe('an opened action', () => {
     choose('must')
     press('Start')
     await act(async () => {})
-    const story = within(screen.getByRole('region', { name: 'What happened' })).getAllByRole('listitem').map((item) => item.textContent)
-    expect(story).toEqual(['today, 09:00Added', 'today, 09:00Changed: weight should → must', 'today, 09:00Underway'])
+    const story = within(screen.getByRole('region', { name: 'What happened' }))
+      .getAllByRole('listitem')
+      .map((item) => item.textContent)
+    expect(story).toEqual([
+      'today, 09:00Added',
+      'today, 09:00Changed: weight should → must',
+      'today, 09:00Underway',
+    ])
   })
 })
 
@@ -169,7 +200,14 @@ describe('the move sheet', () => {
   const hidden = { hidden: true } as const
   it('warns of a promise, and moves it along with a later day', async () => {
     const onClose = jest.fn()
-    const store = await showStation(<Moving onClose={onClose} />, (fresh) => void fresh.run('addAction', { title: 'sign the draft', due: { date: '2026-03-12' as never, time: null } }))
+    const store = await showStation(
+      <Moving onClose={onClose} />,
+      (fresh) =>
+        void fresh.run('addAction', {
+          title: 'sign the draft',
+          due: { date: '2026-03-12' as never, time: null },
+        }),
+    )
     expect(screen.getByText('Due tomorrow: a later day moves the promise too.')).toBeTruthy()
     fireEvent.click(screen.getByRole('button', { name: 'Sat 14 Mar', ...hidden }))
     expect(actionOf(store)).toMatchObject({ day: '2026-03-14', due: { date: '2026-03-14' }, moves: 1 })
@@ -177,14 +215,20 @@ describe('the move sheet', () => {
   })
   it('takes any other day, and none in the past', async () => {
     const onClose = jest.fn()
-    const store = await showStation(<Moving onClose={onClose} />, (fresh) => void fresh.run('addAction', { title: 'sign the draft' }))
+    const store = await showStation(
+      <Moving onClose={onClose} />,
+      (fresh) => void fresh.run('addAction', { title: 'sign the draft' }),
+    )
     fireEvent.change(screen.getByLabelText('Any other day'), { target: { value: '2026-03-01' } })
     expect(onClose).not.toHaveBeenCalled()
     fireEvent.change(screen.getByLabelText('Any other day'), { target: { value: '2026-06-01' } })
     expect(actionOf(store).day).toBe('2026-06-01')
   })
   it('takes an action off its day', async () => {
-    const store = await showStation(<Moving onClose={() => {}} />, (fresh) => void fresh.run('addAction', { title: 'sign the draft', day: '2026-03-12' as never }))
+    const store = await showStation(
+      <Moving onClose={() => {}} />,
+      (fresh) => void fresh.run('addAction', { title: 'sign the draft', day: '2026-03-12' as never }),
+    )
     fireEvent.click(screen.getByRole('button', { name: 'No day', ...hidden }))
     expect(actionOf(store).day).toBeNull()
   })

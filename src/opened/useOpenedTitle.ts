@@ -3,4 +3,5 @@ import { useHeldDocument } from '@/held/zen'
 import type { OpenableId } from '@/held/useOpened'
 
 /** What names the opened region for the ear. */
-export const useOpenedTitle = (id: OpenableId): string => nameOfRecord(useHeldDocument(), id) || 'No longer here'
+export const useOpenedTitle = (id: OpenableId): string =>
+  nameOfRecord(useHeldDocument(), id) || 'No longer here'

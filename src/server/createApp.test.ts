@@ -32,21 +32,40 @@ const get = (path: string, headers: Record<string, string> = {}) => fetch(`${bas
 it('shows the page at every address of the application', async () => {
   for (const path of ['/', '/day', '/shelves?open=project:x']) {
     const response = await get(path)
-    expect([response.status, response.headers.get('cache-control'), await response.text()]).toEqual([200, 'no-cache', expect.stringContaining('page')])
+    expect([response.status, response.headers.get('cache-control'), await response.text()]).toEqual([
+      200,
+      'no-cache',
+      expect.stringContaining('page'),
+    ])
   }
 })
-it.each(['/_expo/gone.js', '/gone.png', '/api/gone', '/../package.json', '/%2e%2e/package.json'])('answers 404 to %s, never the page', async (path) => {
-  const response = await get(path)
-  expect(response.status).toBe(404)
-  expect(await response.text()).not.toContain('page')
-})
+it.each(['/_expo/gone.js', '/gone.png', '/api/gone', '/../package.json', '/%2e%2e/package.json'])(
+  'answers 404 to %s, never the page',
+  async (path) => {
+    const response = await get(path)
+    expect(response.status).toBe(404)
+    expect(await response.text()).not.toContain('page')
+  },
+)
 it('hands scripts out compressed, to be kept for a year', async () => {
   const response = await get('/_expo/app.js', { 'accept-encoding': 'br' })
-  expect(Object.fromEntries(['content-encoding', 'content-type', 'cache-control', 'vary'].map((name) => [name, response.headers.get(name)]))).toEqual({
-    'content-encoding': 'br', 'content-type': 'text/javascript; charset=utf-8', 'cache-control': 'public, max-age=31536000, immutable', vary: 'Accept-Encoding',
+  expect(
+    Object.fromEntries(
+      ['content-encoding', 'content-type', 'cache-control', 'vary'].map((name) => [
+        name,
+        response.headers.get(name),
+      ]),
+    ),
+  ).toEqual({
+    'content-encoding': 'br',
+    'content-type': 'text/javascript; charset=utf-8',
+    'cache-control': 'public, max-age=31536000, immutable',
+    vary: 'Accept-Encoding',
   })
   expect(await response.text()).toBe(script)
-  expect((await get('/_expo/app.js', { 'accept-encoding': 'identity' })).headers.get('content-encoding')).toBeNull()
+  expect(
+    (await get('/_expo/app.js', { 'accept-encoding': 'identity' })).headers.get('content-encoding'),
+  ).toBeNull()
   expect((await get('/sw.js')).headers.get('cache-control')).toBe('no-cache')
 })
 it('allows scripts from itself alone, and no framing', async () => {
@@ -57,6 +76,9 @@ it('allows scripts from itself alone, and no framing', async () => {
 })
 it('says how it is, and refuses what is too large or unreadable in words', async () => {
   expect(await (await get('/api/health')).json()).toEqual({ ok: true, demo: true })
-  const post = (body: string) => fetch(`${base}/api/anything`, { method: 'POST', body, headers: { 'content-type': 'application/json' } })
-  expect([(await post(JSON.stringify('x'.repeat(70_000)))).status, (await post('{')).status]).toEqual([413, 400])
+  const post = (body: string) =>
+    fetch(`${base}/api/anything`, { method: 'POST', body, headers: { 'content-type': 'application/json' } })
+  expect([(await post(JSON.stringify('x'.repeat(70_000)))).status, (await post('{')).status]).toEqual([
+    413, 400,
+  ])
 })

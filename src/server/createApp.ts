@@ -13,29 +13,50 @@ export interface ServerParts {
 
 const year = 'public, max-age=31536000, immutable'
 const types: Readonly<Record<string, string>> = {
-  '.js': 'text/javascript; charset=utf-8', '.css': 'text/css; charset=utf-8', '.html': 'text/html; charset=utf-8', '.svg': 'image/svg+xml', '.webmanifest': 'application/manifest+json', '.json': 'application/json', '.txt': 'text/plain; charset=utf-8',
+  '.js': 'text/javascript; charset=utf-8',
+  '.css': 'text/css; charset=utf-8',
+  '.html': 'text/html; charset=utf-8',
+  '.svg': 'image/svg+xml',
+  '.webmanifest': 'application/manifest+json',
+  '.json': 'application/json',
+  '.txt': 'text/plain; charset=utf-8',
 }
 
 const headers = helmet({
   contentSecurityPolicy: {
     useDefaults: false,
     directives: {
-      defaultSrc: ["'self'"], scriptSrc: ["'self'"], styleSrc: ["'self'", "'unsafe-inline'"], imgSrc: ["'self'", 'data:', 'blob:'], fontSrc: ["'self'"], connectSrc: ["'self'"], workerSrc: ["'self'", 'blob:'],
-      manifestSrc: ["'self'"], objectSrc: ["'none'"], baseUri: ["'self'"], formAction: ["'self'"], frameAncestors: ["'none'"],
+      defaultSrc: ["'self'"],
+      scriptSrc: ["'self'"],
+      styleSrc: ["'self'", "'unsafe-inline'"],
+      imgSrc: ["'self'", 'data:', 'blob:'],
+      fontSrc: ["'self'"],
+      connectSrc: ["'self'"],
+      workerSrc: ["'self'", 'blob:'],
+      manifestSrc: ["'self'"],
+      objectSrc: ["'none'"],
+      baseUri: ["'self'"],
+      formAction: ["'self'"],
+      frameAncestors: ["'none'"],
     },
   },
   strictTransportSecurity: false,
 })
 
-const cacheFor = (path: string): string => (path.startsWith('/_expo/') ? year : path.startsWith('/fonts/') ? 'public, max-age=604800' : 'no-cache')
+const cacheFor = (path: string): string =>
+  path.startsWith('/_expo/') ? year : path.startsWith('/fonts/') ? 'public, max-age=604800' : 'no-cache'
 
 /** Hands out the brotli or gzip copy of a file where there is one and the browser takes it. */
 function precompressed(dist: string): RequestHandler {
   return (request, response, next) => {
     const type = types[extname(request.path)]
-    if (!type || (request.method !== 'GET' && request.method !== 'HEAD') || request.path.includes('..')) return next()
+    if (!type || (request.method !== 'GET' && request.method !== 'HEAD') || request.path.includes('..'))
+      return next()
     response.vary('Accept-Encoding')
-    for (const [encoding, ending] of [['br', '.br'], ['gzip', '.gz']] as const) {
+    for (const [encoding, ending] of [
+      ['br', '.br'],
+      ['gzip', '.gz'],
+    ] as const) {
       if (!request.acceptsEncodings(encoding) || !existsSync(join(dist, `${request.path}${ending}`))) continue
       response.set({ 'Content-Encoding': encoding, 'Content-Type': type })
       request.url = request.url.replace(request.path, `${request.path}${ending}`)
@@ -45,9 +66,23 @@ function precompressed(dist: string): RequestHandler {
   }
 }
 
-const onError: ErrorRequestHandler = (error: { status?: number; type?: string }, _request, response, _next) => {
+const onError: ErrorRequestHandler = (
+  error: { status?: number; type?: string },
+  _request,
+  response,
+  _next,
+) => {
   const status = error.status && error.status >= 400 && error.status < 500 ? error.status : 500
-  response.status(status).json({ error: status === 413 ? 'The request is too large.' : status === 500 ? 'Something went wrong here.' : 'The request cannot be read.' })
+  response
+    .status(status)
+    .json({
+      error:
+        status === 413
+          ? 'The request is too large.'
+          : status === 500
+            ? 'Something went wrong here.'
+            : 'The request cannot be read.',
+    })
 }
 
 /** The application as an Express app. It does not listen. */
@@ -56,16 +91,31 @@ export function createApp({ dist, demo }: ServerParts): Express {
   app.disable('x-powered-by')
   app.use(headers)
   app.use(express.json({ limit: '64kb' }))
-  app.get('/api/health', (_request, response) => void response.set('Cache-Control', 'no-store').json({ ok: true, demo }))
+  app.get(
+    '/api/health',
+    (_request, response) => void response.set('Cache-Control', 'no-store').json({ ok: true, demo }),
+  )
   app.use('/api', (_request, response) => void response.status(404).json({ error: 'There is nothing here.' }))
-  app.get('/', (request, _response, next) => { request.url = '/index.html'; next() })
+  app.get('/', (request, _response, next) => {
+    request.url = '/index.html'
+    next()
+  })
   app.use(precompressed(dist))
-  app.use(express.static(dist, { index: false, redirect: false, setHeaders: (response, path) => {
-    const original = path.slice(dist.length).replaceAll('\\', '/').replace(/\.(br|gz)$/, '')
-    response.setHeader('Cache-Control', cacheFor(original))
-    const type = types[extname(original)]
-    if (type) response.setHeader('Content-Type', type)
-  } }))
+  app.use(
+    express.static(dist, {
+      index: false,
+      redirect: false,
+      setHeaders: (response, path) => {
+        const original = path
+          .slice(dist.length)
+          .replaceAll('\\', '/')
+          .replace(/\.(br|gz)$/, '')
+        response.setHeader('Cache-Control', cacheFor(original))
+        const type = types[extname(original)]
+        if (type) response.setHeader('Content-Type', type)
+      },
+    }),
+  )
   // A missing script or picture is a 404; an address without an ending is the application's own to show.
   app.get('/*path', (request, response) => {
     if (extname(request.path) !== '') return void response.status(404).type('text/plain').send('Not found')

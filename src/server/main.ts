@@ -10,12 +10,23 @@ if (!Number.isInteger(port) || port < 1 || port > 65_535) {
   process.exit(1)
 }
 
-const server = createApp({ dist: join(import.meta.dirname, '..', '..', 'dist'), demo }).listen(port, '127.0.0.1', (error?: NodeJS.ErrnoException) => {
-  if (error) {
-    console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Stop what runs there, or choose another: PORT=${port + 1} npm ${demo ? 'run demo' : 'start'}` : `The server could not start: ${error.message}`)
-    process.exit(1)
-  }
-  console.log(`Zen Tray is at http://localhost:${port}${demo ? ' with the demo data' : ''} (Ctrl+C stops it)`)
-})
+const server = createApp({ dist: join(import.meta.dirname, '..', '..', 'dist'), demo }).listen(
+  port,
+  '127.0.0.1',
+  (error?: NodeJS.ErrnoException) => {
+    if (error) {
+      console.error(
+        error.code === 'EADDRINUSE'
+          ? `Port ${port} is taken. Stop what runs there, or choose another: PORT=${port + 1} npm ${demo ? 'run demo' : 'start'}`
+          : `The server could not start: ${error.message}`,
+      )
+      process.exit(1)
+    }
+    console.log(
+      `Zen Tray is at http://localhost:${port}${demo ? ' with the demo data' : ''} (Ctrl+C stops it)`,
+    )
+  },
+)
 
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => server.close(() => process.exit(0)))
+for (const signal of ['SIGINT', 'SIGTERM'] as const)
+  process.on(signal, () => server.close(() => process.exit(0)))

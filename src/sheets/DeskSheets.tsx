@@ -10,9 +10,17 @@ const SearchSheet = lazy(() => import('./SearchSheet'))
 export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
   const close = () => desk.getState().closeSheet()
   switch (sheet.kind) {
-    case 'move': return <MoveSheet id={sheet.id} onClose={close} />
-    case 'horizon': return <HorizonSheet id={sheet.id} onClose={close} />
-    case 'keys': return <KeysSheet onClose={close} />
-    case 'search': return <Suspense fallback={null}><SearchSheet onClose={close} /></Suspense>
+    case 'move':
+      return <MoveSheet id={sheet.id} onClose={close} />
+    case 'horizon':
+      return <HorizonSheet id={sheet.id} onClose={close} />
+    case 'keys':
+      return <KeysSheet onClose={close} />
+    case 'search':
+      return (
+        <Suspense fallback={null}>
+          <SearchSheet onClose={close} />
+        </Suspense>
+      )
   }
 }

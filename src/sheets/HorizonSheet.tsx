@@ -14,8 +14,12 @@ export function HorizonSheet({ id, onClose }: { id: Id<'action'>; onClose: () =>
   return (
     <SlideOver title={`How near is “${action.title}”?`} onClose={onClose}>
       <HorizonChoice
-        shown={false} chosen={action.day === today ? 'today' : action.horizon}
-        onChoose={(horizon) => { act('setHorizon', { id, horizon }, { say: `${action.title}: ${horizonWords[horizon]}` }); onClose() }}
+        shown={false}
+        chosen={action.day === today ? 'today' : action.horizon}
+        onChoose={(horizon) => {
+          act('setHorizon', { id, horizon }, { say: `${action.title}: ${horizonWords[horizon]}` })
+          onClose()
+        }}
       />
     </SlideOver>
   )

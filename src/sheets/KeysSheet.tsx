@@ -12,33 +12,83 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
   const changed = useHeld((state) => select.settingsOf(state.document).keys)
   const [asking, setAsking] = useState<KeyAct | null>(null)
   const [problem, setProblem] = useState<string | null>(null)
-  const set = (which: KeyAct, key: string | null) => act('setSettings', { keys: { ...changed, [which]: key } }, { say: false })
+  const set = (which: KeyAct, key: string | null) =>
+    act('setSettings', { keys: { ...changed, [which]: key } }, { say: false })
   const take = (which: KeyAct) => (event: KeyboardEvent) => {
-    if (asking !== which || ['Shift', 'Control', 'Alt', 'Meta', 'Tab', 'Enter', ' '].includes(event.key)) return
+    if (asking !== which || ['Shift', 'Control', 'Alt', 'Meta', 'Tab', 'Enter', ' '].includes(event.key))
+      return
     event.preventDefault()
     event.stopPropagation()
     if (event.key === 'Escape') return setAsking(null)
     const user = actUsing(keymap, event.key, which)
-    if (event.key.length !== 1 || user) return setProblem(user ? `“${event.key}” is taken: ${keyWords[user]}.` : 'One letter or sign, please.')
+    if (event.key.length !== 1 || user)
+      return setProblem(user ? `“${event.key}” is taken: ${keyWords[user]}.` : 'One letter or sign, please.')
     set(which, event.key)
     setAsking(null)
     setProblem(null)
   }
   return (
     <SlideOver title="Keys" onClose={onClose}>
-      <Words size="second" tone="inkSoft">They rest while you type. While sorting, 1 to 6 are the compartments; Escape goes back.</Words>
-      {problem ? <Words role="alert" size="second" tone="clay">{problem}</Words> : null}
+      <Words size="second" tone="inkSoft">
+        They rest while you type. While sorting, 1 to 6 are the compartments; Escape goes back.
+      </Words>
+      {problem ? (
+        <Words role="alert" size="second" tone="clay">
+          {problem}
+        </Words>
+      ) : null}
       <Column render="ul">
         {(Object.keys(keyActs) as KeyAct[]).map((which) => (
-          <Row render="li" key={which} gap={10} borderBottomWidth={1} borderColor="$rule" minHeight={48} flexWrap="wrap" {...{ onKeyDown: take(which) }}>
-            <Words render="kbd" width={52} textAlign="center" strong={keymap[which] !== null} tone={keymap[which] ? 'ink' : 'inkSoft'} backgroundColor="$slip" borderWidth={1} borderColor="$rule" borderRadius={3}>{keymap[which] ?? 'off'}</Words>
-            <Words flex={1} minWidth={130}>{keyWords[which]}</Words>
-            <Button kind="quiet" label={asking === which ? 'Press a key' : 'Change'} aria-label={`Change the key for ${keyWords[which]}`} onPress={() => { setAsking(asking === which ? null : which); setProblem(null) }} />
-            <Button kind="quiet" label={keymap[which] ? 'Off' : 'On'} aria-label={`Switch the key for ${keyWords[which]} ${keymap[which] ? 'off' : 'on'}`} onPress={() => set(which, keymap[which] ? null : keyActs[which])} />
+          <Row
+            render="li"
+            key={which}
+            gap={10}
+            borderBottomWidth={1}
+            borderColor="$rule"
+            minHeight={48}
+            flexWrap="wrap"
+            {...{ onKeyDown: take(which) }}
+          >
+            <Words
+              render="kbd"
+              width={52}
+              textAlign="center"
+              strong={keymap[which] !== null}
+              tone={keymap[which] ? 'ink' : 'inkSoft'}
+              backgroundColor="$slip"
+              borderWidth={1}
+              borderColor="$rule"
+              borderRadius={3}
+            >
+              {keymap[which] ?? 'off'}
+            </Words>
+            <Words flex={1} minWidth={130}>
+              {keyWords[which]}
+            </Words>
+            <Button
+              kind="quiet"
+              label={asking === which ? 'Press a key' : 'Change'}
+              aria-label={`Change the key for ${keyWords[which]}`}
+              onPress={() => {
+                setAsking(asking === which ? null : which)
+                setProblem(null)
+              }}
+            />
+            <Button
+              kind="quiet"
+              label={keymap[which] ? 'Off' : 'On'}
+              aria-label={`Switch the key for ${keyWords[which]} ${keymap[which] ? 'off' : 'on'}`}
+              onPress={() => set(which, keymap[which] ? null : keyActs[which])}
+            />
           </Row>
         ))}
       </Column>
-      <Row><Button label="Keys as shipped" onPress={() => act('setSettings', { keys: {} }, { say: 'Keys as shipped' })} /></Row>
+      <Row>
+        <Button
+          label="Keys as shipped"
+          onPress={() => act('setSettings', { keys: {} }, { say: 'Keys as shipped' })}
+        />
+      </Row>
     </SlideOver>
   )
 }

@@ -29,7 +29,11 @@ describe('selectors', () => {
     store.run('addProject', { title: 'Old barn survey' })
     const barn = select.projectsOf(store.api.getState().document).find(({ title }) => title.startsWith('Old'))
     store.run('setProjectState', { id: barn?.id ?? 'project:none', state: 'finished' })
-    const read = (text: string) => parseSentence(text, { today: calendarDateUnsafe('2026-03-11'), names: select.namesOf(store.api.getState().document) }).clauses.map(({ kind }) => kind)
+    const read = (text: string) =>
+      parseSentence(text, {
+        today: calendarDateUnsafe('2026-03-11'),
+        names: select.namesOf(store.api.getState().document),
+      }).clauses.map(({ kind }) => kind)
     expect(read('tidy up, desk')).toEqual(['context'])
     expect(read('measure for Fenwick Hall')).toEqual(['project'])
     expect(read('measure for old barn survey')).toEqual([])
@@ -42,7 +46,9 @@ describe('selectors', () => {
     const [office, house] = select.areasOf(document())
     store.run('addProject', { title: 'Accounts', areaId: office?.id ?? null })
     const [project] = select.projectsOf(document())
-    expect(select.areaOf(document(), { projectId: project?.id ?? null, areaId: house?.id ?? null })?.name).toBe('Office')
+    expect(
+      select.areaOf(document(), { projectId: project?.id ?? null, areaId: house?.id ?? null })?.name,
+    ).toBe('Office')
     expect(select.areaOf(document(), { projectId: null, areaId: house?.id ?? null })?.name).toBe('House')
     expect(select.areaOf(document(), { projectId: 'project:gone', areaId: null })).toBeUndefined()
   })
@@ -52,7 +58,11 @@ describe('selectors', () => {
       store.clock.epochMs += 1000
       store.run('setDown', { text })
     }
-    expect(select.slipsOf(store.api.getState().document).map(({ text }) => text)).toEqual(['three', 'two', 'one'])
+    expect(select.slipsOf(store.api.getState().document).map(({ text }) => text)).toEqual([
+      'three',
+      'two',
+      'one',
+    ])
   })
 })
 
@@ -63,7 +73,12 @@ describe('the keymap', () => {
   })
   it('takes changed keys, and leaves switched-off ones out', () => {
     const keymap = keymapOf({ tick: 'y', capture: null })
-    expect([actOfKey(keymap, 'y'), actOfKey(keymap, 'x'), actOfKey(keymap, 'c'), actOfKey(keymap, 'd')]).toEqual(['tick', null, null, 'day'])
+    expect([
+      actOfKey(keymap, 'y'),
+      actOfKey(keymap, 'x'),
+      actOfKey(keymap, 'c'),
+      actOfKey(keymap, 'd'),
+    ]).toEqual(['tick', null, null, 'day'])
     expect(actUsing(keymap, 'y', 'open')).toBe('tick')
     expect(actUsing(keymap, 'y', 'tick')).toBeNull()
   })
@@ -71,15 +86,27 @@ describe('the keymap', () => {
     const store = await ready()
     store.run('setSettings', { keys: { tick: 'y' } })
     store.run('setSettings', { underwayLimit: 2 })
-    expect(recordIn(store.api.getState().document, 'settings:main')).toEqual({ id: 'settings:main', keys: { tick: 'y' }, underwayLimit: 2 })
-    expect(select.settingsOf(store.api.getState().document)).toMatchObject({ keys: { tick: 'y' }, underwayLimit: 2, dayStartsAtMinute: 480 })
+    expect(recordIn(store.api.getState().document, 'settings:main')).toEqual({
+      id: 'settings:main',
+      keys: { tick: 'y' },
+      underwayLimit: 2,
+    })
+    expect(select.settingsOf(store.api.getState().document)).toMatchObject({
+      keys: { tick: 'y' },
+      underwayLimit: 2,
+      dayStartsAtMinute: 480,
+    })
   })
 })
 
 describe('the device’s memory', () => {
   it('writes through, reads back and forgets', () => {
     const held = new Map<string, string>()
-    const storage = { getItem: (key: string) => held.get(key) ?? null, setItem: (key: string, value: string) => void held.set(key, value), removeItem: (key: string) => void held.delete(key) } as unknown as Storage
+    const storage = {
+      getItem: (key: string) => held.get(key) ?? null,
+      setItem: (key: string, value: string) => void held.set(key, value),
+      removeItem: (key: string) => void held.delete(key),
+    } as unknown as Storage
     const memory = makeDeviceMemory(() => storage)
     memory.write('draft', 'half a tho')
     expect([memory.read('draft'), [...held.keys()]]).toEqual(['half a tho', ['zen-tray:draft']])
@@ -87,7 +114,9 @@ describe('the device’s memory', () => {
     expect(memory.read('draft')).toBeNull()
   })
   it('lasts as long as the page where the browser refuses', () => {
-    const memory = makeDeviceMemory(() => { throw new DOMException('no', 'SecurityError') })
+    const memory = makeDeviceMemory(() => {
+      throw new DOMException('no', 'SecurityError')
+    })
     memory.write('draft', 'half a tho')
     expect(memory.read('draft')).toBe('half a tho')
     memory.write('draft', null)

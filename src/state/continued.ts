@@ -5,7 +5,11 @@ import { idOf, type Change, type RecordDiff } from '@/core/journal'
 function joinedPart(earlier: RecordDiff, later: RecordDiff): RecordDiff | null {
   if (earlier.kind !== 'updated' || later.kind !== 'updated' || idOf(earlier) !== idOf(later)) return null
   const names = Object.keys(later.fields)
-  if (names.length !== Object.keys(earlier.fields).length || !names.every((name) => Object.hasOwn(earlier.fields, name))) return null
+  if (
+    names.length !== Object.keys(earlier.fields).length ||
+    !names.every((name) => Object.hasOwn(earlier.fields, name))
+  )
+    return null
   const fields = names.map((name) => [name, [earlier.fields[name]?.[0], later.fields[name]?.[1]]])
   return { kind: 'updated', id: earlier.id, fields: Object.fromEntries(fields) as never }
 }
@@ -14,7 +18,8 @@ function joinedPart(earlier: RecordDiff, later: RecordDiff): RecordDiff | null {
 export function continued(earlier: Change, later: Change): Change | null {
   const [first, ...others] = earlier.diff
   const [second, ...more] = later.diff
-  if (!first || !second || others.length + more.length > 0 || earlier.act !== later.act || earlier.reverts) return null
+  if (!first || !second || others.length + more.length > 0 || earlier.act !== later.act || earlier.reverts)
+    return null
   const part = joinedPart(first, second)
   return part ? { ...later, diff: [part] } : null
 }

@@ -86,7 +86,9 @@ export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): Devi
         listeners.add(listener)
         return () => listeners.delete(listener)
       },
-      tabs: () => [...new Set(keysUnder(typedPrefix).map((key) => key.slice(typedPrefix.length).split(' ')[0] ?? ''))],
+      tabs: () => [
+        ...new Set(keysUnder(typedPrefix).map((key) => key.slice(typedPrefix.length).split(' ')[0] ?? '')),
+      ],
       renameTab(name) {
         tab = name
       },

@@ -1,8 +1,22 @@
 export { noTabs, boundedClock, type Clock, type TabChannel, type TabMessage } from './clock'
-export { demoMark, type ArgsOf, type CommandName, type NewAction, type Outcome, type Refusal } from './commands'
+export {
+  demoMark,
+  type ArgsOf,
+  type CommandName,
+  type NewAction,
+  type Outcome,
+  type Refusal,
+} from './commands'
 export { makeDeviceMemory, type DeviceMemory } from './deviceMemory'
 export { type Keeping } from './keeper'
 export { type AppErrorCode } from './persistence'
 export { actOfKey, actUsing, keyActs, keymapOf, type KeyAct, type Keymap } from './keymap'
 export * as select from './selectors'
-export { makeZenStore, type JournalRead, type RecordParser, type RunOptions, type StoreState, type ZenStore } from './store'
+export {
+  makeZenStore,
+  type JournalRead,
+  type RecordParser,
+  type RunOptions,
+  type StoreState,
+  type ZenStore,
+} from './store'

@@ -38,7 +38,10 @@ export function makeKeeper(
       const batch = queue
       const changes = batch.map(({ change }) => change)
       try {
-        await archive.append(changes, batch.flatMap(({ instead }) => instead ?? []))
+        await archive.append(
+          changes,
+          batch.flatMap(({ instead }) => instead ?? []),
+        )
       } catch (error) {
         tell({ kind: 'failed', code: storageErrorOf(error).code, waiting: queue.length })
         return
@@ -54,7 +57,10 @@ export function makeKeeper(
   return {
     keep(change, instead) {
       // What was to be stood in for and is not kept yet need never be.
-      queue = [...queue.filter((waiting) => running !== null || waiting.change.stamp !== instead), { change, instead }]
+      queue = [
+        ...queue.filter((waiting) => running !== null || waiting.change.stamp !== instead),
+        { change, instead },
+      ]
       if (!running) tell({ kind: 'keeping' })
       void run()
     },

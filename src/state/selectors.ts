@@ -1,11 +1,22 @@
 // What stations read off the document. Each result is kept as long as the tables it was made from stand.
 import { recordIn, recordsIn, type Document } from '@/core/journal'
-import { isOpen, type Action, type Area, type Id, type RecordKind, type RecordOf, type Settings } from '@/core/record'
+import {
+  isOpen,
+  type Action,
+  type Area,
+  type Id,
+  type RecordKind,
+  type RecordOf,
+  type Settings,
+} from '@/core/record'
 import { settingsIn } from './settingsIn'
 import { makeNameIndex, type Name, type NameIndex } from '@/core/sentence'
 
 /** Remembers the last result of `make` for the tables it names; made again when one of them changes. */
-function byTables<T>(kinds: readonly RecordKind[], make: (document: Document) => T): (document: Document) => T {
+function byTables<T>(
+  kinds: readonly RecordKind[],
+  make: (document: Document) => T,
+): (document: Document) => T {
   let tables: readonly unknown[] = []
   let result: T
   return (document) => {
@@ -18,8 +29,10 @@ function byTables<T>(kinds: readonly RecordKind[], make: (document: Document) =>
   }
 }
 
-const ranked = <R extends { readonly rank: number; readonly id: string }>(records: R[]): R[] => records.sort((a, b) => a.rank - b.rank || (a.id < b.id ? -1 : 1))
-const rankedOf = <K extends 'group' | 'area' | 'project' | 'context' | 'person'>(kind: K) => byTables([kind], (document) => ranked(recordsIn(document, kind) as RecordOf[K][]))
+const ranked = <R extends { readonly rank: number; readonly id: string }>(records: R[]): R[] =>
+  records.sort((a, b) => a.rank - b.rank || (a.id < b.id ? -1 : 1))
+const rankedOf = <K extends 'group' | 'area' | 'project' | 'context' | 'person'>(kind: K) =>
+  byTables([kind], (document) => ranked(recordsIn(document, kind) as RecordOf[K][]))
 
 export const actionsOf = byTables(['action'], (document) => recordsIn(document, 'action'))
 export const openActionsOf = byTables(['action'], (document) => actionsOf(document).filter(isOpen))
@@ -28,30 +41,59 @@ export const areasOf = rankedOf('area')
 export const projectsOf = rankedOf('project')
 export const contextsOf = rankedOf('context')
 export const peopleOf = rankedOf('person')
-export const referencesOf = byTables(['reference'], (document) => recordsIn(document, 'reference').sort((a, b) => b.createdAtEpochMs - a.createdAtEpochMs))
-export const reviewsOf = byTables(['review'], (document) => recordsIn(document, 'review').sort((a, b) => b.startedAtEpochMs - a.startedAtEpochMs))
+export const referencesOf = byTables(['reference'], (document) =>
+  recordsIn(document, 'reference').sort((a, b) => b.createdAtEpochMs - a.createdAtEpochMs),
+)
+export const reviewsOf = byTables(['review'], (document) =>
+  recordsIn(document, 'review').sort((a, b) => b.startedAtEpochMs - a.startedAtEpochMs),
+)
 
 /** The pile, newest first. */
-export const slipsOf = byTables(['slip'], (document) => recordsIn(document, 'slip').sort((a, b) => b.setDownAtEpochMs - a.setDownAtEpochMs || (a.id < b.id ? 1 : -1)))
+export const slipsOf = byTables(['slip'], (document) =>
+  recordsIn(document, 'slip').sort(
+    (a, b) => b.setDownAtEpochMs - a.setDownAtEpochMs || (a.id < b.id ? 1 : -1),
+  ),
+)
 
 export const settingsOf: (document: Document) => Settings = byTables(['settings'], settingsIn)
 
 /** Every name a sentence may mean: what is closed or over is not meant any more. */
-export const namesOf: (document: Document) => NameIndex = byTables(['context', 'person', 'project', 'area'], (document) => {
-  const named: Name[] = [...contextsOf(document), ...peopleOf(document), ...areasOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)]
-  const projects = projectsOf(document).filter(({ state }) => state === 'open' || state === 'notNow').map(({ id, title }) => ({ id, name: title }))
-  return makeNameIndex([...named.map(({ id, name }) => ({ id, name })), ...projects])
-})
+export const namesOf: (document: Document) => NameIndex = byTables(
+  ['context', 'person', 'project', 'area'],
+  (document) => {
+    const named: Name[] = [
+      ...contextsOf(document),
+      ...peopleOf(document),
+      ...areasOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null),
+    ]
+    const projects = projectsOf(document)
+      .filter(({ state }) => state === 'open' || state === 'notNow')
+      .map(({ id, title }) => ({ id, name: title }))
+    return makeNameIndex([...named.map(({ id, name }) => ({ id, name })), ...projects])
+  },
+)
 
 /** The area an action or a project belongs to, its own or its project's. */
-export function areaOf(document: Document, { projectId, areaId }: { readonly projectId?: Id<'project'> | null; readonly areaId: Id<'area'> | null }): Area | undefined {
+export function areaOf(
+  document: Document,
+  { projectId, areaId }: { readonly projectId?: Id<'project'> | null; readonly areaId: Id<'area'> | null },
+): Area | undefined {
   const project = projectId ? recordIn(document, projectId) : undefined
   const id = project?.areaId ?? areaId
   return id ? recordIn(document, id) : undefined
 }
 
 /** Projects that rest or are over. */
-export const restingProjectIdsOf: (document: Document) => ReadonlySet<string> = byTables(['project'], (document) => new Set(projectsOf(document).filter(({ state }) => state !== 'open').map(({ id }) => id)))
+export const restingProjectIdsOf: (document: Document) => ReadonlySet<string> = byTables(
+  ['project'],
+  (document) =>
+    new Set(
+      projectsOf(document)
+        .filter(({ state }) => state !== 'open')
+        .map(({ id }) => id),
+    ),
+)
 
 /** Open actions of one project in the person's own order. */
-export const actionsOfProject = (document: Document, id: Id<'project'>): Action[] => ranked(openActionsOf(document).filter((action) => action.projectId === id))
+export const actionsOfProject = (document: Document, id: Id<'project'>): Action[] =>
+  ranked(openActionsOf(document).filter((action) => action.projectId === id))

@@ -77,11 +77,17 @@ describe('keeping', () => {
     const cutAt = async (index: number): Promise<boolean> => {
       const memory = makeMemoryStore()
       let writes = 0
-      const dying = <A extends unknown[]>(write: (...args: A) => Promise<void>) => async (...args: A) => {
-        if (writes++ >= index) throw new Error('killed')
-        return write(...args)
+      const dying =
+        <A extends unknown[]>(write: (...args: A) => Promise<void>) =>
+        async (...args: A) => {
+          if (writes++ >= index) throw new Error('killed')
+          return write(...args)
+        }
+      const kept: KeyValueStore = {
+        ...memory,
+        setMany: dying(memory.setMany),
+        removeMany: dying(memory.removeMany),
       }
-      const kept: KeyValueStore = { ...memory, setMany: dying(memory.setMany), removeMany: dying(memory.removeMany) }
       const store = makeTestStore(kept, { limits: small })
       const archive = makeArchive(kept, small)
       await store.load()
@@ -105,7 +111,13 @@ describe('keeping', () => {
   it('says that a write was refused, loses nothing, and keeps it on the next try', async () => {
     const kept = makeMemoryStore()
     let full = true
-    const store = makeTestStore({ ...kept, setMany: async (values) => { if (full && !('meta' in values)) throw new DOMException('x', 'QuotaExceededError'); return kept.setMany(values) } })
+    const store = makeTestStore({
+      ...kept,
+      setMany: async (values) => {
+        if (full && !('meta' in values)) throw new DOMException('x', 'QuotaExceededError')
+        return kept.setMany(values)
+      },
+    })
     await store.load()
     store.run('setDown', { text: 'one' })
     await store.settled()
@@ -150,7 +162,10 @@ describe('keeping', () => {
     await store.settled()
     const stamp = makeStamp(testStartEpochMs, 0, 'newer')
     kept.held.set('meta', toSealed({ format: 99 }))
-    kept.held.set(`piece/0/${stamp}~x/00000`, toSealed([{ record: { id: 'dream:1', colour: 'blue' }, all: stamp }]))
+    kept.held.set(
+      `piece/0/${stamp}~x/00000`,
+      toSealed([{ record: { id: 'dream:1', colour: 'blue' }, all: stamp }]),
+    )
     kept.held.set(`change/${stamp}`, 'damaged')
     const before = new Map(kept.held)
     const again = makeTestStore(kept)
@@ -183,15 +198,31 @@ describe('keeping', () => {
     first.run('setDown', { text: 'before' })
     await first.settled()
     let dead = true
-    const store = makeTestStore({ ...kept, getAllKeys: async () => (dead ? Promise.reject(new Error('dead handle')) : kept.getAllKeys()), reopen: () => { dead = false } }, { replica: 'bbbb' })
+    const store = makeTestStore(
+      {
+        ...kept,
+        getAllKeys: async () => (dead ? Promise.reject(new Error('dead handle')) : kept.getAllKeys()),
+        reopen: () => {
+          dead = false
+        },
+      },
+      { replica: 'bbbb' },
+    )
     await store.load()
     store.run('setDown', { text: 'meanwhile' })
     await store.settled()
-    expect([store.api.getState().keeping.kind, store.api.getState().unread]).toEqual(['kept', 'storageFailed'])
+    expect([store.api.getState().keeping.kind, store.api.getState().unread]).toEqual([
+      'kept',
+      'storageFailed',
+    ])
     expect(await store.journal()).toMatchObject({ changes: [{ act: 'setDown' }], unreached: 'storageFailed' })
     await store.retry()
     expect(store.api.getState().unread).toBeNull()
-    expect(held(store).map((record) => (record as { text?: string }).text).sort()).toEqual(['before', 'meanwhile'])
+    expect(
+      held(store)
+        .map((record) => (record as { text?: string }).text)
+        .sort(),
+    ).toEqual(['before', 'meanwhile'])
   })
 
   it('refuses a bad record from the first commit on, before the schemas are there', async () => {
@@ -199,14 +230,26 @@ describe('keeping', () => {
     await store.load()
     store.run('addAction', { title: 'one' })
     const { id } = first(recordsIn(store.api.getState().document, 'action'))
-    expect(store.run('editAction', { id, patch: { address: 'x'.repeat(3000) } })).toEqual({ ok: false, error: { kind: 'tooLong', field: 'address', limit: 2000 } })
+    expect(store.run('editAction', { id, patch: { address: 'x'.repeat(3000) } })).toEqual({
+      ok: false,
+      error: { kind: 'tooLong', field: 'address', limit: 2000 },
+    })
     expect(first(recordsIn(store.api.getState().document, 'action')).address).toBeNull()
   })
 
   it('lets a change go from the queue only once it is kept', async () => {
     let release = () => {}
     const waitingAt: number[] = []
-    const keeper = makeKeeper({ append: () => new Promise<void>((resolve) => { release = resolve }) }, () => {}, () => waitingAt.push(keeper.waiting().length))
+    const keeper = makeKeeper(
+      {
+        append: () =>
+          new Promise<void>((resolve) => {
+            release = resolve
+          }),
+      },
+      () => {},
+      () => waitingAt.push(keeper.waiting().length),
+    )
     const change = (ms: number): Change => ({ stamp: makeStamp(ms, 0, 'aaaa'), act: 'setDown', diff: [] })
     keeper.keep(change(1))
     keeper.keep(change(2))
@@ -221,7 +264,10 @@ describe('keeping', () => {
   })
 })
 
-const textsOf = (store: TestStore) => recordsIn(store.api.getState().document, 'slip').map(({ text }) => text).sort()
+const textsOf = (store: TestStore) =>
+  recordsIn(store.api.getState().document, 'slip')
+    .map(({ text }) => text)
+    .sort()
 
 /** Two tabs over one storage that hear each other until they are deafened. */
 async function pair() {
@@ -278,7 +324,15 @@ describe('two tabs', () => {
     const { left, right, kept } = await pair()
     left.run('setDown', { text: 'before' })
     await left.settled()
-    const brought = left.bringIn([{ record: { id: 'slip:file', text: 'from a file', takenOff: [], setDownAtEpochMs: 1 }, all: makeStamp(5, 0, 'file') }], [])
+    const brought = left.bringIn(
+      [
+        {
+          record: { id: 'slip:file', text: 'from a file', takenOff: [], setDownAtEpochMs: 1 },
+          all: makeStamp(5, 0, 'file'),
+        },
+      ],
+      [],
+    )
     right.run('setDown', { text: 'while it is brought in' })
     await brought
     await Promise.all([left.settled(), right.settled()])
@@ -313,7 +367,9 @@ describe('the whole store in one file', () => {
     await store.load()
     await sitting(store, async () => {})
     const before = held(store)
-    const file = parseStoreFile(toStoreFile(store.api.getState().document, (await store.journal()).changes, testStartEpochMs))
+    const file = parseStoreFile(
+      toStoreFile(store.api.getState().document, (await store.journal()).changes, testStartEpochMs),
+    )
     if (!file.ok) throw new Error(JSON.stringify(file.error))
     const { changes: journal } = await store.journal()
     await store.wipe()

@@ -30,7 +30,14 @@ import { kindOf, tooLongIn, type AnyRecord, type RecordKind } from '@/core/recor
 import { ok, refuse, type Result } from '@/core/result'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import { boundedClock, type Clock, type NewId, type TabChannel } from './clock'
-import { commands, type ArgsOf, type Command as AnyCommand, type CommandName, type Outcome, type Refusal } from './commands'
+import {
+  commands,
+  type ArgsOf,
+  type Command as AnyCommand,
+  type CommandName,
+  type Outcome,
+  type Refusal,
+} from './commands'
 import { continued } from './continued'
 import { makeKeeper, type Keeping } from './keeper'
 import { storageErrorOf, type AppErrorCode, type Archive, type Aside } from './persistence'
@@ -92,7 +99,11 @@ export interface ZenStore {
   /** What bringing these in would do, by kind of change. */
   wouldBring(entries: readonly Entry[]): Diff
   /** Merges a file or another copy in, as one act, and keeps it before it is shown. */
-  bringIn(entries: readonly Entry[], changes: readonly Change[], act?: 'bringIn' | 'loadDemo'): Promise<Result<Diff, Refusal>>
+  bringIn(
+    entries: readonly Entry[],
+    changes: readonly Change[],
+    act?: 'bringIn' | 'loadDemo',
+  ): Promise<Result<Diff, Refusal>>
   wipe(): Promise<Result<null, Refusal>>
   /** Opens the storage anew, reads what could not be read and keeps what could not be kept. */
   retry(): Promise<void>
@@ -110,8 +121,10 @@ export interface ZenStore {
   close(): void
 }
 
-const ordered = (changes: Iterable<Change>): Change[] => [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
-const byStamp = (changes: Iterable<Change>): Map<Stamp, Change> => new Map([...changes].map((change) => [change.stamp, change]))
+const ordered = (changes: Iterable<Change>): Change[] =>
+  [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
+const byStamp = (changes: Iterable<Change>): Map<Stamp, Change> =>
+  new Map([...changes].map((change) => [change.stamp, change]))
 
 /** Why a touched record cannot be kept; null where all can. */
 function faultOf(document: Document, diff: Diff, parser: RecordParser | null): Refusal | null {
@@ -127,7 +140,15 @@ function faultOf(document: Document, diff: Diff, parser: RecordParser | null): R
   return null
 }
 
-export function makeZenStore({ archive, clock: deviceClock, newId, replica, device, tabs, parser }: StoreParts): ZenStore {
+export function makeZenStore({
+  archive,
+  clock: deviceClock,
+  newId,
+  replica,
+  device,
+  tabs,
+  parser,
+}: StoreParts): ZenStore {
   const clock = boundedClock(deviceClock)
   let last: Stamp = never
   /** What is committed or taken up while the store is being read: laid over what was read. */
@@ -150,7 +171,8 @@ export function makeZenStore({ archive, clock: deviceClock, newId, replica, devi
     (changes) => tabs.post({ kind: 'changes', changes }),
   )
   const stamp = (): Stamp => (last = nextStamp(last, clock.nowEpochMs(), replica))
-  const observe = (changes: readonly Change[]) => changes.forEach((change) => (last = laterStamp(last, change.stamp)))
+  const observe = (changes: readonly Change[]) =>
+    changes.forEach((change) => (last = laterStamp(last, change.stamp)))
 
   /** A change of this copy, made now. */
   function changeOf(act: string, diff: Diff, more: Pick<Change, 'reverts' | 'brought'> = {}): Change {
@@ -163,8 +185,10 @@ export function makeZenStore({ archive, clock: deviceClock, newId, replica, devi
   /** Shows a change and hands it on to be kept; `instead` is taken out of the journal for it. */
   function commit(change: Change, instead?: Stamp): void {
     const state = api.getState()
-    const recent = instead === undefined ? state.recent : state.recent.filter((other) => other.stamp !== instead)
-    const undo = instead === undefined ? withUndoable(state.undo, change) : undoStateOf([...recent, change], device)
+    const recent =
+      instead === undefined ? state.recent : state.recent.filter((other) => other.stamp !== instead)
+    const undo =
+      instead === undefined ? withUndoable(state.undo, change) : undoStateOf([...recent, change], device)
     arriving?.push(change)
     api.setState({ document: withChange(state.document, change), undo, recent: [...recent, change] })
     keeper.keep(change, instead)
@@ -180,7 +204,11 @@ export function makeZenStore({ archive, clock: deviceClock, newId, replica, devi
     entries.forEach((entry) => (last = laterStamp(last, latestIn(entry))))
     arriving?.push(...fresh)
     const recent = ordered([...state.recent, ...fresh])
-    api.setState({ document: withMerged(withChanges(state.document, fresh), entries), recent, undo: undoStateOf(recent, device) })
+    api.setState({
+      document: withMerged(withChanges(state.document, fresh), entries),
+      recent,
+      undo: undoStateOf(recent, device),
+    })
   }
 
   function revert(kind: 'undo' | 'redo'): Change | null {
@@ -264,7 +292,11 @@ export function makeZenStore({ archive, clock: deviceClock, newId, replica, devi
     redo: () => revert('redo'),
     wouldBring(entries) {
       const { document } = api.getState()
-      return broughtBy(document, withMerged(document, entries), new Set(entries.map(({ record }) => record.id)))
+      return broughtBy(
+        document,
+        withMerged(document, entries),
+        new Set(entries.map(({ record }) => record.id)),
+      )
     },
     async bringIn(entries, changes, name = 'bringIn') {
       if (api.getState().readOnly) return readOnly
@@ -275,7 +307,11 @@ export function makeZenStore({ archive, clock: deviceClock, newId, replica, devi
       await archive.absorb(entries, changes, act)
       const state = api.getState()
       const recent = diff.length > 0 ? [...state.recent, act] : state.recent
-      api.setState({ document: withMerged(state.document, entries), recent, undo: undoStateOf(recent, device) })
+      api.setState({
+        document: withMerged(state.document, entries),
+        recent,
+        undo: undoStateOf(recent, device),
+      })
       tabs.post({ kind: 'more' })
       return ok(diff)
     },
@@ -284,7 +320,14 @@ export function makeZenStore({ archive, clock: deviceClock, newId, replica, devi
       await keeper.settled()
       keeper.forget()
       await archive.wipe(stamp())
-      api.setState({ document: emptyDocument, recent: [], undo: nothingToUndo, asides: [], keeping: { kind: 'kept' }, unread: null })
+      api.setState({
+        document: emptyDocument,
+        recent: [],
+        undo: nothingToUndo,
+        asides: [],
+        keeping: { kind: 'kept' },
+        unread: null,
+      })
       tabs.post({ kind: 'wiped' })
       return ok(null)
     },
@@ -328,4 +371,3 @@ export function makeZenStore({ archive, clock: deviceClock, newId, replica, devi
     close: stopListening,
   }
 }
-

@@ -11,7 +11,16 @@ export interface TestStore extends ZenStore {
 /** Wednesday 11 March 2026, 09:00 in London. */
 export const testStartEpochMs = Date.UTC(2026, 2, 11, 9)
 
-export function makeTestStore(kept: KeyValueStore = makeMemoryStore(), options: { replica?: string; device?: string; tabs?: TabChannel; limits?: Parameters<typeof makeArchive>[1]; parser?: Parameters<typeof makeZenStore>[0]['parser'] } = {}): TestStore {
+export function makeTestStore(
+  kept: KeyValueStore = makeMemoryStore(),
+  options: {
+    replica?: string
+    device?: string
+    tabs?: TabChannel
+    limits?: Parameters<typeof makeArchive>[1]
+    parser?: Parameters<typeof makeZenStore>[0]['parser']
+  } = {},
+): TestStore {
   const replica = options.replica ?? 'aaaa'
   const clock = { epochMs: testStartEpochMs, zone: 'Europe/London' }
   let count = 0

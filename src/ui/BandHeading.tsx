@@ -4,13 +4,31 @@ import type { Tone } from './tokens'
 import { Words } from './Words'
 
 /** Small capitals, a hairline to the edge, the count and sum at its end. */
-export function BandHeading({ id, title, end, tone = 'inkSoft', children }: { id?: string; title: string; end?: string; tone?: Tone; children?: ReactNode }) {
+export function BandHeading({
+  id,
+  title,
+  end,
+  tone = 'inkSoft',
+  children,
+}: {
+  id?: string
+  title: string
+  end?: string
+  tone?: Tone
+  children?: ReactNode
+}) {
   return (
     <Row gap={10} paddingTop={16} paddingBottom={8} minHeight={40}>
-      <Words render="h2" id={id} size="caps" tone={tone}>{title}</Words>
+      <Words render="h2" id={id} size="caps" tone={tone}>
+        {title}
+      </Words>
       <Hairline />
       {children}
-      {end ? <Words size="second" tone="inkSoft">{end}</Words> : null}
+      {end ? (
+        <Words size="second" tone="inkSoft">
+          {end}
+        </Words>
+      ) : null}
     </Row>
   )
 }

@@ -22,7 +22,12 @@ interface ChoiceProps<T extends string> {
 
 /** Moves the focus to a neighbour in the same group with the arrow keys. */
 export function moveFocusWithin(event: KeyboardEvent<HTMLElement>, selector: string): void {
-  const step = event.key === 'ArrowRight' || event.key === 'ArrowDown' ? 1 : event.key === 'ArrowLeft' || event.key === 'ArrowUp' ? -1 : 0
+  const step =
+    event.key === 'ArrowRight' || event.key === 'ArrowDown'
+      ? 1
+      : event.key === 'ArrowLeft' || event.key === 'ArrowUp'
+        ? -1
+        : 0
   if (step === 0) return
   const group = [...event.currentTarget.querySelectorAll<HTMLElement>(selector)]
   const at = group.indexOf(document.activeElement as HTMLElement)
@@ -32,21 +37,52 @@ export function moveFocusWithin(event: KeyboardEvent<HTMLElement>, selector: str
   group[(at + step + group.length) % group.length]?.focus()
 }
 
-export function Choice<T extends string>({ label, options, chosen, onToggle, many = false, shown = true }: ChoiceProps<T>) {
+export function Choice<T extends string>({
+  label,
+  options,
+  chosen,
+  onToggle,
+  many = false,
+  shown = true,
+}: ChoiceProps<T>) {
   const role = many ? 'checkbox' : 'radio'
   return (
     <Row gap={8} alignItems="flex-start" flexShrink={1} maxWidth="100%">
-      {shown ? <Words size="second" tone="inkSoft" width={76} flexShrink={0} paddingTop={10} aria-hidden>{label}</Words> : null}
-      <Row flex={1} gap={6} flexWrap="wrap" role={many ? 'group' : 'radiogroup'} aria-label={label} {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`) }}>
+      {shown ? (
+        <Words size="second" tone="inkSoft" width={76} flexShrink={0} paddingTop={10} aria-hidden>
+          {label}
+        </Words>
+      ) : null}
+      <Row
+        flex={1}
+        gap={6}
+        flexWrap="wrap"
+        role={many ? 'group' : 'radiogroup'}
+        aria-label={label}
+        {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`) }}
+      >
         {options.map(({ value, label: text, hint }) => {
           const on = chosen.includes(value)
           return (
             <Press
-              key={value} role={role} aria-checked={on} onPress={() => onToggle(value)} paddingHorizontal={11} minHeight={40} minWidth={40} gap={6} justifyContent="center"
-              borderWidth={1} borderColor={on ? '$brass' : '$rule'} backgroundColor={on ? '$brassWash' : '$slip'} hoverStyle={{ borderColor: '$brass' }}
+              key={value}
+              role={role}
+              aria-checked={on}
+              onPress={() => onToggle(value)}
+              paddingHorizontal={11}
+              minHeight={40}
+              minWidth={40}
+              gap={6}
+              justifyContent="center"
+              borderWidth={1}
+              borderColor={on ? '$brass' : '$rule'}
+              backgroundColor={on ? '$brassWash' : '$slip'}
+              hoverStyle={{ borderColor: '$brass' }}
               {...{ type: 'button', title: hint }}
             >
-              <Words size="second" strong={on} tone={on ? 'brass' : 'ink'}>{text}</Words>
+              <Words size="second" strong={on} tone={on ? 'brass' : 'ink'}>
+                {text}
+              </Words>
             </Press>
           )
         })}

@@ -3,7 +3,10 @@
 import { useEffect, useRef, useState } from 'react'
 import { Field, type FieldProps } from './Field'
 
-interface CommitFieldProps extends Omit<FieldProps, 'value' | 'onChangeText' | 'onBlur' | 'onSubmitEditing' | 'problem'> {
+interface CommitFieldProps extends Omit<
+  FieldProps,
+  'value' | 'onChangeText' | 'onBlur' | 'onSubmitEditing' | 'problem'
+> {
   readonly value: string
   /** Null where it was taken, else why it cannot be: the text then stays to be mended. */
   readonly onCommit: (text: string) => string | null
@@ -23,5 +26,14 @@ export function CommitField({ value, onCommit, ...rest }: CommitFieldProps) {
     leave.current = commit
   })
   useEffect(() => () => leave.current(), [])
-  return <Field {...rest} value={typed ?? value} onChangeText={setTyped} onBlur={commit} onSubmitEditing={commit} problem={problem} />
+  return (
+    <Field
+      {...rest}
+      value={typed ?? value}
+      onChangeText={setTyped}
+      onBlur={commit}
+      onSubmitEditing={commit}
+      problem={problem}
+    />
+  )
 }

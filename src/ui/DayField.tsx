@@ -21,9 +21,25 @@ export function DayField({ label, kind = 'date', value, onChange }: DayFieldProp
   }
   return (
     <input
-      type={kind} aria-label={label} value={shown} min={kind === 'date' ? '1990-01-01' : undefined} max={kind === 'date' ? '2199-12-31' : undefined}
-      onChange={(event) => { setShown(event.target.value); if (event.target.validity.valid) onChange(event.target.value) }}
-      style={{ minHeight: 44, padding: '0 10px', borderRadius: 3, border: `1px solid ${theme.edge.get()}`, background: theme.slip.get() as string, color: theme.ink.get() as string, fontSize: '0.875rem', maxWidth: '100%' }}
+      type={kind}
+      aria-label={label}
+      value={shown}
+      min={kind === 'date' ? '1990-01-01' : undefined}
+      max={kind === 'date' ? '2199-12-31' : undefined}
+      onChange={(event) => {
+        setShown(event.target.value)
+        if (event.target.validity.valid) onChange(event.target.value)
+      }}
+      style={{
+        minHeight: 44,
+        padding: '0 10px',
+        borderRadius: 3,
+        border: `1px solid ${theme.edge.get()}`,
+        background: theme.slip.get() as string,
+        color: theme.ink.get() as string,
+        fontSize: '0.875rem',
+        maxWidth: '100%',
+      }}
     />
   )
 }

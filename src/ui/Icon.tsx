@@ -26,13 +26,44 @@ import X from 'lucide-react/icons/x'
 import type { Tone } from './tokens'
 
 const icons = {
-  tray: Inbox, day: Sun, week: CalendarDays, shelves: LibraryBig, review: RotateCcw, undo: Undo2, redo: Redo2, search: Search, close: X, pen: PenLine, enter: CornerDownLeft,
-  check: Check, plus: Plus, minus: Minus, next: ChevronRight, previous: ChevronLeft, up: ChevronUp, down: ChevronDown, lamp: Moon, settings: Settings2, timer: Timer, project: Layers, someday: Cloud, reference: BookOpen,
+  tray: Inbox,
+  day: Sun,
+  week: CalendarDays,
+  shelves: LibraryBig,
+  review: RotateCcw,
+  undo: Undo2,
+  redo: Redo2,
+  search: Search,
+  close: X,
+  pen: PenLine,
+  enter: CornerDownLeft,
+  check: Check,
+  plus: Plus,
+  minus: Minus,
+  next: ChevronRight,
+  previous: ChevronLeft,
+  up: ChevronUp,
+  down: ChevronDown,
+  lamp: Moon,
+  settings: Settings2,
+  timer: Timer,
+  project: Layers,
+  someday: Cloud,
+  reference: BookOpen,
 } as const
 export type IconName = keyof typeof icons
 
 /** Decoration only: whatever holds it carries the name. */
 export function Icon({ name, size = 20, tone = 'ink' }: { name: IconName; size?: number; tone?: Tone }) {
   const Drawn = icons[name]
-  return <Drawn size={size} strokeWidth={1.6} color={`var(--${tone})`} aria-hidden focusable={false} style={{ flexShrink: 0 }} />
+  return (
+    <Drawn
+      size={size}
+      strokeWidth={1.6}
+      color={`var(--${tone})`}
+      aria-hidden
+      focusable={false}
+      style={{ flexShrink: 0 }}
+    />
+  )
 }

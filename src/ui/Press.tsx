@@ -5,10 +5,24 @@ import type { Tone } from './tokens'
 import { Words } from './Words'
 
 /** A bare button: the frame of all others, and of rows that are pressed as a whole. */
-export const Press = styled(View, { render: 'button', flexDirection: 'row', alignItems: 'center', minHeight: 44, minWidth: 44, cursor: 'pointer', borderRadius: '$1' })
+export const Press = styled(View, {
+  render: 'button',
+  flexDirection: 'row',
+  alignItems: 'center',
+  minHeight: 44,
+  minWidth: 44,
+  cursor: 'pointer',
+  borderRadius: '$1',
+})
 
 const Frame = styled(Press, {
-  justifyContent: 'center', paddingHorizontal: 18, gap: 8, maxWidth: '100%', flexShrink: 1, borderWidth: 1, borderColor: 'transparent',
+  justifyContent: 'center',
+  paddingHorizontal: 18,
+  gap: 8,
+  maxWidth: '100%',
+  flexShrink: 1,
+  borderWidth: 1,
+  borderColor: 'transparent',
   variants: {
     kind: {
       main: { backgroundColor: '$ink', hoverStyle: { opacity: 0.9 }, pressStyle: { opacity: 0.8 } },
@@ -22,20 +36,53 @@ const Frame = styled(Press, {
 type FrameProps = GetProps<typeof Frame>
 
 /** Says what it does in a verb. One `main` button at most on a screen. */
-export function Button({ label, kind = 'plain', disabled, icon, tone, ...rest }: Omit<FrameProps, 'children'> & { label: string; disabled?: boolean; icon?: IconName; tone?: Tone }) {
+export function Button({
+  label,
+  kind = 'plain',
+  disabled,
+  icon,
+  tone,
+  ...rest
+}: Omit<FrameProps, 'children'> & { label: string; disabled?: boolean; icon?: IconName; tone?: Tone }) {
   const shade: Tone = tone ?? (kind === 'main' ? 'onInk' : kind === 'quiet' ? 'brass' : 'ink')
   return (
-    <Frame kind={kind} off={disabled} aria-disabled={disabled} {...{ type: 'button' }} {...rest} onPress={disabled ? undefined : rest.onPress}>
+    <Frame
+      kind={kind}
+      off={disabled}
+      aria-disabled={disabled}
+      {...{ type: 'button' }}
+      {...rest}
+      onPress={disabled ? undefined : rest.onPress}
+    >
       {icon ? <Icon name={icon} size={18} tone={shade} /> : null}
-      <Words tone={shade} strong={kind !== 'quiet'} flexShrink={1} minWidth={0}>{label}</Words>
+      <Words tone={shade} strong={kind !== 'quiet'} flexShrink={1} minWidth={0}>
+        {label}
+      </Words>
     </Frame>
   )
 }
 
 /** A square button with an icon; `label` is its name for the ear and its hint for the eye. */
-export function IconButton({ label, icon, tone, disabled, ...rest }: Omit<FrameProps, 'children'> & { label: string; icon: IconName; tone?: Tone; disabled?: boolean }) {
+export function IconButton({
+  label,
+  icon,
+  tone,
+  disabled,
+  ...rest
+}: Omit<FrameProps, 'children'> & { label: string; icon: IconName; tone?: Tone; disabled?: boolean }) {
   return (
-    <Press justifyContent="center" width={44} height={44} hoverStyle={{ backgroundColor: '$brassWash' }} aria-label={label} aria-disabled={disabled} opacity={disabled ? 0.4 : 1} {...{ type: 'button', title: label }} {...rest} onPress={disabled ? undefined : rest.onPress}>
+    <Press
+      justifyContent="center"
+      width={44}
+      height={44}
+      hoverStyle={{ backgroundColor: '$brassWash' }}
+      aria-label={label}
+      aria-disabled={disabled}
+      opacity={disabled ? 0.4 : 1}
+      {...{ type: 'button', title: label }}
+      {...rest}
+      onPress={disabled ? undefined : rest.onPress}
+    >
       <Icon name={icon} tone={tone ?? 'inkSoft'} />
     </Press>
   )

@@ -14,18 +14,45 @@ interface PullProps<T extends string> {
   readonly shown?: boolean
 }
 
-export function Pull<T extends string>({ label, value, options, onChoose, none, shown = false }: PullProps<T>) {
+export function Pull<T extends string>({
+  label,
+  value,
+  options,
+  onChoose,
+  none,
+  shown = false,
+}: PullProps<T>) {
   const theme = useTheme()
   const id = useId()
   return (
     <Column gap={4} minWidth={0} flexShrink={1}>
-      {shown ? <Words render="label" size="second" tone="inkSoft" {...{ htmlFor: id }}>{label}</Words> : null}
+      {shown ? (
+        <Words render="label" size="second" tone="inkSoft" {...{ htmlFor: id }}>
+          {label}
+        </Words>
+      ) : null}
       <select
-        id={id} aria-label={label} value={value} onChange={(event) => onChoose(event.target.value as T | '')}
-        style={{ minHeight: 44, maxWidth: '100%', padding: '0 10px', borderRadius: 3, border: `1px solid ${theme.rule.get()}`, background: theme.slip.get() as string, color: theme.ink.get() as string, fontSize: '0.875rem' }}
+        id={id}
+        aria-label={label}
+        value={value}
+        onChange={(event) => onChoose(event.target.value as T | '')}
+        style={{
+          minHeight: 44,
+          maxWidth: '100%',
+          padding: '0 10px',
+          borderRadius: 3,
+          border: `1px solid ${theme.rule.get()}`,
+          background: theme.slip.get() as string,
+          color: theme.ink.get() as string,
+          fontSize: '0.875rem',
+        }}
       >
         {none === undefined ? null : <option value="">{none}</option>}
-        {options.map((option) => <option key={option.value} value={option.value}>{option.label}</option>)}
+        {options.map((option) => (
+          <option key={option.value} value={option.value}>
+            {option.label}
+          </option>
+        ))}
       </select>
     </Column>
   )

@@ -5,5 +5,9 @@ import { areaInks } from './tokens'
 export function Seal({ stamp, ink, size = 28 }: { stamp: string | null; ink: number; size?: number }) {
   const square = { width: size, height: size, fontSize: size * 0.46 }
   if (stamp === null) return <span className="seal empty" aria-hidden style={square} />
-  return <span className="seal" aria-hidden style={{ ...square, background: areaInks[ink % areaInks.length] }}>{stamp}</span>
+  return (
+    <span className="seal" aria-hidden style={{ ...square, background: areaInks[ink % areaInks.length] }}>
+      {stamp}
+    </span>
+  )
 }

@@ -30,15 +30,32 @@ export function SlideOver({ title, onClose, children, full = false, bare = false
   }, [])
   return (
     <dialog
-      ref={ref} className={full ? 'sheet full' : 'sheet'} aria-label={title}
-      onCancel={(event) => { if (event.target === ref.current) onClose() }}
-      onClose={(event) => { if (event.target === ref.current) onClose() }}
-      onClick={(event) => { if (event.target === ref.current) onClose() }}
+      ref={ref}
+      className={full ? 'sheet full' : 'sheet'}
+      aria-label={title}
+      onCancel={(event) => {
+        if (event.target === ref.current) onClose()
+      }}
+      onClose={(event) => {
+        if (event.target === ref.current) onClose()
+      }}
+      onClick={(event) => {
+        if (event.target === ref.current) onClose()
+      }}
     >
-      <Column position="relative" backgroundColor="$paper" minHeight={full ? '100%' : 0} padding={16} paddingBottom={28} gap={12}>
+      <Column
+        position="relative"
+        backgroundColor="$paper"
+        minHeight={full ? '100%' : 0}
+        padding={16}
+        paddingBottom={28}
+        gap={12}
+      >
         {bare ? null : (
           <Row justifyContent="space-between" gap={8}>
-            <Words render="h2" size="title" flexShrink={1}>{title}</Words>
+            <Words render="h2" size="title" flexShrink={1}>
+              {title}
+            </Words>
             <IconButton label="Close" icon="close" onPress={onClose} />
           </Row>
         )}

@@ -23,15 +23,41 @@ export interface SlipRowProps {
   readonly onKeyDown?: (event: KeyboardEvent) => void
 }
 
-export function SlipRow({ title, details, stamp, ink, weight = 'should', struck = false, chosen = false, onOpen, ticked, onTick, quick, onKeyDown }: SlipRowProps) {
+export function SlipRow({
+  title,
+  details,
+  stamp,
+  ink,
+  weight = 'should',
+  struck = false,
+  chosen = false,
+  onOpen,
+  ticked,
+  onTick,
+  quick,
+  onKeyDown,
+}: SlipRowProps) {
   return (
     <li className={chosen ? 'slip-row chosen' : 'slip-row'} onKeyDown={onKeyDown}>
       <Seal stamp={stamp} ink={ink} />
       <button type="button" className="slip-open" data-row onClick={onOpen}>
-        <span className={struck ? 'slip-title struck' : `slip-title ${weight}`}><Unseen>Open </Unseen>{title}</span>
+        <span className={struck ? 'slip-title struck' : `slip-title ${weight}`}>
+          <Unseen>Open </Unseen>
+          {title}
+        </span>
         {details === '' ? null : <span className="slip-details">{details}</span>}
       </button>
-      {quick ? <button type="button" className="square" aria-label={quick.label} title={quick.label} onClick={quick.onPress}><Icon name={quick.icon} tone="inkSoft" /></button> : null}
+      {quick ? (
+        <button
+          type="button"
+          className="square"
+          aria-label={quick.label}
+          title={quick.label}
+          onClick={quick.onPress}
+        >
+          <Icon name={quick.icon} tone="inkSoft" />
+        </button>
+      ) : null}
       <Tick name={title} checked={ticked} onToggle={onTick} />
     </li>
   )

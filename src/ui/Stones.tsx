@@ -6,7 +6,12 @@ import { Words } from './Words'
 
 interface StonesProps {
   readonly label: string
-  readonly stones: readonly { readonly key: string; readonly label: string; readonly done: boolean; readonly here: boolean }[]
+  readonly stones: readonly {
+    readonly key: string
+    readonly label: string
+    readonly done: boolean
+    readonly here: boolean
+  }[]
   readonly onStep: (key: string) => void
 }
 
@@ -15,14 +20,44 @@ const tilts = ['-4deg', '3deg', '-2deg', '5deg', '-3deg']
 
 export function Stones({ label, stones, onStep }: StonesProps) {
   return (
-    <View render="ol" aria-label={label} flexDirection="row" justifyContent="space-between" gap={4} maxWidth={560}>
+    <View
+      render="ol"
+      aria-label={label}
+      flexDirection="row"
+      justifyContent="space-between"
+      gap={4}
+      maxWidth={560}
+    >
       {stones.map(({ key, label: name, done, here }, index) => (
         <View render="li" key={key} flex={1} alignItems="center">
-          <Press flexDirection="column" gap={4} paddingTop={lifts[index % 5]} alignItems="center" justifyContent="flex-start" minHeight={76} width="100%" onPress={() => onStep(key)} aria-label={`${name}${done ? ', finished' : ''}`} aria-current={here ? 'step' : undefined} {...{ type: 'button' }}>
-            <View width={46} height={32} alignItems="center" justifyContent="center" borderWidth={here ? 3 : 1.5} borderColor={here ? '$brass' : done ? '$moss' : '$edge'} backgroundColor={done ? '$moss' : here ? '$slip' : 'transparent'} style={{ borderRadius: '50% 48% 52% 46%', transform: `rotate(${tilts[index % 5]})` }}>
+          <Press
+            flexDirection="column"
+            gap={4}
+            paddingTop={lifts[index % 5]}
+            alignItems="center"
+            justifyContent="flex-start"
+            minHeight={76}
+            width="100%"
+            onPress={() => onStep(key)}
+            aria-label={`${name}${done ? ', finished' : ''}`}
+            aria-current={here ? 'step' : undefined}
+            {...{ type: 'button' }}
+          >
+            <View
+              width={46}
+              height={32}
+              alignItems="center"
+              justifyContent="center"
+              borderWidth={here ? 3 : 1.5}
+              borderColor={here ? '$brass' : done ? '$moss' : '$edge'}
+              backgroundColor={done ? '$moss' : here ? '$slip' : 'transparent'}
+              style={{ borderRadius: '50% 48% 52% 46%', transform: `rotate(${tilts[index % 5]})` }}
+            >
               {done ? <Icon name="check" size={18} tone="onInk" /> : null}
             </View>
-            <Words size="small" strong={here} tone={here ? 'ink' : 'inkSoft'}>{name}</Words>
+            <Words size="small" strong={here} tone={here ? 'ink' : 'inkSoft'}>
+              {name}
+            </Words>
           </Press>
         </View>
       ))}

@@ -2,10 +2,33 @@
 
 export function Tick({ name, checked, onToggle }: { name: string; checked: boolean; onToggle: () => void }) {
   return (
-    <button type="button" role="checkbox" aria-checked={checked} aria-label={name} className="square" data-tick onClick={onToggle}>
-      <svg className={checked ? 'stroke-drawn' : undefined} width={28} height={28} viewBox="0 0 28 28" aria-hidden fill="none">
+    <button
+      type="button"
+      role="checkbox"
+      aria-checked={checked}
+      aria-label={name}
+      className="square"
+      data-tick
+      onClick={onToggle}
+    >
+      <svg
+        className={checked ? 'stroke-drawn' : undefined}
+        width={28}
+        height={28}
+        viewBox="0 0 28 28"
+        aria-hidden
+        fill="none"
+      >
         <rect x={3.5} y={4.5} width={20} height={20} rx={2.5} stroke="var(--inkSoft)" strokeWidth={1.4} />
-        {checked ? <path d="M7 14.2c1.9 1.3 3.4 3.1 4.7 5.6 2.6-6.3 6.6-11.9 13.1-16.6" stroke="var(--moss)" strokeWidth={3.4} strokeLinecap="round" strokeLinejoin="round" /> : null}
+        {checked ? (
+          <path
+            d="M7 14.2c1.9 1.3 3.4 3.1 4.7 5.6 2.6-6.3 6.6-11.9 13.1-16.6"
+            stroke="var(--moss)"
+            strokeWidth={3.4}
+            strokeLinecap="round"
+            strokeLinejoin="round"
+          />
+        ) : null}
       </svg>
     </button>
   )

@@ -2,7 +2,10 @@
 import { styled, Text } from '@tamagui/core'
 
 const rem = (px: number) => `${px / 16}rem`
-const size = (px: number, line: number) => ({ fontSize: rem(px) as unknown as number, lineHeight: rem(line) as unknown as number })
+const size = (px: number, line: number) => ({
+  fontSize: rem(px) as unknown as number,
+  lineHeight: rem(line) as unknown as number,
+})
 
 export const Words = styled(Text, {
   fontFamily: '$body',
@@ -19,13 +22,23 @@ export const Words = styled(Text, {
       caps: { ...size(13, 18), letterSpacing: 1.2, textTransform: 'uppercase' },
     },
     tone: {
-      ink: { color: '$ink' }, inkSoft: { color: '$inkSoft' }, brass: { color: '$brass' }, moss: { color: '$moss' }, clay: { color: '$clay' }, slate: { color: '$slate' },
-      plum: { color: '$plum' }, onInk: { color: '$onInk' }, trayInk: { color: '$trayInk' }, traySoft: { color: '$traySoft' },
+      ink: { color: '$ink' },
+      inkSoft: { color: '$inkSoft' },
+      brass: { color: '$brass' },
+      moss: { color: '$moss' },
+      clay: { color: '$clay' },
+      slate: { color: '$slate' },
+      plum: { color: '$plum' },
+      onInk: { color: '$onInk' },
+      trayInk: { color: '$trayInk' },
+      traySoft: { color: '$traySoft' },
     },
     /** Must, should and could, by the ink alone. */
     weight: { must: { fontWeight: '700' }, should: {}, could: { color: '$inkSoft' } },
     strong: { true: { fontWeight: '600' } },
-    oneLine: { true: { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', maxWidth: '100%' } },
+    oneLine: {
+      true: { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', maxWidth: '100%' },
+    },
     struck: { true: { textDecorationLine: 'line-through', color: '$inkSoft' } },
   } as const,
 })

@@ -4,7 +4,12 @@ import type { ReactElement } from 'react'
 import { Button, Chip, Choice, Field, Seal, Stones, Tick } from '.'
 import { config } from './tamagui.config'
 
-const show = (part: ReactElement) => render(<TamaguiProvider config={config} defaultTheme="light" disableInjectCSS>{part}</TamaguiProvider>)
+const show = (part: ReactElement) =>
+  render(
+    <TamaguiProvider config={config} defaultTheme="light" disableInjectCSS>
+      {part}
+    </TamaguiProvider>,
+  )
 
 it('a tick box is a check box named by its action', () => {
   const onToggle = jest.fn()
@@ -34,7 +39,17 @@ it('a chip is taken off by a press, by Backspace and by Delete', () => {
 })
 it('choices are a radio group whose arrows move the focus round', () => {
   const onToggle = jest.fn()
-  show(<Choice label="Weight" options={[{ value: 'must', label: 'must' }, { value: 'could', label: 'could' }]} chosen={['must']} onToggle={onToggle} />)
+  show(
+    <Choice
+      label="Weight"
+      options={[
+        { value: 'must', label: 'must' },
+        { value: 'could', label: 'could' },
+      ]}
+      chosen={['must']}
+      onToggle={onToggle}
+    />,
+  )
   const [must, could] = screen.getAllByRole('radio') as [HTMLElement, HTMLElement]
   expect(screen.getByRole('radiogroup', { name: 'Weight' }).contains(must)).toBe(true)
   expect([must.getAttribute('aria-checked'), could.getAttribute('aria-checked')]).toEqual(['true', 'false'])
@@ -52,7 +67,16 @@ it('a field with a problem says it aloud and is marked', () => {
 })
 it('stones tell which is finished and which is stood on', () => {
   const onStep = jest.fn()
-  show(<Stones label="Stones" stones={[{ key: 'a', label: 'Tray', done: true, here: false }, { key: 'b', label: 'Aims', done: false, here: true }]} onStep={onStep} />)
+  show(
+    <Stones
+      label="Stones"
+      stones={[
+        { key: 'a', label: 'Tray', done: true, here: false },
+        { key: 'b', label: 'Aims', done: false, here: true },
+      ]}
+      onStep={onStep}
+    />,
+  )
   fireEvent.click(screen.getByRole('button', { name: 'Tray, finished' }))
   expect(onStep).toHaveBeenCalledWith('a')
   expect(screen.getByRole('button', { name: 'Aims' }).getAttribute('aria-current')).toBe('step')

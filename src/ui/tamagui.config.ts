@@ -3,17 +3,39 @@ import { createFont, createTamagui, createTokens } from '@tamagui/core'
 import { lamp, paper } from './tokens'
 
 const size = { 0: 0, 1: 4, 2: 8, 3: 12, 4: 16, 5: 20, 6: 24, 8: 32, 10: 40, 11: 44, true: 16 }
-const tokens = createTokens({ size, space: { ...size, '-1': -4 }, radius: { 0: 0, 1: 3, 2: 6, true: 3 }, zIndex: { 0: 0, 1: 10, 2: 20, 3: 30 }, color: { ink: paper.ink } })
+const tokens = createTokens({
+  size,
+  space: { ...size, '-1': -4 },
+  radius: { 0: 0, 1: 3, 2: 6, true: 3 },
+  zIndex: { 0: 0, 1: 10, 2: 20, 3: 30 },
+  color: { ink: paper.ink },
+})
 
 /** Sizes in rem at use (see Words): text grows with the reader's own setting. */
-const fontOf = (family: string) => createFont({ family, size: { 4: 16, true: 16 }, lineHeight: { 4: 24, true: 24 }, weight: { 4: '400', 6: '600' }, letterSpacing: { 4: 0 } })
+const fontOf = (family: string) =>
+  createFont({
+    family,
+    size: { 4: 16, true: 16 },
+    lineHeight: { 4: 24, true: 24 },
+    weight: { 4: '400', 6: '600' },
+    letterSpacing: { 4: 0 },
+  })
 
 export const config = createTamagui({
   tokens,
   themes: { light: paper, dark: lamp },
-  fonts: { body: fontOf("'Atkinson Hyperlegible Next', system-ui, sans-serif"), heading: fontOf("'Literata', Georgia, serif") },
+  fonts: {
+    body: fontOf("'Atkinson Hyperlegible Next', system-ui, sans-serif"),
+    heading: fontOf("'Literata', Georgia, serif"),
+  },
   media: { wide: { minWidth: 900 }, roomy: { minWidth: 1180 } },
-  settings: { defaultFont: 'body', shouldAddPrefersColorThemes: false, onlyAllowShorthands: false, allowedStyleValues: false, addThemeClassName: 'html' },
+  settings: {
+    defaultFont: 'body',
+    shouldAddPrefersColorThemes: false,
+    onlyAllowShorthands: false,
+    allowedStyleValues: false,
+    addThemeClassName: 'html',
+  },
 })
 
 type Config = typeof config

@@ -7,7 +7,9 @@ const rounds = process.env['ATTACKS'] === 'long' ? 25 : 2
 
 const slipsIn = (page: Page) => page.getByRole('button', { name: /^Sort killed/ })
 
-test('a renderer killed in the midst of typing loses nothing that was set down, nor the half-typed line', async ({ context }) => {
+test('a renderer killed in the midst of typing loses nothing that was set down, nor the half-typed line', async ({
+  context,
+}) => {
   test.setTimeout(240_000)
   let said = 0
   for (let round = 0; round < rounds; round++) {
@@ -32,7 +34,9 @@ test('a renderer killed in the midst of typing loses nothing that was set down, 
   }
 })
 
-test('a disk that is full is called full; everything can be saved to a file, and is kept once there is room', async ({ page }) => {
+test('a disk that is full is called full; everything can be saved to a file, and is kept once there is room', async ({
+  page,
+}) => {
   // As a browser behaves: every request of the write succeeds, then the whole of it is aborted without a word.
   await page.addInitScript(() => {
     const state = window as unknown as { full: boolean }
@@ -43,9 +47,13 @@ test('a disk that is full is called full; everything can be saved to a file, and
       return made
     }
     const estimate = navigator.storage.estimate.bind(navigator.storage)
-    navigator.storage.estimate = async () => (state.full ? { quota: 9_000_000, usage: 8_999_000 } : estimate())
+    navigator.storage.estimate = async () =>
+      state.full ? { quota: 9_000_000, usage: 8_999_000 } : estimate()
   })
-  const setFull = (full: boolean) => page.evaluate((is) => { (window as unknown as { full: boolean }).full = is }, full)
+  const setFull = (full: boolean) =>
+    page.evaluate((is) => {
+      ;(window as unknown as { full: boolean }).full = is
+    }, full)
   await open(page)
   await setDown(page, 'one')
   await setFull(true)
@@ -64,18 +72,22 @@ test('a disk that is full is called full; everything can be saved to a file, and
   await expect(page.getByRole('heading', { name: '2 slips' })).toBeVisible()
 })
 
-test('a dead connection is opened anew by trying again, and what was done meanwhile is kept', async ({ page }) => {
+test('a dead connection is opened anew by trying again, and what was done meanwhile is kept', async ({
+  page,
+}) => {
   await page.addInitScript(() => {
     const state = window as unknown as { dead?: IDBDatabase }
     const transaction = IDBDatabase.prototype.transaction
     IDBDatabase.prototype.transaction = function (...args: Parameters<typeof transaction>) {
-      if (state.dead === this) throw new DOMException('The database connection is closing.', 'InvalidStateError')
+      if (state.dead === this)
+        throw new DOMException('The database connection is closing.', 'InvalidStateError')
       return transaction.apply(this, args)
     }
     ;(window as unknown as { killHandle: () => void }).killHandle = () => {
       IDBDatabase.prototype.transaction = function (...args: Parameters<typeof transaction>) {
         state.dead ??= this
-        if (state.dead === this) throw new DOMException('The database connection is closing.', 'InvalidStateError')
+        if (state.dead === this)
+          throw new DOMException('The database connection is closing.', 'InvalidStateError')
         return transaction.apply(this, args)
       }
     }
@@ -108,7 +120,9 @@ test('without channels, locks or a service worker it still works, in two tabs to
   await expect(right.getByRole('heading', { name: 'Nothing set down' })).toBeVisible()
 })
 
-test('a half-typed line belongs to its tab, outlives it, and goes when everything is removed', async ({ context }) => {
+test('a half-typed line belongs to its tab, outlives it, and goes when everything is removed', async ({
+  context,
+}) => {
   const [left, right] = [await context.newPage(), await context.newPage()]
   for (const page of [left, right]) await page.goto('/')
   await captureLine(left).fill('left half')
@@ -135,10 +149,21 @@ test('whatever is typed into the address opens something or says that it is not 
     await expect(page.getByText('There is nothing here.')).toBeVisible()
     await expect(page.getByRole('alert')).toBeHidden()
   }
-  const strange = ['action:none', '__proto__:x', 'settings:main', 'review:x', ':', 'goblin:1', '%00', 'a&open=b', 'x'.repeat(3000)]
+  const strange = [
+    'action:none',
+    '__proto__:x',
+    'settings:main',
+    'review:x',
+    ':',
+    'goblin:1',
+    '%00',
+    'a&open=b',
+    'x'.repeat(3000),
+  ]
   for (const what of strange) await nothing(`/?open=${what}`)
   await page.setViewportSize({ width: 1280, height: 800 })
-  for (const path of ['/', '/day', '/week', '/shelves', '/sorting', '/settings']) await nothing(`${path}?open=constructor:x`)
+  for (const path of ['/', '/day', '/week', '/shelves', '/sorting', '/settings'])
+    await nothing(`${path}?open=constructor:x`)
   await page.goto('/sorting?slip=__proto__:x')
   await expect(page.getByRole('article', { name: 'The slip' })).toBeVisible()
 })

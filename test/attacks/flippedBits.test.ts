@@ -6,7 +6,11 @@ import { fileOf, held, livedIn, makeRandom, pick, rounds, small } from './parts'
 
 function flip(text: string, random: () => number): string {
   const at = Math.floor(random() * text.length)
-  return text.slice(0, at) + String.fromCharCode(text.charCodeAt(at) ^ (1 << Math.floor(random() * 7))) + text.slice(at + 1)
+  return (
+    text.slice(0, at) +
+    String.fromCharCode(text.charCodeAt(at) ^ (1 << Math.floor(random() * 7))) +
+    text.slice(at + 1)
+  )
 }
 
 it('a turned bit costs one record at most, and the damage is given out', async () => {
@@ -15,11 +19,16 @@ it('a turned bit costs one record at most, and the damage is given out', async (
   const before = new Map(held(store).map((record) => [record.id, JSON.stringify(record)]))
   for (let round = 0; round < rounds(60); round++) {
     const damaged = makeMemoryStore(new Map(kept.held))
-    const key = pick(random, [...damaged.held.keys()].filter((name) => /^(piece|change|meta)/.test(name)))
+    const key = pick(
+      random,
+      [...damaged.held.keys()].filter((name) => /^(piece|change|meta)/.test(name)),
+    )
     damaged.held.set(key, flip(damaged.held.get(key) as string, random))
     const again = makeTestStore(damaged, { limits: small })
     await again.load()
-    const lost = [...before].filter(([id, text]) => !held(again).some((record) => record.id === id && JSON.stringify(record) === text))
+    const lost = [...before].filter(
+      ([id, text]) => !held(again).some((record) => record.id === id && JSON.stringify(record) === text),
+    )
     expect(lost.length).toBeLessThanOrEqual(1)
     expect(again.api.getState().readOnly).toBe(false)
     await again.dropAsides()

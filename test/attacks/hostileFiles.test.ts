@@ -4,15 +4,31 @@ import { makeStamp, type Change, type Entry } from '@/core/journal'
 import { makeTestStore, testStartEpochMs } from '@/state/testing'
 import { fileOf, held, livedIn, makeRandom, rounds } from './parts'
 
-const texts = ['\u0000', '\ud83d', '__proto__', 'constructor', '</script><img src=x>', '‮abc', 'x'.repeat(2000), '👩🏽‍❤️‍💋‍👨🏿'.repeat(100), 'e\u0301'.repeat(900), '{"a":1}', '\\u0000"\n']
+const texts = [
+  '\u0000',
+  '\ud83d',
+  '__proto__',
+  'constructor',
+  '</script><img src=x>',
+  '‮abc',
+  'x'.repeat(2000),
+  '👩🏽‍❤️‍💋‍👨🏿'.repeat(100),
+  'e\u0301'.repeat(900),
+  '{"a":1}',
+  '\\u0000"\n',
+]
 
 it('every text that is let in comes back from one’s own file', async () => {
   const store = makeTestStore()
   await store.load()
   const refusals = texts.flatMap((text) => {
     const outcomes = [
-      store.run('setDown', { text }), store.run('addAction', { title: text, note: text.repeat(20), address: text }), store.run('addProject', { title: text, outcome: text }),
-      store.run('addContext', { name: text }), store.run('addArea', { name: text, groupId: null }), store.run('addPerson', { name: text }),
+      store.run('setDown', { text }),
+      store.run('addAction', { title: text, note: text.repeat(20), address: text }),
+      store.run('addProject', { title: text, outcome: text }),
+      store.run('addContext', { name: text }),
+      store.run('addArea', { name: text, groupId: null }),
+      store.run('addPerson', { name: text }),
     ]
     return outcomes.flatMap((outcome) => (outcome.ok ? [] : [outcome.error.kind]))
   })
@@ -34,8 +50,15 @@ it('a file is one act: undo takes it back whole, removals too, and reaches into 
     { record: { id: 'slip:new', text: 'new', takenOff: [], setDownAtEpochMs: 1 }, all: stamp(1) },
     { record: { id: gone } as never, all: '' as never, removed: stamp(2) },
   ]
-  const journal: Change[] = [{ stamp: stamp(1), act: 'setDown', diff: [{ kind: 'added', record: entries[0]?.record as never }] }]
-  expect(store.wouldBring(entries).map(({ kind }) => kind).sort()).toEqual(['added', 'removed'])
+  const journal: Change[] = [
+    { stamp: stamp(1), act: 'setDown', diff: [{ kind: 'added', record: entries[0]?.record as never }] },
+  ]
+  expect(
+    store
+      .wouldBring(entries)
+      .map(({ kind }) => kind)
+      .sort(),
+  ).toEqual(['added', 'removed'])
   await store.bringIn(entries, journal)
   expect(held(store).map(({ id }) => id)).toEqual(expect.arrayContaining(['slip:new']))
   expect(held(store).some(({ id }) => id === gone)).toBe(false)
@@ -61,7 +84,8 @@ it('two journals that overlap merge without loss, in either order', async () => 
   await store.bringIn(theirs.value.entries, theirs.value.changes)
   await other.bringIn(mine.value.entries, mine.value.changes)
   expect(held(other)).toEqual(held(store))
-  const stampsOf = async (of: typeof store) => new Set((await of.journal()).changes.filter(({ brought }) => !brought).map(({ stamp }) => stamp))
+  const stampsOf = async (of: typeof store) =>
+    new Set((await of.journal()).changes.filter(({ brought }) => !brought).map(({ stamp }) => stamp))
   expect(await stampsOf(other)).toEqual(await stampsOf(store))
 })
 
@@ -71,10 +95,20 @@ it('random rubbish is refused, in the shape of a fault', () => {
     const kinds = [null, true, random() * 1e20, String(random()), [], {}]
     const value = kinds[Math.floor(random() * kinds.length)]
     if (depth > 4 || typeof value !== 'object' || value === null) return value
-    return Array.isArray(value) ? [any(depth + 1), any(depth + 1)] : { [`k${random()}`]: any(depth + 1), id: any(depth + 1), record: any(depth + 1), stamp: any(depth + 1), diff: any(depth + 1) }
+    return Array.isArray(value)
+      ? [any(depth + 1), any(depth + 1)]
+      : {
+          [`k${random()}`]: any(depth + 1),
+          id: any(depth + 1),
+          record: any(depth + 1),
+          stamp: any(depth + 1),
+          diff: any(depth + 1),
+        }
   }
   for (let round = 0; round < rounds(300); round++) {
-    const file = parseStoreFile(JSON.stringify({ format: 'zen-tray store', version: 1, records: [any(0)], changes: [any(0)] }))
+    const file = parseStoreFile(
+      JSON.stringify({ format: 'zen-tray store', version: 1, records: [any(0)], changes: [any(0)] }),
+    )
     expect(file.ok ? 'read' : file.error.kind).toMatch(/shape|tooDeep|hostileKey/)
   }
 })

@@ -9,12 +9,19 @@ import { makeTestStore, type TestStore } from '@/state/testing'
 export const rounds = (short: number): number => (process.env['ATTACKS'] === 'long' ? short * 40 : short)
 export const small = { changes: 5, pieces: 2, partSize: 4 }
 export const held = (store: TestStore) => [...recordsById(store.api.getState().document).values()]
-export const textsIn = (store: TestStore): string[] => recordsIn(store.api.getState().document, 'slip').map(({ text }) => text).sort()
-export const pick = <T>(random: Random, items: readonly T[]): T => items[Math.floor(random() * items.length)] as T
+export const textsIn = (store: TestStore): string[] =>
+  recordsIn(store.api.getState().document, 'slip')
+    .map(({ text }) => text)
+    .sort()
+export const pick = <T>(random: Random, items: readonly T[]): T =>
+  items[Math.floor(random() * items.length)] as T
 export { makeRandom, type Random }
 
 /** A store in which this many slips were set down, some of them sorted and ticked, and folded on the way. */
-export async function livedIn(slips: number, kept: KeyValueStore & { held: Map<string, string> } = makeMemoryStore()) {
+export async function livedIn(
+  slips: number,
+  kept: KeyValueStore & { held: Map<string, string> } = makeMemoryStore(),
+) {
   const store = makeTestStore(kept, { limits: small })
   const archive = makeArchive(kept, small, 'folder')
   await store.load()

@@ -8,7 +8,8 @@ import { makeRandom, rounds, small, textsIn, type Random } from './parts'
 /** The same storage, each call of which takes a random while. */
 function slowed(kept: KeyValueStore, random: Random): KeyValueStore {
   const wait = async () => {
-    for (let turns = Math.floor(random() * 6); turns > 0; turns--) await new Promise((resolve) => setImmediate(resolve))
+    for (let turns = Math.floor(random() * 6); turns > 0; turns--)
+      await new Promise((resolve) => setImmediate(resolve))
   }
   return {
     getAllKeys: async () => (await wait(), kept.getAllKeys()),

@@ -11,14 +11,25 @@ async function settle(page: Page, path: string): Promise<void> {
 }
 
 /** How much wider than the window the page is, once two frames have been drawn: the layout follows a new width a moment later. */
-const overflow = (page: Page) => page.evaluate(async () => {
-  for (let frame = 0; frame < 2; frame++) await new Promise((resolve) => requestAnimationFrame(resolve))
-  return document.documentElement.scrollWidth - window.innerWidth
-})
+const overflow = (page: Page) =>
+  page.evaluate(async () => {
+    for (let frame = 0; frame < 2; frame++) await new Promise((resolve) => requestAnimationFrame(resolve))
+    return document.documentElement.scrollWidth - window.innerWidth
+  })
 
 async function seriousFaults(page: Page): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']).analyze()
-  return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes.slice(0, 3).map(({ html }) => html.slice(0, 140)).join(' | ')}`)
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze()
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(
+      ({ id, nodes }) =>
+        `${id}: ${nodes
+          .slice(0, 3)
+          .map(({ html }) => html.slice(0, 140))
+          .join(' | ')}`,
+    )
 }
 
 for (const colorScheme of ['light', 'dark'] as const) {
@@ -31,7 +42,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
       expect(await seriousFaults(page), path).toEqual([])
     }
     await page.goto('/day')
-    await page.getByRole('button', { name: /^Open / }).first().click()
+    await page
+      .getByRole('button', { name: /^Open / })
+      .first()
+      .click()
     await expect(page.getByRole('region', { name: 'What happened' })).toBeVisible()
     expect(await seriousFaults(page), 'an opened action').toEqual([])
     await page.setViewportSize(wide)
@@ -60,7 +74,10 @@ test('nothing is wider than the page from 320 to 1920, or with text at 200 %', a
 test('the theme follows the system until one is chosen', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' })
   await openWithDemo(page, '/settings')
-  const ground = () => page.evaluate(() => getComputedStyle(document.getElementById('station')?.parentElement as Element).backgroundColor)
+  const ground = () =>
+    page.evaluate(
+      () => getComputedStyle(document.getElementById('station')?.parentElement as Element).backgroundColor,
+    )
   await expect(page.getByRole('radio', { name: 'as the system' })).toBeChecked()
   expect(await ground()).toBe('rgb(20, 18, 15)')
   await page.getByRole('radio', { name: 'paper' }).click()

@@ -10,7 +10,10 @@ test('export, wipe, import: the same store; a damaged file changes nothing', asy
   await page.getByRole('button', { name: 'Remove everything…' }).click()
   await page.getByRole('dialog').getByRole('button', { name: 'Remove everything', exact: true }).click()
   await expect(page.getByText('0 records so far')).toBeVisible()
-  const bringIn = (text: string) => page.getByLabel('File to bring in').setInputFiles({ name: 'store.json', mimeType: 'application/json', buffer: Buffer.from(text) })
+  const bringIn = (text: string) =>
+    page
+      .getByLabel('File to bring in')
+      .setInputFiles({ name: 'store.json', mimeType: 'application/json', buffer: Buffer.from(text) })
   await bringIn(before.text.slice(0, 5000))
   await expect(page.getByRole('alert')).toContainText('breaks off or is damaged at character')
   await bringIn(before.text.replace('"minutes":45', '"minutes":"45"'))
@@ -26,10 +29,16 @@ test('export, wipe, import: the same store; a damaged file changes nothing', asy
 })
 
 /** The instant at which a page first shows a text, by the clock that all pages share. */
-const shownAt = (page: Page, text: string) => page.evaluate((wanted) => new Promise<number>((resolve) => {
-  const look = () => (document.body.innerText.includes(wanted) ? resolve(Date.now()) : void requestAnimationFrame(look))
-  look()
-}), text)
+const shownAt = (page: Page, text: string) =>
+  page.evaluate(
+    (wanted) =>
+      new Promise<number>((resolve) => {
+        const look = () =>
+          document.body.innerText.includes(wanted) ? resolve(Date.now()) : void requestAnimationFrame(look)
+        look()
+      }),
+    text,
+  )
 
 test('two tabs stay in step within a second, and what each did is kept', async ({ context }) => {
   const [left, right] = [await context.newPage(), await context.newPage()]
@@ -56,16 +65,26 @@ test('a browser without room says so, loses nothing, and keeps it on the next tr
   await page.addInitScript(() => {
     const put = IDBObjectStore.prototype.put
     IDBObjectStore.prototype.put = function (...args: Parameters<typeof put>) {
-      if ((window as unknown as { full?: boolean }).full) throw new DOMException('The current transaction exceeded its quota limitations.', 'QuotaExceededError')
+      if ((window as unknown as { full?: boolean }).full)
+        throw new DOMException(
+          'The current transaction exceeded its quota limitations.',
+          'QuotaExceededError',
+        )
       return put.apply(this, args)
     }
   })
   await open(page)
-  await page.evaluate(() => { (window as unknown as { full: boolean }).full = true })
+  await page.evaluate(() => {
+    ;(window as unknown as { full: boolean }).full = true
+  })
   await setDown(page, 'one', 'two')
-  await expect(page.getByRole('alert')).toContainText('The browser has no room left. 2 changes are not kept yet')
+  await expect(page.getByRole('alert')).toContainText(
+    'The browser has no room left. 2 changes are not kept yet',
+  )
   await expect(page.getByRole('heading', { name: '2 slips' })).toBeVisible()
-  await page.evaluate(() => { (window as unknown as { full: boolean }).full = false })
+  await page.evaluate(() => {
+    ;(window as unknown as { full: boolean }).full = false
+  })
   await page.getByRole('button', { name: 'Try again' }).click()
   await expect(page.getByRole('alert')).toBeHidden()
   await page.reload()
@@ -73,7 +92,11 @@ test('a browser without room says so, loses nothing, and keeps it on the next tr
 })
 
 test('a browser that blocks the database still works, and says that nothing is kept', async ({ page }) => {
-  await page.addInitScript(() => { IDBFactory.prototype.open = () => { throw new DOMException('denied', 'SecurityError') } })
+  await page.addInitScript(() => {
+    IDBFactory.prototype.open = () => {
+      throw new DOMException('denied', 'SecurityError')
+    }
+  })
   await open(page)
   await expect(page.getByRole('alert')).toContainText('does not let Zen Tray keep anything here')
   await setDown(page, 'still here')
@@ -82,15 +105,21 @@ test('a browser that blocks the database still works, and says that nothing is k
 
 test('with the server stopped: reload, deep link, new tab, fonts', async ({ context }) => {
   const port = 8124
-  let server: ChildProcess | null = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], { env: { ...process.env, PORT: String(port) } })
+  let server: ChildProcess | null = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
+    env: { ...process.env, PORT: String(port) },
+  })
   const at = (path: string) => `http://localhost:${port}${path}`
   try {
     await expect(async () => expect((await fetch(at('/api/health'))).ok).toBe(true)).toPass()
     const page = await context.newPage()
     await page.goto(at('/'))
     await setDown(page, 'kept without a server')
-    await page.evaluate(async () => { await navigator.serviceWorker.ready })
-    await expect(async () => expect(await page.evaluate(() => navigator.serviceWorker.controller?.state)).toBe('activated')).toPass()
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready
+    })
+    await expect(async () =>
+      expect(await page.evaluate(() => navigator.serviceWorker.controller?.state)).toBe('activated'),
+    ).toPass()
     server.kill()
     await new Promise((resolve) => server?.once('exit', resolve))
     server = null
@@ -104,7 +133,16 @@ test('with the server stopped: reload, deep link, new tab, fonts', async ({ cont
     await station(other, 'Tray').click()
     await setDown(other, 'and another')
     await expect(other.getByRole('heading', { name: '2 slips' })).toBeVisible()
-    expect(await other.evaluate(async () => (await Promise.all([document.fonts.load('500 20px Literata'), document.fonts.load("16px 'Atkinson Hyperlegible Next'")])).map((faces) => faces.length))).toEqual([1, 1])
+    expect(
+      await other.evaluate(async () =>
+        (
+          await Promise.all([
+            document.fonts.load('500 20px Literata'),
+            document.fonts.load("16px 'Atkinson Hyperlegible Next'"),
+          ])
+        ).map((faces) => faces.length),
+      ),
+    ).toEqual([1, 1])
   } finally {
     server?.kill()
   }
@@ -115,7 +153,10 @@ test('the demo is laid out once, beside what is there, and can be removed again'
   await setDown(page, 'mine')
   await page.goto('/settings')
   await page.getByRole('button', { name: 'Load the demo data' }).click()
-  await page.getByRole('dialog', { name: 'Lay the demo beside your own?' }).getByRole('button', { name: 'Load the demo data' }).click()
+  await page
+    .getByRole('dialog', { name: 'Lay the demo beside your own?' })
+    .getByRole('button', { name: 'Load the demo data' })
+    .click()
   await expect(station(page, 'Tray')).toHaveAccessibleDescription('26 in the tray', { timeout: 30_000 })
   await page.getByRole('button', { name: 'Remove the demo data' }).click()
   await expect(station(page, 'Tray')).toHaveAccessibleDescription('1 in the tray')

@@ -22,7 +22,8 @@ export async function setDown(page: Page, ...sentences: string[]): Promise<void>
   }
 }
 
-export const station = (page: Page, name: string): Locator => page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name })
+export const station = (page: Page, name: string): Locator =>
+  page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name })
 export const band = (page: Page, name: string): Locator => page.getByRole('region', { name })
 
 /** Loads the demo data from the empty tray. */

@@ -1,13 +1,17 @@
 import { expect, test } from '@playwright/test'
 import { openWithDemo, station } from './parts'
 
-test('the weekly review from the first stone to the last, left half-way and taken up again', async ({ page }) => {
+test('the weekly review from the first stone to the last, left half-way and taken up again', async ({
+  page,
+}) => {
   await openWithDemo(page, '/review')
   await page.getByRole('button', { name: 'Begin the review' }).click()
   await expect(page.getByRole('heading', { name: '25 slips lie in the tray' })).toBeVisible()
   await page.getByRole('button', { name: 'Next stone' }).click()
   await expect(page.getByRole('heading', { name: '1 project has no next action' })).toBeVisible()
-  await page.getByRole('textbox', { name: 'Next action for Sorrel’s bicycle' }).fill('pump up the tyres, 10 min')
+  await page
+    .getByRole('textbox', { name: 'Next action for Sorrel’s bicycle' })
+    .fill('pump up the tyres, 10 min')
   await page.getByRole('button', { name: 'Add the next action for Sorrel’s bicycle' }).click()
   await expect(page.getByRole('heading', { name: 'Every project has its next action' })).toBeVisible()
 

@@ -13,9 +13,13 @@ test('a project is made on its shelf, opened, given actions, and finished', asyn
   await pane.getByRole('textbox', { name: 'Add an action' }).fill('photograph the meters, workshop, 20 min')
   await expect(pane.getByRole('button', { name: 'Take off Workshop' })).toBeVisible()
   await pane.getByRole('button', { name: 'Add', exact: true }).click()
-  await expect(page.getByRole('button', { name: /^Open Sell the old meters/ })).toContainText('photograph the meters')
+  await expect(page.getByRole('button', { name: /^Open Sell the old meters/ })).toContainText(
+    'photograph the meters',
+  )
   await pane.getByRole('checkbox', { name: 'photograph the meters' }).click()
-  await expect(page.getByRole('button', { name: /^Open Sell the old meters/ })).toContainText('no next action')
+  await expect(page.getByRole('button', { name: /^Open Sell the old meters/ })).toContainText(
+    'no next action',
+  )
   await pane.getByRole('radio', { name: 'finished' }).click()
   await expect(page.getByRole('button', { name: /^Open Sell the old meters/ })).toBeHidden()
   await page.getByRole('button', { name: 'Undo the last act' }).click()
@@ -38,8 +42,15 @@ test('what is typed into search finds it, and opens it', async ({ page }) => {
   await openWithDemo(page, '/day')
   await page.getByRole('button', { name: 'Search', exact: true }).click()
   await page.getByRole('textbox', { name: 'Search for' }).fill('brannoc')
-  await page.getByRole('dialog', { name: 'Search' }).getByRole('button', { name: /St Brannoc’s chapel organ loft/ }).click()
-  await expect(page.getByRole('dialog', { name: 'St Brannoc’s chapel organ loft' }).getByRole('textbox', { name: 'Outcome' })).toHaveValue('The choir hears the organ, the organist hears the choir')
+  await page
+    .getByRole('dialog', { name: 'Search' })
+    .getByRole('button', { name: /St Brannoc’s chapel organ loft/ })
+    .click()
+  await expect(
+    page
+      .getByRole('dialog', { name: 'St Brannoc’s chapel organ loft' })
+      .getByRole('textbox', { name: 'Outcome' }),
+  ).toHaveValue('The choir hears the organ, the organist hears the choir')
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toBeHidden()
 })
@@ -66,7 +77,9 @@ test('a key is changed, another switched off, and that is kept', async ({ page }
 test('in reach is narrowed by what is at hand, picked for today, and undone by hand', async ({ page }) => {
   await openWithDemo(page, '/day')
   await page.getByRole('tab', { name: 'In reach' }).click()
-  const all = await band(page, 'In reach').getByText(/^\d+ ·/).innerText()
+  const all = await band(page, 'In reach')
+    .getByText(/^\d+ ·/)
+    .innerText()
   await page.getByRole('checkbox', { name: 'Phone' }).click()
   await page.getByRole('radio', { name: '10 min' }).click()
   await expect(band(page, 'In reach').getByText(all)).toBeHidden()

@@ -2,7 +2,13 @@
 import { expect, test, type Page } from '@playwright/test'
 import { band, captureLine, open, setDown, station, wide } from './parts'
 
-const five = ['ring the tile maker about samples by friday 20 min', 'pay the studio rent today, must', 'look at sea kayaks someday', 'absorption of felt, a table', 'paint the shed']
+const five = [
+  'ring the tile maker about samples by friday 20 min',
+  'pay the studio rent today, must',
+  'look at sea kayaks someday',
+  'absorption of felt, a table',
+  'paint the shed',
+]
 
 /** Sets one sentence down, sorts it as an action, and goes to the Day. */
 async function actionOnTheDay(page: Page, sentence: string): Promise<void> {
@@ -13,7 +19,9 @@ async function actionOnTheDay(page: Page, sentence: string): Promise<void> {
   await station(page, 'Day').click()
 }
 
-test('five sentences set down, sorted, one ticked on the Day sheet, all still true after a reload', async ({ page }) => {
+test('five sentences set down, sorted, one ticked on the Day sheet, all still true after a reload', async ({
+  page,
+}) => {
   await open(page)
   await captureLine(page).fill(five[0] as string)
   await expect(page.getByRole('button', { name: 'Take off by Fri 13 Mar' })).toBeVisible()
@@ -49,7 +57,9 @@ test('five sentences set down, sorted, one ticked on the Day sheet, all still tr
   await page.reload()
 
   await expect(captureLine(page)).toHaveValue('half a tho')
-  await expect(band(page, 'In reach').getByRole('checkbox', { name: 'ring the tile maker about samples' })).not.toBeChecked()
+  await expect(
+    band(page, 'In reach').getByRole('checkbox', { name: 'ring the tile maker about samples' }),
+  ).not.toBeChecked()
   await expect(band(page, 'In reach').getByText('due Fri 13 Mar')).toBeVisible()
   await page.getByRole('button', { name: 'Unfold what is done' }).click()
   await expect(band(page, 'Done today').getByRole('checkbox', { name: 'pay the studio rent' })).toBeChecked()
@@ -75,7 +85,10 @@ test('the same by keys alone', async ({ page }) => {
   await page.getByRole('button', { name: 'Sort them' }).focus()
   await keys.press('Enter')
   await expect(page.getByRole('heading', { name: '1 of 5' })).toBeVisible()
-  for (const [key, then] of [['1', '2 of 5'], ['1', '3 of 5']] as const) {
+  for (const [key, then] of [
+    ['1', '2 of 5'],
+    ['1', '3 of 5'],
+  ] as const) {
     await keys.press(key)
     await expect(page.getByRole('textbox', { name: 'Next action' })).toBeFocused()
     await keys.press('Enter')
@@ -109,20 +122,28 @@ test('the same by keys alone', async ({ page }) => {
   await expect(page.getByRole('dialog', { name: /Move/ })).toBeVisible()
   await page.getByRole('button', { name: 'tomorrow' }).press('Enter')
   await keys.press('w')
-  await expect(page.getByRole('region', { name: 'Thu 12' }).getByRole('button', { name: 'Open ring the tile maker about samples' })).toBeVisible()
+  await expect(
+    page
+      .getByRole('region', { name: 'Thu 12' })
+      .getByRole('button', { name: 'Open ring the tile maker about samples' }),
+  ).toBeVisible()
   await keys.press('?')
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
   await keys.press('Escape')
   await keys.press('/')
   await keys.type('kayak')
-  await expect(page.getByRole('dialog', { name: 'Search' }).getByRole('button', { name: /sea kayaks/ })).toBeVisible()
+  await expect(
+    page.getByRole('dialog', { name: 'Search' }).getByRole('button', { name: /sea kayaks/ }),
+  ).toBeVisible()
   await keys.press('Enter')
   await expect(page.getByRole('dialog', { name: 'look at sea kayaks' })).toBeVisible()
   await page.reload()
   await expect(page.getByRole('dialog', { name: 'look at sea kayaks' })).toBeVisible()
 })
 
-test('what is opened shows every field and what happened, and keeps what is written at once', async ({ page }) => {
+test('what is opened shows every field and what happened, and keeps what is written at once', async ({
+  page,
+}) => {
   await page.setViewportSize(wide)
   await open(page)
   await actionOnTheDay(page, 'sign the draft by friday, 30 min')
@@ -143,7 +164,9 @@ test('what is opened shows every field and what happened, and keeps what is writ
 test('midnight turns the sheet by itself', async ({ page }) => {
   await open(page)
   await actionOnTheDay(page, 'water the ferns today')
-  await expect(band(page, 'Picked for today').getByRole('checkbox', { name: 'water the ferns' })).toBeVisible()
+  await expect(
+    band(page, 'Picked for today').getByRole('checkbox', { name: 'water the ferns' }),
+  ).toBeVisible()
   await page.clock.fastForward('15:00:00')
   await expect(page.getByRole('heading', { name: 'Thu 12 March' })).toBeVisible()
   await expect(band(page, 'Carried over').getByRole('checkbox', { name: 'water the ferns' })).toBeVisible()

@@ -10,15 +10,24 @@ function go(pathname: string, params: Params): void {
   listeners.forEach((listener) => listener())
 }
 
-const usePlace = () => useSyncExternalStore((listener) => (listeners.add(listener), () => listeners.delete(listener)), () => place)
+const usePlace = () =>
+  useSyncExternalStore(
+    (listener) => (listeners.add(listener), () => listeners.delete(listener)),
+    () => place,
+  )
 
-export const address = { get: () => place, set: (pathname: string, params: Params = {}) => go(pathname, params) }
+export const address = {
+  get: () => place,
+  set: (pathname: string, params: Params = {}) => go(pathname, params),
+}
 const router = {
-  navigate: (target: string | { pathname: string; params?: Params }) => (typeof target === 'string' ? go(target, {}) : go(target.pathname, target.params ?? {})),
+  navigate: (target: string | { pathname: string; params?: Params }) =>
+    typeof target === 'string' ? go(target, {}) : go(target.pathname, target.params ?? {}),
   setParams: (params: Params) => go(place.pathname, { ...place.params, ...params }),
 }
 export const useRouter = () => router
 export const usePathname = () => usePlace().pathname
 export const useGlobalSearchParams = () => usePlace().params
 export const useLocalSearchParams = () => usePlace().params
-export const Link = ({ href, children, ...rest }: { href: string; children: ReactNode }) => createElement('a', { href, ...rest }, children)
+export const Link = ({ href, children, ...rest }: { href: string; children: ReactNode }) =>
+  createElement('a', { href, ...rest }, children)

@@ -4,7 +4,8 @@ import type { CalendarDate } from '../time'
 /** The day an action was meant for: the earliest of its promise, its fixed date and the day it was picked for. */
 export function meantFor(action: Action): CalendarDate | null {
   let earliest: CalendarDate | null = action.day
-  for (const when of [action.due, action.at]) if (when && (earliest === null || when.date < earliest)) earliest = when.date
+  for (const when of [action.due, action.at])
+    if (when && (earliest === null || when.date < earliest)) earliest = when.date
   return earliest
 }
 

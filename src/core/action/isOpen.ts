@@ -1,4 +1,5 @@
 import type { Action } from '../record/shapes'
 
 /** Still to do: neither done nor let go. */
-export const isOpen = (action: Action): boolean => action.doneAtEpochMs === null && action.letGoAtEpochMs === null
+export const isOpen = (action: Action): boolean =>
+  action.doneAtEpochMs === null && action.letGoAtEpochMs === null

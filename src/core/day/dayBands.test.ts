@@ -13,8 +13,16 @@ const waiting = { personId: null, whom: 'Oda', since: day(-3), chaseOn: null }
 describe('the band of an action', () => {
   const cases: [what: string, patch: Partial<Action>, band: string | null][] = [
     ['a promise of yesterday', { due: { date: day(-1), time: null } }, 'carriedOver'],
-    ['picked for yesterday, due tomorrow', { day: day(-1), due: { date: day(1), time: null } }, 'carriedOver'],
-    ['fixed for yesterday and underway', { at: { date: day(-1), time: null }, startedAtEpochMs: 1 }, 'carriedOver'],
+    [
+      'picked for yesterday, due tomorrow',
+      { day: day(-1), due: { date: day(1), time: null } },
+      'carriedOver',
+    ],
+    [
+      'fixed for yesterday and underway',
+      { at: { date: day(-1), time: null }, startedAtEpochMs: 1 },
+      'carriedOver',
+    ],
     ['due today and underway', { due: { date: today, time: null }, startedAtEpochMs: 1 }, 'dueToday'],
     ['fixed today', { at: { date: today, time: null } }, 'dueToday'],
     ['underway and picked', { startedAtEpochMs: 1, day: today }, 'underway'],
@@ -25,7 +33,11 @@ describe('the band of an action', () => {
     ['hidden until today', { notBefore: today }, 'inReach'],
     ['laid on tomorrow', { day: day(1) }, null],
     ['fixed tomorrow', { at: { date: day(1), time: null } }, null],
-    ['fixed tomorrow, of a project that is open', { at: { date: day(1), time: null }, projectId: 'project:p' }, null],
+    [
+      'fixed tomorrow, of a project that is open',
+      { at: { date: day(1), time: null }, projectId: 'project:p' },
+      null,
+    ],
     ['due tomorrow, in reach today', { due: { date: day(1), time: null } }, 'inReach'],
     ['someday', { horizon: 'someday' }, null],
     ['waiting, though overdue', { waiting, due: { date: day(-1), time: null } }, null],
@@ -35,58 +47,126 @@ describe('the band of an action', () => {
   it.each(cases)('%s', (_, patch, band) => expect(dayBandOf(action(patch), today, anyReach)).toBe(band))
 
   it.each<[string, Partial<Action>, Parameters<typeof dayBandOf>[2], boolean]>([
-    ['a context at hand', { contextIds: ['context:desk'] }, { contextIds: ['context:desk'], minutes: null }, true],
-    ['a context that is not at hand', { contextIds: ['context:desk'] }, { contextIds: ['context:phone'], minutes: null }, false],
-    ['of a project that rests', { projectId: 'project:p' }, { contextIds: [], minutes: null, restingProjectIds: new Set(['project:p']) }, false],
-    ['of another project than the one that rests', { projectId: 'project:q' }, { contextIds: [], minutes: null, restingProjectIds: new Set(['project:p']) }, true],
+    [
+      'a context at hand',
+      { contextIds: ['context:desk'] },
+      { contextIds: ['context:desk'], minutes: null },
+      true,
+    ],
+    [
+      'a context that is not at hand',
+      { contextIds: ['context:desk'] },
+      { contextIds: ['context:phone'], minutes: null },
+      false,
+    ],
+    [
+      'of a project that rests',
+      { projectId: 'project:p' },
+      { contextIds: [], minutes: null, restingProjectIds: new Set(['project:p']) },
+      false,
+    ],
+    [
+      'of another project than the one that rests',
+      { projectId: 'project:q' },
+      { contextIds: [], minutes: null, restingProjectIds: new Set(['project:p']) },
+      true,
+    ],
     ['no context needed', {}, { contextIds: ['context:phone'], minutes: null }, true],
     ['longer than there is time', { minutes: 30 }, { contextIds: [], minutes: 20 }, false],
     ['just as long', { minutes: 20 }, { contextIds: [], minutes: 20 }, true],
     ['no minutes known', {}, { contextIds: [], minutes: 5 }, true],
-  ])('in reach with %s', (_, patch, reach, fits) => expect(dayBandOf(action(patch), today, reach)).toBe(fits ? 'inReach' : null))
+  ])('in reach with %s', (_, patch, reach, fits) =>
+    expect(dayBandOf(action(patch), today, reach)).toBe(fits ? 'inReach' : null),
+  )
 })
 
 describe('the bands of a day', () => {
   const near = fc.option(fc.integer({ min: -3, max: 3 }).map(day), { nil: null })
   const when = near.map((date) => (date ? { date, time: null } : null))
-  const some = fc.record({ due: when, at: when, day: near, notBefore: near, startedAtEpochMs: fc.constantFrom(null, 1), doneAtEpochMs: fc.constantFrom(null, null, 1), horizon: fc.constantFrom('week', 'someday') as fc.Arbitrary<'week'>, weight: fc.constantFrom('must', 'could') as fc.Arbitrary<'must'>, waiting: fc.constantFrom(null, null, waiting) })
-  const many = fc.array(some, { maxLength: 30 }).map((patches) => patches.map((patch, index) => action({ ...patch, id: `action:${index}` })))
+  const some = fc.record({
+    due: when,
+    at: when,
+    day: near,
+    notBefore: near,
+    startedAtEpochMs: fc.constantFrom(null, 1),
+    doneAtEpochMs: fc.constantFrom(null, null, 1),
+    horizon: fc.constantFrom('week', 'someday') as fc.Arbitrary<'week'>,
+    weight: fc.constantFrom('must', 'could') as fc.Arbitrary<'must'>,
+    waiting: fc.constantFrom(null, null, waiting),
+  })
+  const many = fc
+    .array(some, { maxLength: 30 })
+    .map((patches) => patches.map((patch, index) => action({ ...patch, id: `action:${index}` })))
 
   it('take every action at most once, and the first that fits', () => {
-    fc.assert(fc.property(many, (actions) => {
-      const bands = dayBandsOf(actions, today, anyReach)
-      const taken = dayBandNames.flatMap((name) => bands[name].map(({ id }) => id))
-      expect(new Set(taken).size).toBe(taken.length)
-      for (const name of dayBandNames) for (const each of bands[name]) expect(dayBandOf(each, today, anyReach)).toBe(name)
-    }), { seed: 3, numRuns: 300 })
+    fc.assert(
+      fc.property(many, (actions) => {
+        const bands = dayBandsOf(actions, today, anyReach)
+        const taken = dayBandNames.flatMap((name) => bands[name].map(({ id }) => id))
+        expect(new Set(taken).size).toBe(taken.length)
+        for (const name of dayBandNames)
+          for (const each of bands[name]) expect(dayBandOf(each, today, anyReach)).toBe(name)
+      }),
+      { seed: 3, numRuns: 300 },
+    )
   })
   it('hold what was unfinished yesterday in the first, whatever else it is', () => {
-    fc.assert(fc.property(many, (actions) => {
-      const first = new Set(dayBandsOf(actions, today, anyReach).carriedOver.map(({ id }) => id))
-      const meant = (date: CalendarDate | undefined | null) => date !== undefined && date !== null && date < today
-      for (const each of actions) {
-        const unfinished = each.doneAtEpochMs === null && each.waiting === null && (meant(each.day) || meant(each.due?.date) || meant(each.at?.date))
-        expect(first.has(each.id)).toBe(unfinished)
-        expect(isCarriedOver(each, today)).toBe(unfinished)
-      }
-    }), { seed: 4, numRuns: 300 })
+    fc.assert(
+      fc.property(many, (actions) => {
+        const first = new Set(dayBandsOf(actions, today, anyReach).carriedOver.map(({ id }) => id))
+        const meant = (date: CalendarDate | undefined | null) =>
+          date !== undefined && date !== null && date < today
+        for (const each of actions) {
+          const unfinished =
+            each.doneAtEpochMs === null &&
+            each.waiting === null &&
+            (meant(each.day) || meant(each.due?.date) || meant(each.at?.date))
+          expect(first.has(each.id)).toBe(unfinished)
+          expect(isCarriedOver(each, today)).toBe(unfinished)
+        }
+      }),
+      { seed: 4, numRuns: 300 },
+    )
   })
   it('need no more than a head of what is in reach put in order', () => {
-    fc.assert(fc.property(many, fc.integer({ min: 1, max: 6 }), (actions, head) => {
-      const whole = dayBandsOf(actions, today, anyReach)
-      const headed = dayBandsOf(actions, today, anyReach, head)
-      expect(headed.inReach.slice(0, head)).toEqual(whole.inReach.slice(0, head))
-      expect(new Set(headed.inReach)).toEqual(new Set(whole.inReach))
-      expect({ ...headed, inReach: [] }).toEqual({ ...whole, inReach: [] })
-    }), { seed: 5, numRuns: 300 })
+    fc.assert(
+      fc.property(many, fc.integer({ min: 1, max: 6 }), (actions, head) => {
+        const whole = dayBandsOf(actions, today, anyReach)
+        const headed = dayBandsOf(actions, today, anyReach, head)
+        expect(headed.inReach.slice(0, head)).toEqual(whole.inReach.slice(0, head))
+        expect(new Set(headed.inReach)).toEqual(new Set(whole.inReach))
+        expect({ ...headed, inReach: [] }).toEqual({ ...whole, inReach: [] })
+      }),
+      { seed: 5, numRuns: 300 },
+    )
   })
   it('come in the order of work: by the clock, then by weight', () => {
-    const at = (id: string, time: string | null, weight: Action['weight']) => action({ id: `action:${id}`, due: { date: today, time: time as never }, weight })
-    const { dueToday } = dayBandsOf([at('late', '17:00', 'must'), at('could', null, 'could'), at('must', null, 'must'), at('early', '09:00', 'could')], today, anyReach)
-    expect(dueToday.map(({ id }) => id)).toEqual(['action:early', 'action:late', 'action:must', 'action:could'])
+    const at = (id: string, time: string | null, weight: Action['weight']) =>
+      action({ id: `action:${id}`, due: { date: today, time: time as never }, weight })
+    const { dueToday } = dayBandsOf(
+      [
+        at('late', '17:00', 'must'),
+        at('could', null, 'could'),
+        at('must', null, 'must'),
+        at('early', '09:00', 'could'),
+      ],
+      today,
+      anyReach,
+    )
+    expect(dueToday.map(({ id }) => id)).toEqual([
+      'action:early',
+      'action:late',
+      'action:must',
+      'action:could',
+    ])
   })
 })
 
 it('the load counts what is planned, what is over, and what has no minutes', () => {
-  expect(loadOf([action({ minutes: 200 }), action({ minutes: 140 }), action({})], 300)).toEqual({ plannedMinutes: 340, freeMinutes: 300, overMinutes: 40, withoutMinutes: 1 })
+  expect(loadOf([action({ minutes: 200 }), action({ minutes: 140 }), action({})], 300)).toEqual({
+    plannedMinutes: 340,
+    freeMinutes: 300,
+    overMinutes: 40,
+    withoutMinutes: 1,
+  })
 })

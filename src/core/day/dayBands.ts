@@ -24,12 +24,27 @@ export function dayBandOf(action: Action, today: CalendarDate, reach: Reach): Da
  * The bands of a day, each in the order of work. One pass, then one sort a band; with `headOfReach`, only that many of
  * what is in reach are put in order, for a sheet that shows no more of it.
  */
-export function dayBandsOf(actions: Iterable<Action>, today: CalendarDate, reach: Reach, headOfReach = Infinity): DayBands {
-  const bands: Record<DayBandName, Action[]> = { carriedOver: [], dueToday: [], underway: [], picked: [], inReach: [] }
+export function dayBandsOf(
+  actions: Iterable<Action>,
+  today: CalendarDate,
+  reach: Reach,
+  headOfReach = Infinity,
+): DayBands {
+  const bands: Record<DayBandName, Action[]> = {
+    carriedOver: [],
+    dueToday: [],
+    underway: [],
+    picked: [],
+    inReach: [],
+  }
   for (const action of actions) {
     const band = dayBandOf(action, today, reach)
     if (band) bands[band].push(action)
   }
-  for (const band of dayBandNames) bands[band] = band === 'inReach' && headOfReach < Infinity ? firstInOrderOfWork(bands[band], headOfReach) : inOrderOfWork(bands[band])
+  for (const band of dayBandNames)
+    bands[band] =
+      band === 'inReach' && headOfReach < Infinity
+        ? firstInOrderOfWork(bands[band], headOfReach)
+        : inOrderOfWork(bands[band])
   return bands
 }

@@ -10,7 +10,8 @@ export interface Load {
   readonly withoutMinutes: number
 }
 
-export const minutesOf = (actions: readonly Action[]): number => actions.reduce((sum, action) => sum + (action.minutes ?? 0), 0)
+export const minutesOf = (actions: readonly Action[]): number =>
+  actions.reduce((sum, action) => sum + (action.minutes ?? 0), 0)
 
 export function loadOf(actions: readonly Action[], freeMinutes: number): Load {
   const plannedMinutes = minutesOf(actions)

@@ -2,7 +2,8 @@
 import { keptHorizons, weights, type Action } from '../record'
 import { toMinute } from '../time'
 
-const placesOf = (scale: readonly string[]): Readonly<Record<string, number>> => Object.fromEntries(scale.map((step, index) => [step, index]))
+const placesOf = (scale: readonly string[]): Readonly<Record<string, number>> =>
+  Object.fromEntries(scale.map((step, index) => [step, index]))
 const weightAt = placesOf(weights)
 const horizonAt = placesOf(keptHorizons)
 const noClock = 1440
@@ -13,11 +14,19 @@ const noDue = 10_000 * 372
 function orderKeyOf(action: Action): number {
   const time = action.at?.time ?? action.due?.time
   const due = action.due?.date
-  const dueDay = due ? Number(due.slice(0, 4)) * 372 + Number(due.slice(5, 7)) * 31 + Number(due.slice(8)) : noDue
-  return (((time ? toMinute(time) : noClock) * 4 + (weightAt[action.weight] as number)) * 4 + (horizonAt[action.horizon] as number)) * (noDue + 1) + dueDay
+  const dueDay = due
+    ? Number(due.slice(0, 4)) * 372 + Number(due.slice(5, 7)) * 31 + Number(due.slice(8))
+    : noDue
+  return (
+    (((time ? toMinute(time) : noClock) * 4 + (weightAt[action.weight] as number)) * 4 +
+      (horizonAt[action.horizon] as number)) *
+      (noDue + 1) +
+    dueDay
+  )
 }
 
-const byRank = (a: Action, b: Action): number => a.rank - b.rank || a.createdAtEpochMs - b.createdAtEpochMs || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
+const byRank = (a: Action, b: Action): number =>
+  a.rank - b.rank || a.createdAtEpochMs - b.createdAtEpochMs || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
 
 /** Compares two actions by the order of work. */
 export const compareForDay = (a: Action, b: Action): number => orderKeyOf(a) - orderKeyOf(b) || byRank(a, b)
@@ -34,7 +43,8 @@ export function firstInOrderOfWork(actions: readonly Action[], count: number): A
   const head: { key: number; action: Action }[] = []
   for (const action of actions) {
     const next = { key: orderKeyOf(action), action }
-    const against = (other: { key: number; action: Action }) => next.key - other.key || byRank(next.action, other.action)
+    const against = (other: { key: number; action: Action }) =>
+      next.key - other.key || byRank(next.action, other.action)
     const last = head[count - 1]
     if (last && against(last) > 0) continue
     const place = head.findIndex((other) => against(other) < 0)

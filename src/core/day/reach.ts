@@ -19,7 +19,8 @@ export const anyReach: Reach = { contextIds: [], minutes: null }
 export function isInReach(action: Action, today: CalendarDate, reach: Reach): boolean {
   if (isHidden(action, today) || action.horizon === 'someday') return false
   if (action.projectId !== null && reach.restingProjectIds?.has(action.projectId)) return false
-  if ((action.day !== null && action.day > today) || (action.at !== null && action.at.date > today)) return false
+  if ((action.day !== null && action.day > today) || (action.at !== null && action.at.date > today))
+    return false
   if (reach.minutes !== null && action.minutes !== null && action.minutes > reach.minutes) return false
   if (reach.contextIds.length === 0 || action.contextIds.length === 0) return true
   return action.contextIds.some((id) => reach.contextIds.includes(id))

@@ -1,3 +1,12 @@
 // The running application reaches this folder through onDemand only: it brings the schemas, which do not load at the start.
 export { parsePartialRecord, parseRecord, type ShapeFault } from '../record/parseRecord'
-export { changeFault, entryFault, parseStoreFile, storeFileLimitBytes, storeFileParts, toStoreFile, type StoreFile, type StoreFileFault } from './storeFile'
+export {
+  changeFault,
+  entryFault,
+  parseStoreFile,
+  storeFileLimitBytes,
+  storeFileParts,
+  toStoreFile,
+  type StoreFile,
+  type StoreFileFault,
+} from './storeFile'

@@ -4,12 +4,31 @@ import { parseStoreFile, storeFileLimitBytes, storeFileParts, toStoreFile, type 
 
 const now = Date.UTC(2026, 2, 11)
 const group = { id: 'group:g', name: 'Practice', side: 'work', rank: 1, closedAtEpochMs: null } as const
-const area = { id: 'area:a', groupId: 'group:g', name: 'Office', stamp: 'Of', ink: 1, rank: 1, closedAtEpochMs: null } as const
+const area = {
+  id: 'area:a',
+  groupId: 'group:g',
+  name: 'Office',
+  stamp: 'Of',
+  ink: 1,
+  rank: 1,
+  closedAtEpochMs: null,
+} as const
 const action = { ...plainAction, areaId: 'area:a' as const }
 const changes: Change[] = [
-  { stamp: makeStamp(now - 5000, 0, 'aaaa'), act: 'addArea', diff: [{ kind: 'added', record: group }, { kind: 'added', record: area }] },
+  {
+    stamp: makeStamp(now - 5000, 0, 'aaaa'),
+    act: 'addArea',
+    diff: [
+      { kind: 'added', record: group },
+      { kind: 'added', record: area },
+    ],
+  },
   { stamp: makeStamp(now - 4000, 0, 'aaaa'), act: 'addAction', diff: [{ kind: 'added', record: action }] },
-  { stamp: makeStamp(now - 3000, 0, 'aaaa'), act: 'editAction', diff: [{ kind: 'updated', id: action.id, fields: { minutes: [null, 20] } }] },
+  {
+    stamp: makeStamp(now - 3000, 0, 'aaaa'),
+    act: 'editAction',
+    diff: [{ kind: 'updated', id: action.id, fields: { minutes: [null, 20] } }],
+  },
   { stamp: makeStamp(now - 2000, 0, 'aaaa'), act: 'removed', diff: [{ kind: 'removed', record: group }] },
 ]
 const document = withChanges(emptyDocument, changes)
@@ -23,16 +42,31 @@ it('gives back every record, removed ones too, and the whole journal', () => {
 })
 
 it('is written in portions that make one text, however many records there are', () => {
-  const many: Change[] = Array.from({ length: 1000 }, (_, index) => ({ stamp: makeStamp(now - 9000 + index, 0, 'aaaa'), act: 'addAction', diff: [{ kind: 'added', record: { ...plainAction, id: `action:${index}` } }] }))
+  const many: Change[] = Array.from({ length: 1000 }, (_, index) => ({
+    stamp: makeStamp(now - 9000 + index, 0, 'aaaa'),
+    act: 'addAction',
+    diff: [{ kind: 'added', record: { ...plainAction, id: `action:${index}` } }],
+  }))
   const parts = [...storeFileParts(withChanges(emptyDocument, many), many, now)]
   expect(parts.length).toBeGreaterThan(8)
   const file = parseStoreFile(parts.join(''))
   expect(file.ok && [file.value.entries.length, file.value.changes.length]).toEqual([1000, 1000])
-  expect(JSON.parse([...storeFileParts(emptyDocument, [], now)].join(''))).toMatchObject({ version: 1, records: [], changes: [] })
+  expect(JSON.parse([...storeFileParts(emptyDocument, [], now)].join(''))).toMatchObject({
+    version: 1,
+    records: [],
+    changes: [],
+  })
 })
 
 /** The same file with one thing changed in its parsed form. */
-const broken = (change: (file: { format: unknown; version: unknown; records: { record: Record<string, unknown>; all: string }[]; changes: Change[] }) => void): string => {
+const broken = (
+  change: (file: {
+    format: unknown
+    version: unknown
+    records: { record: Record<string, unknown>; all: string }[]
+    changes: Change[]
+  }) => void,
+): string => {
   const file = JSON.parse(text)
   change(file)
   return JSON.stringify(file)
@@ -46,24 +80,132 @@ const refused: [what: string, text: string, fault: Partial<StoreFileFault>][] = 
   ['a list', '[]', { kind: 'foreign' }],
   ['null', 'null', { kind: 'foreign' }],
   ['the file of another program', '{"version":1,"items":[]}', { kind: 'foreign' }],
-  ['a newer format', broken((file) => { file.version = 2 }), { kind: 'newer', version: 2 }],
-  ['no version', broken((file) => { file.version = 'one' }), fault('version', 'expected a whole number')],
-  ['records that are no list', broken((file) => { file.records = {} as never }), fault('records', 'expected a list')],
-  ['text where a number belongs', broken((file) => { (file.records[0] as { record: Record<string, unknown> }).record['minutes'] = '20' }), fault('record 1, minutes', 'expected a number')],
-  ['a field too few', broken((file) => { delete (file.records[0] as { record: Record<string, unknown> }).record['title'] }), { kind: 'shape', where: 'record 1, title' }],
-  ['a day that does not exist', broken((file) => { (file.records[0] as { record: Record<string, unknown> }).record['day'] = '2026-02-30' }), fault('record 1, day', 'expected a day such as "2026-03-01"')],
-  ['an id of no kind', broken((file) => { (file.records[0] as { record: Record<string, unknown> }).record['id'] = '__proto__:1' }), fault('record 1, id', 'no kind of record')],
-  ['a title beyond every measure', broken((file) => { (file.records[0] as { record: Record<string, unknown> }).record['title'] = 'x'.repeat(3000) }), { kind: 'shape', where: 'record 1, title' }],
-  ['ids that clash', broken((file) => { file.records.push(file.records[0] as never) }), { kind: 'twice', where: 'record 4', id: 'action:a' }],
-  ['an area that is its own parent', broken((file) => { (file.records[1] as { record: Record<string, unknown> }).record['groupId'] = 'area:a' }), { kind: 'shape', where: 'record 2, groupId' }],
-  ['a stamp of nobody', broken((file) => { (file.records[0] as { all: string }).all = 'yesterday' }), { kind: 'shape', where: 'record 1, all' }],
-  ['a change that smuggles a bad value', broken((file) => { file.changes[2] = { ...(file.changes[2] as Change), diff: [{ kind: 'updated', id: 'action:a', fields: { minutes: [null, -1] } }] } }), { kind: 'shape', where: 'change 3, action:a, minutes' }],
-  ['a change that would bring a bad value back', broken((file) => { file.changes[2] = { ...(file.changes[2] as Change), diff: [{ kind: 'updated', id: 'action:a', fields: { minutes: [-1, 20] } }] } }), { kind: 'shape', where: 'change 3, action:a, minutes' }],
-  ['an instant after the year 9999', broken((file) => { (file.records[0] as { record: Record<string, unknown> }).record['createdAtEpochMs'] = 8e15 }), fault('record 1, createdAtEpochMs', 'expected a time before the year 10000')],
-  ['the same change twice', broken((file) => { file.changes.push(file.changes[0] as Change) }), { kind: 'twice', where: 'change 5' }],
-  ['a hostile key', text.replace('"version":1', '"version":1,"__proto__":{"polluted":true}'), { kind: 'hostileKey', key: '__proto__' }],
-  ['a hostile key deep inside', text.replace('"note":""', '"note":"","constructor":{}'), { kind: 'hostileKey', key: 'constructor' }],
-  ['an abyss', `{"format":"zen-tray store","version":1,"records":${'['.repeat(50)}${']'.repeat(50)},"changes":[]}`, { kind: 'tooDeep' }],
+  [
+    'a newer format',
+    broken((file) => {
+      file.version = 2
+    }),
+    { kind: 'newer', version: 2 },
+  ],
+  [
+    'no version',
+    broken((file) => {
+      file.version = 'one'
+    }),
+    fault('version', 'expected a whole number'),
+  ],
+  [
+    'records that are no list',
+    broken((file) => {
+      file.records = {} as never
+    }),
+    fault('records', 'expected a list'),
+  ],
+  [
+    'text where a number belongs',
+    broken((file) => {
+      ;(file.records[0] as { record: Record<string, unknown> }).record['minutes'] = '20'
+    }),
+    fault('record 1, minutes', 'expected a number'),
+  ],
+  [
+    'a field too few',
+    broken((file) => {
+      delete (file.records[0] as { record: Record<string, unknown> }).record['title']
+    }),
+    { kind: 'shape', where: 'record 1, title' },
+  ],
+  [
+    'a day that does not exist',
+    broken((file) => {
+      ;(file.records[0] as { record: Record<string, unknown> }).record['day'] = '2026-02-30'
+    }),
+    fault('record 1, day', 'expected a day such as "2026-03-01"'),
+  ],
+  [
+    'an id of no kind',
+    broken((file) => {
+      ;(file.records[0] as { record: Record<string, unknown> }).record['id'] = '__proto__:1'
+    }),
+    fault('record 1, id', 'no kind of record'),
+  ],
+  [
+    'a title beyond every measure',
+    broken((file) => {
+      ;(file.records[0] as { record: Record<string, unknown> }).record['title'] = 'x'.repeat(3000)
+    }),
+    { kind: 'shape', where: 'record 1, title' },
+  ],
+  [
+    'ids that clash',
+    broken((file) => {
+      file.records.push(file.records[0] as never)
+    }),
+    { kind: 'twice', where: 'record 4', id: 'action:a' },
+  ],
+  [
+    'an area that is its own parent',
+    broken((file) => {
+      ;(file.records[1] as { record: Record<string, unknown> }).record['groupId'] = 'area:a'
+    }),
+    { kind: 'shape', where: 'record 2, groupId' },
+  ],
+  [
+    'a stamp of nobody',
+    broken((file) => {
+      ;(file.records[0] as { all: string }).all = 'yesterday'
+    }),
+    { kind: 'shape', where: 'record 1, all' },
+  ],
+  [
+    'a change that smuggles a bad value',
+    broken((file) => {
+      file.changes[2] = {
+        ...(file.changes[2] as Change),
+        diff: [{ kind: 'updated', id: 'action:a', fields: { minutes: [null, -1] } }],
+      }
+    }),
+    { kind: 'shape', where: 'change 3, action:a, minutes' },
+  ],
+  [
+    'a change that would bring a bad value back',
+    broken((file) => {
+      file.changes[2] = {
+        ...(file.changes[2] as Change),
+        diff: [{ kind: 'updated', id: 'action:a', fields: { minutes: [-1, 20] } }],
+      }
+    }),
+    { kind: 'shape', where: 'change 3, action:a, minutes' },
+  ],
+  [
+    'an instant after the year 9999',
+    broken((file) => {
+      ;(file.records[0] as { record: Record<string, unknown> }).record['createdAtEpochMs'] = 8e15
+    }),
+    fault('record 1, createdAtEpochMs', 'expected a time before the year 10000'),
+  ],
+  [
+    'the same change twice',
+    broken((file) => {
+      file.changes.push(file.changes[0] as Change)
+    }),
+    { kind: 'twice', where: 'change 5' },
+  ],
+  [
+    'a hostile key',
+    text.replace('"version":1', '"version":1,"__proto__":{"polluted":true}'),
+    { kind: 'hostileKey', key: '__proto__' },
+  ],
+  [
+    'a hostile key deep inside',
+    text.replace('"note":""', '"note":"","constructor":{}'),
+    { kind: 'hostileKey', key: 'constructor' },
+  ],
+  [
+    'an abyss',
+    `{"format":"zen-tray store","version":1,"records":${'['.repeat(50)}${']'.repeat(50)},"changes":[]}`,
+    { kind: 'tooDeep' },
+  ],
 ]
 it.each(refused)('refuses %s, and says where', (_, given, expected) => {
   const file = parseStoreFile(given)
@@ -72,8 +214,16 @@ it.each(refused)('refuses %s, and says where', (_, given, expected) => {
   expect(({} as { polluted?: boolean }).polluted).toBeUndefined()
 })
 it('refuses a file of 200 MB without reading it', () => {
-  const huge = { length: 200_000_000, trim: () => { throw new Error('read') } } as unknown as string
-  expect(parseStoreFile(huge)).toEqual({ ok: false, error: { kind: 'tooLarge', bytes: 200_000_000, limitBytes: storeFileLimitBytes } })
+  const huge = {
+    length: 200_000_000,
+    trim: () => {
+      throw new Error('read')
+    },
+  } as unknown as string
+  expect(parseStoreFile(huge)).toEqual({
+    ok: false,
+    error: { kind: 'tooLarge', bytes: 200_000_000, limitBytes: storeFileLimitBytes },
+  })
 })
 
 it('carries stamps from next year, fields and kinds of a newer version, and acts it has no word for', () => {

@@ -29,17 +29,23 @@ export type StoreFileFault =
   | { readonly kind: 'hostileKey'; readonly where: string; readonly key: string }
   | { readonly kind: 'tooDeep'; readonly where: string }
 
-const inOrder = <T>(items: Iterable<T>, keyOf: (item: T) => string): T[] => [...items].sort((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1))
+const inOrder = <T>(items: Iterable<T>, keyOf: (item: T) => string): T[] =>
+  [...items].sort((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1))
 
 /** Records or changes written in one go: a millisecond or two. */
 const portionSize = 300
 
 function* listParts(items: readonly unknown[]): Generator<string> {
-  for (let at = 0; at < items.length; at += portionSize) yield (at === 0 ? '' : ',') + JSON.stringify(items.slice(at, at + portionSize)).slice(1, -1)
+  for (let at = 0; at < items.length; at += portionSize)
+    yield (at === 0 ? '' : ',') + JSON.stringify(items.slice(at, at + portionSize)).slice(1, -1)
 }
 
 /** The text of a store file in portions, so that writing a large one need not hold the screen. */
-export function* storeFileParts(document: Document, changes: readonly Change[], savedAtEpochMs: number): Generator<string> {
+export function* storeFileParts(
+  document: Document,
+  changes: readonly Change[],
+  savedAtEpochMs: number,
+): Generator<string> {
   yield `{"format":${JSON.stringify(storeFileFormat)},"version":${storeFileVersion},"savedAt":"${new Date(savedAtEpochMs).toISOString()}","records":[`
   yield* listParts(inOrder(entriesIn(document), ({ record }) => record.id))
   yield '],"changes":['
@@ -48,7 +54,8 @@ export function* storeFileParts(document: Document, changes: readonly Change[], 
 }
 
 /** The text of a store file. The same store always gives the same text but for `savedAt`. */
-export const toStoreFile = (document: Document, changes: readonly Change[], savedAtEpochMs: number): string => [...storeFileParts(document, changes, savedAtEpochMs)].join('')
+export const toStoreFile = (document: Document, changes: readonly Change[], savedAtEpochMs: number): string =>
+  [...storeFileParts(document, changes, savedAtEpochMs)].join('')
 
 /** Keys that would reach into every object of a program if they were ever copied carelessly. */
 const deepest = 12
@@ -60,7 +67,11 @@ function hostileIn(value: unknown, where: string, depth = 0): StoreFileFault | n
   if (depth > deepest) return { kind: 'tooDeep', where }
   for (const key of Object.keys(value)) {
     if (hostileKeys.has(key)) return { kind: 'hostileKey', where: where || 'the file', key }
-    const found = hostileIn((value as Record<string, unknown>)[key], where ? `${where}.${key}` : key, depth + 1)
+    const found = hostileIn(
+      (value as Record<string, unknown>)[key],
+      where ? `${where}.${key}` : key,
+      depth + 1,
+    )
     if (found) return found
   }
   return null
@@ -74,9 +85,17 @@ const entryFrame = v.strictObject({
   restored: v.optional(v.custom<string>(isStamp, 'expected a stamp')),
 })
 
-const shapeFault = (where: string, { where: inside, why }: ShapeFault): StoreFileFault => ({ kind: 'shape', where: `${where}, ${inside}`, why })
+const shapeFault = (where: string, { where: inside, why }: ShapeFault): StoreFileFault => ({
+  kind: 'shape',
+  where: `${where}, ${inside}`,
+  why,
+})
 
-function frameFault(schema: Parameters<typeof v.safeParse>[0], value: unknown, where: string): StoreFileFault | null {
+function frameFault(
+  schema: Parameters<typeof v.safeParse>[0],
+  value: unknown,
+  where: string,
+): StoreFileFault | null {
   const parsed = v.safeParse(schema, value, { abortEarly: true })
   if (parsed.success) return null
   const [issue] = parsed.issues
@@ -102,8 +121,11 @@ export function entryFault(value: unknown, where: string): StoreFileFault | null
 /** Both sides of every pair are checked: an undo brings the first one back. */
 function partFault(part: RecordDiff, isBrought: boolean, where: string): StoreFileFault | null {
   if (part.kind === 'updated') {
-    const sideOf = (side: 0 | 1) => Object.fromEntries(Object.entries(part.fields).map(([field, pair]) => [field, pair[side]]))
-    return partialFault({ ...sideOf(0), id: part.id }, where) ?? partialFault({ ...sideOf(1), id: part.id }, where)
+    const sideOf = (side: 0 | 1) =>
+      Object.fromEntries(Object.entries(part.fields).map(([field, pair]) => [field, pair[side]]))
+    return (
+      partialFault({ ...sideOf(0), id: part.id }, where) ?? partialFault({ ...sideOf(1), id: part.id }, where)
+    )
   }
   if (isBrought && part.kind === 'added') return partialFault({ id: part.record.id }, where)
   const parsed = parseRecord(part.record)
@@ -127,7 +149,10 @@ function parseJson(text: string): Result<unknown, StoreFileFault> {
     return ok(JSON.parse(text))
   } catch (error) {
     const offset = /position (\d+)/.exec(String(error))?.[1]
-    return refuse({ kind: 'notJson', offset: offset === undefined ? (/end of/i.test(String(error)) ? text.length : null) : Number(offset) })
+    return refuse({
+      kind: 'notJson',
+      offset: offset === undefined ? (/end of/i.test(String(error)) ? text.length : null) : Number(offset),
+    })
   }
 }
 
@@ -159,25 +184,39 @@ function contentFault(file: { records: unknown[]; changes: unknown[] }): StoreFi
  */
 function parentFault(records: readonly Entry[]): StoreFileFault | null {
   const parents: Partial<Record<RecordKind, readonly [field: string, kind: RecordKind][]>> = {
-    area: [['groupId', 'group']], project: [['areaId', 'area']], action: [['projectId', 'project'], ['areaId', 'area']],
+    area: [['groupId', 'group']],
+    project: [['areaId', 'area']],
+    action: [
+      ['projectId', 'project'],
+      ['areaId', 'area'],
+    ],
   }
   for (const [index, { record }] of records.entries())
     for (const [field, kind] of parents[kindOf(record.id)] ?? []) {
       const parent = (record as unknown as Record<string, unknown>)[field]
-      if (typeof parent === 'string' && kindOf(parent) !== kind) return { kind: 'shape', where: `record ${index + 1}, ${field}`, why: `expected the id of a ${kind}` }
+      if (typeof parent === 'string' && kindOf(parent) !== kind)
+        return { kind: 'shape', where: `record ${index + 1}, ${field}`, why: `expected the id of a ${kind}` }
     }
   return null
 }
 
 /** What a store file holds, or why it is none. Stamps ahead of the clock are carried: the writer's clock may have been wrong. */
 export function parseStoreFile(text: string): Result<StoreFile, StoreFileFault> {
-  if (text.length > storeFileLimitBytes) return refuse({ kind: 'tooLarge', bytes: text.length, limitBytes: storeFileLimitBytes })
+  if (text.length > storeFileLimitBytes)
+    return refuse({ kind: 'tooLarge', bytes: text.length, limitBytes: storeFileLimitBytes })
   if (text.trim() === '') return refuse({ kind: 'empty' })
   const json = parseJson(text)
   if (!json.ok) return json
-  const file = json.value as { format?: unknown; version?: unknown; records?: unknown; changes?: unknown } | null
-  if (typeof file !== 'object' || file === null || file.format !== storeFileFormat) return refuse({ kind: 'foreign' })
-  if (typeof file.version !== 'number' || !Number.isInteger(file.version) || file.version < 1) return refuse({ kind: 'shape', where: 'version', why: 'expected a whole number' })
+  const file = json.value as {
+    format?: unknown
+    version?: unknown
+    records?: unknown
+    changes?: unknown
+  } | null
+  if (typeof file !== 'object' || file === null || file.format !== storeFileFormat)
+    return refuse({ kind: 'foreign' })
+  if (typeof file.version !== 'number' || !Number.isInteger(file.version) || file.version < 1)
+    return refuse({ kind: 'shape', where: 'version', why: 'expected a whole number' })
   if (file.version > storeFileVersion) return refuse({ kind: 'newer', version: file.version })
   if (!Array.isArray(file.records)) return refuse({ kind: 'shape', where: 'records', why: 'expected a list' })
   if (!Array.isArray(file.changes)) return refuse({ kind: 'shape', where: 'changes', why: 'expected a list' })
@@ -185,5 +224,7 @@ export function parseStoreFile(text: string): Result<StoreFile, StoreFileFault> 
   if (hostile) return refuse(hostile)
   const content = { records: file.records as unknown[], changes: file.changes as unknown[] }
   const fault = contentFault(content) ?? parentFault(content.records as Entry[])
-  return fault ? refuse(fault) : ok({ entries: content.records as Entry[], changes: content.changes as Change[] })
+  return fault
+    ? refuse(fault)
+    : ok({ entries: content.records as Entry[], changes: content.changes as Change[] })
 }

@@ -12,7 +12,11 @@ export const changeSchema = v.strictObject({
   diff: v.array(
     v.variant('kind', [
       v.strictObject({ kind: v.literal('added'), record: someRecord }),
-      v.strictObject({ kind: v.literal('updated'), id: v.string(), fields: v.record(v.string(), v.pipe(v.array(v.unknown()), v.length(2))) }),
+      v.strictObject({
+        kind: v.literal('updated'),
+        id: v.string(),
+        fields: v.record(v.string(), v.pipe(v.array(v.unknown()), v.length(2))),
+      }),
       v.strictObject({ kind: v.literal('removed'), record: someRecord }),
       v.strictObject({ kind: v.literal('restored'), record: someRecord }),
     ]),

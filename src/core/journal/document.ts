@@ -13,20 +13,26 @@ type Tables = Readonly<Record<string, Table<Entry>>>
 
 const noEntries = emptyTable<Entry>()
 
-export const emptyDocument: Document = Object.fromEntries(kinds.map((kind) => [kind, noEntries])) as unknown as Document
+export const emptyDocument: Document = Object.fromEntries(
+  kinds.map((kind) => [kind, noEntries]),
+) as unknown as Document
 
 /** A kind as it could stand in an id: letters only, so that no id reaches into the objects of the language. */
 const isKindName = (kind: string): boolean => /^[a-z][A-Za-z]{0,39}$/.test(kind)
 
 function tableFor(document: Document, id: string): Table<Entry> {
   const kind = kindOf(id)
-  return Object.hasOwn(document, kind) ? (document as Tables)[kind] ?? noEntries : noEntries
+  return Object.hasOwn(document, kind) ? ((document as Tables)[kind] ?? noEntries) : noEntries
 }
 
-export const entryIn = (document: Document, id: string): Entry | undefined => getIn(tableFor(document, id), id)
+export const entryIn = (document: Document, id: string): Entry | undefined =>
+  getIn(tableFor(document, id), id)
 
 /** The record with this id, or undefined where there is none or it was removed. Any text may be asked for. */
-export function recordIn<K extends RecordKind>(document: Document, id: `${K}:${string}`): RecordOf[K] | undefined {
+export function recordIn<K extends RecordKind>(
+  document: Document,
+  id: `${K}:${string}`,
+): RecordOf[K] | undefined {
   const entry = entryIn(document, id)
   return entry && isThere(entry) ? (entry.record as RecordOf[K]) : undefined
 }
@@ -67,7 +73,8 @@ export function withMerged(document: Document, entries: Iterable<Entry>): Docume
 export const entriesOfChange = (change: Change): readonly Entry[] =>
   change.brought ? [] : change.diff.map((part) => entryOf(part, change.stamp))
 
-export const withChange = (document: Document, change: Change): Document => withMerged(document, entriesOfChange(change))
+export const withChange = (document: Document, change: Change): Document =>
+  withMerged(document, entriesOfChange(change))
 
 function* entriesOfChanges(changes: Iterable<Change>): Generator<Entry> {
   for (const change of changes) yield* entriesOfChange(change)
@@ -111,9 +118,13 @@ export function broughtBy(before: Document, after: Document, ids: Iterable<strin
 }
 
 /** Takes the fields of an update back, but for those written again since. */
-function fieldsBack(record: Readonly<Record<string, unknown>>, fields: Readonly<Record<string, readonly [unknown, unknown]>>) {
+function fieldsBack(
+  record: Readonly<Record<string, unknown>>,
+  fields: Readonly<Record<string, readonly [unknown, unknown]>>,
+) {
   const back: Record<string, readonly [unknown, unknown]> = {}
-  for (const [field, [from, to]] of Object.entries(fields)) if (isEqual(record[field], to)) back[field] = [to, from]
+  for (const [field, [from, to]] of Object.entries(fields))
+    if (isEqual(record[field], to)) back[field] = [to, from]
   return back
 }
 

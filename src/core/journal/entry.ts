@@ -40,7 +40,13 @@ export function isThere(entry: Entry): boolean {
   return entry.removed === undefined || entry.removed < laterStamp(writtenAt(entry), entry.restored ?? never)
 }
 
-function makeEntry(record: AnyRecord, all: Stamp, own: Record<string, Stamp>, removed: Stamp, restored: Stamp): Entry {
+function makeEntry(
+  record: AnyRecord,
+  all: Stamp,
+  own: Record<string, Stamp>,
+  removed: Stamp,
+  restored: Stamp,
+): Entry {
   for (const field in own) if ((own[field] as Stamp) <= all) delete own[field]
   return {
     record,

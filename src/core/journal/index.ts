@@ -1,8 +1,31 @@
 export { idOf, madeAtEpochMs, type Change, type Diff, type RecordDiff } from './change'
 export {
-  broughtBy, emptyDocument, entriesIn, entriesOfChange, entryIn, mergeDocuments, recordIn, recordsById, recordsIn, revertOf, updateOf, withChange, withChanges, withMerged, type Document,
+  broughtBy,
+  emptyDocument,
+  entriesIn,
+  entriesOfChange,
+  entryIn,
+  mergeDocuments,
+  recordIn,
+  recordsById,
+  recordsIn,
+  revertOf,
+  updateOf,
+  withChange,
+  withChanges,
+  withMerged,
+  type Document,
 } from './document'
 export { entryOf, isThere, latestIn, mergeEntries, writtenAt, type Entry } from './entry'
-export { epochMsOf, isStamp, latestStampedEpochMs, laterStamp, makeStamp, never, nextStamp, type Stamp } from './stamp'
+export {
+  epochMsOf,
+  isStamp,
+  latestStampedEpochMs,
+  laterStamp,
+  makeStamp,
+  never,
+  nextStamp,
+  type Stamp,
+} from './stamp'
 export { emptyTable, getIn, valuesOf, withEntries, type Table } from './table'
 export { isOwn, nothingToUndo, undoStateOf, withUndoable, type Undone, type UndoState } from './undo'

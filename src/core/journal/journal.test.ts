@@ -1,23 +1,56 @@
 import fc from 'fast-check'
 import type { AnyRecord, RecordKind } from '../record'
-import { emptyDocument, makeStamp, mergeDocuments, recordIn, recordsById, revertOf, undoStateOf, withChange, withChanges, type Change, type Document, type RecordDiff, type Undone } from '.'
+import {
+  emptyDocument,
+  makeStamp,
+  mergeDocuments,
+  recordIn,
+  recordsById,
+  revertOf,
+  undoStateOf,
+  withChange,
+  withChanges,
+  type Change,
+  type Document,
+  type RecordDiff,
+  type Undone,
+} from '.'
 
-const slip = (name: string, text: string): AnyRecord => ({ id: `slip:${name}`, text, takenOff: [], setDownAtEpochMs: 1 })
+const slip = (name: string, text: string): AnyRecord => ({
+  id: `slip:${name}`,
+  text,
+  takenOff: [],
+  setDownAtEpochMs: 1,
+})
 
 /** Random changes as several replicas make them: each is built on what that replica has seen of its own. */
 const changesArbitrary = fc
-  .array(fc.record({ replica: fc.constantFrom('aaaa', 'bbbb'), id: fc.constantFrom('a', 'b', 'c'), act: fc.constantFrom('add', 'text', 'off', 'remove'), value: fc.string({ maxLength: 4 }) }), { maxLength: 25 })
+  .array(
+    fc.record({
+      replica: fc.constantFrom('aaaa', 'bbbb'),
+      id: fc.constantFrom('a', 'b', 'c'),
+      act: fc.constantFrom('add', 'text', 'off', 'remove'),
+      value: fc.string({ maxLength: 4 }),
+    }),
+    { maxLength: 25 },
+  )
   .map((steps) => {
     const seen: Record<string, Document> = { aaaa: emptyDocument, bbbb: emptyDocument }
     return steps.flatMap(({ replica, id, act, value }, index): Change[] => {
       const document = seen[replica] as Document
       const current = recordIn(document, `slip:${id}`)
       const part: RecordDiff | null =
-        act === 'add' ? (current ? null : { kind: 'added', record: slip(id, value) })
-        : !current ? null
-        : act === 'remove' ? { kind: 'removed', record: current }
-        : act === 'text' ? { kind: 'updated', id: current.id, fields: { text: [current.text, value] } }
-        : { kind: 'updated', id: current.id, fields: { takenOff: [current.takenOff, [value]] } }
+        act === 'add'
+          ? current
+            ? null
+            : { kind: 'added', record: slip(id, value) }
+          : !current
+            ? null
+            : act === 'remove'
+              ? { kind: 'removed', record: current }
+              : act === 'text'
+                ? { kind: 'updated', id: current.id, fields: { text: [current.text, value] } }
+                : { kind: 'updated', id: current.id, fields: { takenOff: [current.takenOff, [value]] } }
       if (!part) return []
       const change: Change = { stamp: makeStamp(1000 + index, 0, replica), act, diff: [part] }
       seen[replica] = withChange(document, change)
@@ -27,16 +60,36 @@ const changesArbitrary = fc
 
 const run = { seed: 7, numRuns: 300 }
 const shown = (document: Document) => [...recordsById(document).values()]
-const whole = (document: Document) => JSON.stringify([...document.slip.buckets].map((bucket) => [...(bucket ?? [])].sort().map(([id, entry]) => [id, entry.all, Object.entries(entry.own ?? {}).sort(), entry.removed, Object.entries(entry.record).sort()])))
+const whole = (document: Document) =>
+  JSON.stringify(
+    [...document.slip.buckets].map((bucket) =>
+      [...(bucket ?? [])]
+        .sort()
+        .map(([id, entry]) => [
+          id,
+          entry.all,
+          Object.entries(entry.own ?? {}).sort(),
+          entry.removed,
+          Object.entries(entry.record).sort(),
+        ]),
+    ),
+  )
 
 describe('merging', () => {
   const split = fc.tuple(changesArbitrary, fc.array(fc.nat(2), { minLength: 25, maxLength: 25 }))
   it('is commutative, associative and idempotent', () => {
     fc.assert(
       fc.property(split, ([changes, hands]) => {
-        const [a, b, c] = [0, 1, 2].map((hand) => withChanges(emptyDocument, changes.filter((_, index) => hands[index] === hand))) as [Document, Document, Document]
+        const [a, b, c] = [0, 1, 2].map((hand) =>
+          withChanges(
+            emptyDocument,
+            changes.filter((_, index) => hands[index] === hand),
+          ),
+        ) as [Document, Document, Document]
         expect(whole(mergeDocuments(a, b))).toBe(whole(mergeDocuments(b, a)))
-        expect(whole(mergeDocuments(mergeDocuments(a, b), c))).toBe(whole(mergeDocuments(a, mergeDocuments(b, c))))
+        expect(whole(mergeDocuments(mergeDocuments(a, b), c))).toBe(
+          whole(mergeDocuments(a, mergeDocuments(b, c))),
+        )
         expect(whole(mergeDocuments(a, a))).toBe(whole(a))
       }),
       run,
@@ -44,9 +97,14 @@ describe('merging', () => {
   })
   it('makes two copies equal that saw the same changes in any order', () => {
     fc.assert(
-      fc.property(changesArbitrary.chain((changes) => fc.tuple(fc.constant(changes), fc.shuffledSubarray(changes, { minLength: changes.length }))), ([changes, shuffled]) => {
-        expect(whole(withChanges(emptyDocument, shuffled))).toBe(whole(withChanges(emptyDocument, changes)))
-      }),
+      fc.property(
+        changesArbitrary.chain((changes) =>
+          fc.tuple(fc.constant(changes), fc.shuffledSubarray(changes, { minLength: changes.length })),
+        ),
+        ([changes, shuffled]) => {
+          expect(whole(withChanges(emptyDocument, shuffled))).toBe(whole(withChanges(emptyDocument, changes)))
+        },
+      ),
       run,
     )
   })
@@ -55,7 +113,11 @@ describe('merging', () => {
     const changes: Change[] = [
       { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] },
       { stamp: makeStamp(2, 0, 'aaaa'), act: 'remove', diff: [{ kind: 'removed', record }] },
-      { stamp: makeStamp(3, 0, 'bbbb'), act: 'text', diff: [{ kind: 'updated', id: record.id, fields: { text: ['one', 'two'] } }] },
+      {
+        stamp: makeStamp(3, 0, 'bbbb'),
+        act: 'text',
+        diff: [{ kind: 'updated', id: record.id, fields: { text: ['one', 'two'] } }],
+      },
     ]
     expect(shown(withChanges(emptyDocument, changes))).toEqual([{ ...record, text: 'two' }])
     expect(shown(withChanges(emptyDocument, changes.slice(0, 2)))).toEqual([])
@@ -74,7 +136,12 @@ describe('undo and redo', () => {
         let ms = 5000
         const state = () => undoStateOf(journal, 'here')
         const revert = (target: Change, kind: 'undo' | 'redo', diff: Change['diff']) => {
-          const change: Change = { stamp: makeStamp(ms++, 0, 'aaaa'), act: kind, diff: revertOf(document, diff), reverts: { kind, stamp: target.stamp } }
+          const change: Change = {
+            stamp: makeStamp(ms++, 0, 'aaaa'),
+            act: kind,
+            diff: revertOf(document, diff),
+            reverts: { kind, stamp: target.stamp },
+          }
           document = withChange(document, change)
           journal = [...journal, change]
         }
@@ -99,7 +166,11 @@ describe('undo and redo', () => {
     const document = withChanges(emptyDocument, [
       { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] },
       { stamp: makeStamp(2, 0, 'aaaa'), act: 'text', diff: [change] },
-      { stamp: makeStamp(3, 0, 'bbbb'), act: 'text', diff: [{ kind: 'updated', id: record.id, fields: { text: ['two', 'three'] } }] },
+      {
+        stamp: makeStamp(3, 0, 'bbbb'),
+        act: 'text',
+        diff: [{ kind: 'updated', id: record.id, fields: { text: ['two', 'three'] } }],
+      },
     ])
     expect(revertOf(document, [change])).toEqual([])
     expect((recordIn(document, 'slip:a' as `${RecordKind}:`) as { text: string }).text).toBe('three')
@@ -107,17 +178,39 @@ describe('undo and redo', () => {
   it('of a removal keep an edit from elsewhere, whether it comes before the undo or after it', () => {
     const record = slip('a', 'one')
     const added: Change = { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] }
-    const removed: Change = { stamp: makeStamp(3, 0, 'aaaa'), act: 'remove', diff: [{ kind: 'removed', record }] }
-    const edited: Change = { stamp: makeStamp(2, 0, 'bbbb'), act: 'text', diff: [{ kind: 'updated', id: record.id, fields: { text: ['one', 'two'] } }] }
+    const removed: Change = {
+      stamp: makeStamp(3, 0, 'aaaa'),
+      act: 'remove',
+      diff: [{ kind: 'removed', record }],
+    }
+    const edited: Change = {
+      stamp: makeStamp(2, 0, 'bbbb'),
+      act: 'text',
+      diff: [{ kind: 'updated', id: record.id, fields: { text: ['one', 'two'] } }],
+    }
     const gone = withChanges(emptyDocument, [added, removed])
     const undone: Change = { stamp: makeStamp(4, 0, 'aaaa'), act: 'undo', diff: revertOf(gone, removed.diff) }
-    for (const order of [[added, edited, removed, undone], [added, removed, undone, edited]])
+    for (const order of [
+      [added, edited, removed, undone],
+      [added, removed, undone, edited],
+    ])
       expect(shown(withChanges(emptyDocument, order))).toEqual([{ ...record, text: 'two' }])
-    const again: Change = { stamp: makeStamp(5, 0, 'aaaa'), act: 'redo', diff: revertOf(withChanges(gone, [undone]), undone.diff) }
+    const again: Change = {
+      stamp: makeStamp(5, 0, 'aaaa'),
+      act: 'redo',
+      diff: revertOf(withChanges(gone, [undone]), undone.diff),
+    }
     expect(shown(withChanges(gone, [undone, again]))).toEqual([])
   })
   it('reach into one’s own acts alone', () => {
-    const change = (ms: number, by?: string): Change => ({ stamp: makeStamp(ms, 0, 'aaaa'), act: 'add', diff: [], ...(by ? { by } : {}) })
-    expect(undoStateOf([change(1), change(2, 'here'), change(3, 'elsewhere')], 'here').undo.map(({ by }) => by)).toEqual([undefined, 'here'])
+    const change = (ms: number, by?: string): Change => ({
+      stamp: makeStamp(ms, 0, 'aaaa'),
+      act: 'add',
+      diff: [],
+      ...(by ? { by } : {}),
+    })
+    expect(
+      undoStateOf([change(1), change(2, 'here'), change(3, 'elsewhere')], 'here').undo.map(({ by }) => by),
+    ).toEqual([undefined, 'here'])
   })
 })

@@ -34,7 +34,9 @@ export function nextStamp(last: Stamp, nowEpochMs: number, replica: string): Sta
   const wallEpochMs = Math.min(nowEpochMs, latestStampedEpochMs)
   if (last === never || epochMsOf(last) < wallEpochMs) return makeStamp(wallEpochMs, 0, replica)
   const counter = Number.parseInt(last.slice(msWidth + 1, msWidth + 1 + counterWidth), 36) + 1
-  return counter < 36 ** counterWidth ? makeStamp(epochMsOf(last), counter, replica) : makeStamp(epochMsOf(last) + 1, 0, replica)
+  return counter < 36 ** counterWidth
+    ? makeStamp(epochMsOf(last), counter, replica)
+    : makeStamp(epochMsOf(last) + 1, 0, replica)
 }
 
 export const laterStamp = (a: Stamp, b: Stamp): Stamp => (a > b ? a : b)

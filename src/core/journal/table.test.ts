@@ -3,7 +3,10 @@ import { emptyTable, getIn, valuesOf, withEntries } from './table'
 import { epochMsOf, isStamp, makeStamp, never, nextStamp } from './stamp'
 
 describe('a table', () => {
-  const entries = fc.array(fc.tuple(fc.constantFrom('a', 'b', 'action:1', 'action:2', 'é', ''), fc.integer()), { maxLength: 20 })
+  const entries = fc.array(
+    fc.tuple(fc.constantFrom('a', 'b', 'action:1', 'action:2', 'é', ''), fc.integer()),
+    { maxLength: 20 },
+  )
   it('holds what a map would hold, built in any portions', () => {
     fc.assert(
       fc.property(fc.array(entries, { maxLength: 6 }), (portions) => {
@@ -18,13 +21,19 @@ describe('a table', () => {
     )
   })
   it('leaves the table it was made from alone, and shares all buckets but the one it touched', () => {
-    const before = withEntries(emptyTable<number>(), Array.from({ length: 5000 }, (_, index) => [`action:${index}`, index] as const))
+    const before = withEntries(
+      emptyTable<number>(),
+      Array.from({ length: 5000 }, (_, index) => [`action:${index}`, index] as const),
+    )
     const after = withEntries(before, [['action:7', -7]])
     expect([getIn(before, 'action:7'), getIn(after, 'action:7')]).toEqual([7, -7])
     expect(after.buckets.filter((bucket, index) => bucket !== before.buckets[index])).toHaveLength(1)
   })
   it('spreads ids over its buckets', () => {
-    const table = withEntries(emptyTable<number>(), Array.from({ length: 10_240 }, (_, index) => [`action:${index.toString(36)}`, index] as const))
+    const table = withEntries(
+      emptyTable<number>(),
+      Array.from({ length: 10_240 }, (_, index) => [`action:${index.toString(36)}`, index] as const),
+    )
     const sizes = table.buckets.map((bucket) => bucket?.size ?? 0)
     expect(Math.max(...sizes)).toBeLessThan(70)
   })
@@ -49,8 +58,17 @@ describe('a stamp', () => {
     expect(nextStamp(makeStamp(1000, 36 ** 4 - 1, 'aaaa'), 1000, 'aaaa')).toBe(makeStamp(1001, 0, 'aaaa'))
   })
   it('sorts as text in the order of time', () => {
-    const stamps = [makeStamp(9, 0, 'bbbb'), makeStamp(10, 0, 'aaaa'), makeStamp(10, 1, 'aaaa'), makeStamp(10, 1, 'bbbb'), makeStamp(2e12, 0, 'aaaa')]
+    const stamps = [
+      makeStamp(9, 0, 'bbbb'),
+      makeStamp(10, 0, 'aaaa'),
+      makeStamp(10, 1, 'aaaa'),
+      makeStamp(10, 1, 'bbbb'),
+      makeStamp(2e12, 0, 'aaaa'),
+    ]
     expect([...stamps].reverse().sort()).toEqual(stamps)
   })
-  it.each(['', 'x', '00000001.0000.aaaa', '000000001.0000.AAAA', '000000001.0000.a', 5, null])('%p is none', (value) => expect(isStamp(value)).toBe(false))
+  it.each(['', 'x', '00000001.0000.aaaa', '000000001.0000.AAAA', '000000001.0000.a', 5, null])(
+    '%p is none',
+    (value) => expect(isStamp(value)).toBe(false),
+  )
 })

@@ -23,7 +23,10 @@ export function withUndoable(state: UndoState, change: Change): UndoState {
   if (reverts.kind === 'undo') {
     const act = state.undo.find(({ stamp }) => stamp === reverts.stamp)
     if (!act) return state
-    return { undo: state.undo.filter((other) => other !== act), redo: [...state.redo, { act, undoing: change }] }
+    return {
+      undo: state.undo.filter((other) => other !== act),
+      redo: [...state.redo, { act, undoing: change }],
+    }
   }
   const undone = state.redo.find(({ act }) => act.stamp === reverts.stamp)
   if (!undone) return state
@@ -31,7 +34,8 @@ export function withUndoable(state: UndoState, change: Change): UndoState {
 }
 
 /** Whether a change was made on this device. Those from before devices were named were. */
-export const isOwn = (change: Change, device: string): boolean => change.by === undefined || change.by === device
+export const isOwn = (change: Change, device: string): boolean =>
+  change.by === undefined || change.by === device
 
 /** From a journal in order of stamps. What another device did is not one's own to take back. */
 export const undoStateOf = (changes: readonly Change[], device: string): UndoState =>

@@ -4,6 +4,35 @@ export { isIdOf, kindOf, kinds, noteLimit, titleLimit, type Id, type RecordKind 
 export { isOpen } from '../action/isOpen'
 export { stampLimit, textLimits, tooLongIn, type TooLong } from './tooLong'
 export {
-  energies, inkCount, keptHorizons, projectStates, sides, stones, weights, type Energy, type Horizon, type KeptHorizon, type ProjectState, type Side, type Stone, type Weight,
+  energies,
+  inkCount,
+  keptHorizons,
+  projectStates,
+  sides,
+  stones,
+  weights,
+  type Energy,
+  type Horizon,
+  type KeptHorizon,
+  type ProjectState,
+  type Side,
+  type Stone,
+  type Weight,
 } from './scales'
-export type { Action, AnyRecord, Area, Context, Group, Person, Project, RecordOf, Reference, Review, ReviewFigures, Settings, Slip, Waiting, When } from './shapes'
+export type {
+  Action,
+  AnyRecord,
+  Area,
+  Context,
+  Group,
+  Person,
+  Project,
+  RecordOf,
+  Reference,
+  Review,
+  ReviewFigures,
+  Settings,
+  Slip,
+  Waiting,
+  When,
+} from './shapes'

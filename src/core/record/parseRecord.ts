@@ -17,7 +17,9 @@ type FieldSchema = v.GenericSchema<unknown, unknown>
 
 /** The schema of each known field of the kind of an id; null for a kind this version does not know. */
 function fieldsOf(id: string): Readonly<Record<string, FieldSchema>> | null {
-  return Object.hasOwn(schemas, kindOf(id)) ? (schemas[kindOf(id)].entries as Record<string, FieldSchema>) : null
+  return Object.hasOwn(schemas, kindOf(id))
+    ? (schemas[kindOf(id)].entries as Record<string, FieldSchema>)
+    : null
 }
 
 function idIn(unknown: unknown): Result<string, ShapeFault> {

@@ -8,22 +8,51 @@ import { energies, inkCount, keptHorizons, projectStates, sides, stones, weights
 
 const idField = <K extends RecordKind>(kind: K) => {
   const shape = new RegExp(`^${kind}:[A-Za-z0-9_-]{1,72}$`)
-  return v.custom<Id<K>>((value) => typeof value === 'string' && shape.test(value), `expected an id such as "${kind}:…"`)
+  return v.custom<Id<K>>(
+    (value) => typeof value === 'string' && shape.test(value),
+    `expected an id such as "${kind}:…"`,
+  )
 }
-const titleField = v.pipe(v.string('expected text'), v.maxLength(titleLimit, `expected at most ${titleLimit} characters`))
-const noteField = v.pipe(v.string('expected text'), v.maxLength(noteLimit, `expected at most ${noteLimit} characters`))
+const titleField = v.pipe(
+  v.string('expected text'),
+  v.maxLength(titleLimit, `expected at most ${titleLimit} characters`),
+)
+const noteField = v.pipe(
+  v.string('expected text'),
+  v.maxLength(noteLimit, `expected at most ${noteLimit} characters`),
+)
 const dateField = v.custom<CalendarDate>(isCalendarDate, 'expected a day such as "2026-03-01"')
 const timeField = v.custom<ClockTime>(isClockTime, 'expected a time such as "14:30"')
 /** The last millisecond of the year 9999. */
 export const latestEpochMs = 253_402_300_799_999
 /** Milliseconds since 1970 in UTC, to the end of the year 9999. */
-export const epochMsField = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(0, 'expected a time after 1970'), v.maxValue(latestEpochMs, 'expected a time before the year 10000'))
+export const epochMsField = v.pipe(
+  v.number('expected a number'),
+  v.integer('expected a whole number'),
+  v.minValue(0, 'expected a time after 1970'),
+  v.maxValue(latestEpochMs, 'expected a time before the year 10000'),
+)
 const rankField = v.pipe(v.number('expected a number'), v.finite('expected a finite number'))
-const count = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(0, 'expected at least 0'))
+const count = v.pipe(
+  v.number('expected a number'),
+  v.integer('expected a whole number'),
+  v.minValue(0, 'expected at least 0'),
+)
 /** One minute to thirty days. */
-const minutesField = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(1, 'expected at least 1'), v.maxValue(43_200, 'expected at most 43200'))
-const minuteOfDay = v.pipe(v.number('expected a number'), v.integer('expected a whole number'), v.minValue(0, 'expected at least 0'), v.maxValue(1440, 'expected at most 1440'))
-const oneOf = <const T extends readonly string[]>(values: T) => v.picklist(values, `expected one of ${values.join(', ')}`)
+const minutesField = v.pipe(
+  v.number('expected a number'),
+  v.integer('expected a whole number'),
+  v.minValue(1, 'expected at least 1'),
+  v.maxValue(43_200, 'expected at most 43200'),
+)
+const minuteOfDay = v.pipe(
+  v.number('expected a number'),
+  v.integer('expected a whole number'),
+  v.minValue(0, 'expected at least 0'),
+  v.maxValue(1440, 'expected at most 1440'),
+)
+const oneOf = <const T extends readonly string[]>(values: T) =>
+  v.picklist(values, `expected one of ${values.join(', ')}`)
 
 /** A day, and a time on it where one is fixed. */
 const whenField = v.strictObject({ date: dateField, time: v.nullable(timeField) })
@@ -78,7 +107,13 @@ const action = v.object({
 })
 
 /** Several areas side by side, on one side of life. */
-const group = v.object({ id: idField('group'), name: titleField, side: oneOf(sides), rank: rankField, closedAtEpochMs: v.nullable(epochMsField) })
+const group = v.object({
+  id: idField('group'),
+  name: titleField,
+  side: oneOf(sides),
+  rank: rankField,
+  closedAtEpochMs: v.nullable(epochMsField),
+})
 
 /** A part of life or work that is never over. */
 const area = v.object({
@@ -125,7 +160,14 @@ const reference = v.object({
 
 /** What a finished round found, kept so that it reads the same for ever. */
 const reviewFigures = v.strictObject({
-  slipsLeft: count, projectsOpen: count, projectsWithoutNextAction: count, waiting: count, someday: count, done: count, doneMinutes: count, doneTitles: v.array(titleField),
+  slipsLeft: count,
+  projectsOpen: count,
+  projectsWithoutNextAction: count,
+  waiting: count,
+  someday: count,
+  done: count,
+  doneMinutes: count,
+  doneTitles: v.array(titleField),
 })
 
 const review = v.object({
@@ -148,7 +190,21 @@ const settings = v.object({
   dayStartsAtMinute: minuteOfDay,
   underwayLimit: v.pipe(count, v.minValue(1, 'expected at least 1'), v.maxValue(20, 'expected at most 20')),
   /** Keys changed (`tick` → `y`) or switched off (null); the rest are as shipped. */
-  keys: v.record(v.string(), v.nullable(v.pipe(v.string('expected text'), v.maxLength(20, 'expected one key')))),
+  keys: v.record(
+    v.string(),
+    v.nullable(v.pipe(v.string('expected text'), v.maxLength(20, 'expected one key'))),
+  ),
 })
 
-export const schemas = { slip, action, project, area, group, context, person, reference, review, settings } as const
+export const schemas = {
+  slip,
+  action,
+  project,
+  area,
+  group,
+  context,
+  person,
+  reference,
+  review,
+  settings,
+} as const

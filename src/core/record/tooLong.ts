@@ -29,7 +29,10 @@ export function tooLongIn(record: AnyRecord | Readonly<Record<string, unknown>>)
   for (const [field, value] of Object.entries(record as Record<string, unknown>)) {
     const limit = Object.hasOwn(textLimits, field) ? (textLimits[field] as number) : Infinity
     if (typeof value === 'string' && value.length > limit) return { field, limit }
-    const inside = typeof value === 'object' && value !== null && !Array.isArray(value) ? tooLongIn(value as Record<string, unknown>) : null
+    const inside =
+      typeof value === 'object' && value !== null && !Array.isArray(value)
+        ? tooLongIn(value as Record<string, unknown>)
+        : null
     if (inside) return inside
   }
   return null

@@ -1,1 +1,9 @@
-export { doneBetween, lastSevenDays, nextActions, projectsWithoutNextAction, reviewFiguresOf, somedayOf, waitingOf } from './weeklyReview'
+export {
+  doneBetween,
+  lastSevenDays,
+  nextActions,
+  projectsWithoutNextAction,
+  reviewFiguresOf,
+  somedayOf,
+  waitingOf,
+} from './weeklyReview'

@@ -13,26 +13,46 @@ export function nextActions(actions: Iterable<Action>, today: CalendarDate): Map
   for (const action of actions) {
     if (!action.projectId || !movesOn(action)) continue
     const best = next.get(action.projectId)
-    if (!best || delay(action) - delay(best) < 0 || (delay(action) === delay(best) && compareForDay(action, best) < 0)) next.set(action.projectId, action)
+    if (
+      !best ||
+      delay(action) - delay(best) < 0 ||
+      (delay(action) === delay(best) && compareForDay(action, best) < 0)
+    )
+      next.set(action.projectId, action)
   }
   return next
 }
 
 /** Open projects that nothing moves on, in their own order. */
-export function projectsWithoutNextAction(projects: readonly Project[], actions: readonly Action[], today: CalendarDate): Project[] {
+export function projectsWithoutNextAction(
+  projects: readonly Project[],
+  actions: readonly Action[],
+  today: CalendarDate,
+): Project[] {
   const next = nextActions(actions, today)
-  return projects.filter((project) => project.state === 'open' && !next.has(project.id)).sort((a, b) => a.rank - b.rank || (a.id < b.id ? -1 : 1))
+  return projects
+    .filter((project) => project.state === 'open' && !next.has(project.id))
+    .sort((a, b) => a.rank - b.rank || (a.id < b.id ? -1 : 1))
 }
 
 /** Waiting, the longest-waited first. */
 export const waitingOf = (actions: readonly Action[]): Action[] =>
-  actions.filter((action) => isOpen(action) && action.waiting !== null).sort((a, b) => ((a.waiting?.since ?? '') < (b.waiting?.since ?? '') ? -1 : 1))
+  actions
+    .filter((action) => isOpen(action) && action.waiting !== null)
+    .sort((a, b) => ((a.waiting?.since ?? '') < (b.waiting?.since ?? '') ? -1 : 1))
 
 export const somedayOf = (actions: readonly Action[]): Action[] =>
-  actions.filter((action) => isOpen(action) && action.waiting === null && action.horizon === 'someday').sort((a, b) => a.createdAtEpochMs - b.createdAtEpochMs)
+  actions
+    .filter((action) => isOpen(action) && action.waiting === null && action.horizon === 'someday')
+    .sort((a, b) => a.createdAtEpochMs - b.createdAtEpochMs)
 
 /** Done from `from` to `to`, both days included by the wall clock of `zone`, latest first. */
-export function doneBetween(actions: readonly Action[], from: CalendarDate, to: CalendarDate, zone: string): Action[] {
+export function doneBetween(
+  actions: readonly Action[],
+  from: CalendarDate,
+  to: CalendarDate,
+  zone: string,
+): Action[] {
   const begins = epochMsAt({ date: from, minute: 0 }, zone)
   const ends = epochMsAt({ date: addDays(to, 1), minute: 0 }, zone)
   return actions
@@ -41,11 +61,18 @@ export function doneBetween(actions: readonly Action[], from: CalendarDate, to: 
 }
 
 /** The last seven days, today included. */
-export const lastSevenDays = (today: CalendarDate): readonly [from: CalendarDate, to: CalendarDate] => [addDays(today, -6), today]
+export const lastSevenDays = (today: CalendarDate): readonly [from: CalendarDate, to: CalendarDate] => [
+  addDays(today, -6),
+  today,
+]
 
 /** What a finished review keeps of the day it was finished. */
 export function reviewFiguresOf(
-  held: { readonly slipCount: number; readonly projects: readonly Project[]; readonly actions: readonly Action[] },
+  held: {
+    readonly slipCount: number
+    readonly projects: readonly Project[]
+    readonly actions: readonly Action[]
+  },
   today: CalendarDate,
   zone: string,
 ): ReviewFigures {

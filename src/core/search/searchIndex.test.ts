@@ -7,14 +7,31 @@ const records: AnyRecord[] = [
   { ...plainAction, id: 'action:open', title: 'Ring the tile maker again', note: 'about absorbers' },
   { id: 'slip:one', text: 'tile samples for the café', takenOff: [], setDownAtEpochMs: 1 },
   { id: 'person:oda', name: 'Oda', note: '', rank: 1 },
-  { id: 'settings:main', freeMinutes: [0, 0, 0, 0, 0, 0, 0], dayStartsAtMinute: 0, underwayLimit: 3, keys: {} },
+  {
+    id: 'settings:main',
+    freeMinutes: [0, 0, 0, 0, 0, 0, 0],
+    dayStartsAtMinute: 0,
+    underwayLimit: 3,
+    keys: {},
+  },
 ]
 
 it.each([
-  ['tile', ['slip:one', 'action:open', 'action:done']], ['tile maker', ['action:open', 'action:done']], ['absorb', ['action:open']], ['cafe', ['slip:one']], ['absorbrs', ['action:open']], ['ODA', ['person:oda']], ['nothing here', []],
+  ['tile', ['slip:one', 'action:open', 'action:done']],
+  ['tile maker', ['action:open', 'action:done']],
+  ['absorb', ['action:open']],
+  ['cafe', ['slip:one']],
+  ['absorbrs', ['action:open']],
+  ['ODA', ['person:oda']],
+  ['nothing here', []],
 ])('finds “%s”', async (words, ids) => {
   const index = await makeSearchIndex(records)
-  expect(index.find(words, 10).map(({ id }) => id).sort()).toEqual([...ids].sort())
+  expect(
+    index
+      .find(words, 10)
+      .map(({ id }) => id)
+      .sort(),
+  ).toEqual([...ids].sort())
 })
 it('puts what is open first, and stops at the limit', async () => {
   const index = await makeSearchIndex(records)

@@ -7,7 +7,15 @@ export interface Found {
   readonly kind: RecordKind
 }
 
-const searchable: readonly RecordKind[] = ['slip', 'action', 'project', 'area', 'person', 'context', 'reference']
+const searchable: readonly RecordKind[] = [
+  'slip',
+  'action',
+  'project',
+  'area',
+  'person',
+  'context',
+  'reference',
+]
 
 interface Entry {
   readonly id: string
@@ -38,10 +46,21 @@ const portionSize = 250
 const plain = (term: string): string => term.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '')
 
 /** Built in portions, so that a large store does not hold the screen. Rejects when `isWanted` turns false. */
-export async function makeSearchIndex(records: Iterable<AnyRecord>, isWanted: () => boolean = () => true): Promise<SearchIndex> {
+export async function makeSearchIndex(
+  records: Iterable<AnyRecord>,
+  isWanted: () => boolean = () => true,
+): Promise<SearchIndex> {
   const index = new MiniSearch<Entry>({
-    fields: ['title', 'more'], storeFields: ['open'], processTerm: plain,
-    searchOptions: { prefix: true, fuzzy: (term) => (term.length > 4 ? 0.2 : false), combineWith: 'AND', boost: { title: 3 }, boostDocument: (_, __, stored) => (stored?.['open'] ? 1 : 0.3) },
+    fields: ['title', 'more'],
+    storeFields: ['open'],
+    processTerm: plain,
+    searchOptions: {
+      prefix: true,
+      fuzzy: (term) => (term.length > 4 ? 0.2 : false),
+      combineWith: 'AND',
+      boost: { title: 3 },
+      boostDocument: (_, __, stored) => (stored?.['open'] ? 1 : 0.3),
+    },
   })
   let portion: Entry[] = []
   for (const record of records) {
@@ -53,5 +72,11 @@ export async function makeSearchIndex(records: Iterable<AnyRecord>, isWanted: ()
     portion = []
   }
   index.addAll(portion)
-  return { find: (words, limit) => index.search(words).slice(0, limit).map(({ id }) => ({ id: id as string, kind: kindOf(id as string) })) }
+  return {
+    find: (words, limit) =>
+      index
+        .search(words)
+        .slice(0, limit)
+        .map(({ id }) => ({ id: id as string, kind: kindOf(id as string) })),
+  }
 }

@@ -40,4 +40,5 @@ export type Clause = Meaning & {
 }
 
 /** How a clause that was taken off is remembered: its kind and its words. */
-export const takenOffKey = (kind: string, words: string): string => `${kind} ${words.toLowerCase().replace(/\s+/g, ' ').trim()}`
+export const takenOffKey = (kind: string, words: string): string =>
+  `${kind} ${words.toLowerCase().replace(/\s+/g, ' ').trim()}`

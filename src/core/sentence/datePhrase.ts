@@ -1,18 +1,33 @@
 // Days and times in ordinary English. Our grammar decides what may be a date at all; chrono-node works out which.
 // Decided here: a bare weekday is the next one after today; "next friday" is the Friday of next week, counted from Monday.
 import { GB as chrono } from 'chrono-node/en'
-import { addDays, addMonths, calendarDateFrom, fromMinute, isClockTime, lastDayOfMonth, weekStartOf, weekdayOf, type CalendarDate, type ClockTime } from '../time'
+import {
+  addDays,
+  addMonths,
+  calendarDateFrom,
+  fromMinute,
+  isClockTime,
+  lastDayOfMonth,
+  weekStartOf,
+  weekdayOf,
+  type CalendarDate,
+  type ClockTime,
+} from '../time'
 
 const weekdays = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday']
-const weekday = '(?:mon(?:day)?|tue(?:s|sday)?|wed(?:nesday)?|thu(?:r|rs|rsday)?|fri(?:day)?|sat(?:urday)?|sun(?:day)?)'
-const month = '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)'
+const weekday =
+  '(?:mon(?:day)?|tue(?:s|sday)?|wed(?:nesday)?|thu(?:r|rs|rsday)?|fri(?:day)?|sat(?:urday)?|sun(?:day)?)'
+const month =
+  '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)'
 const dayNumber = '(?:3[01]|[12]\\d|0?[1-9])(?:st|nd|rd|th)?'
 const weekdayForm = new RegExp(`^(next |this |coming )?(${weekday})$`)
 const chronoForm = new RegExp(
   `^(?:(?:${weekday},? )?(?:the )?${dayNumber}(?: of)? ${month}(?:,? \\d{4})?|${month} ${dayNumber}(?:,? \\d{4})?|\\d{4}-\\d{2}-\\d{2}|\\d{1,2}/\\d{1,2}(?:/\\d{4})?)$`,
 )
 const numberedForm = /^the (3[01]|[12]\d|[1-9])(?:st|nd|rd|th)$/
-const firstWord = new RegExp(`^(?:${weekday}|${month}|today|tonight|tomorrow|the|next|this|coming|in|end|\\d)`)
+const firstWord = new RegExp(
+  `^(?:${weekday}|${month}|today|tonight|tomorrow|the|next|this|coming|in|end|\\d)`,
+)
 
 /** Whether a phrase in lower case could begin a date. Cheap: it spares the full reading of most words. */
 export const mayBeDate = (phrase: string): boolean => firstWord.test(phrase)
@@ -37,7 +52,16 @@ function byWeekday(phrase: string, today: CalendarDate, past: boolean): Calendar
 }
 
 const aheadForm = /^in (\d{1,3}|an?|one|two|three|four|five|six) (day|week|month|year)s?$/
-const numbers: Readonly<Record<string, number>> = { a: 1, an: 1, one: 1, two: 2, three: 3, four: 4, five: 5, six: 6 }
+const numbers: Readonly<Record<string, number>> = {
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+}
 
 /** "in 3 days"; a month or a year from a day that the other month lacks is the last of that month. */
 function byDistance(phrase: string, today: CalendarDate): CalendarDate | null {
@@ -45,10 +69,14 @@ function byDistance(phrase: string, today: CalendarDate): CalendarDate | null {
   if (!parts) return null
   const amount = numbers[parts[1] as string] ?? Number(parts[1])
   switch (parts[2]) {
-    case 'day': return addDays(today, amount)
-    case 'week': return addDays(today, 7 * amount)
-    case 'month': return addMonths(today, amount)
-    default: return addMonths(today, 12 * amount)
+    case 'day':
+      return addDays(today, amount)
+    case 'week':
+      return addDays(today, 7 * amount)
+    case 'month':
+      return addMonths(today, amount)
+    default:
+      return addMonths(today, 12 * amount)
   }
 }
 
@@ -69,15 +97,30 @@ function byNumber(phrase: string, today: CalendarDate): CalendarDate | null {
  */
 export function readDate(phrase: string, today: CalendarDate, past = false): CalendarDate | null {
   switch (phrase) {
-    case 'today': case 'tonight': return today
-    case 'tomorrow': return addDays(today, 1)
-    case 'yesterday': return past ? addDays(today, -1) : null
-    case 'the day after tomorrow': return addDays(today, 2)
-    case 'next week': return addDays(weekStartOf(today), 7)
-    case 'the end of the week': case 'end of the week': return addDays(weekStartOf(today), weekdayOf(today) > 4 ? 6 : 4)
-    case 'the end of the month': case 'end of the month': return lastDayOfMonth(today)
+    case 'today':
+    case 'tonight':
+      return today
+    case 'tomorrow':
+      return addDays(today, 1)
+    case 'yesterday':
+      return past ? addDays(today, -1) : null
+    case 'the day after tomorrow':
+      return addDays(today, 2)
+    case 'next week':
+      return addDays(weekStartOf(today), 7)
+    case 'the end of the week':
+    case 'end of the week':
+      return addDays(weekStartOf(today), weekdayOf(today) > 4 ? 6 : 4)
+    case 'the end of the month':
+    case 'end of the month':
+      return lastDayOfMonth(today)
   }
-  return byWeekday(phrase, today, past) ?? byNumber(phrase, today) ?? byDistance(phrase, today) ?? (chronoForm.test(phrase) ? byChrono(phrase, today, past) : null)
+  return (
+    byWeekday(phrase, today, past) ??
+    byNumber(phrase, today) ??
+    byDistance(phrase, today) ??
+    (chronoForm.test(phrase) ? byChrono(phrase, today, past) : null)
+  )
 }
 
 /** `14:30`, `9.15`, `2pm`, `2:15 pm`, `noon`; null for anything else. */

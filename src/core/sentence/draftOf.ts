@@ -19,15 +19,23 @@ export interface Draft {
   readonly projectId: Id<'project'> | null
   readonly areaId: Id<'area'> | null
   readonly personIds: readonly Id<'person'>[]
-  readonly waiting: { readonly personId: Id<'person'> | null; readonly whom: string; readonly since: CalendarDate; readonly chaseOn: CalendarDate | null } | null
+  readonly waiting: {
+    readonly personId: Id<'person'> | null
+    readonly whom: string
+    readonly since: CalendarDate
+    readonly chaseOn: CalendarDate | null
+  } | null
   readonly address: string | null
 }
 
 /** The fields that a sentence sets, seen from `today`. */
 export function draftOf({ title, clauses }: Sentence, today: CalendarDate): Draft {
-  const first = <K extends Clause['kind']>(kind: K) => clauses.find((clause): clause is Extract<Clause, { kind: K }> => clause.kind === kind)
-  const namesOf = (kind: NameKind): Name[] => clauses.flatMap((clause) => (clause.kind === kind ? [(clause as { name: Name }).name] : []))
-  const idsOf = <K extends NameKind>(kind: K): Id<K>[] => namesOf(kind).flatMap(({ id }) => (isIdOf(kind, id) ? [id as Id<K>] : []))
+  const first = <K extends Clause['kind']>(kind: K) =>
+    clauses.find((clause): clause is Extract<Clause, { kind: K }> => clause.kind === kind)
+  const namesOf = (kind: NameKind): Name[] =>
+    clauses.flatMap((clause) => (clause.kind === kind ? [(clause as { name: Name }).name] : []))
+  const idsOf = <K extends NameKind>(kind: K): Id<K>[] =>
+    namesOf(kind).flatMap(({ id }) => (isIdOf(kind, id) ? [id as Id<K>] : []))
   const idOf = <K extends NameKind>(kind: K): Id<K> | null => idsOf(kind)[0] ?? null
   const [due, at, day, waiting] = [first('due'), first('at'), first('day'), first('waiting')]
   const whom = waiting?.name?.id
@@ -46,7 +54,14 @@ export function draftOf({ title, clauses }: Sentence, today: CalendarDate): Draf
     projectId: idOf('project'),
     areaId: idOf('area'),
     personIds: [...new Set([...idsOf('person'), ...(personId ? [personId] : [])])],
-    waiting: waiting ? { personId, whom: personId ? '' : waiting.whom, since: first('since')?.date ?? today, chaseOn: first('chase')?.date ?? null } : null,
+    waiting: waiting
+      ? {
+          personId,
+          whom: personId ? '' : waiting.whom,
+          since: first('since')?.date ?? today,
+          chaseOn: first('chase')?.date ?? null,
+        }
+      : null,
     address: first('address')?.address ?? null,
   }
 }

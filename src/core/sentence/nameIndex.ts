@@ -7,7 +7,8 @@ export interface NameIndex {
   readonly longestWords: number
 }
 
-const wordsOf = (name: string): string[] => name.toLowerCase().replace(/[’]/g, "'").split(/\s+/).filter(Boolean)
+const wordsOf = (name: string): string[] =>
+  name.toLowerCase().replace(/[’]/g, "'").split(/\s+/).filter(Boolean)
 
 /**
  * Whole names; for projects their first words too (two or more): "Fenwick Hall" for "Fenwick Hall echo report"; for
@@ -26,7 +27,8 @@ export function makeNameIndex(names: Iterable<Name>): NameIndex {
     const words = wordsOf(name.name)
     if (words.length === 0) continue
     put(whole, words, name)
-    if (kindOf(name.id) === 'project') for (let count = 2; count < words.length; count++) put(partial, words.slice(0, count), name)
+    if (kindOf(name.id) === 'project')
+      for (let count = 2; count < words.length; count++) put(partial, words.slice(0, count), name)
     if (kindOf(name.id) === 'person' && words.length > 1) put(partial, words.slice(0, 1), name)
   }
   for (const [key, found] of partial) if (!whole.has(key)) whole.set(key, found)

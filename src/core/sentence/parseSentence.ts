@@ -29,15 +29,85 @@ interface Found extends Reading {
 
 const longestClause = 8
 /** Words before a date, a length or a horizon that make it part of the title: "every friday", "the last 20 minutes". */
-const bindsForward = new Set(['every', 'each', 'since', 'until', 'till', 'from', 'last', 'first', 'past', 'within', 'in', 'of', 'after', 'before', 'good', 'black', 'casual', 'per', 'than', 'between', 'chase', 'the', 'a', 'an', 'my', 'our'])
+const bindsForward = new Set([
+  'every',
+  'each',
+  'since',
+  'until',
+  'till',
+  'from',
+  'last',
+  'first',
+  'past',
+  'within',
+  'in',
+  'of',
+  'after',
+  'before',
+  'good',
+  'black',
+  'casual',
+  'per',
+  'than',
+  'between',
+  'chase',
+  'the',
+  'a',
+  'an',
+  'my',
+  'our',
+])
 /** "plan the walk for Sunday": behind these a bare day belongs to the title. */
 const bindsDay = new Set(['for', 'to', 'about', 'with', 'and', 'or', 'this', 'next'])
 const timed = new Set<Meaning['kind']>(['day', 'minutes', 'horizon', 'at'])
 /** Words that make the name behind them part of a longer thing: "the phone", "a new phone". */
-const determiners = new Set(['a', 'an', 'the', 'my', 'our', 'your', 'his', 'her', 'their', 'its', 'this', 'that', 'these', 'those', 'some', 'any', 'no', 'another', 'new', 'old', 'spare', 'broken', 'good', 'second'])
-const joins = new Set(['about', 'for', 'to', 'and', 'with', 'so', 'because', 'via', 'at', 'on', 'in', 'from', 'or'])
+const determiners = new Set([
+  'a',
+  'an',
+  'the',
+  'my',
+  'our',
+  'your',
+  'his',
+  'her',
+  'their',
+  'its',
+  'this',
+  'that',
+  'these',
+  'those',
+  'some',
+  'any',
+  'no',
+  'another',
+  'new',
+  'old',
+  'spare',
+  'broken',
+  'good',
+  'second',
+])
+const joins = new Set([
+  'about',
+  'for',
+  'to',
+  'and',
+  'with',
+  'so',
+  'because',
+  'via',
+  'at',
+  'on',
+  'in',
+  'from',
+  'or',
+])
 
-const phraseOf = (words: readonly Word[], from: number, to: number): string => words.slice(from, to).map((word) => word.text).join(' ')
+const phraseOf = (words: readonly Word[], from: number, to: number): string =>
+  words
+    .slice(from, to)
+    .map((word) => word.text)
+    .join(' ')
 
 function boundToTitle(words: readonly Word[], found: Found, partStart: number): boolean {
   if (found.from === partStart) return false
@@ -48,7 +118,12 @@ function boundToTitle(words: readonly Word[], found: Found, partStart: number): 
 }
 
 /** The longest clause that ends right before word `end`. */
-function clauseEndingAt(words: readonly Word[], partStart: number, end: number, context: SentenceContext): Found | null {
+function clauseEndingAt(
+  words: readonly Word[],
+  partStart: number,
+  end: number,
+  context: SentenceContext,
+): Found | null {
   const reach = Math.max(longestClause, context.names.longestWords + 2)
   for (let from = Math.max(partStart, end - reach); from < end; from++) {
     if (words.slice(from, end).some((word) => word.quoted)) continue
@@ -63,17 +138,28 @@ function clauseEndingAt(words: readonly Word[], partStart: number, end: number, 
 /** A bare name at the very end counts where the words before it do not claim it: "ring Mum phone", not "buy a new phone". */
 function standsAlone(words: readonly Word[], found: Found, partStart: number): boolean {
   const { kind } = found.meaning
-  const isClaimed = words.slice(Math.max(partStart, found.from - 3), found.from).some((word) => determiners.has(word.text) || /^\d|'s$/.test(word.text))
+  const isClaimed = words
+    .slice(Math.max(partStart, found.from - 3), found.from)
+    .some((word) => determiners.has(word.text) || /^\d|'s$/.test(word.text))
   if (kind === 'person') return !determiners.has(words[found.from - 1]?.text ?? '')
   if (!['context', 'project', 'question'].includes(kind) || found.from - partStart < 2) return false
   return !isClaimed
 }
 
 /** All clauses at the end of one part, first to last. Gives back what is too weak to stand against the title. */
-function clausesOfPart(words: readonly Word[], [from, to]: readonly [number, number], opened: boolean, context: SentenceContext): Found[] {
+function clausesOfPart(
+  words: readonly Word[],
+  [from, to]: readonly [number, number],
+  opened: boolean,
+  context: SentenceContext,
+): Found[] {
   const run: Found[] = []
   let end = to
-  for (let found = clauseEndingAt(words, from, end, context); found; found = end > from ? clauseEndingAt(words, from, end, context) : null) {
+  for (
+    let found = clauseEndingAt(words, from, end, context);
+    found;
+    found = end > from ? clauseEndingAt(words, from, end, context) : null
+  ) {
     run.unshift(found)
     end = found.from
   }
@@ -90,7 +176,8 @@ function clauseAtFront(words: readonly Word[], context: SentenceContext): Found 
   for (let to = Math.min(6, words.length - 1); to >= 2; to--) {
     if (words.slice(0, to).some((word) => word.quoted || word.breakAfter)) continue
     const reading = readMeaning(phraseOf(words, 0, to), context.today, context.names)
-    if (reading && (reading.meaning.kind === 'notBefore' || reading.meaning.kind === 'due')) return { ...reading, from: 0, to }
+    if (reading && (reading.meaning.kind === 'notBefore' || reading.meaning.kind === 'due'))
+      return { ...reading, from: 0, to }
   }
   return null
 }
@@ -100,7 +187,9 @@ function dueInTheMiddle(words: readonly Word[], context: SentenceContext): Found
   return words.flatMap((word, from) => {
     if (from === 0 || word.text !== 'by' || word.quoted) return []
     for (let to = Math.min(from + 5, words.length - 1); to >= from + 2; to--) {
-      const reading = joins.has((words[to] as Word).text) ? readMeaning(phraseOf(words, from, to), context.today, context.names) : null
+      const reading = joins.has((words[to] as Word).text)
+        ? readMeaning(phraseOf(words, from, to), context.today, context.names)
+        : null
       if (reading?.meaning.kind === 'due') return [{ ...reading, from, to }]
     }
     return []
@@ -109,28 +198,57 @@ function dueInTheMiddle(words: readonly Word[], context: SentenceContext): Found
 
 /** Where what is waited for ends: at a break, or where "since" or "chase" begins. */
 function endOfWhom(words: readonly Word[]): number {
-  const at = words.findIndex((word, index) => index >= 2 && (word.breakAfter !== null || ['since', 'chase'].includes(words[index + 1]?.text ?? '')))
+  const at = words.findIndex(
+    (word, index) =>
+      index >= 2 && (word.breakAfter !== null || ['since', 'chase'].includes(words[index + 1]?.text ?? '')),
+  )
   return at < 0 ? words.length : at + 1
 }
 
 /** "waiting for Oda's quote": the words stay. Oda is understood where she is known, the words themselves where not. */
 function waitingAtFront(words: readonly Word[], names: NameIndex): Found | null {
   const isAsked = words[0]?.text === 'waiting' && words[1]?.text === 'for' && words.length > 2
-  if (!isAsked || words[0]?.breakAfter || words[1]?.breakAfter || words.slice(0, 3).some(({ quoted }) => quoted)) return null
+  if (
+    !isAsked ||
+    words[0]?.breakAfter ||
+    words[1]?.breakAfter ||
+    words.slice(0, 3).some(({ quoted }) => quoted)
+  )
+    return null
   const end = endOfWhom(words)
   for (let to = Math.min(end, 8); to >= 3; to--) {
     const phrase = phraseOf(words, 2, to).replace(/'s$/, '')
     const name = names.byWords.get(phrase)?.filter(({ id }) => kindOf(id) === 'person') ?? []
-    if (name.length === 1) return { meaning: { kind: 'waiting', name: name[0] as Name, whom: '' }, weak: false, inTitle: true, from: 0, to }
+    if (name.length === 1)
+      return {
+        meaning: { kind: 'waiting', name: name[0] as Name, whom: '' },
+        weak: false,
+        inTitle: true,
+        from: 0,
+        to,
+      }
   }
-  const whom = words.slice(2, end).map(({ typed }) => typed).join(' ')
-  return whom.trim() === '' ? null : { meaning: { kind: 'waiting', name: null, whom }, weak: false, inTitle: true, from: 0, to: end }
+  const whom = words
+    .slice(2, end)
+    .map(({ typed }) => typed)
+    .join(' ')
+  return whom.trim() === ''
+    ? null
+    : { meaning: { kind: 'waiting', name: null, whom }, weak: false, inTitle: true, from: 0, to: end }
 }
 
 function addresses(words: readonly Word[]): Found[] {
   return words.flatMap((word, from) =>
     !word.quoted && word.typed.length <= titleLimit && /^https?:\/\/\S+\.\S+/i.test(word.typed)
-      ? [{ meaning: { kind: 'address', address: word.typed }, weak: false, inTitle: false, from, to: from + 1 } as Found]
+      ? [
+          {
+            meaning: { kind: 'address', address: word.typed },
+            weak: false,
+            inTitle: false,
+            from,
+            to: from + 1,
+          } as Found,
+        ]
       : [],
   )
 }
@@ -144,21 +262,32 @@ function candidates(words: readonly Word[], context: SentenceContext): Found[] {
   })
   const front = clauseAtFront(words, context)
   const waiting = waitingAtFront(words, context.names)
-  return [...addresses(words), ...(waiting ? [waiting] : []), ...inParts.reverse(), ...(front ? [front] : []), ...dueInTheMiddle(words, context)]
+  return [
+    ...addresses(words),
+    ...(waiting ? [waiting] : []),
+    ...inParts.reverse(),
+    ...(front ? [front] : []),
+    ...dueInTheMiddle(words, context),
+  ]
 }
 
 const manyAllowed = new Set<Meaning['kind']>(['context', 'person', 'question'])
 
 /** A question whose options were ruled out but one is no question any more. */
 function settled(found: Found, words: string, takenOff: readonly string[]): Found | null {
-  if (found.meaning.kind !== 'question') return takenOff.includes(takenOffKey(found.meaning.kind, words)) ? null : found
+  if (found.meaning.kind !== 'question')
+    return takenOff.includes(takenOffKey(found.meaning.kind, words)) ? null : found
   const left = found.meaning.options.filter(({ id }) => !takenOff.includes(takenOffKey(id, words)))
   if (left.length === 0 || takenOff.includes(takenOffKey('question', words))) return null
   if (left.length > 1) return { ...found, meaning: { kind: 'question', options: left } }
   const [name] = left as [(typeof left)[number]]
   const kind = kindOf(name.id) as 'context'
   if (takenOff.includes(takenOffKey(kind, words))) return null
-  return { ...found, meaning: { kind, name }, inTitle: found.meaning.options.length > 0 && (kind as string) === 'person' }
+  return {
+    ...found,
+    meaning: { kind, name },
+    inTitle: found.meaning.options.length > 0 && (kind as string) === 'person',
+  }
 }
 
 function accepted(text: string, words: readonly Word[], context: SentenceContext): Clause[] {
@@ -170,7 +299,8 @@ function accepted(text: string, words: readonly Word[], context: SentenceContext
     const found = settled(candidate, text.slice(start, end), context.takenOff ?? [])
     if (!found) continue
     const { kind } = found.meaning
-    if ((kind === 'since' || kind === 'chase') && !clauses.some((clause) => clause.kind === 'waiting')) continue
+    if ((kind === 'since' || kind === 'chase') && !clauses.some((clause) => clause.kind === 'waiting'))
+      continue
     if (saysAgain(found.meaning, clauses)) continue
     if (!manyAllowed.has(kind) && clauses.some((clause) => clause.kind === kind)) continue
     const places = Array.from({ length: to - from }, (_, index) => from + index)
@@ -184,7 +314,10 @@ function accepted(text: string, words: readonly Word[], context: SentenceContext
 /** Whether a name was understood already: saying it again changes nothing, so the words stay in the title. */
 const saysAgain = (meaning: Meaning, clauses: readonly Clause[]): boolean =>
   (meaning.kind === 'context' || meaning.kind === 'person') &&
-  clauses.some((clause) => (clause.kind === meaning.kind || clause.kind === 'waiting') && clause.name?.id === meaning.name.id)
+  clauses.some(
+    (clause) =>
+      (clause.kind === meaning.kind || clause.kind === 'waiting') && clause.name?.id === meaning.name.id,
+  )
 
 /** Whether a clause changes nothing beside another: a day, where the time fixed on the clock brings its own. */
 const isOutdone = (clause: Clause, clauses: readonly Clause[]): boolean =>
@@ -192,7 +325,12 @@ const isOutdone = (clause: Clause, clauses: readonly Clause[]): boolean =>
 
 /** A name set off by commas on both sides is not part of the title: "ask about the key, Oda". */
 function wholePart(words: readonly Word[], { from, to, meaning }: Found): boolean {
-  return meaning.kind === 'person' && from > 0 && words[from - 1]?.breakAfter !== null && (to === words.length || words[to - 1]?.breakAfter !== null)
+  return (
+    meaning.kind === 'person' &&
+    from > 0 &&
+    words[from - 1]?.breakAfter !== null &&
+    (to === words.length || words[to - 1]?.breakAfter !== null)
+  )
 }
 
 const isSpace = (sign: string | undefined): boolean => sign !== undefined && /\s/.test(sign)
@@ -236,7 +374,10 @@ function titleWithout(text: string, clauses: readonly Clause[]): string {
     at = before === '' || ',;:('.includes(before) ? behindBreak(text, end) : end
   }
   const joined = (title + text.slice(at)).replace(/\s+/g, ' ')
-  const tidy = joined.replace(/ ?\([ ,;:]*\)(?=[.!?]*$)/, '').replace(/ ([,;:.!?)])/g, '$1').replace(/\( /g, '(')
+  const tidy = joined
+    .replace(/ ?\([ ,;:]*\)(?=[.!?]*$)/, '')
+    .replace(/ ([,;:.!?)])/g, '$1')
+    .replace(/\( /g, '(')
   return trimmedEnd(tidy).replace(/^[\s,;:]+/, '')
 }
 
@@ -246,6 +387,8 @@ export function parseSentence(text: string, context: SentenceContext): Sentence 
   const clauses = accepted(text, words, context)
   const title = titleWithout(text, clauses)
   if (/[\p{L}\p{N}\p{Extended_Pictographic}]/u.test(title)) return { title, clauses }
-  const address = clauses.filter((clause) => clause.kind === 'address').map((clause) => ({ ...clause, inTitle: true }))
+  const address = clauses
+    .filter((clause) => clause.kind === 'address')
+    .map((clause) => ({ ...clause, inTitle: true }))
   return { title: text.replace(/\s+/g, ' ').trim(), clauses: address }
 }

@@ -7,7 +7,12 @@ import { partsOf, wordsOf } from './words'
 const today = calendarDateUnsafe('2026-03-11') // a Wednesday
 
 describe('a month on', () => {
-  it.each([['in 1 month', '2026-01-31', '2026-02-28'], ['in a month', '2028-01-31', '2028-02-29'], ['in 2 months', '2026-12-31', '2027-02-28'], ['in a year', '2028-02-29', '2029-02-28']])('“%s” from %s is %s', (phrase, from, day) => {
+  it.each([
+    ['in 1 month', '2026-01-31', '2026-02-28'],
+    ['in a month', '2028-01-31', '2028-02-29'],
+    ['in 2 months', '2026-12-31', '2027-02-28'],
+    ['in a year', '2028-02-29', '2029-02-28'],
+  ])('“%s” from %s is %s', (phrase, from, day) => {
     expect(readDate(phrase, calendarDateUnsafe(from))).toBe(day)
   })
 })
@@ -46,7 +51,22 @@ describe('a day in words', () => {
     expect(readDate(phrase, today)).toBe(day)
     expect(mayBeDate(phrase)).toBe(true)
   })
-  it.each(['may', 'march', '30 february', '32 march', '2026-02-30', '13/13', 'friday the', 'soon', 'next', 'in a minute', 'the 3', 'days', '', '3'])('“%s” is none', (phrase) => {
+  it.each([
+    'may',
+    'march',
+    '30 february',
+    '32 march',
+    '2026-02-30',
+    '13/13',
+    'friday the',
+    'soon',
+    'next',
+    'in a minute',
+    'the 3',
+    'days',
+    '',
+    '3',
+  ])('“%s” is none', (phrase) => {
     expect(readDate(phrase, today)).toBeNull()
   })
   it.each([
@@ -127,10 +147,17 @@ describe('words', () => {
     expect(words.map(({ text }) => text)).toEqual(['ask', '“the', 'man”', 'now', 'please', 'go'])
     expect(words.map(({ quoted }) => quoted)).toEqual([false, true, true, false, false, false])
     expect(words.map(({ breakAfter }) => breakAfter)).toEqual([null, null, null, ',', ':', null])
-    expect(partsOf(words)).toEqual([[0, 4], [4, 5], [5, 6]])
+    expect(partsOf(words)).toEqual([
+      [0, 4],
+      [4, 5],
+      [5, 6],
+    ])
   })
   it('keep an address whole', () => {
-    expect(wordsOf('read https://a.example/x?y=1, now')[1]).toMatchObject({ typed: 'https://a.example/x?y=1', breakAfter: ',' })
+    expect(wordsOf('read https://a.example/x?y=1, now')[1]).toMatchObject({
+      typed: 'https://a.example/x?y=1',
+      breakAfter: ',',
+    })
   })
   it('an open quote quotes nothing', () => {
     expect(wordsOf('ring "Oda').some(({ quoted }) => quoted)).toBe(false)

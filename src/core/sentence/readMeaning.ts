@@ -72,7 +72,9 @@ function readDay(phrase: string, today: CalendarDate): Reading | null {
   if (!mayBeDate(bare)) return null
   const date = readDate(bare, today)
   if (!date) return null
-  return isOnlyPerhapsADay.test(bare) && bare === phrase ? weak({ kind: 'day', date }) : strong({ kind: 'day', date })
+  return isOnlyPerhapsADay.test(bare) && bare === phrase
+    ? weak({ kind: 'day', date })
+    : strong({ kind: 'day', date })
 }
 
 const horizons: Record<string, Reading> = {
@@ -87,8 +89,10 @@ const horizons: Record<string, Reading> = {
 
 function readScale(phrase: string): Reading | null {
   if (Object.hasOwn(horizons, phrase)) return horizons[phrase] as Reading
-  if ((weights as readonly string[]).includes(phrase)) return weak({ kind: 'weight', weight: phrase as Weight })
-  if ((energies as readonly string[]).includes(phrase)) return weak({ kind: 'energy', energy: phrase as Energy })
+  if ((weights as readonly string[]).includes(phrase))
+    return weak({ kind: 'weight', weight: phrase as Weight })
+  if ((energies as readonly string[]).includes(phrase))
+    return weak({ kind: 'energy', energy: phrase as Energy })
   const said = /^(?:for |takes |about )?(.+)$/.exec(phrase)?.[1] ?? phrase
   const minutes = /^[\dahotfsq]/.test(said) ? readLength(said) : null
   return minutes ? strong({ kind: 'minutes', minutes }) : null
@@ -113,7 +117,9 @@ function readName(phrase: string, names: NameIndex): Reading | null {
   const whole = names.byWords.get(phrase)
   if (whole) return readingOfNames(whole, leads.test(phrase))
   const led = leads.exec(phrase)?.[1]
-  const found = led ? names.byWords.get(led)?.filter(({ id }) => leadsFor[kindOf(id) as NameKind].test(phrase)) : undefined
+  const found = led
+    ? names.byWords.get(led)?.filter(({ id }) => leadsFor[kindOf(id) as NameKind].test(phrase))
+    : undefined
   return found && found.length > 0 ? readingOfNames(found, true) : null
 }
 

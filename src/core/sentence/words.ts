@@ -45,7 +45,9 @@ interface Token {
 
 /** Runs of what is no space, with the bracket at the end taken off the words it holds. */
 function tokensOf(sentence: string, bracket: readonly [number, number] | null): Token[] {
-  const bare = bracket ? `${sentence.slice(0, bracket[0])} ${sentence.slice(bracket[0] + 1, bracket[1])} ` : sentence
+  const bare = bracket
+    ? `${sentence.slice(0, bracket[0])} ${sentence.slice(bracket[0] + 1, bracket[1])} `
+    : sentence
   return [...bare.matchAll(/\S+/g)].map((match) => ({ start: match.index, raw: match[0] }))
 }
 
@@ -60,7 +62,9 @@ function isBreakingDash(tokens: readonly Token[], at: number): boolean {
 export function wordsOf(sentence: string): Word[] {
   const bracket = bracketAtEnd(sentence)
   const tokens = tokensOf(sentence, bracket)
-  const quoted = [...sentence.matchAll(quotes)].map((match) => [match.index, match.index + match[0].length] as const)
+  const quoted = [...sentence.matchAll(quotes)].map(
+    (match) => [match.index, match.index + match[0].length] as const,
+  )
   const words: Word[] = []
   let quote = 0
   tokens.forEach(({ start, raw }, index) => {
@@ -68,14 +72,17 @@ export function wordsOf(sentence: string): Word[] {
     const next = tokens[index + 1]
     const cut = tailFrom(raw, isAddress.test(raw) ? ',;' : ',;:.!?')
     const typed = raw.slice(0, cut)
-    const mark = [...raw.slice(cut)].find((sign) => sign === ',' || sign === ';' || sign === ':') as Break | undefined
+    const mark = [...raw.slice(cut)].find((sign) => sign === ',' || sign === ';' || sign === ':') as
+      Break | undefined
     const before = words.at(-1)
     if (typed === '') {
       // Marks that stand alone belong to the word before them.
-      if (before && mark && before.breakAfter === null) words[words.length - 1] = { ...before, breakAfter: mark }
+      if (before && mark && before.breakAfter === null)
+        words[words.length - 1] = { ...before, breakAfter: mark }
       return
     }
-    const opensBracket = bracket !== null && next !== undefined && start < bracket[0] && next.start > bracket[0]
+    const opensBracket =
+      bracket !== null && next !== undefined && start < bracket[0] && next.start > bracket[0]
     while ((quoted[quote]?.[1] ?? Infinity) <= start) quote++
     const [from, to] = quoted[quote] ?? [Infinity, Infinity]
     words.push({

@@ -3,4 +3,5 @@ export const compartments = ['action', 'twoMinutes', 'project', 'someday', 'refe
 export type Compartment = (typeof compartments)[number]
 
 /** The compartment of a pressed key, or null. */
-export const compartmentOfKey = (key: string): Compartment | null => (/^[1-9]$/.test(key) ? (compartments[Number(key) - 1] ?? null) : null)
+export const compartmentOfKey = (key: string): Compartment | null =>
+  /^[1-9]$/.test(key) ? (compartments[Number(key) - 1] ?? null) : null

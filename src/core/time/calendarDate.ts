@@ -9,7 +9,8 @@ const dayMs = 86_400_000
 const shape = /^(\d{4})-(\d{2})-(\d{2})$/
 
 const epochDayOf = (date: CalendarDate): number => Math.round(Date.parse(`${date}T00:00:00Z`) / dayMs)
-const fromEpochDay = (epochDay: number): CalendarDate => new Date(epochDay * dayMs).toISOString().slice(0, 10) as CalendarDate
+const fromEpochDay = (epochDay: number): CalendarDate =>
+  new Date(epochDay * dayMs).toISOString().slice(0, 10) as CalendarDate
 
 /** True for a day that exists, from year 1900 to 9999. `2026-02-30` does not. */
 export function isCalendarDate(text: unknown): text is CalendarDate {
@@ -32,7 +33,8 @@ export function calendarDateFrom(year: number, month: number, day: number): Cale
   return isCalendarDate(text) ? text : null
 }
 
-export const addDays = (date: CalendarDate, days: number): CalendarDate => fromEpochDay(epochDayOf(date) + days)
+export const addDays = (date: CalendarDate, days: number): CalendarDate =>
+  fromEpochDay(epochDayOf(date) + days)
 
 /** The last day of the month that holds `date`. */
 export function lastDayOfMonth(date: CalendarDate): CalendarDate {

@@ -4,7 +4,8 @@ declare const brand: unique symbol
 /** `00:00` to `23:59`. Compares rightly with `<` and `>`. */
 export type ClockTime = string & { readonly [brand]: 'ClockTime' }
 
-export const isClockTime = (text: unknown): text is ClockTime => typeof text === 'string' && /^([01]\d|2[0-3]):[0-5]\d$/.test(text)
+export const isClockTime = (text: unknown): text is ClockTime =>
+  typeof text === 'string' && /^([01]\d|2[0-3]):[0-5]\d$/.test(text)
 
 export const toMinute = (time: ClockTime): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3))
 

@@ -1,3 +1,15 @@
-export { addDays, addMonths, calendarDateFrom, calendarDateUnsafe, daysBetween, isCalendarDate, isoWeekOf, lastDayOfMonth, weekdayOf, weekStartOf, type CalendarDate } from './calendarDate'
+export {
+  addDays,
+  addMonths,
+  calendarDateFrom,
+  calendarDateUnsafe,
+  daysBetween,
+  isCalendarDate,
+  isoWeekOf,
+  lastDayOfMonth,
+  weekdayOf,
+  weekStartOf,
+  type CalendarDate,
+} from './calendarDate'
 export { fromMinute, isClockTime, toMinute, type ClockTime } from './clockTime'
 export { epochMsAt, localMomentAt, msUntilMidnight, type LocalMoment } from './localMoment'

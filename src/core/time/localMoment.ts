@@ -13,7 +13,13 @@ function formatFor(zone: string): Intl.DateTimeFormat {
   let format = formats.get(zone)
   if (!format) {
     format = new Intl.DateTimeFormat('en-CA', {
-      timeZone: zone, hourCycle: 'h23', year: 'numeric', month: '2-digit', day: '2-digit', hour: '2-digit', minute: '2-digit',
+      timeZone: zone,
+      hourCycle: 'h23',
+      year: 'numeric',
+      month: '2-digit',
+      day: '2-digit',
+      hour: '2-digit',
+      minute: '2-digit',
     })
     formats.set(zone, format)
   }
@@ -43,7 +49,8 @@ export function msUntilMidnight(epochMs: number, zone: string): number {
   return high
 }
 
-const wallEpochMs = ({ date, minute }: LocalMoment): number => Date.parse(`${date}T00:00:00Z`) + minute * 60_000
+const wallEpochMs = ({ date, minute }: LocalMoment): number =>
+  Date.parse(`${date}T00:00:00Z`) + minute * 60_000
 
 /**
  * The instant at which the wall clock of `zone` shows this day and minute. Of an hour that comes twice, the first; of

@@ -5,22 +5,49 @@ import { weekSheetOf } from '.'
 
 const today = calendarDateUnsafe('2026-03-11') // a Wednesday
 const free = [300, 300, 300, 300, 300, 120, 60]
-const sheet = (...patches: Partial<Action>[]) => weekSheetOf(patches.map((patch, index) => ({ ...plainAction, id: `action:${index}` as const, ...patch })), today, today, free)
-const daysOf = (patch: Partial<Action>) => sheet(patch).days.flatMap(({ date, actions }) => (actions.length > 0 ? [date] : []))
+const sheet = (...patches: Partial<Action>[]) =>
+  weekSheetOf(
+    patches.map((patch, index) => ({ ...plainAction, id: `action:${index}` as const, ...patch })),
+    today,
+    today,
+    free,
+  )
+const daysOf = (patch: Partial<Action>) =>
+  sheet(patch).days.flatMap(({ date, actions }) => (actions.length > 0 ? [date] : []))
 
 it.each<[string, Partial<Action>, string[]]>([
-  ['the day it was moved to, not the day it is due', { day: addDays(today, 1), due: { date: addDays(today, 3), time: null } }, ['2026-03-12']],
+  [
+    'the day it was moved to, not the day it is due',
+    { day: addDays(today, 1), due: { date: addDays(today, 3), time: null } },
+    ['2026-03-12'],
+  ],
   ['where it is fixed', { at: { date: addDays(today, 2), time: null } }, ['2026-03-13']],
-  ['where it is fixed, whatever day it was picked for', { day: addDays(today, 1), at: { date: addDays(today, 2), time: null } }, ['2026-03-13']],
+  [
+    'where it is fixed, whatever day it was picked for',
+    { day: addDays(today, 1), at: { date: addDays(today, 2), time: null } },
+    ['2026-03-13'],
+  ],
   ['the day it is due', { due: { date: addDays(today, 4), time: null } }, ['2026-03-15']],
-  ['today, when it was meant for an earlier day', { due: { date: addDays(today, -9), time: null } }, ['2026-03-11']],
+  [
+    'today, when it was meant for an earlier day',
+    { due: { date: addDays(today, -9), time: null } },
+    ['2026-03-11'],
+  ],
   ['no day of another week', { day: addDays(today, 7) }, []],
   ['no day, when it is done', { day: today, doneAtEpochMs: 1 }, []],
-  ['no day, while it waits for somebody', { day: today, waiting: { personId: null, whom: 'Oda', since: today, chaseOn: null } }, []],
+  [
+    'no day, while it waits for somebody',
+    { day: today, waiting: { personId: null, whom: 'Oda', since: today, chaseOn: null } },
+    [],
+  ],
 ])('an action stands on %s', (_, patch, days) => expect(daysOf(patch)).toEqual(days))
 
 it('what is held for this week without a day is told apart', () => {
-  const { noDayYet } = sheet({ horizon: 'week' }, { horizon: 'soon' }, { horizon: 'week', notBefore: addDays(today, 30) })
+  const { noDayYet } = sheet(
+    { horizon: 'week' },
+    { horizon: 'soon' },
+    { horizon: 'week', notBefore: addDays(today, 30) },
+  )
   expect(noDayYet.map(({ id }) => id)).toEqual(['action:0'])
 })
 it('each day is laid against its own free time', () => {

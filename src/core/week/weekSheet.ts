@@ -26,7 +26,12 @@ export function dayOnSheet(action: Action, today: CalendarDate): CalendarDate | 
 }
 
 /** The week that holds `date`. `freeMinutes` are Monday's to Sunday's. What waits for somebody takes no minutes and is left out. */
-export function weekSheetOf(actions: Iterable<Action>, date: CalendarDate, today: CalendarDate, freeMinutes: readonly number[]): WeekSheet {
+export function weekSheetOf(
+  actions: Iterable<Action>,
+  date: CalendarDate,
+  today: CalendarDate,
+  freeMinutes: readonly number[],
+): WeekSheet {
   const monday = weekStartOf(date)
   const days: Action[][] = [[], [], [], [], [], [], []]
   const noDayYet: Action[] = []
@@ -40,7 +45,11 @@ export function weekSheetOf(actions: Iterable<Action>, date: CalendarDate, today
   return {
     days: days.map((found, index) => {
       const ordered = inOrderOfWork(found)
-      return { date: addDays(monday, index), actions: ordered, load: loadOf(ordered, freeMinutes[index] ?? 0) }
+      return {
+        date: addDays(monday, index),
+        actions: ordered,
+        load: loadOf(ordered, freeMinutes[index] ?? 0),
+      }
     }),
     noDayYet: inOrderOfWork(noDayYet),
   }

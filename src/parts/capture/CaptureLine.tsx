@@ -20,7 +20,9 @@ const noDraft: Draft = { text: '', takenOff: [] }
 function draftIn(kept: string | null): Draft {
   try {
     const draft = JSON.parse(kept ?? 'null') as Partial<Draft> | null
-    return typeof draft?.text === 'string' && Array.isArray(draft.takenOff) ? { text: draft.text, takenOff: draft.takenOff.filter((key) => typeof key === 'string') } : noDraft
+    return typeof draft?.text === 'string' && Array.isArray(draft.takenOff)
+      ? { text: draft.text, takenOff: draft.takenOff.filter((key) => typeof key === 'string') }
+      : noDraft
   } catch {
     return noDraft
   }
@@ -66,19 +68,46 @@ function Underlines({ text, clauses }: { text: string; clauses: readonly Clause[
 }
 
 /** Chips for the clauses of a sentence; each can be taken off, a question can be settled. */
-export function Chips({ text, clauses, takenOff, onTakenOff }: { text: string; clauses: readonly Clause[]; takenOff: readonly string[]; onTakenOff: (takenOff: string[]) => void }) {
+export function Chips({
+  text,
+  clauses,
+  takenOff,
+  onTakenOff,
+}: {
+  text: string
+  clauses: readonly Clause[]
+  takenOff: readonly string[]
+  onTakenOff: (takenOff: string[]) => void
+}) {
   const today = useToday()
   const takeOff = (...keys: string[]) => onTakenOff([...takenOff, ...keys])
   return clauses.flatMap((clause) => {
     const words = text.slice(clause.start, clause.end)
     if (clause.kind !== 'question') {
       const said = chipWords(clause, today)
-      return [<Chip key={`${clause.start}${clause.kind}`} text={said} name={`Take off ${said}`} onTakeOff={() => takeOff(takenOffKey(clause.kind, words))} />]
+      return [
+        <Chip
+          key={`${clause.start}${clause.kind}`}
+          text={said}
+          name={`Take off ${said}`}
+          onTakeOff={() => takeOff(takenOffKey(clause.kind, words))}
+        />,
+      ]
     }
     return clause.options.map((option) => {
       const kind = option.id.split(':')[0]
-      const others = clause.options.filter((other) => other !== option).map((other) => takenOffKey(other.id, words))
-      return <Chip key={option.id} unsure text={`${kind} ${option.name}?`} name={`Take ${option.name} as the ${kind}`} onTakeOff={() => takeOff(...others)} />
+      const others = clause.options
+        .filter((other) => other !== option)
+        .map((other) => takenOffKey(other.id, words))
+      return (
+        <Chip
+          key={option.id}
+          unsure
+          text={`${kind} ${option.name}?`}
+          name={`Take ${option.name} as the ${kind}`}
+          onTakeOff={() => takeOff(...others)}
+        />
+      )
     })
   })
 }
@@ -94,43 +123,116 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
   const sentence = useSentence(draft.text, draft.takenOff)
   const input = useRef<HTMLInputElement>(null)
   const mirror = useRef<HTMLDivElement>(null)
-  const follow = () => { if (mirror.current && input.current) mirror.current.scrollLeft = input.current.scrollLeft }
+  const follow = () => {
+    if (mirror.current && input.current) mirror.current.scrollLeft = input.current.scrollLeft
+  }
   useLayoutEffect(follow, [draft.text])
 
   const setDown = () => {
     if (draft.text.trim() === '') return
-    const outcome = act('setDown', { text: draft.text, takenOff: draft.takenOff }, { say: `Set down: ${sentence.title}` })
+    const outcome = act(
+      'setDown',
+      { text: draft.text, takenOff: draft.takenOff },
+      { say: `Set down: ${sentence.title}` },
+    )
     if (outcome.ok) setDraft(noDraft)
     input.current?.focus()
   }
-  const chips = sentence.clauses.length > 0 ? (
-    <Row gap={8} flexWrap="wrap" role="group" aria-label="Understood" className="slides-in" {...(chipsBelow ? { position: 'absolute', top: '100%', left: 0, right: 0, zIndex: 30, paddingTop: 8 } as const : {})}>
-      <Chips text={draft.text} clauses={sentence.clauses} takenOff={draft.takenOff} onTakenOff={(takenOff) => { setDraft({ ...draft, takenOff }); input.current?.focus() }} />
-    </Row>
-  ) : null
+  const chips =
+    sentence.clauses.length > 0 ? (
+      <Row
+        gap={8}
+        flexWrap="wrap"
+        role="group"
+        aria-label="Understood"
+        className="slides-in"
+        {...(chipsBelow
+          ? ({ position: 'absolute', top: '100%', left: 0, right: 0, zIndex: 30, paddingTop: 8 } as const)
+          : {})}
+      >
+        <Chips
+          text={draft.text}
+          clauses={sentence.clauses}
+          takenOff={draft.takenOff}
+          onTakenOff={(takenOff) => {
+            setDraft({ ...draft, takenOff })
+            input.current?.focus()
+          }}
+        />
+      </Row>
+    ) : null
 
   return (
     <Column gap={8} flex={chipsBelow ? 1 : undefined} position="relative" minWidth={0}>
       {chipsBelow ? null : chips}
       <Row
-        backgroundColor="$slip" borderWidth={1} borderRadius={3} borderColor={focused ? '$brass' : '$edge'} minHeight={46} paddingLeft={12} gap={10}
-        style={{ boxShadow: focused ? `0 0 0 2px ${theme.brassWash.get()}, 0 0 0 3px ${theme.brass.get()}` : 'none' }}
+        backgroundColor="$slip"
+        borderWidth={1}
+        borderRadius={3}
+        borderColor={focused ? '$brass' : '$edge'}
+        minHeight={46}
+        paddingLeft={12}
+        gap={10}
+        style={{
+          boxShadow: focused ? `0 0 0 2px ${theme.brassWash.get()}, 0 0 0 3px ${theme.brass.get()}` : 'none',
+        }}
       >
         <Icon name="pen" tone={focused ? 'brass' : 'inkSoft'} />
         <View flex={1} minWidth={0} position="relative" height={44} justifyContent="center">
-          <div className="mirror" ref={mirror} aria-hidden style={{ ...inputStyle, padding: '10px 0', height: 44 }}><Underlines text={draft.text} clauses={sentence.clauses} /></div>
+          <div
+            className="mirror"
+            ref={mirror}
+            aria-hidden
+            style={{ ...inputStyle, padding: '10px 0', height: 44 }}
+          >
+            <Underlines text={draft.text} clauses={sentence.clauses} />
+          </div>
           <input
-            ref={input} id={captureInputId} aria-label="Set down" placeholder="Put it down here" value={draft.text} autoComplete="off" enterKeyHint="done" data-quiet-focus
-            onChange={(event) => setDraft({ text: event.target.value, takenOff: event.target.value === '' ? [] : draft.takenOff })}
+            ref={input}
+            id={captureInputId}
+            aria-label="Set down"
+            placeholder="Put it down here"
+            value={draft.text}
+            autoComplete="off"
+            enterKeyHint="done"
+            data-quiet-focus
+            onChange={(event) =>
+              setDraft({
+                text: event.target.value,
+                takenOff: event.target.value === '' ? [] : draft.takenOff,
+              })
+            }
             onKeyDown={(event) => {
-              if (event.key === 'Enter' && !event.nativeEvent.isComposing) { event.preventDefault(); setDown() }
+              if (event.key === 'Enter' && !event.nativeEvent.isComposing) {
+                event.preventDefault()
+                setDown()
+              }
               if (event.key === 'Escape') input.current?.blur()
             }}
-            onScroll={follow} onSelect={follow} onFocus={() => setFocused(true)} onBlur={() => setFocused(false)}
-            style={{ ...inputStyle, position: 'relative', width: '100%', height: 44, padding: 0, border: 0, background: 'transparent' }}
+            onScroll={follow}
+            onSelect={follow}
+            onFocus={() => setFocused(true)}
+            onBlur={() => setFocused(false)}
+            style={{
+              ...inputStyle,
+              position: 'relative',
+              width: '100%',
+              height: 44,
+              padding: 0,
+              border: 0,
+              background: 'transparent',
+            }}
           />
         </View>
-        {draft.text.trim() !== '' ? <IconButton label="Set it down" icon="enter" tone="ink" onPress={setDown} {...{ onMouseDown: (event: React.MouseEvent) => event.preventDefault() }} /> : null}
+        {draft.text.trim() !== '' ? (
+          <IconButton
+            label="Set it down"
+            icon="enter"
+            tone="ink"
+            onPress={setDown}
+            {...{ onMouseDown: (event: React.MouseEvent) => event.preventDefault() }}
+          />
+        ) : null}
       </Row>
       {chipsBelow ? chips : null}
     </Column>

@@ -28,10 +28,21 @@ export function LoadGauge({ load, startMinute }: { load: Load; startMinute: numb
   return (
     <Column gap={2} paddingTop={4}>
       <Suspense fallback={<View height={62} />}>
-        <Tape startMinute={startMinute} freeMinutes={load.freeMinutes} plannedMinutes={load.plannedMinutes} nowMinute={nowMinute} words={`${plain}${verdict}`} />
+        <Tape
+          startMinute={startMinute}
+          freeMinutes={load.freeMinutes}
+          plannedMinutes={load.plannedMinutes}
+          nowMinute={nowMinute}
+          words={`${plain}${verdict}`}
+        />
       </Suspense>
       <Row justifyContent="space-between" gap={8}>
-        <Words tone="inkSoft" flexShrink={1}>{plain}<Words strong tone={fits ? 'moss' : 'clay'}>{verdict}</Words></Words>
+        <Words tone="inkSoft" flexShrink={1}>
+          {plain}
+          <Words strong tone={fits ? 'moss' : 'clay'}>
+            {verdict}
+          </Words>
+        </Words>
         <FreeHours freeMinutes={load.freeMinutes} />
       </Row>
     </Column>
@@ -43,11 +54,30 @@ function FreeHours({ freeMinutes }: { freeMinutes: number }) {
   const act = useAct()
   const today = useToday()
   const all = useHeld((state) => select.settingsOf(state.document).freeMinutes)
-  const set = (minutes: number) => act('setSettings', { freeMinutes: all.map((free, index) => (index === weekdayOf(today) ? Math.min(1440, Math.max(0, minutes)) : free)) }, { say: 'Free time changed' })
+  const set = (minutes: number) =>
+    act(
+      'setSettings',
+      {
+        freeMinutes: all.map((free, index) =>
+          index === weekdayOf(today) ? Math.min(1440, Math.max(0, minutes)) : free,
+        ),
+      },
+      { say: 'Free time changed' },
+    )
   return (
     <Row flexShrink={0} role="group" aria-label="Free time on this weekday">
-      <IconButton label="Half an hour less free time" icon="minus" onPress={() => set(freeMinutes - 30)} disabled={freeMinutes <= 0} />
-      <IconButton label="Half an hour more free time" icon="plus" onPress={() => set(freeMinutes + 30)} disabled={freeMinutes >= 1440} />
+      <IconButton
+        label="Half an hour less free time"
+        icon="minus"
+        onPress={() => set(freeMinutes - 30)}
+        disabled={freeMinutes <= 0}
+      />
+      <IconButton
+        label="Half an hour more free time"
+        icon="plus"
+        onPress={() => set(freeMinutes + 30)}
+        disabled={freeMinutes >= 1440}
+      />
     </Row>
   )
 }

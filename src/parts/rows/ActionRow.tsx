@@ -22,16 +22,35 @@ interface ActionRowProps {
 }
 
 /** What a key does to the action under the focus; true where it did something. */
-function actOnKey(key: ReturnType<typeof actOfKey>, action: Action, act: Act, open: () => void, today: string): boolean {
+function actOnKey(
+  key: ReturnType<typeof actOfKey>,
+  action: Action,
+  act: Act,
+  open: () => void,
+  today: string,
+): boolean {
   const { id } = action
   switch (key) {
-    case 'tick': act(isOpen(action) ? 'tick' : 'untick', { id }); return true
-    case 'open': open(); return true
-    case 'move': desk.getState().openSheet({ kind: 'move', id }); return true
-    case 'horizon': desk.getState().openSheet({ kind: 'horizon', id }); return true
-    case 'underway': act(action.startedAtEpochMs === null ? 'start' : 'stop', { id }); return true
-    case 'pick': act(action.day === today ? 'unpick' : 'pick', { id }); return true
-    default: return false
+    case 'tick':
+      act(isOpen(action) ? 'tick' : 'untick', { id })
+      return true
+    case 'open':
+      open()
+      return true
+    case 'move':
+      desk.getState().openSheet({ kind: 'move', id })
+      return true
+    case 'horizon':
+      desk.getState().openSheet({ kind: 'horizon', id })
+      return true
+    case 'underway':
+      act(action.startedAtEpochMs === null ? 'start' : 'stop', { id })
+      return true
+    case 'pick':
+      act(action.day === today ? 'unpick' : 'pick', { id })
+      return true
+    default:
+      return false
   }
 }
 
@@ -53,7 +72,10 @@ export function RowSurroundingsProvider({ children }: { children: ReactNode }) {
   const { wide } = useMedia()
   const { opened, open } = useOpened()
   const keymap = useKeymap()
-  const value = useMemo(() => ({ today, act, wide, opened, open, keymap }), [today, act, wide, opened, open, keymap])
+  const value = useMemo(
+    () => ({ today, act, wide, opened, open, keymap }),
+    [today, act, wide, opened, open, keymap],
+  )
   return <Surroundings.Provider value={value}>{children}</Surroundings.Provider>
 }
 
@@ -75,18 +97,43 @@ export function useRowKeys(action: Action): (event: KeyboardEvent) => void {
 }
 
 /** Reads strings and records only, so that it draws again when its own action has changed and not when another has. */
-export const ActionRow = memo(function ActionRow({ action, showProject = false, showDay = false, quick }: ActionRowProps) {
+export const ActionRow = memo(function ActionRow({
+  action,
+  showProject = false,
+  showDay = false,
+  quick,
+}: ActionRowProps) {
   const { today, act, wide, opened, open } = useSurroundings()
   const onKeyDown = useRowKeys(action)
   const area = useHeld((state) => select.areaOf(state.document, action))
-  const told = useHeld((state) => actionDetails(action, state.document, today, { project: showProject, day: showDay }))
+  const told = useHeld((state) =>
+    actionDetails(action, state.document, today, { project: showProject, day: showDay }),
+  )
   const done = !isOpen(action)
   const { id, title } = action
   return (
     <SlipRow
-      title={title} details={[wide ? area?.name : null, told].filter(Boolean).join(' · ')} stamp={area?.stamp ?? null} ink={area?.ink ?? 0} weight={action.weight} struck={done}
-      chosen={opened === id} onOpen={() => open(id)} ticked={done} onTick={() => act(done ? 'untick' : 'tick', { id })} onKeyDown={onKeyDown}
-      quick={quick ? { ...quickFaces[quick], label: quickFaces[quick].label(title), onPress: () => (quick === 'move' ? desk.getState().openSheet({ kind: 'move', id }) : act(quick, { id })) } : undefined}
+      title={title}
+      details={[wide ? area?.name : null, told].filter(Boolean).join(' · ')}
+      stamp={area?.stamp ?? null}
+      ink={area?.ink ?? 0}
+      weight={action.weight}
+      struck={done}
+      chosen={opened === id}
+      onOpen={() => open(id)}
+      ticked={done}
+      onTick={() => act(done ? 'untick' : 'tick', { id })}
+      onKeyDown={onKeyDown}
+      quick={
+        quick
+          ? {
+              ...quickFaces[quick],
+              label: quickFaces[quick].label(title),
+              onPress: () =>
+                quick === 'move' ? desk.getState().openSheet({ kind: 'move', id }) : act(quick, { id }),
+            }
+          : undefined
+      }
     />
   )
 })

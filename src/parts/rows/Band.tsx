@@ -22,14 +22,32 @@ interface BandProps {
   readonly quick?: QuickAct
 }
 
-export function Band({ title, actions, tone, counted, showProject, showDay, atMost, more, quick }: BandProps) {
+export function Band({
+  title,
+  actions,
+  tone,
+  counted,
+  showProject,
+  showDay,
+  atMost,
+  more,
+  quick,
+}: BandProps) {
   const id = useId()
   const minutes = minutesOf(actions)
-  const end = [counted ?? String(actions.length), minutes > 0 ? duration(minutes) : null].filter(Boolean).join(' · ')
+  const end = [counted ?? String(actions.length), minutes > 0 ? duration(minutes) : null]
+    .filter(Boolean)
+    .join(' · ')
   return (
     <View render="section" aria-labelledby={id}>
       <BandHeading id={id} title={title} end={end} tone={tone} />
-      <RowList items={atMost ? actions.slice(0, atMost) : actions} label={title} render={(action) => <ActionRow action={action} showProject={showProject} showDay={showDay} quick={quick} />} />
+      <RowList
+        items={atMost ? actions.slice(0, atMost) : actions}
+        label={title}
+        render={(action) => (
+          <ActionRow action={action} showProject={showProject} showDay={showDay} quick={quick} />
+        )}
+      />
       {more}
     </View>
   )

@@ -15,21 +15,55 @@ interface RowListProps<T extends { readonly id: string }> {
 
 export function RowList<T extends { readonly id: string }>(props: RowListProps<T>) {
   if (props.items.length > wholeUpTo) return <LongList {...props} />
-  return <View render="ul" aria-label={props.label} flexDirection="column">{props.items.map((item) => <Bare key={item.id}>{props.render(item)}</Bare>)}</View>
+  return (
+    <View render="ul" aria-label={props.label} flexDirection="column">
+      {props.items.map((item) => (
+        <Bare key={item.id}>{props.render(item)}</Bare>
+      ))}
+    </View>
+  )
 }
 
 const Bare = ({ children }: { children: ReactNode }) => <>{children}</>
 
-function LongList<T extends { readonly id: string }>({ items, render, label, rowHeight = 63 }: RowListProps<T>) {
+function LongList<T extends { readonly id: string }>({
+  items,
+  render,
+  label,
+  rowHeight = 63,
+}: RowListProps<T>) {
   const list = useRef<HTMLDivElement>(null)
   const offset = useOffsetInPage(list)
   const keyAt = useCallback((index: number) => (items[index] as T).id, [items])
   const heightAt = useCallback(() => rowHeight, [rowHeight])
-  const virtual = useWindowVirtualizer({ count: items.length, estimateSize: heightAt, overscan: 8, scrollMargin: offset, getItemKey: keyAt })
+  const virtual = useWindowVirtualizer({
+    count: items.length,
+    estimateSize: heightAt,
+    overscan: 8,
+    scrollMargin: offset,
+    getItemKey: keyAt,
+  })
   return (
-    <div ref={list} role="list" aria-label={label} style={{ position: 'relative', height: virtual.getTotalSize() }}>
+    <div
+      ref={list}
+      role="list"
+      aria-label={label}
+      style={{ position: 'relative', height: virtual.getTotalSize() }}
+    >
       {virtual.getVirtualItems().map((row) => (
-        <div key={row.key} role="presentation" data-index={row.index} ref={virtual.measureElement} style={{ position: 'absolute', top: 0, left: 0, right: 0, transform: `translateY(${row.start - offset}px)` }}>
+        <div
+          key={row.key}
+          role="presentation"
+          data-index={row.index}
+          ref={virtual.measureElement}
+          style={{
+            position: 'absolute',
+            top: 0,
+            left: 0,
+            right: 0,
+            transform: `translateY(${row.start - offset}px)`,
+          }}
+        >
           {render(items[row.index] as T)}
         </div>
       ))}
@@ -41,7 +75,8 @@ function LongList<T extends { readonly id: string }>({ items, render, label, row
 function useOffsetInPage(element: RefObject<HTMLElement | null>): number {
   const [offset, setOffset] = useState(0)
   useLayoutEffect(() => {
-    const measure = () => setOffset(Math.round((element.current?.getBoundingClientRect().top ?? 0) + window.scrollY))
+    const measure = () =>
+      setOffset(Math.round((element.current?.getBoundingClientRect().top ?? 0) + window.scrollY))
     const observer = new ResizeObserver(measure)
     measure()
     observer.observe(document.body)

@@ -8,7 +8,10 @@ import { Button, Column, Field, Row, Words, type FieldProps } from '@/ui'
 import { refusalWords } from '@/words/wording'
 import { useZen } from '@/held/zen'
 
-interface EditTextProps extends Pick<FieldProps, 'label' | 'shown' | 'size' | 'rows' | 'placeholder' | 'autoFocus'> {
+interface EditTextProps extends Pick<
+  FieldProps,
+  'label' | 'shown' | 'size' | 'rows' | 'placeholder' | 'autoFocus'
+> {
   /** Names the text, so that an unkept one is found again: `action:… note`. */
   readonly name: string
   readonly value: string
@@ -28,7 +31,9 @@ const restMs = 700
 function typedIn(kept: string | null): Typed | null {
   try {
     const typed = JSON.parse(kept ?? 'null') as Partial<Typed> | null
-    return typeof typed?.text === 'string' && typeof typed.from === 'string' ? { text: typed.text, from: typed.from } : null
+    return typeof typed?.text === 'string' && typeof typed.from === 'string'
+      ? { text: typed.text, from: typed.from }
+      : null
   } catch {
     return null
   }
@@ -50,7 +55,8 @@ export function EditText({ name, value, onKeep, needed, ...rest }: EditTextProps
     if (typed && isOwn.current) setTyped({ ...typed, from: checksumOf(value) })
   }
   const text = typed?.text ?? value
-  const isRivalled = typed !== null && !isOwn.current && typed.text !== value && typed.from !== checksumOf(value)
+  const isRivalled =
+    typed !== null && !isOwn.current && typed.text !== value && typed.from !== checksumOf(value)
 
   const remember = useCallback(
     (next: Typed | null) => {
@@ -75,7 +81,8 @@ export function EditText({ name, value, onKeep, needed, ...rest }: EditTextProps
       isOwn.current = true
       const outcome = text === value ? null : onKeep(text, going.current)
       isOwn.current = outcome?.ok === true
-      const refused = outcome && !outcome.ok && outcome.error.kind !== 'nothingToDo' ? refusalWords(outcome.error) : null
+      const refused =
+        outcome && !outcome.ok && outcome.error.kind !== 'nothingToDo' ? refusalWords(outcome.error) : null
       setProblem(refused)
       if (refused !== null) return
       going.current = isLeaving ? {} : { continuing: store.api.getState().recent.at(-1)?.stamp }
@@ -132,7 +139,10 @@ function Rival({ text, onTake, onKeepMine }: { text: string; onTake: () => void;
   const told = text.length > 240 ? `${text.slice(0, 240)}…` : text
   return (
     <Column role="alert" gap={6} padding={10} borderWidth={1} borderColor="$clay" borderRadius={3}>
-      <Words size="second">This was changed elsewhere meanwhile{told.trim() === '' ? ': it is empty there.' : `. There it says: “${told}”`}</Words>
+      <Words size="second">
+        This was changed elsewhere meanwhile
+        {told.trim() === '' ? ': it is empty there.' : `. There it says: “${told}”`}
+      </Words>
       <Row gap={8} flexWrap="wrap">
         <Button label="Keep mine" onPress={onKeepMine} />
         <Button kind="quiet" label="Take the other" onPress={onTake} />

@@ -5,15 +5,40 @@ import { Button, Field, Row } from '@/ui'
 export function NameLine({ label, onMake }: { label: string; onMake: (name: string) => boolean }) {
   const [naming, setNaming] = useState(false)
   const [name, setName] = useState('')
-  if (!naming) return <Row><Button kind="quiet" icon="plus" label={label} onPress={() => setNaming(true)} /></Row>
-  const make = () => { if (name.trim() !== '' && onMake(name)) setName('') }
+  if (!naming)
+    return (
+      <Row>
+        <Button kind="quiet" icon="plus" label={label} onPress={() => setNaming(true)} />
+      </Row>
+    )
+  const make = () => {
+    if (name.trim() !== '' && onMake(name)) setName('')
+  }
   return (
     <Row gap={8} flexWrap="wrap" maxWidth={520} width="100%">
       <Row flex={1} minWidth={180}>
-        <Field label={label} placeholder={label} value={name} onChangeText={setName} autoFocus blurOnSubmit={false} onSubmitEditing={make} onKeyPress={(event) => { if (event.nativeEvent.key === 'Escape') setNaming(false) }} />
+        <Field
+          label={label}
+          placeholder={label}
+          value={name}
+          onChangeText={setName}
+          autoFocus
+          blurOnSubmit={false}
+          onSubmitEditing={make}
+          onKeyPress={(event) => {
+            if (event.nativeEvent.key === 'Escape') setNaming(false)
+          }}
+        />
       </Row>
       <Button label="Make it" onPress={make} disabled={name.trim() === ''} />
-      <Button kind="quiet" label="Finished" onPress={() => { setNaming(false); setName('') }} />
+      <Button
+        kind="quiet"
+        label="Finished"
+        onPress={() => {
+          setNaming(false)
+          setName('')
+        }}
+      />
     </Row>
   )
 }

@@ -5,18 +5,46 @@ import { isOpen, type Action, type Horizon, type Id, type Waiting } from '@/core
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { settingsIn } from '../settingsIn'
-import { added, change, diffOf, lineOf, linesOf, type Command, type CommandContext, type Outcome, type Refusal } from './command'
+import {
+  added,
+  change,
+  diffOf,
+  lineOf,
+  linesOf,
+  type Command,
+  type CommandContext,
+  type Outcome,
+  type Refusal,
+} from './command'
 
-type Given = 'note' | 'address' | 'projectId' | 'areaId' | 'energy' | 'minutes' | 'due' | 'notBefore' | 'at' | 'day' | 'waiting'
+type Given =
+  | 'note'
+  | 'address'
+  | 'projectId'
+  | 'areaId'
+  | 'energy'
+  | 'minutes'
+  | 'due'
+  | 'notBefore'
+  | 'at'
+  | 'day'
+  | 'waiting'
 
 /** What a new action may bring; the title is all it must. */
-export type NewAction = { readonly title: string; readonly contextIds?: readonly Id<'context'>[]; readonly personIds?: readonly Id<'person'>[] } & Partial<Pick<Action, Given>> & {
+export type NewAction = {
+  readonly title: string
+  readonly contextIds?: readonly Id<'context'>[]
+  readonly personIds?: readonly Id<'person'>[]
+} & Partial<Pick<Action, Given>> & {
     readonly horizon?: Horizon | null
     readonly weight?: Action['weight'] | null
   }
 
 /** *Today* as a horizon is a day, the other horizons are kept as they are. */
-const heldAt = (horizon: Horizon | null | undefined, today: CalendarDate): Partial<Pick<Action, 'horizon' | 'day'>> =>
+const heldAt = (
+  horizon: Horizon | null | undefined,
+  today: CalendarDate,
+): Partial<Pick<Action, 'horizon' | 'day'>> =>
   horizon === 'today' ? { horizon: 'week', day: today } : { horizon: horizon ?? 'soon' }
 
 export function makeAction(context: CommandContext, given: NewAction): Result<Action, Refusal> {
@@ -25,7 +53,17 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
   const { contextIds, personIds, horizon, weight, ...rest } = given
   return ok({
     id: context.newId('action'),
-    note: '', address: null, projectId: null, areaId: null, energy: null, minutes: null, due: null, notBefore: null, at: null, day: null, waiting: null,
+    note: '',
+    address: null,
+    projectId: null,
+    areaId: null,
+    energy: null,
+    minutes: null,
+    due: null,
+    notBefore: null,
+    at: null,
+    day: null,
+    waiting: null,
     ...rest,
     title: title.value,
     contextIds: [...(contextIds ?? [])],
@@ -48,27 +86,42 @@ export const addAction: Command<NewAction> = (context, given) => {
   return action.ok ? diffOf(added(action.value)) : action
 }
 
-type Editable = Omit<Action, 'id' | 'moves' | 'createdAtEpochMs' | 'slipId' | 'doneAtEpochMs' | 'letGoAtEpochMs' | 'startedAtEpochMs'>
+type Editable = Omit<
+  Action,
+  'id' | 'moves' | 'createdAtEpochMs' | 'slipId' | 'doneAtEpochMs' | 'letGoAtEpochMs' | 'startedAtEpochMs'
+>
 
 /** Changes an action, and counts the change where it re-dates it. */
-const redate = (context: CommandContext, id: Id<'action'>, patch: (action: Action) => Partial<Action>): Outcome =>
+const redate = (
+  context: CommandContext,
+  id: Id<'action'>,
+  patch: (action: Action) => Partial<Action>,
+): Outcome =>
   change(context, id, (action) => {
     const after = patch(action)
     return isRedated(action, { ...action, ...after }) ? { ...after, moves: action.moves + 1 } : after
   })
 
-export const editAction: Command<{ id: Id<'action'>; patch: Partial<Editable> }> = (context, { id, patch }) => {
+export const editAction: Command<{ id: Id<'action'>; patch: Partial<Editable> }> = (
+  context,
+  { id, patch },
+) => {
   const lines = linesOf(patch)
   return lines.ok ? redate(context, id, () => ({ ...patch, ...lines.value })) : lines
 }
 
 /** Done. Whether it waited or was underway stays written, so that unticking brings all of it back. */
-export const tick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ doneAtEpochMs: context.nowEpochMs }))
-export const untick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ doneAtEpochMs: null, letGoAtEpochMs: null }))
-export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs }))
+export const tick: Command<{ id: Id<'action'> }> = (context, { id }) =>
+  change(context, id, () => ({ doneAtEpochMs: context.nowEpochMs }))
+export const untick: Command<{ id: Id<'action'> }> = (context, { id }) =>
+  change(context, id, () => ({ doneAtEpochMs: null, letGoAtEpochMs: null }))
+export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) =>
+  change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs }))
 
-export const pick: Command<{ id: Id<'action'> }> = (context, { id }) => redate(context, id, () => ({ day: context.moment.date }))
-export const unpick: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ day: null }))
+export const pick: Command<{ id: Id<'action'> }> = (context, { id }) =>
+  redate(context, id, () => ({ day: context.moment.date }))
+export const unpick: Command<{ id: Id<'action'> }> = (context, { id }) =>
+  change(context, id, () => ({ day: null }))
 
 /**
  * Re-dates an action: what is fixed keeps its time on the new day, and a promise that the new day would break moves
@@ -91,13 +144,24 @@ export const setHorizon: Command<{ id: Id<'action'>; horizon: Horizon }> = (cont
 /** Starts work; refused where as many as the person's own limit are underway. */
 export const start: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const limit = settingsIn(context.document).underwayLimit
-  const underway = recordsIn(context.document, 'action').filter((action) => isOpen(action) && action.startedAtEpochMs !== null && action.id !== id)
+  const underway = recordsIn(context.document, 'action').filter(
+    (action) => isOpen(action) && action.startedAtEpochMs !== null && action.id !== id,
+  )
   if (underway.length >= limit) return refuse({ kind: 'underwayFull', limit })
-  return change(context, id, (action) => ({ startedAtEpochMs: action.startedAtEpochMs ?? context.nowEpochMs, waiting: null }))
+  return change(context, id, (action) => ({
+    startedAtEpochMs: action.startedAtEpochMs ?? context.nowEpochMs,
+    waiting: null,
+  }))
 }
 
-export const stop: Command<{ id: Id<'action'> }> = (context, { id }) => change(context, id, () => ({ startedAtEpochMs: null }))
+export const stop: Command<{ id: Id<'action'> }> = (context, { id }) =>
+  change(context, id, () => ({ startedAtEpochMs: null }))
 
 /** Hands an action to somebody or to the course of things; null takes it back. */
-export const setWaiting: Command<{ id: Id<'action'>; waiting: Waiting | null }> = (context, { id, waiting }) =>
-  waiting && waiting.personId === null && waiting.whom.trim() === '' ? refuse({ kind: 'empty', field: 'whom' }) : change(context, id, () => ({ waiting, startedAtEpochMs: null }))
+export const setWaiting: Command<{ id: Id<'action'>; waiting: Waiting | null }> = (
+  context,
+  { id, waiting },
+) =>
+  waiting && waiting.personId === null && waiting.whom.trim() === ''
+    ? refuse({ kind: 'empty', field: 'whom' })
+    : change(context, id, () => ({ waiting, startedAtEpochMs: null }))

@@ -3,25 +3,62 @@ import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { isIdOf, type Action, type Id, type Settings } from '@/core/record'
 import { refuse } from '@/core/result'
 import { settingsIn } from '../settingsIn'
-import { added, change, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext, type Outcome } from './command'
+import {
+  added,
+  change,
+  diffOf,
+  lineOf,
+  rankAfter,
+  removed,
+  type Command,
+  type CommandContext,
+  type Outcome,
+} from './command'
 
 type Named = 'context' | 'person'
 
-function named(context: CommandContext, kind: Named, name: string, except: string | null, make: (line: string) => Outcome): Outcome {
+function named(
+  context: CommandContext,
+  kind: Named,
+  name: string,
+  except: string | null,
+  make: (line: string) => Outcome,
+): Outcome {
   const line = lineOf(name, 'name')
   if (!line.ok) return line
-  const taken = recordsIn(context.document, kind).some((other) => other.id !== except && other.name.toLowerCase() === line.value.toLowerCase())
+  const taken = recordsIn(context.document, kind).some(
+    (other) => other.id !== except && other.name.toLowerCase() === line.value.toLowerCase(),
+  )
   return taken ? refuse({ kind: 'nameTaken', name: line.value }) : make(line.value)
 }
 
 export const addContext: Command<{ name: string }> = (context, { name }) =>
-  named(context, 'context', name, null, (line) => diffOf(added({ id: context.newId('context'), name: line, rank: rankAfter(recordsIn(context.document, 'context')) })))
+  named(context, 'context', name, null, (line) =>
+    diffOf(
+      added({
+        id: context.newId('context'),
+        name: line,
+        rank: rankAfter(recordsIn(context.document, 'context')),
+      }),
+    ),
+  )
 
 export const addPerson: Command<{ name: string }> = (context, { name }) =>
-  named(context, 'person', name, null, (line) => diffOf(added({ id: context.newId('person'), name: line, note: '', rank: rankAfter(recordsIn(context.document, 'person')) })))
+  named(context, 'person', name, null, (line) =>
+    diffOf(
+      added({
+        id: context.newId('person'),
+        name: line,
+        note: '',
+        rank: rankAfter(recordsIn(context.document, 'person')),
+      }),
+    ),
+  )
 
-export const renameContext: Command<{ id: Id<'context'>; name: string }> = (context, { id, name }) => named(context, 'context', name, id, (line) => change(context, id, () => ({ name: line })))
-export const renamePerson: Command<{ id: Id<'person'>; name: string }> = (context, { id, name }) => named(context, 'person', name, id, (line) => change(context, id, () => ({ name: line })))
+export const renameContext: Command<{ id: Id<'context'>; name: string }> = (context, { id, name }) =>
+  named(context, 'context', name, id, (line) => change(context, id, () => ({ name: line })))
+export const renamePerson: Command<{ id: Id<'person'>; name: string }> = (context, { id, name }) =>
+  named(context, 'person', name, id, (line) => change(context, id, () => ({ name: line })))
 
 /** Removes a context or a person, and the mention of it from every action; what waits for the person keeps the name in words. */
 export const removeNamed: Command<{ id: Id<'context'> | Id<'person'> }> = (context, { id }) => {
@@ -29,8 +66,11 @@ export const removeNamed: Command<{ id: Id<'context'> | Id<'person'> }> = (conte
   if (!record) return refuse({ kind: 'notFound' })
   const parts: (RecordDiff | null)[] = [removed(record)]
   for (const action of recordsIn(context.document, 'action')) {
-    const patch: Partial<Action> = isIdOf('context', id) ? { contextIds: action.contextIds.filter((other) => other !== id) } : { personIds: action.personIds.filter((other) => other !== id) }
-    if (action.waiting?.personId === id) patch.waiting = { ...action.waiting, personId: null, whom: record.name }
+    const patch: Partial<Action> = isIdOf('context', id)
+      ? { contextIds: action.contextIds.filter((other) => other !== id) }
+      : { personIds: action.personIds.filter((other) => other !== id) }
+    if (action.waiting?.personId === id)
+      patch.waiting = { ...action.waiting, personId: null, whom: record.name }
     parts.push(updateOf(action, patch))
   }
   return diffOf(...parts)

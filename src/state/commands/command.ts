@@ -44,9 +44,15 @@ export const diffOf = (...parts: readonly (RecordDiff | null)[]): Outcome => {
 }
 
 /** Changes fields of one record, if it is still there. */
-export function change<K extends RecordKind>(context: CommandContext, id: Id<K>, patch: (record: RecordOf[K]) => Partial<RecordOf[K]>): Outcome {
+export function change<K extends RecordKind>(
+  context: CommandContext,
+  id: Id<K>,
+  patch: (record: RecordOf[K]) => Partial<RecordOf[K]>,
+): Outcome {
   const record = recordIn(context.document, id)
-  return record ? diffOf(updateOf(record as AnyRecord, patch(record) as Partial<AnyRecord>)) : refuse({ kind: 'notFound' })
+  return record
+    ? diffOf(updateOf(record as AnyRecord, patch(record) as Partial<AnyRecord>))
+    : refuse({ kind: 'notFound' })
 }
 
 /** The titles and names of a patch, each as a line of text, or why one of them cannot be one. */
@@ -63,10 +69,15 @@ export function linesOf(patch: object): Result<Record<string, string>, Refusal> 
 }
 
 /** As `change`, where the patch holds a title or name that must be a line of text. */
-export function changeLine<K extends RecordKind>(context: CommandContext, id: Id<K>, patch: Partial<RecordOf[K]>): Outcome {
+export function changeLine<K extends RecordKind>(
+  context: CommandContext,
+  id: Id<K>,
+  patch: Partial<RecordOf[K]>,
+): Outcome {
   const lines = linesOf(patch)
   return lines.ok ? change(context, id, () => ({ ...patch, ...lines.value }) as Partial<RecordOf[K]>) : lines
 }
 
 /** The next rank behind all of these. */
-export const rankAfter = (records: readonly { readonly rank: number }[]): number => records.reduce((highest, { rank }) => Math.max(highest, rank), 0) + 1
+export const rankAfter = (records: readonly { readonly rank: number }[]): number =>
+  records.reduce((highest, { rank }) => Math.max(highest, rank), 0) + 1

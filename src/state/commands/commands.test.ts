@@ -17,39 +17,86 @@ async function ready(): Promise<TestStore> {
 /** All that is there; of the settings, what holds. */
 const held = (store: TestStore) => {
   const { document } = store.api.getState()
-  return [...recordsById(document).values()].filter(({ id }) => id !== 'settings:main').concat(settingsIn(document))
+  return [...recordsById(document).values()]
+    .filter(({ id }) => id !== 'settings:main')
+    .concat(settingsIn(document))
 }
-const idOf = (store: TestStore, title: string) => recordsIn(store.api.getState().document, 'action').find((action) => action.title === title)?.id as Id<'action'>
-const actionIn = (store: TestStore, title: string) => recordIn(store.api.getState().document, idOf(store, title)) as Action
+const idOf = (store: TestStore, title: string) =>
+  recordsIn(store.api.getState().document, 'action').find((action) => action.title === title)
+    ?.id as Id<'action'>
+const actionIn = (store: TestStore, title: string) =>
+  recordIn(store.api.getState().document, idOf(store, title)) as Action
 
 /** A store with one of everything to work on. */
 async function furnished(): Promise<TestStore> {
   const store = await ready()
   store.run('setDown', { text: 'a slip' })
   store.run('addGroup', { name: 'Practice', side: 'work' })
-  store.run('addArea', { name: 'Office', groupId: recordsIn(store.api.getState().document, 'group')[0]?.id ?? null })
-  store.run('addProject', { title: 'Accounts', areaId: recordsIn(store.api.getState().document, 'area')[0]?.id ?? null })
+  store.run('addArea', {
+    name: 'Office',
+    groupId: recordsIn(store.api.getState().document, 'group')[0]?.id ?? null,
+  })
+  store.run('addProject', {
+    title: 'Accounts',
+    areaId: recordsIn(store.api.getState().document, 'area')[0]?.id ?? null,
+  })
   store.run('addContext', { name: 'Desk' })
   store.run('addPerson', { name: 'Oda' })
-  store.run('addAction', { title: 'work', contextIds: [recordsIn(store.api.getState().document, 'context')[0]?.id as Id<'context'>], personIds: [recordsIn(store.api.getState().document, 'person')[0]?.id as Id<'person'>] })
+  store.run('addAction', {
+    title: 'work',
+    contextIds: [recordsIn(store.api.getState().document, 'context')[0]?.id as Id<'context'>],
+    personIds: [recordsIn(store.api.getState().document, 'person')[0]?.id as Id<'person'>],
+  })
   store.run('startReview', {})
   return store
 }
-const only = <K extends 'slip' | 'group' | 'area' | 'project' | 'context' | 'person' | 'action' | 'review'>(store: TestStore, kind: K) => recordsIn(store.api.getState().document, kind)[0]?.id as Id<K>
+const only = <K extends 'slip' | 'group' | 'area' | 'project' | 'context' | 'person' | 'action' | 'review'>(
+  store: TestStore,
+  kind: K,
+) => recordsIn(store.api.getState().document, kind)[0]?.id as Id<K>
 
-type Case<N extends CommandName = CommandName> = { [M in N]: [name: M, args: (store: TestStore) => ArgsOf<M>] }[N]
+type Case<N extends CommandName = CommandName> = {
+  [M in N]: [name: M, args: (store: TestStore) => ArgsOf<M>]
+}[N]
 const acts: Case[] = [
-  ['setDown', () => ({ text: 'another' })], ['editSlip', (store) => ({ id: only(store, 'slip'), text: 'changed' })], ['removeSlip', (store) => ({ id: only(store, 'slip') })],
-  ['sortAsAction', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x', horizon: 'today' } })], ['sortAsDone', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })],
-  ['sortAsSomeday', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })], ['sortAsLetGo', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })],
-  ['sortAsReference', (store) => ({ slipId: only(store, 'slip'), title: 'x', address: null })], ['sortAsProject', (store) => ({ slipId: only(store, 'slip'), project: { title: 'x' }, next: { title: 'y' } })],
-  ['editAction', (store) => ({ id: only(store, 'action'), patch: { minutes: 20, weight: 'must' as const } })], ['tick', (store) => ({ id: only(store, 'action') })], ['letGo', (store) => ({ id: only(store, 'action') })],
-  ['pick', (store) => ({ id: only(store, 'action') })], ['moveTo', (store) => ({ id: only(store, 'action'), day: tomorrow })], ['setHorizon', (store) => ({ id: only(store, 'action'), horizon: 'today' })], ['start', (store) => ({ id: only(store, 'action') })],
-  ['setWaiting', (store) => ({ id: only(store, 'action'), waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null } })],
-  ['editProject', (store) => ({ id: only(store, 'project'), patch: { outcome: 'filed' } })], ['setProjectState', (store) => ({ id: only(store, 'project'), state: 'finished' })],
-  ['editGroup', (store) => ({ id: only(store, 'group'), patch: { side: 'private' as const } })], ['editArea', (store) => ({ id: only(store, 'area'), patch: { stamp: '🌿', ink: 3 } })], ['renameShelf', (store) => ({ id: only(store, 'area'), name: 'Desk work' })],
-  ['removeNamed', (store) => ({ id: only(store, 'person') })], ['removeNamed', (store) => ({ id: only(store, 'context') })], ['renameContext', (store) => ({ id: only(store, 'context'), name: 'Bench' })],
-  ['setSettings', () => ({ underwayLimit: 1 })], ['stepTo', (store) => ({ id: only(store, 'review'), stone: 'aims' as const, done: true })], ['setAims', (store) => ({ id: only(store, 'review'), aims: ['one', ''] })], ['dropReview', (store) => ({ id: only(store, 'review') })],
+  ['setDown', () => ({ text: 'another' })],
+  ['editSlip', (store) => ({ id: only(store, 'slip'), text: 'changed' })],
+  ['removeSlip', (store) => ({ id: only(store, 'slip') })],
+  ['sortAsAction', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x', horizon: 'today' } })],
+  ['sortAsDone', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })],
+  ['sortAsSomeday', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })],
+  ['sortAsLetGo', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })],
+  ['sortAsReference', (store) => ({ slipId: only(store, 'slip'), title: 'x', address: null })],
+  [
+    'sortAsProject',
+    (store) => ({ slipId: only(store, 'slip'), project: { title: 'x' }, next: { title: 'y' } }),
+  ],
+  ['editAction', (store) => ({ id: only(store, 'action'), patch: { minutes: 20, weight: 'must' as const } })],
+  ['tick', (store) => ({ id: only(store, 'action') })],
+  ['letGo', (store) => ({ id: only(store, 'action') })],
+  ['pick', (store) => ({ id: only(store, 'action') })],
+  ['moveTo', (store) => ({ id: only(store, 'action'), day: tomorrow })],
+  ['setHorizon', (store) => ({ id: only(store, 'action'), horizon: 'today' })],
+  ['start', (store) => ({ id: only(store, 'action') })],
+  [
+    'setWaiting',
+    (store) => ({
+      id: only(store, 'action'),
+      waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null },
+    }),
+  ],
+  ['editProject', (store) => ({ id: only(store, 'project'), patch: { outcome: 'filed' } })],
+  ['setProjectState', (store) => ({ id: only(store, 'project'), state: 'finished' })],
+  ['editGroup', (store) => ({ id: only(store, 'group'), patch: { side: 'private' as const } })],
+  ['editArea', (store) => ({ id: only(store, 'area'), patch: { stamp: '🌿', ink: 3 } })],
+  ['renameShelf', (store) => ({ id: only(store, 'area'), name: 'Desk work' })],
+  ['removeNamed', (store) => ({ id: only(store, 'person') })],
+  ['removeNamed', (store) => ({ id: only(store, 'context') })],
+  ['renameContext', (store) => ({ id: only(store, 'context'), name: 'Bench' })],
+  ['setSettings', () => ({ underwayLimit: 1 })],
+  ['stepTo', (store) => ({ id: only(store, 'review'), stone: 'aims' as const, done: true })],
+  ['setAims', (store) => ({ id: only(store, 'review'), aims: ['one', ''] })],
+  ['dropReview', (store) => ({ id: only(store, 'review') })],
 ]
 it.each(acts)('%s changes something, and undo and redo give back exactly what was', async (name, args) => {
   const store = await furnished()
@@ -65,19 +112,73 @@ it.each(acts)('%s changes something, and undo and redo give back exactly what wa
 
 const gone = { kind: 'notFound' } as const
 const refusals: [...Case, refusal: object][] = [
-  ['setDown', () => ({ text: ' \n ' }), { kind: 'empty', field: 'text' }], ['setDown', () => ({ text: 'x'.repeat(2001) }), { kind: 'tooLong', limit: 2000 }],
-  ['editSlip', () => ({ id: 'slip:none' as const, text: 'x' }), gone], ['sortAsAction', () => ({ slipId: 'slip:none' as const, fields: { title: 'x' } }), gone],
-  ['sortAsAction', (store) => ({ slipId: only(store, 'slip'), fields: { title: ' ' } }), { kind: 'empty', field: 'title' }], ['tick', () => ({ id: 'action:none' as const }), gone],
-  ['untick', (store) => ({ id: only(store, 'action') }), { kind: 'nothingToDo' }], ['addContext', () => ({ name: ' desk ' }), { kind: 'nameTaken', name: 'desk' }], ['closeShelf', (store) => ({ id: only(store, 'area') }), { kind: 'notEmpty', count: 1 }],
-  ['closeShelf', (store) => ({ id: only(store, 'group') }), { kind: 'notEmpty', count: 1 }], ['setWaiting', (store) => ({ id: only(store, 'action'), waiting: { personId: null, whom: ' ', since: today, chaseOn: null } }), { kind: 'empty', field: 'whom' }],
-  ['editArea', (store) => ({ id: only(store, 'area'), patch: { stamp: ' ' } }), { kind: 'empty', field: 'stamp' }], ['startReview', () => ({}), { kind: 'nothingToDo' }], ['removeDemo', () => ({}), { kind: 'nothingToDo' }],
-  ['editAction', (store) => ({ id: only(store, 'action'), patch: { address: `https://${'x'.repeat(2000)}.example` } }), { kind: 'tooLong', field: 'address' }],
-  ['editProject', (store) => ({ id: only(store, 'project'), patch: { outcome: 'x'.repeat(200_001) } }), { kind: 'tooLong', field: 'outcome' }],
-  ['setWaiting', (store) => ({ id: only(store, 'action'), waiting: { personId: null, whom: 'x'.repeat(2001), since: today, chaseOn: null } }), { kind: 'tooLong', field: 'whom' }],
-  ['editArea', (store) => ({ id: only(store, 'area'), patch: { stamp: '👩🏽‍❤️‍💋‍👨🏿👩🏽‍❤️‍💋‍👨🏿' } }), { kind: 'tooLong', field: 'stamp' }],
-  ['setAims', (store) => ({ id: only(store, 'review'), aims: ['', 'x'.repeat(2001)] }), { kind: 'tooLong', field: 'aim' }],
-  ['editAction', (store) => ({ id: only(store, 'action'), patch: { minutes: -1 } }), { kind: 'unfit', field: 'minutes' }],
-  ['editAction', (store) => ({ id: only(store, 'action'), patch: { note: 'x'.repeat(200_001) } }), { kind: 'tooLong', field: 'note' }],
+  ['setDown', () => ({ text: ' \n ' }), { kind: 'empty', field: 'text' }],
+  ['setDown', () => ({ text: 'x'.repeat(2001) }), { kind: 'tooLong', limit: 2000 }],
+  ['editSlip', () => ({ id: 'slip:none' as const, text: 'x' }), gone],
+  ['sortAsAction', () => ({ slipId: 'slip:none' as const, fields: { title: 'x' } }), gone],
+  [
+    'sortAsAction',
+    (store) => ({ slipId: only(store, 'slip'), fields: { title: ' ' } }),
+    { kind: 'empty', field: 'title' },
+  ],
+  ['tick', () => ({ id: 'action:none' as const }), gone],
+  ['untick', (store) => ({ id: only(store, 'action') }), { kind: 'nothingToDo' }],
+  ['addContext', () => ({ name: ' desk ' }), { kind: 'nameTaken', name: 'desk' }],
+  ['closeShelf', (store) => ({ id: only(store, 'area') }), { kind: 'notEmpty', count: 1 }],
+  ['closeShelf', (store) => ({ id: only(store, 'group') }), { kind: 'notEmpty', count: 1 }],
+  [
+    'setWaiting',
+    (store) => ({
+      id: only(store, 'action'),
+      waiting: { personId: null, whom: ' ', since: today, chaseOn: null },
+    }),
+    { kind: 'empty', field: 'whom' },
+  ],
+  [
+    'editArea',
+    (store) => ({ id: only(store, 'area'), patch: { stamp: ' ' } }),
+    { kind: 'empty', field: 'stamp' },
+  ],
+  ['startReview', () => ({}), { kind: 'nothingToDo' }],
+  ['removeDemo', () => ({}), { kind: 'nothingToDo' }],
+  [
+    'editAction',
+    (store) => ({ id: only(store, 'action'), patch: { address: `https://${'x'.repeat(2000)}.example` } }),
+    { kind: 'tooLong', field: 'address' },
+  ],
+  [
+    'editProject',
+    (store) => ({ id: only(store, 'project'), patch: { outcome: 'x'.repeat(200_001) } }),
+    { kind: 'tooLong', field: 'outcome' },
+  ],
+  [
+    'setWaiting',
+    (store) => ({
+      id: only(store, 'action'),
+      waiting: { personId: null, whom: 'x'.repeat(2001), since: today, chaseOn: null },
+    }),
+    { kind: 'tooLong', field: 'whom' },
+  ],
+  [
+    'editArea',
+    (store) => ({ id: only(store, 'area'), patch: { stamp: '👩🏽‍❤️‍💋‍👨🏿👩🏽‍❤️‍💋‍👨🏿' } }),
+    { kind: 'tooLong', field: 'stamp' },
+  ],
+  [
+    'setAims',
+    (store) => ({ id: only(store, 'review'), aims: ['', 'x'.repeat(2001)] }),
+    { kind: 'tooLong', field: 'aim' },
+  ],
+  [
+    'editAction',
+    (store) => ({ id: only(store, 'action'), patch: { minutes: -1 } }),
+    { kind: 'unfit', field: 'minutes' },
+  ],
+  [
+    'editAction',
+    (store) => ({ id: only(store, 'action'), patch: { note: 'x'.repeat(200_001) } }),
+    { kind: 'tooLong', field: 'note' },
+  ],
 ]
 it.each(refusals)('%s is refused where it must be, and changes nothing', async (name, args, refusal) => {
   const store = await furnished()
@@ -93,15 +194,41 @@ describe('moving', () => {
     store.run('moveTo', { id: idOf(store, 'it'), day })
     return actionIn(store, 'it')
   }
-  it('lays an undated action on the day, and counts no move', async () => expect(await moved({})).toMatchObject({ day: tomorrow, moves: 0 }))
-  it('counts a re-dating', async () => expect(await moved({ day: today })).toMatchObject({ day: tomorrow, moves: 1 }))
-  const counted: [what: string, patch: Partial<Action>, name: 'pick' | 'editAction' | 'setHorizon', args: object, moves: number][] = [
+  it('lays an undated action on the day, and counts no move', async () =>
+    expect(await moved({})).toMatchObject({ day: tomorrow, moves: 0 }))
+  it('counts a re-dating', async () =>
+    expect(await moved({ day: today })).toMatchObject({ day: tomorrow, moves: 1 }))
+  const counted: [
+    what: string,
+    patch: Partial<Action>,
+    name: 'pick' | 'editAction' | 'setHorizon',
+    args: object,
+    moves: number,
+  ][] = [
     ['picking what was carried over', { day: addDays(today, -2) }, 'pick', {}, 1],
     ['a first day, before its promise', { due: { date: tomorrow, time: null } }, 'pick', {}, 0],
-    ['a promise put off by hand', { due: { date: today, time: null } }, 'editAction', { patch: { due: { date: tomorrow, time: null } } }, 1],
-    ['another time on the same day', { due: { date: today, time: null } }, 'editAction', { patch: { due: { date: today, time: '12:00' } } }, 0],
+    [
+      'a promise put off by hand',
+      { due: { date: today, time: null } },
+      'editAction',
+      { patch: { due: { date: tomorrow, time: null } } },
+      1,
+    ],
+    [
+      'another time on the same day',
+      { due: { date: today, time: null } },
+      'editAction',
+      { patch: { due: { date: today, time: '12:00' } } },
+      0,
+    ],
     ['a promise taken away', { due: { date: today, time: null } }, 'editAction', { patch: { due: null } }, 0],
-    ['fixed on another day', { day: today }, 'editAction', { patch: { at: { date: tomorrow, time: null } } }, 1],
+    [
+      'fixed on another day',
+      { day: today },
+      'editAction',
+      { patch: { at: { date: tomorrow, time: null } } },
+      1,
+    ],
     ['held for today instead of tomorrow', { day: tomorrow }, 'setHorizon', { horizon: 'today' }, 1],
     ['held for someday', { day: today }, 'setHorizon', { horizon: 'someday' }, 0],
   ]
@@ -120,18 +247,38 @@ describe('moving', () => {
       store.run('setHorizon', { id: idOf(store, 'it'), horizon: 'soon' })
       return actionIn(store, 'it').day
     }
-    expect([await dayAfter('2026-03-09'), await dayAfter('2026-03-11'), await dayAfter('2026-03-14')]).toEqual([null, null, '2026-03-14'])
+    expect([
+      await dayAfter('2026-03-09'),
+      await dayAfter('2026-03-11'),
+      await dayAfter('2026-03-14'),
+    ]).toEqual([null, null, '2026-03-14'])
   })
-  it('keeps a promise that the day does not break', async () => expect(await moved({ due: { date: addDays(today, 3), time: null } })).toMatchObject({ day: tomorrow, due: { date: '2026-03-14' } }))
-  it('moves a promise that the day would break', async () => expect(await moved({ due: { date: addDays(today, -1), time: '12:00' as never } })).toMatchObject({ due: { date: tomorrow, time: '12:00' }, moves: 1 }))
-  it('keeps the time of what is fixed', async () => expect(await moved({ at: { date: today, time: '09:00' as never } })).toMatchObject({ at: { date: tomorrow, time: '09:00' }, day: null, moves: 1 }))
+  it('keeps a promise that the day does not break', async () =>
+    expect(await moved({ due: { date: addDays(today, 3), time: null } })).toMatchObject({
+      day: tomorrow,
+      due: { date: '2026-03-14' },
+    }))
+  it('moves a promise that the day would break', async () =>
+    expect(await moved({ due: { date: addDays(today, -1), time: '12:00' as never } })).toMatchObject({
+      due: { date: tomorrow, time: '12:00' },
+      moves: 1,
+    }))
+  it('keeps the time of what is fixed', async () =>
+    expect(await moved({ at: { date: today, time: '09:00' as never } })).toMatchObject({
+      at: { date: tomorrow, time: '09:00' },
+      day: null,
+      moves: 1,
+    }))
 })
 
 it('only as many are underway as the person allows', async () => {
   const store = await ready()
   for (const title of ['a', 'b', 'c', 'd']) store.run('addAction', { title })
   for (const title of ['a', 'b', 'c']) expect(store.run('start', { id: idOf(store, title) }).ok).toBe(true)
-  expect(store.run('start', { id: idOf(store, 'd') })).toEqual({ ok: false, error: { kind: 'underwayFull', limit: 3 } })
+  expect(store.run('start', { id: idOf(store, 'd') })).toEqual({
+    ok: false,
+    error: { kind: 'underwayFull', limit: 3 },
+  })
   store.run('stop', { id: idOf(store, 'a') })
   expect(store.run('start', { id: idOf(store, 'd') }).ok).toBe(true)
 })
@@ -144,7 +291,10 @@ it('a removed context goes out of every action that named it', async () => {
 
 it('a removed person stays in words where something waits for them', async () => {
   const store = await furnished()
-  store.run('setWaiting', { id: idOf(store, 'work'), waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null } })
+  store.run('setWaiting', {
+    id: idOf(store, 'work'),
+    waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null },
+  })
   store.run('removeNamed', { id: only(store, 'person') })
   expect(actionIn(store, 'work')).toMatchObject({ personIds: [], waiting: { personId: null, whom: 'Oda' } })
 })
@@ -160,4 +310,10 @@ it('ranking moves one place and writes only what changed', async () => {
   expect(store.run('rankBy', { id: a, siblings: [a, c, b], places: -1 }).ok).toBe(false)
 })
 
-it.each([['Client rooms', 'Cl'], ['a', 'A'], ['🌊 coast', '🌊'], ['éclair', 'Éc'], ['4 walls', '4']])('the seal of %s is %s', (name, stamp) => expect(stampFor(name)).toBe(stamp))
+it.each([
+  ['Client rooms', 'Cl'],
+  ['a', 'A'],
+  ['🌊 coast', '🌊'],
+  ['éclair', 'Éc'],
+  ['4 walls', '4'],
+])('the seal of %s is %s', (name, stamp) => expect(stampFor(name)).toBe(stamp))

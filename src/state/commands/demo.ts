@@ -8,6 +8,22 @@ export const demoMark = 'demo-'
 /** Removes every demo record. What the person made since stays, also where it stood in a demo project. */
 export const removeDemo: Command<Record<string, never>> = (context) => {
   const { document } = context
-  const kindsOfDemo = ['slip', 'action', 'project', 'area', 'group', 'context', 'person', 'reference', 'review'] as const
-  return diffOf(...kindsOfDemo.flatMap((kind) => recordsIn(document, kind).filter(({ id }) => id.startsWith(`${kind}:${demoMark}`)).map(removed)))
+  const kindsOfDemo = [
+    'slip',
+    'action',
+    'project',
+    'area',
+    'group',
+    'context',
+    'person',
+    'reference',
+    'review',
+  ] as const
+  return diffOf(
+    ...kindsOfDemo.flatMap((kind) =>
+      recordsIn(document, kind)
+        .filter(({ id }) => id.startsWith(`${kind}:${demoMark}`))
+        .map(removed),
+    ),
+  )
 }

@@ -7,16 +7,33 @@ import { added, change, diffOf, removed, type Command } from './command'
 
 /** Begins a review, unless one is open already. */
 export const startReview: Command<Record<string, never>> = (context) => {
-  if (recordsIn(context.document, 'review').some(({ finishedAtEpochMs }) => finishedAtEpochMs === null)) return refuse({ kind: 'nothingToDo' })
-  return diffOf(added({
-    id: context.newId('review'), weekOf: weekStartOf(context.moment.date), startedAtEpochMs: context.nowEpochMs, finishedAtEpochMs: null,
-    stone: 'tray', stonesDone: [], aims: [], figures: null,
-  }))
+  if (recordsIn(context.document, 'review').some(({ finishedAtEpochMs }) => finishedAtEpochMs === null))
+    return refuse({ kind: 'nothingToDo' })
+  return diffOf(
+    added({
+      id: context.newId('review'),
+      weekOf: weekStartOf(context.moment.date),
+      startedAtEpochMs: context.nowEpochMs,
+      finishedAtEpochMs: null,
+      stone: 'tray',
+      stonesDone: [],
+      aims: [],
+      figures: null,
+    }),
+  )
 }
 
 /** Goes to a stone; with `done`, the one stood on counts as finished. */
-export const stepTo: Command<{ id: Id<'review'>; stone: Stone; done: boolean }> = (context, { id, stone, done }) =>
-  change(context, id, (review) => ({ stone, stonesDone: done ? stones.filter((each) => review.stonesDone.includes(each) || each === review.stone) : review.stonesDone }))
+export const stepTo: Command<{ id: Id<'review'>; stone: Stone; done: boolean }> = (
+  context,
+  { id, stone, done },
+) =>
+  change(context, id, (review) => ({
+    stone,
+    stonesDone: done
+      ? stones.filter((each) => review.stonesDone.includes(each) || each === review.stone)
+      : review.stonesDone,
+  }))
 
 /** One or two aims for the week to come, each in its place: the first may be empty while the second is written. */
 export const setAims: Command<{ id: Id<'review'>; aims: readonly string[] }> = (context, { id, aims }) => {
@@ -27,8 +44,10 @@ export const setAims: Command<{ id: Id<'review'>; aims: readonly string[] }> = (
   return change(context, id, () => ({ aims: lines }))
 }
 
-export const finishReview: Command<{ id: Id<'review'>; figures: ReviewFigures }> = (context, { id, figures }) =>
-  change(context, id, () => ({ finishedAtEpochMs: context.nowEpochMs, stonesDone: [...stones], figures }))
+export const finishReview: Command<{ id: Id<'review'>; figures: ReviewFigures }> = (
+  context,
+  { id, figures },
+) => change(context, id, () => ({ finishedAtEpochMs: context.nowEpochMs, stonesDone: [...stones], figures }))
 
 /** Drops a review that was begun and is not wanted. */
 export const dropReview: Command<{ id: Id<'review'> }> = (context, { id }) => {

@@ -1,17 +1,50 @@
 // Groups, areas and projects: making, renaming, ranking and closing them.
 import { recordIn, recordsIn, updateOf } from '@/core/journal'
-import { inkCount, isIdOf, isOpen, kindOf, stampLimit, type Area, type Group, type Id, type Project, type ProjectState, type Side } from '@/core/record'
+import {
+  inkCount,
+  isIdOf,
+  isOpen,
+  kindOf,
+  stampLimit,
+  type Area,
+  type Group,
+  type Id,
+  type Project,
+  type ProjectState,
+  type Side,
+} from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
-import { added, change, changeLine, diffOf, lineOf, rankAfter, type Command, type CommandContext, type Refusal } from './command'
+import {
+  added,
+  change,
+  changeLine,
+  diffOf,
+  lineOf,
+  rankAfter,
+  type Command,
+  type CommandContext,
+  type Refusal,
+} from './command'
 
-export type NewProject = { readonly title: string } & Partial<Pick<Project, 'areaId' | 'outcome' | 'note' | 'due'>>
+export type NewProject = { readonly title: string } & Partial<
+  Pick<Project, 'areaId' | 'outcome' | 'note' | 'due'>
+>
 
 export function makeProject(context: CommandContext, given: NewProject): Result<Project, Refusal> {
   const title = lineOf(given.title, 'title')
   if (!title.ok) return title
   return ok({
-    id: context.newId('project'), areaId: null, outcome: '', note: '', due: null, ...given, title: title.value,
-    state: 'open', rank: rankAfter(recordsIn(context.document, 'project')), createdAtEpochMs: context.nowEpochMs, closedAtEpochMs: null,
+    id: context.newId('project'),
+    areaId: null,
+    outcome: '',
+    note: '',
+    due: null,
+    ...given,
+    title: title.value,
+    state: 'open',
+    rank: rankAfter(recordsIn(context.document, 'project')),
+    createdAtEpochMs: context.nowEpochMs,
+    closedAtEpochMs: null,
   })
 }
 
@@ -20,20 +53,39 @@ export const addProject: Command<NewProject> = (context, given) => {
   return project.ok ? diffOf(added(project.value)) : project
 }
 
-export const editProject: Command<{ id: Id<'project'>; patch: Partial<Pick<Project, 'title' | 'outcome' | 'note' | 'due' | 'areaId'>> }> = (context, { id, patch }) =>
-  changeLine(context, id, patch)
+export const editProject: Command<{
+  id: Id<'project'>
+  patch: Partial<Pick<Project, 'title' | 'outcome' | 'note' | 'due' | 'areaId'>>
+}> = (context, { id, patch }) => changeLine(context, id, patch)
 
 /** Opens, puts off, finishes or lets go of a project. Its open actions stay as they are and are shown with it. */
-export const setProjectState: Command<{ id: Id<'project'>; state: ProjectState }> = (context, { id, state }) =>
-  change(context, id, () => ({ state, closedAtEpochMs: state === 'finished' || state === 'letGo' ? context.nowEpochMs : null }))
+export const setProjectState: Command<{ id: Id<'project'>; state: ProjectState }> = (
+  context,
+  { id, state },
+) =>
+  change(context, id, () => ({
+    state,
+    closedAtEpochMs: state === 'finished' || state === 'letGo' ? context.nowEpochMs : null,
+  }))
 
 export const addGroup: Command<{ name: string; side: Side }> = (context, { name, side }) => {
   const line = lineOf(name, 'name')
   if (!line.ok) return line
-  return diffOf(added({ id: context.newId('group'), name: line.value, side, rank: rankAfter(recordsIn(context.document, 'group')), closedAtEpochMs: null }))
+  return diffOf(
+    added({
+      id: context.newId('group'),
+      name: line.value,
+      side,
+      rank: rankAfter(recordsIn(context.document, 'group')),
+      closedAtEpochMs: null,
+    }),
+  )
 }
 
-export const editGroup: Command<{ id: Id<'group'>; patch: Partial<Pick<Group, 'name' | 'side'>> }> = (context, { id, patch }) => changeLine(context, id, patch)
+export const editGroup: Command<{ id: Id<'group'>; patch: Partial<Pick<Group, 'name' | 'side'>> }> = (
+  context,
+  { id, patch },
+) => changeLine(context, id, patch)
 
 /** The first two letters of a name, for a seal: "Client rooms" → "Cl". A leading emoji stands alone. */
 export function stampFor(name: string): string {
@@ -44,19 +96,46 @@ export function stampFor(name: string): string {
   return letters.length <= stampLimit ? letters : '?'
 }
 
-export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp?: string; ink?: number }> = (context, { name, groupId, stamp, ink }) => {
+export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp?: string; ink?: number }> = (
+  context,
+  { name, groupId, stamp, ink },
+) => {
   const line = lineOf(name, 'name')
   if (!line.ok) return line
   const areas = recordsIn(context.document, 'area')
   const used = areas.map((area) => area.ink)
-  const leastUsed = Array.from({ length: inkCount }, (_, index) => index).sort((a, b) => used.filter((x) => x === a).length - used.filter((x) => x === b).length || a - b)[0] ?? 0
-  const area: Area = { id: context.newId('area'), groupId, name: line.value, stamp: stamp?.trim() || stampFor(line.value), ink: ink ?? leastUsed, rank: rankAfter(areas), closedAtEpochMs: null }
+  const leastUsed =
+    Array.from({ length: inkCount }, (_, index) => index).sort(
+      (a, b) => used.filter((x) => x === a).length - used.filter((x) => x === b).length || a - b,
+    )[0] ?? 0
+  const area: Area = {
+    id: context.newId('area'),
+    groupId,
+    name: line.value,
+    stamp: stamp?.trim() || stampFor(line.value),
+    ink: ink ?? leastUsed,
+    rank: rankAfter(areas),
+    closedAtEpochMs: null,
+  }
   return diffOf(added(area))
 }
 
-export const editArea: Command<{ id: Id<'area'>; patch: Partial<Pick<Area, 'name' | 'stamp' | 'ink' | 'groupId'>> }> = (context, { id, patch }) => {
-  const stamp = patch.stamp === undefined ? {} : { stamp: [...new Intl.Segmenter('en').segment(patch.stamp.trim())].slice(0, 2).map(({ segment }) => segment).join('') }
-  return stamp.stamp === '' ? refuse({ kind: 'empty', field: 'stamp' }) : changeLine(context, id, { ...patch, ...stamp })
+export const editArea: Command<{
+  id: Id<'area'>
+  patch: Partial<Pick<Area, 'name' | 'stamp' | 'ink' | 'groupId'>>
+}> = (context, { id, patch }) => {
+  const stamp =
+    patch.stamp === undefined
+      ? {}
+      : {
+          stamp: [...new Intl.Segmenter('en').segment(patch.stamp.trim())]
+            .slice(0, 2)
+            .map(({ segment }) => segment)
+            .join(''),
+        }
+  return stamp.stamp === ''
+    ? refuse({ kind: 'empty', field: 'stamp' })
+    : changeLine(context, id, { ...patch, ...stamp })
 }
 
 /** Closes a group or an area; refused while something open still stands in it. */
@@ -65,18 +144,26 @@ export const closeShelf: Command<{ id: Id<'group'> | Id<'area'> }> = (context, {
   const inside = isIdOf('group', id)
     ? recordsIn(document, 'area').filter((area) => area.groupId === id && area.closedAtEpochMs === null)
     : [
-        ...recordsIn(document, 'project').filter((project) => project.areaId === id && (project.state === 'open' || project.state === 'notNow')),
+        ...recordsIn(document, 'project').filter(
+          (project) => project.areaId === id && (project.state === 'open' || project.state === 'notNow'),
+        ),
         ...recordsIn(document, 'action').filter((action) => action.areaId === id && isOpen(action)),
       ]
-  return inside.length > 0 ? refuse({ kind: 'notEmpty', count: inside.length }) : change(context, id as Id<'area'>, () => ({ closedAtEpochMs: context.nowEpochMs }))
+  return inside.length > 0
+    ? refuse({ kind: 'notEmpty', count: inside.length })
+    : change(context, id as Id<'area'>, () => ({ closedAtEpochMs: context.nowEpochMs }))
 }
 
-export const reopenShelf: Command<{ id: Id<'group'> | Id<'area'> }> = (context, { id }) => change(context, id as Id<'area'>, () => ({ closedAtEpochMs: null }))
+export const reopenShelf: Command<{ id: Id<'group'> | Id<'area'> }> = (context, { id }) =>
+  change(context, id as Id<'area'>, () => ({ closedAtEpochMs: null }))
 
 type Ranked = 'group' | 'area' | 'project' | 'context' | 'person' | 'action'
 
 /** Puts a record one place earlier or later among `siblings`, which are ids in their present order. */
-export const rankBy: Command<{ id: Id<Ranked>; siblings: readonly Id<Ranked>[]; places: -1 | 1 }> = (context, { id, siblings, places }) => {
+export const rankBy: Command<{ id: Id<Ranked>; siblings: readonly Id<Ranked>[]; places: -1 | 1 }> = (
+  context,
+  { id, siblings, places },
+) => {
   const from = siblings.indexOf(id)
   const order = [...siblings]
   if (from < 0 || from + places < 0 || from + places >= order.length) return refuse({ kind: 'nothingToDo' })
@@ -86,12 +173,23 @@ export const rankBy: Command<{ id: Id<Ranked>; siblings: readonly Id<Ranked>[]; 
 
 /** Ranks records in the order of the list: only those whose rank must change are written. */
 function rankInOrder(context: CommandContext, order: readonly Id<Ranked>[]) {
-  const records = order.map((id) => recordIn(context.document, id as Id<'project'>)).filter((record) => record !== undefined)
+  const records = order
+    .map((id) => recordIn(context.document, id as Id<'project'>))
+    .filter((record) => record !== undefined)
   const ranks = records.map(({ rank }) => rank).sort((a, b) => a - b)
   const distinct = new Set(ranks).size === ranks.length
-  return diffOf(...records.map((record, index) => updateOf(record, { rank: distinct ? (ranks[index] as number) : index + 1 })))
+  return diffOf(
+    ...records.map((record, index) =>
+      updateOf(record, { rank: distinct ? (ranks[index] as number) : index + 1 }),
+    ),
+  )
 }
 
 /** A name for any of the shelf kinds, for one rename command in lists. */
-export const renameShelf: Command<{ id: Id<'group'> | Id<'area'> | Id<'project'>; name: string }> = (context, { id, name }) =>
-  kindOf(id) === 'project' ? changeLine(context, id as Id<'project'>, { title: name }) : changeLine(context, id as Id<'area'>, { name })
+export const renameShelf: Command<{ id: Id<'group'> | Id<'area'> | Id<'project'>; name: string }> = (
+  context,
+  { id, name },
+) =>
+  kindOf(id) === 'project'
+    ? changeLine(context, id as Id<'project'>, { title: name })
+    : changeLine(context, id as Id<'area'>, { name })

@@ -2,11 +2,29 @@ import { emptyDocument, makeStamp, recordsById, withChanges, type Change } from 
 import { makeArchive, makeMemoryStore, storageErrorOf } from '.'
 import { fromSealed, toSealed } from './sealed'
 
-const brought = (ms: number): Change => ({ stamp: makeStamp(ms, 0, 'bbbb'), act: 'bringIn', brought: true, diff: [] })
+const brought = (ms: number): Change => ({
+  stamp: makeStamp(ms, 0, 'bbbb'),
+  act: 'bringIn',
+  brought: true,
+  diff: [],
+})
 const limits = { changes: 4, pieces: 2, partSize: 3 }
-const slip = (name: string, text: string) => ({ id: `slip:${name}` as const, text, takenOff: [], setDownAtEpochMs: 1 })
-const change = (ms: number, name: string, text = name): Change => ({ stamp: makeStamp(ms, 0, 'aaaa'), act: 'setDown', diff: [{ kind: 'added', record: slip(name, text) }] })
-const edit = (ms: number, name: string, from: string, to: string): Change => ({ stamp: makeStamp(ms, 0, 'aaaa'), act: 'editSlip', diff: [{ kind: 'updated', id: `slip:${name}`, fields: { text: [from, to] } }] })
+const slip = (name: string, text: string) => ({
+  id: `slip:${name}` as const,
+  text,
+  takenOff: [],
+  setDownAtEpochMs: 1,
+})
+const change = (ms: number, name: string, text = name): Change => ({
+  stamp: makeStamp(ms, 0, 'aaaa'),
+  act: 'setDown',
+  diff: [{ kind: 'added', record: slip(name, text) }],
+})
+const edit = (ms: number, name: string, from: string, to: string): Change => ({
+  stamp: makeStamp(ms, 0, 'aaaa'),
+  act: 'editSlip',
+  diff: [{ kind: 'updated', id: `slip:${name}`, fields: { text: [from, to] } }],
+})
 const shown = (changes: readonly Change[]) => [...recordsById(withChanges(emptyDocument, changes)).values()]
 
 async function filled(changes: readonly Change[]) {
@@ -19,9 +37,12 @@ async function filled(changes: readonly Change[]) {
   }
   return { store, archive }
 }
-const keysUnder = (held: Map<string, string>, prefix: string) => [...held.keys()].filter((key) => key.startsWith(prefix)).sort()
+const keysUnder = (held: Map<string, string>, prefix: string) =>
+  [...held.keys()].filter((key) => key.startsWith(prefix)).sort()
 
-const many = Array.from({ length: 23 }, (_, index) => (index % 3 === 2 ? edit(index, `s${index - 1}`, `s${index - 1}`, 'changed') : change(index, `s${index}`)))
+const many = Array.from({ length: 23 }, (_, index) =>
+  index % 3 === 2 ? edit(index, `s${index - 1}`, `s${index - 1}`, 'changed') : change(index, `s${index}`),
+)
 
 describe('the archive', () => {
   it('gives back the same document, however much of it was folded and gathered', async () => {
@@ -50,7 +71,15 @@ describe('the archive', () => {
   })
   it('folds nothing twice into something else: a fold cut off after its first write is repeated harmlessly', async () => {
     const { store } = await filled(many.slice(0, 3))
-    const stuck = makeArchive({ ...store, removeMany: async () => { throw new Error('killed') } }, limits)
+    const stuck = makeArchive(
+      {
+        ...store,
+        removeMany: async () => {
+          throw new Error('killed')
+        },
+      },
+      limits,
+    )
     await stuck.append([many[3] as Change])
     await expect(stuck.fold()).rejects.toThrow('killed')
     const again = makeArchive(store, limits)
@@ -60,10 +89,14 @@ describe('the archive', () => {
   it('takes records and journal in whole, and never over what is there', async () => {
     const { store, archive } = await filled(many.slice(0, 5))
     const other = [change(100, 'other'), edit(101, 's0', 's0', 'from elsewhere')]
-    const entries = [...withChanges(emptyDocument, other).slip.buckets].flatMap((bucket) => [...(bucket?.values() ?? [])])
+    const entries = [...withChanges(emptyDocument, other).slip.buckets].flatMap((bucket) => [
+      ...(bucket?.values() ?? []),
+    ])
     await archive.absorb(entries, other, brought(200))
     await archive.absorb([], [], brought(201))
-    expect([...recordsById((await makeArchive(store, limits).load()).document).values()]).toEqual(shown([...many.slice(0, 5), ...other]))
+    expect([...recordsById((await makeArchive(store, limits).load()).document).values()]).toEqual(
+      shown([...many.slice(0, 5), ...other]),
+    )
   })
   it('tells what another tab has kept since, folded meanwhile or not, and never twice', async () => {
     const { store, archive } = await filled(many.slice(0, 2))
@@ -89,16 +122,19 @@ describe('the archive', () => {
     const folder = makeArchive(store, limits, 'folder')
     await folder.append(many.slice(0, 20))
     let moved = false
-    const opening = makeArchive({
-      ...store,
-      getMany: async (keys) => {
-        if (!moved && keys.length > 1) {
-          moved = true
-          await folder.fold()
-        }
-        return store.getMany(keys)
+    const opening = makeArchive(
+      {
+        ...store,
+        getMany: async (keys) => {
+          if (!moved && keys.length > 1) {
+            moved = true
+            await folder.fold()
+          }
+          return store.getMany(keys)
+        },
       },
-    }, limits)
+      limits,
+    )
     expect([...recordsById((await opening.load()).document).values()]).toEqual(shown(many.slice(0, 20)))
     expect(moved).toBe(true)
   })
@@ -118,11 +154,21 @@ describe('the archive', () => {
       const wipeAt = async () => {
         if (calls++ === at) await wiper.wipe(makeStamp(900, 0, 'bbbb'))
       }
-      const folder = makeArchive({ ...store, getMany: async (keys) => (await wipeAt(), store.getMany(keys)), setMany: async (values) => (await wipeAt(), store.setMany(values)), removeMany: async (keys) => (await wipeAt(), store.removeMany(keys)) }, limits, 'folder')
+      const folder = makeArchive(
+        {
+          ...store,
+          getMany: async (keys) => (await wipeAt(), store.getMany(keys)),
+          setMany: async (values) => (await wipeAt(), store.setMany(values)),
+          removeMany: async (keys) => (await wipeAt(), store.removeMany(keys)),
+        },
+        limits,
+        'folder',
+      )
       await folder.append(many.slice(0, 9))
       await folder.fold()
       await makeArchive(store, limits).load()
-      if (calls > at) expect([...store.held.keys()].filter((key) => !key.startsWith('change/'))).toEqual(['meta'])
+      if (calls > at)
+        expect([...store.held.keys()].filter((key) => !key.startsWith('change/'))).toEqual(['meta'])
     }
   })
   it('sets a damaged piece aside, keeps the sound records in it, and gains the rest back from the history', async () => {
@@ -173,7 +219,15 @@ describe('the archive', () => {
   })
   it('writes before it removes: a fold that cannot write leaves every change where it is', async () => {
     const { store } = await filled(many.slice(0, 3))
-    const full = makeArchive({ ...store, setMany: async () => { throw new DOMException('x', 'QuotaExceededError') } }, limits)
+    const full = makeArchive(
+      {
+        ...store,
+        setMany: async () => {
+          throw new DOMException('x', 'QuotaExceededError')
+        },
+      },
+      limits,
+    )
     await makeArchive(store, limits).append([many[3] as Change])
     await expect(full.fold()).rejects.toThrow()
     expect(keysUnder(store.held, 'change/')).toHaveLength(4)
@@ -197,7 +251,12 @@ describe('a sealed value', () => {
 
 it.each([
   [new DOMException('x', 'QuotaExceededError'), 'storageFull'],
-  [Object.assign(new Error('The current transaction exceeded its quota limitations.'), { type: 'WebStorageError' }), 'storageFull'],
+  [
+    Object.assign(new Error('The current transaction exceeded its quota limitations.'), {
+      type: 'WebStorageError',
+    }),
+    'storageFull',
+  ],
   [new Error('outer', { cause: new DOMException('x', 'SecurityError') }), 'storageBlocked'],
   [new Error('something else'), 'storageFailed'],
   ['a text', 'storageFailed'],

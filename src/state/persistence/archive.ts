@@ -1,10 +1,35 @@
 // Keeping the journal: one key for each change as it is made; now and then the changes are folded into pieces, and
 // pieces into larger ones, each record being rewritten about once a tier. Everything is merged by stamps on reading,
 // so whatever the moment a write is cut off, what is kept is a store as it was up to some change.
-import { entriesIn, laterStamp, never, withChanges, withMerged, emptyDocument, type Change, type Document, type Entry, type Stamp } from '@/core/journal'
+import {
+  entriesIn,
+  laterStamp,
+  never,
+  withChanges,
+  withMerged,
+  emptyDocument,
+  type Change,
+  type Document,
+  type Entry,
+  type Stamp,
+} from '@/core/journal'
 import { heal } from './heal'
 import {
-  asidePrefix, broughtKey, broughtPrefix, changeKey, changePrefix, formatVersion, historyKey, historyPrefix, latestInKeys, metaKey, pieceKey, pieceName, piecePrefix, tierOf, under,
+  asidePrefix,
+  broughtKey,
+  broughtPrefix,
+  changeKey,
+  changePrefix,
+  formatVersion,
+  historyKey,
+  historyPrefix,
+  latestInKeys,
+  metaKey,
+  pieceKey,
+  pieceName,
+  piecePrefix,
+  tierOf,
+  under,
 } from './keys'
 import type { KeyValueStore } from './keyValueStore'
 import { metaIn, metaValue } from './meta'
@@ -32,7 +57,9 @@ export interface Loaded {
 }
 
 /** What has been kept by others since this copy last looked. */
-export type News = { readonly kind: 'wiped' } | { readonly kind: 'more'; readonly changes: readonly Change[]; readonly entries: readonly Entry[] }
+export type News =
+  | { readonly kind: 'wiped' }
+  | { readonly kind: 'more'; readonly changes: readonly Change[]; readonly entries: readonly Entry[] }
 
 export interface HistoryPortion {
   readonly changes: readonly Change[]
@@ -66,8 +93,10 @@ function inParts<T>(items: readonly T[], size: number): T[][] {
   return parts
 }
 
-const inOrder = (changes: readonly Change[]): Change[] => [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
-const latestOf = (changes: readonly Change[]): Stamp => changes.reduce<Stamp>((latest, { stamp }) => laterStamp(latest, stamp), never)
+const inOrder = (changes: readonly Change[]): Change[] =>
+  [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
+const latestOf = (changes: readonly Change[]): Stamp =>
+  changes.reduce<Stamp>((latest, { stamp }) => laterStamp(latest, stamp), never)
 
 /** How often a store that moves under the reader is read again before what was found is taken. */
 const rereads = 20
@@ -79,7 +108,8 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
   let wiped: string | null = null
   let isNewer = false
 
-  const read = async (keys: readonly string[]): Promise<Readonly<Record<string, string | null>>> => (keys.length > 0 ? store.getMany(keys) : {})
+  const read = async (keys: readonly string[]): Promise<Readonly<Record<string, string | null>>> =>
+    keys.length > 0 ? store.getMany(keys) : {}
 
   async function write(values: Readonly<Record<string, string>>): Promise<void> {
     await store.setMany(values)
@@ -87,7 +117,9 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
   }
 
   /** Keys and values as they stood at one moment: read again while keys that were listed have gone meanwhile. */
-  async function readTogether(wanted: (key: string) => boolean): Promise<{ keys: readonly string[]; values: Readonly<Record<string, string | null>> }> {
+  async function readTogether(
+    wanted: (key: string) => boolean,
+  ): Promise<{ keys: readonly string[]; values: Readonly<Record<string, string | null>> }> {
     for (let round = 1; ; round++) {
       const keys = await store.getAllKeys()
       const values = await read(keys.filter((key) => key === metaKey || wanted(key)))
@@ -96,11 +128,21 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
   }
 
   function pieceOf(tier: number, stamp: Stamp, entries: readonly Entry[]): Record<string, string> {
-    return Object.fromEntries(inParts(entries, limits.partSize).map((part, index) => [pieceKey(tier, stamp, name, index), toSealed(part)]))
+    return Object.fromEntries(
+      inParts(entries, limits.partSize).map((part, index) => [
+        pieceKey(tier, stamp, name, index),
+        toSealed(part),
+      ]),
+    )
   }
 
   function historyOf(changes: readonly Change[]): Record<string, string> {
-    return Object.fromEntries(inParts(inOrder(changes), limits.partSize).map((part) => [historyKey((part[0] as Change).stamp, (part.at(-1) as Change).stamp, name), toSealed(part)]))
+    return Object.fromEntries(
+      inParts(inOrder(changes), limits.partSize).map((part) => [
+        historyKey((part[0] as Change).stamp, (part.at(-1) as Change).stamp, name),
+        toSealed(part),
+      ]),
+    )
   }
 
   /** Whether all of these are still there: another tab may have folded or wiped them since they were read. */
@@ -119,13 +161,18 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
   /** A piece is a function of the changes alone: it may hold records only in part, and merging makes them whole. */
   async function foldChanges(keys: readonly string[]): Promise<void> {
     const values = await read(keys)
-    const listed = await Promise.all(keys.map(async (key) => ({ key, ...(await changesIn(values[key] ?? '')) })))
+    const listed = await Promise.all(
+      keys.map(async (key) => ({ key, ...(await changesIn(values[key] ?? '')) })),
+    )
     const sound = listed.filter((kept) => kept.sound)
     if (sound.length === 0) return
     const changes = sound.flatMap(({ items }) => items)
     const entries = [...entriesIn(withChanges(emptyDocument, changes))]
     const made = { ...pieceOf(0, latestOf(changes), entries), ...historyOf(changes) }
-    await exchange(made, sound.map(({ key }) => key))
+    await exchange(
+      made,
+      sound.map(({ key }) => key),
+    )
   }
 
   /** Gathers all pieces of a tier into one of the next. */
@@ -155,14 +202,21 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     const keys = await store.getAllKeys()
     for (const part of inParts([...under(keys, broughtPrefix), ...under(keys, historyPrefix)], 4)) {
       const values = await read(part)
-      const listed = await Promise.all(Object.values(values).map((text) => (text === null ? { items: [], sound: true } : changesIn(text))))
-      yield { changes: listed.flatMap(({ items }) => items), unread: listed.filter(({ sound }) => !sound).length }
+      const listed = await Promise.all(
+        Object.values(values).map((text) => (text === null ? { items: [], sound: true } : changesIn(text))),
+      )
+      yield {
+        changes: listed.flatMap(({ items }) => items),
+        unread: listed.filter(({ sound }) => !sound).length,
+      }
     }
   }
 
   return {
     async load() {
-      const { keys, values } = await readTogether((key) => key.startsWith(changePrefix) || key.startsWith(piecePrefix))
+      const { keys, values } = await readTogether(
+        (key) => key.startsWith(changePrefix) || key.startsWith(piecePrefix),
+      )
       const meta = metaIn(values[metaKey])
       isNewer = (meta?.format ?? 0) > formatVersion
       wiped = meta?.wiped ?? null
@@ -175,14 +229,23 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
       if (!isNewer && meta === null) await write(metaValue(wiped))
       const { document, values: healed } = await heal(kept, allHistory)
       if (!isNewer && Object.keys(healed).length > 0) await write(healed)
-      return { document, asides: kept.damaged.map(({ key, text }) => ({ key, text })), newerFormat: isNewer, recent: [...recent.values()], latest: latestInKeys(keys) }
+      return {
+        document,
+        asides: kept.damaged.map(({ key, text }) => ({ key, text })),
+        newerFormat: isNewer,
+        recent: [...recent.values()],
+        latest: latestInKeys(keys),
+      }
     },
     async append(changes, instead = []) {
       await write(Object.fromEntries(changes.map((change) => [changeKey(change.stamp), toSealed([change])])))
       if (instead.length > 0) await store.removeMany(instead.map(changeKey))
     },
     async absorb(entries, changes, act) {
-      const journal = inParts(inOrder(changes), limits.partSize).map((part, index) => [broughtKey(act.stamp, index), toSealed(part)])
+      const journal = inParts(inOrder(changes), limits.partSize).map((part, index) => [
+        broughtKey(act.stamp, index),
+        toSealed(part),
+      ])
       await write({
         ...pieceOf(3, act.stamp, entries),
         ...(Object.fromEntries(journal) as Record<string, string>),
@@ -202,18 +265,24 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     history,
     async asides() {
       const values = await read(under(await store.getAllKeys(), asidePrefix))
-      return Object.entries(values).flatMap(([key, text]) => (text === null ? [] : [{ key: key.slice(asidePrefix.length), text }]))
+      return Object.entries(values).flatMap(([key, text]) =>
+        text === null ? [] : [{ key: key.slice(asidePrefix.length), text }],
+      )
     },
     async dropAsides() {
       const asides = under(await store.getAllKeys(), asidePrefix)
       if (asides.length > 0) await store.removeMany(asides)
     },
     async news() {
-      const isNews = (key: string) => !seen.has(key) && [changePrefix, historyPrefix, piecePrefix].some((prefix) => key.startsWith(prefix))
+      const isNews = (key: string) =>
+        !seen.has(key) && [changePrefix, historyPrefix, piecePrefix].some((prefix) => key.startsWith(prefix))
       const { values } = await readTogether(isNews)
       const meta = metaIn(values[metaKey])
       if (meta && meta.wiped !== wiped) return { kind: 'wiped' }
-      const texts = Object.entries(values).filter(([key, text]) => key !== metaKey && text !== null) as [string, string][]
+      const texts = Object.entries(values).filter(([key, text]) => key !== metaKey && text !== null) as [
+        string,
+        string,
+      ][]
       const changes: Change[] = []
       const entries: Entry[] = []
       for (const [key, text] of texts) {
@@ -224,7 +293,8 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
       return { kind: 'more', changes, entries }
     },
     async wipe(stamp) {
-      for (let keys = await store.getAllKeys(); keys.length > 0; keys = await store.getAllKeys()) await store.removeMany(keys)
+      for (let keys = await store.getAllKeys(); keys.length > 0; keys = await store.getAllKeys())
+        await store.removeMany(keys)
       wiped = stamp
       seen.clear()
       await write(metaValue(stamp))

@@ -15,9 +15,11 @@ const part = (index: number): string => String(index).padStart(5, '0')
 
 export const changeKey = (stamp: Stamp): string => `${changePrefix}${stamp}`
 /** A piece of tier 0 holds the records of one fold; each higher tier gathers several of the tier below. `by` is who made it. */
-export const pieceKey = (tier: number, stamp: Stamp, by: string, index: number): string => `${piecePrefix}${tier}/${stamp}~${by}/${part(index)}`
+export const pieceKey = (tier: number, stamp: Stamp, by: string, index: number): string =>
+  `${piecePrefix}${tier}/${stamp}~${by}/${part(index)}`
 /** Named by its first and its last change: two portions that differ never share a key. */
-export const historyKey = (first: Stamp, last: Stamp, by: string): string => `${historyPrefix}${first}/${last}~${by}`
+export const historyKey = (first: Stamp, last: Stamp, by: string): string =>
+  `${historyPrefix}${first}/${last}~${by}`
 export const broughtKey = (stamp: Stamp, index: number): string => `${broughtPrefix}${stamp}/${part(index)}`
 export const tierOf = (key: string): number => Number(key.split('/')[1])
 /** The keys that were written together share everything but the part. */
@@ -25,6 +27,10 @@ export const pieceName = (key: string): string => key.slice(0, key.lastIndexOf('
 
 /** The latest stamp named in any of these keys. No kept record was written later than the key of its piece says. */
 export const latestInKeys = (keys: readonly string[]): Stamp =>
-  keys.flatMap((key) => key.split(/[/~]/)).filter(isStamp).reduce<Stamp>(laterStamp, never)
+  keys
+    .flatMap((key) => key.split(/[/~]/))
+    .filter(isStamp)
+    .reduce<Stamp>(laterStamp, never)
 
-export const under = (keys: readonly string[], prefix: string): string[] => keys.filter((key) => key.startsWith(prefix)).sort()
+export const under = (keys: readonly string[], prefix: string): string[] =>
+  keys.filter((key) => key.startsWith(prefix)).sort()

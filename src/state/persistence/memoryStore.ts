@@ -1,7 +1,9 @@
 import type { KeyValueStore } from './keyValueStore'
 
 /** Keeps everything in a map: for tests, and for a browser that keeps nothing. */
-export function makeMemoryStore(held = new Map<string, string>()): KeyValueStore & { readonly held: Map<string, string> } {
+export function makeMemoryStore(
+  held = new Map<string, string>(),
+): KeyValueStore & { readonly held: Map<string, string> } {
   return {
     held,
     getAllKeys: async () => [...held.keys()],

@@ -1,5 +1,12 @@
 // From kept text to a document. What cannot be read is returned to be set aside; the rest still loads.
-import { emptyDocument, withChanges, withMerged, type Change, type Document, type Entry } from '@/core/journal'
+import {
+  emptyDocument,
+  withChanges,
+  withMerged,
+  type Change,
+  type Document,
+  type Entry,
+} from '@/core/journal'
 import { changePrefix, piecePrefix } from './keys'
 import { fromSealed } from './sealed'
 

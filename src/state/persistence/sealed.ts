@@ -7,7 +7,10 @@ export function toSealed(value: unknown): string {
   return `${checksumOf(json)}\n${json}`
 }
 
-export type Opened = { readonly kind: 'whole'; readonly value: unknown } | { readonly kind: 'damaged'; readonly value: unknown } | { readonly kind: 'unreadable' }
+export type Opened =
+  | { readonly kind: 'whole'; readonly value: unknown }
+  | { readonly kind: 'damaged'; readonly value: unknown }
+  | { readonly kind: 'unreadable' }
 
 /** `whole` as written; `damaged` where it can be read but is not what was written; `unreadable` otherwise. */
 export function fromSealed(text: string): Opened {

@@ -21,15 +21,40 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   return (
     <Column>
       <LoadGauge load={load} startMinute={settings.dayStartsAtMinute} />
-      {bands.carriedOver.length > 0 ? <Band title={bandWords.carriedOver} actions={bands.carriedOver} tone="clay" showDay /> : null}
+      {bands.carriedOver.length > 0 ? (
+        <Band title={bandWords.carriedOver} actions={bands.carriedOver} tone="clay" showDay />
+      ) : null}
       {bands.dueToday.length > 0 ? <Band title={bandWords.dueToday} actions={bands.dueToday} /> : null}
-      {bands.underway.length > 0 ? <Band title={bandWords.underway} actions={bands.underway} counted={`${bands.underway.length} of ${settings.underwayLimit}`} /> : null}
-      {bands.picked.length > 0 ? <Band title={bandWords.picked} actions={bands.picked} quick="unpick" /> : null}
-      {planned.length === 0 ? <NothingPlanned reachable={bands.inReach.length} onSeeReach={onSeeReach} /> : null}
+      {bands.underway.length > 0 ? (
+        <Band
+          title={bandWords.underway}
+          actions={bands.underway}
+          counted={`${bands.underway.length} of ${settings.underwayLimit}`}
+        />
+      ) : null}
+      {bands.picked.length > 0 ? (
+        <Band title={bandWords.picked} actions={bands.picked} quick="unpick" />
+      ) : null}
+      {planned.length === 0 ? (
+        <NothingPlanned reachable={bands.inReach.length} onSeeReach={onSeeReach} />
+      ) : null}
       {bands.inReach.length > 0 ? (
         <Band
-          title={bandWords.inReach} actions={bands.inReach} atMost={fewInReach} quick="pick"
-          more={bands.inReach.length > fewInReach ? <Row paddingTop={6}><Button kind="quiet" label={`See all ${bands.inReach.length} in reach`} onPress={onSeeReach} /></Row> : null}
+          title={bandWords.inReach}
+          actions={bands.inReach}
+          atMost={fewInReach}
+          quick="pick"
+          more={
+            bands.inReach.length > fewInReach ? (
+              <Row paddingTop={6}>
+                <Button
+                  kind="quiet"
+                  label={`See all ${bands.inReach.length} in reach`}
+                  onPress={onSeeReach}
+                />
+              </Row>
+            ) : null
+          }
         />
       ) : null}
       <DoneFolded />
@@ -40,8 +65,18 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
 function NothingPlanned({ reachable, onSeeReach }: { reachable: number; onSeeReach: () => void }) {
   return (
     <Column paddingTop={18}>
-      <EmptyPlace says={reachable > 0 ? 'Nothing is laid on today yet. Pick what is in reach, or start something.' : 'Nothing is laid on today, and nothing is in reach. Set something down and sort it.'}>
-        {reachable > 0 ? <Button kind="main" label="See what is in reach" onPress={onSeeReach} /> : <Button kind="main" label="Set something down" onPress={focusCapture} />}
+      <EmptyPlace
+        says={
+          reachable > 0
+            ? 'Nothing is laid on today yet. Pick what is in reach, or start something.'
+            : 'Nothing is laid on today, and nothing is in reach. Set something down and sort it.'
+        }
+      >
+        {reachable > 0 ? (
+          <Button kind="main" label="See what is in reach" onPress={onSeeReach} />
+        ) : (
+          <Button kind="main" label="Set something down" onPress={focusCapture} />
+        )}
       </EmptyPlace>
     </Column>
   )

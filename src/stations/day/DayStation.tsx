@@ -11,7 +11,11 @@ import { DaySheet } from './DaySheet'
 import { InReach, ReachChoices } from './InReach'
 import { DoneToday } from './DoneToday'
 
-const tabs = [{ key: 'sheet', label: 'Day sheet' }, { key: 'reach', label: 'In reach' }, { key: 'done', label: 'Done today' }] as const
+const tabs = [
+  { key: 'sheet', label: 'Day sheet' },
+  { key: 'reach', label: 'In reach' },
+  { key: 'done', label: 'Done today' },
+] as const
 type Tab = (typeof tabs)[number]['key']
 
 export function DayStation() {
@@ -22,10 +26,22 @@ export function DayStation() {
   if (!ready) return null
   return (
     <>
-      <Strip label="Day" tabs={tabs} chosen={tab} onChoose={setTab} head={<StationHead title={headDate(today)} />}>
+      <Strip
+        label="Day"
+        tabs={tabs}
+        chosen={tab}
+        onChoose={setTab}
+        head={<StationHead title={headDate(today)} />}
+      >
         <Desk left={roomy ? <ReachAside /> : undefined} leftLabel="At hand now">
           {wide ? <StationHead title={longDate(today)} /> : null}
-          {tab === 'sheet' ? <DaySheet onSeeReach={() => setTab('reach')} /> : tab === 'reach' ? <InReach showChoices={!roomy} /> : <DoneToday />}
+          {tab === 'sheet' ? (
+            <DaySheet onSeeReach={() => setTab('reach')} />
+          ) : tab === 'reach' ? (
+            <InReach showChoices={!roomy} />
+          ) : (
+            <DoneToday />
+          )}
         </Desk>
       </Strip>
     </>

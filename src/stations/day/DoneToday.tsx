@@ -16,7 +16,11 @@ function useDoneToday(): readonly Action[] {
 
 export function DoneToday() {
   const done = useDoneToday()
-  return done.length === 0 ? <EmptyPlace says="Nothing ticked yet today. What you tick is gathered here." /> : <Band title="Done today" actions={done} tone="moss" />
+  return done.length === 0 ? (
+    <EmptyPlace says="Nothing ticked yet today. What you tick is gathered here." />
+  ) : (
+    <Band title="Done today" actions={done} tone="moss" />
+  )
 }
 
 export function DoneFolded() {
@@ -25,8 +29,18 @@ export function DoneFolded() {
   if (done.length === 0) return null
   return (
     <Column>
-      {unfolded ? <Band title="Done today" actions={done} tone="moss" /> : <BandHeading title="Done today" end={String(done.length)} tone="moss" />}
-      <IconButton label={unfolded ? 'Fold what is done' : 'Unfold what is done'} icon={unfolded ? 'up' : 'down'} onPress={() => setUnfolded(!unfolded)} aria-expanded={unfolded} alignSelf="center" />
+      {unfolded ? (
+        <Band title="Done today" actions={done} tone="moss" />
+      ) : (
+        <BandHeading title="Done today" end={String(done.length)} tone="moss" />
+      )}
+      <IconButton
+        label={unfolded ? 'Fold what is done' : 'Unfold what is done'}
+        icon={unfolded ? 'up' : 'down'}
+        onPress={() => setUnfolded(!unfolded)}
+        aria-expanded={unfolded}
+        alignSelf="center"
+      />
     </Column>
   )
 }

@@ -16,12 +16,38 @@ export function ReachChoices() {
   return (
     <Column gap={14}>
       <Column gap={8}>
-        <Words size="caps" tone="inkSoft" render="h2">At hand</Words>
-        {contexts.length > 0 ? <Choice many shown={false} label="Contexts at hand" options={contexts.map(({ id, name }) => ({ value: id, label: name }))} chosen={reach.contextIds} onToggle={toggleContext} /> : <Words size="second" tone="inkSoft">Contexts are made in Shelves.</Words>}
+        <Words size="caps" tone="inkSoft" render="h2">
+          At hand
+        </Words>
+        {contexts.length > 0 ? (
+          <Choice
+            many
+            shown={false}
+            label="Contexts at hand"
+            options={contexts.map(({ id, name }) => ({ value: id, label: name }))}
+            chosen={reach.contextIds}
+            onToggle={toggleContext}
+          />
+        ) : (
+          <Words size="second" tone="inkSoft">
+            Contexts are made in Shelves.
+          </Words>
+        )}
       </Column>
       <Column gap={8}>
-        <Words size="caps" tone="inkSoft" render="h2">Minutes free</Words>
-        <Choice shown={false} label="Minutes free" options={[...lengths.map((minutes) => ({ value: String(minutes), label: duration(minutes) })), { value: 'any', label: 'any' }]} chosen={[reach.minutes === null ? 'any' : String(reach.minutes)]} onToggle={(value) => setMinutes(value === 'any' ? null : Number(value))} />
+        <Words size="caps" tone="inkSoft" render="h2">
+          Minutes free
+        </Words>
+        <Choice
+          shown={false}
+          label="Minutes free"
+          options={[
+            ...lengths.map((minutes) => ({ value: String(minutes), label: duration(minutes) })),
+            { value: 'any', label: 'any' },
+          ]}
+          chosen={[reach.minutes === null ? 'any' : String(reach.minutes)]}
+          onToggle={(value) => setMinutes(value === 'any' ? null : Number(value))}
+        />
       </Column>
     </Column>
   )
@@ -31,8 +57,16 @@ function NothingFits() {
   const { reach, clear } = useReach()
   const isNarrowed = reach.contextIds.length > 0 || reach.minutes !== null
   return (
-    <EmptyPlace says={isNarrowed ? 'Nothing fits what is at hand.' : 'Nothing is in reach. Set something down and sort it.'}>
-      {isNarrowed ? <Button label="Take anything, however long" onPress={clear} /> : <Button label="Set something down" onPress={focusCapture} />}
+    <EmptyPlace
+      says={
+        isNarrowed ? 'Nothing fits what is at hand.' : 'Nothing is in reach. Set something down and sort it.'
+      }
+    >
+      {isNarrowed ? (
+        <Button label="Take anything, however long" onPress={clear} />
+      ) : (
+        <Button label="Set something down" onPress={focusCapture} />
+      )}
     </EmptyPlace>
   )
 }
@@ -42,7 +76,11 @@ export function InReach({ showChoices }: { showChoices: boolean }) {
   return (
     <Column gap={8}>
       {showChoices ? <ReachChoices /> : null}
-      {inReach.length === 0 ? <NothingFits /> : <Band title={bandWords.inReach} actions={inReach} showProject quick="pick" />}
+      {inReach.length === 0 ? (
+        <NothingFits />
+      ) : (
+        <Band title={bandWords.inReach} actions={inReach} showProject quick="pick" />
+      )}
     </Column>
   )
 }

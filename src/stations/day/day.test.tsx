@@ -7,23 +7,36 @@ import { showStation } from '@/frame/testing'
 import { DayStation } from './DayStation'
 
 const today = calendarDateUnsafe('2026-03-11')
-const actionIn = (store: TestStore, title: string) => recordsIn(store.api.getState().document, 'action').find((action) => action.title === title) as Action
+const actionIn = (store: TestStore, title: string) =>
+  recordsIn(store.api.getState().document, 'action').find((action) => action.title === title) as Action
 const band = (name: string) => screen.getByRole('region', { name })
-const rows = (name: string) => within(band(name)).getAllByRole('checkbox').map((box) => box.getAttribute('aria-label'))
+const rows = (name: string) =>
+  within(band(name))
+    .getAllByRole('checkbox')
+    .map((box) => box.getAttribute('aria-label'))
 
 function furnish(store: TestStore): void {
   store.run('addContext', { name: 'Phone' })
   store.run('addAction', { title: 'of yesterday', day: addDays(today, -1), minutes: 30 })
   store.run('addAction', { title: 'promised', due: { date: today, time: null }, minutes: 60 })
   store.run('addAction', { title: 'picked', horizon: 'today', minutes: 20 })
-  store.run('addAction', { title: 'within reach', minutes: 10, contextIds: [recordsIn(store.api.getState().document, 'context')[0]?.id ?? 'context:none'] })
+  store.run('addAction', {
+    title: 'within reach',
+    minutes: 10,
+    contextIds: [recordsIn(store.api.getState().document, 'context')[0]?.id ?? 'context:none'],
+  })
   store.run('addAction', { title: 'long', minutes: 120 })
 }
 
 describe('the Day sheet', () => {
   it('lays everything in its band and says how the day fits', async () => {
     await showStation(<DayStation />, furnish)
-    expect([rows('Carried over'), rows('Due today'), rows('Picked for today'), rows('In reach')]).toEqual([['of yesterday'], ['promised'], ['picked'], ['within reach', 'long']])
+    expect([rows('Carried over'), rows('Due today'), rows('Picked for today'), rows('In reach')]).toEqual([
+      ['of yesterday'],
+      ['promised'],
+      ['picked'],
+      ['within reach', 'long'],
+    ])
     expect(screen.getByText(/1 h 50 planned into 5 h of free time/).textContent).toContain('3 h 10 left.')
   })
   it('ticks, gathers what is done, and takes it back', async () => {
@@ -44,9 +57,14 @@ describe('the Day sheet', () => {
   })
   it('says when the day does not fit, and counts free time anew', async () => {
     const store = await showStation(<DayStation />, furnish)
-    for (let turn = 0; turn < 7; turn++) fireEvent.click(screen.getByRole('button', { name: 'Half an hour less free time' }))
-    expect(screen.getByText(/1 h 50 planned into 1 h 30 of free time/).textContent).toContain('20 min too much.')
-    expect(recordsIn(store.api.getState().document, 'settings')[0]?.freeMinutes).toEqual([300, 300, 90, 300, 300, 120, 60])
+    for (let turn = 0; turn < 7; turn++)
+      fireEvent.click(screen.getByRole('button', { name: 'Half an hour less free time' }))
+    expect(screen.getByText(/1 h 50 planned into 1 h 30 of free time/).textContent).toContain(
+      '20 min too much.',
+    )
+    expect(recordsIn(store.api.getState().document, 'settings')[0]?.freeMinutes).toEqual([
+      300, 300, 90, 300, 300, 120, 60,
+    ])
   })
   it('turns with the day', async () => {
     const store = await showStation(<DayStation />, furnish)
@@ -64,7 +82,8 @@ describe('the Day sheet', () => {
 })
 
 describe('keys on a row', () => {
-  const press = (title: string, key: string) => fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), { key })
+  const press = (title: string, key: string) =>
+    fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), { key })
   it('tick, start, pick and open the action under the focus', async () => {
     const store = await showStation(<DayStation />, furnish)
     press('long', 'g')

@@ -8,13 +8,28 @@ import { useAct } from '@/held/zen'
 export function AimsStone({ review }: { review: Review }) {
   const act = useAct()
   const [first = '', second = ''] = review.aims
-  const set = (aims: readonly string[], typing: RunOptions) => act('setAims', { id: review.id, aims }, { say: false, atField: true, ...typing })
+  const set = (aims: readonly string[], typing: RunOptions) =>
+    act('setAims', { id: review.id, aims }, { say: false, atField: true, ...typing })
   return (
     <Column gap={12}>
-      <Words render="h2" size="title">What are next week’s one or two aims?</Words>
+      <Words render="h2" size="title">
+        What are next week’s one or two aims?
+      </Words>
       <Words tone="inkSoft">They stand at the head of the Week sheet.</Words>
-      <EditText name={`${review.id} aim 1`} label="First aim" shown value={first} onKeep={(text, typing) => set([text, second], typing)} />
-      <EditText name={`${review.id} aim 2`} label="Second aim, if there is one" shown value={second} onKeep={(text, typing) => set([first, text], typing)} />
+      <EditText
+        name={`${review.id} aim 1`}
+        label="First aim"
+        shown
+        value={first}
+        onKeep={(text, typing) => set([text, second], typing)}
+      />
+      <EditText
+        name={`${review.id} aim 2`}
+        label="Second aim, if there is one"
+        shown
+        value={second}
+        onKeep={(text, typing) => set([first, text], typing)}
+      />
     </Column>
   )
 }

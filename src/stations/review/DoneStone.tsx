@@ -19,15 +19,26 @@ export function DoneStone() {
     const [from, to] = lastSevenDays(today)
     const days = new Map<CalendarDate, Action[]>()
     for (let day = to; day >= from; day = addDays(day, -1)) days.set(day, [])
-    for (const action of doneBetween(actions, from, to, zone)) days.get(localMomentAt(action.doneAtEpochMs as number, zone).date)?.push(action)
+    for (const action of doneBetween(actions, from, to, zone))
+      days.get(localMomentAt(action.doneAtEpochMs as number, zone).date)?.push(action)
     return [...days].filter(([, done]) => done.length > 0)
   }, [actions, clock, today])
   const all = byDay.flatMap(([, done]) => done)
   return (
     <Column>
-      <Words render="h2" size="title">{all.length === 0 ? 'Nothing was ticked in the last seven days' : `${count(all.length, 'action')} done in seven days`}</Words>
-      <Words tone="inkSoft">{all.length === 0 ? 'That is a fact, not a fault. What stood in the way?' : `${duration(minutesOf(all))} by your own estimates.`}</Words>
-      {byDay.map(([day, done]) => <Band key={day} title={longDate(day)} actions={done} tone="moss" />)}
+      <Words render="h2" size="title">
+        {all.length === 0
+          ? 'Nothing was ticked in the last seven days'
+          : `${count(all.length, 'action')} done in seven days`}
+      </Words>
+      <Words tone="inkSoft">
+        {all.length === 0
+          ? 'That is a fact, not a fault. What stood in the way?'
+          : `${duration(minutesOf(all))} by your own estimates.`}
+      </Words>
+      {byDay.map(([day, done]) => (
+        <Band key={day} title={longDate(day)} actions={done} tone="moss" />
+      ))}
     </Column>
   )
 }

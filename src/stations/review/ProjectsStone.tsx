@@ -14,13 +14,28 @@ export function ProjectsStone() {
   const today = useToday()
   const projects = useHeld((state) => select.projectsOf(state.document))
   const actions = useHeld((state) => select.openActionsOf(state.document))
-  const standing = useMemo(() => projectsWithoutNextAction(projects, actions, today), [projects, actions, today])
+  const standing = useMemo(
+    () => projectsWithoutNextAction(projects, actions, today),
+    [projects, actions, today],
+  )
   const open = projects.filter(({ state }) => state === 'open').length
   return (
     <Column gap={10}>
-      <Words render="h2" size="title">{standing.length === 0 ? 'Every project has its next action' : `${count(standing.length, 'project')} ${standing.length === 1 ? 'has' : 'have'} no next action`}</Words>
-      <Words tone="inkSoft">{standing.length === 0 ? `${count(open, 'open project')}, all of them moving.` : 'Say the very next thing, or say why not.'}</Words>
-      <View render="ul" flexDirection="column">{standing.map((project) => <Standing key={project.id} project={project} />)}</View>
+      <Words render="h2" size="title">
+        {standing.length === 0
+          ? 'Every project has its next action'
+          : `${count(standing.length, 'project')} ${standing.length === 1 ? 'has' : 'have'} no next action`}
+      </Words>
+      <Words tone="inkSoft">
+        {standing.length === 0
+          ? `${count(open, 'open project')}, all of them moving.`
+          : 'Say the very next thing, or say why not.'}
+      </Words>
+      <View render="ul" flexDirection="column">
+        {standing.map((project) => (
+          <Standing key={project.id} project={project} />
+        ))}
+      </View>
     </Column>
   )
 }
@@ -37,25 +52,69 @@ function Standing({ project }: { project: Project }) {
   const add = () => {
     if (text.trim() === '') return
     const draft = draftOf(sentence, today)
-    act('addAction', { ...draft, projectId: id, areaId: null }, { say: `Added to ${title}: ${sentence.title}` })
+    act(
+      'addAction',
+      { ...draft, projectId: id, areaId: null },
+      { say: `Added to ${title}: ${sentence.title}` },
+    )
   }
-  const set = (state: 'notNow' | 'finished') => act('setProjectState', { id, state }, { say: `${title}: ${stateWords[state]}` })
+  const set = (state: 'notNow' | 'finished') =>
+    act('setProjectState', { id, state }, { say: `${title}: ${stateWords[state]}` })
   return (
-    <Row render="li" gap={12} alignItems="flex-start" padding={12} backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
+    <Row
+      render="li"
+      gap={12}
+      alignItems="flex-start"
+      padding={12}
+      backgroundColor="$slip"
+      borderBottomWidth={1}
+      borderColor="$rule"
+    >
       <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
       <Column flex={1} minWidth={0} gap={8}>
         <Column>
           <Words strong>{title}</Words>
-          {project.outcome ? <Words size="second" tone="inkSoft">{project.outcome}</Words> : null}
+          {project.outcome ? (
+            <Words size="second" tone="inkSoft">
+              {project.outcome}
+            </Words>
+          ) : null}
         </Column>
         <Row gap={8} flexWrap="wrap">
-          <Row flex={1} minWidth={180}><Field label={`Next action for ${title}`} placeholder="The very next thing" value={text} onChangeText={setText} onSubmitEditing={add} /></Row>
-          <Button label="Add" aria-label={`Add the next action for ${title}`} onPress={add} disabled={text.trim() === ''} />
+          <Row flex={1} minWidth={180}>
+            <Field
+              label={`Next action for ${title}`}
+              placeholder="The very next thing"
+              value={text}
+              onChangeText={setText}
+              onSubmitEditing={add}
+            />
+          </Row>
+          <Button
+            label="Add"
+            aria-label={`Add the next action for ${title}`}
+            onPress={add}
+            disabled={text.trim() === ''}
+          />
         </Row>
-        {sentence.clauses.length > 0 ? <Row gap={8} flexWrap="wrap"><Chips text={text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} /></Row> : null}
+        {sentence.clauses.length > 0 ? (
+          <Row gap={8} flexWrap="wrap">
+            <Chips text={text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+          </Row>
+        ) : null}
         <Row gap={4} flexWrap="wrap">
-          <Button kind="quiet" label="Not now" aria-label={`${title}: not now`} onPress={() => set('notNow')} />
-          <Button kind="quiet" label="Finished" aria-label={`${title}: finished`} onPress={() => set('finished')} />
+          <Button
+            kind="quiet"
+            label="Not now"
+            aria-label={`${title}: not now`}
+            onPress={() => set('notNow')}
+          />
+          <Button
+            kind="quiet"
+            label="Finished"
+            aria-label={`${title}: finished`}
+            onPress={() => set('finished')}
+          />
         </Row>
       </Column>
     </Row>

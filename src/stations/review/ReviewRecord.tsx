@@ -13,26 +13,50 @@ export function ReviewRecord({ review, onLeave }: { review: Review; onLeave: () 
   const { figures, aims } = review
   const lines: [string, string][] = figures
     ? [
-        ['Done in seven days', `${count(figures.done, 'action')}, ${duration(figures.doneMinutes)}`], ['Slips left in the tray', String(figures.slipsLeft)],
-        ['Open projects', `${figures.projectsOpen}, ${figures.projectsWithoutNextAction} without a next action`], ['Waiting', String(figures.waiting)], ['Someday', String(figures.someday)],
+        ['Done in seven days', `${count(figures.done, 'action')}, ${duration(figures.doneMinutes)}`],
+        ['Slips left in the tray', String(figures.slipsLeft)],
+        [
+          'Open projects',
+          `${figures.projectsOpen}, ${figures.projectsWithoutNextAction} without a next action`,
+        ],
+        ['Waiting', String(figures.waiting)],
+        ['Someday', String(figures.someday)],
       ]
     : []
   return (
     <Column gap={10} render="article" aria-label={`Review of week ${isoWeekOf(review.weekOf)}`}>
-      <StationHead label={`Finished ${momentWords(review.finishedAtEpochMs ?? 0, clock.zone(), today)}`} title={`Week ${isoWeekOf(review.weekOf)}`} tools={<IconButton label="Back to the reviews" icon="close" onPress={onLeave} />} />
-      {aims.length > 0 ? <Words size="title">Aims: {aims.join(' and ')}</Words> : <Words tone="inkSoft">No aims were named.</Words>}
+      <StationHead
+        label={`Finished ${momentWords(review.finishedAtEpochMs ?? 0, clock.zone(), today)}`}
+        title={`Week ${isoWeekOf(review.weekOf)}`}
+        tools={<IconButton label="Back to the reviews" icon="close" onPress={onLeave} />}
+      />
+      {aims.length > 0 ? (
+        <Words size="title">Aims: {aims.join(' and ')}</Words>
+      ) : (
+        <Words tone="inkSoft">No aims were named.</Words>
+      )}
       <View render="dl" flexDirection="column">
         {lines.map(([term, said]) => (
           <Row key={term} gap={12} minHeight={44} borderBottomWidth={1} borderColor="$rule" flexWrap="wrap">
-            <Words render="dt" tone="inkSoft" width={180}>{term}</Words>
-            <Words render="dd" flex={1}>{said}</Words>
+            <Words render="dt" tone="inkSoft" width={180}>
+              {term}
+            </Words>
+            <Words render="dd" flex={1}>
+              {said}
+            </Words>
           </Row>
         ))}
       </View>
       {figures && figures.doneTitles.length > 0 ? (
         <Column render="section" aria-label="What was done">
           <BandHeading title="What was done" end={String(figures.doneTitles.length)} tone="moss" />
-          <Column render="ul" gap={4}>{figures.doneTitles.map((title, index) => <Words render="li" key={index}>{title}</Words>)}</Column>
+          <Column render="ul" gap={4}>
+            {figures.doneTitles.map((title, index) => (
+              <Words render="li" key={index}>
+                {title}
+              </Words>
+            ))}
+          </Column>
         </Column>
       ) : null}
     </Column>

@@ -15,9 +15,23 @@ import { ProjectsStone } from './ProjectsStone'
 import { TrayStone } from './TrayStone'
 import { WaitingStone } from './WaitingStone'
 
-const faces: Readonly<Record<Stone, (props: { review: Review }) => React.ReactNode>> = { tray: TrayStone, projects: ProjectsStone, waiting: WaitingStone, done: DoneStone, aims: AimsStone }
+const faces: Readonly<Record<Stone, (props: { review: Review }) => React.ReactNode>> = {
+  tray: TrayStone,
+  projects: ProjectsStone,
+  waiting: WaitingStone,
+  done: DoneStone,
+  aims: AimsStone,
+}
 
-export function ReviewRound({ review, onLeave, onFinished }: { review: Review; onLeave: () => void; onFinished: (id: Id<'review'>) => void }) {
+export function ReviewRound({
+  review,
+  onLeave,
+  onFinished,
+}: {
+  review: Review
+  onLeave: () => void
+  onFinished: (id: Id<'review'>) => void
+}) {
   const act = useAct()
   const { store, clock } = useZen()
   const today = useToday()
@@ -26,26 +40,72 @@ export function ReviewRound({ review, onLeave, onFinished }: { review: Review; o
   const Face = faces[stone]
   const next = stones[stones.indexOf(stone) + 1]
   const before = stones[stones.indexOf(stone) - 1]
-  useEffect(() => { body.current?.focus({ preventScroll: true }); window.scrollTo({ top: 0 }) }, [stone])
+  useEffect(() => {
+    body.current?.focus({ preventScroll: true })
+    window.scrollTo({ top: 0 })
+  }, [stone])
   const finish = () => {
     const { document } = store.api.getState()
-    const held = { slipCount: select.slipsOf(document).length, projects: select.projectsOf(document), actions: select.actionsOf(document) }
+    const held = {
+      slipCount: select.slipsOf(document).length,
+      projects: select.projectsOf(document),
+      actions: select.actionsOf(document),
+    }
     const figures = reviewFiguresOf(held, today, clock.zone())
     if (act('finishReview', { id, figures }, { say: 'The review is finished and kept' }).ok) onFinished(id)
   }
   return (
     <Column gap={12}>
-      <StationHead label="Weekly review" title={`Week ${isoWeekOf(review.weekOf)}`} tools={<IconButton label="Leave the review; it waits here" icon="close" onPress={onLeave} />} />
-      <Stones
-        label="Stones of the review" onStep={(key) => act('stepTo', { id, stone: key as Stone, done: false }, { say: false })}
-        stones={stones.map((key) => ({ key, label: stoneWords[key], done: review.stonesDone.includes(key), here: key === stone }))}
+      <StationHead
+        label="Weekly review"
+        title={`Week ${isoWeekOf(review.weekOf)}`}
+        tools={<IconButton label="Leave the review; it waits here" icon="close" onPress={onLeave} />}
       />
-      <div ref={body} tabIndex={-1} role="group" aria-label={stoneWords[stone]} data-quiet-focus><Face review={review} /></div>
-      <View flexDirection="row" justifyContent="space-between" alignItems="center" flexWrap="wrap" gap={10} paddingTop={14} borderTopWidth={1} borderColor="$rule">
+      <Stones
+        label="Stones of the review"
+        onStep={(key) => act('stepTo', { id, stone: key as Stone, done: false }, { say: false })}
+        stones={stones.map((key) => ({
+          key,
+          label: stoneWords[key],
+          done: review.stonesDone.includes(key),
+          here: key === stone,
+        }))}
+      />
+      <div ref={body} tabIndex={-1} role="group" aria-label={stoneWords[stone]} data-quiet-focus>
+        <Face review={review} />
+      </div>
+      <View
+        flexDirection="row"
+        justifyContent="space-between"
+        alignItems="center"
+        flexWrap="wrap"
+        gap={10}
+        paddingTop={14}
+        borderTopWidth={1}
+        borderColor="$rule"
+      >
         <Row gap={4}>
-          {before ? <Button kind="quiet" label="Stone before" onPress={() => act('stepTo', { id, stone: before, done: false }, { say: false })} /> : <Words size="second" tone="inkSoft">Left off? It waits here.</Words>}
+          {before ? (
+            <Button
+              kind="quiet"
+              label="Stone before"
+              onPress={() => act('stepTo', { id, stone: before, done: false }, { say: false })}
+            />
+          ) : (
+            <Words size="second" tone="inkSoft">
+              Left off? It waits here.
+            </Words>
+          )}
         </Row>
-        {next ? <Button kind="main" label="Next stone" onPress={() => act('stepTo', { id, stone: next, done: true }, { say: false })} /> : <Button kind="main" label="Finish the review" onPress={finish} />}
+        {next ? (
+          <Button
+            kind="main"
+            label="Next stone"
+            onPress={() => act('stepTo', { id, stone: next, done: true }, { say: false })}
+          />
+        ) : (
+          <Button kind="main" label="Finish the review" onPress={finish} />
+        )}
       </View>
     </Column>
   )

@@ -21,13 +21,33 @@ export function ReviewStation() {
   const open = reviews.find(({ finishedAtEpochMs }) => finishedAtEpochMs === null)
   const reading = reviews.find(({ id }) => id === readingId)
   if (!ready) return null
-  if (inRound && open) return <Desk narrow><ReviewRound review={open} onLeave={() => setInRound(false)} onFinished={(id) => { setInRound(false); setReadingId(id) }} /></Desk>
-  if (reading) return <Desk narrow><ReviewRecord review={reading} onLeave={() => setReadingId(null)} /></Desk>
+  if (inRound && open)
+    return (
+      <Desk narrow>
+        <ReviewRound
+          review={open}
+          onLeave={() => setInRound(false)}
+          onFinished={(id) => {
+            setInRound(false)
+            setReadingId(id)
+          }}
+        />
+      </Desk>
+    )
+  if (reading)
+    return (
+      <Desk narrow>
+        <ReviewRecord review={reading} onLeave={() => setReadingId(null)} />
+      </Desk>
+    )
   return (
     <Desk narrow>
       <StationHead label={wide ? undefined : 'Review'} title="Weekly review" />
       <Begin onBegin={() => setInRound(true)} open={open} />
-      <Past reviews={reviews.filter(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)} onRead={setReadingId} />
+      <Past
+        reviews={reviews.filter(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)}
+        onRead={setReadingId}
+      />
     </Desk>
   )
 }
@@ -38,17 +58,30 @@ function Begin({ open, onBegin }: { open: Reviews[number] | undefined; onBegin: 
   const act = useAct()
   if (open) {
     return (
-      <EmptyPlace says={`The round for week ${isoWeekOf(open.weekOf)} waits at “${stoneWords[open.stone]}”, ${open.stonesDone.length} of 5 stones behind it.`}>
+      <EmptyPlace
+        says={`The round for week ${isoWeekOf(open.weekOf)} waits at “${stoneWords[open.stone]}”, ${open.stonesDone.length} of 5 stones behind it.`}
+      >
         <Row gap={10} flexWrap="wrap">
           <Button kind="main" label="Go on" onPress={onBegin} />
-          <Button kind="quiet" label="Drop this round" onPress={() => act('dropReview', { id: open.id }, { say: 'Round dropped' })} />
+          <Button
+            kind="quiet"
+            label="Drop this round"
+            onPress={() => act('dropReview', { id: open.id }, { say: 'Round dropped' })}
+          />
         </Row>
       </EmptyPlace>
     )
   }
   return (
     <EmptyPlace says="Five stones, about twenty minutes: empty the tray, give every project its next action, look at what waits, see what was done, and name an aim or two.">
-      <Button kind="main" label="Begin the review" onPress={() => { act('startReview', {}, { say: false }); onBegin() }} />
+      <Button
+        kind="main"
+        label="Begin the review"
+        onPress={() => {
+          act('startReview', {}, { say: false })
+          onBegin()
+        }}
+      />
     </EmptyPlace>
   )
 }
@@ -63,10 +96,22 @@ function Past({ reviews, onRead }: { reviews: Reviews; onRead: (id: Id<'review'>
       <Column render="ul">
         {reviews.map(({ id, weekOf, finishedAtEpochMs, figures, aims }) => (
           <Column key={id} render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
-            <Press onPress={() => onRead(id)} minHeight={62} paddingHorizontal={14} paddingVertical={8} gap={10} {...{ type: 'button', 'data-row': true }}>
+            <Press
+              onPress={() => onRead(id)}
+              minHeight={62}
+              paddingHorizontal={14}
+              paddingVertical={8}
+              gap={10}
+              {...{ type: 'button', 'data-row': true }}
+            >
               <Column flex={1} minWidth={0}>
-                <Words>Week {isoWeekOf(weekOf)} · {momentWords(finishedAtEpochMs ?? 0, clock.zone(), today)}</Words>
-                <Words size="second" tone="inkSoft">{figures ? `${count(figures.done, 'action')} done, ${duration(figures.doneMinutes)}` : ''}{aims.length > 0 ? ` · aims: ${aims.join(', ')}` : ''}</Words>
+                <Words>
+                  Week {isoWeekOf(weekOf)} · {momentWords(finishedAtEpochMs ?? 0, clock.zone(), today)}
+                </Words>
+                <Words size="second" tone="inkSoft">
+                  {figures ? `${count(figures.done, 'action')} done, ${duration(figures.doneMinutes)}` : ''}
+                  {aims.length > 0 ? ` · aims: ${aims.join(', ')}` : ''}
+                </Words>
               </Column>
               <Icon name="next" tone="inkSoft" />
             </Press>

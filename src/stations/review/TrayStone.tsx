@@ -10,8 +10,16 @@ export function TrayStone() {
   const router = useRouter()
   return (
     <Column gap={10} alignItems="flex-start">
-      <Words render="h2" size="title">{slips === 0 ? 'The tray is empty' : `${count(slips, 'slip')} ${slips === 1 ? 'lies' : 'lie'} in the tray`}</Words>
-      <Words tone="inkSoft">{slips === 0 ? 'Is anything still on your mind? Set it down now, while it is quiet.' : 'Decide each once. The round waits here until you come back.'}</Words>
+      <Words render="h2" size="title">
+        {slips === 0
+          ? 'The tray is empty'
+          : `${count(slips, 'slip')} ${slips === 1 ? 'lies' : 'lie'} in the tray`}
+      </Words>
+      <Words tone="inkSoft">
+        {slips === 0
+          ? 'Is anything still on your mind? Set it down now, while it is quiet.'
+          : 'Decide each once. The round waits here until you come back.'}
+      </Words>
       {slips > 0 ? <Button label="Sort them" onPress={() => router.navigate('/sorting')} /> : null}
     </Column>
   )

@@ -14,7 +14,13 @@ export function WaitingStone() {
   const late = waiting.filter((action) => action.waiting?.chaseOn && action.waiting.chaseOn <= today).length
   return (
     <Column>
-      <Words render="h2" size="title">{waiting.length === 0 ? 'Nothing is expected from anybody' : late > 0 ? `${late} of ${waiting.length} to chase now` : `${waiting.length} waiting, none to chase yet`}</Words>
+      <Words render="h2" size="title">
+        {waiting.length === 0
+          ? 'Nothing is expected from anybody'
+          : late > 0
+            ? `${late} of ${waiting.length} to chase now`
+            : `${waiting.length} waiting, none to chase yet`}
+      </Words>
       <Words tone="inkSoft">Chase, tick or let go. Open one to change it.</Words>
       {waiting.length > 0 ? <Band title="Waiting for" actions={waiting} tone="slate" showProject /> : null}
       {someday.length > 0 ? <Band title="Someday" actions={someday} tone="plum" /> : null}

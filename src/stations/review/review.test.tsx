@@ -14,7 +14,10 @@ const heading = () => screen.getByRole('heading', { level: 2, name: /./ }).textC
 function furnish(store: TestStore): void {
   store.run('setDown', { text: 'one slip' })
   store.run('addProject', { title: 'Standing still' })
-  store.run('addAction', { title: 'a quote', waiting: { personId: null, whom: 'Oda', since: addDays(today, -5), chaseOn: addDays(today, -1) } })
+  store.run('addAction', {
+    title: 'a quote',
+    waiting: { personId: null, whom: 'Oda', since: addDays(today, -5), chaseOn: addDays(today, -1) },
+  })
   store.run('addAction', { title: 'sea kayaks', horizon: 'someday' })
   store.run('addAction', { title: 'done already', minutes: 30 })
   const done = recordsIn(documentOf(store), 'action').find(({ title }) => title === 'done already')
@@ -32,20 +35,40 @@ it('leads over the five stones and keeps what it found', async () => {
   expect(heading()).toBe('1 slip lies in the tray')
   press('Next stone')
   expect(heading()).toBe('1 project has no next action')
-  fireEvent.change(screen.getByRole('textbox', { name: 'Next action for Standing still' }), { target: { value: 'say hello, 5 min' } })
+  fireEvent.change(screen.getByRole('textbox', { name: 'Next action for Standing still' }), {
+    target: { value: 'say hello, 5 min' },
+  })
   press('Add the next action for Standing still')
   expect(heading()).toBe('Every project has its next action')
   press('Next stone')
   expect(screen.getByText('1 of 1 to chase now')).toBeTruthy()
-  expect(within(screen.getByRole('region', { name: 'Someday' })).getByRole('checkbox', { name: 'sea kayaks' })).toBeTruthy()
+  expect(
+    within(screen.getByRole('region', { name: 'Someday' })).getByRole('checkbox', { name: 'sea kayaks' }),
+  ).toBeTruthy()
   press('Next stone')
   expect(screen.getByText('1 action done in seven days')).toBeTruthy()
   press('Next stone')
-  fireEvent.change(screen.getByRole('textbox', { name: 'First aim' }), { target: { value: 'Meters calibrated' } })
+  fireEvent.change(screen.getByRole('textbox', { name: 'First aim' }), {
+    target: { value: 'Meters calibrated' },
+  })
   fireEvent.blur(screen.getByRole('textbox', { name: 'First aim' }))
   press('Finish the review')
   expect(recordsIn(documentOf(store), 'review')).toMatchObject([
-    { weekOf: '2026-03-09', aims: ['Meters calibrated'], stonesDone: ['tray', 'projects', 'waiting', 'done', 'aims'], figures: { slipsLeft: 1, projectsOpen: 1, projectsWithoutNextAction: 0, waiting: 1, someday: 1, done: 1, doneMinutes: 30, doneTitles: ['done already'] } },
+    {
+      weekOf: '2026-03-09',
+      aims: ['Meters calibrated'],
+      stonesDone: ['tray', 'projects', 'waiting', 'done', 'aims'],
+      figures: {
+        slipsLeft: 1,
+        projectsOpen: 1,
+        projectsWithoutNextAction: 0,
+        waiting: 1,
+        someday: 1,
+        done: 1,
+        doneMinutes: 30,
+        doneTitles: ['done already'],
+      },
+    },
   ])
   expect(screen.getByRole('article', { name: 'Review of week 11' }).textContent).toContain('1 action, 30 min')
 })

@@ -9,7 +9,11 @@ import { useTheming, type ThemeChoice } from '@/held/theme'
 import { useAct, useHeld } from '@/held/zen'
 import { YourData } from './YourData'
 
-const themes: readonly { value: ThemeChoice; label: string }[] = [{ value: 'system', label: 'as the system' }, { value: 'paper', label: 'paper' }, { value: 'lamp', label: 'lamp' }]
+const themes: readonly { value: ThemeChoice; label: string }[] = [
+  { value: 'system', label: 'as the system' },
+  { value: 'paper', label: 'paper' },
+  { value: 'lamp', label: 'lamp' },
+]
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
 
 export function SettingsStation() {
@@ -20,13 +24,20 @@ export function SettingsStation() {
         <StationHead title="Settings" />
         <Column gap={26}>
           <Column render="section" aria-label="Theme" gap={8}>
-            <Words render="h2" size="title">Theme</Words>
+            <Words render="h2" size="title">
+              Theme
+            </Words>
             <Choice label="Theme" shown={false} options={themes} chosen={[choice]} onToggle={choose} />
           </Column>
           <FreeTime />
           <Column render="section" aria-label="Keys" gap={8} alignItems="flex-start">
-            <Words render="h2" size="title">Keys</Words>
-            <Button label="See and change the keys" onPress={() => desk.getState().openSheet({ kind: 'keys' })} />
+            <Words render="h2" size="title">
+              Keys
+            </Words>
+            <Button
+              label="See and change the keys"
+              onPress={() => desk.getState().openSheet({ kind: 'keys' })}
+            />
           </Column>
           <YourData />
         </Column>
@@ -41,28 +52,60 @@ function FreeTime() {
   const set = (index: number, text: string) => {
     const hours = Number(text.replace(',', '.'))
     if (text.trim() === '' || Number.isNaN(hours) || hours < 0 || hours > 24) return 'Hours from 0 to 24.'
-    act('setSettings', { freeMinutes: settings.freeMinutes.map((free, at) => (at === index ? Math.round(hours * 60) : free)) }, { say: false })
+    act(
+      'setSettings',
+      { freeMinutes: settings.freeMinutes.map((free, at) => (at === index ? Math.round(hours * 60) : free)) },
+      { say: false },
+    )
     return null
   }
   return (
     <Column render="section" aria-label="Free time" gap={10}>
-      <Words render="h2" size="title">Free time</Words>
-      <Words tone="inkSoft">Hours you can give to actions on each day, after appointments, meals and rest. The Day and Week sheets measure against them.</Words>
+      <Words render="h2" size="title">
+        Free time
+      </Words>
+      <Words tone="inkSoft">
+        Hours you can give to actions on each day, after appointments, meals and rest. The Day and Week sheets
+        measure against them.
+      </Words>
       <Row gap={10} flexWrap="wrap">
         {weekdays.map((name, index) => (
           <Column key={name} width={92}>
-            <CommitField label={name} shown inputMode="decimal" value={String(Math.round(((settings.freeMinutes[index] ?? 0) / 60) * 100) / 100)} onCommit={(text) => set(index, text)} />
+            <CommitField
+              label={name}
+              shown
+              inputMode="decimal"
+              value={String(Math.round(((settings.freeMinutes[index] ?? 0) / 60) * 100) / 100)}
+              onCommit={(text) => set(index, text)}
+            />
           </Column>
         ))}
       </Row>
       <Row gap={16} flexWrap="wrap" alignItems="flex-end">
         <Column gap={4}>
-          <Words size="second" tone="inkSoft">The day begins at</Words>
-          <DayField kind="time" label="The day begins at" value={fromMinute(Math.min(1439, settings.dayStartsAtMinute))} onChange={(time) => { if (time) act('setSettings', { dayStartsAtMinute: toMinute(time as ClockTime) }, { say: false }) }} />
+          <Words size="second" tone="inkSoft">
+            The day begins at
+          </Words>
+          <DayField
+            kind="time"
+            label="The day begins at"
+            value={fromMinute(Math.min(1439, settings.dayStartsAtMinute))}
+            onChange={(time) => {
+              if (time) act('setSettings', { dayStartsAtMinute: toMinute(time as ClockTime) }, { say: false })
+            }}
+          />
         </Column>
         <Column gap={4}>
-          <Words size="second" tone="inkSoft">Underway at once</Words>
-          <Choice label="Underway at once" shown={false} options={['1', '2', '3', '4', '5'].map((value) => ({ value, label: value }))} chosen={[String(settings.underwayLimit)]} onToggle={(value) => act('setSettings', { underwayLimit: Number(value) }, { say: false })} />
+          <Words size="second" tone="inkSoft">
+            Underway at once
+          </Words>
+          <Choice
+            label="Underway at once"
+            shown={false}
+            options={['1', '2', '3', '4', '5'].map((value) => ({ value, label: value }))}
+            chosen={[String(settings.underwayLimit)]}
+            onToggle={(value) => act('setSettings', { underwayLimit: Number(value) }, { say: false })}
+          />
         </Column>
       </Row>
     </Column>

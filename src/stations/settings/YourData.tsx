@@ -15,15 +15,25 @@ export function YourData() {
   const exportFile = useSaveFile()
   return (
     <Column render="section" aria-label="Your data" gap={12}>
-      <Words render="h2" size="title">Your data</Words>
-      <Words tone="inkSoft">Everything is kept in this browser, on this device, and nowhere else. {count(recordsById(document).size, 'record')} so far. A file is your backup, and the way to another device.</Words>
+      <Words render="h2" size="title">
+        Your data
+      </Words>
+      <Words tone="inkSoft">
+        Everything is kept in this browser, on this device, and nowhere else.{' '}
+        {count(recordsById(document).size, 'record')} so far. A file is your backup, and the way to another
+        device.
+      </Words>
       <Row gap={10} flexWrap="wrap">
         <Button label="Save everything to a file" onPress={() => void exportFile()} />
         <BringIn />
       </Row>
       <DemoButtons onAsk={() => setSheet('demo')} />
-      <Row><Button kind="quiet" tone="clay" label="Remove everything…" onPress={() => setSheet('wipe')} /></Row>
-      {sheet === 'wipe' ? <WipeSheet onClose={() => setSheet(null)} onExport={() => void exportFile()} /> : null}
+      <Row>
+        <Button kind="quiet" tone="clay" label="Remove everything…" onPress={() => setSheet('wipe')} />
+      </Row>
+      {sheet === 'wipe' ? (
+        <WipeSheet onClose={() => setSheet(null)} onExport={() => void exportFile()} />
+      ) : null}
       {sheet === 'demo' ? <DemoSheet onClose={() => setSheet(null)} /> : null}
     </Column>
   )
@@ -34,15 +44,40 @@ function BringIn() {
   const { state, read, take, stop } = useBringIn()
   return (
     <>
-      <input ref={input} type="file" accept="application/json,.json" aria-label="File to bring in" className="visually-hidden" tabIndex={-1} onChange={(event) => { const file = event.target.files?.[0]; event.target.value = ''; if (file) void read(file) }} />
-      <Button label={state.kind === 'reading' ? 'Reading…' : 'Bring in a file'} disabled={state.kind === 'reading'} onPress={() => input.current?.click()} />
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        aria-label="File to bring in"
+        className="visually-hidden"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0]
+          event.target.value = ''
+          if (file) void read(file)
+        }}
+      />
+      <Button
+        label={state.kind === 'reading' ? 'Reading…' : 'Bring in a file'}
+        disabled={state.kind === 'reading'}
+        onPress={() => input.current?.click()}
+      />
       {state.kind === 'reading' ? <Button kind="quiet" label="Stop" onPress={stop} /> : null}
-      {state.kind === 'refused' ? <Words role="alert" tone="clay" width="100%">{state.why}</Words> : null}
+      {state.kind === 'refused' ? (
+        <Words role="alert" tone="clay" width="100%">
+          {state.why}
+        </Words>
+      ) : null}
       {state.kind === 'read' ? (
         <SlideOver title="Bring this in?" onClose={stop}>
           <Words>{state.says}</Words>
-          <Words tone="inkSoft">Where both changed the same thing, the later change stays. Undo takes all of it back.</Words>
-          <Row gap={10} flexWrap="wrap"><Button kind="main" label="Bring it in" onPress={() => void take()} /><Button kind="quiet" label="Leave it" onPress={stop} /></Row>
+          <Words tone="inkSoft">
+            Where both changed the same thing, the later change stays. Undo takes all of it back.
+          </Words>
+          <Row gap={10} flexWrap="wrap">
+            <Button kind="main" label="Bring it in" onPress={() => void take()} />
+            <Button kind="quiet" label="Leave it" onPress={stop} />
+          </Row>
         </SlideOver>
       ) : null}
     </>
@@ -53,16 +88,45 @@ function DemoButtons({ onAsk }: { onAsk: () => void }) {
   const act = useAct()
   const { held, busy, load } = useDemo()
   const isEmpty = recordsById(useHeldDocument()).size === 0
-  if (held) return <Row><Button label="Remove the demo data" onPress={() => act('removeDemo', {}, { say: 'The demo data is removed' })} /></Row>
-  return <Row><Button label={busy ? 'Laying it out…' : 'Load the demo data'} disabled={busy} onPress={() => (isEmpty ? void load() : onAsk())} /></Row>
+  if (held)
+    return (
+      <Row>
+        <Button
+          label="Remove the demo data"
+          onPress={() => act('removeDemo', {}, { say: 'The demo data is removed' })}
+        />
+      </Row>
+    )
+  return (
+    <Row>
+      <Button
+        label={busy ? 'Laying it out…' : 'Load the demo data'}
+        disabled={busy}
+        onPress={() => (isEmpty ? void load() : onAsk())}
+      />
+    </Row>
+  )
 }
 
 function DemoSheet({ onClose }: { onClose: () => void }) {
   const { load } = useDemo()
   return (
     <SlideOver title="Lay the demo beside your own?" onClose={onClose}>
-      <Words>Your own data stays as it is. The demo’s slips, actions and projects are mixed in with it until you remove them here again.</Words>
-      <Row gap={10} flexWrap="wrap"><Button kind="main" label="Load the demo data" onPress={() => { onClose(); void load() }} /><Button kind="quiet" label="Leave it" onPress={onClose} /></Row>
+      <Words>
+        Your own data stays as it is. The demo’s slips, actions and projects are mixed in with it until you
+        remove them here again.
+      </Words>
+      <Row gap={10} flexWrap="wrap">
+        <Button
+          kind="main"
+          label="Load the demo data"
+          onPress={() => {
+            onClose()
+            void load()
+          }}
+        />
+        <Button kind="quiet" label="Leave it" onPress={onClose} />
+      </Row>
     </SlideOver>
   )
 }
@@ -77,12 +141,20 @@ function WipeSheet({ onClose, onExport }: { onClose: () => void; onExport: () =>
       memory.typed.clear()
       desk.getState().tell('Everything is removed from this browser.')
     } catch {
-      desk.getState().tell('The browser did not let go of all the data. Try again, or remove it in the browser’s own settings.', { problem: true })
+      desk
+        .getState()
+        .tell(
+          'The browser did not let go of all the data. Try again, or remove it in the browser’s own settings.',
+          { problem: true },
+        )
     }
   }
   return (
     <SlideOver title="Remove everything?" onClose={onClose}>
-      <Words>Every slip, action, project and review, and their history, go from this browser. This one act cannot be undone: save a file first.</Words>
+      <Words>
+        Every slip, action, project and review, and their history, go from this browser. This one act cannot
+        be undone: save a file first.
+      </Words>
       <Row gap={10} flexWrap="wrap">
         <Button label="Save everything to a file" onPress={onExport} />
         <Button label="Remove everything" tone="clay" onPress={() => void wipe()} />

@@ -10,11 +10,23 @@ export type BringIn =
   | { readonly kind: 'none' }
   | { readonly kind: 'reading' }
   | { readonly kind: 'refused'; readonly why: string }
-  | { readonly kind: 'read'; readonly says: string; readonly entries: readonly Entry[]; readonly changes: readonly Change[] }
+  | {
+      readonly kind: 'read'
+      readonly says: string
+      readonly entries: readonly Entry[]
+      readonly changes: readonly Change[]
+    }
 
-type Answer = { readonly ok: true; readonly entries: readonly Entry[]; readonly changes: readonly Change[] } | { readonly ok: false; readonly fault: StoreFileFault }
+type Answer =
+  | { readonly ok: true; readonly entries: readonly Entry[]; readonly changes: readonly Change[] }
+  | { readonly ok: false; readonly fault: StoreFileFault }
 
-export function useBringIn(): { state: BringIn; read: (file: File) => Promise<void>; take: () => Promise<void>; stop: () => void } {
+export function useBringIn(): {
+  state: BringIn
+  read: (file: File) => Promise<void>
+  take: () => Promise<void>
+  stop: () => void
+} {
   const { store } = useZen()
   const [state, setState] = useState<BringIn>({ kind: 'none' })
   const worker = useRef<Worker | null>(null)
@@ -24,13 +36,24 @@ export function useBringIn(): { state: BringIn; read: (file: File) => Promise<vo
     setState({ kind: 'none' })
   }
   const read = async (file: File) => {
-    if (store.api.getState().readOnly) return setState({ kind: 'refused', why: refusalWords({ kind: 'readOnly' }) })
+    if (store.api.getState().readOnly)
+      return setState({ kind: 'refused', why: refusalWords({ kind: 'readOnly' }) })
     setState({ kind: 'reading' })
     const reader = new Worker(new URL('../../workers/storeFile.worker', window.location.href))
     worker.current = reader
-    reader.onerror = () => setState({ kind: 'refused', why: 'The file could not be read. Nothing was changed.' })
+    reader.onerror = () =>
+      setState({ kind: 'refused', why: 'The file could not be read. Nothing was changed.' })
     reader.onmessage = ({ data }: MessageEvent<Answer>) => {
-      setState(data.ok ? { kind: 'read', says: broughtWords(store.wouldBring(data.entries)), entries: data.entries, changes: data.changes } : { kind: 'refused', why: fileFaultWords(data.fault) })
+      setState(
+        data.ok
+          ? {
+              kind: 'read',
+              says: broughtWords(store.wouldBring(data.entries)),
+              entries: data.entries,
+              changes: data.changes,
+            }
+          : { kind: 'refused', why: fileFaultWords(data.fault) },
+      )
       reader.terminate()
     }
     reader.postMessage({ file })
@@ -43,7 +66,10 @@ export function useBringIn(): { state: BringIn; read: (file: File) => Promise<vo
       if (!brought.ok) return setState({ kind: 'refused', why: refusalWords(brought.error) })
       desk.getState().tell('Brought in.', { undoable: brought.value.length > 0 })
     } catch {
-      setState({ kind: 'refused', why: 'The browser could not keep it, perhaps for want of room. Nothing was changed.' })
+      setState({
+        kind: 'refused',
+        why: 'The browser could not keep it, perhaps for want of room. Nothing was changed.',
+      })
     }
   }
   return { state, read, take, stop }

@@ -24,39 +24,102 @@ export function AreaShelf({ area, areas, arranging, projects: given }: AreaShelf
   const act = useAct()
   const { wide } = useMedia()
   const all = useHeld((state) => select.projectsOf(state.document))
-  const projects = useMemo(() => given ?? all.filter((project) => project.areaId === area?.id && (project.state === 'open' || project.state === 'notNow')), [given, all, area])
+  const projects = useMemo(
+    () =>
+      given ??
+      all.filter(
+        (project) => project.areaId === area?.id && (project.state === 'open' || project.state === 'notNow'),
+      ),
+    [given, all, area],
+  )
   const siblings = projects.map(({ id }) => id)
   return (
     <View flexDirection={wide ? 'row' : 'column'} gap={wide ? 16 : 4} paddingTop={10}>
       {area ? <AreaFace area={area} projects={projects} areas={areas} arranging={arranging} /> : null}
       <Column flex={wide ? 1 : undefined} minWidth={0}>
-        <View render="ul" aria-label={area ? `Projects in ${area.name}` : 'Projects on no area'} flexDirection="row" flexWrap="wrap" gap={10} rowGap={wide ? 20 : 8} alignItems="flex-end" paddingTop={8} minHeight={wide ? 84 : 0} overflow="hidden" paddingBottom={wide ? 7 : 0} marginBottom={wide ? -7 : 0}>
-          {projects.map((project) => <ProjectCard key={project.id} project={project} siblings={siblings} arranging={arranging} />)}
+        <View
+          render="ul"
+          aria-label={area ? `Projects in ${area.name}` : 'Projects on no area'}
+          flexDirection="row"
+          flexWrap="wrap"
+          gap={10}
+          rowGap={wide ? 20 : 8}
+          alignItems="flex-end"
+          paddingTop={8}
+          minHeight={wide ? 84 : 0}
+          overflow="hidden"
+          paddingBottom={wide ? 7 : 0}
+          marginBottom={wide ? -7 : 0}
+        >
+          {projects.map((project) => (
+            <ProjectCard key={project.id} project={project} siblings={siblings} arranging={arranging} />
+          ))}
         </View>
         <View backgroundColor="$plankEdge" height={7} aria-hidden />
-        {area ? <NameLine label={`New project in ${area.name}`} onMake={(title) => act('addProject', { title, areaId: area.id }).ok} /> : null}
+        {area ? (
+          <NameLine
+            label={`New project in ${area.name}`}
+            onMake={(title) => act('addProject', { title, areaId: area.id }).ok}
+          />
+        ) : null}
       </Column>
     </View>
   )
 }
 
-function AreaFace({ area, projects, areas, arranging }: { area: Area; projects: readonly Project[]; areas: readonly Area[]; arranging: boolean }) {
+function AreaFace({
+  area,
+  projects,
+  areas,
+  arranging,
+}: {
+  area: Area
+  projects: readonly Project[]
+  areas: readonly Area[]
+  arranging: boolean
+}) {
   const { open } = useOpened()
   const { wide } = useMedia()
   const actions = useHeld((state) => select.openActionsOf(state.document))
   const ids = new Set(projects.map(({ id }) => id))
-  const mine = actions.filter((action) => (action.projectId ? ids.has(action.projectId) : action.areaId === area.id))
+  const mine = actions.filter((action) =>
+    action.projectId ? ids.has(action.projectId) : action.areaId === area.id,
+  )
   const minutes = minutesOf(mine)
   return (
-    <Column width={wide ? 150 : undefined} flexShrink={0} gap={2} justifyContent="flex-end" paddingBottom={wide ? 52 : 0}>
-      <Press onPress={() => open(area.id)} {...{ type: 'button' }} flexDirection={wide ? 'column' : 'row'} alignItems={wide ? 'flex-start' : 'center'} gap={wide ? 6 : 10}>
+    <Column
+      width={wide ? 150 : undefined}
+      flexShrink={0}
+      gap={2}
+      justifyContent="flex-end"
+      paddingBottom={wide ? 52 : 0}
+    >
+      <Press
+        onPress={() => open(area.id)}
+        {...{ type: 'button' }}
+        flexDirection={wide ? 'column' : 'row'}
+        alignItems={wide ? 'flex-start' : 'center'}
+        gap={wide ? 6 : 10}
+      >
         <Seal stamp={area.stamp} ink={area.ink} size={36} />
         <Column flexShrink={1} minWidth={0}>
-          <Words render="h3" size="large" fontFamily="$heading" fontWeight="500"><Unseen>Open </Unseen>{area.name}</Words>
-          <Words size="small" tone="inkSoft">{count(projects.length, 'project')}{wide ? <br /> : ' · '}{count(mine.length, 'action')}{minutes > 0 ? ` · ${duration(minutes)}` : ''}</Words>
+          <Words render="h3" size="large" fontFamily="$heading" fontWeight="500">
+            <Unseen>Open </Unseen>
+            {area.name}
+          </Words>
+          <Words size="small" tone="inkSoft">
+            {count(projects.length, 'project')}
+            {wide ? <br /> : ' · '}
+            {count(mine.length, 'action')}
+            {minutes > 0 ? ` · ${duration(minutes)}` : ''}
+          </Words>
         </Column>
       </Press>
-      {arranging ? <Row><RankButtons id={area.id} name={area.name} siblings={areas.map(({ id }) => id)} /></Row> : null}
+      {arranging ? (
+        <Row>
+          <RankButtons id={area.id} name={area.name} siblings={areas.map(({ id }) => id)} />
+        </Row>
+      ) : null}
     </Column>
   )
 }

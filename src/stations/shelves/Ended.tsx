@@ -10,26 +10,58 @@ export function Ended() {
   const act = useAct()
   const { open } = useOpened()
   const [unfolded, setUnfolded] = useState(false)
-  const projects = useHeld((state) => select.projectsOf(state.document)).filter(({ state }) => state === 'finished' || state === 'letGo')
-  const shelves = [...useHeld((state) => select.groupsOf(state.document)), ...useHeld((state) => select.areasOf(state.document))].filter(({ closedAtEpochMs }) => closedAtEpochMs !== null)
+  const projects = useHeld((state) => select.projectsOf(state.document)).filter(
+    ({ state }) => state === 'finished' || state === 'letGo',
+  )
+  const shelves = [
+    ...useHeld((state) => select.groupsOf(state.document)),
+    ...useHeld((state) => select.areasOf(state.document)),
+  ].filter(({ closedAtEpochMs }) => closedAtEpochMs !== null)
   const total = projects.length + shelves.length
   if (total === 0) return null
   return (
     <Column render="section" aria-label="Finished and closed">
-      <BandHeading title="Finished and closed" end={String(total)}><Button kind="quiet" label={unfolded ? 'Fold' : 'Unfold'} aria-expanded={unfolded} onPress={() => setUnfolded(!unfolded)} /></BandHeading>
+      <BandHeading title="Finished and closed" end={String(total)}>
+        <Button
+          kind="quiet"
+          label={unfolded ? 'Fold' : 'Unfold'}
+          aria-expanded={unfolded}
+          onPress={() => setUnfolded(!unfolded)}
+        />
+      </BandHeading>
       {unfolded ? (
         <Column render="ul">
           {projects.map(({ id, title, state }) => (
-            <Row render="li" key={id} gap={10} minHeight={48} borderBottomWidth={1} borderColor="$rule" flexWrap="wrap">
+            <Row
+              render="li"
+              key={id}
+              gap={10}
+              minHeight={48}
+              borderBottomWidth={1}
+              borderColor="$rule"
+              flexWrap="wrap"
+            >
               <Button kind="quiet" label={title} onPress={() => open(id)} />
-              <Words size="second" tone="inkSoft" flex={1}>{stateWords[state]}</Words>
-              <Button kind="quiet" label="Open again" aria-label={`Open ${title} again`} onPress={() => act('setProjectState', { id, state: 'open' })} />
+              <Words size="second" tone="inkSoft" flex={1}>
+                {stateWords[state]}
+              </Words>
+              <Button
+                kind="quiet"
+                label="Open again"
+                aria-label={`Open ${title} again`}
+                onPress={() => act('setProjectState', { id, state: 'open' })}
+              />
             </Row>
           ))}
           {shelves.map(({ id, name }) => (
             <Row render="li" key={id} gap={10} minHeight={48} borderBottomWidth={1} borderColor="$rule">
               <Words flex={1}>{name}</Words>
-              <Button kind="quiet" label="Open again" aria-label={`Open ${name} again`} onPress={() => act('reopenShelf', { id })} />
+              <Button
+                kind="quiet"
+                label="Open again"
+                aria-label={`Open ${name} again`}
+                onPress={() => act('reopenShelf', { id })}
+              />
             </Row>
           ))}
         </Column>

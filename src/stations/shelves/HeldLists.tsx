@@ -8,7 +8,10 @@ import { Band } from '@/parts/rows/Band'
 import { useHeld, useToday } from '@/held/zen'
 
 const texts = {
-  waiting: { title: 'Waiting for', empty: 'Nothing is expected from anybody. Open an action to hand it over.' },
+  waiting: {
+    title: 'Waiting for',
+    empty: 'Nothing is expected from anybody. Open an action to hand it over.',
+  },
   someday: { title: 'Someday', empty: 'What may be done one day, and need not be decided now, rests here.' },
   hidden: { title: 'Not before', empty: 'Nothing is hidden until a later day.' },
 } as const
@@ -19,7 +22,18 @@ export function HeldLists({ which }: { which: keyof typeof texts }) {
   const found = useMemo(() => {
     if (which === 'waiting') return waitingOf(actions)
     if (which === 'someday') return somedayOf(actions)
-    return actions.filter((action) => isHidden(action, today)).sort((a, b) => ((a.notBefore ?? '') < (b.notBefore ?? '') ? -1 : 1))
+    return actions
+      .filter((action) => isHidden(action, today))
+      .sort((a, b) => ((a.notBefore ?? '') < (b.notBefore ?? '') ? -1 : 1))
   }, [actions, today, which])
-  return found.length === 0 ? <EmptyPlace says={texts[which].empty} /> : <Band title={texts[which].title} actions={found} showProject tone={which === 'waiting' ? 'slate' : 'plum'} />
+  return found.length === 0 ? (
+    <EmptyPlace says={texts[which].empty} />
+  ) : (
+    <Band
+      title={texts[which].title}
+      actions={found}
+      showProject
+      tone={which === 'waiting' ? 'slate' : 'plum'}
+    />
+  )
 }

@@ -11,7 +11,13 @@ import { nearDate, shortDate, stateWords, waitingWords } from '@/words/wording'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { RankButtons } from './RankButtons'
 
-let cached: { actions: readonly Action[]; today: CalendarDate; next: ReturnType<typeof nextActions>; done: Map<string, number>; all: Map<string, number> } | null = null
+let cached: {
+  actions: readonly Action[]
+  today: CalendarDate
+  next: ReturnType<typeof nextActions>
+  done: Map<string, number>
+  all: Map<string, number>
+} | null = null
 
 /** Next actions and progress of all projects, worked out once for all cards. */
 function progressOf(document: Document, today: CalendarDate) {
@@ -29,7 +35,15 @@ function progressOf(document: Document, today: CalendarDate) {
   return cached
 }
 
-export function ProjectCard({ project, siblings, arranging }: { project: Project; siblings: readonly Id<'project'>[]; arranging: boolean }) {
+export function ProjectCard({
+  project,
+  siblings,
+  arranging,
+}: {
+  project: Project
+  siblings: readonly Id<'project'>[]
+  arranging: boolean
+}) {
   const document = useHeldDocument()
   const today = useToday()
   const { opened, open } = useOpened()
@@ -38,30 +52,126 @@ export function ProjectCard({ project, siblings, arranging }: { project: Project
   const share = (done.get(project.id) ?? 0) / Math.max(1, all.get(project.id) ?? 0)
   const action = next.get(project.id)
   return (
-    <View render="li" width={wide ? undefined : '100%'} flexGrow={wide ? 1 : 0} flexBasis={wide ? 236 : undefined} maxWidth={wide ? 330 : undefined} backgroundColor={opened === project.id ? '$brassWash' : '$slip'} borderWidth={1} borderBottomWidth={wide ? 0 : 1} borderColor="$rule" borderTopLeftRadius={3} borderTopRightRadius={3} position="relative">
-      {wide ? <View position="absolute" bottom={-7} left={-1} right={-11} height={7} backgroundColor="$plankEdge" aria-hidden /> : null}
-      {share > 0 ? <View position="absolute" top={-1} left={-1} height={4} backgroundColor="$moss" style={{ width: `${share * 100}%` }} aria-hidden /> : null}
-      <Press onPress={() => open(project.id)} width="100%" alignItems="stretch" padding={12} {...{ type: 'button', 'data-row': true }}>
+    <View
+      render="li"
+      width={wide ? undefined : '100%'}
+      flexGrow={wide ? 1 : 0}
+      flexBasis={wide ? 236 : undefined}
+      maxWidth={wide ? 330 : undefined}
+      backgroundColor={opened === project.id ? '$brassWash' : '$slip'}
+      borderWidth={1}
+      borderBottomWidth={wide ? 0 : 1}
+      borderColor="$rule"
+      borderTopLeftRadius={3}
+      borderTopRightRadius={3}
+      position="relative"
+    >
+      {wide ? (
+        <View
+          position="absolute"
+          bottom={-7}
+          left={-1}
+          right={-11}
+          height={7}
+          backgroundColor="$plankEdge"
+          aria-hidden
+        />
+      ) : null}
+      {share > 0 ? (
+        <View
+          position="absolute"
+          top={-1}
+          left={-1}
+          height={4}
+          backgroundColor="$moss"
+          style={{ width: `${share * 100}%` }}
+          aria-hidden
+        />
+      ) : null}
+      <Press
+        onPress={() => open(project.id)}
+        width="100%"
+        alignItems="stretch"
+        padding={12}
+        {...{ type: 'button', 'data-row': true }}
+      >
         <Column flex={1} minWidth={0} gap={3} minHeight={wide ? 96 : 0}>
-          <Words strong><Unseen>Open </Unseen>{project.title}</Words>
-          {project.outcome ? <Words size="second" tone="inkSoft" style={{ display: '-webkit-box', WebkitLineClamp: 2, WebkitBoxOrient: 'vertical', overflow: 'hidden' }}>{project.outcome}</Words> : null}
+          <Words strong>
+            <Unseen>Open </Unseen>
+            {project.title}
+          </Words>
+          {project.outcome ? (
+            <Words
+              size="second"
+              tone="inkSoft"
+              style={{
+                display: '-webkit-box',
+                WebkitLineClamp: 2,
+                WebkitBoxOrient: 'vertical',
+                overflow: 'hidden',
+              }}
+            >
+              {project.outcome}
+            </Words>
+          ) : null}
           <View flex={1} />
           <NextLine project={project} action={action} document={document} today={today} />
         </Column>
       </Press>
-      {arranging ? <Row paddingHorizontal={4}><RankButtons id={project.id} name={project.title} siblings={siblings} /></Row> : null}
+      {arranging ? (
+        <Row paddingHorizontal={4}>
+          <RankButtons id={project.id} name={project.title} siblings={siblings} />
+        </Row>
+      ) : null}
     </View>
   )
 }
 
-function NextLine({ project, action, document, today }: { project: Project; action: Action | undefined; document: Document; today: CalendarDate }) {
-  const due = project.due ? <Words size="small" tone={project.due < today ? 'clay' : 'inkSoft'} flexShrink={0}>{shortDate(project.due, today)}</Words> : null
-  const words = useMemo(() => (action?.waiting ? waitingWords(action, document, today) : action?.notBefore && action.notBefore > today ? `${action.title}, not before ${nearDate(action.notBefore, today)}` : action?.title), [action, document, today])
+function NextLine({
+  project,
+  action,
+  document,
+  today,
+}: {
+  project: Project
+  action: Action | undefined
+  document: Document
+  today: CalendarDate
+}) {
+  const due = project.due ? (
+    <Words size="small" tone={project.due < today ? 'clay' : 'inkSoft'} flexShrink={0}>
+      {shortDate(project.due, today)}
+    </Words>
+  ) : null
+  const words = useMemo(
+    () =>
+      action?.waiting
+        ? waitingWords(action, document, today)
+        : action?.notBefore && action.notBefore > today
+          ? `${action.title}, not before ${nearDate(action.notBefore, today)}`
+          : action?.title,
+    [action, document, today],
+  )
   return (
     <Row gap={6} paddingTop={6}>
-      {project.state === 'notNow' ? <Words size="second" tone="plum" flex={1}>{stateWords.notNow}</Words> : null}
-      {project.state === 'open' && action ? <><Icon name="next" size={16} tone={action.waiting ? 'slate' : 'brass'} /><Words size="second" tone={action.waiting ? 'slate' : 'ink'} flex={1} oneLine>{words}</Words></> : null}
-      {project.state === 'open' && !action ? <Words size="second" tone="clay" flex={1}>no next action</Words> : null}
+      {project.state === 'notNow' ? (
+        <Words size="second" tone="plum" flex={1}>
+          {stateWords.notNow}
+        </Words>
+      ) : null}
+      {project.state === 'open' && action ? (
+        <>
+          <Icon name="next" size={16} tone={action.waiting ? 'slate' : 'brass'} />
+          <Words size="second" tone={action.waiting ? 'slate' : 'ink'} flex={1} oneLine>
+            {words}
+          </Words>
+        </>
+      ) : null}
+      {project.state === 'open' && !action ? (
+        <Words size="second" tone="clay" flex={1}>
+          no next action
+        </Words>
+      ) : null}
       {due}
     </Row>
   )

@@ -13,8 +13,13 @@ import { NamedLists } from './NamedLists'
 import { ReferenceList } from './ReferenceList'
 
 const tabs = [
-  { key: 'areas', label: 'Areas & projects' }, { key: 'people', label: 'People' }, { key: 'contexts', label: 'Contexts' }, { key: 'waiting', label: 'Waiting for' },
-  { key: 'someday', label: 'Someday' }, { key: 'hidden', label: 'Not before' }, { key: 'reference', label: 'Reference' },
+  { key: 'areas', label: 'Areas & projects' },
+  { key: 'people', label: 'People' },
+  { key: 'contexts', label: 'Contexts' },
+  { key: 'waiting', label: 'Waiting for' },
+  { key: 'someday', label: 'Someday' },
+  { key: 'hidden', label: 'Not before' },
+  { key: 'reference', label: 'Reference' },
 ] as const
 type Tab = (typeof tabs)[number]['key']
 
@@ -23,7 +28,15 @@ export function ShelvesStation() {
   const ready = useHeld((state) => state.phase === 'ready')
   const [tab, setTab] = useState<Tab>('areas')
   const [side, setSide] = useState<SideChoice>('both')
-  const sideChoice = <Choice label="Side" shown={false} options={[...sides, 'both' as const].map((value) => ({ value: value as SideChoice, label: value }))} chosen={[side]} onToggle={setSide} />
+  const sideChoice = (
+    <Choice
+      label="Side"
+      shown={false}
+      options={[...sides, 'both' as const].map((value) => ({ value: value as SideChoice, label: value }))}
+      chosen={[side]}
+      onToggle={setSide}
+    />
+  )
   if (!ready) return null
   const title = tabs.find(({ key }) => key === tab)?.label ?? ''
   return (
@@ -31,13 +44,23 @@ export function ShelvesStation() {
       {tab === 'areas' ? (
         <Desk plain>
           {wide ? <h1 className="visually-hidden">Shelves</h1> : null}
-          <Column gap={10} alignItems={wide ? 'flex-end' : 'flex-start'} paddingTop={wide ? 0 : 10}>{sideChoice}</Column>
+          <Column gap={10} alignItems={wide ? 'flex-end' : 'flex-start'} paddingTop={wide ? 0 : 10}>
+            {sideChoice}
+          </Column>
           <AreaShelves side={side} />
         </Desk>
       ) : (
         <Desk narrow>
           {wide ? <StationHead title={title} /> : null}
-          {tab === 'people' ? <NamedLists kind="person" /> : tab === 'contexts' ? <NamedLists kind="context" /> : tab === 'reference' ? <ReferenceList /> : <HeldLists which={tab} />}
+          {tab === 'people' ? (
+            <NamedLists kind="person" />
+          ) : tab === 'contexts' ? (
+            <NamedLists kind="context" />
+          ) : tab === 'reference' ? (
+            <ReferenceList />
+          ) : (
+            <HeldLists which={tab} />
+          )}
         </Desk>
       )}
     </Strip>

@@ -11,9 +11,13 @@ import { useHeld } from '@/held/zen'
 import { ShelvesStation } from './ShelvesStation'
 
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }))
-const write = (name: string, text: string) => fireEvent.change(screen.getByRole('textbox', { name }), { target: { value: text } })
+const write = (name: string, text: string) =>
+  fireEvent.change(screen.getByRole('textbox', { name }), { target: { value: text } })
 const documentOf = (store: TestStore) => store.api.getState().document
-const titlesIn = (list: string) => within(screen.getByRole('list', { name: list })).getAllByRole('listitem').map((item) => item.textContent ?? '')
+const titlesIn = (list: string) =>
+  within(screen.getByRole('list', { name: list }))
+    .getAllByRole('listitem')
+    .map((item) => item.textContent ?? '')
 
 function furnish(store: TestStore): void {
   store.run('addGroup', { name: 'Practice', side: 'work' })
@@ -40,7 +44,9 @@ describe('the shelves', () => {
     press('New project in Office')
     write('New project in Office', 'Accounts')
     press('Make it')
-    expect(recordsIn(documentOf(store), 'project')).toMatchObject([{ title: 'Accounts', areaId: recordsIn(documentOf(store), 'area')[0]?.id }])
+    expect(recordsIn(documentOf(store), 'project')).toMatchObject([
+      { title: 'Accounts', areaId: recordsIn(documentOf(store), 'area')[0]?.id },
+    ])
     expect(titlesIn('Projects in Office')[0]).toContain('no next action')
   })
   it('show each project with its outcome and its next action, or say that there is none', async () => {
@@ -49,7 +55,9 @@ describe('the shelves', () => {
     expect(accounts).toContain('Filed by May')
     expect(accounts).toContain('sort receipts')
     expect(page).toContain('no next action')
-    expect(screen.getByRole('button', { name: /^Open Office/ }).textContent).toContain('2 projects · 1 action · 45 min')
+    expect(screen.getByRole('button', { name: /^Open Office/ }).textContent).toContain(
+      '2 projects · 1 action · 45 min',
+    )
   })
   it('show one side of life at a time', async () => {
     await showStation(<ShelvesStation />, furnish)
@@ -62,7 +70,9 @@ describe('the shelves', () => {
     press('Arrange')
     press('New page earlier')
     expect(titlesIn('Projects in Office')[0]).toContain('New page')
-    expect(screen.getByRole('button', { name: 'New page earlier' }).getAttribute('aria-disabled')).toBe('true')
+    expect(screen.getByRole('button', { name: 'New page earlier' }).getAttribute('aria-disabled')).toBe(
+      'true',
+    )
   })
   it('keep what is finished out of the way, and open it again', async () => {
     const store = await showStation(<ShelvesStation />, (fresh) => {
@@ -76,7 +86,10 @@ describe('the shelves', () => {
     expect(select.projectsOf(documentOf(store))[0]?.state).toBe('open')
   })
   it('refuse a context that is there already, in words', async () => {
-    const store = await showStation(<ShelvesStation />, (fresh) => void fresh.run('addContext', { name: 'Desk' }))
+    const store = await showStation(
+      <ShelvesStation />,
+      (fresh) => void fresh.run('addContext', { name: 'Desk' }),
+    )
     fireEvent.click(screen.getByRole('tab', { name: 'Contexts' }))
     press('New context')
     write('New context', 'desk')
@@ -98,20 +111,35 @@ function Opened({ kind }: { kind: 'project' | 'area' | 'person' }) {
 
 describe('what is opened', () => {
   it('a project takes its next action as a plain sentence', async () => {
-    const store = await showStation(<Opened kind="project" />, (fresh) => void fresh.run('addProject', { title: 'Accounts' }))
+    const store = await showStation(
+      <Opened kind="project" />,
+      (fresh) => void fresh.run('addProject', { title: 'Accounts' }),
+    )
     expect(screen.getByText(/No next action/)).toBeTruthy()
     write('Add an action', 'sort receipts, 45 min, must')
     press('Add')
-    expect(recordsIn(documentOf(store), 'action')).toMatchObject([{ title: 'sort receipts', minutes: 45, weight: 'must', projectId: recordsIn(documentOf(store), 'project')[0]?.id }])
+    expect(recordsIn(documentOf(store), 'action')).toMatchObject([
+      {
+        title: 'sort receipts',
+        minutes: 45,
+        weight: 'must',
+        projectId: recordsIn(documentOf(store), 'project')[0]?.id,
+      },
+    ])
   })
   it('a project keeps its outcome when the field is left, and cannot lose its title', async () => {
-    const store = await showStation(<Opened kind="project" />, (fresh) => void fresh.run('addProject', { title: 'Accounts' }))
+    const store = await showStation(
+      <Opened kind="project" />,
+      (fresh) => void fresh.run('addProject', { title: 'Accounts' }),
+    )
     write('Outcome', 'Filed by May')
     fireEvent.blur(screen.getByRole('textbox', { name: 'Outcome' }))
     write('Title', ' ')
     fireEvent.blur(screen.getByRole('textbox', { name: 'Title' }))
     expect(screen.getByRole('alert').textContent).toBe('A project needs a title.')
-    expect(recordsIn(documentOf(store), 'project')).toMatchObject([{ title: 'Accounts', outcome: 'Filed by May' }])
+    expect(recordsIn(documentOf(store), 'project')).toMatchObject([
+      { title: 'Accounts', outcome: 'Filed by May' },
+    ])
   })
   it('an area gets its letters and its ink, and does not close over open work', async () => {
     const store = await showStation(<Opened kind="area" />, (fresh) => {
@@ -131,10 +159,18 @@ describe('what is opened', () => {
       fresh.run('addPerson', { name: 'Oda' })
       const id = select.peopleOf(documentOf(fresh))[0]?.id ?? 'person:none'
       fresh.run('addAction', { title: 'ask about the key', personIds: [id] })
-      fresh.run('addAction', { title: 'her quote', waiting: { personId: id, whom: '', since: '2026-03-09' as never, chaseOn: null } })
+      fresh.run('addAction', {
+        title: 'her quote',
+        waiting: { personId: id, whom: '', since: '2026-03-09' as never, chaseOn: null },
+      })
       fresh.run('addAction', { title: 'another thing' })
     })
-    expect(screen.getAllByRole('checkbox').map((box) => box.getAttribute('aria-label')).sort()).toEqual(['ask about the key', 'her quote'])
+    expect(
+      screen
+        .getAllByRole('checkbox')
+        .map((box) => box.getAttribute('aria-label'))
+        .sort(),
+    ).toEqual(['ask about the key', 'her quote'])
     expect(screen.getByText('waiting for Oda since Mon 9 Mar')).toBeTruthy()
   })
 })

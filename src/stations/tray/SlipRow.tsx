@@ -12,7 +12,11 @@ export function SlipRow({ slip }: { slip: Slip }) {
   const [editing, setEditing] = useState(false)
   return (
     <View render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
-      {editing ? <SlipEditor slip={slip} onDone={() => setEditing(false)} /> : <SlipFace slip={slip} onEdit={() => setEditing(true)} />}
+      {editing ? (
+        <SlipEditor slip={slip} onDone={() => setEditing(false)} />
+      ) : (
+        <SlipFace slip={slip} onEdit={() => setEditing(true)} />
+      )}
     </View>
   )
 }
@@ -23,17 +27,44 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   const act = useAct()
   const router = useRouter()
   const { title, clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
-  const details = [momentWords(slip.setDownAtEpochMs, clock.zone(), today), ...clauses.map((clause) => chipWords(clause, today))].join(' · ')
+  const details = [
+    momentWords(slip.setDownAtEpochMs, clock.zone(), today),
+    ...clauses.map((clause) => chipWords(clause, today)),
+  ].join(' · ')
   return (
     <Row gap={4} paddingLeft={14} paddingRight={2}>
-      <Press flex={1} minHeight={61} onPress={onEdit} {...{ type: 'button', 'data-row': true, onKeyDown: (event: React.KeyboardEvent) => { if (event.key === 'Delete') act('removeSlip', { id: slip.id }) } }}>
+      <Press
+        flex={1}
+        minHeight={61}
+        onPress={onEdit}
+        {...{
+          type: 'button',
+          'data-row': true,
+          onKeyDown: (event: React.KeyboardEvent) => {
+            if (event.key === 'Delete') act('removeSlip', { id: slip.id })
+          },
+        }}
+      >
         <Column flex={1} paddingVertical={8}>
-          <Words><Unseen>Change </Unseen>{title}</Words>
-          <Words size="second" tone="inkSoft">{details}</Words>
+          <Words>
+            <Unseen>Change </Unseen>
+            {title}
+          </Words>
+          <Words size="second" tone="inkSoft">
+            {details}
+          </Words>
         </Column>
       </Press>
-      <IconButton label={`Remove ${title}`} icon="close" onPress={() => act('removeSlip', { id: slip.id }, { say: `Taken off the tray: ${title}` })} />
-      <IconButton label={`Sort ${title}`} icon="next" onPress={() => router.navigate({ pathname: '/sorting', params: { slip: slip.id } })} />
+      <IconButton
+        label={`Remove ${title}`}
+        icon="close"
+        onPress={() => act('removeSlip', { id: slip.id }, { say: `Taken off the tray: ${title}` })}
+      />
+      <IconButton
+        label={`Sort ${title}`}
+        icon="next"
+        onPress={() => router.navigate({ pathname: '/sorting', params: { slip: slip.id } })}
+      />
     </Row>
   )
 }
@@ -52,8 +83,15 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
   return (
     <Column gap={10} padding={12}>
       <Field
-        label="The slip’s words" value={text} onChangeText={setText} autoFocus problem={problem} onSubmitEditing={keep}
-        onKeyPress={(event) => { if (event.nativeEvent.key === 'Escape') onDone() }}
+        label="The slip’s words"
+        value={text}
+        onChangeText={setText}
+        autoFocus
+        problem={problem}
+        onSubmitEditing={keep}
+        onKeyPress={(event) => {
+          if (event.nativeEvent.key === 'Escape') onDone()
+        }}
       />
       <Row gap={8} flexWrap="wrap">
         <Chips text={text} clauses={clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
@@ -64,4 +102,3 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
     </Column>
   )
 }
-

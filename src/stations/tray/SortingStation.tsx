@@ -26,10 +26,15 @@ export function SortingStation() {
   return (
     <Column width="100%" maxWidth={560} alignSelf="center">
       <StationHead
-        label="Sorting" title={sorting.slip ? `${sorting.position} of ${sorting.total}` : 'The tray is empty'}
+        label="Sorting"
+        title={sorting.slip ? `${sorting.position} of ${sorting.total}` : 'The tray is empty'}
         tools={<SortingTools onLeave={() => router.navigate('/')} showUndo={!wide} />}
       />
-      {sorting.slip ? <SlipUnderHand key={sorting.slip.id} slip={sorting.slip} sorting={sorting} /> : <EverythingSorted sorted={sorting.total} />}
+      {sorting.slip ? (
+        <SlipUnderHand key={sorting.slip.id} slip={sorting.slip} sorting={sorting} />
+      ) : (
+        <EverythingSorted sorted={sorting.total} />
+      )}
     </Column>
   )
 }
@@ -47,7 +52,13 @@ function SortingTools({ onLeave, showUndo }: { onLeave: () => void; showUndo: bo
 function EverythingSorted({ sorted }: { sorted: number }) {
   const router = useRouter()
   return (
-    <EmptyPlace says={sorted > 0 ? 'Everything has its place. What you laid on today is on the Day sheet.' : 'There is nothing to sort. Set something down first.'}>
+    <EmptyPlace
+      says={
+        sorted > 0
+          ? 'Everything has its place. What you laid on today is on the Day sheet.'
+          : 'There is nothing to sort. Set something down first.'
+      }
+    >
       <Button kind="main" label="See the day" onPress={() => router.navigate('/day')} />
     </EmptyPlace>
   )
@@ -67,10 +78,21 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const choose = (compartment: Compartment) => {
     const slipId = slip.id
     switch (compartment) {
-      case 'someday': act('sortAsSomeday', { slipId, fields: { ...fields, day: null } }, { say: `Someday: ${title}` }); break
-      case 'reference': act('sortAsReference', { slipId, title, address: draft.address, projectId: draft.projectId, areaId: draft.areaId }, { say: `Kept as reference: ${title}` }); break
-      case 'letGo': act('sortAsLetGo', { slipId, fields }, { say: `Let go: ${title}` }); break
-      default: setAsking(compartment)
+      case 'someday':
+        act('sortAsSomeday', { slipId, fields: { ...fields, day: null } }, { say: `Someday: ${title}` })
+        break
+      case 'reference':
+        act(
+          'sortAsReference',
+          { slipId, title, address: draft.address, projectId: draft.projectId, areaId: draft.areaId },
+          { say: `Kept as reference: ${title}` },
+        )
+        break
+      case 'letGo':
+        act('sortAsLetGo', { slipId, fields }, { say: `Let go: ${title}` })
+        break
+      default:
+        setAsking(compartment)
     }
   }
   useCompartmentKeys(asking === null, choose)
@@ -84,8 +106,26 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
       {asking === null ? <CompartmentBox onChoose={choose} /> : null}
       {asking === 'action' ? <ActionForm slipId={slip.id} fields={fields} onBack={back} /> : null}
       {asking === 'project' ? <ProjectForm slipId={slip.id} fields={fields} onBack={back} /> : null}
-      {asking === 'twoMinutes' ? <TwoMinutes title={title} onDone={() => act('sortAsDone', { slipId: slip.id, fields }, { say: `Done: ${title}` })} onLonger={() => setAsking('action')} onBack={back} /> : null}
-      {asking === null && sorting.total - sorting.position > 0 ? <Row justifyContent="center"><Button kind="quiet" label="Later: put it under the pile" onPress={() => { desk.getState().tell(`Under the pile: ${title}`); sorting.later() }} /></Row> : null}
+      {asking === 'twoMinutes' ? (
+        <TwoMinutes
+          title={title}
+          onDone={() => act('sortAsDone', { slipId: slip.id, fields }, { say: `Done: ${title}` })}
+          onLonger={() => setAsking('action')}
+          onBack={back}
+        />
+      ) : null}
+      {asking === null && sorting.total - sorting.position > 0 ? (
+        <Row justifyContent="center">
+          <Button
+            kind="quiet"
+            label="Later: put it under the pile"
+            onPress={() => {
+              desk.getState().tell(`Under the pile: ${title}`)
+              sorting.later()
+            }}
+          />
+        </Row>
+      ) : null}
     </Column>
   )
 }
@@ -94,10 +134,29 @@ function SlipPaper({ slip, title, children }: { slip: Slip; title: string; child
   const today = useToday()
   const { clock } = useZen()
   return (
-    <View render="article" aria-label="The slip" backgroundColor="$slip" borderWidth={1} borderColor="$rule" borderLeftWidth={3} borderLeftColor="$brass" borderRadius={3} padding={18} gap={12} boxShadow="0 3px 12px rgba(40,30,15,0.10)">
-      <Words render="h2" size="title" fontSize={'1.4rem' as never} lineHeight={'1.85rem' as never}>{title}</Words>
-      <Row gap={8} flexWrap="wrap" role="group" aria-label="Understood">{children}</Row>
-      <Words size="second" tone="inkSoft">Set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}{slip.text === title ? '' : `: “${slip.text}”`}</Words>
+    <View
+      render="article"
+      aria-label="The slip"
+      backgroundColor="$slip"
+      borderWidth={1}
+      borderColor="$rule"
+      borderLeftWidth={3}
+      borderLeftColor="$brass"
+      borderRadius={3}
+      padding={18}
+      gap={12}
+      boxShadow="0 3px 12px rgba(40,30,15,0.10)"
+    >
+      <Words render="h2" size="title" fontSize={'1.4rem' as never} lineHeight={'1.85rem' as never}>
+        {title}
+      </Words>
+      <Row gap={8} flexWrap="wrap" role="group" aria-label="Understood">
+        {children}
+      </Row>
+      <Words size="second" tone="inkSoft">
+        Set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
+        {slip.text === title ? '' : `: “${slip.text}”`}
+      </Words>
     </View>
   )
 }
@@ -107,7 +166,8 @@ function useCompartmentKeys(active: boolean, choose: (compartment: Compartment) 
   useEffect(() => {
     if (!active) return
     const onKey = (event: KeyboardEvent) => {
-      const compartment = isTyping(event) || document.querySelector('dialog[open]') ? null : compartmentOfKey(event.key)
+      const compartment =
+        isTyping(event) || document.querySelector('dialog[open]') ? null : compartmentOfKey(event.key)
       if (!compartment) return
       event.preventDefault()
       choose(compartment)

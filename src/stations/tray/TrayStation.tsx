@@ -22,10 +22,22 @@ export function TrayStation() {
   const pile = oldestFirst ? [...slips].reverse() : slips
   return (
     <Desk narrow>
-      <StationHead label={wide ? undefined : 'Tray'} title={phase === 'loading' ? 'Tray' : slips.length === 0 ? 'Nothing set down' : count(slips.length, 'slip')} />
-      {phase === 'loading' ? null : slips.length === 0 ? <EmptyTray /> : (
+      <StationHead
+        label={wide ? undefined : 'Tray'}
+        title={
+          phase === 'loading' ? 'Tray' : slips.length === 0 ? 'Nothing set down' : count(slips.length, 'slip')
+        }
+      />
+      {phase === 'loading' ? null : slips.length === 0 ? (
+        <EmptyTray />
+      ) : (
         <Column gap={12}>
-          <PileHead oldestFirst={oldestFirst} onTurn={() => setOldestFirst(!oldestFirst)} oldest={slips.at(-1)?.setDownAtEpochMs ?? 0} turnable={slips.length > 1} />
+          <PileHead
+            oldestFirst={oldestFirst}
+            onTurn={() => setOldestFirst(!oldestFirst)}
+            oldest={slips.at(-1)?.setDownAtEpochMs ?? 0}
+            turnable={slips.length > 1}
+          />
           <RowList items={pile} label="Slips" render={(slip) => <SlipRow slip={slip} />} />
         </Column>
       )}
@@ -33,7 +45,17 @@ export function TrayStation() {
   )
 }
 
-function PileHead({ oldest, oldestFirst, onTurn, turnable }: { oldest: number; oldestFirst: boolean; onTurn: () => void; turnable: boolean }) {
+function PileHead({
+  oldest,
+  oldestFirst,
+  onTurn,
+  turnable,
+}: {
+  oldest: number
+  oldestFirst: boolean
+  onTurn: () => void
+  turnable: boolean
+}) {
   const router = useRouter()
   const today = useToday()
   const { clock } = useZen()
@@ -42,14 +64,21 @@ function PileHead({ oldest, oldestFirst, onTurn, turnable }: { oldest: number; o
   return (
     <Row gap={14} flexWrap="wrap">
       <Button kind="main" label="Sort them" onPress={() => router.navigate('/sorting')} />
-      <Words size="second" tone="inkSoft" flex={1}>{age}</Words>
-      {turnable ? <Button kind="quiet" label={oldestFirst ? 'Newest first' : 'Oldest first'} onPress={onTurn} /> : null}
+      <Words size="second" tone="inkSoft" flex={1}>
+        {age}
+      </Words>
+      {turnable ? (
+        <Button kind="quiet" label={oldestFirst ? 'Newest first' : 'Oldest first'} onPress={onTurn} />
+      ) : null}
     </Row>
   )
 }
 
 function EmptyTray() {
-  const isNew = useHeld((state) => select.actionsOf(state.document).length === 0 && select.projectsOf(state.document).length === 0)
+  const isNew = useHeld(
+    (state) =>
+      select.actionsOf(state.document).length === 0 && select.projectsOf(state.document).length === 0,
+  )
   return (
     <Column gap={16}>
       <EmptyPlace says="Whatever crosses your mind goes in here first: one line, ordinary words, Enter. Deciding what it is comes later.">

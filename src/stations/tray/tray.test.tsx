@@ -6,13 +6,15 @@ import { showStation } from '@/frame/testing'
 import { SortingStation } from './SortingStation'
 import { TrayStation } from './TrayStation'
 
-const held = (store: TestStore, kind: 'slip' | 'action' | 'project' | 'reference') => recordsIn(store.api.getState().document, kind)
+const held = (store: TestStore, kind: 'slip' | 'action' | 'project' | 'reference') =>
+  recordsIn(store.api.getState().document, kind)
 const type = (field: HTMLElement, text: string) => fireEvent.change(field, { target: { value: text } })
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }))
-const three = (store: TestStore) => ['oldest', 'middle, 20 min', 'newest'].forEach((text) => {
-  store.clock.epochMs += 1000
-  store.run('setDown', { text })
-})
+const three = (store: TestStore) =>
+  ['oldest', 'middle, 20 min', 'newest'].forEach((text) => {
+    store.clock.epochMs += 1000
+    store.run('setDown', { text })
+  })
 
 describe('the capture line', () => {
   const line = () => screen.getByRole('textbox', { name: 'Set down' })
@@ -65,13 +67,19 @@ describe('the Tray', () => {
   })
   it('lies newest first, and can be turned', async () => {
     await showStation(<TrayStation />, three)
-    const titles = () => within(screen.getByRole('list', { name: 'Slips' })).getAllByRole('button', { name: /^Change/ }).map((row) => row.textContent?.replace(/today.*/, ''))
+    const titles = () =>
+      within(screen.getByRole('list', { name: 'Slips' }))
+        .getAllByRole('button', { name: /^Change/ })
+        .map((row) => row.textContent?.replace(/today.*/, ''))
     expect(titles()).toEqual(['Change newest', 'Change middle', 'Change oldest'])
     press('Oldest first')
     expect(titles()).toEqual(['Change oldest', 'Change middle', 'Change newest'])
   })
   it('changes a slip where it lies, and keeps an empty one as it was', async () => {
-    const store = await showStation(<TrayStation />, (fresh) => void fresh.run('setDown', { text: 'paint the shed' }))
+    const store = await showStation(
+      <TrayStation />,
+      (fresh) => void fresh.run('setDown', { text: 'paint the shed' }),
+    )
     press(/^Change paint the shed/)
     type(screen.getByRole('textbox', { name: 'The slip’s words' }), ' ')
     press('Keep it')
@@ -92,7 +100,8 @@ describe('the Tray', () => {
 describe('sorting', () => {
   it('takes the oldest first, counts on, and a slip laid under the pile comes last', async () => {
     await showStation(<SortingStation />, three)
-    const slip = () => within(screen.getByRole('article', { name: 'The slip' })).getByRole('heading').textContent
+    const slip = () =>
+      within(screen.getByRole('article', { name: 'The slip' })).getByRole('heading').textContent
     expect([screen.getByRole('heading', { level: 1 }).textContent, slip()]).toEqual(['1 of 3', 'oldest'])
     press(/^Later/)
     expect(slip()).toBe('middle')
@@ -113,7 +122,18 @@ describe('sorting', () => {
     press('Let go')
     expect(held(store, 'slip')).toEqual([])
     expect(held(store, 'project')).toMatchObject([{ title: 'middle', outcome: 'It stands' }])
-    expect(held(store, 'action').map((action) => 'letGoAtEpochMs' in action && [action.title, action.minutes, action.letGoAtEpochMs !== null]).sort()).toEqual([['buy wood', 30, false], ['newest', null, true], ['oldest', null, false]])
+    expect(
+      held(store, 'action')
+        .map(
+          (action) =>
+            'letGoAtEpochMs' in action && [action.title, action.minutes, action.letGoAtEpochMs !== null],
+        )
+        .sort(),
+    ).toEqual([
+      ['buy wood', 30, false],
+      ['newest', null, true],
+      ['oldest', null, false],
+    ])
   })
   it('prefills the action from the sentence and takes what is chosen', async () => {
     const store = await showStation(<SortingStation />, (fresh) => {
@@ -126,7 +146,9 @@ describe('sorting', () => {
     fireEvent.click(screen.getByRole('radio', { name: 'today' }))
     fireEvent.click(screen.getByRole('radio', { name: 'must' }))
     press('Keep the action')
-    expect(held(store, 'action')).toMatchObject([{ title: 'ring the mason', minutes: 20, weight: 'must', day: '2026-03-11' }])
+    expect(held(store, 'action')).toMatchObject([
+      { title: 'ring the mason', minutes: 20, weight: 'must', day: '2026-03-11' },
+    ])
   })
   it('goes back from a compartment without deciding', async () => {
     const store = await showStation(<SortingStation />, three)
@@ -137,7 +159,10 @@ describe('sorting', () => {
   })
   it('runs two minutes down, and then asks', async () => {
     jest.useFakeTimers()
-    const store = await showStation(<SortingStation />, (fresh) => void fresh.run('setDown', { text: 'water the fern' }))
+    const store = await showStation(
+      <SortingStation />,
+      (fresh) => void fresh.run('setDown', { text: 'water the fern' }),
+    )
     press('Two minutes')
     expect(screen.getByRole('timer').textContent).toBe('2:00')
     store.clock.epochMs += 119_000
@@ -147,7 +172,9 @@ describe('sorting', () => {
     act(() => void jest.advanceTimersByTime(300))
     expect(screen.getByText(/The two minutes are over/)).toBeTruthy()
     press('Done')
-    expect(held(store, 'action')).toMatchObject([{ title: 'water the fern', minutes: 2, doneAtEpochMs: store.clock.epochMs }])
+    expect(held(store, 'action')).toMatchObject([
+      { title: 'water the fern', minutes: 2, doneAtEpochMs: store.clock.epochMs },
+    ])
     jest.useRealTimers()
   })
 })

@@ -19,7 +19,8 @@ export function useSorting(firstId: string | undefined): Sorting {
   const [seen, setSeen] = useState<ReadonlySet<string>>(new Set())
   const [laterIds, setLaterIds] = useState<readonly string[]>([])
   if (slips.some(({ id }) => !seen.has(id))) setSeen(new Set([...seen, ...slips.map(({ id }) => id)]))
-  const placeOf = ({ id }: Slip) => (laterIds.includes(id) ? 1 + laterIds.indexOf(id) : id === firstId ? -1 : 0)
+  const placeOf = ({ id }: Slip) =>
+    laterIds.includes(id) ? 1 + laterIds.indexOf(id) : id === firstId ? -1 : 0
   const pile = [...slips].reverse().sort((a, b) => placeOf(a) - placeOf(b))
   const slip = pile[0] ?? null
   const total = Math.max(seen.size, slips.length)
@@ -27,6 +28,8 @@ export function useSorting(firstId: string | undefined): Sorting {
     slip,
     position: total - slips.length + 1,
     total,
-    later: () => { if (slip) setLaterIds([...laterIds.filter((id) => id !== slip.id), slip.id]) },
+    later: () => {
+      if (slip) setLaterIds([...laterIds.filter((id) => id !== slip.id), slip.id])
+    },
   }
 }

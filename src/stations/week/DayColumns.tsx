@@ -19,17 +19,40 @@ export function DayColumns({ sheet }: { sheet: WeekSheet }) {
     <View flexDirection="row" gap={8} alignItems="stretch" style={{ minHeight: 'calc(100dvh - 250px)' }}>
       {sheet.noDayYet.length > 0 ? (
         <Sheet render="section" aria-label="No day yet" width={208} flexShrink={0} padding={12} gap={6}>
-          <Words render="h2" size="title">No day yet</Words>
-          <Words size="small" tone="inkSoft">held for this week</Words>
+          <Words render="h2" size="title">
+            No day yet
+          </Words>
+          <Words size="small" tone="inkSoft">
+            held for this week
+          </Words>
           <Cards actions={sheet.noDayYet} />
         </Sheet>
       ) : null}
       {sheet.days.map(({ date, actions, load }) => {
         const here = date === today
         return (
-          <Sheet key={date} render="section" aria-label={weekdayShort(date)} flex={1} flexBasis={0} padding={9} gap={6} backgroundColor={here ? '$slip' : '$paper'} borderTopWidth={here ? 3 : 1} borderTopColor={here ? '$brass' : '$rule'}>
-            <Words render="h2" size="title" {...(here ? { 'aria-current': 'date' } : {})}>{weekdayShort(date)}</Words>
-            {date < today && actions.length === 0 ? <Words size="small" tone="inkSoft">past</Words> : <DayLoad load={load} />}
+          <Sheet
+            key={date}
+            render="section"
+            aria-label={weekdayShort(date)}
+            flex={1}
+            flexBasis={0}
+            padding={9}
+            gap={6}
+            backgroundColor={here ? '$slip' : '$paper'}
+            borderTopWidth={here ? 3 : 1}
+            borderTopColor={here ? '$brass' : '$rule'}
+          >
+            <Words render="h2" size="title" {...(here ? { 'aria-current': 'date' } : {})}>
+              {weekdayShort(date)}
+            </Words>
+            {date < today && actions.length === 0 ? (
+              <Words size="small" tone="inkSoft">
+                past
+              </Words>
+            ) : (
+              <DayLoad load={load} />
+            )}
             <Cards actions={actions} />
           </Sheet>
         )
@@ -41,8 +64,16 @@ export function DayColumns({ sheet }: { sheet: WeekSheet }) {
 function Cards({ actions }: { actions: readonly Action[] }) {
   return (
     <>
-      <View render="ul" flexDirection="column">{actions.slice(0, atMost).map((action) => <Card key={action.id} action={action} />)}</View>
-      {actions.length > atMost ? <Words size="small" tone="inkSoft">and {actions.length - atMost} more</Words> : null}
+      <View render="ul" flexDirection="column">
+        {actions.slice(0, atMost).map((action) => (
+          <Card key={action.id} action={action} />
+        ))}
+      </View>
+      {actions.length > atMost ? (
+        <Words size="small" tone="inkSoft">
+          and {actions.length - atMost} more
+        </Words>
+      ) : null}
     </>
   )
 }
@@ -53,16 +84,66 @@ function Card({ action }: { action: Action }) {
   const { open } = useOpened()
   const onKeyDown = useRowKeys(action)
   const area = select.areaOf(document, action)
-  const details = [action.at?.time, action.minutes ? duration(action.minutes) : null, action.energy === 'deep' ? 'deep' : null, action.due ? (action.due.date < today ? 'overdue' : action.due.time ? `due ${action.due.time}` : 'due') : null].filter(Boolean).join(' · ')
+  const details = [
+    action.at?.time,
+    action.minutes ? duration(action.minutes) : null,
+    action.energy === 'deep' ? 'deep' : null,
+    action.due
+      ? action.due.date < today
+        ? 'overdue'
+        : action.due.time
+          ? `due ${action.due.time}`
+          : 'due'
+      : null,
+  ]
+    .filter(Boolean)
+    .join(' · ')
   return (
-    <View render="li" position="relative" borderTopWidth={1} borderColor="$rule" paddingTop={3} {...{ onKeyDown }}>
-      <Press alignItems="flex-start" gap={7} paddingTop={5} minHeight={28} width="100%" onPress={() => open(action.id)} {...{ type: 'button', 'data-row': true }}>
+    <View
+      render="li"
+      position="relative"
+      borderTopWidth={1}
+      borderColor="$rule"
+      paddingTop={3}
+      {...{ onKeyDown }}
+    >
+      <Press
+        alignItems="flex-start"
+        gap={7}
+        paddingTop={5}
+        minHeight={28}
+        width="100%"
+        onPress={() => open(action.id)}
+        {...{ type: 'button', 'data-row': true }}
+      >
         <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} size={20} />
-        <Column flex={1} minWidth={0}><Words size="second" weight={action.weight}><Unseen>Open </Unseen>{action.title}</Words></Column>
+        <Column flex={1} minWidth={0}>
+          <Words size="second" weight={action.weight}>
+            <Unseen>Open </Unseen>
+            {action.title}
+          </Words>
+        </Column>
       </Press>
-      <Words size="small" tone="inkSoft" paddingLeft={27} paddingBottom={7} render="p">{details || 'no minutes yet'}</Words>
-      <Row className="on-hover" position="absolute" right={0} bottom={3} backgroundColor="$slip" borderRadius={3}>
-        <IconButton label={`Move ${action.title}`} icon="week" minHeight={32} height={32} width={32} minWidth={32} onPress={() => desk.getState().openSheet({ kind: 'move', id: action.id })} />
+      <Words size="small" tone="inkSoft" paddingLeft={27} paddingBottom={7} render="p">
+        {details || 'no minutes yet'}
+      </Words>
+      <Row
+        className="on-hover"
+        position="absolute"
+        right={0}
+        bottom={3}
+        backgroundColor="$slip"
+        borderRadius={3}
+      >
+        <IconButton
+          label={`Move ${action.title}`}
+          icon="week"
+          minHeight={32}
+          height={32}
+          width={32}
+          minWidth={32}
+          onPress={() => desk.getState().openSheet({ kind: 'move', id: action.id })}
+        />
       </Row>
     </View>
   )

@@ -9,9 +9,22 @@ export function DayLoad({ load }: { load: Load }) {
   const whole = Math.max(plannedMinutes, freeMinutes, 1)
   return (
     <Column gap={4} flexShrink={0}>
-      <Words size="small" tone={overMinutes > 0 ? 'clay' : 'inkSoft'}>{duration(plannedMinutes)} of {duration(freeMinutes)}{overMinutes > 0 ? ': too much' : ''}</Words>
-      <View height={8} borderWidth={1} borderColor="$edge" backgroundColor="$slip" flexDirection="row" aria-hidden>
-        <View backgroundColor="$mossWash" style={{ width: `${(Math.min(plannedMinutes, freeMinutes) / whole) * 100}%` }} />
+      <Words size="small" tone={overMinutes > 0 ? 'clay' : 'inkSoft'}>
+        {duration(plannedMinutes)} of {duration(freeMinutes)}
+        {overMinutes > 0 ? ': too much' : ''}
+      </Words>
+      <View
+        height={8}
+        borderWidth={1}
+        borderColor="$edge"
+        backgroundColor="$slip"
+        flexDirection="row"
+        aria-hidden
+      >
+        <View
+          backgroundColor="$mossWash"
+          style={{ width: `${(Math.min(plannedMinutes, freeMinutes) / whole) * 100}%` }}
+        />
         <View backgroundColor="$clayFill" style={{ width: `${(overMinutes / whole) * 100}%` }} />
       </View>
     </Column>

@@ -14,14 +14,29 @@ export function DayStack({ sheet }: { sheet: WeekSheet }) {
   return (
     <Column>
       {sheet.noDayYet.length > 0 ? <Band title="No day yet" actions={sheet.noDayYet} quick="move" /> : null}
-      {sheet.days.filter(({ date, actions }) => date >= today || actions.length > 0).map(({ date, actions, load }) => (
-        <View key={date} render="section" aria-label={weekdayShort(date)} paddingTop={14}>
-          <BandHeading title={date === today ? `${weekdayShort(date)}, today` : weekdayShort(date)} tone={date === today ? 'brass' : 'inkSoft'} />
-          <DayLoad load={load} />
-          <Column height={8} />
-          {actions.length === 0 ? <Words size="second" tone="inkSoft">Nothing laid here.</Words> : <RowList items={actions} label={weekdayShort(date)} render={(action) => <ActionRow action={action} quick="move" />} />}
-        </View>
-      ))}
+      {sheet.days
+        .filter(({ date, actions }) => date >= today || actions.length > 0)
+        .map(({ date, actions, load }) => (
+          <View key={date} render="section" aria-label={weekdayShort(date)} paddingTop={14}>
+            <BandHeading
+              title={date === today ? `${weekdayShort(date)}, today` : weekdayShort(date)}
+              tone={date === today ? 'brass' : 'inkSoft'}
+            />
+            <DayLoad load={load} />
+            <Column height={8} />
+            {actions.length === 0 ? (
+              <Words size="second" tone="inkSoft">
+                Nothing laid here.
+              </Words>
+            ) : (
+              <RowList
+                items={actions}
+                label={weekdayShort(date)}
+                render={(action) => <ActionRow action={action} quick="move" />}
+              />
+            )}
+          </View>
+        ))}
     </Column>
   )
 }

@@ -19,7 +19,10 @@ export function WeekStation() {
   const freeMinutes = useHeld((state) => select.settingsOf(state.document).freeMinutes)
   const [weeksAway, setWeeksAway] = useState(0)
   const monday = addDays(weekStartOf(today), weeksAway * 7)
-  const sheet = useMemo(() => weekSheetOf(actions, monday, today, freeMinutes), [actions, monday, today, freeMinutes])
+  const sheet = useMemo(
+    () => weekSheetOf(actions, monday, today, freeMinutes),
+    [actions, monday, today, freeMinutes],
+  )
   const span = `${Number(monday.slice(8))}${monday.slice(5, 7) === addDays(monday, 6).slice(5, 7) ? '' : ` ${dayMonth(monday).split(' ')[1]}`}–${dayMonth(addDays(monday, 6))}`
   const turn = (
     <Row flexShrink={0}>
@@ -31,7 +34,11 @@ export function WeekStation() {
   if (!ready) return null
   return (
     <Column>
-      <StationHead label={wide ? undefined : `Week ${isoWeekOf(monday)}`} title={wide ? `Week ${isoWeekOf(monday)} · ${span}` : span} tools={wide ? turn : <Tools />}>
+      <StationHead
+        label={wide ? undefined : `Week ${isoWeekOf(monday)}`}
+        title={wide ? `Week ${isoWeekOf(monday)} · ${span}` : span}
+        tools={wide ? turn : <Tools />}
+      >
         <Aims />
       </StationHead>
       <Row justifyContent="space-between" gap={8} paddingBottom={12}>
@@ -45,7 +52,10 @@ export function WeekStation() {
 
 /** What the latest review aimed at. */
 function Aims() {
-  const aims = useHeld((state) => select.reviewsOf(state.document).find(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)?.aims)
+  const aims = useHeld(
+    (state) =>
+      select.reviewsOf(state.document).find(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)?.aims,
+  )
   return aims && aims.length > 0 ? <Words tone="inkSoft">Aims: {aims.join(' and ')}</Words> : null
 }
 
@@ -54,12 +64,22 @@ function WeekWords({ days, today }: { days: ReturnType<typeof weekSheetOf>['days
   const planned = ahead.reduce((sum, { load }) => sum + load.plannedMinutes, 0)
   const free = ahead.reduce((sum, { load }) => sum + load.freeMinutes, 0)
   const over = ahead.filter(({ load }) => load.overMinutes > 0)
-  if (ahead.length === 0) return <Words tone="inkSoft" flex={1}>This week is over.</Words>
+  if (ahead.length === 0)
+    return (
+      <Words tone="inkSoft" flex={1}>
+        This week is over.
+      </Words>
+    )
   return (
     <Words tone="inkSoft" flex={1}>
-      {duration(planned)} planned into {duration(free)} of free time {ahead.length < 7 ? 'from today on' : 'in the week'}
+      {duration(planned)} planned into {duration(free)} of free time{' '}
+      {ahead.length < 7 ? 'from today on' : 'in the week'}
       {over.length === 0 ? '.' : '. '}
-      {over.length === 0 ? null : <Words tone="clay" strong>{over.length === 1 ? 'One day does' : `${over.length} days do`} not fit.</Words>}
+      {over.length === 0 ? null : (
+        <Words tone="clay" strong>
+          {over.length === 1 ? 'One day does' : `${over.length} days do`} not fit.
+        </Words>
+      )}
     </Words>
   )
 }
