@@ -16,6 +16,11 @@ const react = [
 ]
 const stationNames = ['tray', 'day', 'week', 'shelves', 'review', 'settings']
 
+/** Each room of the interface may be entered from those that stand behind it here, never the other way. */
+const rooms = ['words', 'held', 'parts', 'opened', 'sheets', 'frame', 'stations', 'app', 'boot']
+const inside = (...names) => names.flatMap((name) => [`@/${name}`, `@/${name}/*`, `@/${name}/**`])
+const beyond = (room) => inside(...rooms.slice(rooms.indexOf(room) + 1))
+
 module.exports = defineConfig([
   { ignores: ['dist/**', 'node_modules/**', '.cache/**', '.expo/**', 'test-results/**', 'public/**'] },
   ...expo,
@@ -29,6 +34,7 @@ module.exports = defineConfig([
       'import/no-named-as-default': 'off',
       'import/no-named-as-default-member': 'off',
       'no-console': 'error',
+      'no-nested-ternary': 'error',
       // Refs are read in handlers and effects only; the rule cannot see through our small hooks.
       'react-hooks/refs': 'off',
     },
@@ -61,7 +67,7 @@ module.exports = defineConfig([
     rules: {
       'no-restricted-syntax': ['error', ...noClock],
       'no-restricted-imports': not(react, [
-        ['@/state', '@/state/*', '@/ui', '@/stations/*', '@/boot', 'node:*'],
+        [...inside('state', 'ui', ...rooms), 'node:*'],
         'Core imports core.',
       ]),
     },
@@ -71,7 +77,7 @@ module.exports = defineConfig([
     rules: {
       'no-restricted-imports': not(
         [['react', 'react-*', 'expo-*', '@tamagui/*'], 'State knows no interface.'],
-        [['@/ui', '@/ui/*', '@/stations/*', '@/boot'], 'State imports core.'],
+        [inside('ui', ...rooms), 'State imports core.'],
       ),
     },
   },
@@ -79,7 +85,7 @@ module.exports = defineConfig([
     files: ['src/ui/**'],
     rules: {
       'no-restricted-imports': not([
-        ['@/core', '@/core/*', '@/state', '@/state/*', '@/stations/*', '@/boot'],
+        inside('core', 'state', ...rooms),
         'Parts of the interface know no records and no store.',
       ]),
     },
@@ -87,18 +93,32 @@ module.exports = defineConfig([
   {
     files: ['src/workers/**', 'src/server/**'],
     rules: {
-      'no-restricted-imports': not([
-        ['@/state', '@/state/*', '@/ui', '@/ui/*', '@/stations/*', '@/boot'],
-        'Workers and server import core.',
-      ]),
+      'no-restricted-imports': not([inside('state', 'ui', ...rooms), 'Workers and server import core.']),
     },
   },
+  {
+    files: ['src/words/**'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': not(react, [[...inside('ui'), ...beyond('words')], 'Words know records.']),
+    },
+  },
+  ...['held', 'parts', 'opened', 'sheets', 'frame'].map((room) => ({
+    files: [`src/${room}/**`],
+    ignores: ['**/*.test.tsx'],
+    rules: {
+      'no-restricted-imports': not([
+        [...beyond(room), ...(room === 'sheets' ? inside('opened') : [])],
+        'Rooms are entered from the front: held → parts → opened, sheets → frame → stations.',
+      ]),
+    },
+  })),
   ...stationNames.map((name) => ({
     files: [`src/stations/${name}/**`],
     rules: {
       'no-restricted-imports': not([
         [
-          '@/boot',
+          ...inside('boot', 'app'),
           ...stationNames
             .filter((other) => other !== name)
             .flatMap((other) => [`../${other}/*`, `@/stations/${other}/*`]),
@@ -112,7 +132,7 @@ module.exports = defineConfig([
     ignores: ['src/app/_layout.tsx'],
     rules: {
       'no-restricted-imports': not([
-        ['@/core/*', '@/state', '@/state/*', '@/ui', '@/ui/*', '@/boot'],
+        [...inside('core', 'state', 'ui', 'words', 'held', 'parts', 'opened', 'sheets', 'boot')],
         'A route only renders its station.',
       ]),
     },

@@ -1,7 +1,8 @@
+import { isOpen } from '@/core/action'
 import { parseStoreFile } from '@/core/exchange'
 import { dayBandsOf, anyReach } from '@/core/day'
 import { emptyDocument, recordsById, recordsIn, withChanges } from '@/core/journal'
-import { isOpen } from '@/core/record'
+
 import { calendarDateUnsafe, epochMsAt } from '@/core/time'
 import { makeDemo } from './makeDemo'
 import { makeDemoFile } from './makeDemoFile'

@@ -1,6 +1,7 @@
 // Three months of a made-up practice, seen from a given day: always the same for the same day, zone and minute.
+import { isOpen } from '@/core/action'
 import { recordsIn, type Change, type Document } from '@/core/journal'
-import { isOpen, type Action, type Id } from '@/core/record'
+import { type Action, type Id } from '@/core/record'
 import { reviewFiguresOf } from '@/core/review'
 import { makeRandom, type Random } from '@/core/random'
 import { addDays, weekdayOf, type CalendarDate } from '@/core/time'

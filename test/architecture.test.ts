@@ -36,15 +36,22 @@ const layerOf = (path: string): string =>
   relative(source, path)
     .split(/[/\\]/)[0]
     ?.replace(/\.tsx?$/, '') ?? ''
+const front = ['core', 'state', 'ui', 'words']
 const allowed: Record<string, readonly string[]> = {
   core: ['core'],
   state: ['core', 'state'],
   ui: ['ui'],
-  stations: ['core', 'state', 'ui', 'stations'],
-  app: ['stations', 'boot', 'state', 'ui'],
+  words: ['core', 'state', 'words'],
+  held: [...front, 'held'],
+  parts: [...front, 'held', 'parts'],
+  opened: [...front, 'held', 'parts', 'opened'],
+  sheets: [...front, 'held', 'parts', 'sheets'],
+  frame: [...front, 'held', 'parts', 'opened', 'sheets', 'frame'],
+  stations: [...front, 'held', 'parts', 'opened', 'sheets', 'frame', 'stations'],
+  app: ['stations', 'frame', 'held', 'boot', 'state', 'ui'],
   workers: ['core'],
   server: ['core', 'server'],
-  boot: ['core', 'state', 'stations', 'ui', 'workers'],
+  boot: ['core', 'state', 'held', 'sheets'],
 }
 const corePackages = ['valibot', 'chrono-node/en', 'minisearch']
 
@@ -76,7 +83,7 @@ it('a station imports no other station', () => {
     .filter((path) => layerOf(path) === 'stations')
     .flatMap((path) =>
       importsOf(path).flatMap(({ target }) =>
-        target && layerOf(target) === 'stations' && ![stationOf(path), 'shared'].includes(stationOf(target))
+        target && layerOf(target) === 'stations' && stationOf(path) !== stationOf(target)
           ? [`${relative(source, path)} → ${relative(source, target)}`]
           : [],
       ),
@@ -103,4 +110,24 @@ it('no file imports itself in a circle', () => {
   }
   files.forEach((path) => walk(path, []))
   expect(circles).toEqual([])
+})
+
+it('two files never differ only in the case of a letter', () => {
+  const folded = files.map((path) =>
+    relative(source, path)
+      .toLowerCase()
+      .replace(/\.tsx?$/, ''),
+  )
+  expect(folded.filter((path, index) => folded.indexOf(path) !== index)).toEqual([])
+})
+it('words know nothing of state but its types', () => {
+  const wrong = files
+    .filter((path) => layerOf(path) === 'words')
+    .flatMap((path) => [
+      ...readFileSync(path, 'utf8').matchAll(/^import (?!type)\{([^}]*)\} from '@\/state[^']*'/gm),
+    ])
+    .filter(
+      (match) => !match[1]?.split(',').every((name) => name.trim() === '' || name.trim().startsWith('type ')),
+    )
+  expect(wrong.map((match) => match[0])).toEqual([])
 })

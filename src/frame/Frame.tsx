@@ -13,7 +13,7 @@ import { NoticeStrip } from './NoticeStrip'
 import { useOpened } from '@/held/useOpened'
 import { Tools } from './StationHead'
 import { StationLinks } from './StationLinks'
-import { stationWords } from '@/words/wording'
+import { stationWords } from '@/words'
 
 const OpenedSheet = lazy(() => import('@/opened/OpenedSheet'))
 const DeskSheets = lazy(() => import('@/sheets/DeskSheets'))

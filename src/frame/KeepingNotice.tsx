@@ -2,7 +2,7 @@
 import { Button, Column, Row, Words } from '@/ui'
 import { saveAs } from '@/held/saveAs'
 import { useSaveFile } from '@/held/useSaveFile'
-import { keepingWords, refusalWords, unreadWords } from '@/words/wording'
+import { keepingWords, refusalWords, unreadWords } from '@/words'
 import { useHeld, useZen } from '@/held/zen'
 
 export function KeepingNotice() {

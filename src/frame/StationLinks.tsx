@@ -2,7 +2,7 @@ import { Link, usePathname } from 'expo-router'
 import { View } from '@tamagui/core'
 import { select } from '@/state'
 import { Column, Icon, Row, Words, type IconName } from '@/ui'
-import { stationWords } from '@/words/wording'
+import { stationWords } from '@/words'
 import { useHeld } from '@/held/zen'
 
 const stations: readonly {

@@ -1,7 +1,7 @@
 // The whole store as a file in the person's hands, from memory: whatever the storage does, it can be had.
 import { desk } from './desk'
 import { saveAs } from './saveAs'
-import { savedWords } from '@/words/wording'
+import { savedWords } from '@/words'
 import { useZen } from './zen'
 
 /** The screen goes first: a large store takes many portions. */

@@ -15,7 +15,7 @@ import type {
   ZenStore,
 } from '@/state'
 import { desk } from './desk'
-import { actWords, actWordsOf, nameOfRecord, refusalWords } from '@/words/wording'
+import { actWords, actWordsOf, nameOfRecord, refusalWords } from '@/words'
 
 export interface ZenParts {
   readonly store: ZenStore

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react'
 import type { Change } from '@/core/journal'
 import { BandHeading, Column, Row, Words } from '@/ui'
-import { changeMoment, historyWords } from '@/words/wording'
+import { changeMoment, historyWords } from '@/words'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 
 export function History({ ids, of }: { ids: readonly string[]; of: string }) {

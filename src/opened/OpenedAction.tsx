@@ -1,6 +1,7 @@
 // An action opened: what can be done with it, every field, its history.
+import { isOpen } from '@/core/action'
 import { View } from '@tamagui/core'
-import { isOpen, type Action } from '@/core/record'
+import { type Action } from '@/core/record'
 import type { CalendarDate, ClockTime } from '@/core/time'
 import { select, type Outcome, type RunOptions } from '@/state'
 import { Button, Column, Row, Seal, Words } from '@/ui'
@@ -16,7 +17,7 @@ import {
 } from '@/parts/choosers/ActionChoices'
 import { desk } from '@/held/desk'
 import { EditText } from '@/parts/text/EditText'
-import { momentWords, nearDate } from '@/words/wording'
+import { momentWords, nearDate } from '@/words'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { AddressLine } from './AddressLine'
 import { History } from './History'

@@ -9,7 +9,7 @@ import { ActionRow } from '@/parts/rows/ActionRow'
 import { WhenLine } from '@/parts/choosers/ActionChoices'
 import { Chips, useSentence } from '@/parts/capture/CaptureLine'
 import { EditText } from '@/parts/text/EditText'
-import { stateWords } from '@/words/wording'
+import { stateWords } from '@/words'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { History } from './History'
 

@@ -3,7 +3,7 @@ import type { Slip } from '@/core/record'
 import { Button, Column, Row, Words } from '@/ui'
 import { useDayOf, useSentence } from '@/parts/capture/CaptureLine'
 import { EditText } from '@/parts/text/EditText'
-import { chipWords, momentWords } from '@/words/wording'
+import { chipWords, momentWords } from '@/words'
 import { useAct, useToday, useZen } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
 

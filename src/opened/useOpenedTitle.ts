@@ -1,4 +1,4 @@
-import { nameOfRecord } from '@/words/wording'
+import { nameOfRecord } from '@/words'
 import { useHeldDocument } from '@/held/zen'
 import type { OpenableId } from '@/held/useOpened'
 

@@ -73,16 +73,14 @@ const onError: ErrorRequestHandler = (
   _next,
 ) => {
   const status = error.status && error.status >= 400 && error.status < 500 ? error.status : 500
-  response
-    .status(status)
-    .json({
-      error:
-        status === 413
-          ? 'The request is too large.'
-          : status === 500
-            ? 'Something went wrong here.'
-            : 'The request cannot be read.',
-    })
+  response.status(status).json({
+    error:
+      status === 413
+        ? 'The request is too large.'
+        : status === 500
+          ? 'Something went wrong here.'
+          : 'The request cannot be read.',
+  })
 }
 
 /** The application as an Express app. It does not listen. */

@@ -2,7 +2,7 @@ import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { SlideOver } from '@/ui'
 import { HorizonChoice } from '@/parts/choosers/ActionChoices'
-import { horizonWords } from '@/words/wording'
+import { horizonWords } from '@/words'
 import { useAct, useHeld, useToday } from '@/held/zen'
 
 /** How near one action is held. */

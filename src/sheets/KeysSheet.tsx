@@ -3,7 +3,7 @@ import { useState, type KeyboardEvent } from 'react'
 import { actUsing, keyActs, select, type KeyAct } from '@/state'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
 import { useKeymap } from '@/held/keys'
-import { keyWords } from '@/words/wording'
+import { keyWords } from '@/words'
 import { useAct, useHeld } from '@/held/zen'
 
 export function KeysSheet({ onClose }: { onClose: () => void }) {

@@ -1,11 +1,12 @@
 // Moving an action to a day: the coming week as buttons, any other day in a field.
+import { meantFor } from '@/core/action'
 import { View } from '@tamagui/core'
-import { meantFor } from '@/core/day'
+
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { addDays, isCalendarDate, type CalendarDate } from '@/core/time'
 import { Button, Column, DayField, Row, SlideOver, Words } from '@/ui'
-import { nearDate } from '@/words/wording'
+import { nearDate } from '@/words'
 import { useAct, useHeld, useToday } from '@/held/zen'
 
 export function MoveSheet({ id, onClose }: { id: Id<'action'>; onClose: () => void }) {

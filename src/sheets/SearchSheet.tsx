@@ -1,12 +1,13 @@
 // Search over slips, actions, projects, areas, people, contexts and reference.
+import { isOpen } from '@/core/action'
 import { useEffect, useMemo, useState } from 'react'
 import { makeSearchIndex, type Found, type SearchIndex } from '@/core/search'
 import { recordIn, recordsById } from '@/core/journal'
-import { isOpen, type Action, type Project } from '@/core/record'
+import { type Action, type Project } from '@/core/record'
 import { select } from '@/state'
 import { Column, Field, Press, Seal, SlideOver, Words } from '@/ui'
 import { useDesk } from '@/held/desk'
-import { nameOfRecord, stateWords } from '@/words/wording'
+import { nameOfRecord, stateWords } from '@/words'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { useHeldDocument } from '@/held/zen'
 

@@ -1,14 +1,7 @@
 // What stations read off the document. Each result is kept as long as the tables it was made from stand.
+import { isOpen } from '@/core/action'
 import { recordIn, recordsIn, type Document } from '@/core/journal'
-import {
-  isOpen,
-  type Action,
-  type Area,
-  type Id,
-  type RecordKind,
-  type RecordOf,
-  type Settings,
-} from '@/core/record'
+import { type Action, type Area, type Id, type RecordKind, type RecordOf, type Settings } from '@/core/record'
 import { settingsIn } from './settingsIn'
 import { makeNameIndex, type Name, type NameIndex } from '@/core/sentence'
 

@@ -1,5 +1,6 @@
-import { isOpen, type Action } from '../record'
+import type { Action } from '../record'
 import type { CalendarDate } from '../time'
+import { isOpen } from './isOpen'
 
 /** The day an action was meant for: the earliest of its promise, its fixed date and the day it was picked for. */
 export function meantFor(action: Action): CalendarDate | null {

@@ -1,8 +1,9 @@
+import { isCarriedOver } from '../action'
 import fc from 'fast-check'
 import type { Action } from '../record'
 import { addDays, calendarDateUnsafe, type CalendarDate } from '../time'
 import { plainAction } from '../testing/plainAction'
-import { anyReach, dayBandNames, dayBandOf, dayBandsOf, isCarriedOver, loadOf } from '.'
+import { anyReach, dayBandNames, dayBandOf, dayBandsOf, loadOf } from '.'
 
 const today = calendarDateUnsafe('2026-03-11')
 const day = (away: number) => addDays(today, away)

@@ -1,6 +1,7 @@
 // The Day sheet as exclusive bands: every action stands in the first band that takes it.
 // Laws: an action is in at most one band; what was meant for an earlier day and is unfinished is in the first.
-import { isOpen, type Action } from '../record'
+import { isOpen } from '../action'
+import { type Action } from '../record'
 import type { CalendarDate } from '../time'
 import { isCarriedOver } from '../action/carryOver'
 import { firstInOrderOfWork, inOrderOfWork } from './order'

@@ -1,7 +1,4 @@
-export { isCarriedOver, meantFor } from '../action/carryOver'
 export { dayBandNames, dayBandOf, dayBandsOf, type DayBandName, type DayBands } from './dayBands'
-export { isHidden } from '../action/isHidden'
 export { loadOf, minutesOf, type Load } from './load'
 export { compareForDay, inOrderOfWork } from './order'
-export { isRedated } from '../action/redated'
 export { anyReach, isInReach, type Reach } from './reach'

@@ -1,6 +1,7 @@
 // What the weekly review asks: which projects stand still, what waits, what was done.
-import { compareForDay, isHidden } from '../day'
-import { isOpen, type Action, type Id, type Project, type ReviewFigures } from '../record'
+import { isHidden, isOpen } from '../action'
+import { compareForDay } from '../day'
+import { type Action, type Id, type Project, type ReviewFigures } from '../record'
 import { addDays, epochMsAt, type CalendarDate } from '../time'
 
 /** Whether an action moves its project on: open, not put off to someday, waiting or not. */

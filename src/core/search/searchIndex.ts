@@ -1,6 +1,7 @@
 // Finding anything by its words. The index is MiniSearch's; what is indexed and in which order it comes is ours.
+import { isOpen } from '../action'
 import MiniSearch from 'minisearch'
-import { isOpen, kindOf, type Action, type AnyRecord, type RecordKind } from '../record'
+import { kindOf, type Action, type AnyRecord, type RecordKind } from '../record'
 
 export interface Found {
   readonly id: string

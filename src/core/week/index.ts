@@ -1,1 +1,1 @@
-export { dayOnSheet, weekSheetOf, type WeekDay, type WeekSheet } from './weekSheet'
+export { weekSheetOf, type WeekDay, type WeekSheet } from './weekSheet'

@@ -1,6 +1,7 @@
 // The Week sheet: which day each open action stands on, and what has no day yet.
-import { inOrderOfWork, isHidden, loadOf, type Load } from '../day'
-import { isOpen, type Action } from '../record'
+import { dayOnSheet, isHidden, isOpen } from '../action'
+import { inOrderOfWork, loadOf, type Load } from '../day'
+import { type Action } from '../record'
 import { addDays, weekdayOf, weekStartOf, type CalendarDate } from '../time'
 
 export interface WeekDay {
@@ -14,15 +15,6 @@ export interface WeekSheet {
   readonly days: readonly WeekDay[]
   /** Held for this week and not laid on a day. */
   readonly noDayYet: readonly Action[]
-}
-
-/**
- * The day an action is worked on: the day it was picked for or moved to, else where it is fixed, else when it is due.
- * In the current week, what was meant for an earlier day stands on today.
- */
-export function dayOnSheet(action: Action, today: CalendarDate): CalendarDate | null {
-  const day = action.at?.date ?? action.day ?? action.due?.date ?? null
-  return day !== null && day < today ? today : day
 }
 
 /** The week that holds `date`. `freeMinutes` are Monday's to Sunday's. What waits for somebody takes no minutes and is left out. */

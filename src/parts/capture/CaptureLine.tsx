@@ -8,7 +8,7 @@ import { select } from '@/state'
 import { Chip, Column, Icon, IconButton, Row } from '@/ui'
 import { captureInputId } from '@/held/keys'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
-import { chipWords } from '@/words/wording'
+import { chipWords } from '@/words'
 
 interface Draft {
   readonly text: string

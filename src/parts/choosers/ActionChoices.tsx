@@ -11,7 +11,7 @@ import {
 import { readLength } from '@/core/sentence'
 import { select } from '@/state'
 import { Choice, Column, CommitField, DayField, Pull, Row, Words } from '@/ui'
-import { horizonWords } from '@/words/wording'
+import { horizonWords } from '@/words'
 import { useHeld } from '@/held/zen'
 
 const horizons = ['today', ...keptHorizons] as const

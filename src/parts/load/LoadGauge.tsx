@@ -5,7 +5,7 @@ import type { Load } from '@/core/day'
 import { localMomentAt, weekdayOf } from '@/core/time'
 import { select } from '@/state'
 import { Column, IconButton, Row, Words } from '@/ui'
-import { loadWords } from '@/words/wording'
+import { loadWords } from '@/words'
 import { useAct, useHeld, useToday, useZen } from '@/held/zen'
 
 /** Drawn with react-native-svg, which loads with the first gauge. */

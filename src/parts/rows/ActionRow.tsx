@@ -1,14 +1,15 @@
 // One action in a list: seal, title, a soft line of details, the tick box under the thumb. Its keys work on the row.
+import { isOpen } from '@/core/action'
 import { createContext, memo, useContext, useMemo, type KeyboardEvent, type ReactNode } from 'react'
 import { useMedia } from '@tamagui/core'
-import { isOpen, type Action } from '@/core/record'
+import { type Action } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { actOfKey, select, type Keymap } from '@/state'
 import { SlipRow } from '@/ui'
 import { desk } from '@/held/desk'
 import { focusRow, isTyping, useKeymap } from '@/held/keys'
 import { useOpened, type OpenableId } from '@/held/useOpened'
-import { actionDetails } from '@/words/wording'
+import { actionDetails } from '@/words'
 import { useAct, useHeld, useToday, type Act } from '@/held/zen'
 
 export type QuickAct = 'pick' | 'unpick' | 'move'

@@ -6,7 +6,7 @@ import type { Action } from '@/core/record'
 import { BandHeading, type Tone } from '@/ui'
 import { ActionRow, type QuickAct } from './ActionRow'
 import { RowList } from './RowList'
-import { duration } from '@/words/wording'
+import { duration } from '@/words'
 
 interface BandProps {
   readonly title: string

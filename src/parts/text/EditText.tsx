@@ -5,7 +5,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { checksumOf } from '@/core/checksum'
 import type { Outcome, RunOptions } from '@/state'
 import { Button, Column, Field, Row, Words, type FieldProps } from '@/ui'
-import { refusalWords } from '@/words/wording'
+import { refusalWords } from '@/words'
 import { useZen } from '@/held/zen'
 
 interface EditTextProps extends Pick<

@@ -1,7 +1,8 @@
 // Making actions and working them: tick, pick, move, start, hold, wait.
-import { isRedated } from '@/core/day'
+
+import { isOpen, isRedated } from '@/core/action'
 import { recordsIn } from '@/core/journal'
-import { isOpen, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
+import { type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { settingsIn } from '../settingsIn'

@@ -1,9 +1,9 @@
 // Groups, areas and projects: making, renaming, ranking and closing them.
+import { isOpen } from '@/core/action'
 import { recordIn, recordsIn, updateOf } from '@/core/journal'
 import {
   inkCount,
   isIdOf,
-  isOpen,
   kindOf,
   stampLimit,
   type Area,

@@ -7,7 +7,7 @@ import { addDays, localMomentAt, type CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import { Column, Words } from '@/ui'
 import { Band } from '@/parts/rows/Band'
-import { count, duration, longDate } from '@/words/wording'
+import { count, duration, longDate } from '@/words'
 import { useHeld, useToday, useZen } from '@/held/zen'
 
 export function DoneStone() {

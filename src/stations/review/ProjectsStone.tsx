@@ -7,7 +7,7 @@ import type { Project } from '@/core/record'
 import { select } from '@/state'
 import { Button, Column, Field, Row, Seal, Words } from '@/ui'
 import { Chips, useSentence } from '@/parts/capture/CaptureLine'
-import { count, stateWords } from '@/words/wording'
+import { count, stateWords } from '@/words'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 
 export function ProjectsStone() {

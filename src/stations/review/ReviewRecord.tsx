@@ -4,7 +4,7 @@ import type { Review } from '@/core/record'
 import { isoWeekOf } from '@/core/time'
 import { BandHeading, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
-import { count, duration, momentWords } from '@/words/wording'
+import { count, duration, momentWords } from '@/words'
 import { useToday, useZen } from '@/held/zen'
 
 export function ReviewRecord({ review, onLeave }: { review: Review; onLeave: () => void }) {

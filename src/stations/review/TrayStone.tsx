@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router'
 import { select } from '@/state'
 import { Button, Column, Words } from '@/ui'
-import { count } from '@/words/wording'
+import { count } from '@/words'
 import { useHeld } from '@/held/zen'
 
 /** First stone: the tray to zero. */

@@ -3,7 +3,7 @@ import { useRef, useState } from 'react'
 import type { Change, Entry } from '@/core/journal'
 import type { StoreFileFault } from '@/core/exchange'
 import { desk } from '@/held/desk'
-import { broughtWords, fileFaultWords, refusalWords } from '@/words/wording'
+import { broughtWords, fileFaultWords, refusalWords } from '@/words'
 import { useZen } from '@/held/zen'
 
 export type BringIn =

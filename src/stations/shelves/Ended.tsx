@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { select } from '@/state'
 import { BandHeading, Button, Column, Row, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
-import { stateWords } from '@/words/wording'
+import { stateWords } from '@/words'
 import { useAct, useHeld } from '@/held/zen'
 
 export function Ended() {

@@ -1,6 +1,7 @@
 // What is held and not on today's table: waiting, someday, hidden until a day.
+import { isHidden } from '@/core/action'
 import { useMemo } from 'react'
-import { isHidden } from '@/core/day'
+
 import { somedayOf, waitingOf } from '@/core/review'
 import { select } from '@/state'
 import { EmptyPlace } from '@/ui'

@@ -4,7 +4,7 @@ import { select } from '@/state'
 import { Column, EmptyPlace, Icon, Press, Words } from '@/ui'
 import { NameLine } from '@/parts/text/NameLine'
 import { useOpened } from '@/held/useOpened'
-import { count } from '@/words/wording'
+import { count } from '@/words'
 import { useAct, useHeld } from '@/held/zen'
 
 const texts = {

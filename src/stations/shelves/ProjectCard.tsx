@@ -7,7 +7,7 @@ import type { CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import { Column, Icon, Press, Row, Unseen, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
-import { nearDate, shortDate, stateWords, waitingWords } from '@/words/wording'
+import { nearDate, shortDate, stateWords, waitingWords } from '@/words'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { RankButtons } from './RankButtons'
 

@@ -2,7 +2,7 @@ import { select } from '@/state'
 import { Column, EmptyPlace, Icon, Press, Seal, Words } from '@/ui'
 import { RowList } from '@/parts/rows/RowList'
 import { useOpened } from '@/held/useOpened'
-import { momentWords } from '@/words/wording'
+import { momentWords } from '@/words'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 
 export function ReferenceList() {

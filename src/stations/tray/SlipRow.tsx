@@ -5,7 +5,7 @@ import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
 import { Button, Column, Field, IconButton, Press, Row, Unseen, Words } from '@/ui'
 import { Chips, useDayOf, useSentence } from '@/parts/capture/CaptureLine'
-import { chipWords, momentWords } from '@/words/wording'
+import { chipWords, momentWords } from '@/words'
 import { useAct, useToday, useZen } from '@/held/zen'
 
 export function SlipRow({ slip }: { slip: Slip }) {

@@ -7,7 +7,7 @@ import { Column, IconButton, Press, Row, Seal, Sheet, Unseen, Words } from '@/ui
 import { useRowKeys } from '@/parts/rows/ActionRow'
 import { desk } from '@/held/desk'
 import { useOpened } from '@/held/useOpened'
-import { duration, weekdayShort } from '@/words/wording'
+import { duration, weekdayShort } from '@/words'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { DayLoad } from './DayLoad'
 

@@ -1,7 +1,7 @@
 import { View } from '@tamagui/core'
 import type { Load } from '@/core/day'
 import { Column, Words } from '@/ui'
-import { duration } from '@/words/wording'
+import { duration } from '@/words'
 
 /** "3 h of 5 h" over a bar to scale: moss what fits, clay what does not. */
 export function DayLoad({ load }: { load: Load }) {

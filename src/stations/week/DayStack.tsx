@@ -5,7 +5,7 @@ import { BandHeading, Column, Words } from '@/ui'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { Band } from '@/parts/rows/Band'
 import { RowList } from '@/parts/rows/RowList'
-import { weekdayShort } from '@/words/wording'
+import { weekdayShort } from '@/words'
 import { useToday } from '@/held/zen'
 import { DayLoad } from './DayLoad'
 

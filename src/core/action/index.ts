@@ -1,0 +1,6 @@
+// What is true of one action, whatever list it stands in.
+export { isCarriedOver, meantFor } from './carryOver'
+export { dayOnSheet } from './dayOnSheet'
+export { isHidden } from './isHidden'
+export { isOpen } from './isOpen'
+export { isRedated } from './redated'

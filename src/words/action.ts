@@ -1,0 +1,48 @@
+// An action in words.
+import { isOpen } from '@/core/action'
+import { recordIn, type Document } from '@/core/journal'
+import { type Action } from '@/core/record'
+import { type CalendarDate } from '@/core/time'
+import { times } from './counts'
+import { shortDate, nearDate, duration, when } from './dates'
+
+export const horizonWords = {
+  today: 'today',
+  week: 'this week',
+  soon: 'soon',
+  shelf: 'on the shelf',
+  someday: 'someday',
+} as const
+
+/** Date, contexts and minutes of an action on one soft line. */
+export function actionDetails(
+  action: Action,
+  document: Document,
+  today: CalendarDate,
+  options: { project?: boolean; day?: boolean } = {},
+): string {
+  const names = action.contextIds.map((id) => recordIn(document, id)?.name)
+  const project =
+    options.project && action.projectId ? recordIn(document, action.projectId)?.title : undefined
+  return [
+    project,
+    ...names,
+    action.energy === 'plain' ? null : action.energy,
+    action.minutes ? duration(action.minutes) : null,
+    action.at ? when(action.at, today) : null,
+    action.due ? `due ${when(action.due, today)}` : null,
+    options.day && action.day && !action.at ? nearDate(action.day, today) : null,
+    action.notBefore && action.notBefore > today ? `not before ${shortDate(action.notBefore, today)}` : null,
+    action.waiting && isOpen(action) ? waitingWords(action, document, today) : null,
+    action.moves > 0 ? `moved ${times(action.moves)}` : null,
+  ]
+    .filter(Boolean)
+    .join(' · ')
+}
+
+export function waitingWords(action: Action, document: Document, today: CalendarDate): string {
+  if (!action.waiting) return ''
+  const { personId, whom, since, chaseOn } = action.waiting
+  const name = (personId && recordIn(document, personId)?.name) || whom || 'somebody'
+  return `waiting for ${name} since ${nearDate(since, today)}${chaseOn ? `, chase ${nearDate(chaseOn, today)}` : ''}`
+}

@@ -1,0 +1,63 @@
+// Days, times and lengths, the British way.
+import { type When } from '@/core/record'
+import { daysBetween, localMomentAt, type CalendarDate } from '@/core/time'
+
+const utc = (date: CalendarDate) => new Date(`${date}T00:00:00Z`)
+
+export const format = (options: Intl.DateTimeFormatOptions) =>
+  new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', ...options })
+
+const formats = {
+  long: format({ weekday: 'long', day: 'numeric', month: 'long' }),
+  short: format({ weekday: 'short', day: 'numeric', month: 'short' }),
+  dayMonth: format({ day: 'numeric', month: 'long' }),
+  shortYear: format({ day: 'numeric', month: 'short', year: 'numeric' }),
+  weekday: format({ weekday: 'long' }),
+  weekdayShort: format({ weekday: 'short', day: 'numeric' }),
+}
+
+/** "Wednesday, 11 March" */
+export const longDate = (date: CalendarDate): string =>
+  formats.long.format(utc(date)).replace(/^(\w+),? /, '$1, ')
+
+/** "Wed 11 March" */
+export const headDate = (date: CalendarDate): string =>
+  `${format({ weekday: 'short' }).format(utc(date))} ${formats.dayMonth.format(utc(date))}`
+
+export const weekdayShort = (date: CalendarDate): string =>
+  formats.weekdayShort.format(utc(date)).replace(/^(\d+) (\w+)$/, '$2 $1')
+
+export const dayMonth = (date: CalendarDate): string => formats.dayMonth.format(utc(date))
+
+/** "Fri 13 Mar", with the year where it is another one. */
+export function shortDate(date: CalendarDate, today: CalendarDate): string {
+  return date.slice(0, 4) === today.slice(0, 4)
+    ? formats.short.format(utc(date)).replace(',', '')
+    : formats.shortYear.format(utc(date))
+}
+
+/** "today", "tomorrow", "yesterday", a weekday within the week around, else the date. */
+export function nearDate(date: CalendarDate, today: CalendarDate): string {
+  const away = daysBetween(today, date)
+  if (away === 0) return 'today'
+  if (away === 1) return 'tomorrow'
+  if (away === -1) return 'yesterday'
+  return shortDate(date, today)
+}
+
+/** "5 h 40", "40 min", "2 h" */
+export function duration(minutes: number): string {
+  const hours = Math.floor(minutes / 60)
+  const rest = minutes % 60
+  if (hours === 0) return `${rest} min`
+  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`
+}
+
+export const when = ({ date, time }: When, today: CalendarDate): string =>
+  [nearDate(date, today), time].filter(Boolean).join(', ')
+
+/** "Wed 11 Mar, 09:14" */
+export function momentWords(epochMs: number, zone: string, today: CalendarDate): string {
+  const { date, minute } = localMomentAt(epochMs, zone)
+  return `${nearDate(date, today)}, ${String(Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`
+}

@@ -1,0 +1,77 @@
+// A record’s history, line by line.
+import { madeAtEpochMs, recordIn, type Change, type Document } from '@/core/journal'
+import { type RecordKind, type When } from '@/core/record'
+import { type CalendarDate } from '@/core/time'
+import { horizonWords } from './action'
+import { actWordsOf } from './acts'
+import { nearDate, duration, when, momentWords } from './dates'
+import { stateWords } from './names'
+
+const fieldWords: Readonly<Record<string, string>> = {
+  title: 'title',
+  note: 'note',
+  address: 'address',
+  projectId: 'project',
+  areaId: 'area',
+  contextIds: 'contexts',
+  personIds: 'people',
+  horizon: 'horizon',
+  weight: 'weight',
+  energy: 'energy',
+  minutes: 'minutes',
+  due: 'due',
+  notBefore: 'not before',
+  at: 'at',
+  day: 'day',
+  rank: 'order',
+  waiting: 'waiting for',
+  text: 'words',
+  outcome: 'outcome',
+  state: 'state',
+  name: 'name',
+}
+
+/** A field's value in words, for history. */
+function valueWords(field: string, value: unknown, document: Document, today: CalendarDate): string {
+  if (value === null || value === '' || (Array.isArray(value) && value.length === 0)) return 'none'
+  const named = (id: string) => {
+    const record = recordIn(document, id as `${RecordKind}:`) as { title?: string; name?: string } | undefined
+    return record?.title ?? record?.name ?? 'something removed'
+  }
+  if (field === 'due' || field === 'at') return when(value as When, today)
+  if (field === 'day' || field === 'notBefore') return nearDate(value as CalendarDate, today)
+  if (field === 'minutes') return duration(value as number)
+  if (field === 'horizon') return horizonWords[value as keyof typeof horizonWords]
+  if (field === 'state') return stateWords[value as keyof typeof stateWords]
+  if (field.endsWith('Ids')) return (value as string[]).map(named).join(', ')
+  if (field.endsWith('Id')) return named(value as string)
+  if (field === 'waiting') return 'somebody'
+  return String(value).length > 60 ? `${String(value).slice(0, 57)}…` : String(value)
+}
+
+const silent = new Set([
+  'moves',
+  'rank',
+  'startedAtEpochMs',
+  'doneAtEpochMs',
+  'letGoAtEpochMs',
+  'closedAtEpochMs',
+])
+
+/** One line of a record's history: "Moved: day from tomorrow to today". */
+export function historyWords(change: Change, id: string, document: Document, today: CalendarDate): string {
+  const act = actWordsOf(change.act)
+  const part = change.diff.find((candidate) => candidate.kind === 'updated' && candidate.id === id)
+  if (part?.kind !== 'updated') return act
+  const told = Object.entries(part.fields)
+    .filter(([field]) => !silent.has(field))
+    .map(([field, [from, to]]) =>
+      field === 'note'
+        ? 'note'
+        : `${fieldWords[field] ?? field} ${valueWords(field, from, document, today)} → ${valueWords(field, to, document, today)}`,
+    )
+  return told.length > 0 ? `${act}: ${told.join('; ')}` : act
+}
+
+export const changeMoment = (change: Change, zone: string, today: CalendarDate): string =>
+  momentWords(madeAtEpochMs(change), zone, today)

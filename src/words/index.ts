@@ -1,0 +1,24 @@
+// Every sentence people read, a file a subject.
+export {
+  dayMonth,
+  duration,
+  format,
+  headDate,
+  longDate,
+  momentWords,
+  nearDate,
+  shortDate,
+  weekdayShort,
+  when,
+} from './dates'
+export { count } from './counts'
+export { bandWords, nameOfRecord, stateWords, stationWords, stoneWords } from './names'
+export { actionDetails, horizonWords, waitingWords } from './action'
+export { chipWords } from './sentence'
+export { loadWords } from './load'
+export { refusalWords } from './refusals'
+export { keepingWords, savedWords, unreadWords } from './keeping'
+export { broughtWords, fileFaultWords } from './files'
+export { actWords, actWordsOf } from './acts'
+export { keyWords } from './keys'
+export { changeMoment, historyWords } from './history'

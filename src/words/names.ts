@@ -1,0 +1,35 @@
+// What stations, bands, stones, states and records are called.
+import { recordIn, type Document } from '@/core/journal'
+import { type Id } from '@/core/record'
+
+export const bandWords = {
+  carriedOver: 'Carried over',
+  dueToday: 'Due today',
+  underway: 'Underway',
+  picked: 'Picked for today',
+  inReach: 'In reach',
+} as const
+
+export const stationWords = {
+  tray: 'Tray',
+  day: 'Day',
+  week: 'Week',
+  shelves: 'Shelves',
+  review: 'Review',
+} as const
+
+export const stoneWords = {
+  tray: 'Tray',
+  projects: 'Projects',
+  waiting: 'Waiting',
+  done: 'Done',
+  aims: 'Aims',
+} as const
+
+export const stateWords = { open: 'open', notNow: 'not now', finished: 'finished', letGo: 'let go' } as const
+
+/** What a record is called, whatever its kind. */
+export function nameOfRecord(document: Document, id: string): string {
+  const record = recordIn(document, id as Id) as { title?: string; name?: string; text?: string } | undefined
+  return record?.title ?? record?.name ?? record?.text ?? ''
+}

@@ -1,0 +1,42 @@
+// Why something was not done.
+import { assertNever } from '@/core/invariant'
+import { type Refusal } from '@/state'
+import { count } from './counts'
+
+const fieldNames: Record<string, string> = {
+  text: 'The line',
+  title: 'The title',
+  name: 'The name',
+  note: 'The note',
+  outcome: 'The outcome',
+  whom: 'Whom you wait for',
+  stamp: 'The seal',
+  aim: 'The aim',
+  address: 'The address',
+}
+
+export function refusalWords(refusal: Refusal): string {
+  switch (refusal.kind) {
+    case 'notFound':
+      return 'That is no longer here. It may have been removed in another tab.'
+    case 'empty':
+      return `${fieldNames[refusal.field] ?? 'It'} needs at least one word.`
+    case 'tooLong':
+      if (refusal.field === 'stamp') return 'The seal has room for two letters or one emoji.'
+      return `${fieldNames[refusal.field] ?? 'It'} is longer than ${refusal.limit.toLocaleString('en-GB')} characters. Shorten it, or put the rest in a note.`
+    case 'nameTaken':
+      return `“${refusal.name}” is there already.`
+    case 'underwayFull':
+      return `${count(refusal.limit, 'action')} ${refusal.limit === 1 ? 'is' : 'are'} underway, as many as you allow. Stop or finish one first.`
+    case 'notEmpty':
+      return `${count(refusal.count, 'open thing')} still ${refusal.count === 1 ? 'stands' : 'stand'} here. Finish, move or let go of ${refusal.count === 1 ? 'it' : 'them'} first.`
+    case 'nothingToDo':
+      return 'Nothing changed.'
+    case 'unfit':
+      return `${fieldNames[refusal.field] ?? 'Something'} cannot be kept like this. Nothing was changed.`
+    case 'readOnly':
+      return 'A newer version of Zen Tray has written here, so this one only reads. Reload the page to get the newer one.'
+    default:
+      return assertNever(refusal)
+  }
+}
