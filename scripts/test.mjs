@@ -68,6 +68,7 @@ await Promise.all([
       '-p',
       'tsconfig.core.json',
     ])
+    await check('form', 'npx', ['prettier', '--check', '.'])
     await check('lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
   })(),
   unitTests(),

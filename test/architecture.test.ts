@@ -6,11 +6,8 @@ const source = resolve(__dirname, '..', 'src')
 const filesIn = (folder: string): string[] =>
   readdirSync(folder).flatMap((name) => {
     const path = join(folder, name)
-    return statSync(path).isDirectory()
-      ? filesIn(path)
-      : /\.tsx?$/.test(name) && !/\.test\./.test(name)
-        ? [path]
-        : []
+    if (statSync(path).isDirectory()) return filesIn(path)
+    return /\.tsx?$/.test(name) && !/\.test\./.test(name) ? [path] : []
   })
 const files = filesIn(source)
 

@@ -8,7 +8,7 @@ import { useOpened } from '@/held/useOpened'
 const OpenedPane = lazy(() => import('@/opened/OpenedPane'))
 
 /** `left` is what to choose from, `children` what is being worked on; `narrow` keeps lists to a readable width. */
-export function Desk({
+export function DeskLayout({
   left,
   leftLabel,
   children,

@@ -43,8 +43,10 @@ const headers = helmet({
   strictTransportSecurity: false,
 })
 
-const cacheFor = (path: string): string =>
-  path.startsWith('/_expo/') ? year : path.startsWith('/fonts/') ? 'public, max-age=604800' : 'no-cache'
+function cacheFor(path: string): string {
+  if (path.startsWith('/_expo/')) return year
+  return path.startsWith('/fonts/') ? 'public, max-age=604800' : 'no-cache'
+}
 
 /** Hands out the brotli or gzip copy of a file where there is one and the browser takes it. */
 function precompressed(dist: string): RequestHandler {
@@ -66,6 +68,11 @@ function precompressed(dist: string): RequestHandler {
   }
 }
 
+const errorWords: Readonly<Record<number, string>> = {
+  413: 'The request is too large.',
+  500: 'Something went wrong here.',
+}
+
 const onError: ErrorRequestHandler = (
   error: { status?: number; type?: string },
   _request,
@@ -73,14 +80,7 @@ const onError: ErrorRequestHandler = (
   _next,
 ) => {
   const status = error.status && error.status >= 400 && error.status < 500 ? error.status : 500
-  response.status(status).json({
-    error:
-      status === 413
-        ? 'The request is too large.'
-        : status === 500
-          ? 'Something went wrong here.'
-          : 'The request cannot be read.',
-  })
+  response.status(status).json({ error: errorWords[status] ?? 'The request cannot be read.' })
 }
 
 /** The application as an Express app. It does not listen. */

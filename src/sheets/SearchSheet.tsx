@@ -2,8 +2,8 @@
 import { isOpen } from '@/core/action'
 import { useEffect, useMemo, useState } from 'react'
 import { makeSearchIndex, type Found, type SearchIndex } from '@/core/search'
-import { recordIn, recordsById } from '@/core/journal'
-import { type Action, type Project } from '@/core/record'
+import { recordIn, recordsById, type Document } from '@/core/journal'
+import type { Action, AnyRecord, Area, Project } from '@/core/record'
 import { select } from '@/state'
 import { Column, Field, Press, Seal, SlideOver, Words } from '@/ui'
 import { useDesk } from '@/held/desk'
@@ -66,15 +66,7 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
         }}
       />
       <Words role="status" size="second" tone="inkSoft">
-        {!index
-          ? 'Getting ready…'
-          : words.trim() === ''
-            ? 'Slips, actions, projects, areas, people, contexts and reference.'
-            : found.length === 0
-              ? 'Nothing with these words.'
-              : found.length === atMost
-                ? `The first ${atMost}.`
-                : `${found.length} found.`}
+        {foundWords(index !== null, words.trim() !== '', found.length)}
       </Words>
       <Column render="ul" aria-label="Found">
         {found.map((item) => (
@@ -85,33 +77,37 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
   )
 }
 
+function foundWords(isReady: boolean, isAsked: boolean, number: number): string {
+  if (!isReady) return 'Getting ready…'
+  if (!isAsked) return 'Slips, actions, projects, areas, people, contexts and reference.'
+  if (number === 0) return 'Nothing with these words.'
+  return number === atMost ? `The first ${atMost}.` : `${number} found.`
+}
+
+/** The area whose seal stands before what was found. */
+function areaOfFound(document: Document, { kind }: Found, record: AnyRecord): Area | undefined {
+  if (kind === 'action' || kind === 'project') return select.areaOf(document, record as Action | Project)
+  return kind === 'area' ? (record as Area) : undefined
+}
+
+function stateOfFound({ kind }: Found, record: AnyRecord): string | null {
+  if (kind === 'project') return stateWords[(record as Project).state]
+  if (kind !== 'action' || isOpen(record as Action)) return null
+  return (record as Action).doneAtEpochMs ? 'done' : 'let go'
+}
+
 function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
   const document = useHeldDocument()
   const record = recordIn(document, found.id as OpenableId)
   // It may have gone since the index was made: undone, or removed in another tab.
   if (!record) return null
-  const area =
-    found.kind === 'action' || found.kind === 'project'
-      ? select.areaOf(document, record as Action)
-      : found.kind === 'area'
-        ? (record as never)
-        : undefined
+  const area = areaOfFound(document, found, record)
   const over = found.kind === 'action' && !isOpen(record as Action)
-  const state =
-    found.kind === 'project'
-      ? stateWords[(record as Project).state]
-      : over
-        ? (record as Action).doneAtEpochMs
-          ? 'done'
-          : 'let go'
-        : null
+  const state = stateOfFound(found, record)
   return (
     <Column render="li" borderBottomWidth={1} borderColor="$rule" backgroundColor="$slip">
       <Press onPress={onPress} gap={12} paddingHorizontal={10} minHeight={56} {...{ type: 'button' }}>
-        <Seal
-          stamp={(area as { stamp?: string } | undefined)?.stamp ?? null}
-          ink={(area as { ink?: number } | undefined)?.ink ?? 0}
-        />
+        <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
         <Column flex={1} minWidth={0}>
           <Words struck={over}>{nameOfRecord(document, found.id as OpenableId)}</Words>
           <Words size="second" tone="inkSoft">

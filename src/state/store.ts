@@ -134,7 +134,8 @@ function faultOf(document: Document, diff: Diff, parser: RecordParser | null): R
     const long = tooLongIn(record)
     if (long) return { kind: 'tooLong', ...long }
     const isPartial = kindOf(record.id) === 'settings'
-    const parsed = parser ? (isPartial ? parser.partial(record) : parser.whole(record)) : null
+    const parse = isPartial ? parser?.partial : parser?.whole
+    const parsed = parse?.(record)
     if (parsed && !parsed.ok) return { kind: 'unfit', field: parsed.error.where }
   }
   return null

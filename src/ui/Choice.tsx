@@ -20,15 +20,17 @@ interface ChoiceProps<T extends string> {
   readonly shown?: boolean
 }
 
+const arrowSteps: Readonly<Record<string, 1 | -1>> = {
+  ArrowRight: 1,
+  ArrowDown: 1,
+  ArrowLeft: -1,
+  ArrowUp: -1,
+}
+
 /** Moves the focus to a neighbour in the same group with the arrow keys. */
 export function moveFocusWithin(event: KeyboardEvent<HTMLElement>, selector: string): void {
-  const step =
-    event.key === 'ArrowRight' || event.key === 'ArrowDown'
-      ? 1
-      : event.key === 'ArrowLeft' || event.key === 'ArrowUp'
-        ? -1
-        : 0
-  if (step === 0) return
+  const step = arrowSteps[event.key]
+  if (step === undefined) return
   const group = [...event.currentTarget.querySelectorAll<HTMLElement>(selector)]
   const at = group.indexOf(document.activeElement as HTMLElement)
   if (at < 0) return

@@ -21,6 +21,7 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
   const id = useId()
   const [focused, setFocused] = useState(false)
   const bare = size === 'title' && !focused && !problem
+  const calm = focused ? 'brass' : 'edge'
   const colour = (name: keyof typeof theme) => theme[name]?.get() as string
   return (
     <Column gap={4} flexGrow={1} minWidth={0}>
@@ -68,7 +69,7 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
           borderRadius: 3,
           borderWidth: 1,
           width: '100%',
-          borderColor: bare ? 'transparent' : colour(problem ? 'clay' : focused ? 'brass' : 'edge'),
+          borderColor: bare ? 'transparent' : colour(problem ? 'clay' : calm),
           boxShadow: focused ? `0 0 0 2px ${colour('brassWash')}, 0 0 0 3px ${colour('brass')}` : 'none',
           backgroundColor: bare ? 'transparent' : colour('slip'),
           color: colour('ink'),

@@ -35,6 +35,8 @@ const Frame = styled(Press, {
 
 type FrameProps = GetProps<typeof Frame>
 
+const shades = { main: 'onInk', quiet: 'brass', plain: 'ink' } as const
+
 /** Says what it does in a verb. One `main` button at most on a screen. */
 export function Button({
   label,
@@ -44,7 +46,7 @@ export function Button({
   tone,
   ...rest
 }: Omit<FrameProps, 'children'> & { label: string; disabled?: boolean; icon?: IconName; tone?: Tone }) {
-  const shade: Tone = tone ?? (kind === 'main' ? 'onInk' : kind === 'quiet' ? 'brass' : 'ink')
+  const shade: Tone = tone ?? shades[kind as keyof typeof shades] ?? 'ink'
   return (
     <Frame
       kind={kind}

@@ -15,6 +15,8 @@ interface StonesProps {
   readonly onStep: (key: string) => void
 }
 
+const edgeOf = { done: '$moss', ahead: '$edge' } as const
+const fillOf = { here: '$slip', ahead: 'transparent' } as const
 const lifts = [10, 2, 12, 4, 9]
 const tilts = ['-4deg', '3deg', '-2deg', '5deg', '-3deg']
 
@@ -49,8 +51,8 @@ export function Stones({ label, stones, onStep }: StonesProps) {
               alignItems="center"
               justifyContent="center"
               borderWidth={here ? 3 : 1.5}
-              borderColor={here ? '$brass' : done ? '$moss' : '$edge'}
-              backgroundColor={done ? '$moss' : here ? '$slip' : 'transparent'}
+              borderColor={here ? '$brass' : edgeOf[done ? 'done' : 'ahead']}
+              backgroundColor={done ? '$moss' : fillOf[here ? 'here' : 'ahead']}
               style={{ borderRadius: '50% 48% 52% 46%', transform: `rotate(${tilts[index % 5]})` }}
             >
               {done ? <Icon name="check" size={18} tone="onInk" /> : null}

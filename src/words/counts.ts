@@ -3,7 +3,8 @@
 export const count = (number: number, one: string, many = `${one}s`): string =>
   `${number} ${number === 1 ? one : many}`
 
-export const times = (number: number): string =>
-  number === 1 ? 'once' : number === 2 ? 'twice' : `${number} times`
+const fewTimes: Readonly<Record<number, string>> = { 1: 'once', 2: 'twice' }
+
+export const times = (number: number): string => fewTimes[number] ?? `${number} times`
 
 export const megabytes = (bytes: number): string => `${Math.round(bytes / 1e6)} MB`

@@ -4,7 +4,6 @@ import { assertNever } from '@/core/invariant'
 import { idOf, type Diff } from '@/core/journal'
 import { kindOf } from '@/core/record'
 import { count, megabytes } from './counts'
-import { format } from './dates'
 
 const changeWords = { added: 'new', updated: 'changed', removed: 'removed' } as const
 

@@ -25,8 +25,13 @@ function orderKeyOf(action: Action): number {
   )
 }
 
+function byId(a: Action, b: Action): number {
+  if (a.id === b.id) return 0
+  return a.id < b.id ? -1 : 1
+}
+
 const byRank = (a: Action, b: Action): number =>
-  a.rank - b.rank || a.createdAtEpochMs - b.createdAtEpochMs || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
+  a.rank - b.rank || a.createdAtEpochMs - b.createdAtEpochMs || byId(a, b)
 
 /** Compares two actions by the order of work. */
 export const compareForDay = (a: Action, b: Action): number => orderKeyOf(a) - orderKeyOf(b) || byRank(a, b)

@@ -148,11 +148,10 @@ function parseJson(text: string): Result<unknown, StoreFileFault> {
   try {
     return ok(JSON.parse(text))
   } catch (error) {
-    const offset = /position (\d+)/.exec(String(error))?.[1]
-    return refuse({
-      kind: 'notJson',
-      offset: offset === undefined ? (/end of/i.test(String(error)) ? text.length : null) : Number(offset),
-    })
+    const told = String(error)
+    const position = /position (\d+)/.exec(told)?.[1]
+    const atEnd = /end of/i.test(told) ? text.length : null
+    return refuse({ kind: 'notJson', offset: position === undefined ? atEnd : Number(position) })
   }
 }
 

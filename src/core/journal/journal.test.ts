@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { AnyRecord, RecordKind } from '../record'
+import type { AnyRecord, RecordKind, Slip } from '../record'
 import {
   emptyDocument,
   makeStamp,
@@ -23,6 +23,14 @@ const slip = (name: string, text: string): AnyRecord => ({
   setDownAtEpochMs: 1,
 })
 
+function partOf(act: string, id: string, value: string, current: Slip | undefined): RecordDiff | null {
+  if (act === 'add') return current ? null : { kind: 'added', record: slip(id, value) }
+  if (!current) return null
+  if (act === 'remove') return { kind: 'removed', record: current }
+  if (act === 'text') return { kind: 'updated', id: current.id, fields: { text: [current.text, value] } }
+  return { kind: 'updated', id: current.id, fields: { takenOff: [current.takenOff, [value]] } }
+}
+
 /** Random changes as several replicas make them: each is built on what that replica has seen of its own. */
 const changesArbitrary = fc
   .array(
@@ -39,18 +47,7 @@ const changesArbitrary = fc
     return steps.flatMap(({ replica, id, act, value }, index): Change[] => {
       const document = seen[replica] as Document
       const current = recordIn(document, `slip:${id}`)
-      const part: RecordDiff | null =
-        act === 'add'
-          ? current
-            ? null
-            : { kind: 'added', record: slip(id, value) }
-          : !current
-            ? null
-            : act === 'remove'
-              ? { kind: 'removed', record: current }
-              : act === 'text'
-                ? { kind: 'updated', id: current.id, fields: { text: [current.text, value] } }
-                : { kind: 'updated', id: current.id, fields: { takenOff: [current.takenOff, [value]] } }
+      const part = partOf(act, id, value, current)
       if (!part) return []
       const change: Change = { stamp: makeStamp(1000 + index, 0, replica), act, diff: [part] }
       seen[replica] = withChange(document, change)

@@ -2,4 +2,5 @@ export { takenOffKey, type Clause, type ClauseKind, type Name, type NameKind } f
 export { asSaidOn, draftOf, type Draft } from './draftOf'
 export { readLength } from './lengthPhrase'
 export { makeNameIndex, noNames, type NameIndex } from './nameIndex'
-export { parseSentence, type Sentence, type SentenceContext } from './parseSentence'
+export { type SentenceContext } from './claims'
+export { parseSentence, type Sentence } from './parseSentence'

@@ -32,6 +32,6 @@ function minutesOf(phrase: string): number | null {
   if (plain) return numberOf(plain[1] as string)
   const hours = hoursForm.exec(phrase)
   if (!hours) return null
-  const rest = hours[2] === undefined ? 0 : hours[2] === 'a half' ? 30 : Number(hours[2])
+  const rest = hours[2] === 'a half' ? 30 : Number(hours[2] ?? 0)
   return rest < 60 ? numberOf(hours[1] as string) * 60 + rest : null
 }

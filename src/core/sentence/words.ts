@@ -81,8 +81,8 @@ export function wordsOf(sentence: string): Word[] {
         words[words.length - 1] = { ...before, breakAfter: mark }
       return
     }
-    const opensBracket =
-      bracket !== null && next !== undefined && start < bracket[0] && next.start > bracket[0]
+    const opensBracket = bracket !== null && next && start < bracket[0] && next.start > bracket[0]
+    const bracketBreak = opensBracket ? '(' : null
     while ((quoted[quote]?.[1] ?? Infinity) <= start) quote++
     const [from, to] = quoted[quote] ?? [Infinity, Infinity]
     words.push({
@@ -91,7 +91,7 @@ export function wordsOf(sentence: string): Word[] {
       typed,
       text: typed.toLowerCase().replace(/[’]/g, "'"),
       quoted: start < to && start + raw.length > from,
-      breakAfter: mark ?? (next && isBreakingDash(tokens, index + 1) ? '-' : opensBracket ? '(' : null),
+      breakAfter: mark ?? (next && isBreakingDash(tokens, index + 1) ? '-' : bracketBreak),
     })
   })
   return words

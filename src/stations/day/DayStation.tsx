@@ -2,7 +2,7 @@
 import { useMedia } from '@tamagui/core'
 import { useState } from 'react'
 import { Column } from '@/ui'
-import { Desk } from '@/frame/DeskLayout'
+import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
 import { headDate, longDate } from '@/words'
 import { useHeld, useToday } from '@/held/zen'
@@ -33,16 +33,12 @@ export function DayStation() {
         onChoose={setTab}
         head={<StationHead title={headDate(today)} />}
       >
-        <Desk left={roomy ? <ReachAside /> : undefined} leftLabel="At hand now">
+        <DeskLayout left={roomy ? <ReachAside /> : undefined} leftLabel="At hand now">
           {wide ? <StationHead title={longDate(today)} /> : null}
-          {tab === 'sheet' ? (
-            <DaySheet onSeeReach={() => setTab('reach')} />
-          ) : tab === 'reach' ? (
-            <InReach showChoices={!roomy} />
-          ) : (
-            <DoneToday />
-          )}
-        </Desk>
+          {tab === 'sheet' ? <DaySheet onSeeReach={() => setTab('reach')} /> : null}
+          {tab === 'reach' ? <InReach showChoices={!roomy} /> : null}
+          {tab === 'done' ? <DoneToday /> : null}
+        </DeskLayout>
       </Strip>
     </>
   )

@@ -5,7 +5,7 @@ import { isoWeekOf } from '@/core/time'
 import type { Id } from '@/core/record'
 import { select } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, Icon, Press, Row, Words } from '@/ui'
-import { Desk } from '@/frame/DeskLayout'
+import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
 import { count, duration, momentWords, stoneWords } from '@/words'
 import { useAct, useHeld, useToday, useZen } from '@/held/zen'
@@ -23,7 +23,7 @@ export function ReviewStation() {
   if (!ready) return null
   if (inRound && open)
     return (
-      <Desk narrow>
+      <DeskLayout narrow>
         <ReviewRound
           review={open}
           onLeave={() => setInRound(false)}
@@ -32,23 +32,23 @@ export function ReviewStation() {
             setReadingId(id)
           }}
         />
-      </Desk>
+      </DeskLayout>
     )
   if (reading)
     return (
-      <Desk narrow>
+      <DeskLayout narrow>
         <ReviewRecord review={reading} onLeave={() => setReadingId(null)} />
-      </Desk>
+      </DeskLayout>
     )
   return (
-    <Desk narrow>
+    <DeskLayout narrow>
       <StationHead label={wide ? undefined : 'Review'} title="Weekly review" />
       <Begin onBegin={() => setInRound(true)} open={open} />
       <Past
         reviews={reviews.filter(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)}
         onRead={setReadingId}
       />
-    </Desk>
+    </DeskLayout>
   )
 }
 

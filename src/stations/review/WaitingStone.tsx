@@ -5,6 +5,11 @@ import { Column, Words } from '@/ui'
 import { Band } from '@/parts/rows/Band'
 import { useHeld, useToday } from '@/held/zen'
 
+function waitingHeading(waiting: number, late: number): string {
+  if (waiting === 0) return 'Nothing is expected from anybody'
+  return late > 0 ? `${late} of ${waiting} to chase now` : `${waiting} waiting, none to chase yet`
+}
+
 /** Third stone: who owes what, and what rests for someday. */
 export function WaitingStone() {
   const today = useToday()
@@ -15,11 +20,7 @@ export function WaitingStone() {
   return (
     <Column>
       <Words render="h2" size="title">
-        {waiting.length === 0
-          ? 'Nothing is expected from anybody'
-          : late > 0
-            ? `${late} of ${waiting.length} to chase now`
-            : `${waiting.length} waiting, none to chase yet`}
+        {waitingHeading(waiting.length, late)}
       </Words>
       <Words tone="inkSoft">Chase, tick or let go. Open one to change it.</Words>
       {waiting.length > 0 ? <Band title="Waiting for" actions={waiting} tone="slate" showProject /> : null}

@@ -2,7 +2,7 @@
 import { select } from '@/state'
 import { Button, Choice, Column, CommitField, DayField, Row, Words } from '@/ui'
 import { fromMinute, toMinute, type ClockTime } from '@/core/time'
-import { Desk } from '@/frame/DeskLayout'
+import { DeskLayout } from '@/frame/DeskLayout'
 import { desk } from '@/held/desk'
 import { StationHead } from '@/frame/StationHead'
 import { useTheming, type ThemeChoice } from '@/held/theme'
@@ -20,7 +20,7 @@ export function SettingsStation() {
   const { choice, choose } = useTheming()
   return (
     <Column width="100%" maxWidth={760} alignSelf="center">
-      <Desk>
+      <DeskLayout>
         <StationHead title="Settings" />
         <Column gap={26}>
           <Column render="section" aria-label="Theme" gap={8}>
@@ -41,7 +41,7 @@ export function SettingsStation() {
           </Column>
           <YourData />
         </Column>
-      </Desk>
+      </DeskLayout>
     </Column>
   )
 }

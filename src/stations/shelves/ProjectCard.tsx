@@ -143,15 +143,11 @@ function NextLine({
       {shortDate(project.due, today)}
     </Words>
   ) : null
-  const words = useMemo(
-    () =>
-      action?.waiting
-        ? waitingWords(action, document, today)
-        : action?.notBefore && action.notBefore > today
-          ? `${action.title}, not before ${nearDate(action.notBefore, today)}`
-          : action?.title,
-    [action, document, today],
-  )
+  const words = useMemo(() => {
+    if (action?.waiting) return waitingWords(action, document, today)
+    const later = action?.notBefore && action.notBefore > today ? action.notBefore : null
+    return later ? `${action?.title}, not before ${nearDate(later, today)}` : action?.title
+  }, [action, document, today])
   return (
     <Row gap={6} paddingTop={6}>
       {project.state === 'notNow' ? (

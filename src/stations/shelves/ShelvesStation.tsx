@@ -3,7 +3,7 @@ import { useMedia } from '@tamagui/core'
 import { useState } from 'react'
 import { sides } from '@/core/record'
 import { Choice, Column } from '@/ui'
-import { Desk } from '@/frame/DeskLayout'
+import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
 import { Strip } from '@/frame/Strip'
 import { useHeld } from '@/held/zen'
@@ -22,6 +22,19 @@ const tabs = [
   { key: 'reference', label: 'Reference' },
 ] as const
 type Tab = (typeof tabs)[number]['key']
+
+function ListOf({ tab }: { tab: Exclude<Tab, 'areas'> }) {
+  switch (tab) {
+    case 'people':
+      return <NamedLists kind="person" />
+    case 'contexts':
+      return <NamedLists kind="context" />
+    case 'reference':
+      return <ReferenceList />
+    default:
+      return <HeldLists which={tab} />
+  }
+}
 
 export function ShelvesStation() {
   const { wide } = useMedia()
@@ -42,26 +55,18 @@ export function ShelvesStation() {
   return (
     <Strip label="Shelves" tabs={tabs} chosen={tab} onChoose={setTab} head={<StationHead title="Shelves" />}>
       {tab === 'areas' ? (
-        <Desk plain>
+        <DeskLayout plain>
           {wide ? <h1 className="visually-hidden">Shelves</h1> : null}
           <Column gap={10} alignItems={wide ? 'flex-end' : 'flex-start'} paddingTop={wide ? 0 : 10}>
             {sideChoice}
           </Column>
           <AreaShelves side={side} />
-        </Desk>
+        </DeskLayout>
       ) : (
-        <Desk narrow>
+        <DeskLayout narrow>
           {wide ? <StationHead title={title} /> : null}
-          {tab === 'people' ? (
-            <NamedLists kind="person" />
-          ) : tab === 'contexts' ? (
-            <NamedLists kind="context" />
-          ) : tab === 'reference' ? (
-            <ReferenceList />
-          ) : (
-            <HeldLists which={tab} />
-          )}
-        </Desk>
+          <ListOf tab={tab} />
+        </DeskLayout>
       )}
     </Strip>
   )

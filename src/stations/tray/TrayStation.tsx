@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { daysBetween, localMomentAt } from '@/core/time'
 import { select } from '@/state'
 import { Button, Column, EmptyPlace, Row, Words } from '@/ui'
-import { Desk } from '@/frame/DeskLayout'
+import { DeskLayout } from '@/frame/DeskLayout'
 import { focusCapture } from '@/held/keys'
 import { RowList } from '@/parts/rows/RowList'
 import { StationHead } from '@/frame/StationHead'
@@ -19,18 +19,13 @@ export function TrayStation() {
   const slips = useHeld((state) => select.slipsOf(state.document))
   const [oldestFirst, setOldestFirst] = useState(false)
   const { wide } = useMedia()
+  const pileWords = slips.length === 0 ? 'Nothing set down' : count(slips.length, 'slip')
   const pile = oldestFirst ? [...slips].reverse() : slips
   return (
-    <Desk narrow>
-      <StationHead
-        label={wide ? undefined : 'Tray'}
-        title={
-          phase === 'loading' ? 'Tray' : slips.length === 0 ? 'Nothing set down' : count(slips.length, 'slip')
-        }
-      />
-      {phase === 'loading' ? null : slips.length === 0 ? (
-        <EmptyTray />
-      ) : (
+    <DeskLayout narrow>
+      <StationHead label={wide ? undefined : 'Tray'} title={phase === 'loading' ? 'Tray' : pileWords} />
+      {phase === 'ready' && slips.length === 0 ? <EmptyTray /> : null}
+      {slips.length > 0 ? (
         <Column gap={12}>
           <PileHead
             oldestFirst={oldestFirst}
@@ -40,8 +35,8 @@ export function TrayStation() {
           />
           <RowList items={pile} label="Slips" render={(slip) => <SlipRow slip={slip} />} />
         </Column>
-      )}
-    </Desk>
+      ) : null}
+    </DeskLayout>
   )
 }
 

@@ -19,8 +19,10 @@ export function useSorting(firstId: string | undefined): Sorting {
   const [seen, setSeen] = useState<ReadonlySet<string>>(new Set())
   const [laterIds, setLaterIds] = useState<readonly string[]>([])
   if (slips.some(({ id }) => !seen.has(id))) setSeen(new Set([...seen, ...slips.map(({ id }) => id)]))
-  const placeOf = ({ id }: Slip) =>
-    laterIds.includes(id) ? 1 + laterIds.indexOf(id) : id === firstId ? -1 : 0
+  const placeOf = ({ id }: Slip) => {
+    if (laterIds.includes(id)) return 1 + laterIds.indexOf(id)
+    return id === firstId ? -1 : 0
+  }
   const pile = [...slips].reverse().sort((a, b) => placeOf(a) - placeOf(b))
   const slip = pile[0] ?? null
   const total = Math.max(seen.size, slips.length)

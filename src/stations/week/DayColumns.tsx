@@ -1,6 +1,7 @@
 // The week side by side on a wide page.
 import { View } from '@tamagui/core'
 import type { Action } from '@/core/record'
+import type { CalendarDate } from '@/core/time'
 import type { WeekSheet } from '@/core/week'
 import { select } from '@/state'
 import { Column, IconButton, Press, Row, Seal, Sheet, Unseen, Words } from '@/ui'
@@ -78,6 +79,12 @@ function Cards({ actions }: { actions: readonly Action[] }) {
   )
 }
 
+function dueWords({ due }: Action, today: CalendarDate): string | null {
+  if (!due) return null
+  if (due.date < today) return 'overdue'
+  return due.time ? `due ${due.time}` : 'due'
+}
+
 function Card({ action }: { action: Action }) {
   const document = useHeldDocument()
   const today = useToday()
@@ -88,13 +95,7 @@ function Card({ action }: { action: Action }) {
     action.at?.time,
     action.minutes ? duration(action.minutes) : null,
     action.energy === 'deep' ? 'deep' : null,
-    action.due
-      ? action.due.date < today
-        ? 'overdue'
-        : action.due.time
-          ? `due ${action.due.time}`
-          : 'due'
-      : null,
+    dueWords(action, today),
   ]
     .filter(Boolean)
     .join(' · ')

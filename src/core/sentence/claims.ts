@@ -1,0 +1,266 @@
+// Which runs of words may be a clause. A claim is looked for where it cannot be part of the title: at the end of a part
+// (parts end at commas, colons, semicolons, dashes and before a bracket), as a whole part, or as a led phrase at the
+// front. What is between double quotes is never claimed.
+import { kindOf, titleLimit } from '../record'
+import type { CalendarDate } from '../time'
+import type { Meaning, Name } from './clause'
+import type { NameIndex } from './nameIndex'
+import { readMeaning, type Reading } from './readMeaning'
+import { partsOf, type Word } from './words'
+
+export interface SentenceContext {
+  readonly today: CalendarDate
+  readonly names: NameIndex
+  /** Keys of clauses the person took off, as `takenOffKey` makes them. */
+  readonly takenOff?: readonly string[]
+}
+
+/** A run of words, `from` to `to` exclusive, and what it would mean. */
+export interface Claim extends Reading {
+  readonly from: number
+  readonly to: number
+}
+
+const longestClause = 8
+/** Words before a date, a length or a horizon that make it part of the title: "every friday", "the last 20 minutes". */
+const bindsForward = new Set([
+  'every',
+  'each',
+  'since',
+  'until',
+  'till',
+  'from',
+  'last',
+  'first',
+  'past',
+  'within',
+  'in',
+  'of',
+  'after',
+  'before',
+  'good',
+  'black',
+  'casual',
+  'per',
+  'than',
+  'between',
+  'chase',
+  'the',
+  'a',
+  'an',
+  'my',
+  'our',
+])
+/** "plan the walk for Sunday": behind these a bare day belongs to the title. */
+const bindsDay = new Set(['for', 'to', 'about', 'with', 'and', 'or', 'this', 'next'])
+const timed = new Set<Meaning['kind']>(['day', 'minutes', 'horizon', 'at'])
+/** Words that make the name behind them part of a longer thing: "the phone", "a new phone". */
+const determiners = new Set([
+  'a',
+  'an',
+  'the',
+  'my',
+  'our',
+  'your',
+  'his',
+  'her',
+  'their',
+  'its',
+  'this',
+  'that',
+  'these',
+  'those',
+  'some',
+  'any',
+  'no',
+  'another',
+  'new',
+  'old',
+  'spare',
+  'broken',
+  'good',
+  'second',
+])
+const joins = new Set([
+  'about',
+  'for',
+  'to',
+  'and',
+  'with',
+  'so',
+  'because',
+  'via',
+  'at',
+  'on',
+  'in',
+  'from',
+  'or',
+])
+
+const phraseOf = (words: readonly Word[], from: number, to: number): string =>
+  words
+    .slice(from, to)
+    .map((word) => word.text)
+    .join(' ')
+
+function boundToTitle(words: readonly Word[], found: Claim, partStart: number): boolean {
+  if (found.from === partStart) return false
+  const before = words[found.from - 1] as Word
+  if (found.meaning.kind === 'day' && bindsDay.has(before.text)) return true
+  if (timed.has(found.meaning.kind)) return bindsForward.has(before.text)
+  return false
+}
+
+/** The longest clause that ends right before word `end`. */
+function clauseEndingAt(
+  words: readonly Word[],
+  partStart: number,
+  end: number,
+  context: SentenceContext,
+): Claim | null {
+  const reach = Math.max(longestClause, context.names.longestWords + 2)
+  for (let from = Math.max(partStart, end - reach); from < end; from++) {
+    if (words.slice(from, end).some((word) => word.quoted)) continue
+    const reading = readMeaning(phraseOf(words, from, end), context.today, context.names)
+    if (!reading) continue
+    const found = { ...reading, from, to: end }
+    if (!boundToTitle(words, found, partStart)) return found
+  }
+  return null
+}
+
+/** A bare name at the very end counts where the words before it do not claim it: "ring Mum phone", not "buy a new phone". */
+function standsAlone(words: readonly Word[], found: Claim, partStart: number): boolean {
+  const { kind } = found.meaning
+  const isClaimed = words
+    .slice(Math.max(partStart, found.from - 3), found.from)
+    .some((word) => determiners.has(word.text) || /^\d|'s$/.test(word.text))
+  if (kind === 'person') return !determiners.has(words[found.from - 1]?.text ?? '')
+  if (!['context', 'project', 'question'].includes(kind) || found.from - partStart < 2) return false
+  return !isClaimed
+}
+
+/** All clauses at the end of one part, first to last. Gives back what is too weak to stand against the title. */
+function clausesOfPart(
+  words: readonly Word[],
+  [from, to]: readonly [number, number],
+  opened: boolean,
+  context: SentenceContext,
+): Claim[] {
+  const run: Claim[] = []
+  let end = to
+  for (
+    let found = clauseEndingAt(words, from, end, context);
+    found;
+    found = end > from ? clauseEndingAt(words, from, end, context) : null
+  ) {
+    run.unshift(found)
+    end = found.from
+  }
+  while (run.length > 0 && (run[0] as Claim).weak && !((run[0] as Claim).from === from && opened)) {
+    const first = run[0] as Claim
+    if (first.to === to && standsAlone(words, first, from)) break
+    run.shift()
+  }
+  return run
+}
+
+/** A led phrase at the very front, without a comma behind it: "not before 1 march renew the permit". */
+function clauseAtFront(words: readonly Word[], context: SentenceContext): Claim | null {
+  for (let to = Math.min(6, words.length - 1); to >= 2; to--) {
+    if (words.slice(0, to).some((word) => word.quoted || word.breakAfter)) continue
+    const reading = readMeaning(phraseOf(words, 0, to), context.today, context.names)
+    if (reading && (reading.meaning.kind === 'notBefore' || reading.meaning.kind === 'due'))
+      return { ...reading, from: 0, to }
+  }
+  return null
+}
+
+/** "by friday" in mid-sentence, where a joining word goes on behind it. */
+function dueInTheMiddle(words: readonly Word[], context: SentenceContext): Claim[] {
+  return words.flatMap((word, from) => {
+    if (from === 0 || word.text !== 'by' || word.quoted) return []
+    for (let to = Math.min(from + 5, words.length - 1); to >= from + 2; to--) {
+      const reading = joins.has((words[to] as Word).text)
+        ? readMeaning(phraseOf(words, from, to), context.today, context.names)
+        : null
+      if (reading?.meaning.kind === 'due') return [{ ...reading, from, to }]
+    }
+    return []
+  })
+}
+
+/** Where what is waited for ends: at a break, or where "since" or "chase" begins. */
+function endOfWhom(words: readonly Word[]): number {
+  const at = words.findIndex(
+    (word, index) =>
+      index >= 2 && (word.breakAfter !== null || ['since', 'chase'].includes(words[index + 1]?.text ?? '')),
+  )
+  return at < 0 ? words.length : at + 1
+}
+
+/** "waiting for Oda's quote": the words stay. Oda is understood where she is known, the words themselves where not. */
+function waitingAtFront(words: readonly Word[], names: NameIndex): Claim | null {
+  const isAsked = words[0]?.text === 'waiting' && words[1]?.text === 'for' && words.length > 2
+  if (
+    !isAsked ||
+    words[0]?.breakAfter ||
+    words[1]?.breakAfter ||
+    words.slice(0, 3).some(({ quoted }) => quoted)
+  )
+    return null
+  const end = endOfWhom(words)
+  for (let to = Math.min(end, 8); to >= 3; to--) {
+    const phrase = phraseOf(words, 2, to).replace(/'s$/, '')
+    const name = names.byWords.get(phrase)?.filter(({ id }) => kindOf(id) === 'person') ?? []
+    if (name.length === 1)
+      return {
+        meaning: { kind: 'waiting', name: name[0] as Name, whom: '' },
+        weak: false,
+        inTitle: true,
+        from: 0,
+        to,
+      }
+  }
+  const whom = words
+    .slice(2, end)
+    .map(({ typed }) => typed)
+    .join(' ')
+  return whom.trim() === ''
+    ? null
+    : { meaning: { kind: 'waiting', name: null, whom }, weak: false, inTitle: true, from: 0, to: end }
+}
+
+function addresses(words: readonly Word[]): Claim[] {
+  return words.flatMap((word, from) =>
+    !word.quoted && word.typed.length <= titleLimit && /^https?:\/\/\S+\.\S+/i.test(word.typed)
+      ? [
+          {
+            meaning: { kind: 'address', address: word.typed },
+            weak: false,
+            inTitle: false,
+            from,
+            to: from + 1,
+          } as Claim,
+        ]
+      : [],
+  )
+}
+
+/** Everything that may be a clause, best claim first. */
+export function claimsOf(words: readonly Word[], context: SentenceContext): Claim[] {
+  const parts = partsOf(words)
+  const inParts = parts.flatMap((part, index) => {
+    const opened = index > 0 || words[part[1] - 1]?.breakAfter === ':'
+    return clausesOfPart(words, part, opened, context)
+  })
+  const front = clauseAtFront(words, context)
+  const waiting = waitingAtFront(words, context.names)
+  return [
+    ...addresses(words),
+    ...(waiting ? [waiting] : []),
+    ...inParts.reverse(),
+    ...(front ? [front] : []),
+    ...dueInTheMiddle(words, context),
+  ]
+}
