@@ -9,7 +9,7 @@ const own = {
   '^chrono-node/en$': '<rootDir>/node_modules/chrono-node/dist/cjs/locales/en/index.js',
 }
 const native = [
-  '((jest-)?react-native|@react-native(-community)?|expo|@expo|react-navigation|@react-navigation|tamagui|@tamagui|lucide-react)([-/]|$)',
+  '((jest-)?react-native|@react-native(-community)?|expo|@expo|react-navigation|@react-navigation|tamagui|@tamagui|lucide-react|fractional-indexing)([-/]|$)',
 ]
 
 const webTransform = require('jest-expo/web/jest-preset').transform
@@ -24,7 +24,7 @@ module.exports = {
       roots: ['<rootDir>/src', '<rootDir>/demo', '<rootDir>/test'],
       testMatch: ['**/*.test.ts'],
       transform: swc,
-      transformIgnorePatterns: ['node_modules/(?!(@react-native-async-storage|idb|comlink)/)'],
+      transformIgnorePatterns: ['node_modules/(?!(@react-native-async-storage|idb|comlink|fractional-indexing)/)'],
       moduleNameMapper: own,
     },
     {

@@ -233,7 +233,8 @@ function reviews({ play, today, zone }: Scene): void {
       const id = player.run('startReview', {}) as Id<'review'>
       for (const stone of ['projects', 'waiting', 'done', 'aims'] as const)
         player.run('stepTo', { id, stone, done: true })
-      player.run('setAims', { id, aims: aims[Math.floor(ago / 7) % aims.length] as string[] })
+      const [firstAim = '', secondAim = ''] = aims[Math.floor(ago / 7) % aims.length] ?? []
+      player.run('setAims', { id, firstAim, secondAim })
       const document = player.document()
       const figures = reviewFiguresOf(
         {

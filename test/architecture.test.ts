@@ -50,7 +50,7 @@ const allowed: Record<string, readonly string[]> = {
   server: ['core', 'server'],
   boot: ['core', 'state', 'held', 'sheets'],
 }
-const corePackages = ['valibot', 'chrono-node/en', 'minisearch']
+const corePackages = ['valibot', 'chrono-node/en', 'minisearch', 'fractional-indexing']
 
 it('every import goes to a layer that may be imported', () => {
   const wrong = files.flatMap((path) =>

@@ -1,10 +1,15 @@
-// A file saved by every version there has been must open for ever. v1.json was written by version 1 and is never written again.
+// What every version there has been has saved must open for ever: its file and its store. Both were written by that
+// version and are never written again.
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
-import { parseStoreFile, toStoreFile } from '@/core/exchange'
-import { emptyDocument, recordIn, recordsIn, withChanges, withMerged } from '@/core/journal'
+import { parseRecord, parseStoreFile, toStoreFile } from '@/core/exchange'
+import { emptyDocument, recordIn, recordsById, recordsIn, withChanges, withMerged } from '@/core/journal'
+import { select } from '@/state'
+import { makeArchive, makeMemoryStore } from '@/state/persistence'
+import { makeTestStore } from '@/state/testing'
 
-const text = readFileSync(join(__dirname, 'fixtures', 'saved', 'v1.json'), 'utf8')
+const saved = join(__dirname, 'fixtures', 'saved')
+const text = readFileSync(join(saved, 'v1.json'), 'utf8')
 
 describe('a file of version 1', () => {
   const file = parseStoreFile(text)
@@ -19,7 +24,7 @@ describe('a file of version 1', () => {
         minutes: 45,
         weight: 'must',
         day: '2026-03-12',
-        moves: 1,
+        moved: ['v1~1'],
         due: { date: '2026-03-13', time: '17:00' },
         waiting: { chaseOn: '2026-03-16' },
       },
@@ -29,14 +34,79 @@ describe('a file of version 1', () => {
     ])
     expect(recordsIn(document, 'reference')).toMatchObject([{ address: 'https://library.example/felt' }])
     expect(recordsIn(document, 'review')).toMatchObject([
-      { aims: ['Meters calibrated'], figures: { waiting: 1 } },
+      { firstAim: 'Meters calibrated', secondAim: '', figures: { waiting: 1 } },
     ])
     expect(recordIn(document, 'settings:main')?.keys).toEqual({ tick: 'y', week: null })
   })
   it('has a journal that tells the same', () => {
-    const savedAt = Date.parse(JSON.parse(text).savedAt)
-    expect(toStoreFile(withChanges(emptyDocument, changes), changes, savedAt)).toBe(
-      toStoreFile(document, changes, savedAt),
+    expect(recordsById(withChanges(emptyDocument, changes))).toEqual(recordsById(document))
+  })
+  it('is written as the present version, and read back as that', () => {
+    const again = parseStoreFile(toStoreFile(document, changes, 0))
+    if (!again.ok) throw new Error(JSON.stringify(again.error))
+    expect(recordsById(withMerged(emptyDocument, again.value.entries))).toEqual(recordsById(document))
+    expect(again.value.changes).toEqual(changes)
+  })
+})
+
+describe('a store of version 1', () => {
+  const kept = () =>
+    makeMemoryStore(new Map(Object.entries(JSON.parse(readFileSync(join(saved, 'v1-store.json'), 'utf8')))))
+  const limits = { changes: 6, pieces: 2, partSize: 4 }
+  const opened = async (over = kept()) => {
+    const store = makeTestStore(over, { replica: 'later', limits })
+    await store.load()
+    return { store, over, document: store.api.getState().document }
+  }
+
+  it('holds what it held, in the shapes of this version', async () => {
+    const { store, document } = await opened()
+    const ranked = <R extends { rank: string }>(records: R[]) =>
+      records.sort((a, b) => (a.rank < b.rank ? -1 : 1))
+    expect(ranked(recordsIn(document, 'context')).map(({ name }) => name)).toEqual([
+      'Desk',
+      'Errands',
+      'Phone',
+    ])
+    const actions = ranked(recordsIn(document, 'action'))
+    expect(actions.map(({ title, moved }) => [title, moved.length])).toEqual(
+      [2, 0, 0, 0, 0, 0].map((moves, index) => [`action ${index}`, moves]),
     )
+    expect(actions[2]?.doneAtEpochMs).not.toBeNull()
+    expect(actions[0]).not.toHaveProperty('moves')
+    expect(
+      recordsIn(document, 'slip')
+        .map(({ text }) => text)
+        .sort(),
+    ).toEqual(['half a thought', 'ring Oda by friday'])
+    expect(recordsIn(document, 'review')).toMatchObject([
+      { firstAim: 'Meters calibrated', secondAim: 'Loft cleared', stonesDone: ['tray'] },
+    ])
+    expect(select.settingsOf(document)).toMatchObject({
+      freeMinutes: [240, 300, 300, 300, 300, 120, 60],
+      keys: { tick: 'y' },
+    })
+    for (const record of recordsById(document).values()) expect(parseRecord(record).ok).toBe(true)
+    expect(store.api.getState().asides).toEqual([])
+  })
+  it('goes on from there: what is done, undone and folded is there on the next start', async () => {
+    const { store, over } = await opened()
+    const [first] = recordsIn(store.api.getState().document, 'action')
+    store.run('editAction', { id: first?.id ?? 'action:none', patch: { minutes: 45 } })
+    await store.settled()
+    for (let round = 0; round < 4; round++) await makeArchive(over, limits, 'later').fold()
+    const again = await opened(over)
+    expect(recordsById(again.document)).toEqual(recordsById(store.api.getState().document))
+    const acts = (await again.store.journal()).changes.map(({ act }) => act)
+    expect(acts.slice(0, 3)).toEqual(['addGroup', 'addArea', 'addContext'])
+    expect(acts.at(-1)).toBe('editAction')
+    expect(JSON.parse((over.held.get('meta') as string).split('\n')[1] as string).format).toBe(2)
+  })
+  it('gives up nothing where a piece of it is damaged', async () => {
+    const over = kept()
+    const [key] = [...over.held.keys()].filter((name) => name.startsWith('piece/')) as [string]
+    over.held.set(key, (over.held.get(key) as string).slice(0, 80))
+    const { document } = await opened(over)
+    expect(recordsById(document)).toEqual(recordsById((await opened()).document))
   })
 })

@@ -3,7 +3,7 @@ import { GB as chrono } from 'chrono-node/en'
 import { dayBandsOf } from '../../src/core/day'
 import { emptyDocument, entryOf, makeStamp, withMerged } from '../../src/core/journal'
 import { makeRandom } from '../../src/core/random'
-import { weights, type Action, type Id } from '../../src/core/record'
+import { rankOfNumber, weights, type Action, type Id } from '../../src/core/record'
 import { makeNameIndex, parseSentence, type Name } from '../../src/core/sentence'
 import { plainAction } from '../../src/core/testing/plainAction'
 import { addDays, calendarDateUnsafe } from '../../src/core/time'
@@ -21,7 +21,7 @@ function actionsOf(count: number): Action[] {
     title: `Action number ${index}`,
     minutes: 5 + (index % 60),
     weight: weights[index % 3] as Action['weight'],
-    rank: index,
+    rank: rankOfNumber(index),
     createdAtEpochMs: index,
     contextIds: [`context:${index % 8}` as Id<'context'>],
     horizon: random() < 0.5 ? ('someday' as const) : ('soon' as const),
@@ -69,7 +69,9 @@ const timesOf = (runs: number, work: () => unknown): number[] =>
         bands[4]?.push(action)
     }
     const order = { must: 0, should: 1, could: 2 }
-    bands.forEach((band) => band.sort((a, b) => order[a.weight] - order[b.weight] || a.rank - b.rank))
+    bands.forEach((band) =>
+      band.sort((a, b) => order[a.weight] - order[b.weight] || (a.rank < b.rank ? -1 : 1)),
+    )
     return bands
   }
   const ours = () => dayBandsOf(actions, today, reach)

@@ -1,7 +1,7 @@
 // A store file with so many open actions, projects and names, on standard output.
 import { toStoreFile } from '../../src/core/exchange'
 import { emptyDocument, makeStamp, withChanges, type Change } from '../../src/core/journal'
-import { weights, type Action, type AnyRecord, type Id } from '../../src/core/record'
+import { rankOfNumber, weights, type Action, type AnyRecord, type Id } from '../../src/core/record'
 import { plainAction } from '../../src/core/testing/plainAction'
 
 const count = Number(process.argv[2] ?? 10_000)
@@ -10,7 +10,7 @@ const records: AnyRecord[] = [
   ...Array.from({ length: 8 }, (_, index) => ({
     id: `context:c${index}` as Id<'context'>,
     name: `Context ${index}`,
-    rank: index,
+    rank: rankOfNumber(index),
   })),
   ...Array.from({ length: 400 }, (_, index) => ({
     id: `project:p${index}` as Id<'project'>,
@@ -20,7 +20,7 @@ const records: AnyRecord[] = [
     note: '',
     due: null,
     state: 'open' as const,
-    rank: index,
+    rank: rankOfNumber(index),
     createdAtEpochMs: savedAt,
     closedAtEpochMs: null,
   })),
@@ -28,14 +28,14 @@ const records: AnyRecord[] = [
     id: `person:n${index}` as Id<'person'>,
     name: `Person ${index}`,
     note: '',
-    rank: index,
+    rank: rankOfNumber(index),
   })),
   ...Array.from({ length: count }, (_, index) => ({
     ...plainAction,
     id: `action:a${index}` as Id<'action'>,
     title: `Action number ${index} with a title of usual length`,
     minutes: 5 + (index % 60),
-    rank: index,
+    rank: rankOfNumber(index),
     createdAtEpochMs: savedAt - index * 1000,
     weight: weights[index % 3] as Action['weight'],
     contextIds: [`context:c${index % 8}` as Id<'context'>],

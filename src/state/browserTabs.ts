@@ -83,6 +83,12 @@ export async function keepTabName({ typed }: DeviceMemory, first: string, make: 
     typed.renameTab(tab)
     await hold(tab)
   }
+  await adoptFromClosed(typed, tab)
+  // A tab that is closed at this very moment lets go of its name a little later.
+  setTimeout(() => void adoptFromClosed(typed, tab).catch(() => {}), 1500)
+}
+
+async function adoptFromClosed(typed: DeviceMemory['typed'], tab: string): Promise<void> {
   const { held = [] } = await navigator.locks.query()
   const open = new Set(held.map(({ name }) => name))
   typed.adopt(typed.tabs().filter((other) => other !== tab && !open.has(tabLock(other))))

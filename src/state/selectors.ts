@@ -1,7 +1,15 @@
 // What stations read off the document. Each result is kept as long as the tables it was made from stand.
 import { isOpen } from '@/core/action'
 import { recordIn, recordsIn, type Document } from '@/core/journal'
-import { type Action, type Area, type Id, type RecordKind, type RecordOf, type Settings } from '@/core/record'
+import {
+  compareRanks,
+  type Action,
+  type Area,
+  type Id,
+  type RecordKind,
+  type RecordOf,
+  type Settings,
+} from '@/core/record'
 import { settingsIn } from './settingsIn'
 import { makeNameIndex, type Name, type NameIndex } from '@/core/sentence'
 
@@ -22,8 +30,8 @@ function byTables<T>(
   }
 }
 
-const ranked = <R extends { readonly rank: number; readonly id: string }>(records: R[]): R[] =>
-  records.sort((a, b) => a.rank - b.rank || (a.id < b.id ? -1 : 1))
+const ranked = <R extends { readonly rank: string; readonly id: string }>(records: R[]): R[] =>
+  records.sort((a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
 const rankedOf = <K extends 'group' | 'area' | 'project' | 'context' | 'person'>(kind: K) =>
   byTables([kind], (document) => ranked(recordsIn(document, kind) as RecordOf[K][]))
 

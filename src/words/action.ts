@@ -34,7 +34,7 @@ export function actionDetails(
     options.day && action.day && !action.at ? nearDate(action.day, today) : null,
     action.notBefore && action.notBefore > today ? `not before ${shortDate(action.notBefore, today)}` : null,
     action.waiting && isOpen(action) ? waitingWords(action, document, today) : null,
-    action.moves > 0 ? `moved ${times(action.moves)}` : null,
+    action.moved.length > 0 ? `moved ${times(action.moved.length)}` : null,
   ]
     .filter(Boolean)
     .join(' · ')

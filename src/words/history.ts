@@ -51,6 +51,7 @@ function valueWords(field: string, value: unknown, document: Document, today: Ca
 
 const silent = new Set([
   'moves',
+  'moved',
   'rank',
   'startedAtEpochMs',
   'doneAtEpochMs',

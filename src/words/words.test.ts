@@ -62,7 +62,7 @@ it('tells an action on one line', () => {
     minutes: 25,
     energy: 'deep' as const,
     due: { date: today, time: '17:00' as never },
-    moves: 2,
+    moved: ['2026-03-10~a', '2026-03-11~b'],
   }
   expect(actionDetails(action, emptyDocument, today)).toBe('deep · 25 min · due today, 17:00 · moved twice')
 })

@@ -1,5 +1,5 @@
 // The order of work in a band: by the clock, then weight, horizon, promise, the person's own rank, and age.
-import { keptHorizons, weights, type Action } from '../record'
+import { compareRanks, keptHorizons, weights, type Action } from '../record'
 import { toMinute } from '../time'
 
 const placesOf = (scale: readonly string[]): Readonly<Record<string, number>> =>
@@ -31,7 +31,7 @@ function byId(a: Action, b: Action): number {
 }
 
 const byRank = (a: Action, b: Action): number =>
-  a.rank - b.rank || a.createdAtEpochMs - b.createdAtEpochMs || byId(a, b)
+  compareRanks(a.rank, b.rank) || a.createdAtEpochMs - b.createdAtEpochMs || byId(a, b)
 
 /** Compares two actions by the order of work. */
 export const compareForDay = (a: Action, b: Action): number => orderKeyOf(a) - orderKeyOf(b) || byRank(a, b)

@@ -1,16 +1,17 @@
+import { currentVersion } from '../migrations'
 import { emptyDocument, makeStamp, withChanges, withMerged, type Change } from '../journal'
 import { plainAction } from '../testing/plainAction'
 import { parseStoreFile, storeFileLimitBytes, storeFileParts, toStoreFile, type StoreFileFault } from '.'
 
 const now = Date.UTC(2026, 2, 11)
-const group = { id: 'group:g', name: 'Practice', side: 'work', rank: 1, closedAtEpochMs: null } as const
+const group = { id: 'group:g', name: 'Practice', side: 'work', rank: 'a0', closedAtEpochMs: null } as const
 const area = {
   id: 'area:a',
   groupId: 'group:g',
   name: 'Office',
   stamp: 'Of',
   ink: 1,
-  rank: 1,
+  rank: 'a0',
   closedAtEpochMs: null,
 } as const
 const action = { ...plainAction, areaId: 'area:a' as const }
@@ -52,7 +53,7 @@ it('is written in portions that make one text, however many records there are', 
   const file = parseStoreFile(parts.join(''))
   expect(file.ok && [file.value.entries.length, file.value.changes.length]).toEqual([1000, 1000])
   expect(JSON.parse([...storeFileParts(emptyDocument, [], now)].join(''))).toMatchObject({
-    version: 1,
+    version: currentVersion,
     records: [],
     changes: [],
   })
@@ -83,9 +84,9 @@ const refused: [what: string, text: string, fault: Partial<StoreFileFault>][] = 
   [
     'a newer format',
     broken((file) => {
-      file.version = 2
+      file.version = currentVersion + 1
     }),
-    { kind: 'newer', version: 2 },
+    { kind: 'newer', version: currentVersion + 1 },
   ],
   [
     'no version',
@@ -193,7 +194,7 @@ const refused: [what: string, text: string, fault: Partial<StoreFileFault>][] = 
   ],
   [
     'a hostile key',
-    text.replace('"version":1', '"version":1,"__proto__":{"polluted":true}'),
+    text.replace('"version":2', '"version":2,"__proto__":{"polluted":true}'),
     { kind: 'hostileKey', key: '__proto__' },
   ],
   [

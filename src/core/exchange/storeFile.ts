@@ -3,12 +3,13 @@
 import * as v from 'valibot'
 import { entriesIn, idOf, isStamp, type Change, type Document, type Entry, type RecordDiff } from '../journal'
 import { changeSchema } from '../journal/changeSchema'
+import { currentVersion, migrateChange, migrateEntry } from '../migrations'
 import { kindOf, type RecordKind } from '../record'
 import { parsePartialRecord, parseRecord, type ShapeFault } from '../record/parseRecord'
 import { ok, refuse, type Result } from '../result'
 
 export const storeFileFormat = 'zen-tray store'
-export const storeFileVersion = 1
+export const storeFileVersion = currentVersion
 /** Largest file that is read, in bytes. A store of 100,000 actions with its journal is about half of it. */
 export const storeFileLimitBytes = 150_000_000
 
@@ -221,7 +222,11 @@ export function parseStoreFile(text: string): Result<StoreFile, StoreFileFault> 
   if (!Array.isArray(file.changes)) return refuse({ kind: 'shape', where: 'changes', why: 'expected a list' })
   const hostile = hostileIn(file, '')
   if (hostile) return refuse(hostile)
-  const content = { records: file.records as unknown[], changes: file.changes as unknown[] }
+  const { version } = file
+  const content = {
+    records: file.records.map((entry: Entry) => migrateEntry(entry, version)) as unknown[],
+    changes: file.changes.map((change: Change) => migrateChange(change, version)) as unknown[],
+  }
   const fault = contentFault(content) ?? parentFault(content.records as Entry[])
   return fault
     ? refuse(fault)

@@ -1,8 +1,19 @@
 // Everything one person holds: a table of entries for each kind of record, known here or carried for a newer version.
 // Law: two documents that saw the same changes are equal, whatever the order.
 import { isEqual } from '../isEqual'
-import { kindOf, kinds, type AnyRecord, type RecordKind, type RecordOf } from '../record'
-import { idOf, type Change, type Diff, type RecordDiff } from './change'
+import {
+  fromMembers,
+  inMemberOrder,
+  kindOf,
+  kinds,
+  memberFieldsOf,
+  membersOf,
+  type AnyRecord,
+  type MemberShape,
+  type RecordKind,
+  type RecordOf,
+} from '../record'
+import { idOf, type Change, type Diff, type RecordDiff, type Updated } from './change'
 import { entryOf, isThere, mergeEntries, type Entry } from './entry'
 import { emptyTable, getIn, valuesOf, withEntries, type Table } from './table'
 
@@ -96,8 +107,9 @@ export function recordsById(document: Document): Map<string, AnyRecord> {
 /** The diff between a record and its changed copy; null where nothing differs. */
 export function updateOf<R extends AnyRecord>(record: R, patch: Partial<R>): RecordDiff | null {
   const fields: Record<string, readonly [unknown, unknown]> = {}
-  for (const [field, to] of Object.entries(patch)) {
-    const from = record[field as keyof R]
+  const ordered = inMemberOrder({ ...patch, id: record.id }) as Partial<R>
+  for (const field of Object.keys(patch)) {
+    const [from, to] = [record[field as keyof R], ordered[field as keyof R]]
     if (!isEqual(from, to)) fields[field] = [from, to]
   }
   return Object.keys(fields).length > 0 ? { kind: 'updated', id: record.id, fields } : null
@@ -117,14 +129,35 @@ export function broughtBy(before: Document, after: Document, ids: Iterable<strin
   return parts
 }
 
+type Pair = readonly [from: unknown, to: unknown]
+
+/** A set or map without what an act put in and with what it took out, wherever that still stands as the act left it. */
+function membersBack(now: unknown, [from, to]: Pair, shape: MemberShape): unknown {
+  const members = membersOf(now)
+  const [before, after] = [membersOf(from), membersOf(to)]
+  for (const member of new Set([...before.keys(), ...after.keys()])) {
+    const wasTouched = !isEqual(before.get(member), after.get(member))
+    if (!wasTouched || !isEqual(members.get(member), after.get(member))) continue
+    if (before.has(member)) members.set(member, before.get(member))
+    else members.delete(member)
+  }
+  return fromMembers(members, shape)
+}
+
 /** Takes the fields of an update back, but for those written again since. */
 function fieldsBack(
   record: Readonly<Record<string, unknown>>,
-  fields: Readonly<Record<string, readonly [unknown, unknown]>>,
-) {
-  const back: Record<string, readonly [unknown, unknown]> = {}
-  for (const [field, [from, to]] of Object.entries(fields))
-    if (isEqual(record[field], to)) back[field] = [to, from]
+  { id, fields }: Updated,
+): Record<string, Pair> {
+  const back: Record<string, Pair> = {}
+  const memberFields = memberFieldsOf(id)
+  for (const [field, pair] of Object.entries(fields)) {
+    const now = record[field]
+    const shape = Object.hasOwn(memberFields, field) ? memberFields[field] : undefined
+    const untouched = isEqual(now, pair[1]) ? pair[0] : now
+    const then = shape ? membersBack(now, pair, shape) : untouched
+    if (!isEqual(now, then)) back[field] = [now, then]
+  }
   return back
 }
 
@@ -143,7 +176,7 @@ export function revertOf(document: Document, diff: Diff): Diff {
     } else if (part.kind === 'removed') {
       if (!current) back.push({ kind: 'restored', record: part.record })
     } else if (current) {
-      const fields = fieldsBack(current as unknown as Record<string, unknown>, part.fields)
+      const fields = fieldsBack(current as unknown as Record<string, unknown>, part)
       if (Object.keys(fields).length > 0) back.push({ kind: 'updated', id, fields })
     }
   }

@@ -28,7 +28,11 @@ function partOf(act: string, id: string, value: string, current: Slip | undefine
   if (!current) return null
   if (act === 'remove') return { kind: 'removed', record: current }
   if (act === 'text') return { kind: 'updated', id: current.id, fields: { text: [current.text, value] } }
-  return { kind: 'updated', id: current.id, fields: { takenOff: [current.takenOff, [value]] } }
+  const has = current.takenOff.includes(value)
+  const takenOff = has
+    ? current.takenOff.filter((each) => each !== value)
+    : [...current.takenOff, value].sort()
+  return { kind: 'updated', id: current.id, fields: { takenOff: [current.takenOff, takenOff] } }
 }
 
 /** Random changes as several replicas make them: each is built on what that replica has seen of its own. */
@@ -118,6 +122,30 @@ describe('merging', () => {
     ]
     expect(shown(withChanges(emptyDocument, changes))).toEqual([{ ...record, text: 'two' }])
     expect(shown(withChanges(emptyDocument, changes.slice(0, 2)))).toEqual([])
+  })
+})
+
+describe('sets', () => {
+  const record = slip('a', 'one')
+  const change = (ms: number, replica: string, from: string[], to: string[]): Change => ({
+    stamp: makeStamp(ms, 0, replica),
+    act: 'off',
+    diff: [{ kind: 'updated', id: record.id, fields: { takenOff: [from, to] } }],
+  })
+  const added: Change = { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] }
+  const takenOff = (changes: Change[]) =>
+    (shown(withChanges(emptyDocument, [added, ...changes]))[0] as { takenOff: string[] }).takenOff
+  it('keep both members that two copies each add, and lose only what one of them takes out', () => {
+    const [here, there] = [change(2, 'aaaa', [], ['desk']), change(3, 'bbbb', [], ['phone'])]
+    expect(takenOff([here, there])).toEqual(['desk', 'phone'])
+    expect(takenOff([there, here, change(4, 'bbbb', ['desk', 'phone'], ['phone'])])).toEqual(['phone'])
+  })
+  it('give back, undone, only what the act itself put in or took out', () => {
+    const act = change(2, 'aaaa', [], ['desk'])
+    const document = withChanges(emptyDocument, [added, act, change(3, 'bbbb', [], ['phone'])])
+    expect(revertOf(document, act.diff)).toEqual([
+      { kind: 'updated', id: record.id, fields: { takenOff: [['desk', 'phone'], ['phone']] } },
+    ])
   })
 })
 

@@ -2,7 +2,6 @@ import type { Settings } from './shapes'
 
 /** What holds until the person sets something else: five free hours on working days. */
 export const defaultSettings: Settings = {
-  id: 'settings:main',
   freeMinutes: [300, 300, 300, 300, 300, 120, 60],
   dayStartsAtMinute: 480,
   underwayLimit: 3,

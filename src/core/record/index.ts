@@ -30,8 +30,11 @@ export type {
   Reference,
   Review,
   ReviewFigures,
+  KeptSettings,
   Settings,
   Slip,
   Waiting,
   When,
 } from './shapes'
+export { fromMembers, inMemberOrder, memberFieldsOf, membersOf, type MemberShape } from './memberwise'
+export { compareRanks, isRank, rankBetween, rankOfNumber, ranksInOrder } from './rank'

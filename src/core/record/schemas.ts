@@ -2,6 +2,7 @@
 // the rest of the application uses the types alone.
 import * as v from 'valibot'
 import { isCalendarDate, isClockTime, type CalendarDate, type ClockTime } from '../time'
+import { isRank } from './rank'
 import { stampLimit } from './tooLong'
 import { noteLimit, titleLimit, type Id, type RecordKind } from './ids'
 import { energies, inkCount, keptHorizons, projectStates, sides, stones, weights } from './scales'
@@ -32,7 +33,7 @@ export const epochMsField = v.pipe(
   v.minValue(0, 'expected a time after 1970'),
   v.maxValue(latestEpochMs, 'expected a time before the year 10000'),
 )
-const rankField = v.pipe(v.number('expected a number'), v.finite('expected a finite number'))
+const rankField = v.custom<string>(isRank, 'expected a rank such as "a0"')
 const count = v.pipe(
   v.number('expected a number'),
   v.integer('expected a whole number'),
@@ -93,8 +94,8 @@ const action = v.object({
   at: v.nullable(whenField),
   /** The day it was picked for or moved to. */
   day: v.nullable(dateField),
-  /** How often it was re-dated after its day had been set. */
-  moves: count,
+  /** A mark for each time it was re-dated, `2026-03-11~name`: how often is how many there are. */
+  moved: v.array(v.pipe(v.string('expected text'), v.maxLength(80, 'expected a mark'))),
   /** Set while underway. */
   startedAtEpochMs: v.nullable(epochMsField),
   waiting: v.nullable(waiting),
@@ -178,21 +179,26 @@ const review = v.object({
   finishedAtEpochMs: v.nullable(epochMsField),
   stone: oneOf(stones),
   stonesDone: v.array(oneOf(stones)),
-  /** One or two aims for the week to come. */
-  aims: v.pipe(v.array(titleField), v.maxLength(2, 'expected at most two aims')),
+  /** One or two aims for the week to come; empty where there is none. */
+  firstAim: titleField,
+  secondAim: titleField,
   figures: v.nullable(reviewFigures),
 })
 
+/** Every field may be missing: what holds then is read from the defaults. */
 const settings = v.object({
   id: idField('settings'),
-  /** Free minutes on Monday … Sunday. */
-  freeMinutes: v.pipe(v.array(minuteOfDay), v.length(7, 'expected seven numbers')),
-  dayStartsAtMinute: minuteOfDay,
-  underwayLimit: v.pipe(count, v.minValue(1, 'expected at least 1'), v.maxValue(20, 'expected at most 20')),
+  /** Free minutes on a weekday, `0` Monday to `6` Sunday. */
+  freeMinutes: v.optional(
+    v.record(v.pipe(v.string(), v.regex(/^[0-6]$/, 'expected a weekday from 0 to 6')), minuteOfDay),
+  ),
+  dayStartsAtMinute: v.optional(minuteOfDay),
+  underwayLimit: v.optional(
+    v.pipe(count, v.minValue(1, 'expected at least 1'), v.maxValue(20, 'expected at most 20')),
+  ),
   /** Keys changed (`tick` → `y`) or switched off (null); the rest are as shipped. */
-  keys: v.record(
-    v.string(),
-    v.nullable(v.pipe(v.string('expected text'), v.maxLength(20, 'expected one key'))),
+  keys: v.optional(
+    v.record(v.string(), v.nullable(v.pipe(v.string('expected text'), v.maxLength(20, 'expected one key')))),
   ),
 })
 

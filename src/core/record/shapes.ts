@@ -15,7 +15,17 @@ export type Context = RecordOf['context']
 export type Person = RecordOf['person']
 export type Reference = RecordOf['reference']
 export type Review = RecordOf['review']
-export type Settings = RecordOf['settings']
+/** As kept: only what the person has set. */
+export type KeptSettings = RecordOf['settings']
+
+/** What holds. */
+export interface Settings {
+  /** Free minutes on Monday … Sunday. */
+  readonly freeMinutes: readonly number[]
+  readonly dayStartsAtMinute: number
+  readonly underwayLimit: number
+  readonly keys: Readonly<Record<string, string | null>>
+}
 
 /** A day, and a time on it where one is fixed. */
 export type When = NonNullable<Action['due']>

@@ -1,4 +1,5 @@
 export {
+  aimsOf,
   doneBetween,
   lastSevenDays,
   nextActions,

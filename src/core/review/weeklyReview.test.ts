@@ -20,7 +20,7 @@ const project = (id: string, state: Project['state'] = 'open'): Project => ({
   note: '',
   due: null,
   state,
-  rank: 1,
+  rank: 'a1',
   createdAtEpochMs: 1,
   closedAtEpochMs: null,
 })

@@ -1,7 +1,7 @@
 // What the weekly review asks: which projects stand still, what waits, what was done.
 import { isHidden, isOpen } from '../action'
 import { compareForDay } from '../day'
-import { type Action, type Id, type Project, type ReviewFigures } from '../record'
+import { compareRanks, type Action, type Id, type Project, type Review, type ReviewFigures } from '../record'
 import { addDays, epochMsAt, type CalendarDate } from '../time'
 
 /** Whether an action moves its project on: open, not put off to someday, waiting or not. */
@@ -33,7 +33,7 @@ export function projectsWithoutNextAction(
   const next = nextActions(actions, today)
   return projects
     .filter((project) => project.state === 'open' && !next.has(project.id))
-    .sort((a, b) => a.rank - b.rank || (a.id < b.id ? -1 : 1))
+    .sort((a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
 }
 
 /** Waiting, the longest-waited first. */
@@ -89,3 +89,7 @@ export function reviewFiguresOf(
     doneTitles: done.map(({ title }) => title),
   }
 }
+
+/** The aims that were named, one or two or none. */
+export const aimsOf = ({ firstAim, secondAim }: Pick<Review, 'firstAim' | 'secondAim'>): string[] =>
+  [firstAim, secondAim].filter((aim) => aim !== '')

@@ -6,10 +6,10 @@ const records: AnyRecord[] = [
   { ...plainAction, id: 'action:done', title: 'Ring the tile maker', doneAtEpochMs: 1 },
   { ...plainAction, id: 'action:open', title: 'Ring the tile maker again', note: 'about absorbers' },
   { id: 'slip:one', text: 'tile samples for the café', takenOff: [], setDownAtEpochMs: 1 },
-  { id: 'person:oda', name: 'Oda', note: '', rank: 1 },
+  { id: 'person:oda', name: 'Oda', note: '', rank: 'a1' },
   {
     id: 'settings:main',
-    freeMinutes: [0, 0, 0, 0, 0, 0, 0],
+    freeMinutes: {},
     dayStartsAtMinute: 0,
     underwayLimit: 3,
     keys: {},

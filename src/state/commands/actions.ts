@@ -2,7 +2,7 @@
 
 import { isOpen, isRedated } from '@/core/action'
 import { recordsIn } from '@/core/journal'
-import { type Action, type Horizon, type Id, type Waiting } from '@/core/record'
+import { rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { settingsIn } from '../settingsIn'
@@ -72,9 +72,9 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
     weight: weight ?? 'should',
     horizon: 'soon',
     ...heldAt(horizon, context.moment.date),
-    moves: 0,
+    moved: [],
     startedAtEpochMs: null,
-    rank: context.nowEpochMs,
+    rank: rankOfNumber(context.nowEpochMs),
     createdAtEpochMs: context.nowEpochMs,
     slipId: null,
     doneAtEpochMs: null,
@@ -89,7 +89,7 @@ export const addAction: Command<NewAction> = (context, given) => {
 
 type Editable = Omit<
   Action,
-  'id' | 'moves' | 'createdAtEpochMs' | 'slipId' | 'doneAtEpochMs' | 'letGoAtEpochMs' | 'startedAtEpochMs'
+  'id' | 'moved' | 'createdAtEpochMs' | 'slipId' | 'doneAtEpochMs' | 'letGoAtEpochMs' | 'startedAtEpochMs'
 >
 
 /** Changes an action, and counts the change where it re-dates it. */
@@ -100,7 +100,8 @@ const redate = (
 ): Outcome =>
   change(context, id, (action) => {
     const after = patch(action)
-    return isRedated(action, { ...action, ...after }) ? { ...after, moves: action.moves + 1 } : after
+    const mark = `${context.moment.date}~${context.newId('action').slice('action:'.length)}`
+    return isRedated(action, { ...action, ...after }) ? { ...after, moved: [...action.moved, mark] } : after
   })
 
 export const editAction: Command<{ id: Id<'action'>; patch: Partial<Editable> }> = (

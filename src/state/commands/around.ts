@@ -1,8 +1,8 @@
 // Contexts, people and settings.
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
-import { isIdOf, type Action, type Id, type Settings } from '@/core/record'
+import { isIdOf, type Action, type Id, type KeptSettings, type Settings } from '@/core/record'
 import { refuse } from '@/core/result'
-import { settingsIn } from '../settingsIn'
+import { settingsIn, toKept } from '../settingsIn'
 import {
   added,
   change,
@@ -76,7 +76,9 @@ export const removeNamed: Command<{ id: Id<'context'> | Id<'person'> }> = (conte
   return diffOf(...parts)
 }
 
-export const setSettings: Command<Partial<Omit<Settings, 'id'>>> = (context, patch) => {
-  // Only what is set is written, the first time too: the rest goes on being read from its defaults.
-  return diffOf(updateOf(settingsIn(context.document), patch))
+/** Only what is set is written, the first time too: the rest goes on being read from its defaults. */
+export const setSettings: Command<Partial<Settings>> = (context, patch) => {
+  const now = { id: 'settings:main', ...toKept(settingsIn(context.document)) } as KeptSettings
+  const { keys, ...rest } = toKept(patch)
+  return diffOf(updateOf(now, keys === undefined ? rest : { ...rest, keys }))
 }

@@ -1,6 +1,14 @@
 // What a command is: a pure function from what is held and what is asked to a diff, or to a refusal without words.
 import { recordIn, updateOf, type Diff, type Document, type RecordDiff } from '@/core/journal'
-import { titleLimit, type AnyRecord, type Id, type RecordKind, type RecordOf } from '@/core/record'
+import {
+  rankBetween,
+  rankOfNumber,
+  titleLimit,
+  type AnyRecord,
+  type Id,
+  type RecordKind,
+  type RecordOf,
+} from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { LocalMoment } from '@/core/time'
 
@@ -79,5 +87,10 @@ export function changeLine<K extends RecordKind>(
 }
 
 /** The next rank behind all of these. */
-export const rankAfter = (records: readonly { readonly rank: number }[]): number =>
-  records.reduce((highest, { rank }) => Math.max(highest, rank), 0) + 1
+export function rankAfter(records: readonly { readonly rank: string }[]): string {
+  const highest = records.reduce<string | null>(
+    (last, { rank }) => (last === null || rank > last ? rank : last),
+    null,
+  )
+  return rankBetween(highest, null) ?? rankOfNumber(records.length)
+}

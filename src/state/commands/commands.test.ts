@@ -19,7 +19,7 @@ const held = (store: TestStore) => {
   const { document } = store.api.getState()
   return [...recordsById(document).values()]
     .filter(({ id }) => id !== 'settings:main')
-    .concat(settingsIn(document))
+    .concat(settingsIn(document) as never)
 }
 const idOf = (store: TestStore, title: string) =>
   recordsIn(store.api.getState().document, 'action').find((action) => action.title === title)
@@ -95,7 +95,7 @@ const acts: Case[] = [
   ['renameContext', (store) => ({ id: only(store, 'context'), name: 'Bench' })],
   ['setSettings', () => ({ underwayLimit: 1 })],
   ['stepTo', (store) => ({ id: only(store, 'review'), stone: 'aims' as const, done: true })],
-  ['setAims', (store) => ({ id: only(store, 'review'), aims: ['one', ''] })],
+  ['setAims', (store) => ({ id: only(store, 'review'), firstAim: 'one' })],
   ['dropReview', (store) => ({ id: only(store, 'review') })],
 ]
 it.each(acts)('%s changes something, and undo and redo give back exactly what was', async (name, args) => {
@@ -166,7 +166,7 @@ const refusals: [...Case, refusal: object][] = [
   ],
   [
     'setAims',
-    (store) => ({ id: only(store, 'review'), aims: ['', 'x'.repeat(2001)] }),
+    (store) => ({ id: only(store, 'review'), secondAim: 'x'.repeat(2001) }),
     { kind: 'tooLong', field: 'aim' },
   ],
   [
@@ -195,9 +195,9 @@ describe('moving', () => {
     return actionIn(store, 'it')
   }
   it('lays an undated action on the day, and counts no move', async () =>
-    expect(await moved({})).toMatchObject({ day: tomorrow, moves: 0 }))
+    expect(await moved({})).toMatchObject({ day: tomorrow, moved: [] }))
   it('counts a re-dating', async () =>
-    expect(await moved({ day: today })).toMatchObject({ day: tomorrow, moves: 1 }))
+    expect(await moved({ day: today })).toMatchObject({ day: tomorrow, moved: [expect.any(String)] }))
   const counted: [
     what: string,
     patch: Partial<Action>,
@@ -236,9 +236,9 @@ describe('moving', () => {
     const store = await ready()
     store.run('addAction', { title: 'it', ...patch })
     store.run(name, { id: idOf(store, 'it'), ...args } as never)
-    expect(actionIn(store, 'it').moves).toBe(moves)
+    expect(actionIn(store, 'it').moved).toHaveLength(moves)
     store.undo()
-    expect(actionIn(store, 'it').moves).toBe(0)
+    expect(actionIn(store, 'it').moved).toEqual([])
   })
   it('takes a day that has passed off what is held for later, and leaves a day to come', async () => {
     const dayAfter = async (day: string) => {
@@ -261,13 +261,13 @@ describe('moving', () => {
   it('moves a promise that the day would break', async () =>
     expect(await moved({ due: { date: addDays(today, -1), time: '12:00' as never } })).toMatchObject({
       due: { date: tomorrow, time: '12:00' },
-      moves: 1,
+      moved: [expect.any(String)],
     }))
   it('keeps the time of what is fixed', async () =>
     expect(await moved({ at: { date: today, time: '09:00' as never } })).toMatchObject({
       at: { date: tomorrow, time: '09:00' },
       day: null,
-      moves: 1,
+      moved: [expect.any(String)],
     }))
 })
 
@@ -302,10 +302,11 @@ it('a removed person stays in words where something waits for them', async () =>
 it('ranking moves one place and writes only what changed', async () => {
   const store = await ready()
   for (const name of ['a', 'b', 'c']) store.run('addContext', { name })
-  const order = () => recordsIn(store.api.getState().document, 'context').sort((x, y) => x.rank - y.rank)
+  const order = () =>
+    recordsIn(store.api.getState().document, 'context').sort((x, y) => (x.rank < y.rank ? -1 : 1))
   const [a, b, c] = order().map(({ id }) => id) as [Id<'context'>, Id<'context'>, Id<'context'>]
   const outcome = store.run('rankBy', { id: c, siblings: [a, b, c], places: -1 })
-  expect(outcome.ok && outcome.value.length).toBe(2)
+  expect(outcome.ok && outcome.value.length).toBe(1)
   expect(order().map(({ name }) => name)).toEqual(['a', 'c', 'b'])
   expect(store.run('rankBy', { id: a, siblings: [a, c, b], places: -1 }).ok).toBe(false)
 })

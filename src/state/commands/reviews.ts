@@ -17,7 +17,8 @@ export const startReview: Command<Record<string, never>> = (context) => {
       finishedAtEpochMs: null,
       stone: 'tray',
       stonesDone: [],
-      aims: [],
+      firstAim: '',
+      secondAim: '',
       figures: null,
     }),
   )
@@ -36,12 +37,14 @@ export const stepTo: Command<{ id: Id<'review'>; stone: Stone; done: boolean }> 
   }))
 
 /** One or two aims for the week to come, each in its place: the first may be empty while the second is written. */
-export const setAims: Command<{ id: Id<'review'>; aims: readonly string[] }> = (context, { id, aims }) => {
-  const lines = aims.slice(0, 2).map((aim) => aim.replace(/\s+/g, ' ').trim())
-  const isTooLong = lines.some((line) => line.length > titleLimit)
+export const setAims: Command<{ id: Id<'review'>; firstAim?: string; secondAim?: string }> = (
+  context,
+  { id, ...aims },
+) => {
+  const lines = Object.entries(aims).map(([field, aim]) => [field, aim.replace(/\s+/g, ' ').trim()] as const)
+  const isTooLong = lines.some(([, line]) => line.length > titleLimit)
   if (isTooLong) return refuse({ kind: 'tooLong', field: 'aim', limit: titleLimit })
-  while (lines.at(-1) === '') lines.pop()
-  return change(context, id, () => ({ aims: lines }))
+  return change(context, id, () => Object.fromEntries(lines))
 }
 
 export const finishReview: Command<{ id: Id<'review'>; figures: ReviewFigures }> = (

@@ -5,6 +5,8 @@ import {
   inkCount,
   isIdOf,
   kindOf,
+  rankBetween,
+  ranksInOrder,
   stampLimit,
   type Area,
   type Group,
@@ -168,21 +170,14 @@ export const rankBy: Command<{ id: Id<Ranked>; siblings: readonly Id<Ranked>[]; 
   const order = [...siblings]
   if (from < 0 || from + places < 0 || from + places >= order.length) return refuse({ kind: 'nothingToDo' })
   order.splice(from + places, 0, ...order.splice(from, 1))
-  return rankInOrder(context, order)
-}
-
-/** Ranks records in the order of the list: only those whose rank must change are written. */
-function rankInOrder(context: CommandContext, order: readonly Id<Ranked>[]) {
-  const records = order
-    .map((id) => recordIn(context.document, id as Id<'project'>))
-    .filter((record) => record !== undefined)
-  const ranks = records.map(({ rank }) => rank).sort((a, b) => a - b)
-  const distinct = new Set(ranks).size === ranks.length
-  return diffOf(
-    ...records.map((record, index) =>
-      updateOf(record, { rank: distinct ? (ranks[index] as number) : index + 1 }),
-    ),
-  )
+  const records = order.flatMap((each) => recordIn(context.document, each as Id<'project'>) ?? [])
+  const at = records.findIndex((record) => record.id === id)
+  const rank = rankBetween(records[at - 1]?.rank ?? null, records[at + 1]?.rank ?? null)
+  const moved = records[at]
+  if (rank !== null && moved) return diffOf(updateOf(moved, { rank }))
+  // Two of them share a rank, so there is none between: all are ranked anew.
+  const ranks = ranksInOrder(records.length)
+  return diffOf(...records.map((record, index) => updateOf(record, { rank: ranks[index] as string })))
 }
 
 /** A name for any of the shelf kinds, for one rename command in lists. */

@@ -1,4 +1,5 @@
 import { emptyDocument, makeStamp, recordsById, withChanges, type Change } from '@/core/journal'
+import { currentVersion } from '@/core/migrations'
 import { makeArchive, makeMemoryStore, storageErrorOf } from '.'
 import { fromSealed, toSealed } from './sealed'
 
@@ -242,7 +243,11 @@ describe('the archive', () => {
 describe('a sealed value', () => {
   it('is whole as written, damaged when one character differs, unreadable when it breaks off', () => {
     const sealed = toSealed({ title: 'Oda’s quote', minutes: 20 })
-    expect(fromSealed(sealed)).toEqual({ kind: 'whole', value: { title: 'Oda’s quote', minutes: 20 } })
+    expect(fromSealed(sealed)).toEqual({
+      kind: 'whole',
+      value: { title: 'Oda’s quote', minutes: 20 },
+      version: currentVersion,
+    })
     expect(fromSealed(sealed.replace('20', '21'))).toMatchObject({ kind: 'damaged', value: { minutes: 21 } })
     expect(fromSealed(sealed.slice(0, -3))).toEqual({ kind: 'unreadable' })
     expect(fromSealed('{"no":"seal"}')).toMatchObject({ kind: 'damaged' })

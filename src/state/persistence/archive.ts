@@ -13,6 +13,7 @@ import {
   type Entry,
   type Stamp,
 } from '@/core/journal'
+import { currentVersion } from '@/core/migrations'
 import { heal } from './heal'
 import {
   asidePrefix,
@@ -20,7 +21,6 @@ import {
   broughtPrefix,
   changeKey,
   changePrefix,
-  formatVersion,
   historyKey,
   historyPrefix,
   latestInKeys,
@@ -218,7 +218,7 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
         (key) => key.startsWith(changePrefix) || key.startsWith(piecePrefix),
       )
       const meta = metaIn(values[metaKey])
-      isNewer = (meta?.format ?? 0) > formatVersion
+      isNewer = (meta?.format ?? 0) > currentVersion
       wiped = meta?.wiped ?? null
       seen.clear()
       keys.forEach((key) => seen.add(key))
@@ -226,7 +226,7 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
       const lastHistory = under(keys, historyPrefix).at(-1)
       const older = lastHistory ? (await changesIn((await read([lastHistory]))[lastHistory] ?? '')).items : []
       const recent = new Map(inOrder([...older, ...kept.changes]).map((change) => [change.stamp, change]))
-      if (!isNewer && meta === null) await write(metaValue(wiped))
+      if (!isNewer && meta?.format !== currentVersion) await write(metaValue(wiped))
       const { document, values: healed } = await heal(kept, allHistory)
       if (!isNewer && Object.keys(healed).length > 0) await write(healed)
       return {

@@ -1,8 +1,6 @@
 // How the keys of the kept store are named. Keys sort in the order of their stamps.
 import { isStamp, laterStamp, never, type Stamp } from '@/core/journal'
 
-export const formatVersion = 1
-
 export const metaKey = 'meta'
 export const changePrefix = 'change/'
 export const piecePrefix = 'piece/'

@@ -1,6 +1,7 @@
 // The one value that says in which format the rest is kept, and when everything was last removed.
 import type { Stamp } from '@/core/journal'
-import { formatVersion, metaKey } from './keys'
+import { currentVersion } from '@/core/migrations'
+import { metaKey } from './keys'
 import { fromSealed, toSealed } from './sealed'
 
 export interface Meta {
@@ -10,7 +11,7 @@ export interface Meta {
 }
 
 export const metaValue = (wiped: Stamp | string | null): Record<string, string> => ({
-  [metaKey]: toSealed(wiped === null ? { format: formatVersion } : { format: formatVersion, wiped }),
+  [metaKey]: toSealed(wiped === null ? { format: currentVersion } : { format: currentVersion, wiped }),
 })
 
 /** Null where it is missing or damaged. A damaged number is not believed, least of all to be a newer format. */

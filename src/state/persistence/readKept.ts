@@ -7,6 +7,7 @@ import {
   type Document,
   type Entry,
 } from '@/core/journal'
+import { currentVersion, migrateChange, migrateEntry } from '@/core/migrations'
 import { changePrefix, piecePrefix } from './keys'
 import { fromSealed } from './sealed'
 
@@ -24,17 +25,25 @@ export interface Listed<T> {
   readonly sound: boolean
 }
 
-/** The items of a kept list: all of them where it is whole, the sound ones where it is damaged. */
-async function listIn<T>(text: string, kind: 'changeFault' | 'entryFault'): Promise<Listed<T>> {
+/** The items of a kept list as this version has them: all where it is whole, the sound ones where it is damaged. */
+async function listIn<T>(
+  text: string,
+  migrate: (item: T, version: number) => T,
+  fault: 'changeFault' | 'entryFault',
+): Promise<Listed<T>> {
   const opened = fromSealed(text)
   if (opened.kind === 'unreadable' || !Array.isArray(opened.value)) return { items: [], sound: false }
-  if (opened.kind === 'whole') return { items: opened.value as T[], sound: true }
-  const faultOf = (await import('@/core/exchange/onDemand'))[kind]
-  return { items: opened.value.filter((item) => faultOf(item, '') === null) as T[], sound: false }
+  const { version } = opened
+  const listed = opened.value as T[]
+  const items = version < currentVersion ? listed.map((item) => migrate(item, version)) : listed
+  if (opened.kind === 'whole') return { items, sound: true }
+  const faultOf = (await import('@/core/exchange/onDemand'))[fault]
+  return { items: items.filter((item) => faultOf(item, '') === null), sound: false }
 }
 
-export const changesIn = (text: string): Promise<Listed<Change>> => listIn(text, 'changeFault')
-export const entriesInPiece = (text: string): Promise<Listed<Entry>> => listIn(text, 'entryFault')
+export const changesIn = (text: string): Promise<Listed<Change>> => listIn(text, migrateChange, 'changeFault')
+export const entriesInPiece = (text: string): Promise<Listed<Entry>> =>
+  listIn(text, migrateEntry, 'entryFault')
 
 export interface Kept {
   readonly document: Document

@@ -62,9 +62,7 @@ describe('the Day sheet', () => {
     expect(screen.getByText(/1 h 50 planned into 1 h 30 of free time/).textContent).toContain(
       '20 min too much.',
     )
-    expect(recordsIn(store.api.getState().document, 'settings')[0]?.freeMinutes).toEqual([
-      300, 300, 90, 300, 300, 120, 60,
-    ])
+    expect(recordsIn(store.api.getState().document, 'settings')[0]?.freeMinutes).toEqual({ 2: 90 })
   })
   it('turns with the day', async () => {
     const store = await showStation(<DayStation />, furnish)

@@ -7,9 +7,8 @@ import { useAct } from '@/held/zen'
 /** Last stone: one or two aims for the week to come. */
 export function AimsStone({ review }: { review: Review }) {
   const act = useAct()
-  const [first = '', second = ''] = review.aims
-  const set = (aims: readonly string[], typing: RunOptions) =>
-    act('setAims', { id: review.id, aims }, { say: false, atField: true, ...typing })
+  const set = (aims: { firstAim?: string; secondAim?: string }, typing: RunOptions) =>
+    act('setAims', { id: review.id, ...aims }, { say: false, atField: true, ...typing })
   return (
     <Column gap={12}>
       <Words render="h2" size="title">
@@ -20,15 +19,15 @@ export function AimsStone({ review }: { review: Review }) {
         name={`${review.id} aim 1`}
         label="First aim"
         shown
-        value={first}
-        onKeep={(text, typing) => set([text, second], typing)}
+        value={review.firstAim}
+        onKeep={(text, typing) => set({ firstAim: text }, typing)}
       />
       <EditText
         name={`${review.id} aim 2`}
         label="Second aim, if there is one"
         shown
-        value={second}
-        onKeep={(text, typing) => set([first, text], typing)}
+        value={review.secondAim}
+        onKeep={(text, typing) => set({ secondAim: text }, typing)}
       />
     </Column>
   )

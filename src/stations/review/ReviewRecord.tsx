@@ -1,4 +1,5 @@
 // A finished review, as it was kept.
+import { aimsOf } from '@/core/review'
 import { View } from '@tamagui/core'
 import type { Review } from '@/core/record'
 import { isoWeekOf } from '@/core/time'
@@ -10,7 +11,8 @@ import { useToday, useZen } from '@/held/zen'
 export function ReviewRecord({ review, onLeave }: { review: Review; onLeave: () => void }) {
   const { clock } = useZen()
   const today = useToday()
-  const { figures, aims } = review
+  const { figures } = review
+  const aims = aimsOf(review)
   const lines: [string, string][] = figures
     ? [
         ['Done in seven days', `${count(figures.done, 'action')}, ${duration(figures.doneMinutes)}`],

@@ -1,4 +1,5 @@
 // The weekly review: a guided round that can be left and taken up again, and the finished ones to read.
+import { aimsOf } from '@/core/review'
 import { useMedia } from '@tamagui/core'
 import { useState } from 'react'
 import { isoWeekOf } from '@/core/time'
@@ -94,7 +95,7 @@ function Past({ reviews, onRead }: { reviews: Reviews; onRead: (id: Id<'review'>
     <Column render="section" aria-label="Finished reviews" paddingTop={10}>
       <BandHeading title="Finished reviews" end={String(reviews.length)} />
       <Column render="ul">
-        {reviews.map(({ id, weekOf, finishedAtEpochMs, figures, aims }) => (
+        {reviews.map(({ id, weekOf, finishedAtEpochMs, figures, ...aims }) => (
           <Column key={id} render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
             <Press
               onPress={() => onRead(id)}
@@ -110,7 +111,7 @@ function Past({ reviews, onRead }: { reviews: Reviews; onRead: (id: Id<'review'>
                 </Words>
                 <Words size="second" tone="inkSoft">
                   {figures ? `${count(figures.done, 'action')} done, ${duration(figures.doneMinutes)}` : ''}
-                  {aims.length > 0 ? ` · aims: ${aims.join(', ')}` : ''}
+                  {aimsOf(aims).length > 0 ? ` · aims: ${aimsOf(aims).join(', ')}` : ''}
                 </Words>
               </Column>
               <Icon name="next" tone="inkSoft" />

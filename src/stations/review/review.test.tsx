@@ -56,8 +56,8 @@ it('leads over the five stones and keeps what it found', async () => {
   expect(recordsIn(documentOf(store), 'review')).toMatchObject([
     {
       weekOf: '2026-03-09',
-      aims: ['Meters calibrated'],
-      stonesDone: ['tray', 'projects', 'waiting', 'done', 'aims'],
+      firstAim: 'Meters calibrated',
+      stonesDone: ['aims', 'done', 'projects', 'tray', 'waiting'],
       figures: {
         slipsLeft: 1,
         projectsOpen: 1,

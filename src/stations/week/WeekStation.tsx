@@ -1,4 +1,5 @@
 // The Week sheet: seven days with what stands on them, laid against each day's free time.
+import { aimsOf } from '@/core/review'
 import { useMedia } from '@tamagui/core'
 import { useMemo, useState } from 'react'
 import { weekSheetOf } from '@/core/week'
@@ -52,11 +53,11 @@ export function WeekStation() {
 
 /** What the latest review aimed at. */
 function Aims() {
-  const aims = useHeld(
-    (state) =>
-      select.reviewsOf(state.document).find(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)?.aims,
+  const last = useHeld((state) =>
+    select.reviewsOf(state.document).find(({ finishedAtEpochMs }) => finishedAtEpochMs !== null),
   )
-  return aims && aims.length > 0 ? <Words tone="inkSoft">Aims: {aims.join(' and ')}</Words> : null
+  const aims = last ? aimsOf(last) : []
+  return aims.length > 0 ? <Words tone="inkSoft">Aims: {aims.join(' and ')}</Words> : null
 }
 
 function WeekWords({ days, today }: { days: ReturnType<typeof weekSheetOf>['days']; today: string }) {

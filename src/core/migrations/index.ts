@@ -1,0 +1,24 @@
+// From what an earlier version kept to what this one keeps. Migrations are numbered and only ever added to; they run on
+// what is read, from the store and from files, before it is checked. They never throw: what they cannot make sense of
+// they leave as it is, and the check that follows says where it is wrong.
+import type { Change, Entry } from '../journal'
+import { changeToVersion2, entryToVersion2 } from './toVersion2'
+
+/** The version in which records and changes are written now. */
+export const currentVersion = 2
+
+interface Migration {
+  readonly to: number
+  readonly entry: (entry: Entry) => Entry
+  readonly change: (change: Change) => Change
+}
+
+const migrations: readonly Migration[] = [{ to: 2, entry: entryToVersion2, change: changeToVersion2 }]
+
+const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)
+
+export const migrateEntry = (entry: Entry, version: number): Entry =>
+  since(version).reduce((migrated, { entry: step }) => step(migrated), entry)
+
+export const migrateChange = (change: Change, version: number): Change =>
+  since(version).reduce((migrated, { change: step }) => step(migrated), change)

@@ -1,0 +1,73 @@
+import fc from 'fast-check'
+import type { Change, Entry } from '../journal'
+import { currentVersion, migrateChange, migrateEntry } from '.'
+
+const entry = (record: object, more: object = {}) => ({ record, all: 's', ...more }) as unknown as Entry
+const updated = (id: string, fields: object) =>
+  ({ stamp: 's', act: 'a', diff: [{ kind: 'updated', id, fields }] }) as unknown as Change
+
+it('turns counts, aims, ranks and free minutes of version 1 into what version 2 keeps, with their stamps', () => {
+  expect(
+    migrateEntry(
+      entry(
+        { id: 'action:a', moves: 2, rank: 7, contextIds: ['b', 'a'] },
+        { own: { moves: 't', rank: 'u' } },
+      ),
+      1,
+    ),
+  ).toEqual(
+    entry(
+      { id: 'action:a', moved: ['v1~1', 'v1~2'], rank: 'h00000007', contextIds: ['a', 'b'] },
+      { own: { moved: 't', rank: 'u' } },
+    ),
+  )
+  expect(migrateEntry(entry({ id: 'review:r', aims: ['one'] }, { own: { aims: 't' } }), 1)).toEqual(
+    entry({ id: 'review:r', firstAim: 'one', secondAim: '' }, { own: { firstAim: 't', secondAim: 't' } }),
+  )
+  expect(
+    migrateChange(
+      updated('settings:main', {
+        freeMinutes: [
+          [1, 2],
+          [1, 3],
+        ],
+      }),
+      1,
+    ),
+  ).toEqual(
+    updated('settings:main', {
+      freeMinutes: [
+        { 0: 1, 1: 2 },
+        { 0: 1, 1: 3 },
+      ],
+    }),
+  )
+  expect(migrateChange(updated('action:a', { moves: [0, 1], day: [null, 'd'] }), 1)).toEqual(
+    updated('action:a', { moved: [[], ['v1~1']], day: [null, 'd'] }),
+  )
+})
+it('leaves a kind it does not know, and what is of this version, as it is', () => {
+  const dream = entry({ id: 'dream:1', moves: 3, aims: ['fly'] })
+  expect(migrateEntry(dream, 1)).toEqual(dream)
+  const action = entry({ id: 'action:a', moves: 2 })
+  expect(migrateEntry(action, currentVersion)).toBe(action)
+})
+it('is the same done twice, and never throws, whatever it is given', () => {
+  fc.assert(
+    fc.property(
+      fc.anything(),
+      fc.constantFrom('action:a', 'review:r', 'settings:main', 'slip:s'),
+      (value, id) => {
+        for (const field of ['moves', 'rank', 'aims', 'freeMinutes', 'takenOff', 'keys']) {
+          const once = migrateEntry(entry({ id, [field]: value }), 1)
+          expect(migrateEntry(once, 1)).toEqual(once)
+          migrateChange(updated(id, { [field]: value }), 1)
+          migrateChange(updated(id, { [field]: [value, value] }), 1)
+        }
+        migrateEntry(value as Entry, 1)
+        migrateChange(value as Change, 1)
+      },
+    ),
+    { seed: 3, numRuns: 300 },
+  )
+})
