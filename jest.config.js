@@ -24,7 +24,9 @@ module.exports = {
       roots: ['<rootDir>/src', '<rootDir>/demo', '<rootDir>/test'],
       testMatch: ['**/*.test.ts'],
       transform: swc,
-      transformIgnorePatterns: ['node_modules/(?!(@react-native-async-storage|idb|comlink|fractional-indexing)/)'],
+      transformIgnorePatterns: [
+        'node_modules/(?!(@react-native-async-storage|idb|comlink|fractional-indexing)/)',
+      ],
       moduleNameMapper: own,
     },
     {

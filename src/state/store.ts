@@ -40,7 +40,13 @@ import {
 } from './commands'
 import { continued } from './continued'
 import { makeKeeper, type Keeping } from './keeper'
-import { storageErrorOf, type AppErrorCode, type Archive, type Aside } from './persistence'
+import {
+  storageErrorOf,
+  type AppErrorCode,
+  type Archive,
+  type Aside,
+  type HistoryPortion,
+} from './persistence'
 
 export interface StoreState {
   readonly phase: 'loading' | 'ready'
@@ -263,6 +269,23 @@ export function makeZenStore({
     await load()
   }
 
+  /** Portions of the archive with the changes of this sitting, in order. What cannot be reached is said, not thrown. */
+  async function gathered(portions: AsyncGenerator<HistoryPortion>): Promise<JournalRead> {
+    const all = new Map<Stamp, Change>()
+    let unread = 0
+    let unreached: AppErrorCode | null = null
+    try {
+      for await (const portion of portions) {
+        portion.changes.forEach((change) => all.set(change.stamp, change))
+        unread += portion.unread
+      }
+    } catch (error) {
+      unreached = storageErrorOf(error).code
+    }
+    api.getState().recent.forEach((change) => all.set(change.stamp, change))
+    return { changes: ordered(all.values()), unread, unreached }
+  }
+
   const stopListening = tabs.listen((message) => {
     if (message.kind === 'changes') takeUp(message.changes)
     else void (message.kind === 'wiped' ? startOver() : catchUp().catch(() => {}))
@@ -351,24 +374,10 @@ export function makeZenStore({
     async historyOf(ids) {
       const wanted = new Set(ids)
       const touches = (change: Change) => change.diff.some((part) => wanted.has(idOf(part)))
-      const { changes } = await this.journal()
+      const { changes } = await gathered(archive.historyOf(wanted))
       return changes.filter(touches)
     },
-    async journal() {
-      const all = new Map<Stamp, Change>()
-      let unread = 0
-      let unreached: AppErrorCode | null = null
-      try {
-        for await (const portion of archive.history()) {
-          portion.changes.forEach((change) => all.set(change.stamp, change))
-          unread += portion.unread
-        }
-      } catch (error) {
-        unreached = storageErrorOf(error).code
-      }
-      api.getState().recent.forEach((change) => all.set(change.stamp, change))
-      return { changes: ordered(all.values()), unread, unreached }
-    },
+    journal: () => gathered(archive.history()),
     close: stopListening,
   }
 }

@@ -233,6 +233,35 @@ describe('the archive', () => {
     await expect(full.fold()).rejects.toThrow()
     expect(keysUnder(store.held, 'change/')).toHaveLength(4)
   })
+  it('reads of a record’s history only the portions that tell of it, with or without the list beside them', async () => {
+    const { store } = await filled(many)
+    const portions = keysUnder(store.held, 'history/')
+    const told = portions.filter((key) => store.held.get(key)?.includes('"slip:s6"'))
+    expect([told.length > 0, told.length < portions.length]).toEqual([true, true])
+    const readOf = async (archive: ReturnType<typeof makeArchive>, read: string[]) => {
+      read.length = 0
+      const changes: Change[] = []
+      for await (const portion of archive.historyOf(new Set(['slip:s6']))) changes.push(...portion.changes)
+      const mine = changes.filter(({ diff }) =>
+        diff.some((part) => ('record' in part ? part.record.id : part.id) === 'slip:s6'),
+      )
+      return [mine.map(({ stamp }) => stamp), read.filter((key) => key.startsWith('history/')).sort()]
+    }
+    const read: string[] = []
+    const spied = {
+      ...store,
+      getMany: async (keys: readonly string[]) => (read.push(...keys), store.getMany(keys)),
+    }
+    const expected = [
+      many.filter(({ diff }) => JSON.stringify(diff).includes('"slip:s6"')).map(({ stamp }) => stamp),
+      told,
+    ]
+    expect(await readOf(makeArchive(spied, limits), read)).toEqual(expected)
+    for (const key of keysUnder(store.held, 'index/')) store.held.delete(key)
+    const without = makeArchive(spied, limits)
+    expect((await readOf(without, read))[0]).toEqual(expected[0])
+    expect(await readOf(without, read)).toEqual(expected)
+  })
   it('is empty after a wipe', async () => {
     const { store, archive } = await filled(many)
     await archive.wipe(makeStamp(900, 0, 'aaaa'))

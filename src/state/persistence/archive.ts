@@ -15,6 +15,7 @@ import {
 } from '@/core/journal'
 import { currentVersion } from '@/core/migrations'
 import { heal } from './heal'
+import { indexValue, makeHistoryIndex } from './historyIndex'
 import {
   asidePrefix,
   broughtKey,
@@ -77,6 +78,8 @@ export interface Archive {
   fold(): Promise<void>
   /** The whole journal but for the changes of `load`; in portions, oldest first. */
   history(): AsyncGenerator<HistoryPortion>
+  /** As `history`, of these records alone: reads only the portions that tell of them. */
+  historyOf(ids: ReadonlySet<string>): AsyncGenerator<HistoryPortion>
   asides(): Promise<readonly Aside[]>
   /** Removes what was set aside. What could be read of it stays. */
   dropAsides(): Promise<void>
@@ -105,6 +108,7 @@ const rereads = 20
 export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualLimits, name = ''): Archive {
   /** Every key this copy has read or written: what else turns up is news. */
   const seen = new Set<string>()
+  const index = makeHistoryIndex(store)
   let wiped: string | null = null
   let isNewer = false
 
@@ -136,13 +140,18 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     )
   }
 
+  /** A portion under its key, and beside it which records it tells of. */
+  const portionAt = (key: string, changes: readonly Change[]): Record<string, string> => ({
+    [key]: toSealed(changes),
+    ...indexValue(key, changes),
+  })
+
   function historyOf(changes: readonly Change[]): Record<string, string> {
-    return Object.fromEntries(
-      inParts(inOrder(changes), limits.partSize).map((part) => [
-        historyKey((part[0] as Change).stamp, (part.at(-1) as Change).stamp, name),
-        toSealed(part),
-      ]),
-    )
+    const portions = inParts(inOrder(changes), limits.partSize).map((part) => {
+      const [first, last] = [part[0] as Change, part.at(-1) as Change]
+      return portionAt(historyKey(first.stamp, last.stamp, name), part)
+    })
+    return Object.assign({}, ...portions) as Record<string, string>
   }
 
   /** Whether all of these are still there: another tab may have folded or wiped them since they were read. */
@@ -198,18 +207,23 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     return all
   }
 
-  async function* history(): AsyncGenerator<HistoryPortion> {
-    const keys = await store.getAllKeys()
-    for (const part of inParts([...under(keys, broughtPrefix), ...under(keys, historyPrefix)], 4)) {
+  async function* portionsOf(keys: readonly string[]): AsyncGenerator<HistoryPortion> {
+    for (const part of inParts(keys, 4)) {
       const values = await read(part)
-      const listed = await Promise.all(
-        Object.values(values).map((text) => (text === null ? { items: [], sound: true } : changesIn(text))),
-      )
-      yield {
-        changes: listed.flatMap(({ items }) => items),
-        unread: listed.filter(({ sound }) => !sound).length,
-      }
+      const texts = Object.values(values).filter((text) => text !== null)
+      const listed = await Promise.all(texts.map(changesIn))
+      const unread = listed.filter(({ sound }) => !sound).length
+      yield { changes: listed.flatMap(({ items }) => items), unread }
     }
+  }
+
+  const portionKeys = (keys: readonly string[]): string[] => [
+    ...under(keys, broughtPrefix),
+    ...under(keys, historyPrefix),
+  ]
+
+  async function* history(): AsyncGenerator<HistoryPortion> {
+    yield* portionsOf(portionKeys(await store.getAllKeys()))
   }
 
   return {
@@ -242,13 +256,12 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
       if (instead.length > 0) await store.removeMany(instead.map(changeKey))
     },
     async absorb(entries, changes, act) {
-      const journal = inParts(inOrder(changes), limits.partSize).map((part, index) => [
-        broughtKey(act.stamp, index),
-        toSealed(part),
-      ])
+      const journal = inParts(inOrder(changes), limits.partSize).map((part, at) =>
+        portionAt(broughtKey(act.stamp, at), part),
+      )
       await write({
         ...pieceOf(3, act.stamp, entries),
-        ...(Object.fromEntries(journal) as Record<string, string>),
+        ...(Object.assign({}, ...journal) as Record<string, string>),
         ...(act.diff.length > 0 ? { [changeKey(act.stamp)]: toSealed([act]) } : {}),
       })
     },
@@ -263,6 +276,10 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
       }
     },
     history,
+    async *historyOf(ids) {
+      const keys = portionKeys(await store.getAllKeys())
+      yield* portionsOf(await index.portionsWith(ids, keys))
+    },
     async asides() {
       const values = await read(under(await store.getAllKeys(), asidePrefix))
       return Object.entries(values).flatMap(([key, text]) =>

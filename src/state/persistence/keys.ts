@@ -7,6 +7,8 @@ export const piecePrefix = 'piece/'
 export const historyPrefix = 'history/'
 /** The journal that a file brought: told in histories and saved in files, never taken back act by act. */
 export const broughtPrefix = 'brought/'
+/** Which records a portion of the journal tells of: `index/` before the portion's own key. */
+export const indexPrefix = 'index/'
 export const asidePrefix = 'aside/'
 
 const part = (index: number): string => String(index).padStart(5, '0')
@@ -18,6 +20,7 @@ export const pieceKey = (tier: number, stamp: Stamp, by: string, index: number):
 /** Named by its first and its last change: two portions that differ never share a key. */
 export const historyKey = (first: Stamp, last: Stamp, by: string): string =>
   `${historyPrefix}${first}/${last}~${by}`
+export const indexKey = (portionKey: string): string => `${indexPrefix}${portionKey}`
 export const broughtKey = (stamp: Stamp, index: number): string => `${broughtPrefix}${stamp}/${part(index)}`
 export const tierOf = (key: string): number => Number(key.split('/')[1])
 /** The keys that were written together share everything but the part. */
