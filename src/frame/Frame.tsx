@@ -10,6 +10,9 @@ import { KeepingNotice } from './KeepingNotice'
 import { useStationKeys } from './useStationKeys'
 import { Mishap } from './Mishap'
 import { NoticeStrip } from './NoticeStrip'
+import { useTheming } from '@/held/theme'
+import { useHeld } from '@/held/zen'
+import { select } from '@/state'
 import { useOpened } from '@/held/useOpened'
 import { Tools } from './StationHead'
 import { StationLinks } from './StationLinks'
@@ -20,6 +23,7 @@ const DeskSheets = lazy(() => import('@/sheets/DeskSheets'))
 
 function WideHead() {
   const { roomy } = useMedia()
+  const { shown } = useTheming()
   return (
     <View
       render="header"
@@ -34,7 +38,7 @@ function WideHead() {
       <Row gap={18} paddingHorizontal={24} maxWidth={1640} width="100%" alignSelf="center">
         <Link href="/" aria-label="Zen Tray" style={{ flexShrink: 0, borderRadius: 3 }}>
           <Row gap={10} minHeight={44}>
-            <img src="/icon.svg" alt="" width={28} height={28} />
+            <img src={shown === 'dark' ? '/icon-lamp.svg' : '/icon.svg'} alt="" width={28} height={28} />
             {roomy ? (
               <Words size="title" whiteSpace="nowrap">
                 Zen Tray
@@ -73,8 +77,8 @@ function Dock() {
   )
 }
 
-/** The notices float above the dock on a phone and at the foot of a wide page. */
-function Notices({ wide }: { wide: boolean }) {
+/** The notices float above the dock on a phone, where there is one, and at the foot of a page without. */
+function Notices({ overDock }: { overDock: boolean }) {
   return (
     <View
       position={'fixed' as 'absolute'}
@@ -82,7 +86,7 @@ function Notices({ wide }: { wide: boolean }) {
       right={12}
       zIndex={25}
       pointerEvents="none"
-      style={{ bottom: wide ? 24 : 'calc(128px + env(safe-area-inset-bottom))' }}
+      style={{ bottom: `calc(${overDock ? 128 : 20}px + env(safe-area-inset-bottom))` }}
     >
       <NoticeStrip />
     </View>
@@ -106,6 +110,9 @@ export function Frame({ children }: { children: ReactNode }) {
   const { opened, over } = useOpened()
   const sheet = useDesk((state) => state.sheet)
   const pathname = usePathname()
+  const isSorting = useHeld((state) => pathname === '/sorting' && select.slipsOf(state.document).length > 0)
+  // While slips are being sorted on a phone, the capture line and the stations step aside: the compartments need the room.
+  const docked = !wide && !isSorting
   useStationKeys()
   useEffect(() => {
     document.title = titleOf(pathname)
@@ -127,15 +134,15 @@ export function Frame({ children }: { children: ReactNode }) {
         alignSelf="center"
         paddingHorizontal={wide ? 24 : 12}
         paddingTop={wide ? 22 : 0}
-        style={{ paddingBottom: wide ? 60 : 'calc(190px + env(safe-area-inset-bottom))' }}
+        style={{ paddingBottom: `calc(${docked ? 190 : 76}px + env(safe-area-inset-bottom))` }}
       >
         <KeepingNotice />
         <Mishap place={pathname}>
           <RowSurroundingsProvider>{children}</RowSurroundingsProvider>
         </Mishap>
       </View>
-      <Notices wide={wide} />
-      {wide ? null : <Dock />}
+      <Notices overDock={docked} />
+      {docked ? <Dock /> : null}
       <Suspense fallback={null}>
         {over && opened ? (
           <Mishap place={opened}>

@@ -38,7 +38,15 @@ export function NoticeStrip() {
           pointerEvents="auto"
           boxShadow="0 6px 24px rgba(20,15,8,0.25)"
         >
-          <Words size="second" tone="trayInk" flexShrink={1} paddingVertical={8} aria-hidden>
+          <Words
+            size="second"
+            tone="trayInk"
+            flexShrink={1}
+            minWidth={0}
+            paddingVertical={8}
+            className="clamped two"
+            aria-hidden
+          >
             {notice.text}
           </Words>
           {notice.undoable ? (
@@ -46,6 +54,7 @@ export function NoticeStrip() {
               kind="quiet"
               label="Undo"
               tone="trayInk"
+              flexShrink={0}
               hoverStyle={{ backgroundColor: 'transparent' }}
               style={{ textDecoration: 'underline' }}
               aria-label="Undo the last act"

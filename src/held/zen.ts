@@ -15,7 +15,7 @@ import type {
   ZenStore,
 } from '@/state'
 import { desk } from './desk'
-import { actWords, actWordsOf, nameOfRecord, refusalWords } from '@/words'
+import { actWords, actWordsOf, nameOfRecord, refusalWords, shortened } from '@/words'
 
 export interface ZenParts {
   readonly store: ZenStore
@@ -52,7 +52,7 @@ export function useAct(): Act {
   return useCallback<Act>(
     (name, args, { say, atField = false, continuing } = {}) => {
       const id = (args as { id?: Id }).id
-      const called = id ? nameOfRecord(store.api.getState().document, id) : ''
+      const called = id ? shortened(nameOfRecord(store.api.getState().document, id)) : ''
       const outcome = store.run(name, args, { continuing })
       if (outcome.ok && say !== false)
         desk.getState().tell(say ?? [actWords[name], called].filter(Boolean).join(': '), { undoable: true })

@@ -12,7 +12,7 @@ export {
   when,
 } from './dates'
 export { count } from './counts'
-export { bandWords, nameOfRecord, stateWords, stationWords, stoneWords } from './names'
+export { bandWords, nameOfRecord, shortened, stateWords, stationWords, stoneWords } from './names'
 export { actionDetails, horizonWords, waitingWords } from './action'
 export { chipWords } from './sentence'
 export { loadWords } from './load'

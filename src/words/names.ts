@@ -33,3 +33,16 @@ export function nameOfRecord(document: Document, id: string): string {
   const record = recordIn(document, id as Id) as { title?: string; name?: string; text?: string } | undefined
   return record?.title ?? record?.name ?? record?.text ?? ''
 }
+
+const longestName = 60
+
+/** A name as it is told in passing: its beginning, where it is long. */
+export function shortened(name: string): string {
+  const line = name.replace(/\s+/g, ' ').trim()
+  return line.length <= longestName
+    ? line
+    : `${[...line]
+        .slice(0, longestName - 1)
+        .join('')
+        .trimEnd()}…`
+}

@@ -8,7 +8,7 @@ import { select } from '@/state'
 import { Chip, Column, Icon, IconButton, Row } from '@/ui'
 import { captureInputId } from '@/held/keys'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
-import { chipWords } from '@/words'
+import { chipWords, shortened } from '@/words'
 
 interface Draft {
   readonly text: string
@@ -133,7 +133,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     const outcome = act(
       'setDown',
       { text: draft.text, takenOff: draft.takenOff },
-      { say: `Set down: ${sentence.title}` },
+      { say: `Set down: ${shortened(sentence.title)}` },
     )
     if (outcome.ok) setDraft(noDraft)
     input.current?.focus()

@@ -1,4 +1,5 @@
 // What *Action* asks: all of it prefilled from the sentence, so that Enter is often enough.
+import { shortened } from '@/words'
 import { useState } from 'react'
 import type { Horizon, Id, Weight } from '@/core/record'
 import type { NewAction } from '@/state'
@@ -31,7 +32,11 @@ export function ActionForm({
   const empty = chosen.title.trim() === ''
   const keep = () => {
     if (!empty)
-      act('sortAsAction', { slipId, fields: chosen }, { say: `Sorted as an action: ${chosen.title}` })
+      act(
+        'sortAsAction',
+        { slipId, fields: chosen },
+        { say: `Sorted as an action: ${shortened(chosen.title)}` },
+      )
   }
   const horizon: Horizon | null = chosen.horizon ?? (chosen.day === today ? 'today' : null)
   return (

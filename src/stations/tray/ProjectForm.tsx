@@ -1,4 +1,5 @@
 // What *Project* asks: what will be true, and the first next action.
+import { shortened } from '@/words'
 import { useState } from 'react'
 import type { Id } from '@/core/record'
 import { draftOf } from '@/core/sentence'
@@ -36,7 +37,7 @@ export function ProjectForm({
     act(
       'sortAsProject',
       { slipId, project: { title, outcome, areaId, due: fields.due?.date ?? null }, next: first },
-      { say: `Sorted as a project: ${title}` },
+      { say: `Sorted as a project: ${shortened(title)}` },
     )
   }
   return (

@@ -5,7 +5,7 @@ import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
 import { Button, Column, Field, IconButton, Press, Row, Unseen, Words } from '@/ui'
 import { Chips, useDayOf, useSentence } from '@/parts/capture/CaptureLine'
-import { chipWords, momentWords } from '@/words'
+import { chipWords, momentWords, shortened } from '@/words'
 import { useAct, useToday, useZen } from '@/held/zen'
 
 export function SlipRow({ slip }: { slip: Slip }) {
@@ -46,7 +46,7 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
         }}
       >
         <Column flex={1} paddingVertical={8}>
-          <Words>
+          <Words className="clamped three">
             <Unseen>Change </Unseen>
             {title}
           </Words>
@@ -56,12 +56,12 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
         </Column>
       </Press>
       <IconButton
-        label={`Remove ${title}`}
+        label={`Remove ${shortened(title)}`}
         icon="close"
-        onPress={() => act('removeSlip', { id: slip.id }, { say: `Taken off the tray: ${title}` })}
+        onPress={() => act('removeSlip', { id: slip.id }, { say: `Taken off the tray: ${shortened(title)}` })}
       />
       <IconButton
-        label={`Sort ${title}`}
+        label={`Sort ${shortened(title)}`}
         icon="next"
         onPress={() => router.navigate({ pathname: '/sorting', params: { slip: slip.id } })}
       />

@@ -10,7 +10,7 @@ import { Chips, useDayOf, useSentence } from '@/parts/capture/CaptureLine'
 import { desk } from '@/held/desk'
 import { isTyping } from '@/held/keys'
 import { StationHead } from '@/frame/StationHead'
-import { momentWords } from '@/words'
+import { momentWords, shortened } from '@/words'
 import { useAct, useToday, useUndo, useZen } from '@/held/zen'
 import { ActionForm } from './ActionForm'
 import { CompartmentBox } from './CompartmentBox'
@@ -79,17 +79,21 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
     const slipId = slip.id
     switch (compartment) {
       case 'someday':
-        act('sortAsSomeday', { slipId, fields: { ...fields, day: null } }, { say: `Someday: ${title}` })
+        act(
+          'sortAsSomeday',
+          { slipId, fields: { ...fields, day: null } },
+          { say: `Someday: ${shortened(title)}` },
+        )
         break
       case 'reference':
         act(
           'sortAsReference',
           { slipId, title, address: draft.address, projectId: draft.projectId, areaId: draft.areaId },
-          { say: `Kept as reference: ${title}` },
+          { say: `Kept as reference: ${shortened(title)}` },
         )
         break
       case 'letGo':
-        act('sortAsLetGo', { slipId, fields }, { say: `Let go: ${title}` })
+        act('sortAsLetGo', { slipId, fields }, { say: `Let go: ${shortened(title)}` })
         break
       default:
         setAsking(compartment)
@@ -109,7 +113,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
       {asking === 'twoMinutes' ? (
         <TwoMinutes
           title={title}
-          onDone={() => act('sortAsDone', { slipId: slip.id, fields }, { say: `Done: ${title}` })}
+          onDone={() => act('sortAsDone', { slipId: slip.id, fields }, { say: `Done: ${shortened(title)}` })}
           onLonger={() => setAsking('action')}
           onBack={back}
         />
@@ -120,7 +124,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
             kind="quiet"
             label="Later: put it under the pile"
             onPress={() => {
-              desk.getState().tell(`Under the pile: ${title}`)
+              desk.getState().tell(`Under the pile: ${shortened(title)}`)
               sorting.later()
             }}
           />
@@ -130,9 +134,15 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   )
 }
 
+/** About what four lines of the narrowest phone hold. */
+const foldedLength = 110
+
+/** The slip, large. A long one shows four lines, so that the compartments stay in view; the rest on touch. */
 function SlipPaper({ slip, title, children }: { slip: Slip; title: string; children: React.ReactNode }) {
   const today = useToday()
   const { clock } = useZen()
+  const [unfolded, setUnfolded] = useState(false)
+  const isLong = title.length > foldedLength
   return (
     <View
       render="article"
@@ -147,16 +157,32 @@ function SlipPaper({ slip, title, children }: { slip: Slip; title: string; child
       gap={12}
       boxShadow="0 3px 12px rgba(40,30,15,0.10)"
     >
-      <Words render="h2" size="title" fontSize={'1.4rem' as never} lineHeight={'1.85rem' as never}>
+      <Words
+        render="h2"
+        size="title"
+        fontSize={'1.4rem' as never}
+        lineHeight={'1.85rem' as never}
+        className={unfolded ? undefined : 'clamped four'}
+      >
         {title}
       </Words>
       <Row gap={8} flexWrap="wrap" role="group" aria-label="Understood">
         {children}
       </Row>
-      <Words size="second" tone="inkSoft">
+      <Words size="second" tone="inkSoft" className={unfolded ? undefined : 'clamped two'}>
         Set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
         {slip.text === title ? '' : `: “${slip.text}”`}
       </Words>
+      {isLong ? (
+        <Row marginLeft={-8} marginTop={-6}>
+          <Button
+            kind="quiet"
+            label={unfolded ? 'Fold it' : 'Read all of it'}
+            aria-expanded={unfolded}
+            onPress={() => setUnfolded(!unfolded)}
+          />
+        </Row>
+      ) : null}
     </View>
   )
 }
