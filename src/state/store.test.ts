@@ -286,16 +286,7 @@ async function pair() {
 
 describe('two tabs', () => {
   it('stay in step and neither overwrites the other', async () => {
-    const kept = makeMemoryStore()
-    const hearers = new Map<string, (message: TabMessage) => void>()
-    const tab = (name: string): TabChannel => ({
-      post: (message) => hearers.forEach((hear, other) => other !== name && hear(message)),
-      listen: (hear) => (hearers.set(name, hear), () => hearers.delete(name)),
-    })
-    const left = makeTestStore(kept, { replica: 'left', tabs: tab('left') })
-    const right = makeTestStore(kept, { replica: 'right', tabs: tab('right') })
-    await left.load()
-    await right.load()
+    const { left, right, deafen } = await pair()
     left.run('addAction', { title: 'from the left' })
     await left.settled()
     const { id } = first(recordsIn(right.api.getState().document, 'action'))
@@ -304,7 +295,7 @@ describe('two tabs', () => {
     await Promise.all([left.settled(), right.settled()])
     expect(held(left)).toEqual(held(right))
     expect(held(left)).toMatchObject([{ minutes: 20, energy: 'deep' }])
-    hearers.clear()
+    deafen()
     left.run('tick', { id })
     await left.settled()
     await right.catchUp()

@@ -13,6 +13,7 @@ import {
   type CalendarDate,
   type ClockTime,
 } from '../time'
+import { numberWords } from './numberWords'
 
 const weekdays = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday']
 const weekday =
@@ -52,22 +53,11 @@ function byWeekday(phrase: string, today: CalendarDate, past: boolean): Calendar
 }
 
 const aheadForm = /^in (\d{1,3}|an?|one|two|three|four|five|six) (day|week|month|year)s?$/
-const numbers: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-}
-
 /** "in 3 days"; a month or a year from a day that the other month lacks is the last of that month. */
 function byDistance(phrase: string, today: CalendarDate): CalendarDate | null {
   const parts = aheadForm.exec(phrase)
   if (!parts) return null
-  const amount = numbers[parts[1] as string] ?? Number(parts[1])
+  const amount = numberWords[parts[1] as string] ?? Number(parts[1])
   switch (parts[2]) {
     case 'day':
       return addDays(today, amount)

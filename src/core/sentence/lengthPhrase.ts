@@ -1,22 +1,13 @@
 // How long something takes, in ordinary English.
-const numbers: Record<string, number> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  half: 0.5,
-}
+import { numberWords } from './numberWords'
+
 const amount = '(\\d{1,4}(?:[.,]\\d{1,2})?|an?|one|two|three|four|five|six)'
 const minutesForm = new RegExp(`^${amount} ?(?:m|min|mins|minutes?)$`)
 const hoursForm = new RegExp(
   `^${amount} ?(?:h|hr|hrs|hours?)(?: ?(?:and )?(\\d{1,2}|a half)(?: ?(?:m|min|mins|minutes?))?)?$`,
 )
 
-const numberOf = (word: string): number => numbers[word] ?? Number(word.replace(',', '.'))
+const numberOf = (word: string): number => numberWords[word] ?? Number(word.replace(',', '.'))
 
 /** Whole minutes, 1 to 43,200, meant by a phrase in lower case; null where it is no length. */
 export function readLength(phrase: string): number | null {
