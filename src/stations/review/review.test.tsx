@@ -105,3 +105,15 @@ it('leads to sorting from the first stone, and can be dropped', async () => {
   expect(recordsIn(documentOf(store), 'review')).toEqual([])
   expect(screen.getByRole('button', { name: 'Begin the review' })).toBeTruthy()
 })
+it('keeps the second aim in its place while there is no first', async () => {
+  const store = await begun()
+  press('Aims')
+  const second = screen.getByRole('textbox', { name: 'Second aim, if there is one' })
+  fireEvent.change(second, { target: { value: 'Loft cleared' } })
+  fireEvent.blur(second)
+  expect(recordsIn(documentOf(store), 'review')).toMatchObject([{ firstAim: '', secondAim: 'Loft cleared' }])
+  const shown = ['First aim', 'Second aim, if there is one'].map(
+    (name) => (screen.getByRole('textbox', { name }) as HTMLInputElement).value,
+  )
+  expect(shown).toEqual(['', 'Loft cleared'])
+})

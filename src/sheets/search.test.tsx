@@ -1,0 +1,24 @@
+import { act, fireEvent, screen } from '@testing-library/react'
+import { showStation } from '@/frame/testing'
+import SearchSheet from './SearchSheet'
+
+const settle = () => act(() => new Promise((resolve) => setTimeout(resolve, 20)))
+const hidden = { hidden: true } as const
+const found = () => screen.queryAllByRole('listitem', hidden).map((item) => item.textContent)
+
+describe('the search sheet', () => {
+  it('finds by the beginning of a word, and stands when what it shows is undone under it', async () => {
+    const store = await showStation(<SearchSheet onClose={() => {}} />, (fresh) => {
+      fresh.run('setDown', { text: 'measure the hall' })
+      fresh.run('addAction', { title: 'measure the loft' })
+    })
+    await settle()
+    fireEvent.change(screen.getByRole('textbox', hidden), { target: { value: 'meas' } })
+    await settle()
+    expect(found()).toHaveLength(2)
+    act(() => void store.undo())
+    expect(found()).toEqual([expect.stringContaining('measure the hall')])
+    await settle()
+    expect(found()).toEqual([expect.stringContaining('measure the hall')])
+  })
+})
