@@ -124,7 +124,8 @@ function clauseEndingAt(
     const reading = readMeaning(phraseOf(words, from, end), context.today, context.names)
     if (!reading) continue
     const found = { ...reading, from, to: end }
-    if (!boundToTitle(words, found, partStart)) return found
+    // The longest reading decides: "the last half an hour" is not an hour either.
+    return boundToTitle(words, found, partStart) ? null : found
   }
   return null
 }

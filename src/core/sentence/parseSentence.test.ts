@@ -178,6 +178,7 @@ const stays: [said: string, ...clauses: string[]][] = [
   ['read chapter 3 of May'],
   ['by friday'],
   ['plan the walk for Sunday'],
+  ['watch the last half an hour'],
   ['find where the cat sat'],
   ['read in the sun'],
   ['takes 2 - 3 people'],
