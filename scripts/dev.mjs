@@ -4,7 +4,7 @@ import { ensurePackages, root } from './parts/setUp.mjs'
 
 ensurePackages()
 const port = process.env.PORT ?? '8081'
-const dev = spawn('npx', ['expo', 'start', '--web', '--port', port], {
+const dev = spawn('npx', ['expo', 'start', '--web', '--localhost', '--port', port], {
   cwd: root,
   stdio: 'inherit',
   env: { ...process.env, EXPO_OFFLINE: '1', EXPO_NO_TELEMETRY: '1', BROWSER: 'none' },
