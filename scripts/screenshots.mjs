@@ -2,6 +2,7 @@
 import { spawn } from 'node:child_process'
 import { mkdirSync } from 'node:fs'
 import { join } from 'node:path'
+import { launchOptions } from './parts/chromium.mjs'
 import { ensureBuild } from './build.mjs'
 import { ensureChromium, ensurePackages, root } from './parts/setUp.mjs'
 
@@ -67,18 +68,7 @@ const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts',
   env: { ...process.env, PORT: String(port) },
   stdio: 'ignore',
 })
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-})
+const browser = await chromium.launch(launchOptions)
 try {
   for (
     let tries = 0;

@@ -2,19 +2,11 @@
 import { chromium } from '@playwright/test'
 import { spawn, spawnSync } from 'node:child_process'
 import { join } from 'node:path'
+import { launchOptions } from '../parts/chromium.mjs'
 import { root } from '../parts/setUp.mjs'
 
 const port = 8125
 const base = `http://localhost:${port}`
-const args = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-]
 const at = (values, share) =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
 const ms = (value) => `${value.toFixed(1)} ms`
@@ -199,7 +191,7 @@ async function scrolling(context) {
 
 export const browserFigures = () =>
   withServer(async () => {
-    const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args })
+    const browser = await chromium.launch(launchOptions)
     try {
       const small = await profileWith(browser, 0)
       const large = await profileWith(browser, 10_000)

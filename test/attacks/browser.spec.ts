@@ -1,5 +1,5 @@
 // Attacks in the real browser: a renderer that is killed, a disk that is full, a browser that lacks what others have,
-// addresses typed by hand, two tabs in one note.
+// addresses typed by hand, two tabs that write the same text.
 import { expect, test, type Page } from '@playwright/test'
 import { captureLine, open, setDown } from '../journeys/parts'
 
@@ -168,7 +168,7 @@ test('whatever is typed into the address opens something or says that it is not 
   await expect(page.getByRole('article', { name: 'The slip' })).toBeVisible()
 })
 
-test('two tabs in one note lose nothing: the other version is offered', async ({ context }) => {
+test('two tabs that write the same text lose nothing: the other version is offered', async ({ context }) => {
   const left = await context.newPage()
   await left.goto('/')
   await setDown(left, 'a note for two')

@@ -1,5 +1,6 @@
 // Taking the demo data out again.
 import { recordsIn } from '@/core/journal'
+import { kinds } from '@/core/record'
 import { diffOf, removed, type Command } from './command'
 
 /** The mark in the id of every record of the demo data. */
@@ -8,17 +9,7 @@ export const demoMark = 'demo-'
 /** Removes every demo record. What the person made since stays, also where it stood in a demo project. */
 export const removeDemo: Command<Record<string, never>> = (context) => {
   const { document } = context
-  const kindsOfDemo = [
-    'slip',
-    'action',
-    'project',
-    'area',
-    'group',
-    'context',
-    'person',
-    'reference',
-    'review',
-  ] as const
+  const kindsOfDemo = kinds.filter((kind) => kind !== 'settings')
   return diffOf(
     ...kindsOfDemo.flatMap((kind) =>
       recordsIn(document, kind)
