@@ -6,6 +6,7 @@ import {
   boundedClock,
   makeDeviceMemory,
   makeZenStore,
+  type BlobStore,
   type Clock,
   type DeviceMemory,
   type RecordParser,
@@ -19,6 +20,7 @@ export interface Zen {
   readonly store: ZenStore
   readonly memory: DeviceMemory
   readonly clock: Clock
+  readonly blobs: () => Promise<BlobStore>
 }
 
 const databaseName = 'zen-tray'
@@ -104,6 +106,9 @@ async function offerDemo(parts: Zen): Promise<void> {
   await loadDemo(parts)
 }
 
+const openBlobs = async (): Promise<BlobStore> =>
+  (await import('@/state/onDemand')).makeIndexedDbBlobs(`${databaseName}-files`)
+
 /** The schemas come after the first station: until then only the length of texts is checked. */
 let parser: RecordParser | null = null
 
@@ -126,7 +131,8 @@ export function boot(): Zen {
     if (kind === 'wiped') memory.typed.clear()
   })
   void keepTabName(memory, tab, newName).catch(() => {})
-  zen = { store, memory, clock }
+  let blobs: Promise<BlobStore> | null = null
+  zen = { store, memory, clock, blobs: () => (blobs ??= openBlobs()) }
   keepTheDay(store, clock)
   keepItFolded(store, () => archive.fold())
   holdOn(store)
@@ -135,7 +141,7 @@ export function boot(): Zen {
   void store
     .load()
     .then(async () => {
-      const { parseRecord, parsePartialRecord } = await import('@/core/exchange/onDemand')
+      const { parseRecord, parsePartialRecord } = await import('@/state/onDemand')
       parser = { whole: parseRecord, partial: parsePartialRecord }
       await offerDemo(parts)
       await Promise.all([import('@/sheets/DeskSheets'), import('@/sheets/SearchSheet')])

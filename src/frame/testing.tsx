@@ -3,6 +3,7 @@ import { TamaguiProvider } from '@tamagui/core'
 import { act, render } from '@testing-library/react'
 import type { ReactElement } from 'react'
 import { makeDeviceMemory } from '@/state'
+import { makeMemoryBlobs } from '@/state/persistence/blobs/memoryBlobs'
 import { makeTestStore, type TestStore } from '@/state/testing'
 // The gauge loads on demand: read here, so that no test waits for it.
 import '@/ui/Tape'
@@ -25,6 +26,7 @@ export async function showStation(
   const parts = {
     store,
     memory: makeDeviceMemory(() => window.localStorage),
+    blobs: async () => makeMemoryBlobs(),
     clock: { nowEpochMs: () => store.clock.epochMs, zone: () => store.clock.zone },
   }
   await act(async () => {

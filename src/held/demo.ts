@@ -22,7 +22,7 @@ function textFromWorker(input: { today: string; zone: string; nowEpochMs: number
 /** Lays the demo data beside whatever is held. */
 export async function loadDemo({ store, clock }: ZenParts): Promise<void> {
   const nowEpochMs = clock.nowEpochMs()
-  const { parseStoreFile } = await import('@/core/exchange/onDemand')
+  const { parseStoreFile } = await import('@/state/onDemand')
   const file = parseStoreFile(
     await textFromWorker({ today: store.api.getState().today, zone: clock.zone(), nowEpochMs }),
   )

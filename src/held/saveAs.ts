@@ -1,5 +1,5 @@
-/** Hands a text, whole or in parts, to the person as a file. */
-export function saveAs(fileName: string, parts: readonly string[], type = 'application/json'): void {
+/** Hands a text or bytes, whole or in parts, to the person as a file. */
+export function saveAs(fileName: string, parts: readonly BlobPart[], type = 'application/json'): void {
   const url = URL.createObjectURL(new Blob([...parts], { type }))
   const link = Object.assign(document.createElement('a'), { href: url, download: fileName })
   link.click()

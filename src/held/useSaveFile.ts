@@ -1,4 +1,7 @@
-// The whole store as a file in the person's hands, from memory: whatever the storage does, it can be had.
+// The whole store as a file in the person's hands, from memory: whatever the storage does, it can be had. Where there are
+// files among it, their bytes go along in one archive.
+import type { BundledBlob } from '@/core/exchange'
+import type { BlobStore } from '@/state'
 import { desk } from './desk'
 import { saveAs } from './saveAs'
 import { savedWords } from '@/words'
@@ -7,22 +10,61 @@ import { useZen } from './zen'
 /** The screen goes first: a large store takes many portions. */
 const nextTurn = () => new Promise((resolve) => setTimeout(resolve))
 
+async function* inTurns<T>(parts: AsyncIterable<T> | Iterable<T>): AsyncGenerator<T> {
+  for await (const part of parts) {
+    yield part
+    await nextTurn()
+  }
+}
+
+async function allOf<T>(parts: AsyncIterable<T>): Promise<T[]> {
+  const all: T[] = []
+  for await (const part of parts) all.push(part)
+  return all
+}
+
+/** Hashes of every file that is kept; null where they cannot be reached. */
+const hashesIn = async (blobs: () => Promise<BlobStore>): Promise<BundledBlob['hash'][] | null> => {
+  try {
+    return [...(await (await blobs()).sizes()).keys()]
+  } catch {
+    return null
+  }
+}
+
+/** The files one by one. A damaged one would spoil the whole archive for its reader: it is left out and counted. */
+async function* soundFiles(
+  store: BlobStore,
+  hashes: readonly BundledBlob['hash'][],
+  onDamaged: () => void,
+): AsyncGenerator<BundledBlob> {
+  const { portionsOf } = await import('@/state/onDemand')
+  for (const hash of hashes) {
+    const kept = await store.get(hash).catch(() => null)
+    if (kept?.isSound) yield { hash, portions: inTurns(portionsOf(kept.bytes)) }
+    else onDamaged()
+  }
+}
+
 export function useSaveFile(): () => Promise<void> {
-  const { store, clock } = useZen()
+  const { store, clock, blobs } = useZen()
   return async () => {
     try {
-      const { storeFileParts } = await import('@/core/exchange/onDemand')
+      const { bundleParts, storeFileParts } = await import('@/state/onDemand')
       const journal = await store.journal()
       const { document, today, unread } = store.api.getState()
-      const parts: string[] = []
-      for (const part of storeFileParts(document, journal.changes, clock.nowEpochMs())) {
-        parts.push(part)
-        await nextTurn()
-      }
-      saveAs(`zen-tray-${today}.json`, parts)
+      const text = storeFileParts(document, journal.changes, clock.nowEpochMs())
+      const hashes = await hashesIn(blobs)
+      let isEveryFileIn = hashes !== null
+      if (hashes && hashes.length > 0) {
+        const files = soundFiles(await blobs(), hashes, () => (isEveryFileIn = false))
+        const bytes = await allOf(inTurns(bundleParts(text, files)))
+        saveAs(`zen-tray-${today}.zip`, bytes as Uint8Array<ArrayBuffer>[], 'application/zip')
+      } else saveAs(`zen-tray-${today}.json`, await allOf(inTurns(text)))
       const told = savedWords({
         records: unread === null,
         history: journal.unreached === null && journal.unread === 0,
+        files: isEveryFileIn,
       })
       desk.getState().tell(told.text, { problem: told.isPartial })
     } catch {

@@ -6,6 +6,7 @@ import type { Id } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import type {
   ArgsOf,
+  BlobStore,
   Clock,
   CommandName,
   DeviceMemory,
@@ -21,6 +22,8 @@ export interface ZenParts {
   readonly store: ZenStore
   readonly memory: DeviceMemory
   readonly clock: Clock
+  /** The bytes of files: loaded when first asked for. */
+  readonly blobs: () => Promise<BlobStore>
 }
 
 const ZenContext = createContext<ZenParts | null>(null)

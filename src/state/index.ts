@@ -10,6 +10,7 @@ export {
 export { makeDeviceMemory, type DeviceMemory } from './deviceMemory'
 export { type Keeping } from './keeper'
 export { type AppErrorCode } from './persistence'
+export { type BlobStore } from './persistence/blobs/blobStore'
 export { actOfKey, actUsing, keyActs, keymapOf, type KeyAct, type Keymap } from './keymap'
 export * as select from './selectors'
 export {

@@ -18,7 +18,15 @@ export function keepingWords(keeping: Extract<Keeping, { kind: 'failed' }>): str
 }
 
 /** What is said of a saved file: whether all of it was in reach. */
-export function savedWords({ records, history }: { records: boolean; history: boolean }): {
+export function savedWords({
+  records,
+  history,
+  files,
+}: {
+  records: boolean
+  history: boolean
+  files: boolean
+}): {
   text: string
   isPartial: boolean
 } {
@@ -30,6 +38,11 @@ export function savedWords({ records, history }: { records: boolean; history: bo
   if (!history)
     return {
       text: 'Saved. Every record is in the file; part of its history could not be read and is not.',
+      isPartial: true,
+    }
+  if (!files)
+    return {
+      text: 'Saved. Every record is in it; files that could not be read are not.',
       isPartial: true,
     }
   return { text: 'Saved to a file. Keep it somewhere safe.', isPartial: false }

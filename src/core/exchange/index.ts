@@ -10,3 +10,4 @@ export {
   type StoreFile,
   type StoreFileFault,
 } from './storeFile'
+export { bundleLimitBytes, bundleParts, isBundle, parseBundle, type Bundle, type BundledBlob } from './bundle'

@@ -37,7 +37,7 @@ async function listIn<T>(
   const listed = opened.value as T[]
   const items = version < currentVersion ? listed.map((item) => migrate(item, version)) : listed
   if (opened.kind === 'whole') return { items, sound: true }
-  const faultOf = (await import('@/core/exchange/onDemand'))[fault]
+  const faultOf = (await import('../onDemand'))[fault]
   return { items: items.filter((item) => faultOf(item, '') === null), sound: false }
 }
 

@@ -47,7 +47,7 @@ function BringIn() {
       <input
         ref={input}
         type="file"
-        accept="application/json,.json"
+        accept="application/json,application/zip,.json,.zip"
         aria-label="File to bring in"
         className="visually-hidden"
         tabIndex={-1}
@@ -132,13 +132,14 @@ function DemoSheet({ onClose }: { onClose: () => void }) {
 }
 
 function WipeSheet({ onClose, onExport }: { onClose: () => void; onExport: () => void }) {
-  const { store, memory } = useZen()
+  const { store, memory, blobs } = useZen()
   const wipe = async () => {
     onClose()
     try {
       const wiped = await store.wipe()
       if (!wiped.ok) return desk.getState().tell(refusalWords(wiped.error), { problem: true })
       memory.typed.clear()
+      await (await blobs()).clear()
       desk.getState().tell('Everything is removed from this browser.')
     } catch {
       desk

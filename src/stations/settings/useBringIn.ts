@@ -15,10 +15,16 @@ export type BringIn =
       readonly says: string
       readonly entries: readonly Entry[]
       readonly changes: readonly Change[]
+      readonly blobs: readonly Blob[]
     }
 
 type Answer =
-  | { readonly ok: true; readonly entries: readonly Entry[]; readonly changes: readonly Change[] }
+  | {
+      readonly ok: true
+      readonly entries: readonly Entry[]
+      readonly changes: readonly Change[]
+      readonly blobs: readonly Blob[]
+    }
   | { readonly ok: false; readonly fault: StoreFileFault }
 
 export function useBringIn(): {
@@ -27,7 +33,7 @@ export function useBringIn(): {
   take: () => Promise<void>
   stop: () => void
 } {
-  const { store } = useZen()
+  const { store, blobs } = useZen()
   const [state, setState] = useState<BringIn>({ kind: 'none' })
   const worker = useRef<Worker | null>(null)
   const stop = () => {
@@ -51,6 +57,7 @@ export function useBringIn(): {
               says: broughtWords(store.wouldBring(data.entries)),
               entries: data.entries,
               changes: data.changes,
+              blobs: data.blobs,
             }
           : { kind: 'refused', why: fileFaultWords(data.fault) },
       )
@@ -62,6 +69,11 @@ export function useBringIn(): {
     if (state.kind !== 'read') return
     setState({ kind: 'none' })
     try {
+      // The files first: records that name them never stand without them.
+      if (state.blobs.length > 0) {
+        const files = await blobs()
+        for (const bytes of state.blobs) await files.put(bytes)
+      }
       const brought = await store.bringIn(state.entries, state.changes)
       if (!brought.ok) return setState({ kind: 'refused', why: refusalWords(brought.error) })
       desk.getState().tell('Brought in.', { undoable: brought.value.length > 0 })

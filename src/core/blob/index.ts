@@ -1,0 +1,1 @@
+export { blobHashOf, isBlobHash, makeBlobHasher, type BlobHash, type BlobHasher } from './blobHash'

@@ -1,0 +1,13 @@
+// The one door through which the running application loads what the start must not hold: the schemas, reading and
+// writing files, and the bytes of files. A module behind two such doors would load at the start.
+export {
+  bundleParts,
+  changeFault,
+  entryFault,
+  parsePartialRecord,
+  parseRecord,
+  parseStoreFile,
+  storeFileParts,
+} from '@/core/exchange'
+export { portionsOf } from './persistence/blobs/blobStore'
+export { makeIndexedDbBlobs } from './persistence/blobs/indexedDbBlobs'
