@@ -1,4 +1,5 @@
 // Where the data goes: a file and back, two tabs, a browser that refuses, a server that is gone.
+import { createHash } from 'node:crypto'
 import { spawn, type ChildProcess } from 'node:child_process'
 import { expect, test, type Page } from '@playwright/test'
 import { captureLine, exported, open, openWithDemo, setDown, station } from './parts'
@@ -163,4 +164,48 @@ test('the demo is laid out once, beside what is there, and can be removed again'
   await station(page, 'Tray').click()
   await expect(page.getByRole('button', { name: 'Change mine' })).toBeVisible()
   await expect(captureLine(page)).toHaveValue('')
+})
+
+test('the bytes of files go along in the saved archive and come back from it', async ({ page }) => {
+  await open(page)
+  await setDown(page, 'Hang the felt panels')
+  // As any part of the application keeps a file: bytes and size under the hash of the content.
+  const hash = `sha256-${createHash('sha256').update('a drawing').digest('hex')}`
+  const fileKept = (change: 'put' | 'read') =>
+    page.evaluate(
+      async ([hash, change]) => {
+        const request = indexedDB.open('zen-tray-files', 1)
+        request.onupgradeneeded = () =>
+          ['bytes', 'sizes'].forEach((store) => request.result.createObjectStore(store))
+        const database = await new Promise<IDBDatabase>((done) => {
+          request.onsuccess = () => done(request.result)
+        })
+        const transaction = database.transaction(['bytes', 'sizes'], 'readwrite')
+        if (change === 'put') {
+          transaction.objectStore('bytes').put(new TextEncoder().encode('a drawing').buffer, hash)
+          transaction.objectStore('sizes').put(9, hash)
+        }
+        const found = transaction.objectStore('bytes').get(hash as string)
+        await new Promise((done) => {
+          transaction.oncomplete = done
+        })
+        database.close()
+        return found.result ? new TextDecoder().decode(found.result as ArrayBuffer) : null
+      },
+      [hash, change],
+    )
+  expect(await fileKept('put')).toBe('a drawing')
+  await page.goto('/settings')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save everything to a file' }).click()
+  const saved = await download
+  expect(saved.suggestedFilename()).toBe('zen-tray-2026-03-11.zip')
+  await page.getByRole('button', { name: 'Remove everything…' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Remove everything', exact: true }).click()
+  await expect(page.getByText('Everything is removed').first()).toBeAttached()
+  expect(await fileKept('read')).toBeNull()
+  await page.getByLabel('File to bring in').setInputFiles(await saved.path())
+  await page.getByRole('dialog').getByRole('button', { name: 'Bring it in' }).click()
+  await expect(page.getByText('1 record so far')).toBeVisible()
+  expect(await fileKept('read')).toBe('a drawing')
 })
