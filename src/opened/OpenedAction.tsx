@@ -1,5 +1,6 @@
 // An action opened: what can be done with it, every field, its history.
 import { isOpen } from '@/core/action'
+import { recordIn } from '@/core/journal'
 import { View } from '@tamagui/core'
 import { type Action } from '@/core/record'
 import type { CalendarDate, ClockTime } from '@/core/time'
@@ -94,7 +95,7 @@ function ActionHead({
 }) {
   const document = useHeldDocument()
   const area = select.areaOf(document, action)
-  const project = select.projectsOf(document).find(({ id }) => id === action.projectId)
+  const project = action.projectId ? recordIn(document, action.projectId) : undefined
   return (
     <Column gap={10}>
       <Row gap={10} paddingRight={44} minHeight={44}>

@@ -1,7 +1,6 @@
 // A context or a person opened: the name, and every open action it stands with.
-import { useMemo } from 'react'
 import { isIdOf, type Context, type Person } from '@/core/record'
-import { select } from '@/state'
+import { lists } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, Row, Words } from '@/ui'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { EditText } from '@/parts/text/EditText'
@@ -13,15 +12,8 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
   const { close } = useOpened()
   const { id } = named
   const isContext = isIdOf('context', id)
-  const actions = useHeld((state) => select.openActionsOf(state.document))
-  const withIt = useMemo(
-    () =>
-      actions.filter((action) =>
-        isIdOf('context', id)
-          ? action.contextIds.includes(id)
-          : action.personIds.includes(id as never) || action.waiting?.personId === id,
-      ),
-    [actions, id],
+  const withIt = useHeld(({ document }) =>
+    isContext ? lists.actionsOfContext(document, id) : lists.actionsOfPerson(document, id),
   )
   return (
     <Column gap={14}>

@@ -1,9 +1,9 @@
 // A project opened: its outcome, its actions, a line to add the next one.
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import { projectStates, type Project } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { draftOf } from '@/core/sentence'
-import { select, type RunOptions } from '@/state'
+import { lists, select, type RunOptions } from '@/state'
 import { BandHeading, Button, Choice, Column, EmptyPlace, Field, Pull, Row, Seal, Words } from '@/ui'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { WhenLine } from '@/parts/choosers/ActionChoices'
@@ -19,12 +19,8 @@ export function OpenedProject({ project }: { project: Project }) {
   const { id } = project
   const areas = select.areasOf(document)
   const area = areas.find((candidate) => candidate.id === project.areaId)
-  const open = useMemo(() => select.actionsOfProject(document, id), [document, id])
-  const ended = useMemo(
-    () =>
-      select.actionsOf(document).filter((action) => action.projectId === id && action.doneAtEpochMs !== null),
-    [document, id],
-  )
+  const open = lists.actionsOfProject(document, id)
+  const ended = lists.doneOfProject(document, id)
   const edit = (patch: Parameters<typeof act<'editProject'>>[1]['patch'], typing?: RunOptions) =>
     act('editProject', { id, patch }, { say: false, atField: typing !== undefined, ...typing })
   return (

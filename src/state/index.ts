@@ -12,6 +12,7 @@ export { type Keeping } from './keeper'
 export { type AppErrorCode } from './persistence'
 export { type BlobStore } from './persistence/blobs/blobStore'
 export { actOfKey, actUsing, keyActs, keymapOf, type KeyAct, type Keymap } from './keymap'
+export * as lists from './actionIndexes'
 export * as select from './selectors'
 export {
   makeZenStore,

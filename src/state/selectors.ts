@@ -1,16 +1,17 @@
 // What stations read off the document. Each result is kept as long as the tables it was made from stand.
 import { isOpen } from '@/core/action'
-import { recordIn, recordsIn, type Document } from '@/core/journal'
+import { isThere, recordIn, recordsIn, valuesOf, type Document } from '@/core/journal'
 import {
   compareRanks,
-  type Action,
   type Area,
   type Id,
+  type ProjectState,
   type RecordKind,
   type RecordOf,
   type Settings,
 } from '@/core/record'
 import { settingsIn } from './settingsIn'
+import { makeTableIndex } from './tableIndex'
 import { makeNameIndex, type Name, type NameIndex } from '@/core/sentence'
 
 /** Remembers the last result of `make` for the tables it names; made again when one of them changes. */
@@ -35,6 +36,13 @@ const ranked = <R extends { readonly rank: string; readonly id: string }>(record
 const rankedOf = <K extends 'group' | 'area' | 'project' | 'context' | 'person'>(kind: K) =>
   byTables([kind], (document) => ranked(recordsIn(document, kind) as RecordOf[K][]))
 
+/** Whether anything of a kind is there, without looking at all of it. */
+export function hasAny(document: Document, kind: RecordKind): boolean {
+  for (const entry of valuesOf(document[kind])) if (isThere(entry)) return true
+  return false
+}
+
+/** Every action: for what is done once. Stations read `lists`, which follow each edit. */
 export const actionsOf = byTables(['action'], (document) => recordsIn(document, 'action'))
 export const openActionsOf = byTables(['action'], (document) => actionsOf(document).filter(isOpen))
 export const groupsOf = rankedOf('group')
@@ -58,6 +66,9 @@ export const slipsOf = byTables(['slip'], (document) =>
 
 export const settingsOf: (document: Document) => Settings = byTables(['settings'], settingsIn)
 
+/** Whether a project is neither finished nor let go. */
+export const isHeld = (state: ProjectState): boolean => state === 'open' || state === 'notNow'
+
 /** Every name a sentence may mean: what is closed or over is not meant any more. */
 export const namesOf: (document: Document) => NameIndex = byTables(
   ['context', 'person', 'project', 'area'],
@@ -68,7 +79,7 @@ export const namesOf: (document: Document) => NameIndex = byTables(
       ...areasOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null),
     ]
     const projects = projectsOf(document)
-      .filter(({ state }) => state === 'open' || state === 'notNow')
+      .filter(({ state }) => isHeld(state))
       .map(({ id, title }) => ({ id, name: title }))
     return makeNameIndex([...named.map(({ id, name }) => ({ id, name })), ...projects])
   },
@@ -84,6 +95,14 @@ export function areaOf(
   return id ? recordIn(document, id) : undefined
 }
 
+const projectsByArea = makeTableIndex('project', {
+  keysOf: ({ areaId, state }) => (areaId !== null && isHeld(state) ? [areaId] : []),
+  compare: (a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1),
+  inOrder: (projects) => ranked([...projects]),
+})
+/** Projects of an area that are open or rest. */
+export const projectsOfArea = projectsByArea.of
+
 /** Projects that rest or are over. */
 export const restingProjectIdsOf: (document: Document) => ReadonlySet<string> = byTables(
   ['project'],
@@ -94,7 +113,3 @@ export const restingProjectIdsOf: (document: Document) => ReadonlySet<string> = 
         .map(({ id }) => id),
     ),
 )
-
-/** Open actions of one project in the person's own order. */
-export const actionsOfProject = (document: Document, id: Id<'project'>): Action[] =>
-  ranked(openActionsOf(document).filter((action) => action.projectId === id))

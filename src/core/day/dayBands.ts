@@ -4,7 +4,7 @@ import { isOpen } from '../action'
 import { type Action } from '../record'
 import type { CalendarDate } from '../time'
 import { isCarriedOver } from '../action/carryOver'
-import { firstInOrderOfWork, inOrderOfWork } from './order'
+import { inOrderOfWork } from './order'
 import { isInReach, type Reach } from './reach'
 
 export const dayBandNames = ['carriedOver', 'dueToday', 'underway', 'picked', 'inReach'] as const
@@ -21,16 +21,8 @@ export function dayBandOf(action: Action, today: CalendarDate, reach: Reach): Da
   return isInReach(action, today, reach) ? 'inReach' : null
 }
 
-/**
- * The bands of a day, each in the order of work. One pass, then one sort a band; with `headOfReach`, only that many of
- * what is in reach are put in order, for a sheet that shows no more of it.
- */
-export function dayBandsOf(
-  actions: Iterable<Action>,
-  today: CalendarDate,
-  reach: Reach,
-  headOfReach = Infinity,
-): DayBands {
+/** The bands of a day, each in the order of work. One pass, then one sort a band. */
+export function dayBandsOf(actions: Iterable<Action>, today: CalendarDate, reach: Reach): DayBands {
   const bands: Record<DayBandName, Action[]> = {
     carriedOver: [],
     dueToday: [],
@@ -42,10 +34,6 @@ export function dayBandsOf(
     const band = dayBandOf(action, today, reach)
     if (band) bands[band].push(action)
   }
-  for (const band of dayBandNames)
-    bands[band] =
-      band === 'inReach' && headOfReach < Infinity
-        ? firstInOrderOfWork(bands[band], headOfReach)
-        : inOrderOfWork(bands[band])
+  for (const band of dayBandNames) bands[band] = inOrderOfWork(bands[band])
   return bands
 }

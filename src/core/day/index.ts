@@ -1,4 +1,4 @@
 export { dayBandNames, dayBandOf, dayBandsOf, type DayBandName, type DayBands } from './dayBands'
 export { loadOf, minutesOf, type Load } from './load'
-export { compareForDay, inOrderOfWork } from './order'
+export { compareForDay, firstInOrderOfWork, inOrderOfWork } from './order'
 export { anyReach, isInReach, type Reach } from './reach'

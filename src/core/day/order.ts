@@ -42,9 +42,9 @@ export function inOrderOfWork(actions: readonly Action[]): Action[] {
   return keyed.sort((a, b) => a.key - b.key || byRank(a.action, b.action)).map(({ action }) => action)
 }
 
-/** The first `count` in the order of work, and behind them the rest as they came: for a list that shows only its head. */
+/** The first `count` in the order of work: for a list that shows only its head. */
 export function firstInOrderOfWork(actions: readonly Action[], count: number): Action[] {
-  if (actions.length <= count * 4) return inOrderOfWork(actions)
+  if (actions.length <= count * 4) return inOrderOfWork(actions).slice(0, count)
   const head: { key: number; action: Action }[] = []
   for (const action of actions) {
     const next = { key: orderKeyOf(action), action }
@@ -56,6 +56,5 @@ export function firstInOrderOfWork(actions: readonly Action[], count: number): A
     head.splice(place < 0 ? head.length : place, 0, next)
     head.length = Math.min(head.length, count)
   }
-  const first = new Set(head.map(({ action }) => action))
-  return [...first, ...actions.filter((action) => !first.has(action))]
+  return head.map(({ action }) => action)
 }

@@ -1,10 +1,10 @@
 // Making actions and working them: tick, pick, move, start, hold, wait.
 
-import { isOpen, isRedated } from '@/core/action'
-import { recordsIn } from '@/core/journal'
+import { isRedated } from '@/core/action'
 import { rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
+import { underwayOf } from '../actionIndexes'
 import { settingsIn } from '../settingsIn'
 import {
   added,
@@ -146,9 +146,7 @@ export const setHorizon: Command<{ id: Id<'action'>; horizon: Horizon }> = (cont
 /** Starts work; refused where as many as the person's own limit are underway. */
 export const start: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const limit = settingsIn(context.document).underwayLimit
-  const underway = recordsIn(context.document, 'action').filter(
-    (action) => isOpen(action) && action.startedAtEpochMs !== null && action.id !== id,
-  )
+  const underway = underwayOf(context.document).filter((action) => action.id !== id)
   if (underway.length >= limit) return refuse({ kind: 'underwayFull', limit })
   return change(context, id, (action) => ({
     startedAtEpochMs: action.startedAtEpochMs ?? context.nowEpochMs,

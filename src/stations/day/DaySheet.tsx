@@ -13,7 +13,9 @@ import { useDayBands } from './useDayBands'
 const fewInReach = 6
 
 export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
-  const bands = useDayBands(fewInReach)
+  const day = useDayBands()
+  const bands = day.bands.planned(day.document)
+  const reachable = day.bands.countInReach(day.document)
   const today = useToday()
   const settings = useHeld((state) => select.settingsOf(state.document))
   const planned = [...bands.carriedOver, ...bands.dueToday, ...bands.underway, ...bands.picked]
@@ -35,23 +37,17 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
       {bands.picked.length > 0 ? (
         <Band title={bandWords.picked} actions={bands.picked} quick="unpick" />
       ) : null}
-      {planned.length === 0 ? (
-        <NothingPlanned reachable={bands.inReach.length} onSeeReach={onSeeReach} />
-      ) : null}
-      {bands.inReach.length > 0 ? (
+      {planned.length === 0 ? <NothingPlanned reachable={reachable} onSeeReach={onSeeReach} /> : null}
+      {reachable > 0 ? (
         <Band
           title={bandWords.inReach}
-          actions={bands.inReach}
-          atMost={fewInReach}
+          actions={day.bands.fewInReach(day.document, fewInReach)}
+          counted={String(reachable)}
           quick="pick"
           more={
-            bands.inReach.length > fewInReach ? (
+            reachable > fewInReach ? (
               <Row paddingTop={6}>
-                <Button
-                  kind="quiet"
-                  label={`See all ${bands.inReach.length} in reach`}
-                  onPress={onSeeReach}
-                />
+                <Button kind="quiet" label={`See all ${reachable} in reach`} onPress={onSeeReach} />
               </Row>
             ) : null
           }

@@ -1,17 +1,16 @@
 // What was done today, folded at the end of the sheet and whole under its own name.
 import { useMemo, useState } from 'react'
-import { doneBetween } from '@/core/review'
 import type { Action } from '@/core/record'
-import { select } from '@/state'
+import { lists } from '@/state'
 import { BandHeading, Column, EmptyPlace, IconButton } from '@/ui'
 import { Band } from '@/parts/rows/Band'
-import { useHeld, useToday, useZen } from '@/held/zen'
+import { useHeldDocument, useToday, useZen } from '@/held/zen'
 
 function useDoneToday(): readonly Action[] {
   const { clock } = useZen()
   const today = useToday()
-  const actions = useHeld((state) => select.actionsOf(state.document))
-  return useMemo(() => doneBetween(actions, today, today, clock.zone()), [actions, today, clock])
+  const document = useHeldDocument()
+  return useMemo(() => lists.doneOf(document, today, today, clock.zone()), [document, today, clock])
 }
 
 export function DoneToday() {

@@ -72,7 +72,8 @@ function NothingFits() {
 }
 
 export function InReach({ showChoices }: { showChoices: boolean }) {
-  const { inReach } = useDayBands()
+  const { bands, document } = useDayBands()
+  const inReach = bands.inReach(document)
   return (
     <Column gap={8}>
       {showChoices ? <ReachChoices /> : null}

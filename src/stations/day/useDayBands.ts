@@ -1,13 +1,12 @@
-import { useMemo } from 'react'
-import { dayBandsOf, type DayBands } from '@/core/day'
-import { select } from '@/state'
-import { useHeld, useToday } from '@/held/zen'
+import type { Document } from '@/core/journal'
+import { lists } from '@/state'
+import { useHeldDocument, useToday } from '@/held/zen'
 import { useReach } from './useReach'
 
-/** Today's bands, made anew only when an action, the day or what is at hand has changed. `headOfReach` as in dayBandsOf. */
-export function useDayBands(headOfReach?: number): DayBands {
-  const actions = useHeld((state) => select.openActionsOf(state.document))
+/** Today's bands with what is at hand, and the document to ask them about. */
+export function useDayBands(): { bands: lists.HeldDayBands; document: Document } {
+  const document = useHeldDocument()
   const today = useToday()
   const { reach } = useReach()
-  return useMemo(() => dayBandsOf(actions, today, reach, headOfReach), [actions, today, reach, headOfReach])
+  return { bands: lists.dayBandsWith(today, reach), document }
 }

@@ -1,28 +1,28 @@
 // Fourth stone: the last seven days as they were.
 import { useMemo } from 'react'
 import { minutesOf } from '@/core/day'
-import { doneBetween, lastSevenDays } from '@/core/review'
+import { lastSevenDays } from '@/core/review'
 import type { Action } from '@/core/record'
 import { addDays, localMomentAt, type CalendarDate } from '@/core/time'
-import { select } from '@/state'
+import { lists } from '@/state'
 import { Column, Words } from '@/ui'
 import { Band } from '@/parts/rows/Band'
 import { count, duration, longDate } from '@/words'
-import { useHeld, useToday, useZen } from '@/held/zen'
+import { useHeldDocument, useToday, useZen } from '@/held/zen'
 
 export function DoneStone() {
   const { clock } = useZen()
   const today = useToday()
-  const actions = useHeld((state) => select.actionsOf(state.document))
+  const document = useHeldDocument()
   const byDay = useMemo(() => {
     const zone = clock.zone()
     const [from, to] = lastSevenDays(today)
     const days = new Map<CalendarDate, Action[]>()
     for (let day = to; day >= from; day = addDays(day, -1)) days.set(day, [])
-    for (const action of doneBetween(actions, from, to, zone))
+    for (const action of lists.doneOf(document, from, to, zone))
       days.get(localMomentAt(action.doneAtEpochMs as number, zone).date)?.push(action)
     return [...days].filter(([, done]) => done.length > 0)
-  }, [actions, clock, today])
+  }, [document, clock, today])
   const all = byDay.flatMap(([, done]) => done)
   return (
     <Column>

@@ -1,10 +1,9 @@
 // Second stone: every open project gets its very next action, or is said not to be one now.
-import { useMemo, useState } from 'react'
+import { useState } from 'react'
 import { View } from '@tamagui/core'
-import { projectsWithoutNextAction } from '@/core/review'
 import { draftOf } from '@/core/sentence'
 import type { Project } from '@/core/record'
-import { select } from '@/state'
+import { lists, select } from '@/state'
 import { Button, Column, Field, Row, Seal, Words } from '@/ui'
 import { Chips, useSentence } from '@/parts/capture/CaptureLine'
 import { count, stateWords } from '@/words'
@@ -13,10 +12,9 @@ import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 export function ProjectsStone() {
   const today = useToday()
   const projects = useHeld((state) => select.projectsOf(state.document))
-  const actions = useHeld((state) => select.openActionsOf(state.document))
-  const standing = useMemo(
-    () => projectsWithoutNextAction(projects, actions, today),
-    [projects, actions, today],
+  const document = useHeldDocument()
+  const standing = projects.filter(
+    ({ id, state }) => state === 'open' && !lists.nextActionOf(document, id, today),
   )
   const open = projects.filter(({ state }) => state === 'open').length
   return (

@@ -1,6 +1,4 @@
-import { useMemo } from 'react'
-import { somedayOf, waitingOf } from '@/core/review'
-import { select } from '@/state'
+import { lists } from '@/state'
 import { Column, Words } from '@/ui'
 import { Band } from '@/parts/rows/Band'
 import { useHeld, useToday } from '@/held/zen'
@@ -13,9 +11,8 @@ function waitingHeading(waiting: number, late: number): string {
 /** Third stone: who owes what, and what rests for someday. */
 export function WaitingStone() {
   const today = useToday()
-  const actions = useHeld((state) => select.openActionsOf(state.document))
-  const waiting = useMemo(() => waitingOf(actions), [actions])
-  const someday = useMemo(() => somedayOf(actions), [actions])
+  const waiting = useHeld((state) => lists.waitingOf(state.document))
+  const someday = useHeld((state) => lists.somedayOf(state.document))
   const late = waiting.filter((action) => action.waiting?.chaseOn && action.waiting.chaseOn <= today).length
   return (
     <Column>

@@ -1,14 +1,13 @@
 // One area as a shelf: its seal and sum at the left, its projects standing on the board.
 import { useMedia, View } from '@tamagui/core'
-import { useMemo } from 'react'
 import { minutesOf } from '@/core/day'
 import type { Area, Project } from '@/core/record'
-import { select } from '@/state'
+import { lists, select } from '@/state'
 import { Column, Press, Row, Seal, Unseen, Words } from '@/ui'
 import { NameLine } from '@/parts/text/NameLine'
 import { useOpened } from '@/held/useOpened'
 import { count, duration } from '@/words'
-import { useAct, useHeld } from '@/held/zen'
+import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 import { RankButtons } from './RankButtons'
 import { ProjectCard } from './ProjectCard'
 
@@ -23,15 +22,8 @@ interface AreaShelfProps {
 export function AreaShelf({ area, areas, arranging, projects: given }: AreaShelfProps) {
   const act = useAct()
   const { wide } = useMedia()
-  const all = useHeld((state) => select.projectsOf(state.document))
-  const projects = useMemo(
-    () =>
-      given ??
-      all.filter(
-        (project) => project.areaId === area?.id && (project.state === 'open' || project.state === 'notNow'),
-      ),
-    [given, all, area],
-  )
+  const ofArea = useHeld((state) => select.projectsOfArea(state.document, area?.id ?? ''))
+  const projects = given ?? ofArea
   const siblings = projects.map(({ id }) => id)
   return (
     <View flexDirection={wide ? 'row' : 'column'} gap={wide ? 16 : 4} paddingTop={10}>
@@ -80,11 +72,11 @@ function AreaFace({
 }) {
   const { open } = useOpened()
   const { wide } = useMedia()
-  const actions = useHeld((state) => select.openActionsOf(state.document))
-  const ids = new Set(projects.map(({ id }) => id))
-  const mine = actions.filter((action) =>
-    action.projectId ? ids.has(action.projectId) : action.areaId === area.id,
-  )
+  const document = useHeldDocument()
+  const mine = [
+    ...lists.actionsOfArea(document, area.id).filter(({ projectId }) => projectId === null),
+    ...projects.flatMap(({ id }) => lists.actionsOfProject(document, id)),
+  ]
   const minutes = minutesOf(mine)
   return (
     <Column

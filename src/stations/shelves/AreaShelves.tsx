@@ -27,7 +27,7 @@ export function AreaShelves({ side }: { side: SideChoice }) {
   const loose = areas.filter(({ groupId }) => groupId === null || recordIn(document, groupId) === undefined)
   const unshelved = useHeld((state) => select.projectsOf(state.document)).filter(
     (project) =>
-      (project.state === 'open' || project.state === 'notNow') &&
+      select.isHeld(project.state) &&
       (project.areaId === null || !areas.some(({ id }) => id === project.areaId)),
   )
   if (groups.length === 0 && areas.length === 0 && unshelved.length === 0) return <NoShelves />

@@ -1,9 +1,7 @@
 // What is held and not on today's table: waiting, someday, hidden until a day.
 import { isHidden } from '@/core/action'
 import { useMemo } from 'react'
-
-import { somedayOf, waitingOf } from '@/core/review'
-import { select } from '@/state'
+import { lists } from '@/state'
 import { EmptyPlace } from '@/ui'
 import { Band } from '@/parts/rows/Band'
 import { useHeld, useToday } from '@/held/zen'
@@ -17,16 +15,15 @@ const texts = {
   hidden: { title: 'Not before', empty: 'Nothing is hidden until a later day.' },
 } as const
 
+const listOf = { waiting: lists.waitingOf, someday: lists.somedayOf, hidden: lists.notBeforeOf } as const
+
 export function HeldLists({ which }: { which: keyof typeof texts }) {
   const today = useToday()
-  const actions = useHeld((state) => select.openActionsOf(state.document))
-  const found = useMemo(() => {
-    if (which === 'waiting') return waitingOf(actions)
-    if (which === 'someday') return somedayOf(actions)
-    return actions
-      .filter((action) => isHidden(action, today))
-      .sort((a, b) => ((a.notBefore ?? '') < (b.notBefore ?? '') ? -1 : 1))
-  }, [actions, today, which])
+  const held = useHeld((state) => listOf[which](state.document))
+  const found = useMemo(
+    () => (which === 'hidden' ? held.filter((action) => isHidden(action, today)) : held),
+    [held, today, which],
+  )
   return found.length === 0 ? (
     <EmptyPlace says={texts[which].empty} />
   ) : (

@@ -1,11 +1,10 @@
 // Contexts and people: who and what actions stand with, and how many.
-import { useMemo } from 'react'
-import { select } from '@/state'
+import { lists, select } from '@/state'
 import { Column, EmptyPlace, Icon, Press, Words } from '@/ui'
 import { NameLine } from '@/parts/text/NameLine'
 import { useOpened } from '@/held/useOpened'
 import { count } from '@/words'
-import { useAct, useHeld } from '@/held/zen'
+import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 
 const texts = {
   context: {
@@ -26,23 +25,8 @@ export function NamedLists({ kind }: { kind: 'context' | 'person' }) {
   const named = useHeld((state) =>
     kind === 'context' ? select.contextsOf(state.document) : select.peopleOf(state.document),
   )
-  const actions = useHeld((state) => select.openActionsOf(state.document))
-  const counts = useMemo(() => {
-    const found = new Map<string, number>()
-    for (const action of actions) {
-      const ids =
-        kind === 'context'
-          ? action.contextIds
-          : [
-              ...new Set([
-                ...action.personIds,
-                ...(action.waiting?.personId ? [action.waiting.personId] : []),
-              ]),
-            ]
-      for (const id of ids) found.set(id, (found.get(id) ?? 0) + 1)
-    }
-    return found
-  }, [actions, kind])
+  const document = useHeldDocument()
+  const actionsOf = kind === 'context' ? lists.actionsOfContext : lists.actionsOfPerson
   const make = (name: string) => act(kind === 'context' ? 'addContext' : 'addPerson', { name }).ok
   if (named.length === 0)
     return (
@@ -64,7 +48,7 @@ export function NamedLists({ kind }: { kind: 'context' | 'person' }) {
             >
               <Words flex={1}>{name}</Words>
               <Words size="second" tone="inkSoft">
-                {count(counts.get(id) ?? 0, 'open action')}
+                {count(actionsOf(document, id).length, 'open action')}
               </Words>
               <Icon name="next" tone="inkSoft" />
             </Press>

@@ -1,39 +1,14 @@
 import { useMedia, View } from '@tamagui/core'
 import { useMemo } from 'react'
-import { nextActions } from '@/core/review'
-import type { Action, Id, Project } from '@/core/record'
 import type { Document } from '@/core/journal'
 import type { CalendarDate } from '@/core/time'
-import { select } from '@/state'
+import type { Action, Id, Project } from '@/core/record'
+import { lists } from '@/state'
 import { Column, Icon, Press, Row, Unseen, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
 import { nearDate, shortDate, stateWords, waitingWords } from '@/words'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { RankButtons } from './RankButtons'
-
-let cached: {
-  actions: readonly Action[]
-  today: CalendarDate
-  next: ReturnType<typeof nextActions>
-  done: Map<string, number>
-  all: Map<string, number>
-} | null = null
-
-/** Next actions and progress of all projects, worked out once for all cards. */
-function progressOf(document: Document, today: CalendarDate) {
-  const actions = select.actionsOf(document)
-  if (cached?.actions !== actions || cached.today !== today) {
-    const done = new Map<string, number>()
-    const all = new Map<string, number>()
-    for (const { projectId, doneAtEpochMs, letGoAtEpochMs } of actions) {
-      if (!projectId || letGoAtEpochMs) continue
-      all.set(projectId, (all.get(projectId) ?? 0) + 1)
-      if (doneAtEpochMs) done.set(projectId, (done.get(projectId) ?? 0) + 1)
-    }
-    cached = { actions, today, next: nextActions(actions, today), done, all }
-  }
-  return cached
-}
 
 export function ProjectCard({
   project,
@@ -46,11 +21,12 @@ export function ProjectCard({
 }) {
   const document = useHeldDocument()
   const today = useToday()
-  const { opened, open } = useOpened()
+  const { opened, open: openIt } = useOpened()
   const { wide } = useMedia()
-  const { next, done, all } = progressOf(document, today)
-  const share = (done.get(project.id) ?? 0) / Math.max(1, all.get(project.id) ?? 0)
-  const action = next.get(project.id)
+  const done = lists.doneOfProject(document, project.id).length
+  const open = lists.actionsOfProject(document, project.id).length
+  const share = done / Math.max(1, done + open)
+  const action = lists.nextActionOf(document, project.id, today)
   return (
     <View
       render="li"
@@ -89,7 +65,7 @@ export function ProjectCard({
         />
       ) : null}
       <Press
-        onPress={() => open(project.id)}
+        onPress={() => openIt(project.id)}
         width="100%"
         alignItems="stretch"
         padding={12}

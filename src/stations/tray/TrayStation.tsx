@@ -71,8 +71,7 @@ function PileHead({
 
 function EmptyTray() {
   const isNew = useHeld(
-    (state) =>
-      select.actionsOf(state.document).length === 0 && select.projectsOf(state.document).length === 0,
+    (state) => !select.hasAny(state.document, 'action') && !select.hasAny(state.document, 'project'),
   )
   return (
     <Column gap={16}>

@@ -4,11 +4,11 @@ import { useMedia } from '@tamagui/core'
 import { useMemo, useState } from 'react'
 import { weekSheetOf } from '@/core/week'
 import { addDays, isoWeekOf, weekStartOf } from '@/core/time'
-import { select } from '@/state'
+import { lists, select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead, Tools } from '@/frame/StationHead'
 import { dayMonth, duration } from '@/words'
-import { useHeld, useToday } from '@/held/zen'
+import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { DayColumns } from './DayColumns'
 import { DayStack } from './DayStack'
 
@@ -16,13 +16,13 @@ export function WeekStation() {
   const today = useToday()
   const { wide } = useMedia()
   const ready = useHeld((state) => state.phase === 'ready')
-  const actions = useHeld((state) => select.openActionsOf(state.document))
+  const document = useHeldDocument()
   const freeMinutes = useHeld((state) => select.settingsOf(state.document).freeMinutes)
   const [weeksAway, setWeeksAway] = useState(0)
   const monday = addDays(weekStartOf(today), weeksAway * 7)
   const sheet = useMemo(
-    () => weekSheetOf(actions, monday, today, freeMinutes),
-    [actions, monday, today, freeMinutes],
+    () => weekSheetOf(lists.actionsOfWeek(document, monday, today), monday, today, freeMinutes),
+    [document, monday, today, freeMinutes],
   )
   const span = `${Number(monday.slice(8))}${monday.slice(5, 7) === addDays(monday, 6).slice(5, 7) ? '' : ` ${dayMonth(monday).split(' ')[1]}`}–${dayMonth(addDays(monday, 6))}`
   const turn = (

@@ -1,0 +1,170 @@
+// Lists of actions that stations ask for again and again, each followed edit by edit (tableIndex).
+import { isOpen } from '@/core/action'
+import {
+  compareForDay,
+  dayBandNames,
+  dayBandOf,
+  firstInOrderOfWork,
+  inOrderOfWork,
+  type DayBands,
+  type Reach,
+} from '@/core/day'
+import type { Document } from '@/core/journal'
+import { compareRanks, type Action, type Id } from '@/core/record'
+import { doneBetween, nextActions } from '@/core/review'
+import { addDays, epochMsAt, type CalendarDate } from '@/core/time'
+import { demoMark } from './commands/demo'
+import { makeTableIndex, type IndexRules } from './tableIndex'
+
+type Keys = IndexRules<Action>['keysOf']
+
+const orderedBy = (compare: (a: Action, b: Action) => number) => ({
+  compare,
+  inOrder: (actions: readonly Action[]) => [...actions].sort(compare),
+})
+const byId = (a: Action, b: Action) => (a.id < b.id ? -1 : 1)
+const orderOfWork = { compare: compareForDay, inOrder: inOrderOfWork, firstInOrder: firstInOrderOfWork }
+const ownOrder = orderedBy((a, b) => compareRanks(a.rank, b.rank) || byId(a, b))
+
+const ofOpen =
+  (keysOf: Keys): Keys =>
+  (action) =>
+    isOpen(action) ? keysOf(action) : []
+const keysOf = (...ids: readonly (string | null | undefined)[]): string[] => [
+  ...new Set(ids.filter((id) => id !== null && id !== undefined)),
+]
+
+const byProject = makeTableIndex('action', {
+  keysOf: ofOpen(({ projectId }) => keysOf(projectId)),
+  ...ownOrder,
+})
+const byArea = makeTableIndex('action', { keysOf: ofOpen(({ areaId }) => keysOf(areaId)), ...ownOrder })
+const byContext = makeTableIndex('action', { keysOf: ofOpen(({ contextIds }) => contextIds), ...orderOfWork })
+const byPerson = makeTableIndex('action', {
+  keysOf: ofOpen(({ personIds, waiting }) => keysOf(...personIds, waiting?.personId)),
+  ...orderOfWork,
+})
+
+const [waiting, someday, hidden, underway] = ['waiting', 'someday', 'hidden', 'underway'] as const
+const waitingSince = makeTableIndex('action', {
+  keysOf: ofOpen((action) => (action.waiting ? [waiting] : [])),
+  ...orderedBy((a, b) => ((a.waiting?.since ?? '') < (b.waiting?.since ?? '') ? -1 : byId(a, b))),
+})
+const laidBy = makeTableIndex('action', {
+  keysOf: ofOpen((action) => (action.horizon === 'someday' && !action.waiting ? [someday] : [])),
+  ...orderedBy((a, b) => a.createdAtEpochMs - b.createdAtEpochMs || byId(a, b)),
+})
+const byNotBefore = makeTableIndex('action', {
+  keysOf: ofOpen((action) => (action.notBefore ? [hidden] : [])),
+  ...orderedBy((a, b) => ((a.notBefore ?? '') < (b.notBefore ?? '') ? -1 : byId(a, b))),
+})
+const begun = makeTableIndex('action', {
+  keysOf: ofOpen((action) => (action.startedAtEpochMs === null ? [] : [underway])),
+  ...ownOrder,
+})
+
+export const actionsOfProject = byProject.of
+export const actionsOfArea = byArea.of
+export const actionsOfContext = byContext.of
+export const actionsOfPerson = byPerson.of
+/** Waiting, the longest-waited first. */
+export const waitingOf = (document: Document) => waitingSince.of(document, waiting)
+/** Held for someday, the oldest first. */
+export const somedayOf = (document: Document) => laidBy.of(document, someday)
+/** With a day before which they are hidden, past ones too, the nearest first. */
+export const notBeforeOf = (document: Document) => byNotBefore.of(document, hidden)
+export const underwayOf = (document: Document) => begun.of(document, underway)
+
+/** The day an action is laid on as it stands, whatever today is: fixed, else picked or moved to, else due. */
+const laidOn = ({ at, day, due }: Action): CalendarDate | null => at?.date ?? day ?? due?.date ?? null
+const noDay = 'none'
+const byDay = makeTableIndex('action', {
+  keysOf: ofOpen((action) =>
+    action.waiting ? [] : [laidOn(action) ?? (action.horizon === 'week' ? noDay : '')],
+  ),
+  ...orderOfWork,
+})
+
+/** Open actions laid on a day; on today also what an earlier day has left over. */
+export function actionsOfDay(document: Document, day: CalendarDate, today: CalendarDate): readonly Action[] {
+  if (day < today) return []
+  if (day > today) return byDay.of(document, day)
+  const past = byDay.keys(document).filter((key) => key !== '' && key !== noDay && key <= today)
+  return past.flatMap((key) => byDay.of(document, key))
+}
+
+/** What the sheet of the week from `monday` is made of: laid on its days, or held for this week without a day. */
+export const actionsOfWeek = (document: Document, monday: CalendarDate, today: CalendarDate): Action[] => [
+  ...[0, 1, 2, 3, 4, 5, 6].flatMap((ahead) => actionsOfDay(document, addDays(monday, ahead), today)),
+  ...byDay.of(document, noDay),
+]
+
+const byDemo = makeTableIndex('action', {
+  keysOf: ({ id }) => (id.startsWith(`action:${demoMark}`) ? [demoMark] : []),
+  ...ownOrder,
+})
+/** Whether an action of the demo data is there. */
+export const hasDemo = (document: Document): boolean => byDemo.count(document, demoMark) > 0
+
+const dayMs = 86_400_000
+const utcDayOf = (epochMs: number): number => Math.floor(epochMs / dayMs)
+const byDoneDay = makeTableIndex('action', {
+  keysOf: ({ doneAtEpochMs }) => (doneAtEpochMs === null ? [] : [String(utcDayOf(doneAtEpochMs))]),
+  ...ownOrder,
+})
+
+/** Done from `from` to `to`, both days included by the wall clock of `zone`, latest first. */
+export function doneOf(document: Document, from: CalendarDate, to: CalendarDate, zone: string): Action[] {
+  const [first, last] = [epochMsAt({ date: from, minute: 0 }, zone), epochMsAt({ date: to, minute: 0 }, zone)]
+  const actions: Action[] = []
+  // A day and a half behind the last midnight: no zone and no clock change reaches further.
+  for (let day = utcDayOf(first); day <= utcDayOf(last + 1.5 * dayMs); day++)
+    actions.push(...byDoneDay.of(document, String(day)))
+  return doneBetween(actions, from, to, zone)
+}
+
+const doneByProject = makeTableIndex('action', {
+  keysOf: ({ projectId, doneAtEpochMs, letGoAtEpochMs }) =>
+    doneAtEpochMs === null || letGoAtEpochMs !== null ? [] : keysOf(projectId),
+  ...orderedBy((a, b) => (b.doneAtEpochMs as number) - (a.doneAtEpochMs as number) || byId(a, b)),
+})
+/** Done actions of a project, the latest first. */
+export const doneOfProject = doneByProject.of
+
+/** The action that moves a project on, if there is one. */
+export const nextActionOf = (
+  document: Document,
+  id: Id<'project'>,
+  today: CalendarDate,
+): Action | undefined => nextActions(byProject.of(document, id), today).get(id)
+
+export type HeldDayBands = ReturnType<typeof makeDayBands>
+
+let latest: { today: CalendarDate; reach: Reach; bands: HeldDayBands } | null = null
+
+/** The bands of a day with what is at hand; made anew only when either has changed. */
+export function dayBandsWith(today: CalendarDate, reach: Reach): HeldDayBands {
+  if (latest?.today !== today || latest.reach !== reach)
+    latest = { today, reach, bands: makeDayBands(today, reach) }
+  return latest.bands
+}
+
+/** The bands of one day with what is at hand, followed edit by edit: `inReach` as far as it is asked for. */
+function makeDayBands(today: CalendarDate, reach: Reach) {
+  const index = makeTableIndex('action', {
+    keysOf: (action) => keysOf(dayBandOf(action, today, reach)),
+    ...orderOfWork,
+  })
+  const [carriedOver, dueToday, underwayNow, picked, inReach] = dayBandNames
+  return {
+    planned: (document: Document): Omit<DayBands, 'inReach'> => ({
+      carriedOver: index.of(document, carriedOver),
+      dueToday: index.of(document, dueToday),
+      underway: index.of(document, underwayNow),
+      picked: index.of(document, picked),
+    }),
+    inReach: (document: Document) => index.of(document, inReach),
+    fewInReach: (document: Document, count: number) => index.head(document, inReach, count),
+    countInReach: (document: Document) => index.count(document, inReach),
+  }
+}

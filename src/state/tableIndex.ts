@@ -1,0 +1,169 @@
+// An index over one table of the document, which follows it bucket by bucket: after one edit it looks at the records of
+// one bucket of 512 and at the lists that these stand in, not at the table.
+// Law: whatever happened before, every list equals one made from scratch (tableIndex.test.ts).
+import { isThere, valuesOf, type Document, type Entry, type Table } from '@/core/journal'
+import type { RecordKind, RecordOf } from '@/core/record'
+
+export interface TableIndex<R> {
+  /** The records under a key, in order: the same list as long as none of them has changed. */
+  of(document: Document, key: string): readonly R[]
+  /** The first few of them, without putting the rest in order. */
+  head(document: Document, key: string, count: number): readonly R[]
+  count(document: Document, key: string): number
+  /** Every key that has a record. */
+  keys(document: Document): string[]
+}
+
+export interface IndexRules<R> {
+  /** The keys a record stands under; none where the index leaves it out. Must depend on the record alone. */
+  readonly keysOf: (record: R) => readonly string[]
+  readonly inOrder: (records: readonly R[]) => R[]
+  readonly compare: (a: R, b: R) => number
+  /** The first few in order; by default cut off the whole. */
+  readonly firstInOrder?: (records: readonly R[], count: number) => readonly R[]
+}
+
+interface List<R> {
+  records: readonly R[]
+  isOrdered: boolean
+  heads: Map<number, readonly R[]>
+}
+
+/** More changed buckets than these are a new table: bringing in a file, or the first look. */
+const manyBuckets = 48
+
+type Bucket = ReadonlyMap<string, Entry> | undefined
+
+const recordOf = <R>(entry: Entry | undefined): R | null =>
+  entry && isThere(entry) ? (entry.record as unknown as R) : null
+
+/** Records that one bucket no longer has as they were, and those it has anew. */
+function changesIn<R>(before: Bucket, after: Bucket): { gone: R[]; come: R[] } {
+  const [gone, come]: [R[], R[]] = [[], []]
+  for (const [id, entry] of after ?? []) {
+    const was = before?.get(id)
+    if (was === entry) continue
+    const [old, fresh] = [recordOf<R>(was), recordOf<R>(entry)]
+    if (old) gone.push(old)
+    if (fresh) come.push(fresh)
+  }
+  for (const [id, entry] of before ?? []) {
+    const old = after?.has(id) ? null : recordOf<R>(entry)
+    if (old) gone.push(old)
+  }
+  return { gone, come }
+}
+
+export function makeTableIndex<K extends RecordKind>(
+  kind: K,
+  { keysOf, inOrder, compare, firstInOrder }: IndexRules<RecordOf[K]>,
+): TableIndex<RecordOf[K]> {
+  type R = RecordOf[K]
+  let seen: Table<Entry> | null = null
+  let lists = new Map<string, List<R>>()
+
+  function fill(table: Table<Entry>): void {
+    const groups = new Map<string, R[]>()
+    for (const entry of valuesOf(table)) {
+      const record = recordOf<R>(entry)
+      if (!record) continue
+      for (const key of keysOf(record)) {
+        const group = groups.get(key)
+        if (group) group.push(record)
+        else groups.set(key, [record])
+      }
+    }
+    lists = new Map(
+      [...groups].map(([key, records]) => [key, { records, isOrdered: false, heads: new Map() }]),
+    )
+  }
+
+  /** Where a record belongs in an ordered list, from `low` on. */
+  function placeIn(list: readonly R[], record: R, low: number): number {
+    let high = list.length
+    while (low < high) {
+      const middle = (low + high) >> 1
+      if (compare(list[middle] as R, record) < 0) low = middle + 1
+      else high = middle
+    }
+    return low
+  }
+
+  /** A list without what has gone and with what has come, still in order where it was. */
+  function renewed(list: List<R> | undefined, gone: ReadonlySet<R>, come: readonly R[]): List<R> {
+    const left = list?.records.filter((record) => !gone.has(record)) ?? []
+    if (!list?.isOrdered) return { records: [...left, ...come], isOrdered: false, heads: new Map() }
+    const records: R[] = []
+    let taken = 0
+    for (const record of inOrder(come)) {
+      const place = placeIn(left, record, taken)
+      for (; taken < place; taken++) records.push(left[taken] as R)
+      records.push(record)
+    }
+    return { records: [...records, ...left.slice(taken)], isOrdered: true, heads: new Map() }
+  }
+
+  function take(changes: readonly { gone: R[]; come: R[] }[]): void {
+    const touched = new Map<string, { gone: Set<R>; come: R[] }>()
+    const at = (key: string) => {
+      const found = touched.get(key) ?? { gone: new Set<R>(), come: [] }
+      touched.set(key, found)
+      return found
+    }
+    for (const { gone, come } of changes) {
+      gone.forEach((record) => keysOf(record).forEach((key) => at(key).gone.add(record)))
+      come.forEach((record) => keysOf(record).forEach((key) => at(key).come.push(record)))
+    }
+    for (const [key, { gone, come }] of touched) {
+      const list = renewed(lists.get(key), gone, come)
+      if (list.records.length > 0) lists.set(key, list)
+      else lists.delete(key)
+    }
+  }
+
+  function follow(document: Document): void {
+    const table = document[kind]
+    if (table === seen) return
+    const before = seen?.buckets
+    const changed = table.buckets.flatMap((bucket, index) => (bucket === before?.[index] ? [] : [index]))
+    if (!before || changed.length > manyBuckets) fill(table)
+    else take(changed.map((index) => changesIn<R>(before[index], table.buckets[index])))
+    seen = table
+  }
+
+  const none: readonly R[] = []
+  function listAt(document: Document, key: string): List<R> | undefined {
+    follow(document)
+    return lists.get(key)
+  }
+  function ordered(list: List<R>): readonly R[] {
+    if (!list.isOrdered) {
+      list.records = inOrder(list.records)
+      list.isOrdered = true
+    }
+    return list.records
+  }
+  function headOf(list: List<R>, count: number): readonly R[] {
+    const known = list.heads.get(count)
+    if (known) return known
+    const head =
+      list.isOrdered || !firstInOrder ? ordered(list).slice(0, count) : firstInOrder(list.records, count)
+    list.heads.set(count, head)
+    return head
+  }
+  return {
+    of(document, key) {
+      const list = listAt(document, key)
+      return list ? ordered(list) : none
+    },
+    head(document, key, count) {
+      const list = listAt(document, key)
+      return list ? headOf(list, count) : none
+    },
+    count: (document, key) => listAt(document, key)?.records.length ?? 0,
+    keys(document) {
+      follow(document)
+      return [...lists.keys()]
+    },
+  }
+}
