@@ -5,7 +5,7 @@ import { Column, Sheet } from '@/ui'
 import { Mishap } from './Mishap'
 import { useOpened } from '@/held/useOpened'
 
-const OpenedPane = lazy(() => import('@/opened/OpenedPane'))
+const Opened = lazy(() => import('@/opened/Opened'))
 
 /** `left` is what to choose from, `children` what is being worked on; `narrow` keeps lists to a readable width. */
 export function DeskLayout({
@@ -57,7 +57,7 @@ export function DeskLayout({
         >
           <Mishap place={opened}>
             <Suspense fallback={<View height={240} />}>
-              <OpenedPane id={opened} />
+              <Opened id={opened} over={false} />
             </Suspense>
           </Mishap>
         </Sheet>

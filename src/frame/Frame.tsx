@@ -18,7 +18,7 @@ import { Tools } from './StationHead'
 import { StationLinks } from './StationLinks'
 import { stationWords } from '@/words'
 
-const OpenedSheet = lazy(() => import('@/opened/OpenedSheet'))
+const Opened = lazy(() => import('@/opened/Opened'))
 const DeskSheets = lazy(() => import('@/sheets/DeskSheets'))
 
 function WideHead() {
@@ -147,7 +147,7 @@ export function Frame({ children }: { children: ReactNode }) {
         {over && opened ? (
           <Mishap place={opened}>
             <RowSurroundingsProvider>
-              <OpenedSheet id={opened} />
+              <Opened id={opened} over />
             </RowSurroundingsProvider>
           </Mishap>
         ) : null}

@@ -5,7 +5,7 @@ import { useOpened, type OpenableId } from '@/held/useOpened'
 import { OpenedRecord } from './OpenedRecord'
 import { useOpenedTitle } from './useOpenedTitle'
 
-export default function OpenedPane({ id }: { id: OpenableId }) {
+export function OpenedPane({ id }: { id: OpenableId }) {
   const { close } = useOpened()
   const title = useOpenedTitle(id)
   useEffect(() => {

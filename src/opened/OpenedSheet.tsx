@@ -4,7 +4,7 @@ import { useOpened, type OpenableId } from '@/held/useOpened'
 import { OpenedRecord } from './OpenedRecord'
 import { useOpenedTitle } from './useOpenedTitle'
 
-export default function OpenedSheet({ id }: { id: OpenableId }) {
+export function OpenedSheet({ id }: { id: OpenableId }) {
   const { close } = useOpened()
   return (
     <SlideOver title={useOpenedTitle(id)} onClose={close} full bare>
