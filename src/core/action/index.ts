@@ -1,6 +1,7 @@
 // What is true of one action, whatever list it stands in.
 export { isCarriedOver, meantFor } from './carryOver'
 export { dayOnSheet } from './dayOnSheet'
+export { heldAt, horizonOf, laidOnDay, withHorizon } from './held'
 export { isHidden } from './isHidden'
 export { isOpen } from './isOpen'
 export { isRedated } from './redated'

@@ -13,6 +13,8 @@ export interface SentenceContext {
   readonly names: NameIndex
   /** Keys of clauses the person took off, as `takenOffKey` makes them. */
   readonly takenOff?: readonly string[]
+  /** Everything may be clauses: nothing needs to be left as a title, and a clause may begin any part (see amend). */
+  readonly isBare?: boolean
 }
 
 /** A run of words, `from` to `to` exclusive, and what it would mean. */
@@ -192,44 +194,46 @@ function dueInTheMiddle(words: readonly Word[], context: SentenceContext): Claim
 }
 
 /** Where what is waited for ends: at a break, or where "since" or "chase" begins. */
-function endOfWhom(words: readonly Word[]): number {
+function endOfWhom(words: readonly Word[], from: number): number {
   const at = words.findIndex(
     (word, index) =>
-      index >= 2 && (word.breakAfter !== null || ['since', 'chase'].includes(words[index + 1]?.text ?? '')),
+      index >= from + 2 &&
+      (word.breakAfter !== null || ['since', 'chase'].includes(words[index + 1]?.text ?? '')),
   )
   return at < 0 ? words.length : at + 1
 }
 
 /** "waiting for Oda's quote": the words stay. Oda is understood where she is known, the words themselves where not. */
-function waitingAtFront(words: readonly Word[], names: NameIndex): Claim | null {
-  const isAsked = words[0]?.text === 'waiting' && words[1]?.text === 'for' && words.length > 2
+function waitingFrom(words: readonly Word[], from: number, names: NameIndex): Claim | null {
+  const [first, second, third] = words.slice(from, from + 3)
+  const isAsked = first?.text === 'waiting' && second?.text === 'for' && third !== undefined
   if (
     !isAsked ||
-    words[0]?.breakAfter ||
-    words[1]?.breakAfter ||
-    words.slice(0, 3).some(({ quoted }) => quoted)
+    first.breakAfter ||
+    second.breakAfter ||
+    [first, second, third].some(({ quoted }) => quoted)
   )
     return null
-  const end = endOfWhom(words)
-  for (let to = Math.min(end, 8); to >= 3; to--) {
-    const phrase = phraseOf(words, 2, to).replace(/'s$/, '')
+  const end = endOfWhom(words, from)
+  for (let to = Math.min(end, from + 8); to >= from + 3; to--) {
+    const phrase = phraseOf(words, from + 2, to).replace(/'s$/, '')
     const name = names.byWords.get(phrase)?.filter(({ id }) => kindOf(id) === 'person') ?? []
     if (name.length === 1)
       return {
         meaning: { kind: 'waiting', name: name[0] as Name, whom: '' },
         weak: false,
         inTitle: true,
-        from: 0,
+        from,
         to,
       }
   }
   const whom = words
-    .slice(2, end)
+    .slice(from + 2, end)
     .map(({ typed }) => typed)
     .join(' ')
   return whom.trim() === ''
     ? null
-    : { meaning: { kind: 'waiting', name: null, whom }, weak: false, inTitle: true, from: 0, to: end }
+    : { meaning: { kind: 'waiting', name: null, whom }, weak: false, inTitle: true, from, to: end }
 }
 
 function addresses(words: readonly Word[]): Claim[] {
@@ -252,14 +256,14 @@ function addresses(words: readonly Word[]): Claim[] {
 export function claimsOf(words: readonly Word[], context: SentenceContext): Claim[] {
   const parts = partsOf(words)
   const inParts = parts.flatMap((part, index) => {
-    const opened = index > 0 || words[part[1] - 1]?.breakAfter === ':'
+    const opened = context.isBare || index > 0 || words[part[1] - 1]?.breakAfter === ':'
     return clausesOfPart(words, part, opened, context)
   })
   const front = clauseAtFront(words, context)
-  const waiting = waitingAtFront(words, context.names)
+  const starts = context.isBare ? parts.map(([from]) => from) : [0]
   return [
     ...addresses(words),
-    ...(waiting ? [waiting] : []),
+    ...starts.flatMap((from) => waitingFrom(words, from, context.names) ?? []),
     ...inParts.reverse(),
     ...(front ? [front] : []),
     ...dueInTheMiddle(words, context),

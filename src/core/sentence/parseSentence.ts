@@ -48,14 +48,15 @@ function accepted(text: string, words: readonly Word[], context: SentenceContext
     const found = settled(candidate, text.slice(start, end), context.takenOff ?? [])
     if (!found) continue
     const { kind } = found.meaning
-    if ((kind === 'since' || kind === 'chase') && !clauses.some((clause) => clause.kind === 'waiting'))
-      continue
+    const isOfWaiting = kind === 'since' || kind === 'chase'
+    if (isOfWaiting && !context.isBare && !clauses.some((clause) => clause.kind === 'waiting')) continue
     if (saysAgain(found.meaning, clauses)) continue
     if (!manyAllowed.has(kind) && clauses.some((clause) => clause.kind === kind)) continue
     const places = Array.from({ length: to - from }, (_, index) => from + index)
     if (places.some((place) => claimed.has(place))) continue
     if (!found.inTitle) places.forEach((place) => claimed.add(place))
-    clauses.push({ ...found.meaning, start, end, inTitle: found.inTitle && !wholePart(words, found) })
+    const inTitle = found.inTitle && !context.isBare && !wholePart(words, found)
+    clauses.push({ ...found.meaning, start, end, inTitle })
   }
   return clauses.filter((clause) => !isOutdone(clause, clauses)).sort((a, b) => a.start - b.start)
 }
@@ -86,7 +87,8 @@ function wholePart(words: readonly Word[], { from, to, meaning }: Claim): boolea
 export function parseSentence(text: string, context: SentenceContext): Sentence {
   const words = wordsOf(text)
   const clauses = accepted(text, words, context)
-  const title = titleWithout(text, clauses)
+  const title = titleWithout(text, clauses, context.isBare)
+  if (context.isBare) return { title, clauses }
   if (/[\p{L}\p{N}\p{Extended_Pictographic}]/u.test(title)) return { title, clauses }
   const address = clauses
     .filter((clause) => clause.kind === 'address')

@@ -1,6 +1,6 @@
 // Making actions and working them: tick, pick, move, start, hold, wait.
 
-import { isRedated } from '@/core/action'
+import { heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
 import { rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
@@ -40,13 +40,6 @@ export type NewAction = {
     readonly horizon?: Horizon | null
     readonly weight?: Action['weight'] | null
   }
-
-/** *Today* as a horizon is a day, the other horizons are kept as they are. */
-const heldAt = (
-  horizon: Horizon | null | undefined,
-  today: CalendarDate,
-): Partial<Pick<Action, 'horizon' | 'day'>> =>
-  horizon === 'today' ? { horizon: 'week', day: today } : { horizon: horizon ?? 'soon' }
 
 export function makeAction(context: CommandContext, given: NewAction): Result<Action, Refusal> {
   const title = lineOf(given.title, 'title')
@@ -125,23 +118,12 @@ export const pick: Command<{ id: Id<'action'> }> = (context, { id }) =>
 export const unpick: Command<{ id: Id<'action'> }> = (context, { id }) =>
   change(context, id, () => ({ day: null }))
 
-/**
- * Re-dates an action: what is fixed keeps its time on the new day, and a promise that the new day would break moves
- * with it. Null takes it off its day.
- */
+/** Re-dates an action, see `laidOnDay`. Null takes it off its day. */
 export const moveTo: Command<{ id: Id<'action'>; day: CalendarDate | null }> = (context, { id, day }) =>
-  redate(context, id, (action) => {
-    if (day === null) return { day: null, at: null }
-    const due = action.due && action.due.date < day ? { ...action.due, date: day } : action.due
-    return action.at ? { at: { ...action.at, date: day }, day: null, due } : { day, due }
-  })
+  redate(context, id, (action) => laidOnDay(action, day))
 
 export const setHorizon: Command<{ id: Id<'action'>; horizon: Horizon }> = (context, { id, horizon }) =>
-  redate(context, id, (action) => {
-    const held = heldAt(horizon, context.moment.date)
-    const leavesToday = horizon !== 'today' && action.day !== null && action.day <= context.moment.date
-    return { ...held, ...(leavesToday ? { day: null } : {}) }
-  })
+  redate(context, id, (action) => withHorizon(action, horizon, context.moment.date))
 
 /** Starts work; refused where as many as the person's own limit are underway. */
 export const start: Command<{ id: Id<'action'> }> = (context, { id }) => {

@@ -1,0 +1,249 @@
+// Saying what changes: a plain sentence of clauses alone, read against the action it is about.
+//
+//   "friday, 20 min, not on site, no due"
+//   denials   not on site · no due          (parts that begin with no, not or without, and are no clause themselves)
+//   clauses   friday: day · 20 min: minutes (all the rest, read as parseSentence reads them)
+//   patch     day, minutes, contextIds, due (only what differs from the action)
+//
+// Law: saying what is already so changes nothing (amend.test.ts). What is not understood is given back, word for word.
+import { horizonOf, laidOnDay, withHorizon } from '../action'
+import { isEqual } from '../isEqual'
+import { kindOf, type Action, type Id } from '../record'
+import type { CalendarDate } from '../time'
+import type { SentenceContext } from './claims'
+import type { Clause, Name } from './clause'
+import { readTime } from './datePhrase'
+import { parseSentence } from './parseSentence'
+import { readMeaning } from './readMeaning'
+
+export type AmendedField =
+  | 'due'
+  | 'at'
+  | 'day'
+  | 'horizon'
+  | 'minutes'
+  | 'weight'
+  | 'energy'
+  | 'contextIds'
+  | 'personIds'
+  | 'projectId'
+  | 'areaId'
+  | 'notBefore'
+  | 'waiting'
+  | 'address'
+export type ActionPatch = Partial<Pick<Action, AmendedField>>
+
+export interface Amendment {
+  /** Only what differs from the action. */
+  readonly patch: ActionPatch
+  /** Words that name more than one thing, and what they may mean. */
+  readonly questions: readonly { readonly words: string; readonly options: readonly Name[] }[]
+  /** What was not understood, part by part as it was typed. */
+  readonly unread: readonly string[]
+}
+
+/** "no due", "not waiting": what is taken off by its name. */
+const takingOff: readonly (readonly [RegExp, ActionPatch])[] = [
+  [/^(?:due|due date|due day|deadline|promise)$/, { due: null }],
+  [/^(?:day|date)$/, { day: null, at: null }],
+  [/^(?:at|fixed time|appointment)$/, { at: null }],
+  [/^(?:minutes?|length|time needed|estimate)$/, { minutes: null }],
+  [/^(?:weight)$/, { weight: 'should' }],
+  [/^(?:energy)$/, { energy: null }],
+  [/^(?:contexts?|place)$/, { contextIds: [] }],
+  [/^(?:people|person|one|body)$/, { personIds: [] }],
+  [/^(?:project|area|shelf)$/, { projectId: null, areaId: null }],
+  [/^(?:waiting|waiting for)$/, { waiting: null }],
+  [/^(?:tickler|hiding|hidden)$/, { notBefore: null }],
+  [/^(?:horizon)$/, { horizon: 'soon' }],
+  [/^(?:address|link)$/, { address: null }],
+]
+
+const denial = /^(?:no|not|without) (?:a |an |any |the )?(.+)$/
+/** Parts end at commas and semicolons, and before a denial that is joined on: "20 min and not on site". */
+const partsOf = (text: string): string[] =>
+  text
+    .split(/\s*[,;]\s*|\s+(?:and|but)\s+(?=(?:no|not|without)\s)/i)
+    .map((part) => part.trim())
+    .filter((part) => part !== '')
+
+const inWords = (part: string): string => part.toLowerCase().replace(/[’]/g, "'").replace(/\s+/g, ' ')
+
+/** What denying a meaning does to an action; null where there is nothing to deny. */
+function denied(action: Action, clause: Clause, today: CalendarDate): ActionPatch | null {
+  switch (clause.kind) {
+    case 'context':
+      return { contextIds: action.contextIds.filter((id) => id !== clause.name.id) }
+    case 'person':
+      return { personIds: action.personIds.filter((id) => id !== clause.name.id) }
+    case 'project':
+      return action.projectId === clause.name.id ? { projectId: null } : {}
+    case 'area':
+      return action.areaId === clause.name.id ? { areaId: null } : {}
+    case 'weight':
+      return action.weight === clause.weight ? { weight: 'should' } : {}
+    case 'energy':
+      return action.energy === clause.energy ? { energy: null } : {}
+    case 'minutes':
+      return action.minutes === clause.minutes ? { minutes: null } : {}
+    case 'horizon':
+      if (horizonOf(action, today) !== clause.horizon) return {}
+      return clause.horizon === 'today' ? { day: null } : { horizon: 'soon' }
+    case 'due':
+      return action.due?.date === clause.date ? { due: null } : {}
+    case 'day':
+      return {
+        ...(action.day === clause.date ? { day: null } : {}),
+        ...(action.at?.date === clause.date ? { at: null } : {}),
+        ...(action.due?.date === clause.date ? { due: null } : {}),
+      }
+    case 'waiting':
+      return { waiting: null }
+    case 'chase':
+      return action.waiting ? { waiting: { ...action.waiting, chaseOn: null } } : {}
+    default:
+      return null
+  }
+}
+
+/** "by 17:00", where a promise stands, is about its time alone. */
+const saysOnlyTime = (words: string): boolean =>
+  readTime(inWords(words).replace(/^(?:by|due by|due on|due|at) /, '')) !== null
+
+function waitingSaid(
+  action: Action,
+  clause: Extract<Clause, { kind: 'waiting' }>,
+  today: CalendarDate,
+): ActionPatch {
+  const personId = clause.name ? (clause.name.id as Id<'person'>) : null
+  const whom = personId ? '' : clause.whom
+  const before = action.waiting
+  if (before?.personId === personId && before.whom === whom) return {}
+  return { waiting: { personId, whom, since: today, chaseOn: null } }
+}
+
+/** What a clause sets on an action; null where it does not go with it. */
+function said(action: Action, clause: Clause, words: string, today: CalendarDate): ActionPatch | null {
+  switch (clause.kind) {
+    case 'due':
+      return {
+        due: {
+          date: saysOnlyTime(words) ? (action.due?.date ?? clause.date) : clause.date,
+          time: clause.time,
+        },
+      }
+    case 'at': {
+      const at = { date: clause.date ?? action.at?.date ?? action.day ?? today, time: clause.time }
+      return isEqual(at, action.at) ? {} : { at, day: null }
+    }
+    case 'day':
+      return [action.day, action.at?.date].includes(clause.date) ? {} : laidOnDay(action, clause.date)
+    case 'horizon':
+      return horizonOf(action, today) === clause.horizon ? {} : withHorizon(action, clause.horizon, today)
+    case 'minutes':
+      return { minutes: clause.minutes }
+    case 'weight':
+      return { weight: clause.weight }
+    case 'energy':
+      return { energy: clause.energy }
+    case 'context':
+      return { contextIds: [...new Set([...action.contextIds, clause.name.id as Id<'context'>])] }
+    case 'person':
+      return { personIds: [...new Set([...action.personIds, clause.name.id as Id<'person'>])] }
+    case 'project':
+      return { projectId: clause.name.id as Id<'project'>, areaId: null }
+    case 'area':
+      return { areaId: clause.name.id as Id<'area'>, projectId: null }
+    case 'notBefore':
+      return { notBefore: clause.date }
+    case 'waiting':
+      return waitingSaid(action, clause, today)
+    case 'since':
+      return action.waiting ? { waiting: { ...action.waiting, since: clause.date } } : null
+    case 'chase':
+      return action.waiting ? { waiting: { ...action.waiting, chaseOn: clause.date } } : null
+    case 'address':
+      return { address: clause.address }
+    case 'question':
+      return null
+  }
+}
+
+/** What is taken in the order of the words comes first; then what builds on what another clause has set. */
+const turns: Partial<Record<Clause['kind'], number>> = {
+  waiting: 1,
+  since: 2,
+  chase: 2,
+  day: 3,
+  at: 4,
+  due: 5,
+}
+const turnOf = ({ kind }: Clause): number => turns[kind] ?? 0
+
+/** Whom an action waits for counts among its people. */
+const withWhom = (action: Action): Action =>
+  action.waiting?.personId && !action.personIds.includes(action.waiting.personId)
+    ? { ...action, personIds: [...action.personIds, action.waiting.personId] }
+    : action
+
+function patchBetween(before: Action, after: Action): ActionPatch {
+  const changed = Object.entries(after).filter(
+    ([field, value]) => !isEqual(before[field as keyof Action], value),
+  )
+  return Object.fromEntries(changed) as ActionPatch
+}
+
+/** Reads what changes in an action. `context.takenOff` is not looked at. */
+export function amendAction(text: string, action: Action, context: SentenceContext): Amendment {
+  const { today } = context
+  let amended = action
+  const unread: string[] = []
+  const questions: { words: string; options: readonly Name[] }[] = []
+  const rest: string[] = []
+  const read = (words: string) => parseSentence(words, { ...context, takenOff: [], isBare: true })
+
+  const deny = (part: string): boolean => {
+    const what = denial.exec(inWords(part))?.[1]
+    if (what === undefined || readMeaning(inWords(part), today, context.names)) return false
+    const plain = takingOff.find(([form]) => form.test(what))?.[1]
+    const sentence = read(what)
+    const [clause] = sentence.clauses
+    const isWhole = sentence.title === '' && sentence.clauses.length === 1
+    if (clause?.kind === 'question' && isWhole) {
+      // Of several of one name, the one that is there is meant.
+      const meant = clause.options.filter(({ id }) =>
+        [...amended.contextIds, ...amended.personIds, amended.projectId, amended.areaId].includes(
+          id as never,
+        ),
+      )
+      if (meant.length !== 1) return questions.push({ words: what, options: clause.options }) > 0
+      const [name] = meant as [Name]
+      const same = { ...clause, kind: kindOf(name.id), name } as unknown as Clause
+      amended = { ...amended, ...denied(amended, same, today) }
+      return true
+    }
+    const patch = plain ?? (clause && isWhole ? denied(amended, clause, today) : null)
+    if (patch) amended = { ...amended, ...patch }
+    return patch !== null
+  }
+
+  for (const part of partsOf(text)) if (!deny(part)) rest.push(part)
+
+  const positive = rest.join(', ')
+  const sentence = read(positive)
+  // A promise that is said is not moved by the day that is said beside it; who is waited for comes before since and chase.
+  const inOrder = [...sentence.clauses].sort((a, b) => turnOf(a) - turnOf(b))
+  for (const clause of inOrder) {
+    const words = positive.slice(clause.start, clause.end)
+    if (clause.kind === 'question') {
+      questions.push({ words, options: clause.options })
+      continue
+    }
+    const patch = said(amended, clause, words, today)
+    if (patch) amended = { ...amended, ...patch }
+    else unread.push(words)
+  }
+  unread.push(...partsOf(sentence.title).filter((part) => /[\p{L}\p{N}]/u.test(part)))
+  if (amended.waiting !== action.waiting) amended = withWhom(amended)
+  return { patch: patchBetween(action, amended), questions, unread }
+}
