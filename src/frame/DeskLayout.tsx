@@ -1,11 +1,10 @@
 // The sheets of a wide page side by side; on a phone, one column. What is opened lies at the right.
-import { lazy, Suspense, type ReactNode } from 'react'
+import { Suspense, type ReactNode } from 'react'
 import { useMedia, View } from '@tamagui/core'
 import { Column, Sheet } from '@/ui'
 import { Mishap } from './Mishap'
+import { Opened } from './onDemand'
 import { useOpened } from '@/held/useOpened'
-
-const Opened = lazy(() => import('@/opened/Opened'))
 
 /** `left` is what to choose from, `children` what is being worked on; `narrow` keeps lists to a readable width. */
 export function DeskLayout({
@@ -53,7 +52,7 @@ export function DeskLayout({
           flexShrink={0}
           position={'sticky' as 'absolute'}
           top={86}
-          style={{ maxHeight: 'calc(100dvh - 108px)', overflowY: 'auto' }}
+          style={{ maxHeight: 'calc(100dvh - 152px)', overflowY: 'auto' }}
         >
           <Mishap place={opened}>
             <Suspense fallback={<View height={240} />}>

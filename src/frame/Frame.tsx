@@ -5,11 +5,12 @@ import { lazy, Suspense, useEffect, type ReactNode } from 'react'
 import { Column, Row, Words } from '@/ui'
 import { RowSurroundingsProvider } from '@/parts/rows/ActionRow'
 import { CaptureLine } from '@/parts/capture/CaptureLine'
-import { useDesk } from '@/held/desk'
+import { desk, useDesk } from '@/held/desk'
 import { KeepingNotice } from './KeepingNotice'
 import { useStationKeys } from './useStationKeys'
 import { Mishap } from './Mishap'
-import { NoticeStrip } from './NoticeStrip'
+import { ChosenTogether, Opened } from './onDemand'
+import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { useTheming } from '@/held/theme'
 import { useHeld } from '@/held/zen'
 import { select } from '@/state'
@@ -18,7 +19,6 @@ import { Tools } from './StationHead'
 import { StationLinks } from './StationLinks'
 import { stationWords } from '@/words'
 
-const Opened = lazy(() => import('@/opened/Opened'))
 const DeskSheets = lazy(() => import('@/sheets/DeskSheets'))
 
 function WideHead() {
@@ -54,7 +54,8 @@ function WideHead() {
   )
 }
 
-function Dock() {
+/** A bar at the foot of the page, over which nothing lies: rows go on above it. */
+function Foot({ children }: { children: ReactNode }) {
   return (
     <View
       className="no-print"
@@ -64,34 +65,33 @@ function Dock() {
       right={0}
       zIndex={20}
       backgroundColor="$paper"
-      borderTopWidth={1}
-      borderColor="$rule"
-      paddingTop={10}
       style={{ paddingBottom: 'env(safe-area-inset-bottom)' }}
     >
-      <Column paddingHorizontal={12} gap={4}>
-        <CaptureLine />
-        <StationLinks asBar />
-      </Column>
+      {children}
     </View>
   )
 }
 
-/** The notices float above the dock on a phone, where there is one, and at the foot of a page without. */
-function Notices({ overDock }: { overDock: boolean }) {
-  return (
-    <View
-      position={'fixed' as 'absolute'}
-      left={12}
-      right={12}
-      zIndex={25}
-      pointerEvents="none"
-      style={{ bottom: `calc(${overDock ? 128 : 20}px + env(safe-area-inset-bottom))` }}
-    >
-      <NoticeStrip />
-    </View>
-  )
-}
+/** What several actions chosen together can be told, in the place of the dock. */
+const Together = () => (
+  <Foot>
+    <NoticeBar />
+    <Suspense fallback={null}>
+      <ChosenTogether />
+    </Suspense>
+  </Foot>
+)
+
+/** On a phone: what just happened, the capture line, the stations. */
+const Dock = () => (
+  <Foot>
+    <NoticeBar />
+    <Column paddingHorizontal={12} paddingTop={10} gap={4} borderTopWidth={1} borderColor="$rule">
+      <CaptureLine />
+      <StationLinks asBar />
+    </Column>
+  </Foot>
+)
 
 /** "Day · Zen Tray", for the tab and the ear. */
 function titleOf(pathname: string): string {
@@ -105,17 +105,24 @@ function titleOf(pathname: string): string {
   return name ? `${name} · Zen Tray` : 'Zen Tray'
 }
 
+/** Room below the station, so that its end can be scrolled clear of what stands at the foot. */
+const footRoom = { docked: 190, plain: 76, sorting: 12 } as const
+
 export function Frame({ children }: { children: ReactNode }) {
   const { wide } = useMedia()
   const { opened, over } = useOpened()
   const sheet = useDesk((state) => state.sheet)
   const pathname = usePathname()
+  const isChoosing = useDesk((state) => state.chosen.length > 0)
   const isSorting = useHeld((state) => pathname === '/sorting' && select.slipsOf(state.document).length > 0)
   // While slips are being sorted on a phone, the capture line and the stations step aside: the compartments need the room.
   const docked = !wide && !isSorting
+  const inForm = isSorting ? 'sorting' : 'plain'
+  const room = docked ? 'docked' : inForm
   useStationKeys()
   useEffect(() => {
     document.title = titleOf(pathname)
+    desk.getState().chooseNone()
   }, [pathname])
   return (
     <Column flexGrow={1} flexShrink={0} flexBasis="auto" minHeight="100%" backgroundColor="$desk">
@@ -134,15 +141,21 @@ export function Frame({ children }: { children: ReactNode }) {
         alignSelf="center"
         paddingHorizontal={wide ? 24 : 12}
         paddingTop={wide ? 22 : 0}
-        style={{ paddingBottom: `calc(${docked ? 190 : 76}px + env(safe-area-inset-bottom))` }}
+        style={{ paddingBottom: `calc(${footRoom[room]}px + env(safe-area-inset-bottom))` }}
       >
         <KeepingNotice />
         <Mishap place={pathname}>
           <RowSurroundingsProvider>{children}</RowSurroundingsProvider>
         </Mishap>
       </View>
-      <Notices overDock={docked} />
-      {docked ? <Dock /> : null}
+      <NoticeSpoken />
+      {isChoosing ? <Together /> : null}
+      {docked && !isChoosing ? <Dock /> : null}
+      {wide && !isChoosing ? (
+        <Foot>
+          <NoticeBar />
+        </Foot>
+      ) : null}
       <Suspense fallback={null}>
         {over && opened ? (
           <Mishap place={opened}>

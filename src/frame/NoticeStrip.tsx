@@ -1,4 +1,5 @@
-// What just happened, in words: seen for a while, heard at once, with undo in reach.
+// What just happened, in words: heard at once, seen for a while, with undo in reach. It stands in the dock on a phone and
+// at the foot of a wide page, as a bar of its own: it lies over nothing that can be pressed.
 import { useEffect } from 'react'
 import { Button, Row, Words } from '@/ui'
 import { desk, useDesk } from '@/held/desk'
@@ -6,9 +7,9 @@ import { useUndo } from '@/held/zen'
 
 const shownForMs = 7000
 
-export function NoticeStrip() {
+/** The notice for the ear, and the end of its time. One for the whole page. */
+export function NoticeSpoken() {
   const notice = useDesk((state) => state.notice)
-  const { undo } = useUndo()
   useEffect(() => {
     if (!notice) return
     const timer = setTimeout(
@@ -18,51 +19,52 @@ export function NoticeStrip() {
     return () => clearTimeout(timer)
   }, [notice])
   return (
-    <>
-      <div role="status" aria-live="polite" className="visually-hidden">
-        {notice?.text}
-      </div>
-      {notice ? (
-        <Row
-          key={notice.number}
-          className="slides-in no-print"
-          backgroundColor="$tray"
-          borderRadius={3}
-          paddingLeft={14}
-          paddingRight={notice.undoable ? 4 : 14}
-          minHeight={44}
-          gap={8}
-          justifyContent="space-between"
-          maxWidth={560}
-          alignSelf="center"
-          pointerEvents="auto"
-          boxShadow="0 6px 24px rgba(20,15,8,0.25)"
+    <div role="status" aria-live="polite" className="visually-hidden">
+      {notice?.text}
+    </div>
+  )
+}
+
+/** The notice for the eye. */
+export function NoticeBar() {
+  const notice = useDesk((state) => state.notice)
+  const { undo } = useUndo()
+  if (!notice) return null
+  return (
+    <Row
+      key={notice.number}
+      className="no-print"
+      backgroundColor="$tray"
+      paddingHorizontal={14}
+      minHeight={44}
+      gap={8}
+      justifyContent="center"
+    >
+      <Row flexShrink={1} gap={8} width="100%" maxWidth={900} justifyContent="space-between">
+        <Words
+          size="second"
+          tone="trayInk"
+          flexShrink={1}
+          minWidth={0}
+          paddingVertical={8}
+          className="clamped two"
+          aria-hidden
         >
-          <Words
-            size="second"
+          {notice.text}
+        </Words>
+        {notice.undoable ? (
+          <Button
+            kind="quiet"
+            label="Undo"
             tone="trayInk"
-            flexShrink={1}
-            minWidth={0}
-            paddingVertical={8}
-            className="clamped two"
-            aria-hidden
-          >
-            {notice.text}
-          </Words>
-          {notice.undoable ? (
-            <Button
-              kind="quiet"
-              label="Undo"
-              tone="trayInk"
-              flexShrink={0}
-              hoverStyle={{ backgroundColor: 'transparent' }}
-              style={{ textDecoration: 'underline' }}
-              aria-label="Undo the last act"
-              onPress={undo}
-            />
-          ) : null}
-        </Row>
-      ) : null}
-    </>
+            flexShrink={0}
+            hoverStyle={{ backgroundColor: 'transparent' }}
+            style={{ textDecoration: 'underline' }}
+            aria-label="Undo the last act"
+            onPress={undo}
+          />
+        ) : null}
+      </Row>
+    </Row>
   )
 }

@@ -46,11 +46,14 @@ export function Tools() {
 /** A station's heading. On a phone the tools stand beside it; wide, they are in the head of the page. */
 export function StationHead({
   label,
+  above,
   title,
   children,
   tools,
 }: {
   label?: string
+  /** A line in the label's place, for what changes while one works; not for the ear, which hears it elsewhere. */
+  above?: string
   title: string
   children?: ReactNode
   tools?: ReactNode
@@ -66,12 +69,17 @@ export function StationHead({
       paddingTop={wide ? 0 : 14}
       paddingBottom={10}
     >
-      <Column flexShrink={1}>
+      <Column flexShrink={1} minWidth={0}>
         {label ? (
           <Words size="caps" tone="inkSoft">
             {label}
           </Words>
         ) : null}
+        {above === undefined ? null : (
+          <Words size="second" tone="inkSoft" oneLine aria-hidden>
+            {above}
+          </Words>
+        )}
         <Words render="h1" size="heading">
           {title}
         </Words>

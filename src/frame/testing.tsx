@@ -10,7 +10,7 @@ import '@/ui/Tape'
 import { config } from '@/ui/tamagui.config'
 import { RowSurroundingsProvider } from '@/parts/rows/ActionRow'
 import { desk } from '@/held/desk'
-import { NoticeStrip } from './NoticeStrip'
+import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
 
 /** Shows a station; `furnish` fills the store before it is shown. */
@@ -19,7 +19,7 @@ export async function showStation(
   furnish: (store: TestStore) => void = () => {},
 ): Promise<TestStore> {
   window.localStorage.clear()
-  desk.setState({ notice: null, sheet: null })
+  desk.setState({ notice: null, sheet: null, chosen: [], amendAsked: false })
   const store = makeTestStore()
   await store.load()
   furnish(store)
@@ -34,7 +34,8 @@ export async function showStation(
       <TamaguiProvider config={config} defaultTheme="light" disableInjectCSS>
         <ZenProvider value={parts}>
           <RowSurroundingsProvider>{station}</RowSurroundingsProvider>
-          <NoticeStrip />
+          <NoticeSpoken />
+          <NoticeBar />
         </ZenProvider>
       </TamaguiProvider>,
     )

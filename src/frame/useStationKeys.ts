@@ -41,6 +41,12 @@ export function useStationKeys(): void {
         event.preventDefault()
         return event.shiftKey ? redo() : undo()
       }
+      if (
+        event.key === 'Escape' &&
+        desk.getState().chosen.length > 0 &&
+        !document.querySelector('dialog[open]')
+      )
+        return desk.getState().chooseNone()
       if (event.defaultPrevented || isTyping(event) || document.querySelector('dialog[open]')) return
       if (desk.getState().sheet?.kind === 'search') {
         if (event.key.length === 1) desk.getState().typeAhead(event.key)

@@ -22,17 +22,32 @@ interface Desk {
   readonly sheet: OpenSheet | null
   /** Typed after a sheet was asked for and before it was there. */
   readonly typedAhead: string
+  /** The line that says what changes was asked for by its key, and has not been reached yet. */
+  readonly amendAsked: boolean
+  /** Actions chosen together, in the order of choosing. */
+  readonly chosen: readonly Id<'action'>[]
+  /** Chooses one more, or lays it down again. */
+  toggleChosen(id: Id<'action'>): void
+  chooseNone(): void
   tell(text: string, options?: { undoable?: boolean; problem?: boolean }): void
   hush(number: number): void
   openSheet(sheet: OpenSheet): void
   closeSheet(): void
   typeAhead(key: string): void
+  askAmend(isAsked: boolean): void
 }
 
 export const desk = createStore<Desk>((set, get) => ({
   notice: null,
   sheet: null,
   typedAhead: '',
+  amendAsked: false,
+  chosen: [],
+  toggleChosen: (id) => {
+    const { chosen } = get()
+    set({ chosen: chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id] })
+  },
+  chooseNone: () => set({ chosen: [] }),
   tell: (text, { undoable = false, problem = false } = {}) =>
     set({ notice: { text, undoable, problem, number: (get().notice?.number ?? 0) + 1 } }),
   hush: (number) => {
@@ -40,6 +55,7 @@ export const desk = createStore<Desk>((set, get) => ({
   },
   openSheet: (sheet) => set({ sheet, typedAhead: '' }),
   typeAhead: (key) => set({ typedAhead: get().typedAhead + key }),
+  askAmend: (amendAsked) => set({ amendAsked }),
   closeSheet: () => set({ sheet: null }),
 }))
 

@@ -1,7 +1,7 @@
 // What happened to a record, from the journal, in plain words.
 import { useEffect, useState } from 'react'
 import type { Change } from '@/core/journal'
-import { BandHeading, Column, Row, Words } from '@/ui'
+import { BandHeading, Column, Words } from '@/ui'
 import { changeMoment, historyWords } from '@/words'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 
@@ -32,14 +32,9 @@ export function History({ ids, of }: { ids: readonly string[]; of: string }) {
       <BandHeading title="What happened" />
       <Column render="ol" gap={6}>
         {changes.map((change) => (
-          <Row render="li" key={change.stamp} alignItems="flex-start" gap={8}>
-            <Words size="second" tone="inkSoft" width={112} flexShrink={0}>
-              {changeMoment(change, clock.zone(), today)}
-            </Words>
-            <Words size="second" flex={1}>
-              {historyWords(change, of, document, today)}
-            </Words>
-          </Row>
+          <Words render="li" key={change.stamp} size="second" tone="inkSoft">
+            {changeMoment(change, clock.zone(), today)} · {historyWords(change, of, document, today)}
+          </Words>
         ))}
       </Column>
     </Column>

@@ -1,167 +1,146 @@
-// An action opened: what can be done with it, every field, its history.
+// An action opened: it reads first. The said line tells all that is set, one plain line changes many things at once, and
+// at the foot stands what can be done.
+import { useMedia } from '@tamagui/core'
 import { isOpen } from '@/core/action'
 import { recordIn } from '@/core/journal'
-import { View } from '@tamagui/core'
-import { type Action } from '@/core/record'
-import type { CalendarDate, ClockTime } from '@/core/time'
-import { select, type Outcome, type RunOptions } from '@/state'
-import { Button, Column, Row, Seal, Words } from '@/ui'
-import {
-  ContextChoice,
-  EnergyChoice,
-  HorizonChoice,
-  MinutesChoice,
-  PeopleChoice,
-  ShelfPull,
-  WeightChoice,
-  WhenLine,
-} from '@/parts/choosers/ActionChoices'
-import { desk } from '@/held/desk'
+import type { Action } from '@/core/record'
+import { amendAction, type ActionPatch } from '@/core/sentence/amend'
+import { select } from '@/state'
+import { BandHeading, Button, Column, Words } from '@/ui'
+import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
+import { SaidLine } from '@/parts/said/SaidLine'
+import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
-import { momentWords, nearDate } from '@/words'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
-import { AddressLine } from './AddressLine'
+import { fieldChangeWords, momentWords, saidOf, shortened, unsaidOf } from '@/words'
 import { History } from './History'
-import { WaitingChoice } from './WaitingChoice'
+import { OpenedFoot } from './OpenedFoot'
+import { ShelfHead } from './ShelfHead'
 
 export function OpenedAction({ action }: { action: Action }) {
   const act = useAct()
-  const { id } = action
-  const edit = (patch: Parameters<typeof act<'editAction'>>[1]['patch'], typing?: RunOptions) =>
-    act('editAction', { id, patch }, { say: false, atField: typing !== undefined, ...typing })
-  return (
-    <Column gap={14}>
-      <ActionHead action={action} onTitle={(title, typing) => edit({ title }, typing)} />
-      <ActionActs action={action} />
-      <Column gap={10}>
-        <ShelfPull projectId={action.projectId} areaId={action.areaId} onChoose={(shelf) => edit(shelf)} />
-        <ContextChoice chosen={action.contextIds} onToggle={(contextIds) => edit({ contextIds })} />
-        <Held action={action} />
-        <MinutesChoice minutes={action.minutes} onChoose={(minutes) => edit({ minutes })} />
-        <WeightChoice chosen={action.weight} onChoose={(weight) => edit({ weight })} />
-        <EnergyChoice chosen={action.energy} onChoose={(energy) => edit({ energy })} />
-        <PeopleChoice chosen={action.personIds} onToggle={(personIds) => edit({ personIds })} />
-        <WhenLine
-          label="Due"
-          date={action.due?.date ?? ''}
-          time={action.due?.time ?? ''}
-          onChange={(date, time) =>
-            edit({
-              due: date ? { date: date as CalendarDate, time: (time || null) as ClockTime | null } : null,
-            })
-          }
-        />
-        <WhenLine
-          label="At"
-          date={action.at?.date ?? ''}
-          time={action.at?.time ?? ''}
-          onChange={(date, time) =>
-            edit({
-              at: date ? { date: date as CalendarDate, time: (time || null) as ClockTime | null } : null,
-            })
-          }
-        />
-        <WhenLine
-          label="Not before"
-          date={action.notBefore ?? ''}
-          onChange={(date) => edit({ notBefore: (date || null) as CalendarDate | null })}
-        />
-        <WaitingChoice action={action} />
-      </Column>
-      <AddressLine
-        name={id}
-        address={action.address}
-        onKeep={(address, typing) => edit({ address }, typing)}
-      />
-      <EditText
-        name={`${id} note`}
-        label="Note"
-        shown
-        rows={4}
-        value={action.note}
-        onKeep={(note, typing) => edit({ note }, typing)}
-      />
-      <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
-    </Column>
-  )
-}
-
-function ActionHead({
-  action,
-  onTitle,
-}: {
-  action: Action
-  onTitle: (title: string, typing: RunOptions) => Outcome
-}) {
   const document = useHeldDocument()
+  const today = useToday()
+  const chooser = useChooser()
+  const { id } = action
+  const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
+  const names = select.namesOf(document)
+  const amended = (text: string) => amendAction(text, action, { today, names })
+  const read = (text: string): SaidChanges => {
+    const { patch, ...rest } = amended(text)
+    const changes = Object.entries(patch).map(([field, to]) =>
+      fieldChangeWords(field, action[field as keyof Action], to, document, today),
+    )
+    return { changes, ...rest }
+  }
+  const say = (text: string) =>
+    act('editAction', { id, patch: amended(text).patch }, { say: `Changed: ${shortened(action.title)}` }).ok
   const area = select.areaOf(document, action)
   const project = action.projectId ? recordIn(document, action.projectId) : undefined
   return (
-    <Column gap={10}>
-      <Row gap={10} paddingRight={44} minHeight={44}>
-        <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
-        <Words size="second" tone="inkSoft" flexShrink={1}>
-          {project?.title ?? area?.name ?? 'on no shelf'}
-        </Words>
-      </Row>
+    <Column gap={10} flexGrow={1}>
+      <ShelfHead
+        seal={area}
+        says={project?.title ?? area?.name ?? 'on no shelf'}
+        onChoose={() => chooser.choose('shelf')}
+      />
       <EditText
-        name={`${action.id} title`}
+        name={`${id} title`}
         label="Title"
         size="title"
         value={action.title}
-        onKeep={onTitle}
+        onKeep={(title, typing) =>
+          act('editAction', { id, patch: { title } }, { say: false, atField: true, ...typing })
+        }
         needed="An action needs a title."
       />
+      <SaidLine chips={saidOf(action, document, today)} offers={unsaidOf(action)} onChoose={chooser.choose} />
+      <SayWhatChanges
+        placeholder="Say what changes"
+        read={read}
+        onSay={say}
+        onMakeContext={(name) => act('addContext', { name })}
+      />
+      <LinkLine address={action.address} />
+      <Column>
+        <BandHeading title="Note" />
+        <EditText
+          name={`${id} note`}
+          label="Note"
+          bare
+          rows={4}
+          placeholder="Add a note"
+          value={action.note}
+          onKeep={(note, typing) =>
+            act('editAction', { id, patch: { note } }, { say: false, atField: true, ...typing })
+          }
+        />
+      </Column>
+      <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
+      {isOpen(action) ? (
+        <ActsOfOpen action={action} onMove={() => chooser.choose('day')} />
+      ) : (
+        <ActsOfEnded action={action} />
+      )}
+      <OpenedChooser chooser={chooser} of={action} onSet={set} />
     </Column>
   )
 }
 
-/** Horizon, where *today* stands for its day. */
-function Held({ action }: { action: Action }) {
-  const act = useAct()
-  const today = useToday()
+/** Only web addresses become links. */
+function LinkLine({ address }: { address: string | null }) {
+  if (!address || !/^https?:\/\/\S+$/i.test(address)) return null
   return (
-    <HorizonChoice
-      chosen={action.day === today ? 'today' : action.horizon}
-      onChoose={(horizon) => act('setHorizon', { id: action.id, horizon }, { say: false })}
-    />
+    <a href={address} target="_blank" rel="noopener noreferrer">
+      <Words size="second" tone="brass" style={{ textDecoration: 'underline' }}>
+        Open the link
+      </Words>
+    </a>
   )
 }
 
-function ActionActs({ action }: { action: Action }) {
+function ActsOfOpen({
+  action: { id, day, startedAtEpochMs },
+  onMove,
+}: {
+  action: Action
+  onMove: () => void
+}) {
+  const act = useAct()
+  const today = useToday()
+  const { wide } = useMedia()
+  const isUnderway = startedAtEpochMs !== null
+  const isPicked = day === today
+  return (
+    <OpenedFoot main={<Button kind="main" label="Tick" onPress={() => act('tick', { id })} />}>
+      <Button
+        kind="quiet"
+        label={isUnderway ? 'Lay it down' : 'Start'}
+        onPress={() => act(isUnderway ? 'stop' : 'start', { id })}
+      />
+      {wide ? (
+        <Button
+          kind="quiet"
+          label={isPicked ? 'Unpick' : 'Pick'}
+          onPress={() => act(isPicked ? 'unpick' : 'pick', { id })}
+        />
+      ) : null}
+      <Button kind="quiet" label="Move" aria-haspopup="dialog" onPress={onMove} />
+      <Button kind="quiet" label="Let go" onPress={() => act('letGo', { id })} />
+    </OpenedFoot>
+  )
+}
+
+function ActsOfEnded({ action: { id, doneAtEpochMs, letGoAtEpochMs } }: { action: Action }) {
   const act = useAct()
   const today = useToday()
   const { clock } = useZen()
-  const { id } = action
-  if (!isOpen(action)) {
-    const ended = action.doneAtEpochMs ?? action.letGoAtEpochMs ?? 0
-    return (
-      <Row gap={10} flexWrap="wrap" justifyContent="space-between">
-        <Words tone="moss">
-          {action.doneAtEpochMs ? 'Done' : 'Let go'} {momentWords(ended, clock.zone(), today)}
-        </Words>
-        <Button label="Open it again" onPress={() => act('untick', { id })} />
-      </Row>
-    )
-  }
-  const underway = action.startedAtEpochMs !== null
-  const picked = action.day === today
+  const ended = momentWords(doneAtEpochMs ?? letGoAtEpochMs ?? 0, clock.zone(), today)
   return (
-    <View flexDirection="row" flexWrap="wrap" gap={8}>
-      <Button kind="main" label="Tick" icon="check" onPress={() => act('tick', { id })} />
-      <Button
-        label={picked ? 'Unpick' : 'Pick for today'}
-        onPress={() => act(picked ? 'unpick' : 'pick', { id })}
-      />
-      <Button
-        label={underway ? 'Lay it down' : 'Start'}
-        onPress={() => act(underway ? 'stop' : 'start', { id })}
-      />
-      <Button
-        label={action.day && !picked ? `On ${nearDate(action.day, today)}: move…` : 'Move…'}
-        onPress={() => desk.getState().openSheet({ kind: 'move', id })}
-      />
-      <Button kind="quiet" label="Let go" onPress={() => act('letGo', { id })} />
-    </View>
+    <OpenedFoot main={<Button kind="main" label="Open it again" onPress={() => act('untick', { id })} />}>
+      <Words tone="moss" paddingHorizontal={4}>
+        {doneAtEpochMs ? 'Done' : 'Let go'} {ended}
+      </Words>
+    </OpenedFoot>
   )
 }

@@ -1,101 +1,198 @@
-// A project opened: its outcome, its actions, a line to add the next one.
+// A project opened: what will be true, where it stands, its next action first and the rest behind it in order, and at the
+// foot the line for the one after.
 import { useState } from 'react'
-import { projectStates, type Project } from '@/core/record'
-import type { CalendarDate } from '@/core/time'
+import { minutesOf } from '@/core/day'
+import type { Action, Project } from '@/core/record'
 import { draftOf } from '@/core/sentence'
-import { lists, select, type RunOptions } from '@/state'
-import { BandHeading, Button, Choice, Column, EmptyPlace, Field, Pull, Row, Seal, Words } from '@/ui'
-import { ActionRow } from '@/parts/rows/ActionRow'
-import { WhenLine } from '@/parts/choosers/ActionChoices'
+import { amendProject, type ProjectPatch } from '@/core/sentence/amendProject'
+import { lists, select } from '@/state'
+import { BandHeading, Button, Column, EmptyPlace, Field, Press, Row, Words } from '@/ui'
 import { Chips, useSentence } from '@/parts/capture/CaptureLine'
+import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
+import { ActionRow } from '@/parts/rows/ActionRow'
+import { SaidLine } from '@/parts/said/SaidLine'
+import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
-import { stateWords } from '@/words'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
+import { duration, fieldChangeWords, saidOfProject, shortened } from '@/words'
 import { History } from './History'
+import { OpenedFoot } from './OpenedFoot'
+import { ShelfHead } from './ShelfHead'
 
 export function OpenedProject({ project }: { project: Project }) {
   const act = useAct()
   const document = useHeldDocument()
+  const today = useToday()
+  const chooser = useChooser()
   const { id } = project
-  const areas = select.areasOf(document)
-  const area = areas.find((candidate) => candidate.id === project.areaId)
-  const open = lists.actionsOfProject(document, id)
-  const ended = lists.doneOfProject(document, id)
-  const edit = (patch: Parameters<typeof act<'editProject'>>[1]['patch'], typing?: RunOptions) =>
-    act('editProject', { id, patch }, { say: false, atField: typing !== undefined, ...typing })
+  const area = select.areasOf(document).find((candidate) => candidate.id === project.areaId)
+  const names = select.namesOf(document)
+  const amended = (text: string) => amendProject(text, project, { today, names })
+  const read = (text: string): SaidChanges => {
+    const { patch, unread } = amended(text)
+    const changes = Object.entries(patch).map(([field, to]) =>
+      fieldChangeWords(field, project[field as keyof Project], to, document, today),
+    )
+    return { changes, unread }
+  }
+  const set = (patch: ProjectPatch, say: string | false = false) =>
+    act('editProject', { id, patch }, { say }).ok
+  const keep = (field: 'title' | 'outcome' | 'note') => (text: string, typing: object) =>
+    act('editProject', { id, patch: { [field]: text } }, { say: false, atField: true, ...typing })
+  const isHeld = select.isHeld(project.state)
   return (
-    <Column gap={14}>
-      <Row gap={10} paddingRight={44} minHeight={44}>
-        <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
-        <Words size="second" tone="inkSoft">
-          Project{area ? ` in ${area.name}` : ''}
-        </Words>
-      </Row>
-      <EditText
-        name={`${id} title`}
-        label="Title"
-        size="title"
-        value={project.title}
-        onKeep={(title, typing) => edit({ title }, typing)}
-        needed="A project needs a title."
+    <Column gap={10} flexGrow={1}>
+      <ShelfHead
+        seal={area}
+        says={area ? `Project in ${area.name}` : 'Project on no area'}
+        onChoose={() => chooser.choose('area')}
       />
-      <EditText
-        name={`${id} outcome`}
-        label="Outcome"
-        shown
-        rows={3}
-        placeholder="What will be true, by when, so that what"
-        value={project.outcome}
-        onKeep={(outcome, typing) => edit({ outcome }, typing)}
+      <Column gap={2}>
+        <EditText
+          name={`${id} title`}
+          label="Title"
+          size="title"
+          value={project.title}
+          onKeep={keep('title')}
+          needed="A project needs a title."
+        />
+        <EditText
+          name={`${id} outcome`}
+          label="Outcome"
+          bare
+          rows={3}
+          serif
+          placeholder="What will be true, by when, so that what?"
+          value={project.outcome}
+          onKeep={keep('outcome')}
+        />
+      </Column>
+      <SaidLine
+        chips={saidOfProject(project, today)}
+        offers={project.due ? [] : ['projectDue']}
+        onChoose={chooser.choose}
       />
-      <Choice
-        label="State"
-        options={projectStates.map((state) => ({ value: state, label: stateWords[state] }))}
-        chosen={[project.state]}
-        onToggle={(state) =>
-          act('setProjectState', { id, state }, { say: `${project.title}: ${stateWords[state]}` })
-        }
+      <SayWhatChanges
+        placeholder="Say what changes"
+        read={read}
+        onSay={(text) => set(amended(text).patch, `Changed: ${shortened(project.title)}`)}
       />
-      <Row gap={8}>
-        <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>
-          Area
-        </Words>
-        <Pull
-          label="Area"
-          none="none"
-          value={project.areaId ?? ''}
-          options={areas
-            .filter((candidate) => candidate.closedAtEpochMs === null)
-            .map((candidate) => ({ value: candidate.id, label: candidate.name }))}
-          onChoose={(areaId) => edit({ areaId: areaId || null })}
+      <Progress project={project} />
+      <Actions project={project} />
+      <Column>
+        <BandHeading title="Note" />
+        <EditText
+          name={`${id} note`}
+          label="Note"
+          bare
+          rows={3}
+          placeholder="Add a note"
+          value={project.note}
+          onKeep={keep('note')}
+        />
+      </Column>
+      <Done actions={lists.doneOfProject(document, id)} />
+      <History ids={[id]} of={id} />
+      {isHeld ? (
+        <OpenedFoot>
+          <NextAction project={project} />
+        </OpenedFoot>
+      ) : (
+        <OpenedFoot
+          main={<Button kind="main" label="Open it again" onPress={() => set({ state: 'open' })} />}
+        />
+      )}
+      <OpenedProjectChooser chooser={chooser} of={project} onSet={(patch) => set(patch)} />
+    </Column>
+  )
+}
+
+/** Minutes done against minutes to do, as a bar and in words; nothing where there is nothing yet. */
+function Progress({ project: { id } }: { project: Project }) {
+  const document = useHeldDocument()
+  const [open, done] = [lists.actionsOfProject(document, id), lists.doneOfProject(document, id)]
+  const [toDo, behind] = [minutesOf(open), minutesOf(done)]
+  if (toDo + behind === 0) return null
+  return (
+    <Column gap={6} paddingTop={4}>
+      <Row height={10} borderWidth={1} borderColor="$edge" backgroundColor="$slip" aria-hidden>
+        <Row
+          height="100%"
+          backgroundColor="$moss"
+          style={{ width: `${(behind / (toDo + behind)) * 100}%` }}
         />
       </Row>
-      <WhenLine
-        label="Due"
-        date={project.due ?? ''}
-        onChange={(date) => edit({ due: (date || null) as CalendarDate | null })}
-      />
-      <Column>
-        <BandHeading title="Actions" end={`${open.length} open · ${ended.length} done`} />
-        {open.length === 0 && project.state === 'open' ? (
+      <Words size="second" tone="inkSoft">
+        {duration(behind)} done, {duration(toDo)} to do
+      </Words>
+    </Column>
+  )
+}
+
+const sumOf = (actions: readonly Action[]) => {
+  const minutes = minutesOf(actions)
+  return [String(actions.length), minutes > 0 ? duration(minutes) : null].filter(Boolean).join(' · ')
+}
+
+function Actions({ project: { id, state } }: { project: Project }) {
+  const document = useHeldDocument()
+  const today = useToday()
+  const open = lists.actionsOfProject(document, id)
+  const next = lists.nextActionOf(document, id, today)
+  const after = open.filter((action) => action !== next)
+  return (
+    <>
+      {next ? (
+        <Rows title="Next" actions={[next]} end={next.minutes ? duration(next.minutes) : undefined} />
+      ) : null}
+      {!next && state === 'open' ? (
+        <Column>
+          <BandHeading title="Next" />
           <EmptyPlace says="No next action. What is the very next thing somebody can do?" />
-        ) : null}
+        </Column>
+      ) : null}
+      {after.length > 0 ? <Rows title="After that, in order" actions={after} end={sumOf(after)} /> : null}
+    </>
+  )
+}
+
+const Rows = ({
+  title,
+  actions,
+  end,
+}: {
+  title: string
+  actions: readonly Action[]
+  end: string | undefined
+}) => (
+  <Column render="section" aria-label={title}>
+    <BandHeading title={title} end={end} />
+    <Column render="ul">
+      {actions.map((action) => (
+        <ActionRow key={action.id} action={action} showDay />
+      ))}
+    </Column>
+  </Column>
+)
+
+/** What is done, folded to its count. */
+function Done({ actions }: { actions: readonly Action[] }) {
+  const [isUnfolded, setUnfolded] = useState(false)
+  if (actions.length === 0) return null
+  return (
+    <Column>
+      <Press aria-expanded={isUnfolded} width="100%" onPress={() => setUnfolded(!isUnfolded)}>
+        <Column flex={1}>
+          <BandHeading title="Done" end={sumOf(actions)} tone="moss" />
+        </Column>
+      </Press>
+      {isUnfolded ? (
         <Column render="ul">
-          {open.map((action) => (
-            <ActionRow key={action.id} action={action} showDay />
+          {actions.slice(0, 100).map((action) => (
+            <ActionRow key={action.id} action={action} />
           ))}
         </Column>
-        {project.state === 'open' || project.state === 'notNow' ? <NextAction project={project} /> : null}
-      </Column>
-      <EditText
-        name={`${id} note`}
-        label="Note"
-        shown
-        rows={3}
-        value={project.note}
-        onKeep={(note, typing) => edit({ note }, typing)}
-      />
-      <History ids={[id]} of={id} />
+      ) : null}
     </Column>
   )
 }
@@ -112,7 +209,7 @@ function NextAction({ project }: { project: Project }) {
     const outcome = act(
       'addAction',
       { ...draftOf(sentence, today), projectId: project.id, areaId: null },
-      { say: `Added: ${sentence.title}` },
+      { say: `Added: ${shortened(sentence.title)}` },
     )
     if (outcome.ok) {
       setText('')
@@ -120,7 +217,12 @@ function NextAction({ project }: { project: Project }) {
     }
   }
   return (
-    <Column gap={8} paddingTop={10}>
+    <Column gap={8} flex={1}>
+      {sentence.clauses.length > 0 ? (
+        <Row gap={8} flexWrap="wrap">
+          <Chips text={text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+        </Row>
+      ) : null}
       <Row gap={8}>
         <Field
           label="Add an action"
@@ -130,13 +232,8 @@ function NextAction({ project }: { project: Project }) {
           onSubmitEditing={add}
           blurOnSubmit={false}
         />
-        <Button label="Add" onPress={add} disabled={text.trim() === ''} />
+        <Button kind="main" label="Add" flexShrink={0} onPress={add} disabled={text.trim() === ''} />
       </Row>
-      {sentence.clauses.length > 0 ? (
-        <Row gap={8} flexWrap="wrap">
-          <Chips text={text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
-        </Row>
-      ) : null}
     </Column>
   )
 }

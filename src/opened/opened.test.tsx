@@ -5,14 +5,43 @@ import type { TestStore } from '@/state/testing'
 import { MoveSheet } from '@/sheets/MoveSheet'
 import { showStation } from '@/frame/testing'
 import { useHeld } from '@/held/zen'
+import { desk } from '@/held/desk'
+import { ChosenTogether } from './ChosenTogether'
 import { OpenedAction } from './OpenedAction'
+import { OpenedProject } from './OpenedProject'
 
-const actionOf = (store: TestStore) => recordsIn(store.api.getState().document, 'action')[0] as Action
+/** The one that is opened: the others of a test stand around it. */
+const drafted = (actions: readonly Action[]) => actions.find(({ title }) => title !== 'all friday') as Action
+const actionOf = (store: TestStore) => drafted(recordsIn(store.api.getState().document, 'action'))
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }))
-const choose = (name: string) => fireEvent.click(screen.getByRole('radio', { name }))
+const hidden = { hidden: true } as const
+/** Opens the chooser of a chip, or of what *+* offers, and waits until it has loaded. */
+const openChip = async (words: string) => {
+  press(words)
+  await screen.findByRole('dialog', hidden)
+}
+const openOffer = async (words: string) => {
+  press('Set more')
+  await openChip(words)
+}
+const chooseIn = (name: string | RegExp) =>
+  fireEvent.click(within(screen.getByRole('dialog', hidden)).getByRole('button', { name, ...hidden }))
+const optionIn = (name: string | RegExp) =>
+  within(screen.getByRole('dialog', hidden)).getByRole('option', { name, ...hidden })
+const chips = () =>
+  within(screen.getByRole('group', { name: 'What is set' }))
+    .getAllByRole('button')
+    .map((chip) => chip.textContent)
+    .filter((words) => words !== '')
+const say = (text: string) => {
+  const line = screen.getByRole('textbox', { name: 'Say what changes' })
+  fireEvent.change(line, { target: { value: text } })
+  return line as HTMLInputElement
+}
+const enter = (line: HTMLElement) => fireEvent.keyDown(line, { key: 'Enter', which: 13, keyCode: 13 })
 
 function Opened() {
-  const action = useHeld((state) => recordsIn(state.document, 'action')[0])
+  const action = useHeld((state) => drafted(recordsIn(state.document, 'action')))
   return action ? <OpenedAction action={action} /> : null
 }
 const opened = async (given: Partial<Action> = {}) => {
@@ -26,65 +55,125 @@ const opened = async (given: Partial<Action> = {}) => {
 }
 
 describe('an opened action', () => {
-  it('changes every field in place', async () => {
-    const store = await opened()
-    choose('this week')
-    choose('must')
-    choose('deep')
-    choose('45')
-    fireEvent.click(screen.getByRole('checkbox', { name: 'Desk' }))
-    fireEvent.change(screen.getByLabelText('Due'), { target: { value: '2026-03-13' } })
-    fireEvent.change(screen.getByLabelText('Due, time'), { target: { value: '17:00' } })
-    fireEvent.change(screen.getByLabelText('Not before'), { target: { value: '2026-03-12' } })
-    fireEvent.change(screen.getByLabelText('Waiting for'), {
-      target: { value: recordsIn(store.api.getState().document, 'person')[0]?.id },
-    })
-    expect(actionOf(store)).toMatchObject({
-      horizon: 'week',
-      weight: 'must',
+  it('reads first: all that is set as chips in the order of a sentence, and nothing else', async () => {
+    await opened({
+      due: { date: '2026-03-13' as never, time: '17:00' as never },
+      minutes: 90,
       energy: 'deep',
-      minutes: 45,
-      due: { date: '2026-03-13', time: '17:00' },
-      notBefore: '2026-03-12',
+      weight: 'must',
+      horizon: 'week',
+    })
+    expect(chips()).toEqual(['by Fri 13 Mar, 17:00', 'this week', '1 h 30', 'deep', 'must'])
+    expect(screen.queryByRole('dialog', hidden)).toBeNull()
+  })
+  it('changes what a chip says in its chooser, and one choice closes it', async () => {
+    const store = await opened({ minutes: 45 })
+    await openChip('45 min')
+    chooseIn('20 min')
+    expect(actionOf(store).minutes).toBe(20)
+    expect(screen.queryByRole('dialog', hidden)).toBeNull()
+    await openChip('20 min')
+    chooseIn('no minutes')
+    expect(actionOf(store).minutes).toBeNull()
+    await openChip('soon')
+    chooseIn('today')
+    expect([actionOf(store).day, chips()]).toEqual(['2026-03-11', ['today']])
+  })
+  it('offers by name what is not set', async () => {
+    const store = await opened()
+    await openOffer('weight')
+    chooseIn('must')
+    await openOffer('where, with what')
+    fireEvent.click(optionIn('Desk'))
+    await openOffer('waiting for')
+    fireEvent.click(optionIn('Oda'))
+    expect(actionOf(store)).toMatchObject({
+      weight: 'must',
       contextIds: [recordsIn(store.api.getState().document, 'context')[0]?.id],
       waiting: { personId: recordsIn(store.api.getState().document, 'person')[0]?.id, since: '2026-03-11' },
     })
+    expect(chips()).toEqual(['soon', 'Desk', 'must', 'waiting for Oda since today'])
   })
-  it('clears a field the way it was set', async () => {
-    const store = await opened({
-      minutes: 45,
-      energy: 'deep',
-      due: { date: '2026-03-13' as never, time: null },
-    })
-    choose('45')
-    choose('deep')
-    fireEvent.change(screen.getByLabelText('Due'), { target: { value: '' } })
-    expect(actionOf(store)).toMatchObject({ minutes: null, energy: null, due: null })
-  })
-  it('takes other minutes than those offered, and no nonsense', async () => {
+  it('takes a day and a time, and says what a time must look like', async () => {
     const store = await opened()
-    const other = screen.getByRole('textbox', { name: 'Other minutes' })
-    const write = (value: string) => {
-      // As it is typed: one key after the other, whatever lengths are offered.
-      for (let end = 1; end <= value.length; end++)
-        fireEvent.change(other, { target: { value: value.slice(0, end) } })
-      fireEvent.blur(other)
+    await openOffer('by when')
+    const time = screen.getByRole('textbox', { name: 'Time', ...hidden })
+    fireEvent.change(time, { target: { value: 'teatime' } })
+    chooseIn(/^Friday, 13 March 2026/)
+    expect([actionOf(store).due, screen.getByRole('alert', hidden).textContent]).toEqual([
+      null,
+      'A time such as 14:30 or 2pm.',
+    ])
+    fireEvent.change(time, { target: { value: '5pm' } })
+    chooseIn(/^Friday, 13 March 2026/)
+    expect(actionOf(store).due).toEqual({ date: '2026-03-13', time: '17:00' })
+    await openChip('by Fri 13 Mar, 17:00')
+    chooseIn('no day')
+    expect(actionOf(store).due).toBeNull()
+  })
+  it('shows on each day how full it is, and offers none that has passed', async () => {
+    const store = await opened()
+    act(() => void store.run('addAction', { title: 'all friday', day: '2026-03-13' as never, minutes: 150 }))
+    await openOffer('on a day')
+    const day = (name: RegExp) => screen.getByRole('button', { name, ...hidden }) as HTMLButtonElement
+    expect(day(/^Friday, 13 March/).getAttribute('aria-label')).toContain('2 h 30 of 5 h planned')
+    expect(day(/^Thursday, 12 March/).getAttribute('aria-label')).toContain('nothing planned')
+    expect([day(/Tuesday, 10 March/).disabled, day(/^Today, Wednesday, 11 March/).disabled]).toEqual([
+      true,
+      false,
+    ])
+  })
+  it('takes any other length, said as in a sentence, and no nonsense', async () => {
+    const store = await opened({ minutes: 20 })
+    const write = async (text: string) => {
+      await openChip(chips().find((words) => / min|h/.test(words ?? '')) as string)
+      const line = screen.getByRole('textbox', { name: 'Any other length', ...hidden })
+      fireEvent.change(line, { target: { value: text } })
+      enter(line)
       return actionOf(store).minutes
     }
-    expect([write('75'), write('50'), write('1 h 30')]).toEqual([75, 50, 90])
-    expect(write('x')).toBe(90)
-    expect(screen.getByRole('alert').textContent).toContain('A length such as')
-    expect((other as HTMLInputElement).value).toBe('x')
+    expect([await write('75'), await write('50'), await write('1 h 30')]).toEqual([75, 50, 90])
+    expect(await write('x')).toBe(90)
+    expect(screen.getByRole('alert', hidden).textContent).toContain('A length such as')
   })
-  it('today as a horizon is a day, and leaves with it', async () => {
+  it('finds a shelf by what is typed, and makes one that is not there', async () => {
     const store = await opened()
-    choose('today')
-    expect([
-      actionOf(store).day,
-      screen.getByRole('radio', { name: 'today' }).getAttribute('aria-checked'),
-    ]).toEqual(['2026-03-11', 'true'])
-    choose('someday')
-    expect(actionOf(store)).toMatchObject({ day: null, horizon: 'someday' })
+    store.run('addProject', { title: 'Fenwick Hall report' })
+    press('on no shelf')
+    await screen.findByRole('dialog', hidden)
+    const line = screen.getByRole('combobox', { name: 'For: a name', ...hidden })
+    fireEvent.change(line, { target: { value: 'hall' } })
+    fireEvent.click(optionIn('Fenwick Hall report'))
+    const [hall] = recordsIn(store.api.getState().document, 'project')
+    expect(actionOf(store).projectId).toBe(hall?.id)
+    press('Fenwick Hall report')
+    await screen.findByRole('dialog', hidden)
+    fireEvent.change(screen.getByRole('combobox', hidden), { target: { value: 'Mill loft' } })
+    fireEvent.click(optionIn('make “Mill loft” a project'))
+    expect(
+      recordsIn(store.api.getState().document, 'project')
+        .map(({ title }) => title)
+        .sort(),
+    ).toEqual(['Fenwick Hall report', 'Mill loft'])
+    expect(screen.getByRole('button', { name: 'Mill loft' })).toBeTruthy()
+  })
+  it('says what would change, does it on Enter as one act, and leaves what it did not understand', async () => {
+    const store = await opened({ minutes: 45 })
+    const line = say('friday, 20 min, desk, workshop, ')
+    expect(screen.getByRole('status', { name: 'What would change' }).textContent).toBe(
+      'minutes 45 min → 20 minday none → Fri 13 Marcontexts none → DeskNot understood: “workshop”Make “workshop” a context',
+    )
+    expect(actionOf(store).minutes).toBe(45)
+    enter(line)
+    expect(actionOf(store)).toMatchObject({ minutes: 20, day: '2026-03-13' })
+    expect(line.value).toBe('workshop')
+    press('Make “workshop” a context')
+    enter(line)
+    expect(actionOf(store).contextIds).toHaveLength(2)
+    act(() => void store.undo())
+    act(() => void store.undo())
+    act(() => void store.undo())
+    expect(actionOf(store)).toMatchObject({ minutes: 45, day: null, contextIds: [] })
   })
   it('keeps an unkept note in the device’s memory until it is kept', async () => {
     const store = await opened()
@@ -155,15 +244,19 @@ describe('an opened action', () => {
   })
   it('links only addresses of the web', async () => {
     const store = await opened()
-    const write = (address: string) => {
-      fireEvent.change(screen.getByRole('textbox', { name: 'Address' }), { target: { value: address } })
-      fireEvent.blur(screen.getByRole('textbox', { name: 'Address' }))
+    const write = async (address: string) => {
+      fireEvent.change(screen.getByRole('textbox', { name: 'Address', ...hidden }), {
+        target: { value: address },
+      })
+      chooseIn('Keep it')
     }
-    write('javascript:alert(1)')
+    await openOffer('link')
+    await write('javascript:alert(1)')
     expect(actionOf(store).address).toBe('javascript:alert(1)')
     expect(screen.queryByRole('link')).toBeNull()
-    write('https://library.example/felt')
-    expect(screen.getByRole('link', { name: 'Open the address' }).getAttribute('href')).toBe(
+    await openChip('javascript:alert(1)')
+    await write('https://library.example/felt')
+    expect(screen.getByRole('link', { name: 'Open the link' }).getAttribute('href')).toBe(
       'https://library.example/felt',
     )
   })
@@ -176,16 +269,16 @@ describe('an opened action', () => {
   })
   it('tells its history in plain words, latest included', async () => {
     await opened()
-    choose('must')
+    enter(say('must'))
     press('Start')
     await act(async () => {})
     const story = within(screen.getByRole('region', { name: 'What happened' }))
       .getAllByRole('listitem')
       .map((item) => item.textContent)
     expect(story).toEqual([
-      'today, 09:00Added',
-      'today, 09:00Changed: weight should → must',
-      'today, 09:00Underway',
+      'today, 09:00 · Added',
+      'today, 09:00 · Changed: weight should → must',
+      'today, 09:00 · Underway',
     ])
   })
 })
@@ -197,43 +290,121 @@ function Moving({ onClose }: { onClose: () => void }) {
 }
 
 describe('the move sheet', () => {
-  const hidden = { hidden: true } as const
-  it('warns of a promise, and moves it along with a later day', async () => {
+  const moving = async (given: Partial<Action> = {}) => {
     const onClose = jest.fn()
     const store = await showStation(
       <Moving onClose={onClose} />,
-      (fresh) =>
-        void fresh.run('addAction', {
-          title: 'sign the draft',
-          due: { date: '2026-03-12' as never, time: null },
-        }),
+      (fresh) => void fresh.run('addAction', { title: 'sign the draft', ...given }),
     )
-    expect(screen.getByText('Due tomorrow: a later day moves the promise too.')).toBeTruthy()
-    fireEvent.click(screen.getByRole('button', { name: 'Sat 14 Mar', ...hidden }))
+    await screen.findByRole('dialog', hidden)
+    return { store, onClose }
+  }
+  it('warns of a promise, and moves it along with a later day', async () => {
+    const { store, onClose } = await moving({ due: { date: '2026-03-12' as never, time: null } })
+    expect(screen.getByText('A day after the promise moves the promise too.')).toBeTruthy()
+    chooseIn(/^Saturday, 14 March/)
     expect(actionOf(store)).toMatchObject({
       day: '2026-03-14',
       due: { date: '2026-03-14' },
       moved: [expect.any(String)],
     })
     expect(onClose).toHaveBeenCalledTimes(1)
+    expect(store.api.getState().recent.at(-1)?.act).toBe('moveTo')
   })
-  it('takes any other day, and none in the past', async () => {
-    const onClose = jest.fn()
-    const store = await showStation(
-      <Moving onClose={onClose} />,
-      (fresh) => void fresh.run('addAction', { title: 'sign the draft' }),
-    )
-    fireEvent.change(screen.getByLabelText('Any other day'), { target: { value: '2026-03-01' } })
-    expect(onClose).not.toHaveBeenCalled()
-    fireEvent.change(screen.getByLabelText('Any other day'), { target: { value: '2026-06-01' } })
-    expect(actionOf(store).day).toBe('2026-06-01')
+  it('turns to any other month', async () => {
+    const { store } = await moving()
+    chooseIn('The month after')
+    chooseIn(/^Wednesday, 1 April/)
+    expect(actionOf(store).day).toBe('2026-04-01')
   })
   it('takes an action off its day', async () => {
-    const store = await showStation(
-      <Moving onClose={() => {}} />,
-      (fresh) => void fresh.run('addAction', { title: 'sign the draft', day: '2026-03-12' as never }),
-    )
-    fireEvent.click(screen.getByRole('button', { name: 'No day', ...hidden }))
+    const { store } = await moving({ day: '2026-03-12' as never })
+    chooseIn('no day')
     expect(actionOf(store).day).toBeNull()
+  })
+})
+
+describe('an opened project', () => {
+  function OpenedOne() {
+    const project = useHeld((state) => recordsIn(state.document, 'project')[0])
+    return project ? <OpenedProject project={project} /> : null
+  }
+  const project = (store: TestStore) => recordsIn(store.api.getState().document, 'project')[0]
+  const openedProject = async () => {
+    const store = await showStation(<OpenedOne />, (fresh) => {
+      fresh.run('addArea', { name: 'Office', groupId: null })
+      fresh.run('addProject', { title: 'Quarter accounts', outcome: 'The books are closed' })
+      const projectId = project(fresh)?.id ?? null
+      for (const title of ['gather', 'add up', 'send']) {
+        fresh.clock.epochMs += 60_000
+        fresh.run('addAction', { title, projectId, minutes: 30 })
+      }
+      const gather = recordsIn(fresh.api.getState().document, 'action').find(
+        ({ title }) => title === 'gather',
+      )
+      fresh.run('tick', { id: gather?.id as Action['id'] })
+    })
+    await act(async () => {})
+    return store
+  }
+  const listed = (name: string) =>
+    within(screen.getByRole('region', { name }))
+      .getAllByRole('button', { name: /^Open/ })
+      .map((row) => row.textContent?.replace(/^Open /, '').replace(/30 min.*/, ''))
+  it('reads its outcome, its next action, the rest in order, and how far it is', async () => {
+    await openedProject()
+    expect((screen.getByRole('textbox', { name: 'Outcome' }) as HTMLTextAreaElement).value).toBe(
+      'The books are closed',
+    )
+    expect([listed('Next'), listed('After that, in order')]).toEqual([['add up'], ['send']])
+    expect(screen.getByText('30 min done, 1 h to do')).toBeTruthy()
+  })
+  it('takes what changes in a sentence, state and closing day included, as one act', async () => {
+    const store = await openedProject()
+    enter(say('office, by 27 march, not now'))
+    expect(project(store)).toMatchObject({
+      state: 'notNow',
+      due: '2026-03-27',
+      areaId: recordsIn(store.api.getState().document, 'area')[0]?.id,
+    })
+    enter(say('finished, no due'))
+    expect(project(store)).toMatchObject({
+      state: 'finished',
+      due: null,
+      closedAtEpochMs: store.clock.epochMs,
+    })
+    press('Open it again')
+    expect(project(store)).toMatchObject({ state: 'open', closedAtEpochMs: null })
+    act(() => void store.undo())
+    act(() => void store.undo())
+    act(() => void store.undo())
+    expect(project(store)).toMatchObject({ state: 'open', due: null, areaId: null })
+  })
+})
+
+describe('several chosen together', () => {
+  it('are changed by one sentence, and one undo takes all of it back', async () => {
+    const store = await showStation(<ChosenTogether />, (fresh) => {
+      fresh.run('addAction', { title: 'one', minutes: 5 })
+      fresh.run('addAction', { title: 'two' })
+      fresh.run('addAction', { title: 'three', minutes: 20 })
+    })
+    const all = () => recordsIn(store.api.getState().document, 'action')
+    act(() => all().forEach(({ id }) => desk.getState().toggleChosen(id)))
+    const line = say('friday, 20 min')
+    expect(screen.getByRole('status', { name: 'What would change' }).textContent).toContain(
+      'day none → Fri 13 Mar (3)',
+    )
+    enter(line)
+    expect(all().map(({ minutes, day }) => [minutes, day])).toEqual(Array(3).fill([20, '2026-03-13']))
+    act(() => void store.undo())
+    expect(
+      all()
+        .map(({ minutes }) => minutes)
+        .sort(),
+    ).toEqual([20, 5, null])
+    press('Tick them')
+    expect(all().every(({ doneAtEpochMs }) => doneAtEpochMs !== null)).toBe(true)
+    expect(desk.getState().chosen).toEqual([])
   })
 })

@@ -1,9 +1,8 @@
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
-import { SlideOver } from '@/ui'
-import { HorizonChoice } from '@/parts/choosers/ActionChoices'
-import { horizonWords } from '@/words'
+import { ChosenField } from '@/parts/choosers/useChooser'
 import { useAct, useHeld, useToday } from '@/held/zen'
+import { horizonWords, shortened } from '@/words'
 
 /** How near one action is held. */
 export function HorizonSheet({ id, onClose }: { id: Id<'action'>; onClose: () => void }) {
@@ -11,16 +10,17 @@ export function HorizonSheet({ id, onClose }: { id: Id<'action'>; onClose: () =>
   const today = useToday()
   const action = useHeld((state) => recordIn(state.document, id))
   if (!action) return null
+  const title = shortened(action.title)
   return (
-    <SlideOver title={`How near is “${action.title}”?`} onClose={onClose}>
-      <HorizonChoice
-        shown={false}
-        chosen={action.day === today ? 'today' : action.horizon}
-        onChoose={(horizon) => {
-          act('setHorizon', { id, horizon }, { say: `${action.title}: ${horizonWords[horizon]}` })
-          onClose()
-        }}
-      />
-    </SlideOver>
+    <ChosenField
+      field="horizon"
+      title={`How near is “${title}”?`}
+      of={action}
+      onClose={onClose}
+      onSet={({ horizon, day }) => {
+        const chosen = day === today ? 'today' : horizon
+        if (chosen) act('setHorizon', { id, horizon: chosen }, { say: `${title}: ${horizonWords[chosen]}` })
+      }}
+    />
   )
 }

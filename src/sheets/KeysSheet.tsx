@@ -6,6 +6,12 @@ import { useKeymap } from '@/held/keys'
 import { keyWords } from '@/words'
 import { useAct, useHeld } from '@/held/zen'
 
+/** A key as it is written on a keyboard. */
+function keyFace(key: string | null): string {
+  if (key === ' ') return 'space'
+  return key === 'Enter' ? 'enter' : (key ?? 'off')
+}
+
 export function KeysSheet({ onClose }: { onClose: () => void }) {
   const act = useAct()
   const keymap = useKeymap()
@@ -30,7 +36,8 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
   return (
     <SlideOver title="Keys" onClose={onClose}>
       <Words size="second" tone="inkSoft">
-        They rest while you type. While sorting, 1 to 6 are the compartments; Escape goes back.
+        They rest while you type. While sorting, 1 to 6 are the compartments and Enter keeps; Escape goes
+        back.
       </Words>
       {problem ? (
         <Words role="alert" size="second" tone="clay">
@@ -60,7 +67,7 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
               borderColor="$rule"
               borderRadius={3}
             >
-              {keymap[which] ?? 'off'}
+              {keyFace(keymap[which])}
             </Words>
             <Words flex={1} minWidth={130}>
               {keyWords[which]}

@@ -106,6 +106,23 @@ const byDemo = makeTableIndex('action', {
 /** Whether an action of the demo data is there. */
 export const hasDemo = (document: Document): boolean => byDemo.count(document, demoMark) > 0
 
+const everything = 'all'
+/** The latest so many, by one pass over when they were made: sorting all of them would take ten times as long. */
+function latestOf(actions: readonly Action[], count: number): readonly Action[] {
+  if (actions.length <= count) return actions
+  const times = Float64Array.from(actions, ({ createdAtEpochMs }) => createdAtEpochMs).sort()
+  const since = times[times.length - count] as number
+  return actions.filter(({ createdAtEpochMs }) => createdAtEpochMs >= since).slice(0, count)
+}
+const byAge = makeTableIndex('action', {
+  keysOf: () => [everything],
+  ...orderedBy((a, b) => b.createdAtEpochMs - a.createdAtEpochMs || byId(a, b)),
+  firstInOrder: latestOf,
+})
+/** About the latest so many actions, done or not, in no order to rely on: what earlier decisions are learned from. */
+export const latestActions = (document: Document, count: number): readonly Action[] =>
+  byAge.head(document, everything, count)
+
 const dayMs = 86_400_000
 const utcDayOf = (epochMs: number): number => Math.floor(epochMs / dayMs)
 const byDoneDay = makeTableIndex('action', {

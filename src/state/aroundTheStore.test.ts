@@ -75,8 +75,8 @@ describe('the keymap', () => {
     const keymap = keymapOf({ tick: 'y', capture: null })
     expect([
       actOfKey(keymap, 'y'),
-      actOfKey(keymap, 'x'),
-      actOfKey(keymap, 'c'),
+      actOfKey(keymap, ' '),
+      actOfKey(keymap, 'n'),
       actOfKey(keymap, 'd'),
     ]).toEqual(['tick', null, null, 'day'])
     expect(actUsing(keymap, 'y', 'open')).toBe('tick')

@@ -1,7 +1,7 @@
 // Which key does what. One letter each; every one can be changed or switched off (kept in the settings).
 
 export const keyActs = {
-  capture: 'c',
+  capture: 'n',
   search: '/',
   tray: 't',
   day: 'd',
@@ -10,12 +10,14 @@ export const keyActs = {
   review: 'r',
   next: 'j',
   previous: 'k',
-  tick: 'x',
-  open: 'e',
+  tick: ' ',
+  open: 'Enter',
+  amend: 'a',
   move: 'm',
   horizon: 'h',
-  underway: 'g',
   pick: 'p',
+  underway: 'u',
+  choose: 'v',
   undo: 'z',
   redo: 'Z',
   help: '?',

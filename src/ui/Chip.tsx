@@ -1,8 +1,29 @@
-import { useTheme } from '@tamagui/core'
+import { styled } from '@tamagui/core'
 import type { KeyboardEvent } from 'react'
 import { Icon } from './Icon'
 import { Press } from './Press'
 import { Words } from './Words'
+
+const Frame = styled(Press, {
+  minHeight: 36,
+  paddingHorizontal: 12,
+  gap: 4,
+  borderRadius: 18,
+  borderWidth: 1,
+  borderColor: '$brass',
+  backgroundColor: '$brassWash',
+  hoverStyle: { backgroundColor: '$slip' },
+  maxWidth: '100%',
+})
+
+/** What is set, in words: a press opens what sets it. */
+export const SaidChip = ({ text, onPress }: { text: string; onPress: () => void }) => (
+  <Frame onPress={onPress} aria-haspopup="dialog">
+    <Words size="second" tone="brass" oneLine>
+      {text}
+    </Words>
+  </Frame>
+)
 
 /** What was understood of a sentence. One press, Backspace or Delete takes it off. */
 export function Chip({
@@ -16,36 +37,23 @@ export function Chip({
   onTakeOff: () => void
   unsure?: boolean
 }) {
-  useTheme()
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'Backspace' && event.key !== 'Delete') return
+    event.preventDefault()
+    onTakeOff()
+  }
   return (
-    <Press
+    <Frame
       onPress={onTakeOff}
       aria-label={name}
-      minHeight={36}
-      paddingLeft={12}
       paddingRight={8}
-      gap={4}
-      borderRadius={18}
-      borderWidth={1}
       borderStyle={unsure ? 'dashed' : 'solid'}
-      borderColor="$brass"
-      backgroundColor="$brassWash"
-      hoverStyle={{ backgroundColor: '$slip' }}
-      maxWidth="100%"
-      {...{
-        type: 'button',
-        onKeyDown: (event: KeyboardEvent) => {
-          if (event.key === 'Backspace' || event.key === 'Delete') {
-            event.preventDefault()
-            onTakeOff()
-          }
-        },
-      }}
+      {...{ onKeyDown }}
     >
       <Words size="second" tone="brass" oneLine>
         {text}
       </Words>
       <Icon name="close" size={14} tone="brass" />
-    </Press>
+    </Frame>
   )
 }

@@ -1,7 +1,7 @@
 // Lines and boxes to write in. The label is always there for the ear; `shown` puts it above the field for the eye.
 import { useTheme } from '@tamagui/core'
 import { forwardRef, useId, useState } from 'react'
-import { TextInput, type TextInputProps } from 'react-native'
+import { TextInput, type TextInputProps, type TextStyle } from 'react-native'
 import { Column } from './layout'
 import { Words } from './Words'
 
@@ -11,20 +11,49 @@ export interface FieldProps extends Omit<TextInputProps, 'style'> {
   readonly problem?: string | null
   readonly size?: 'body' | 'title'
   readonly rows?: number
+  /** Reads as plain text until it is written in. */
+  readonly bare?: boolean
+  /** Set in the heading face. */
+  readonly serif?: boolean
+  /** A quiet line to say something into. */
+  readonly dashed?: boolean
+}
+
+/** Sizes in rem, so that text grows with the reader's own setting. */
+function typeOf(size: 'body' | 'title', serif: boolean): TextStyle {
+  const [fontSize, lineHeight] = size === 'title' ? ['1.5rem', '2rem'] : ['1rem', '1.5rem']
+  const ofOutcome = serif && size === 'body'
+  return {
+    fontSize: (ofOutcome ? '1.125rem' : fontSize) as unknown as number,
+    lineHeight: (ofOutcome ? '1.625rem' : lineHeight) as unknown as number,
+  }
 }
 
 export const Field = forwardRef<TextInput, FieldProps>(function Field(
-  { label, shown = false, problem, size = 'body', rows, onFocus, onBlur, onKeyPress, ...rest },
+  {
+    label,
+    shown = false,
+    problem,
+    size = 'body',
+    rows,
+    bare: isBare = size === 'title',
+    dashed = false,
+    serif = size === 'title',
+    onFocus,
+    onBlur,
+    onKeyPress,
+    ...rest
+  },
   ref,
 ) {
   const theme = useTheme()
   const id = useId()
   const [focused, setFocused] = useState(false)
-  const bare = size === 'title' && !focused && !problem
+  const bare = isBare && !focused && !problem
   const calm = focused ? 'brass' : 'edge'
   const colour = (name: keyof typeof theme) => theme[name]?.get() as string
   return (
-    <Column gap={4} flexGrow={1} minWidth={0}>
+    <Column gap={4} width="100%" flexShrink={1} minWidth={0}>
       {shown ? (
         <Words render="label" size="second" tone="inkSoft" {...{ htmlFor: id }}>
           {label}
@@ -37,14 +66,14 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
         aria-invalid={problem ? true : undefined}
         aria-describedby={problem ? `${id}-problem` : undefined}
         multiline={size === 'title' || (rows !== undefined && rows > 1)}
-        numberOfLines={size === 'title' ? 1 : rows}
+        numberOfLines={isBare ? 1 : rows}
         placeholderTextColor={colour('inkSoft')}
         {...rest}
         {...{
           dataSet: {
             quietFocus: 'true',
             ...(rest.autoFocus ? { firstFocus: 'true' } : {}),
-            ...(size === 'title' ? { grows: 'true' } : {}),
+            ...(isBare ? { grows: 'true' } : {}),
           },
         }}
         onKeyPress={(event) => {
@@ -64,21 +93,22 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
         }}
         style={{
           minHeight: 44,
-          paddingVertical: 9,
-          paddingHorizontal: bare ? 0 : 12,
+          paddingVertical: isBare ? 5 : 9,
+          paddingHorizontal: 12,
+          // Plain text stands in line with what is around it, and does not move when it is written in.
+          marginHorizontal: isBare ? -13 : 0,
           borderRadius: 3,
           borderWidth: 1,
-          width: '100%',
+          borderStyle: dashed && !focused ? 'dashed' : 'solid',
+          width: isBare ? ('calc(100% + 26px)' as never) : '100%',
           borderColor: bare ? 'transparent' : colour(problem ? 'clay' : calm),
           boxShadow: focused ? `0 0 0 2px ${colour('brassWash')}, 0 0 0 3px ${colour('brass')}` : 'none',
-          backgroundColor: bare ? 'transparent' : colour('slip'),
+          backgroundColor: bare || (dashed && !focused) ? 'transparent' : colour('slip'),
           color: colour('ink'),
-          fontFamily:
-            size === 'title'
-              ? "'Literata', Georgia, serif"
-              : "'Atkinson Hyperlegible Next', system-ui, sans-serif",
-          fontSize: (size === 'title' ? '1.25rem' : '1rem') as unknown as number,
-          lineHeight: (size === 'title' ? '1.75rem' : '1.5rem') as unknown as number,
+          fontFamily: serif
+            ? "'Literata', Georgia, serif"
+            : "'Atkinson Hyperlegible Next', system-ui, sans-serif",
+          ...typeOf(size, serif),
         }}
       />
       {problem ? (

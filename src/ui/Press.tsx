@@ -30,6 +30,7 @@ const Frame = styled(Press, {
       quiet: { paddingHorizontal: 8, hoverStyle: { backgroundColor: '$brassWash' } },
     },
     off: { true: { opacity: 0.45, cursor: 'not-allowed' } },
+    chosen: { true: { borderColor: '$brass', backgroundColor: '$brassWash' } },
   } as const,
 })
 
@@ -44,20 +45,30 @@ export function Button({
   disabled,
   icon,
   tone,
+  chosen,
   ...rest
-}: Omit<FrameProps, 'children'> & { label: string; disabled?: boolean; icon?: IconName; tone?: Tone }) {
-  const shade: Tone = tone ?? shades[kind as keyof typeof shades] ?? 'ink'
+}: Omit<FrameProps, 'children' | 'chosen'> & {
+  label: string
+  disabled?: boolean
+  icon?: IconName
+  tone?: Tone
+  /** One of several that stand side by side, and the one that holds. */
+  chosen?: boolean
+}) {
+  const shade: Tone = tone ?? (chosen ? 'brass' : (shades[kind as keyof typeof shades] ?? 'ink'))
   return (
     <Frame
       kind={kind}
       off={disabled}
       aria-disabled={disabled}
+      chosen={chosen}
+      aria-pressed={chosen}
       {...{ type: 'button' }}
       {...rest}
       onPress={disabled ? undefined : rest.onPress}
     >
       {icon ? <Icon name={icon} size={18} tone={shade} /> : null}
-      <Words tone={shade} strong={kind !== 'quiet'} flexShrink={1} minWidth={0}>
+      <Words tone={shade} strong={chosen ?? kind !== 'quiet'} flexShrink={1} minWidth={0}>
         {label}
       </Words>
     </Frame>

@@ -1,6 +1,6 @@
 // The slip row: seal, title, one soft line of details, and at the far right, under the thumb, the tick box.
 // Lists of thousands are made of it, so it is plain elements dressed by public/zen.css, with the theme's own variables.
-import type { KeyboardEvent } from 'react'
+import { useRef, type KeyboardEvent, type MouseEvent, type PointerEvent } from 'react'
 import { Icon, type IconName } from './Icon'
 import { Seal } from './Seal'
 import { Tick } from './Tick'
@@ -15,12 +15,49 @@ export interface SlipRowProps {
   readonly struck?: boolean
   /** It is the one thing opened. */
   readonly chosen?: boolean
+  /** It is one of several chosen together. */
+  readonly together?: boolean
   readonly onOpen: () => void
+  /** A long touch. */
+  readonly onHold?: () => void
   readonly ticked: boolean
   readonly onTick: () => void
   /** A second button beside the tick box, for what this list is for. */
   readonly quick?: { readonly icon: IconName; readonly label: string; readonly onPress: () => void }
   readonly onKeyDown?: (event: KeyboardEvent) => void
+}
+
+const holdMs = 450
+
+/** A touch that rests on the row; the press that ends it opens nothing. */
+function useHold(onHold: (() => void) | undefined) {
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
+  const isHeld = useRef(false)
+  const stop = () => clearTimeout(timer.current)
+  return {
+    onPointerDown: ({ pointerType }: PointerEvent) => {
+      isHeld.current = false
+      if (pointerType !== 'touch' || !onHold) return
+      timer.current = setTimeout(() => {
+        isHeld.current = true
+        onHold()
+      }, holdMs)
+    },
+    onPointerUp: stop,
+    onPointerCancel: stop,
+    onPointerMove: ({ movementX, movementY }: PointerEvent) => {
+      if (Math.abs(movementX) + Math.abs(movementY) > 6) stop()
+    },
+    onContextMenu: (event: MouseEvent) => {
+      if (isHeld.current) event.preventDefault()
+    },
+    onClickCapture: (event: MouseEvent) => {
+      if (!isHeld.current) return
+      isHeld.current = false
+      event.preventDefault()
+      event.stopPropagation()
+    },
+  }
 }
 
 export function SlipRow({
@@ -31,16 +68,29 @@ export function SlipRow({
   weight = 'should',
   struck = false,
   chosen = false,
+  together = false,
   onOpen,
+  onHold,
   ticked,
   onTick,
   quick,
   onKeyDown,
 }: SlipRowProps) {
+  const hold = useHold(onHold)
   return (
-    <li className={chosen ? 'slip-row chosen' : 'slip-row'} onKeyDown={onKeyDown}>
+    <li
+      className={['slip-row', chosen ? 'chosen' : '', together ? 'together' : ''].join(' ').trim()}
+      onKeyDown={onKeyDown}
+    >
       <Seal stamp={stamp} ink={ink} />
-      <button type="button" className="slip-open" data-row onClick={onOpen}>
+      <button
+        type="button"
+        className="slip-open"
+        data-row
+        aria-pressed={together || undefined}
+        {...hold}
+        onClick={onOpen}
+      >
         <span className={struck ? 'slip-title struck' : `slip-title ${weight}`}>
           <Unseen>Open </Unseen>
           {title}

@@ -1,6 +1,7 @@
 export { BandHeading } from './BandHeading'
-export { Chip } from './Chip'
+export { Chip, SaidChip } from './Chip'
 export { Choice, moveFocusWithin, type Option } from './Choice'
+export { ChoiceRow } from './ChoiceRow'
 export { CommitField } from './CommitField'
 export { DayField } from './DayField'
 export { EmptyPlace } from './EmptyPlace'

@@ -40,7 +40,11 @@ export function actionDetails(
     .join(' · ')
 }
 
-export function waitingWords(action: Action, document: Document, today: CalendarDate): string {
+export function waitingWords(
+  action: Pick<Action, 'waiting'>,
+  document: Document,
+  today: CalendarDate,
+): string {
   if (!action.waiting) return ''
   const { personId, whom, since, chaseOn } = action.waiting
   const name = (personId && recordIn(document, personId)?.name) || whom || 'somebody'

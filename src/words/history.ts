@@ -1,8 +1,8 @@
 // A record’s history, line by line.
 import { madeAtEpochMs, recordIn, type Change, type Document } from '@/core/journal'
-import { type RecordKind, type When } from '@/core/record'
+import { type RecordKind, type Waiting, type When } from '@/core/record'
 import { type CalendarDate } from '@/core/time'
-import { horizonWords } from './action'
+import { horizonWords, waitingWords } from './action'
 import { actWordsOf } from './acts'
 import { nearDate, duration, when, momentWords } from './dates'
 import { stateWords } from './names'
@@ -38,16 +38,29 @@ function valueWords(field: string, value: unknown, document: Document, today: Ca
     const record = recordIn(document, id as `${RecordKind}:`) as { title?: string; name?: string } | undefined
     return record?.title ?? record?.name ?? 'something removed'
   }
-  if (field === 'due' || field === 'at') return when(value as When, today)
+  // A project's promise is a day alone, an action's a day and perhaps a time.
+  if (field === 'due' || field === 'at')
+    return typeof value === 'string' ? nearDate(value as CalendarDate, today) : when(value as When, today)
   if (field === 'day' || field === 'notBefore') return nearDate(value as CalendarDate, today)
   if (field === 'minutes') return duration(value as number)
   if (field === 'horizon') return horizonWords[value as keyof typeof horizonWords]
   if (field === 'state') return stateWords[value as keyof typeof stateWords]
   if (field.endsWith('Ids')) return (value as string[]).map(named).join(', ')
   if (field.endsWith('Id')) return named(value as string)
-  if (field === 'waiting') return 'somebody'
+  if (field === 'waiting')
+    return waitingWords({ waiting: value as Waiting }, document, today).slice('waiting for '.length)
   return String(value).length > 60 ? `${String(value).slice(0, 57)}…` : String(value)
 }
+
+/** "minutes none → 20 min": one field, from what to what. */
+export const fieldChangeWords = (
+  field: string,
+  from: unknown,
+  to: unknown,
+  document: Document,
+  today: CalendarDate,
+): string =>
+  `${fieldWords[field] ?? field} ${valueWords(field, from, document, today)} → ${valueWords(field, to, document, today)}`
 
 const silent = new Set([
   'moves',
@@ -67,9 +80,7 @@ export function historyWords(change: Change, id: string, document: Document, tod
   const told = Object.entries(part.fields)
     .filter(([field]) => !silent.has(field))
     .map(([field, [from, to]]) =>
-      field === 'note'
-        ? 'note'
-        : `${fieldWords[field] ?? field} ${valueWords(field, from, document, today)} → ${valueWords(field, to, document, today)}`,
+      field === 'note' ? 'note' : fieldChangeWords(field, from, to, document, today),
     )
   return told.length > 0 ? `${act}: ${told.join('; ')}` : act
 }

@@ -21,4 +21,14 @@ export { keepingWords, savedWords, unreadWords } from './keeping'
 export { broughtWords, fileFaultWords } from './files'
 export { actWords, actWordsOf } from './acts'
 export { keyWords } from './keys'
-export { changeMoment, historyWords } from './history'
+export { changeMoment, fieldChangeWords, historyWords } from './history'
+export {
+  chooserWords,
+  offerWords,
+  saidOf,
+  saidOfProject,
+  unsaidOf,
+  type Sayable,
+  type SaidChip,
+  type SaidField,
+} from './said'

@@ -1,5 +1,6 @@
 export { takenOffKey, type Clause, type ClauseKind, type Name, type NameKind } from './clause'
 export { asSaidOn, draftOf, type Draft } from './draftOf'
+export { readTime } from './datePhrase'
 export { readLength } from './lengthPhrase'
 export { makeNameIndex, noNames, type NameIndex } from './nameIndex'
 export { type SentenceContext } from './claims'

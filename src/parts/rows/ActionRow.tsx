@@ -6,7 +6,7 @@ import { type Action } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { actOfKey, select, type Keymap } from '@/state'
 import { SlipRow } from '@/ui'
-import { desk } from '@/held/desk'
+import { desk, useDesk } from '@/held/desk'
 import { focusRow, isTyping, useKeymap } from '@/held/keys'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { actionDetails } from '@/words'
@@ -37,6 +37,13 @@ function actOnKey(
       return true
     case 'open':
       open()
+      return true
+    case 'amend':
+      open()
+      desk.getState().askAmend(true)
+      return true
+    case 'choose':
+      desk.getState().toggleChosen(id)
       return true
     case 'move':
       desk.getState().openSheet({ kind: 'move', id })
@@ -91,6 +98,9 @@ export function useRowKeys(action: Action): (event: KeyboardEvent) => void {
   const { act, open, keymap, today } = useSurroundings()
   return (event) => {
     if (isTyping(event)) return
+    // Space and Enter belong to the button that has the focus, unless that is the row itself.
+    const isOnRow = (event.target as HTMLElement).closest('[data-row]') !== null
+    if ((event.key === ' ' || event.key === 'Enter') && !isOnRow) return
     const key = actOfKey(keymap, event.key)
     if (key === 'tick') focusRow(1)
     if (actOnKey(key, action, act, () => open(action.id), today)) event.preventDefault()
@@ -112,6 +122,9 @@ export const ActionRow = memo(function ActionRow({
   )
   const done = !isOpen(action)
   const { id, title } = action
+  const isPicked = useDesk((state) => state.chosen.includes(id))
+  const isChoosing = useDesk((state) => state.chosen.length > 0)
+  const choose = () => desk.getState().toggleChosen(id)
   return (
     <SlipRow
       title={title}
@@ -121,7 +134,9 @@ export const ActionRow = memo(function ActionRow({
       weight={action.weight}
       struck={done}
       chosen={opened === id}
-      onOpen={() => open(id)}
+      together={isPicked}
+      onOpen={() => (isChoosing ? choose() : open(id))}
+      onHold={choose}
       ticked={done}
       onTick={() => act(done ? 'untick' : 'tick', { id })}
       onKeyDown={onKeyDown}

@@ -10,7 +10,7 @@ import { useZen } from '@/held/zen'
 
 interface EditTextProps extends Pick<
   FieldProps,
-  'label' | 'shown' | 'size' | 'rows' | 'placeholder' | 'autoFocus'
+  'label' | 'shown' | 'size' | 'rows' | 'bare' | 'serif' | 'placeholder' | 'autoFocus'
 > {
   /** Names the text, so that an unkept one is found again: `action:… note`. */
   readonly name: string
@@ -120,7 +120,7 @@ export function EditText({ name, value, onKeep, needed, ...rest }: EditTextProps
     timer.current = setTimeout(() => keepNow.current(false))
   }
   return (
-    <Column gap={6} flexGrow={1} minWidth={0}>
+    <Column gap={6} width="100%" flexShrink={1} minWidth={0}>
       <Field
         {...rest}
         value={text}

@@ -1,6 +1,7 @@
 // Making actions and working them: tick, pick, move, start, hold, wait.
 
 import { heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
+import type { Diff } from '@/core/journal'
 import { rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
@@ -104,6 +105,27 @@ export const editAction: Command<{ id: Id<'action'>; patch: Partial<Editable> }>
   const lines = linesOf(patch)
   return lines.ok ? redate(context, id, () => ({ ...patch, ...lines.value })) : lines
 }
+
+/** One act out of the same act on several actions; those that change nothing are left out. */
+function together<T>(many: readonly T[], each: (one: T) => Outcome): Outcome {
+  const diffs: Diff[] = []
+  for (const one of many) {
+    const outcome = each(one)
+    if (outcome.ok) diffs.push(outcome.value)
+    else if (outcome.error.kind !== 'nothingToDo') return outcome
+  }
+  const diff = diffs.flat()
+  return diff.length > 0 ? ok(diff) : refuse({ kind: 'nothingToDo' })
+}
+
+export const editActions: Command<{
+  edits: readonly { readonly id: Id<'action'>; readonly patch: Partial<Editable> }[]
+}> = (context, { edits }) => together(edits, (edit) => editAction(context, edit))
+
+export const tickActions: Command<{ ids: readonly Id<'action'>[] }> = (context, { ids }) =>
+  together(ids, (id) => tick(context, { id }))
+export const letGoActions: Command<{ ids: readonly Id<'action'>[] }> = (context, { ids }) =>
+  together(ids, (id) => letGo(context, { id }))
 
 /** Done. Whether it waited or was underway stays written, so that unticking brings all of it back. */
 export const tick: Command<{ id: Id<'action'> }> = (context, { id }) =>

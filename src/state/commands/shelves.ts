@@ -55,20 +55,22 @@ export const addProject: Command<NewProject> = (context, given) => {
   return project.ok ? diffOf(added(project.value)) : project
 }
 
+const inState = (context: CommandContext, state: ProjectState) => ({
+  state,
+  closedAtEpochMs: state === 'finished' || state === 'letGo' ? context.nowEpochMs : null,
+})
+
 export const editProject: Command<{
   id: Id<'project'>
-  patch: Partial<Pick<Project, 'title' | 'outcome' | 'note' | 'due' | 'areaId'>>
-}> = (context, { id, patch }) => changeLine(context, id, patch)
+  patch: Partial<Pick<Project, 'title' | 'outcome' | 'note' | 'due' | 'areaId' | 'state'>>
+}> = (context, { id, patch }) =>
+  changeLine(context, id, patch.state ? { ...patch, ...inState(context, patch.state) } : patch)
 
 /** Opens, puts off, finishes or lets go of a project. Its open actions stay as they are and are shown with it. */
 export const setProjectState: Command<{ id: Id<'project'>; state: ProjectState }> = (
   context,
   { id, state },
-) =>
-  change(context, id, () => ({
-    state,
-    closedAtEpochMs: state === 'finished' || state === 'letGo' ? context.nowEpochMs : null,
-  }))
+) => change(context, id, () => inState(context, state))
 
 export const addGroup: Command<{ name: string; side: Side }> = (context, { name, side }) => {
   const line = lineOf(name, 'name')

@@ -4,6 +4,7 @@ import type { Action } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
 import type { TestStore } from '@/state/testing'
 import { showStation } from '@/frame/testing'
+import { desk } from '@/held/desk'
 import { DayStation } from './DayStation'
 
 const today = calendarDateUnsafe('2026-03-11')
@@ -84,24 +85,45 @@ describe('keys on a row', () => {
     fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), { key })
   it('tick, start, pick and open the action under the focus', async () => {
     const store = await showStation(<DayStation />, furnish)
-    press('long', 'g')
+    press('long', 'u')
     expect(actionIn(store, 'long').startedAtEpochMs).not.toBeNull()
-    press('long', 'g')
+    press('long', 'u')
     expect(actionIn(store, 'long').startedAtEpochMs).toBeNull()
     press('long', 'p')
     expect(actionIn(store, 'long').day).toBe(today)
-    press('long', 'x')
+    press('long', ' ')
     expect(actionIn(store, 'long').doneAtEpochMs).not.toBeNull()
     press('picked', 'q')
     expect(actionIn(store, 'picked').doneAtEpochMs).toBeNull()
+  })
+  it('leave space and Enter to the other buttons of the row', async () => {
+    const store = await showStation(<DayStation />, furnish)
+    const quick = screen.getByRole('button', { name: 'Pick long for today' })
+    fireEvent.keyDown(quick, { key: ' ' })
+    fireEvent.keyDown(screen.getByRole('checkbox', { name: 'long' }), { key: ' ' })
+    expect(actionIn(store, 'long')).toMatchObject({ doneAtEpochMs: null, day: null })
+    fireEvent.keyDown(quick, { key: 'p' })
+    expect(actionIn(store, 'long').day).toBe(today)
+  })
+  it('choose several, which a press then chooses or lays down too', async () => {
+    await showStation(<DayStation />, furnish)
+    const row = (title: string) => screen.getByRole('button', { name: new RegExp(`^Open ${title}`) })
+    press('long', 'v')
+    fireEvent.click(row('picked'))
+    expect([row('long'), row('picked')].map((each) => each.getAttribute('aria-pressed'))).toEqual([
+      'true',
+      'true',
+    ])
+    fireEvent.click(row('long'))
+    expect(desk.getState().chosen).toHaveLength(1)
   })
   it('follow the person’s own keys', async () => {
     const store = await showStation(<DayStation />, (fresh) => {
       furnish(fresh)
       fresh.run('setSettings', { keys: { tick: 'y', underway: null } })
     })
-    press('long', 'x')
-    press('long', 'g')
+    press('long', ' ')
+    press('long', 'u')
     expect(actionIn(store, 'long')).toMatchObject({ doneAtEpochMs: null, startedAtEpochMs: null })
     press('long', 'y')
     expect(actionIn(store, 'long').doneAtEpochMs).not.toBeNull()
@@ -112,7 +134,7 @@ describe('keys on a row', () => {
       fresh.run('setSettings', { underwayLimit: 1 })
       fresh.run('start', { id: actionIn(fresh, 'long').id })
     })
-    press('within reach', 'g')
+    press('within reach', 'u')
     expect(screen.getByRole('status').textContent).toContain('1 action is underway, as many as you allow.')
   })
 })

@@ -1,80 +1,216 @@
-// What *Action* asks: all of it prefilled from the sentence, so that Enter is often enough.
-import { shortened } from '@/words'
-import { useState } from 'react'
-import type { Horizon, Id, Weight } from '@/core/record'
-import type { NewAction } from '@/state'
-import { Column, Field } from '@/ui'
+// What *Action* asks, one row each with the likeliest first: where, how near, how long, for what. All of it is prefilled
+// from the sentence, so that Enter is often enough.
+import { useMemo, useState } from 'react'
+import { heldAt, withHorizon } from '@/core/action'
+import { recordIn } from '@/core/journal'
+import { keptHorizons, type Horizon, type Id, type Slip } from '@/core/record'
+import { likelyFor } from '@/core/sorting'
+import type { ActionPatch } from '@/core/sentence/amend'
+import { lists, select, type NewAction } from '@/state'
+import { ChoiceRow, Field, Words } from '@/ui'
+import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
+import { SaidLine } from '@/parts/said/SaidLine'
+import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import {
-  ContextChoice,
-  HorizonChoice,
-  MinutesChoice,
-  ShelfPull,
-  WeightChoice,
-} from '@/parts/choosers/ActionChoices'
-import { useAct, useToday } from '@/held/zen'
-import { FormFoot } from './FormFoot'
+  chooserWords,
+  horizonWords,
+  saidOf,
+  shortened,
+  unsaidOf,
+  type Sayable,
+  type SaidField,
+} from '@/words'
+import { DraftPaper } from './SlipPaper'
+import { SortingForm } from './SortingForm'
 
-export function ActionForm({
-  slipId,
-  fields,
-  onBack,
-}: {
-  slipId: Id<'slip'>
-  fields: NewAction
-  onBack: () => void
-}) {
+type Patch = ActionPatch & { readonly title?: string }
+type Shelf = Id<'project'> | Id<'area'>
+
+const usualLengths = [5, 10, 15, 20, 30, 45, 60, 90, 120]
+const horizons: readonly Horizon[] = ['today', ...keptHorizons]
+const learnedFrom = 2000
+/** What has a row of its own is not said again on the paper. */
+const inRows = new Set<SaidField>(['horizon', 'minutes', 'contextIds', 'shelf'])
+
+/** What is being made, with everything that a said line asks about. */
+function sayableOf(fields: NewAction, today: Parameters<typeof heldAt>[1]): Sayable {
+  const { horizon, contextIds, personIds, weight, ...rest } = fields
+  return {
+    due: null,
+    at: null,
+    day: null,
+    minutes: null,
+    projectId: null,
+    areaId: null,
+    energy: null,
+    waiting: null,
+    notBefore: null,
+    address: null,
+    ...rest,
+    contextIds: [...(contextIds ?? [])],
+    personIds: [...(personIds ?? [])],
+    weight: weight ?? 'should',
+    horizon: 'soon',
+    ...heldAt(horizon, today),
+  }
+}
+
+/** First what stands already, then what is likely, then the rest: as it was when the slip came under the hand. */
+const inTurn = <T,>(...lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())]
+
+function useOffers(title: string, of: Sayable) {
+  const { store } = useZen()
+  // Read once for a slip: rows that moved under the thumb would be pressed wrongly.
+  const [offers] = useState(() => {
+    const { document } = store.api.getState()
+    const likely = likelyFor(title, lists.latestActions(document, learnedFrom))
+    const contexts = select.contextsOf(document).map(({ id }) => id)
+    const projects = select.projectsOf(document).filter(({ state }) => select.isHeld(state))
+    const shelves = new Set<string>([
+      ...projects.map(({ id }) => id),
+      ...select
+        .areasOf(document)
+        .flatMap(({ id, closedAtEpochMs }) => (closedAtEpochMs === null ? [id] : [])),
+    ])
+    const standing = [of.projectId ?? of.areaId].filter((id) => id !== null)
+    const likelyLengths = inTurn(of.minutes === null ? [] : [of.minutes], likely.minutes).slice(0, 2)
+    return {
+      contextIds: inTurn(of.contextIds, likely.contextIds, contexts).filter((id) => contexts.includes(id)),
+      minutes: inTurn(likelyLengths, usualLengths)
+        .slice(0, 8)
+        .sort((a, b) => a - b),
+      shelfIds: inTurn<Shelf>(
+        standing,
+        likely.shelfIds,
+        projects.map(({ id }) => id),
+      )
+        .filter((id) => shelves.has(id))
+        .slice(0, 4),
+      because: of.projectId || of.areaId ? [] : likely.because,
+      likeliest: likely.shelfIds[0] ?? null,
+    }
+  })
+  return offers
+}
+
+export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAction; onBack: () => void }) {
   const act = useAct()
   const today = useToday()
-  // Only what was chosen here is held: the rest follows the sentence, whose clauses may be taken off meanwhile.
-  const [patch, setPatch] = useState<Partial<NewAction>>({})
-  const chosen: NewAction = { ...fields, ...patch }
-  const set = (more: Partial<NewAction>) => setPatch((before) => ({ ...before, ...more }))
-  const empty = chosen.title.trim() === ''
-  const keep = () => {
-    if (!empty)
-      act(
-        'sortAsAction',
-        { slipId, fields: chosen },
-        { say: `Sorted as an action: ${shortened(chosen.title)}` },
-      )
+  const document = useHeldDocument()
+  const chooser = useChooser()
+  // Only what was chosen here is held: the rest follows the sentence.
+  const [patch, setPatch] = useState<Patch>({})
+  const chosen = useMemo(
+    () => ({ title: fields.title, ...sayableOf(fields, today), ...patch }),
+    [fields, patch, today],
+  )
+  const of: Sayable = chosen
+  const offers = useOffers(fields.title, of)
+  const set = (more: Patch) => setPatch((before) => ({ ...before, ...more }))
+  const isEmpty = chosen.title.trim() === ''
+  const shelf: Shelf | null = of.projectId ?? of.areaId
+  const nameOf = (id: Shelf) => {
+    const record = recordIn(document, id) as { title?: string; name?: string } | undefined
+    return record?.title ?? record?.name ?? ''
   }
-  const horizon: Horizon | null = chosen.horizon ?? (chosen.day === today ? 'today' : null)
+  const putOn = (id: Shelf | null) =>
+    set({
+      projectId: id?.startsWith('project:') ? (id as Id<'project'>) : null,
+      areaId: id?.startsWith('area:') ? (id as Id<'area'>) : null,
+    })
+  /** What was chosen behind *more* is shown too. */
+  const shown = <T,>(options: readonly T[], standing: readonly T[]): T[] =>
+    inTurn(
+      standing.filter((each) => !options.includes(each)),
+      options,
+    )
+  const isFixed = of.at !== null
+  const horizon: Horizon = of.day === today ? 'today' : of.horizon
   return (
-    <Column
-      render="form"
-      role="form"
-      aria-label="Action"
-      gap={14}
-      {...{
-        onSubmit: (event: React.FormEvent) => {
-          event.preventDefault()
-          keep()
-        },
-      }}
+    <SortingForm
+      label="Action"
+      keepLabel="Keep the action"
+      canKeep={!isEmpty}
+      onBack={onBack}
+      onKeep={() =>
+        act(
+          'sortAsAction',
+          { slipId: slip.id, fields: chosen },
+          { say: `Sorted as an action: ${shortened(chosen.title)}` },
+        )
+      }
     >
-      <Field
-        label="Next action"
-        shown
-        value={chosen.title}
-        onChangeText={(title) => set({ title })}
-        autoFocus
-        onSubmitEditing={keep}
-        problem={empty ? 'An action needs a title.' : null}
-      />
-      <ContextChoice
-        chosen={(chosen.contextIds ?? []) as Id<'context'>[]}
-        onToggle={(contextIds) => set({ contextIds })}
-      />
-      <ShelfPull projectId={chosen.projectId ?? null} areaId={chosen.areaId ?? null} onChoose={set} />
-      <HorizonChoice
-        chosen={horizon ?? 'soon'}
-        onChoose={(next) =>
-          set({ horizon: next, ...(next !== 'today' && chosen.day === today ? { day: null } : {}) })
+      <DraftPaper>
+        <Field
+          label="Next action"
+          size="title"
+          value={chosen.title}
+          onChangeText={(title) => set({ title })}
+          problem={isEmpty ? 'An action needs a title.' : null}
+        />
+        <SaidLine
+          chips={saidOf(of, document, today).filter(({ field }) => !inRows.has(field))}
+          offers={unsaidOf(of).filter((field) => !inRows.has(field))}
+          onChoose={chooser.choose}
+        />
+      </DraftPaper>
+      <ChoiceRow
+        many
+        firstFocus
+        label={chooserWords.contextIds}
+        options={shown(offers.contextIds, of.contextIds).map((id) => ({
+          value: id,
+          label: recordIn(document, id)?.name ?? '',
+        }))}
+        chosen={of.contextIds}
+        onToggle={(id) =>
+          set({
+            contextIds: of.contextIds.includes(id)
+              ? of.contextIds.filter((other) => other !== id)
+              : [...of.contextIds, id],
+          })
         }
+        onMore={() => chooser.choose('contextIds')}
       />
-      <MinutesChoice minutes={chosen.minutes ?? null} onChoose={(minutes) => set({ minutes })} />
-      <WeightChoice chosen={chosen.weight ?? 'should'} onChoose={(weight: Weight) => set({ weight })} />
-      <FormFoot label="Keep the action" onBack={onBack} disabled={empty} />
-    </Column>
+      <ChoiceRow
+        label={chooserWords.horizon}
+        options={horizons.map((value) => ({ value, label: horizonWords[value] }))}
+        chosen={isFixed || (of.day !== null && of.day !== today) ? [] : [horizon]}
+        onToggle={(next) => set({ day: null, ...withHorizon(of, next, today) })}
+        onMore={() => chooser.choose('day')}
+      />
+      <ChoiceRow
+        label={chooserWords.minutes}
+        options={shown(offers.minutes, of.minutes === null ? [] : [of.minutes]).map((minutes) => ({
+          value: String(minutes),
+          label: String(minutes),
+        }))}
+        chosen={of.minutes === null ? [] : [String(of.minutes)]}
+        onToggle={(value) => set({ minutes: Number(value) === of.minutes ? null : Number(value) })}
+        onMore={() => chooser.choose('minutes')}
+      />
+      <ChoiceRow
+        label={chooserWords.shelf}
+        options={shown(offers.shelfIds, shelf ? [shelf] : []).map((id) => ({
+          value: id,
+          label: shortened(nameOf(id)),
+        }))}
+        chosen={shelf ? [shelf] : []}
+        onToggle={(id) => putOn(id === shelf ? null : id)}
+        onMore={() => chooser.choose('shelf')}
+      />
+      {offers.because.length > 0 && offers.likeliest && shelf === null ? (
+        <Words size="second" tone="inkSoft" marginTop={-4}>
+          {shortened(nameOf(offers.likeliest))}, because of{' '}
+          {offers.because.map((word, index) => (
+            <span key={word}>
+              {index > 0 ? ' and ' : ''}
+              <em>{word}</em>
+            </span>
+          ))}
+        </Words>
+      ) : null}
+      <OpenedChooser chooser={chooser} of={of} onSet={set} />
+    </SortingForm>
   )
 }

@@ -55,7 +55,15 @@ function Cell({
   const large = compartment === 'action'
   const tone = dark ? 'traySoft' : 'inkSoft'
   return (
-    <View position="relative" style={{ gridArea: area, minWidth: 0 }} minHeight={large ? 150 : 86}>
+    <View
+      position="relative"
+      style={{
+        gridArea: area,
+        minWidth: 0,
+        // Lower on a low screen, so that a slip of four lines stands above all of them.
+        minHeight: large ? 'clamp(104px, 17dvh, 150px)' : 'clamp(64px, 11dvh, 86px)',
+      }}
+    >
       <Press
         onPress={onPress}
         className={dark ? 'on-ink' : undefined}
@@ -105,6 +113,7 @@ function Cell({
       {hint ? (
         <Words
           id={`hint-${compartment}`}
+          className="compartment-hint"
           size="second"
           tone={tone}
           position="absolute"

@@ -1,70 +1,71 @@
-// What *Project* asks: what will be true, and the first next action.
-import { shortened } from '@/words'
+// What *Project* asks: what will be true, the very next action, and the area it stands on.
 import { useState } from 'react'
-import type { Id } from '@/core/record'
+import { recordIn } from '@/core/journal'
+import type { Project, Slip } from '@/core/record'
 import { draftOf } from '@/core/sentence'
 import { select, type NewAction } from '@/state'
-import { Column, Field, Pull, Row, Words } from '@/ui'
+import { ChoiceRow, Field, Row } from '@/ui'
 import { Chips, useSentence } from '@/parts/capture/CaptureLine'
-import { useAct, useHeld, useToday } from '@/held/zen'
-import { FormFoot } from './FormFoot'
+import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
+import { SaidLine } from '@/parts/said/SaidLine'
+import { useAct, useHeldDocument, useToday } from '@/held/zen'
+import { chooserWords, saidOfProject, shortened } from '@/words'
+import { DraftPaper } from './SlipPaper'
+import { SortingForm } from './SortingForm'
 
-export function ProjectForm({
-  slipId,
-  fields,
-  onBack,
-}: {
-  slipId: Id<'slip'>
-  fields: NewAction
-  onBack: () => void
-}) {
+type Chosen = Pick<Project, 'areaId' | 'due'>
+
+export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewAction; onBack: () => void }) {
   const act = useAct()
   const today = useToday()
-  const areas = useHeld((state) => select.areasOf(state.document))
+  const document = useHeldDocument()
+  const chooser = useChooser()
   const [ownTitle, setTitle] = useState<string | null>(null)
   const [outcome, setOutcome] = useState('')
-  const [ownArea, setOwnArea] = useState<{ id: Id<'area'> | null } | null>(null)
+  const [patch, setPatch] = useState<Partial<Chosen>>({})
+  const chosen: Chosen = { areaId: fields.areaId ?? null, due: fields.due?.date ?? null, ...patch }
   const title = ownTitle ?? fields.title
-  const areaId = ownArea ? ownArea.id : (fields.areaId ?? null)
   const [next, setNext] = useState('')
   const [takenOff, setTakenOff] = useState<readonly string[]>([])
   const sentence = useSentence(next, takenOff)
-  const empty = title.trim() === ''
+  const isEmpty = title.trim() === ''
   const keep = () => {
-    if (empty) return
-    const draft = draftOf(sentence, today)
-    const first = next.trim() === '' ? null : { ...draft, projectId: null, areaId: null }
+    const first = next.trim() === '' ? null : { ...draftOf(sentence, today), projectId: null, areaId: null }
     act(
       'sortAsProject',
-      { slipId, project: { title, outcome, areaId, due: fields.due?.date ?? null }, next: first },
+      { slipId: slip.id, project: { title, outcome, ...chosen }, next: first },
       { say: `Sorted as a project: ${shortened(title)}` },
     )
   }
+  const areas = select.areasOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)
+  const shownIds = [...new Set([...(chosen.areaId ? [chosen.areaId] : []), ...areas.map(({ id }) => id)])]
+  const of = { state: 'open', ...chosen } as const
   return (
-    <Column
-      render="form"
-      role="form"
-      aria-label="Project"
-      gap={14}
-      {...{
-        onSubmit: (event: React.FormEvent) => {
-          event.preventDefault()
-          keep()
-        },
-      }}
+    <SortingForm
+      label="Project"
+      keepLabel="Keep the project"
+      canKeep={!isEmpty}
+      onBack={onBack}
+      onKeep={keep}
     >
-      <Field
-        label="Project"
-        shown
-        value={title}
-        onChangeText={setTitle}
-        autoFocus
-        onSubmitEditing={keep}
-        problem={empty ? 'A project needs a title.' : null}
-      />
+      <DraftPaper>
+        <Field
+          label="Project"
+          size="title"
+          value={title}
+          onChangeText={setTitle}
+          problem={isEmpty ? 'A project needs a title.' : null}
+        />
+        <SaidLine
+          chips={saidOfProject(of, today).filter(({ field }) => field !== 'state')}
+          offers={chosen.due ? [] : ['projectDue']}
+          onChoose={chooser.choose}
+        />
+      </DraftPaper>
       <Field
         label="Outcome"
         shown
+        autoFocus
         placeholder="What will be true, by when, so that what"
         value={outcome}
         onChangeText={setOutcome}
@@ -83,21 +84,24 @@ export function ProjectForm({
           <Chips text={next} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
         </Row>
       ) : null}
-      {areas.length > 0 ? (
-        <Row gap={8}>
-          <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>
-            Area
-          </Words>
-          <Pull
-            label="Area"
-            none="none yet"
-            value={areaId ?? ''}
-            options={areas.map(({ id, name }) => ({ value: id, label: name }))}
-            onChoose={(id) => setOwnArea({ id: id || null })}
-          />
-        </Row>
-      ) : null}
-      <FormFoot label="Keep the project" onBack={onBack} disabled={empty} />
-    </Column>
+      <ChoiceRow
+        label={chooserWords.area}
+        options={shownIds.map((id) => ({ value: id, label: recordIn(document, id)?.name ?? '' }))}
+        chosen={chosen.areaId ? [chosen.areaId] : []}
+        onToggle={(id) => setPatch({ ...patch, areaId: id === chosen.areaId ? null : id })}
+        onMore={() => chooser.choose('area')}
+      />
+      <OpenedProjectChooser
+        chooser={chooser}
+        of={of}
+        onSet={({ areaId, due }) =>
+          setPatch({
+            ...patch,
+            ...(areaId === undefined ? {} : { areaId }),
+            ...(due === undefined ? {} : { due }),
+          })
+        }
+      />
+    </SortingForm>
   )
 }

@@ -1,32 +1,36 @@
 // Sorting: one slip, large, above the compartments. One tap or one key each; then only what that compartment needs.
-import { useMedia, View } from '@tamagui/core'
+import { useMedia } from '@tamagui/core'
 import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useCallback, useEffect, useState } from 'react'
 import type { Slip } from '@/core/record'
 import { compartmentOfKey, type Compartment } from '@/core/sorting'
 import { asSaidOn, draftOf } from '@/core/sentence'
-import { Button, Column, EmptyPlace, IconButton, Row, Words } from '@/ui'
+import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
 import { Chips, useDayOf, useSentence } from '@/parts/capture/CaptureLine'
-import { desk } from '@/held/desk'
+import { desk, useDesk } from '@/held/desk'
 import { isTyping } from '@/held/keys'
 import { StationHead } from '@/frame/StationHead'
-import { momentWords, shortened } from '@/words'
-import { useAct, useToday, useUndo, useZen } from '@/held/zen'
+import { shortened } from '@/words'
+import { useAct, useToday, useUndo } from '@/held/zen'
 import { ActionForm } from './ActionForm'
 import { CompartmentBox } from './CompartmentBox'
 import { ProjectForm } from './ProjectForm'
+import { SlipPaper } from './SlipPaper'
 import { TwoMinutes } from './TwoMinutes'
 import { useSorting, type Sorting } from './useSorting'
 
 export function SortingStation() {
   const { slip: firstId } = useLocalSearchParams<{ slip?: string }>()
   const sorting = useSorting(firstId)
+  // On a phone the head tells what became of the slip before: a bar at the foot would lie over what is asked now.
+  const notice = useDesk((state) => state.notice)
   const { wide } = useMedia()
   const router = useRouter()
   return (
     <Column width="100%" maxWidth={560} alignSelf="center">
       <StationHead
-        label="Sorting"
+        label={wide ? 'Sorting' : undefined}
+        above={wide ? undefined : (notice?.text ?? 'Sorting')}
         title={sorting.slip ? `${sorting.position} of ${sorting.total}` : 'The tray is empty'}
         tools={<SortingTools onLeave={() => router.navigate('/')} showUndo={!wide} />}
       />
@@ -102,14 +106,18 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   useCompartmentKeys(asking === null, choose)
   const back = useCallback(() => setAsking(null), [])
 
+  if (asking === 'action') return <ActionForm slip={slip} fields={fields} onBack={back} />
+  if (asking === 'project') return <ProjectForm slip={slip} fields={fields} onBack={back} />
   return (
-    <Column gap={16}>
+    <Column gap={14}>
       <SlipPaper slip={slip} title={title}>
-        <Chips text={slip.text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+        {sentence.clauses.length > 0 ? (
+          <Row gap={8} flexWrap="wrap" role="group" aria-label="Understood">
+            <Chips text={slip.text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+          </Row>
+        ) : null}
       </SlipPaper>
       {asking === null ? <CompartmentBox onChoose={choose} /> : null}
-      {asking === 'action' ? <ActionForm slipId={slip.id} fields={fields} onBack={back} /> : null}
-      {asking === 'project' ? <ProjectForm slipId={slip.id} fields={fields} onBack={back} /> : null}
       {asking === 'twoMinutes' ? (
         <TwoMinutes
           title={title}
@@ -131,59 +139,6 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
         </Row>
       ) : null}
     </Column>
-  )
-}
-
-/** About what four lines of the narrowest phone hold. */
-const foldedLength = 110
-
-/** The slip, large. A long one shows four lines, so that the compartments stay in view; the rest on touch. */
-function SlipPaper({ slip, title, children }: { slip: Slip; title: string; children: React.ReactNode }) {
-  const today = useToday()
-  const { clock } = useZen()
-  const [unfolded, setUnfolded] = useState(false)
-  const isLong = title.length > foldedLength
-  return (
-    <View
-      render="article"
-      aria-label="The slip"
-      backgroundColor="$slip"
-      borderWidth={1}
-      borderColor="$rule"
-      borderLeftWidth={3}
-      borderLeftColor="$brass"
-      borderRadius={3}
-      padding={18}
-      gap={12}
-      boxShadow="0 3px 12px rgba(40,30,15,0.10)"
-    >
-      <Words
-        render="h2"
-        size="title"
-        fontSize={'1.4rem' as never}
-        lineHeight={'1.85rem' as never}
-        className={unfolded ? undefined : 'clamped four'}
-      >
-        {title}
-      </Words>
-      <Row gap={8} flexWrap="wrap" role="group" aria-label="Understood">
-        {children}
-      </Row>
-      <Words size="second" tone="inkSoft" className={unfolded ? undefined : 'clamped two'}>
-        Set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
-        {slip.text === title ? '' : `: “${slip.text}”`}
-      </Words>
-      {isLong ? (
-        <Row marginLeft={-8} marginTop={-6}>
-          <Button
-            kind="quiet"
-            label={unfolded ? 'Fold it' : 'Read all of it'}
-            aria-expanded={unfolded}
-            onPress={() => setUnfolded(!unfolded)}
-          />
-        </Row>
-      ) : null}
-    </View>
   )
 }
 

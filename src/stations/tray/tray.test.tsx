@@ -6,7 +6,7 @@ import { showStation } from '@/frame/testing'
 import { SortingStation } from './SortingStation'
 import { TrayStation } from './TrayStation'
 
-const held = (store: TestStore, kind: 'slip' | 'action' | 'project' | 'reference') =>
+const held = (store: TestStore, kind: 'slip' | 'action' | 'project' | 'reference' | 'context') =>
   recordsIn(store.api.getState().document, kind)
 const type = (field: HTMLElement, text: string) => fireEvent.change(field, { target: { value: text } })
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }))
@@ -144,11 +144,35 @@ describe('sorting', () => {
     expect(screen.getByRole('checkbox', { name: 'Phone' }).getAttribute('aria-checked')).toBe('true')
     expect(screen.getByRole('radio', { name: '20' }).getAttribute('aria-checked')).toBe('true')
     fireEvent.click(screen.getByRole('radio', { name: 'today' }))
-    fireEvent.click(screen.getByRole('radio', { name: 'must' }))
-    press('Keep the action')
+    press('Set more')
+    press('weight')
+    fireEvent.click(await screen.findByRole('button', { name: 'must', hidden: true }))
+    fireEvent.keyDown(screen.getByRole('radio', { name: '20' }), { key: 'Enter' })
     expect(held(store, 'action')).toMatchObject([
       { title: 'ring the mason', minutes: 20, weight: 'must', day: '2026-03-11' },
     ])
+  })
+  it('puts first what earlier decisions make likely, and says why', async () => {
+    const store = await showStation(<SortingStation />, (fresh) => {
+      for (const name of ['Desk', 'Errands', 'Phone']) fresh.run('addContext', { name })
+      fresh.run('addProject', { title: 'Hall ceiling' })
+      const phone = held(fresh, 'context').find((context) => 'name' in context && context.name === 'Phone')
+      fresh.run('addAction', {
+        title: 'Order absorber samples',
+        contextIds: [phone!.id as 'context:x'],
+        projectId: held(fresh, 'project')[0]!.id as 'project:x',
+      })
+      fresh.run('setDown', { text: 'chase the absorber samples' })
+    })
+    press('Action')
+    const first = (row: string, role: 'checkbox' | 'radio') =>
+      within(screen.getByLabelText(row)).getAllByRole(role)[0] as HTMLElement
+    expect(first('Where, with what', 'checkbox').textContent).toBe('Phone')
+    expect(screen.getByText(/because of/).textContent).toBe('Hall ceiling, because of absorber and samples')
+    fireEvent.click(first('For', 'radio'))
+    press('Keep the action')
+    const kept = held(store, 'action').find((action) => 'title' in action && action.title.startsWith('chase'))
+    expect(kept).toMatchObject({ projectId: held(store, 'project')[0]!.id })
   })
   it('goes back from a compartment without deciding', async () => {
     const store = await showStation(<SortingStation />, three)

@@ -1,0 +1,52 @@
+// Saying what changes in a project: its state, its promise, its area. See amend.
+import { isIdOf, projectStates, type Project, type ProjectState } from '../record'
+import type { SentenceContext } from './claims'
+import { parseSentence } from './parseSentence'
+
+export type ProjectPatch = Partial<Pick<Project, 'due' | 'state' | 'areaId'>>
+
+export interface ProjectAmendment {
+  readonly patch: ProjectPatch
+  readonly unread: readonly string[]
+}
+
+const stateSaid: Readonly<Record<string, ProjectState>> = {
+  open: 'open',
+  'open again': 'open',
+  'not now': 'notNow',
+  rests: 'notNow',
+  finished: 'finished',
+  done: 'finished',
+  'let go': 'letGo',
+}
+
+/** One part: a state, a denial, a day or an area; null where it is none. */
+function said(part: string, project: Project, context: SentenceContext): ProjectPatch | null {
+  const phrase = part.toLowerCase().replace(/\s+/g, ' ')
+  if (Object.hasOwn(stateSaid, phrase)) return { state: stateSaid[phrase] as (typeof projectStates)[number] }
+  if (/^no (?:due|due date|day|deadline)$/.test(phrase)) return { due: null }
+  if (/^(?:no|without an?) area$/.test(phrase)) return { areaId: null }
+  const { title, clauses } = parseSentence(part, { ...context, isBare: true })
+  const [clause] = clauses
+  if (title !== '' || clauses.length !== 1 || !clause) return null
+  if (clause.kind === 'due' || clause.kind === 'day') return { due: clause.date }
+  if (clause.kind === 'area') return { areaId: clause.name.id as Project['areaId'] }
+  if (clause.kind !== 'question') return null
+  // A project stands on an area, so of several of one name the area is meant.
+  const areas = clause.options.filter(({ id }) => isIdOf('area', id))
+  return areas.length === 1 ? { areaId: areas[0]?.id as Project['areaId'] } : null
+}
+
+/** Reads what changes in a project: only what differs from it. */
+export function amendProject(text: string, project: Project, context: SentenceContext): ProjectAmendment {
+  let patch: ProjectPatch = {}
+  const unread: string[] = []
+  for (const part of text.split(/\s*[,;]\s*/).map((each) => each.trim())) {
+    if (part === '') continue
+    const change = said(part, project, context)
+    if (change) patch = { ...patch, ...change }
+    else unread.push(part)
+  }
+  const changed = Object.entries(patch).filter(([field, value]) => project[field as keyof Project] !== value)
+  return { patch: Object.fromEntries(changed) as ProjectPatch, unread }
+}

@@ -1,0 +1,50 @@
+// A link, typed or pasted. Only web addresses become links that can be followed; anything else is kept as it is.
+import { useState } from 'react'
+import { titleLimit } from '@/core/record'
+import { Button, Field, Row } from '@/ui'
+import { ChooserSheet } from './ChooserSheet'
+
+export function AddressChooser({
+  title,
+  anchor,
+  address,
+  onChoose,
+  onClose,
+}: {
+  title: string
+  anchor: DOMRect | null
+  address: string | null
+  onChoose: (address: string | null) => void
+  onClose: () => void
+}) {
+  const [typed, setTyped] = useState(address ?? '')
+  const isLong = typed.trim().length > titleLimit
+  const keep = (text: string) => {
+    if (isLong && text !== '') return
+    onChoose(text.trim() === '' ? null : text.trim())
+    onClose()
+  }
+  return (
+    <ChooserSheet
+      title={title}
+      anchor={anchor}
+      onClose={onClose}
+      none={address ? <Button kind="quiet" label="no link" onPress={() => keep('')} /> : null}
+    >
+      <Row gap={8} alignItems="flex-start">
+        <Field
+          label="Address"
+          placeholder="https://…"
+          value={typed}
+          autoFocus
+          onChangeText={setTyped}
+          onSubmitEditing={() => keep(typed)}
+          problem={
+            isLong ? `The address is longer than ${titleLimit.toLocaleString('en-GB')} characters.` : null
+          }
+        />
+        <Button label="Keep it" disabled={isLong} onPress={() => keep(typed)} />
+      </Row>
+    </ChooserSheet>
+  )
+}

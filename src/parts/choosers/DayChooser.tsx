@@ -1,0 +1,205 @@
+// Choosing a day: the usual ones above, then a month that shows on each day how full it is, and a time where one can be.
+import { createContext, useContext, useEffect, useRef, useState } from 'react'
+import { DayPicker, type DayButtonProps } from 'react-day-picker'
+import { enGB } from 'react-day-picker/locale/en-GB'
+import { loadOf, type Load } from '@/core/day'
+import { readTime } from '@/core/sentence'
+import { addDays, weekdayOf, type CalendarDate, type ClockTime } from '@/core/time'
+import { lists, select } from '@/state'
+import { Button, Column, Field, IconButton, Row, Words } from '@/ui'
+import { duration, longDate, nearDate, weekdayShort } from '@/words'
+import { useHeldDocument, useToday } from '@/held/zen'
+import { ChooserSheet } from './ChooserSheet'
+
+export interface DayChooserProps {
+  readonly title: string
+  readonly anchor: DOMRect | null
+  readonly date: CalendarDate | null
+  /** Left out where there is no time to choose. */
+  readonly time?: ClockTime | null
+  /** The button that sets nothing; left out where a day must stand. */
+  readonly none?: string
+  /** Days that have passed, instead of those to come. */
+  readonly past?: boolean
+  /** Said under the heading: what choosing a day does besides. */
+  readonly note?: string | null
+  readonly onChoose: (date: CalendarDate | null, time: ClockTime | null) => void
+  readonly onClose: () => void
+}
+
+/** The date library of the month counts in local noons, which exist on every day in every zone. */
+const noonOf = (date: CalendarDate): Date =>
+  new Date(Number(date.slice(0, 4)), Number(date.slice(5, 7)) - 1, Number(date.slice(8)), 12)
+const dateOf = (noon: Date): CalendarDate =>
+  [
+    String(noon.getFullYear()).padStart(4, '0'),
+    String(noon.getMonth() + 1).padStart(2, '0'),
+    String(noon.getDate()).padStart(2, '0'),
+  ].join('-') as CalendarDate
+
+/** Today, tomorrow, and the Friday and Monday that come after them. */
+function usualDays(today: CalendarDate, past: boolean): CalendarDate[] {
+  if (past) return [today, addDays(today, -1)]
+  const next = (weekday: number) => {
+    const away = (weekday - weekdayOf(today) + 7) % 7
+    return addDays(today, away < 2 ? away + 7 : away)
+  }
+  return [today, addDays(today, 1), ...[next(4), next(0)].sort()]
+}
+
+function useLoads(): (date: CalendarDate) => Load {
+  const document = useHeldDocument()
+  const today = useToday()
+  const { freeMinutes } = select.settingsOf(document)
+  return (date) => loadOf(lists.actionsOfDay(document, date, today), freeMinutes[weekdayOf(date)] ?? 0)
+}
+
+/** How full a day is, as a share of its free minutes; what does not fit in clay at the end. */
+function Fill({ load: { plannedMinutes, freeMinutes } }: { load: Load }) {
+  const whole = Math.max(plannedMinutes, freeMinutes, 1)
+  const fits = Math.min(plannedMinutes, freeMinutes)
+  return (
+    <span className="fill" aria-hidden>
+      <span className="fits" style={{ width: `${(fits / whole) * 100}%` }} />
+      <span className="over" style={{ width: `${((plannedMinutes - fits) / whole) * 100}%` }} />
+    </span>
+  )
+}
+
+const loadSaid = ({ plannedMinutes, freeMinutes }: Load): string =>
+  plannedMinutes === 0 ? 'nothing planned' : `${duration(plannedMinutes)} of ${duration(freeMinutes)} planned`
+
+const LoadsOf = createContext<((date: CalendarDate) => Load) | null>(null)
+
+/** One day of the month: its number, and how full it is. The grid says the date aloud; the load is said with it. */
+function DayCell({ day, modifiers, ...button }: DayButtonProps) {
+  const loadOn = useContext(LoadsOf)
+  const load = !loadOn || modifiers.disabled ? null : loadOn(dateOf(day.date))
+  const ref = useRef<HTMLButtonElement>(null)
+  useEffect(() => {
+    if (modifiers.focused) ref.current?.focus()
+  }, [modifiers.focused])
+  const name = button['aria-label']
+  return (
+    <button {...button} type="button" ref={ref} aria-label={load ? `${name}, ${loadSaid(load)}` : name}>
+      {day.date.getDate()}
+      {load ? <Fill load={load} /> : null}
+    </button>
+  )
+}
+
+/** Three letters a weekday. */
+const formatters = {
+  formatWeekdayName: (noon: Date) => new Intl.DateTimeFormat('en-GB', { weekday: 'short' }).format(noon),
+}
+
+/** Named once: a part made anew on each drawing would lose the focus. */
+const parts = { DayButton: DayCell }
+
+export function DayChooser({
+  title,
+  anchor,
+  date,
+  time,
+  none,
+  past = false,
+  note,
+  onChoose,
+  onClose,
+}: DayChooserProps) {
+  const today = useToday()
+  const loadOn = useLoads()
+  const [typedTime, setTypedTime] = useState<string>(time ?? '')
+  const [problem, setProblem] = useState<string | null>(null)
+  const [month, setMonth] = useState(() => noonOf(date ?? today))
+  const hasTime = time !== undefined
+  const choose = (chosen: CalendarDate | null) => {
+    const said = typedTime.trim().toLowerCase()
+    const read = said === '' ? null : readTime(said)
+    if (hasTime && chosen !== null && said !== '' && read === null)
+      return setProblem('A time such as 14:30 or 2pm.')
+    onChoose(chosen, hasTime ? read : null)
+    onClose()
+  }
+  const monthName = new Intl.DateTimeFormat('en-GB', {
+    month: 'long',
+    ...(month.getFullYear() === noonOf(today).getFullYear() ? {} : { year: 'numeric' }),
+  }).format(month)
+  const turn = (by: number) => setMonth(new Date(month.getFullYear(), month.getMonth() + by, 1, 12))
+  return (
+    <ChooserSheet
+      title={title}
+      anchor={anchor}
+      onClose={onClose}
+      none={none && date !== null ? <Button kind="quiet" label={none} onPress={() => choose(null)} /> : null}
+    >
+      {note ? (
+        <Words size="second" tone="inkSoft">
+          {note}
+        </Words>
+      ) : null}
+      <Row gap={8} flexWrap="wrap">
+        {usualDays(today, past).map((day, index) => (
+          <Button
+            key={day}
+            label={index < 2 ? nearDate(day, today) : weekdayShort(day)}
+            chosen={day === date}
+            paddingHorizontal={12}
+            onPress={() => choose(day)}
+          />
+        ))}
+      </Row>
+      <Column>
+        <Row justifyContent="space-between">
+          <IconButton label="The month before" icon="previous" onPress={() => turn(-1)} />
+          <Words size="title" aria-hidden>
+            {monthName}
+          </Words>
+          <IconButton label="The month after" icon="next" onPress={() => turn(1)} />
+        </Row>
+        <LoadsOf.Provider value={past ? null : loadOn}>
+          <DayPicker
+            mode="single"
+            required
+            className="month"
+            locale={enGB}
+            weekStartsOn={1}
+            hideNavigation
+            month={month}
+            onMonthChange={setMonth}
+            today={noonOf(today)}
+            selected={date ? noonOf(date) : undefined}
+            disabled={past ? { after: noonOf(today) } : { before: noonOf(today) }}
+            components={parts}
+            formatters={formatters}
+            onSelect={(noon: Date) => choose(dateOf(noon))}
+          />
+        </LoadsOf.Provider>
+      </Column>
+      {hasTime ? (
+        <Row gap={10} alignItems="flex-start" borderTopWidth={1} borderColor="$rule" paddingTop={12}>
+          <Words paddingTop={10} aria-hidden>
+            at
+          </Words>
+          <Column width={104}>
+            <Field
+              label="Time"
+              placeholder="14:30"
+              value={typedTime}
+              maxLength={12}
+              onChangeText={(text) => {
+                setTypedTime(text)
+                setProblem(null)
+              }}
+              onSubmitEditing={() => choose(date ?? today)}
+              problem={problem}
+            />
+          </Column>
+          <Words size="second" tone="inkSoft" flex={1} paddingTop={11} textAlign="right">
+            {date && !past ? `${longDate(date).split(',')[0]}: ${loadSaid(loadOn(date))}` : ''}
+          </Words>
+        </Row>
+      ) : null}
+    </ChooserSheet>
+  )
+}

@@ -1,0 +1,122 @@
+// Choosing one step of a scale, or a length: a few buttons, and for a length any other, said as in a sentence.
+import { useState } from 'react'
+import { readLength } from '@/core/sentence'
+import { Button, Field, Row } from '@/ui'
+import { duration } from '@/words'
+import { ChooserSheet } from './ChooserSheet'
+
+interface ScaleChooserProps<T extends string> {
+  readonly title: string
+  readonly anchor: DOMRect | null
+  readonly options: readonly { readonly value: T; readonly label: string }[]
+  readonly chosen: T | null
+  /** The button that sets nothing; left out where one must stand. */
+  readonly none?: string
+  readonly onChoose: (value: T | null) => void
+  readonly onClose: () => void
+}
+
+export function ScaleChooser<T extends string>({
+  title,
+  anchor,
+  options,
+  chosen,
+  none,
+  onChoose,
+  onClose,
+}: ScaleChooserProps<T>) {
+  const choose = (value: T | null) => {
+    onChoose(value)
+    onClose()
+  }
+  return (
+    <ChooserSheet
+      title={title}
+      anchor={anchor}
+      onClose={onClose}
+      none={
+        none && chosen !== null ? <Button kind="quiet" label={none} onPress={() => choose(null)} /> : null
+      }
+    >
+      <Row gap={8} flexWrap="wrap">
+        {options.map(({ value, label }) => (
+          <Button
+            key={value}
+            label={label}
+            chosen={value === chosen}
+            paddingHorizontal={14}
+            onPress={() => choose(value)}
+          />
+        ))}
+      </Row>
+    </ChooserSheet>
+  )
+}
+
+export const usualLengths = [5, 10, 15, 20, 30, 45, 60, 90, 120, 240] as const
+
+/** What a length is in words; null where the words are none. */
+export function lengthSaid(text: string): number | null {
+  const said = text.trim().toLowerCase()
+  return readLength(/^\d+$/.test(said) ? `${said} min` : said)
+}
+
+export function MinutesChooser({
+  title,
+  anchor,
+  minutes,
+  onChoose,
+  onClose,
+}: {
+  title: string
+  anchor: DOMRect | null
+  minutes: number | null
+  onChoose: (minutes: number | null) => void
+  onClose: () => void
+}) {
+  const [typed, setTyped] = useState('')
+  const [problem, setProblem] = useState<string | null>(null)
+  const choose = (chosen: number | null) => {
+    onChoose(chosen)
+    onClose()
+  }
+  const take = () => {
+    const length = lengthSaid(typed)
+    if (length === null) setProblem('A length such as 50, 1 h 30 or 2 hours.')
+    else choose(length)
+  }
+  return (
+    <ChooserSheet
+      title={title}
+      anchor={anchor}
+      onClose={onClose}
+      none={minutes === null ? null : <Button kind="quiet" label="no minutes" onPress={() => choose(null)} />}
+    >
+      <Row gap={8} flexWrap="wrap">
+        {usualLengths.map((length) => (
+          <Button
+            key={length}
+            label={duration(length)}
+            chosen={length === minutes}
+            paddingHorizontal={12}
+            onPress={() => choose(length)}
+          />
+        ))}
+      </Row>
+      <Row>
+        <Field
+          label="Any other length"
+          placeholder="any other: 25, 1 h 30"
+          value={typed}
+          maxLength={20}
+          onChangeText={(text) => {
+            setTyped(text)
+            setProblem(null)
+          }}
+          onSubmitEditing={take}
+          problem={problem}
+        />
+      </Row>
+    </ChooserSheet>
+  )
+}

@@ -1,0 +1,69 @@
+// The way to a chooser: which one is open, beside what, and the part itself, which loads when it is first asked for.
+import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react'
+import type { SaidField } from '@/words'
+import type { ChooserProps, ProjectChooserProps } from './Choosers'
+
+// One door: what stands behind two would load at the start.
+const load = () => import('./Choosers')
+const ActionChooser = lazy(() => load().then((module) => ({ default: module.ActionChooser })))
+const ProjectChooser = lazy(() => load().then((module) => ({ default: module.ProjectChooser })))
+
+/** Loads the choosers while nobody waits for them. */
+export const readyChoosers = (): void => void load().catch(() => {})
+
+interface Opened {
+  readonly field: SaidField
+  readonly anchor: DOMRect | null
+}
+
+/** Where the part stands that has the focus or was pressed. */
+function pressedPlace(): DOMRect | null {
+  const pressed = document.activeElement
+  return pressed && pressed !== document.body ? pressed.getBoundingClientRect() : null
+}
+
+/** `choose` opens the chooser of a field beside the part that has the focus or was pressed. */
+export function useChooser(): {
+  readonly opened: Opened | null
+  readonly choose: (field: SaidField) => void
+  readonly close: () => void
+} {
+  const [opened, setOpened] = useState<Opened | null>(null)
+  const choose = useCallback((field: SaidField) => setOpened({ field, anchor: pressedPlace() }), [])
+  const close = useCallback(() => setOpened(null), [])
+  return { opened, choose, close }
+}
+
+/** The chooser of an action's field, while one is open. */
+export function OpenedChooser({
+  chooser: { opened, close },
+  ...rest
+}: { chooser: ReturnType<typeof useChooser> } & Pick<ChooserProps, 'of' | 'onSet'>): ReactNode {
+  return opened ? (
+    <Suspense fallback={null}>
+      <ActionChooser key={opened.field} {...opened} {...rest} onClose={close} />
+    </Suspense>
+  ) : null
+}
+
+/** A chooser that stands alone, beside what had the focus when it was asked for. */
+export function ChosenField(props: Omit<ChooserProps, 'anchor'>): ReactNode {
+  const [anchor] = useState(pressedPlace)
+  return (
+    <Suspense fallback={null}>
+      <ActionChooser {...props} anchor={anchor} />
+    </Suspense>
+  )
+}
+
+/** The chooser of a project's field, while one is open. */
+export function OpenedProjectChooser({
+  chooser: { opened, close },
+  ...rest
+}: { chooser: ReturnType<typeof useChooser> } & Pick<ProjectChooserProps, 'of' | 'onSet'>): ReactNode {
+  return opened ? (
+    <Suspense fallback={null}>
+      <ProjectChooser key={opened.field} {...opened} {...rest} onClose={close} />
+    </Suspense>
+  ) : null
+}

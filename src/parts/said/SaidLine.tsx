@@ -1,0 +1,53 @@
+// The said line: all that is set, as chips in the order of a sentence; each opens its chooser, and a quiet + offers the
+// rest by name.
+import { useState } from 'react'
+import { Button, IconButton, Row, SaidChip } from '@/ui'
+import { offerWords, type SaidChip as Said, type SaidField } from '@/words'
+
+export function SaidLine({
+  chips,
+  offers,
+  onChoose,
+}: {
+  chips: readonly Said[]
+  offers: readonly SaidField[]
+  onChoose: (field: SaidField) => void
+}) {
+  const [isOffering, setOffering] = useState(false)
+  return (
+    <>
+      <Row gap={8} flexWrap="wrap" role="group" aria-label="What is set">
+        {chips.map(({ field, words }) => (
+          <SaidChip key={`${field} ${words}`} text={words} onPress={() => onChoose(field)} />
+        ))}
+        {offers.length > 0 ? (
+          <IconButton
+            label={isOffering ? 'Offer no more' : 'Set more'}
+            icon={isOffering ? 'minus' : 'plus'}
+            tone="brass"
+            aria-expanded={isOffering}
+            height={36}
+            marginLeft={chips.length > 0 ? 0 : -12}
+            minHeight={36}
+            onPress={() => setOffering(!isOffering)}
+          />
+        ) : null}
+      </Row>
+      {isOffering ? (
+        <Row gap={4} flexWrap="wrap" role="group" aria-label="What can be set" marginLeft={-8}>
+          {offers.map((field) => (
+            <Button
+              key={field}
+              kind="quiet"
+              label={offerWords[field] ?? field}
+              onPress={() => {
+                onChoose(field)
+                setOffering(false)
+              }}
+            />
+          ))}
+        </Row>
+      ) : null}
+    </>
+  )
+}

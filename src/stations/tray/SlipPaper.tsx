@@ -1,0 +1,68 @@
+// The slip under the hand, large. A long one shows four lines, so that what is asked stays in view; the rest on touch.
+import { View } from '@tamagui/core'
+import { useState, type ReactNode } from 'react'
+import type { Slip } from '@/core/record'
+import { Button, Row, Words } from '@/ui'
+import { useToday, useZen } from '@/held/zen'
+import { momentWords } from '@/words'
+
+const Paper = ({ children }: { children: ReactNode }) => (
+  <View
+    render="article"
+    aria-label="The slip"
+    backgroundColor="$slip"
+    borderWidth={1}
+    borderColor="$rule"
+    borderLeftWidth={3}
+    borderLeftColor="$brass"
+    borderRadius={3}
+    padding={16}
+    gap={10}
+    boxShadow="0 3px 12px rgba(40,30,15,0.10)"
+  >
+    {children}
+  </View>
+)
+
+/** About what four lines of the narrowest phone hold. */
+const foldedLength = 110
+
+export function SlipPaper({ slip, title, children }: { slip: Slip; title: string; children: ReactNode }) {
+  const today = useToday()
+  const { clock } = useZen()
+  const [unfolded, setUnfolded] = useState(false)
+  const isLong = title.length > foldedLength
+  return (
+    <Paper>
+      <Words
+        render="h2"
+        size="title"
+        fontSize={'1.4rem' as never}
+        lineHeight={'1.85rem' as never}
+        className={unfolded ? undefined : 'clamped four'}
+      >
+        {title}
+      </Words>
+      {children}
+      <Row gap={8} justifyContent="space-between">
+        <Words size="second" tone="inkSoft" flexShrink={1} className={unfolded ? undefined : 'clamped two'}>
+          Set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
+          {slip.text === title ? '' : `: “${slip.text}”`}
+        </Words>
+        {isLong ? (
+          <Button
+            kind="quiet"
+            flexShrink={0}
+            marginVertical={-8}
+            label={unfolded ? 'Fold it' : 'Read all'}
+            aria-expanded={unfolded}
+            onPress={() => setUnfolded(!unfolded)}
+          />
+        ) : null}
+      </Row>
+    </Paper>
+  )
+}
+
+/** The slip while it is being made something: its title to be reworded, and what is set of it. */
+export const DraftPaper = ({ children }: { children: ReactNode }) => <Paper>{children}</Paper>

@@ -1,0 +1,77 @@
+// The foot of a form: back, and the main button under the thumb. Enter keeps from anywhere in the form; Escape goes back.
+import { useMedia } from '@tamagui/core'
+import { useEffect, type FormEvent, type KeyboardEvent, type ReactNode } from 'react'
+import { Button, Column, Row } from '@/ui'
+
+export function SortingForm({
+  label,
+  keepLabel,
+  canKeep,
+  onKeep,
+  onBack,
+  children,
+}: {
+  label: string
+  keepLabel: string
+  canKeep: boolean
+  onKeep: () => void
+  onBack: () => void
+  children: ReactNode
+}) {
+  useEffect(() => {
+    const onKey = (event: globalThis.KeyboardEvent) => {
+      if (event.key === 'Escape' && !document.querySelector('dialog[open]')) onBack()
+    }
+    document.addEventListener('keydown', onKey)
+    return () => document.removeEventListener('keydown', onKey)
+  }, [onBack])
+  const onSubmit = (event: FormEvent) => {
+    event.preventDefault()
+    if (canKeep) onKeep()
+  }
+  /** On a choice Enter would press it; space does that, and Enter keeps. */
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
+    const role = (event.target as HTMLElement).getAttribute('role')
+    if (event.key !== 'Enter' || (role !== 'radio' && role !== 'checkbox')) return
+    event.preventDefault()
+    if (canKeep) onKeep()
+  }
+  return (
+    <Column render="form" role="form" aria-label={label} gap={12} {...{ onSubmit, onKeyDown }}>
+      {children}
+      <Foot>
+        <Button kind="quiet" label="Back" onPress={onBack} />
+        <Button
+          kind="main"
+          label={keepLabel}
+          disabled={!canKeep}
+          paddingHorizontal={24}
+          {...{ type: 'submit' }}
+        />
+      </Foot>
+    </Column>
+  )
+}
+
+/** At the foot of the screen on a phone, where the stations have stepped aside; below the form on a wide page. */
+export function Foot({ children }: { children: ReactNode }) {
+  const { wide } = useMedia()
+  const docked = {
+    position: 'fixed' as 'absolute',
+    bottom: 0,
+    left: 0,
+    right: 0,
+    zIndex: 20,
+    backgroundColor: '$paper',
+    borderTopWidth: 1,
+    borderColor: '$rule',
+    paddingHorizontal: 16,
+    paddingTop: 10,
+    style: { paddingBottom: 'calc(10px + env(safe-area-inset-bottom))' },
+  } as const
+  return (
+    <Row gap={10} justifyContent="space-between" {...(wide ? {} : docked)}>
+      {children}
+    </Row>
+  )
+}

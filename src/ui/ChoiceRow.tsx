@@ -1,0 +1,82 @@
+// One row of choices, the likeliest first, on one line however narrow the screen: what does not fit is a swipe away, and
+// *more* stands at the end. Arrow keys move inside; space chooses.
+import type { KeyboardEvent } from 'react'
+import { moveFocusWithin, type Option } from './Choice'
+import { Column, Row } from './layout'
+import { Press } from './Press'
+import { Words } from './Words'
+
+interface ChoiceRowProps<T extends string> {
+  readonly label: string
+  readonly options: readonly Option<T>[]
+  readonly chosen: readonly T[]
+  readonly many?: boolean
+  readonly onToggle: (value: T) => void
+  readonly onMore: () => void
+  /** Takes the focus when it is shown. */
+  readonly firstFocus?: boolean
+}
+
+export function ChoiceRow<T extends string>({
+  label,
+  options,
+  chosen,
+  many = false,
+  onToggle,
+  onMore,
+  firstFocus = false,
+}: ChoiceRowProps<T>) {
+  const role = many ? 'checkbox' : 'radio'
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`)
+  return (
+    <Column gap={4}>
+      <Words size="second" tone="inkSoft" aria-hidden>
+        {label}
+      </Words>
+      <Row gap={8}>
+        <Row
+          flex={1}
+          gap={8}
+          role={many ? 'group' : 'radiogroup'}
+          aria-label={label}
+          className="swipes"
+          {...{ onKeyDown }}
+        >
+          {options.map(({ value, label: text }, index) => {
+            const isChosen = chosen.includes(value)
+            return (
+              <Press
+                key={value}
+                role={role}
+                aria-checked={isChosen}
+                onPress={() => onToggle(value)}
+                paddingHorizontal={13}
+                justifyContent="center"
+                flexShrink={0}
+                borderWidth={1}
+                borderColor={isChosen ? '$brass' : '$edge'}
+                backgroundColor={isChosen ? '$brassWash' : '$slip'}
+                hoverStyle={{ borderColor: '$brass' }}
+                {...{ type: 'button', autoFocus: firstFocus && index === 0 }}
+              >
+                <Words strong={isChosen} tone={isChosen ? 'brass' : 'ink'} whiteSpace="nowrap">
+                  {text}
+                </Words>
+              </Press>
+            )
+          })}
+        </Row>
+        <Press
+          onPress={onMore}
+          paddingHorizontal={10}
+          justifyContent="center"
+          aria-label={`${label}: more`}
+          aria-haspopup="dialog"
+          {...{ type: 'button' }}
+        >
+          <Words tone="brass">more</Words>
+        </Press>
+      </Row>
+    </Column>
+  )
+}

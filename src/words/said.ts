@@ -1,0 +1,145 @@
+// The said line: all that is set of a thing, as chips in the order of a sentence; what the choosers are called; and what
+// a change would change, from what to what.
+import { horizonOf } from '@/core/action'
+import { recordIn, type Document } from '@/core/journal'
+import type { Action, Project } from '@/core/record'
+import type { AmendedField } from '@/core/sentence/amend'
+import type { CalendarDate } from '@/core/time'
+import { horizonWords, waitingWords } from './action'
+import { duration, nearDate, shortDate } from './dates'
+import { stateWords } from './names'
+
+/** What a chooser sets. */
+export type SaidField =
+  | Exclude<AmendedField, 'projectId' | 'areaId'>
+  | 'shelf'
+  | 'since'
+  | 'chase'
+  | 'state'
+  | 'area'
+  | 'projectDue'
+
+export interface SaidChip {
+  readonly field: SaidField
+  readonly words: string
+}
+
+/** Choosers are named by what they set. */
+export const chooserWords: Readonly<Record<SaidField, string>> = {
+  due: 'By when',
+  at: 'Fixed on the clock',
+  day: 'On which day',
+  horizon: 'How near',
+  minutes: 'How long',
+  contextIds: 'Where, with what',
+  personIds: 'With whom',
+  shelf: 'For',
+  energy: 'Energy',
+  weight: 'Weight',
+  waiting: 'Waiting for',
+  since: 'Waiting since',
+  chase: 'Chase on',
+  notBefore: 'Not before',
+  address: 'Link',
+  state: 'State',
+  area: 'Area',
+  projectDue: 'Due',
+}
+
+/** What *+* offers, by name. */
+export const offerWords: Readonly<Partial<Record<SaidField, string>>> = {
+  due: 'by when',
+  at: 'fixed on the clock',
+  day: 'on a day',
+  minutes: 'how long',
+  contextIds: 'where, with what',
+  personIds: 'with whom',
+  energy: 'energy',
+  weight: 'weight',
+  waiting: 'waiting for',
+  chase: 'chase on',
+  notBefore: 'not before',
+  address: 'link',
+  projectDue: 'due',
+}
+
+/** The fields that a said line tells; an action, or what is being made one. */
+export type Sayable = Pick<
+  Action,
+  | 'due'
+  | 'at'
+  | 'day'
+  | 'horizon'
+  | 'minutes'
+  | 'contextIds'
+  | 'personIds'
+  | 'projectId'
+  | 'areaId'
+  | 'energy'
+  | 'weight'
+  | 'waiting'
+  | 'notBefore'
+  | 'address'
+>
+
+const clockWords = (time: string | null) => (time ? `, ${time}` : '')
+const bareAddress = (address: string) => address.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
+
+/** Where it stands in time: fixed, else on a day, else how near it is held. */
+function nearness(of: Sayable, today: CalendarDate): SaidChip {
+  if (of.at) return { field: 'at', words: `at ${nearDate(of.at.date, today)}${clockWords(of.at.time)}` }
+  const horizon = horizonOf(of, today)
+  if (of.day && horizon !== 'today') return { field: 'day', words: `on ${nearDate(of.day, today)}` }
+  return { field: 'horizon', words: horizonWords[horizon] }
+}
+
+/** Everything set, in the order of a sentence. The shelf stands in the head and is not said again. */
+export function saidOf(of: Sayable, document: Document, today: CalendarDate): SaidChip[] {
+  const named = (id: Action['contextIds'][number] | Action['personIds'][number]) =>
+    recordIn(document, id)?.name ?? ''
+  const people = of.personIds.filter((id) => id !== of.waiting?.personId)
+  const chip = (field: SaidField, words: string | null | undefined): SaidChip[] =>
+    words ? [{ field, words }] : []
+  return [
+    ...chip('due', of.due && `by ${nearDate(of.due.date, today)}${clockWords(of.due.time)}`),
+    nearness(of, today),
+    ...chip('minutes', of.minutes ? duration(of.minutes) : null),
+    ...of.contextIds.flatMap((id) => chip('contextIds', named(id))),
+    ...people.flatMap((id) => chip('personIds', named(id) && `with ${named(id)}`)),
+    ...chip('energy', of.energy),
+    ...chip('weight', of.weight === 'should' ? null : of.weight),
+    ...chip('notBefore', of.notBefore && `not before ${shortDate(of.notBefore, today)}`),
+    ...chip(
+      'waiting',
+      of.waiting && waitingWords({ waiting: { ...of.waiting, chaseOn: null } }, document, today),
+    ),
+    ...chip('chase', of.waiting?.chaseOn && `chase ${nearDate(of.waiting.chaseOn, today)}`),
+    ...chip('address', of.address && bareAddress(of.address)),
+  ]
+}
+
+/** Everything that can be set and is not, for *+*. */
+export function unsaidOf(of: Sayable): SaidField[] {
+  const unset: Partial<Record<SaidField, boolean>> = {
+    due: of.due === null,
+    day: of.day === null && of.at === null,
+    at: of.at === null,
+    minutes: of.minutes === null,
+    contextIds: true,
+    personIds: true,
+    energy: of.energy === null,
+    weight: of.weight === 'should',
+    waiting: of.waiting === null,
+    chase: of.waiting !== null && of.waiting.chaseOn === null,
+    notBefore: of.notBefore === null,
+    address: of.address === null,
+  }
+  return (Object.keys(unset) as SaidField[]).filter((field) => unset[field])
+}
+
+export function saidOfProject(project: Pick<Project, 'state' | 'due'>, today: CalendarDate): SaidChip[] {
+  return [
+    { field: 'state', words: stateWords[project.state] },
+    ...(project.due ? [{ field: 'projectDue', words: `due ${shortDate(project.due, today)}` } as const] : []),
+  ]
+}
