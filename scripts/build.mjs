@@ -40,6 +40,14 @@ async function addServiceWorker() {
     navigateFallbackDenylist: [/^\/api\//, /\.[a-z0-9]+$/i],
     dontCacheBustURLsMatching: /[-.][0-9a-f]{32}\.\w+$/,
     maximumFileSizeToCacheInBytes: 8e6,
+    // Only those that a seal has used: all of them are a megabyte.
+    runtimeCaching: [
+      {
+        urlPattern: ({ url, sameOrigin }) => sameOrigin && url.pathname.startsWith('/fonts/emoji/'),
+        handler: 'CacheFirst',
+        options: { cacheName: 'emoji', cacheableResponse: { statuses: [200] } },
+      },
+    ],
     clientsClaim: true,
     inlineWorkboxRuntime: true,
     sourcemap: false,

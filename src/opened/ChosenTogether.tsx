@@ -23,10 +23,11 @@ export function ChosenTogether() {
   const leave = () => desk.getState().chooseNone()
   const actions = ids.flatMap((id) => recordIn(document, id) ?? [])
   const names = select.namesOf(document)
+  const { weekStartsOn } = select.settingsOf(document)
   const [first] = actions
   if (!first) return null
   const editsSaid = (text: string) =>
-    actions.map((action) => ({ action, said: amendAction(text, action, { today, names }) }))
+    actions.map((action) => ({ action, said: amendAction(text, action, { today, weekStartsOn, names }) }))
   const read = (text: string): SaidChanges => {
     const said = editsSaid(text)
     const told = new Map<string, number>()
@@ -77,7 +78,7 @@ export function ChosenTogether() {
       <SayWhatChanges
         placeholder="Say what changes in all of them"
         read={read}
-        onSay={(text) => edit((action) => amendAction(text, action, { today, names }).patch)}
+        onSay={(text) => edit((action) => amendAction(text, action, { today, weekStartsOn, names }).patch)}
       />
       <Row justifyContent="space-between" gap={8}>
         <Row>

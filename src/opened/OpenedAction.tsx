@@ -25,7 +25,8 @@ export function OpenedAction({ action }: { action: Action }) {
   const { id } = action
   const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
   const names = select.namesOf(document)
-  const amended = (text: string) => amendAction(text, action, { today, names })
+  const { weekStartsOn } = select.settingsOf(document)
+  const amended = (text: string) => amendAction(text, action, { today, weekStartsOn, names })
   const read = (text: string): SaidChanges => {
     const { patch, ...rest } = amended(text)
     const changes = Object.entries(patch).map(([field, to]) =>

@@ -27,7 +27,8 @@ export function OpenedProject({ project }: { project: Project }) {
   const { id } = project
   const area = select.areasOf(document).find((candidate) => candidate.id === project.areaId)
   const names = select.namesOf(document)
-  const amended = (text: string) => amendProject(text, project, { today, names })
+  const { weekStartsOn } = select.settingsOf(document)
+  const amended = (text: string) => amendProject(text, project, { today, weekStartsOn, names })
   const read = (text: string): SaidChanges => {
     const { patch, unread } = amended(text)
     const changes = Object.entries(patch).map(([field, to]) =>

@@ -93,9 +93,9 @@ export function actionsOfDay(document: Document, day: CalendarDate, today: Calen
   return past.flatMap((key) => byDay.of(document, key))
 }
 
-/** What the sheet of the week from `monday` is made of: laid on its days, or held for this week without a day. */
-export const actionsOfWeek = (document: Document, monday: CalendarDate, today: CalendarDate): Action[] => [
-  ...[0, 1, 2, 3, 4, 5, 6].flatMap((ahead) => actionsOfDay(document, addDays(monday, ahead), today)),
+/** What the sheet of the week from `first` on is made of: laid on its days, or held for this week without a day. */
+export const actionsOfWeek = (document: Document, first: CalendarDate, today: CalendarDate): Action[] => [
+  ...[0, 1, 2, 3, 4, 5, 6].flatMap((ahead) => actionsOfDay(document, addDays(first, ahead), today)),
   ...byDay.of(document, noDay),
 ]
 

@@ -1,8 +1,10 @@
 export { noTabs, boundedClock, type Clock, type TabChannel, type TabMessage } from './clock'
 export {
   demoMark,
+  stampFor,
   type ArgsOf,
   type CommandName,
+  type FirstChoices,
   type NewAction,
   type Outcome,
   type Refusal,

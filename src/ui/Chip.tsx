@@ -1,6 +1,6 @@
 import { styled } from '@tamagui/core'
 import type { KeyboardEvent } from 'react'
-import { Icon } from './Icon'
+import { Icon, type IconName } from './Icon'
 import { Press } from './Press'
 import { Words } from './Words'
 
@@ -14,6 +14,7 @@ const Frame = styled(Press, {
   backgroundColor: '$brassWash',
   hoverStyle: { backgroundColor: '$slip' },
   maxWidth: '100%',
+  flexShrink: 0,
 })
 
 /** What is set, in words: a press opens what sets it. */
@@ -31,11 +32,13 @@ export function Chip({
   name,
   onTakeOff,
   unsure = false,
+  icon = 'close',
 }: {
   text: string
   name: string
   onTakeOff: () => void
   unsure?: boolean
+  icon?: IconName
 }) {
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key !== 'Backspace' && event.key !== 'Delete') return
@@ -53,7 +56,7 @@ export function Chip({
       <Words size="second" tone="brass" oneLine>
         {text}
       </Words>
-      <Icon name="close" size={14} tone="brass" />
+      <Icon name={icon} size={14} tone="brass" />
     </Frame>
   )
 }

@@ -27,7 +27,14 @@ export function ChoiceRow<T extends string>({
   firstFocus = false,
 }: ChoiceRowProps<T>) {
   const role = many ? 'checkbox' : 'radio'
-  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`)
+  const selector = `[role=${role}]`
+  const reached = options.findIndex(({ value }) => chosen.includes(value))
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
+    const before = document.activeElement
+    moveFocusWithin(event, selector)
+    // As in any radio group, what the arrows reach is chosen.
+    if (!many && document.activeElement !== before) (document.activeElement as HTMLElement).click()
+  }
   return (
     <Column gap={4}>
       <Words size="second" tone="inkSoft" aria-hidden>
@@ -57,7 +64,8 @@ export function ChoiceRow<T extends string>({
                 borderColor={isChosen ? '$brass' : '$edge'}
                 backgroundColor={isChosen ? '$brassWash' : '$slip'}
                 hoverStyle={{ borderColor: '$brass' }}
-                {...{ type: 'button', autoFocus: firstFocus && index === 0 }}
+                tabIndex={index === Math.max(0, reached) ? 0 : -1}
+                {...{ type: 'button', autoFocus: firstFocus && index === Math.max(0, reached) }}
               >
                 <Words strong={isChosen} tone={isChosen ? 'brass' : 'ink'} whiteSpace="nowrap">
                   {text}

@@ -3,6 +3,7 @@ import { useTheme } from '@tamagui/core'
 import { forwardRef, useId, useState } from 'react'
 import { TextInput, type TextInputProps, type TextStyle } from 'react-native'
 import { Column } from './layout'
+import { faces } from './tokens'
 import { Words } from './Words'
 
 export interface FieldProps extends Omit<TextInputProps, 'style'> {
@@ -105,9 +106,7 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
           boxShadow: focused ? `0 0 0 2px ${colour('brassWash')}, 0 0 0 3px ${colour('brass')}` : 'none',
           backgroundColor: bare || (dashed && !focused) ? 'transparent' : colour('slip'),
           color: colour('ink'),
-          fontFamily: serif
-            ? "'Literata', Georgia, serif"
-            : "'Atkinson Hyperlegible Next', system-ui, sans-serif",
+          fontFamily: serif ? faces.heading : faces.body,
           ...typeOf(size, serif),
         }}
       />

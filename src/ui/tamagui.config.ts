@@ -1,6 +1,6 @@
 // Tamagui with the look's own tokens. Imported once, by the root layout and by tests that render.
 import { createFont, createTamagui, createTokens } from '@tamagui/core'
-import { lamp, paper } from './tokens'
+import { faces, lamp, paper } from './tokens'
 
 const size = { 0: 0, 1: 4, 2: 8, 3: 12, 4: 16, 5: 20, 6: 24, 8: 32, 10: 40, 11: 44, true: 16 }
 const tokens = createTokens({
@@ -25,8 +25,8 @@ export const config = createTamagui({
   tokens,
   themes: { light: paper, dark: lamp },
   fonts: {
-    body: fontOf("'Atkinson Hyperlegible Next', system-ui, sans-serif"),
-    heading: fontOf("'Literata', Georgia, serif"),
+    body: fontOf(faces.body),
+    heading: fontOf(faces.heading),
   },
   media: { wide: { minWidth: 900 }, roomy: { minWidth: 1180 } },
   settings: {

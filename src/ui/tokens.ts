@@ -48,6 +48,13 @@ export const lamp: typeof paper = {
   plankEdge: '#6E5630',
 }
 
+/** Emoji are the system's own; where it has none, the shipped ones. */
+const emoji = "'Apple Color Emoji', 'Segoe UI Emoji', 'Noto Color Emoji', 'Seal Emoji'"
+export const faces = {
+  body: `'Atkinson Hyperlegible Next', system-ui, sans-serif, ${emoji}`,
+  heading: `'Literata', Georgia, serif, ${emoji}`,
+} as const
+
 export type Tone =
   'ink' | 'inkSoft' | 'brass' | 'moss' | 'clay' | 'slate' | 'plum' | 'onInk' | 'trayInk' | 'traySoft'
 

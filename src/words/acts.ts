@@ -46,6 +46,7 @@ export const actWords: Readonly<Record<CommandName | 'undo' | 'redo' | 'bringIn'
   renamePerson: 'Renamed',
   removeNamed: 'Removed',
   setSettings: 'Settings changed',
+  chooseFirst: 'First choices made',
   startReview: 'Review begun',
   stepTo: 'Stone reached',
   setAims: 'Aims set',

@@ -37,7 +37,7 @@ test('five sentences set down, sorted, one ticked on the Day sheet, all still tr
   await expect(page.getByRole('heading', { name: '2 of 5' })).toBeVisible()
   await page.getByRole('button', { name: 'Action' }).click()
   await expect(page.getByRole('radio', { name: 'today' })).toBeChecked()
-  await expect(page.getByRole('radio', { name: 'must' })).toBeChecked()
+  await expect(page.getByRole('button', { name: 'must' })).toBeVisible()
   await page.getByRole('button', { name: 'Keep the action' }).click()
   await page.getByRole('button', { name: 'Someday', exact: true }).click()
   await page.getByRole('button', { name: 'Let go' }).click()
@@ -75,7 +75,7 @@ test('the same by keys alone', async ({ page }) => {
   await page.setViewportSize(wide)
   await open(page)
   const keys = page.keyboard
-  await keys.press('c')
+  await keys.press('n')
   for (const sentence of five) {
     await keys.type(sentence)
     await keys.press('Enter')
@@ -90,7 +90,9 @@ test('the same by keys alone', async ({ page }) => {
     ['1', '3 of 5'],
   ] as const) {
     await keys.press(key)
-    await expect(page.getByRole('textbox', { name: 'Next action' })).toBeFocused()
+    await expect(
+      page.getByRole('radiogroup', { name: 'How near' }).getByRole('radio', { checked: true }),
+    ).toBeFocused()
     await keys.press('Enter')
     await expect(page.getByRole('heading', { name: then })).toBeVisible()
   }
@@ -103,7 +105,7 @@ test('the same by keys alone', async ({ page }) => {
   await keys.press('5')
   await expect(page.getByRole('heading', { name: '5 of 5' })).toBeVisible()
   await keys.press('3')
-  await page.getByRole('textbox', { name: 'Project' }).press('Tab')
+  await expect(page.getByRole('textbox', { name: 'Outcome' })).toBeFocused()
   await keys.type('The shed is green by May')
   await keys.press('Enter')
   await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
@@ -112,15 +114,15 @@ test('the same by keys alone', async ({ page }) => {
   await expect(band(page, 'Picked for today')).toBeVisible()
   await keys.press('j')
   await expect(page.getByRole('button', { name: 'Open pay the studio rent' })).toBeFocused()
-  await keys.press('g')
+  await keys.press('u')
   await expect(band(page, 'Underway').getByRole('checkbox', { name: 'pay the studio rent' })).toBeVisible()
   await page.getByRole('button', { name: 'Open pay the studio rent' }).focus()
-  await keys.press('x')
+  await keys.press('Space')
   await expect(page.getByRole('button', { name: 'Unfold what is done' })).toBeVisible()
   await page.getByRole('button', { name: 'Open ring the tile maker about samples' }).focus()
   await keys.press('m')
   await expect(page.getByRole('dialog', { name: /Move/ })).toBeVisible()
-  await page.getByRole('button', { name: 'tomorrow' }).press('Enter')
+  await page.getByRole('button', { name: 'tomorrow', exact: true }).press('Enter')
   await keys.press('w')
   await expect(
     page
@@ -141,7 +143,7 @@ test('the same by keys alone', async ({ page }) => {
   await expect(page.getByRole('dialog', { name: 'look at sea kayaks' })).toBeVisible()
 })
 
-test('what is opened shows every field and what happened, and keeps what is written at once', async ({
+test('what is opened reads first, is changed by choosing, tells what happened, and keeps what is written at once', async ({
   page,
 }) => {
   await page.setViewportSize(wide)
@@ -149,7 +151,10 @@ test('what is opened shows every field and what happened, and keeps what is writ
   await actionOnTheDay(page, 'sign the draft by friday, 30 min')
   await page.getByRole('button', { name: 'Open sign the draft' }).click()
   const pane = page.getByRole('complementary', { name: 'sign the draft' })
-  await pane.getByRole('radio', { name: 'must' }).click()
+  await pane.getByRole('button', { name: 'Set more' }).click()
+  await pane.getByRole('button', { name: 'weight' }).click()
+  await page.getByRole('dialog', { name: 'Weight' }).getByRole('button', { name: 'must' }).click()
+  await expect(pane.getByRole('button', { name: 'must' })).toBeVisible()
   await pane.getByRole('textbox', { name: 'Note' }).fill('twice, in ink')
   await page.reload()
   await expect(pane.getByRole('textbox', { name: 'Note' })).toHaveValue('twice, in ink')

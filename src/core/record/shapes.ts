@@ -23,6 +23,8 @@ export interface Settings {
   /** Free minutes on Monday … Sunday. */
   readonly freeMinutes: readonly number[]
   readonly dayStartsAtMinute: number
+  /** `0` Monday to `6` Sunday. */
+  readonly weekStartsOn: number
   readonly underwayLimit: number
   readonly keys: Readonly<Record<string, string | null>>
 }

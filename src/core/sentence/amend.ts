@@ -204,7 +204,7 @@ export function amendAction(text: string, action: Action, context: SentenceConte
 
   const deny = (part: string): boolean => {
     const what = denial.exec(inWords(part))?.[1]
-    if (what === undefined || readMeaning(inWords(part), today, context.names)) return false
+    if (what === undefined || readMeaning(inWords(part), context, context.names)) return false
     const plain = takingOff.find(([form]) => form.test(what))?.[1]
     const sentence = read(what)
     const [clause] = sentence.clauses

@@ -2,14 +2,13 @@
 // (parts end at commas, colons, semicolons, dashes and before a bracket), as a whole part, or as a led phrase at the
 // front. What is between double quotes is never claimed.
 import { kindOf, titleLimit } from '../record'
-import type { CalendarDate } from '../time'
+import type { Calendar } from './datePhrase'
 import type { Meaning, Name } from './clause'
 import type { NameIndex } from './nameIndex'
 import { readMeaning, type Reading } from './readMeaning'
 import { partsOf, type Word } from './words'
 
-export interface SentenceContext {
-  readonly today: CalendarDate
+export interface SentenceContext extends Calendar {
   readonly names: NameIndex
   /** Keys of clauses the person took off, as `takenOffKey` makes them. */
   readonly takenOff?: readonly string[]
@@ -123,7 +122,7 @@ function clauseEndingAt(
   const reach = Math.max(longestClause, context.names.longestWords + 2)
   for (let from = Math.max(partStart, end - reach); from < end; from++) {
     if (words.slice(from, end).some((word) => word.quoted)) continue
-    const reading = readMeaning(phraseOf(words, from, end), context.today, context.names)
+    const reading = readMeaning(phraseOf(words, from, end), context, context.names)
     if (!reading) continue
     const found = { ...reading, from, to: end }
     // The longest reading decides: "the last half an hour" is not an hour either.
@@ -172,7 +171,7 @@ function clausesOfPart(
 function clauseAtFront(words: readonly Word[], context: SentenceContext): Claim | null {
   for (let to = Math.min(6, words.length - 1); to >= 2; to--) {
     if (words.slice(0, to).some((word) => word.quoted || word.breakAfter)) continue
-    const reading = readMeaning(phraseOf(words, 0, to), context.today, context.names)
+    const reading = readMeaning(phraseOf(words, 0, to), context, context.names)
     if (reading && (reading.meaning.kind === 'notBefore' || reading.meaning.kind === 'due'))
       return { ...reading, from: 0, to }
   }
@@ -185,7 +184,7 @@ function dueInTheMiddle(words: readonly Word[], context: SentenceContext): Claim
     if (from === 0 || word.text !== 'by' || word.quoted) return []
     for (let to = Math.min(from + 5, words.length - 1); to >= from + 2; to--) {
       const reading = joins.has((words[to] as Word).text)
-        ? readMeaning(phraseOf(words, from, to), context.today, context.names)
+        ? readMeaning(phraseOf(words, from, to), context, context.names)
         : null
       if (reading?.meaning.kind === 'due') return [{ ...reading, from, to }]
     }

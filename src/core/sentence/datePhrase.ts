@@ -1,5 +1,6 @@
 // Days and times in ordinary English. Our grammar decides what may be a date at all; chrono-node works out which.
-// Decided here: a bare weekday is the next one after today; "next friday" is the Friday of next week, counted from Monday.
+// Decided here: a bare weekday is the next one after today; "next friday" is the Friday of next week, counted from the
+// day on which the person's week begins.
 import { GB as chrono } from 'chrono-node/en'
 import {
   addDays,
@@ -14,6 +15,13 @@ import {
   type ClockTime,
 } from '../time'
 import { numberWords } from './numberWords'
+
+/** What a phrase is seen from. */
+export interface Calendar {
+  readonly today: CalendarDate
+  /** `0` Monday (where left out) to `6` Sunday. */
+  readonly weekStartsOn?: number
+}
 
 const weekdays = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday']
 const weekday =
@@ -41,13 +49,17 @@ function byChrono(phrase: string, today: CalendarDate, past: boolean): CalendarD
   return calendarDateFrom(start.get('year') ?? 0, start.get('month') ?? 0, start.get('day') ?? 0)
 }
 
-function byWeekday(phrase: string, today: CalendarDate, past: boolean): CalendarDate | null {
+function byWeekday(
+  phrase: string,
+  { today, weekStartsOn = 0 }: Calendar,
+  past: boolean,
+): CalendarDate | null {
   const parts = weekdayForm.exec(phrase)
   if (!parts) return null
   const wanted = weekdays.findIndex((name) => name.startsWith((parts[2] as string).slice(0, 3)))
-  const monday = weekStartOf(today)
+  const first = weekStartOf(today, weekStartsOn)
   if (past) return addDays(today, -(((weekdayOf(today) - wanted + 6) % 7) + 1))
-  if (parts[1] === 'next ') return addDays(monday, 7 + wanted)
+  if (parts[1] === 'next ') return addDays(first, 7 + ((wanted - weekStartsOn + 7) % 7))
   if (parts[1] === 'this ' && wanted === weekdayOf(today)) return today
   return addDays(today, ((wanted - weekdayOf(today) + 6) % 7) + 1)
 }
@@ -81,11 +93,19 @@ function byNumber(phrase: string, today: CalendarDate): CalendarDate | null {
   return null
 }
 
+/** Friday, and once that is over the last day of the week. */
+function endOfWeek(today: CalendarDate, weekStartsOn: number): CalendarDate {
+  const first = weekStartOf(today, weekStartsOn)
+  const friday = addDays(first, (4 - weekStartsOn + 7) % 7)
+  return today <= friday ? friday : addDays(first, 6)
+}
+
 /**
- * The day that a whole phrase in lower case means, seen from `today`; null where it is no date.
+ * The day that a whole phrase in lower case means, seen from a calendar; null where it is no date.
  * With `past`, a weekday or a day without a year is the last one before today ("since monday").
  */
-export function readDate(phrase: string, today: CalendarDate, past = false): CalendarDate | null {
+export function readDate(phrase: string, calendar: Calendar, past = false): CalendarDate | null {
+  const { today, weekStartsOn = 0 } = calendar
   switch (phrase) {
     case 'today':
     case 'tonight':
@@ -97,16 +117,16 @@ export function readDate(phrase: string, today: CalendarDate, past = false): Cal
     case 'the day after tomorrow':
       return addDays(today, 2)
     case 'next week':
-      return addDays(weekStartOf(today), 7)
+      return addDays(weekStartOf(today, weekStartsOn), 7)
     case 'the end of the week':
     case 'end of the week':
-      return addDays(weekStartOf(today), weekdayOf(today) > 4 ? 6 : 4)
+      return endOfWeek(today, weekStartsOn)
     case 'the end of the month':
     case 'end of the month':
       return lastDayOfMonth(today)
   }
   return (
-    byWeekday(phrase, today, past) ??
+    byWeekday(phrase, calendar, past) ??
     byNumber(phrase, today) ??
     byDistance(phrase, today) ??
     (chronoForm.test(phrase) ? byChrono(phrase, today, past) : null)

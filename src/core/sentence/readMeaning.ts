@@ -1,8 +1,7 @@
 // What a run of words means on its own, and how sure that is without its neighbours.
 import { energies, kindOf, weights, type Energy, type Weight } from '../record'
-import type { CalendarDate } from '../time'
 import type { Meaning, Name, NameKind } from './clause'
-import { mayBeDate, readDate, readTime } from './datePhrase'
+import { mayBeDate, readDate, readTime, type Calendar } from './datePhrase'
 import { readLength } from './lengthPhrase'
 import type { NameIndex } from './nameIndex'
 
@@ -22,30 +21,30 @@ function splitTime(phrase: string): [string, ReturnType<typeof readTime>] {
   return time ? [(parts as RegExpExecArray)[1] as string, time] : [phrase, null]
 }
 
-function readDue(phrase: string, today: CalendarDate): Reading | null {
+function readDue(phrase: string, calendar: Calendar): Reading | null {
   const said = /^(?:by|due by|due on|due) (.+)$/.exec(phrase)?.[1]
   if (!said) return null
   const onlyTime = readTime(said)
-  if (onlyTime) return strong({ kind: 'due', date: today, time: onlyTime })
+  if (onlyTime) return strong({ kind: 'due', date: calendar.today, time: onlyTime })
   const [day, time] = splitTime(said)
-  const date = readDate(day, today)
+  const date = readDate(day, calendar)
   if (date) return strong({ kind: 'due', date, time })
   const timeFirst = /^(\S+(?: [ap]m)?) (?:on )?(.+)$/.exec(said)
   const early = timeFirst && readTime(timeFirst[1] as string)
-  const later = early ? readDate(timeFirst[2] as string, today) : null
+  const later = early ? readDate(timeFirst[2] as string, calendar) : null
   return early && later ? strong({ kind: 'due', date: later, time: early }) : null
 }
 
-function readAt(phrase: string, today: CalendarDate): Reading | null {
+function readAt(phrase: string, calendar: Calendar): Reading | null {
   const timeFirst = /^at (\S+(?: [ap]m)?)(?: (?:on )?(.+))?$/.exec(phrase)
   const time = timeFirst && readTime(timeFirst[1] as string)
   if (time) {
     if (!timeFirst[2]) return strong({ kind: 'at', date: null, time })
-    const date = readDate(timeFirst[2], today)
+    const date = readDate(timeFirst[2], calendar)
     return date ? strong({ kind: 'at', date, time }) : null
   }
   const [day, later] = splitTime(phrase.replace(/^on /, ''))
-  const date = later && mayBeDate(day) ? readDate(day, today) : null
+  const date = later && mayBeDate(day) ? readDate(day, calendar) : null
   return date && later ? strong({ kind: 'at', date, time: later }) : null
 }
 
@@ -55,22 +54,22 @@ const datedForms = [
   [/^chase(?: up)?(?: on)? (.+)$/, 'chase', false],
 ] as const
 
-function readDated(phrase: string, today: CalendarDate): Reading | null {
+function readDated(phrase: string, calendar: Calendar): Reading | null {
   for (const [form, kind, past] of datedForms) {
     const said = form.exec(phrase)?.[1]
-    const date = said ? readDate(said, today, past) : null
+    const date = said ? readDate(said, calendar, past) : null
     if (date) return strong({ kind, date })
   }
-  return readDue(phrase, today) ?? readAt(phrase, today)
+  return readDue(phrase, calendar) ?? readAt(phrase, calendar)
 }
 
 /** Words that mean a day only where nothing else claims them: "the 3rd", "in a week", and "sat", "sun", "wed". */
 const isOnlyPerhapsADay = /^(?:the |\d|in |(?:sat|sun|wed)$)/
 
-function readDay(phrase: string, today: CalendarDate): Reading | null {
+function readDay(phrase: string, calendar: Calendar): Reading | null {
   const bare = phrase.replace(/^on /, '')
   if (!mayBeDate(bare)) return null
-  const date = readDate(bare, today)
+  const date = readDate(bare, calendar)
   if (!date) return null
   return isOnlyPerhapsADay.test(bare) && bare === phrase
     ? weak({ kind: 'day', date })
@@ -127,8 +126,10 @@ function readName(phrase: string, names: NameIndex): Reading | null {
 const longestPhrase = 120
 
 /** What a whole phrase in lower case means; null where it is only words. */
-export function readMeaning(phrase: string, today: CalendarDate, names: NameIndex): Reading | null {
+export function readMeaning(phrase: string, calendar: Calendar, names: NameIndex): Reading | null {
   if (!/[a-z0-9\u00c0-\uffff]/.test(phrase)) return null
   if (phrase.length > longestPhrase) return readName(phrase, names)
-  return readScale(phrase) ?? readName(phrase, names) ?? readDated(phrase, today) ?? readDay(phrase, today)
+  return (
+    readScale(phrase) ?? readName(phrase, names) ?? readDated(phrase, calendar) ?? readDay(phrase, calendar)
+  )
 }

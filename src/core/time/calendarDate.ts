@@ -55,7 +55,8 @@ export const daysBetween = (from: CalendarDate, to: CalendarDate): number => epo
 /** 0 Monday … 6 Sunday. */
 export const weekdayOf = (date: CalendarDate): number => (((epochDayOf(date) + 3) % 7) + 7) % 7
 
-export const weekStartOf = (date: CalendarDate): CalendarDate => addDays(date, -weekdayOf(date))
+export const weekStartOf = (date: CalendarDate, startsOn = 0): CalendarDate =>
+  addDays(date, -((weekdayOf(date) - startsOn + 7) % 7))
 
 /** The ISO 8601 week number: week 1 holds the year's first Thursday. */
 export function isoWeekOf(date: CalendarDate): number {

@@ -55,3 +55,11 @@ it('each day is laid against its own free time', () => {
   expect(days.map(({ load }) => load.overMinutes)).toEqual([0, 0, 0, 0, 0, 30, 0])
   expect(days[2]?.load.plannedMinutes).toBe(60)
 })
+it('begins on the day the person’s week begins, with the same days’ free time', () => {
+  const onSunday = weekSheetOf([{ ...plainAction, day: addDays(today, 4) }], today, today, free, 6)
+  expect(onSunday.days.map(({ date }) => date)).toEqual(
+    [-3, -2, -1, 0, 1, 2, 3].map((away) => addDays(today, away)),
+  )
+  expect(onSunday.days.map(({ load }) => load.freeMinutes)).toEqual([60, 300, 300, 300, 300, 300, 120])
+  expect(onSunday.days.every(({ actions }) => actions.length === 0)).toBe(true)
+})

@@ -2,7 +2,7 @@
 import { dayOnSheet, isHidden, isOpen } from '../action'
 import { inOrderOfWork, loadOf, type Load } from '../day'
 import { type Action } from '../record'
-import { addDays, weekdayOf, weekStartOf, type CalendarDate } from '../time'
+import { addDays, daysBetween, weekdayOf, weekStartOf, type CalendarDate } from '../time'
 
 export interface WeekDay {
   readonly date: CalendarDate
@@ -11,7 +11,7 @@ export interface WeekDay {
 }
 
 export interface WeekSheet {
-  /** Monday to Sunday. */
+  /** From the first day of the week to its last. */
   readonly days: readonly WeekDay[]
   /** Held for this week and not laid on a day. */
   readonly noDayYet: readonly Action[]
@@ -23,25 +23,23 @@ export function weekSheetOf(
   date: CalendarDate,
   today: CalendarDate,
   freeMinutes: readonly number[],
+  weekStartsOn = 0,
 ): WeekSheet {
-  const monday = weekStartOf(date)
+  const first = weekStartOf(date, weekStartsOn)
   const days: Action[][] = [[], [], [], [], [], [], []]
   const noDayYet: Action[] = []
   for (const action of actions) {
     if (!isOpen(action) || action.waiting !== null) continue
     const day = dayOnSheet(action, today)
     if (day === null) {
-      if (action.horizon === 'week' && !isHidden(action, addDays(monday, 6))) noDayYet.push(action)
-    } else if (weekStartOf(day) === monday) (days[weekdayOf(day)] as Action[]).push(action)
+      if (action.horizon === 'week' && !isHidden(action, addDays(first, 6))) noDayYet.push(action)
+    } else days[daysBetween(first, day)]?.push(action)
   }
   return {
     days: days.map((found, index) => {
       const ordered = inOrderOfWork(found)
-      return {
-        date: addDays(monday, index),
-        actions: ordered,
-        load: loadOf(ordered, freeMinutes[index] ?? 0),
-      }
+      const date = addDays(first, index)
+      return { date, actions: ordered, load: loadOf(ordered, freeMinutes[weekdayOf(date)] ?? 0) }
     }),
     noDayYet: inOrderOfWork(noDayYet),
   }

@@ -3,9 +3,9 @@ import { useTheme, View } from '@tamagui/core'
 import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import type { Slip } from '@/core/record'
 import { localMomentAt, type CalendarDate } from '@/core/time'
-import { parseSentence, takenOffKey, type Clause, type Sentence } from '@/core/sentence'
+import { parseSentence, takenOffKey, unknownNameIn, type Clause, type Sentence } from '@/core/sentence'
 import { select } from '@/state'
-import { Chip, Column, Icon, IconButton, Row } from '@/ui'
+import { Chip, Column, faces, Icon, IconButton, Row } from '@/ui'
 import { captureInputId } from '@/held/keys'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { chipWords, shortened } from '@/words'
@@ -52,7 +52,11 @@ export function useSentence(text: string, takenOff: readonly string[], saidOn?: 
   const now = useToday()
   const today = saidOn ?? now
   const names = select.namesOf(document)
-  return useMemo(() => parseSentence(text, { today, names, takenOff }), [text, takenOff, today, names])
+  const { weekStartsOn } = select.settingsOf(document)
+  return useMemo(
+    () => parseSentence(text, { today, weekStartsOn, names, takenOff }),
+    [text, takenOff, today, weekStartsOn, names],
+  )
 }
 
 /** The words of each clause underlined, behind the text being typed. */
@@ -67,6 +71,8 @@ function Underlines({ text, clauses }: { text: string; clauses: readonly Clause[
   return <>{[...pieces, text.slice(at)]}</>
 }
 
+const capitalised = (name: string): string => name.charAt(0).toLocaleUpperCase('en-GB') + name.slice(1)
+
 /** Chips for the clauses of a sentence; each can be taken off, a question can be settled. */
 export function Chips({
   text,
@@ -80,8 +86,20 @@ export function Chips({
   onTakenOff: (takenOff: string[]) => void
 }) {
   const today = useToday()
+  const act = useAct()
   const takeOff = (...keys: string[]) => onTakenOff([...takenOff, ...keys])
-  return clauses.flatMap((clause) => {
+  const unknown = unknownNameIn(text, clauses)
+  const offer = unknown ? (
+    <Chip
+      key="offer"
+      unsure
+      icon="plus"
+      text={`context ${capitalised(unknown)}`}
+      name={`Make ${capitalised(unknown)} a context`}
+      onTakeOff={() => act('addContext', { name: capitalised(unknown) })}
+    />
+  ) : null
+  const chips = clauses.flatMap((clause) => {
     const words = text.slice(clause.start, clause.end)
     if (clause.kind !== 'question') {
       const said = chipWords(clause, today)
@@ -110,9 +128,10 @@ export function Chips({
       )
     })
   })
+  return [...chips, offer]
 }
 
-const inputStyle = { font: "400 1rem/1.5rem 'Atkinson Hyperlegible Next', system-ui, sans-serif" }
+const inputStyle = { font: `400 1rem/1.5rem ${faces.body}` }
 
 /** `chipsBelow` hangs the chips under the line (wide head); otherwise they stand above it, out of the thumb's way. */
 export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
@@ -139,7 +158,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     input.current?.focus()
   }
   const chips =
-    sentence.clauses.length > 0 ? (
+    sentence.clauses.length > 0 || unknownNameIn(draft.text, sentence.clauses) ? (
       <Row
         gap={8}
         flexWrap="wrap"

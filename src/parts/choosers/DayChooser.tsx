@@ -8,7 +8,7 @@ import { addDays, weekdayOf, type CalendarDate, type ClockTime } from '@/core/ti
 import { lists, select } from '@/state'
 import { Button, Column, Field, IconButton, Row, Words } from '@/ui'
 import { duration, longDate, nearDate, weekdayShort } from '@/words'
-import { useHeldDocument, useToday } from '@/held/zen'
+import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { ChooserSheet } from './ChooserSheet'
 
 export interface DayChooserProps {
@@ -109,6 +109,7 @@ export function DayChooser({
 }: DayChooserProps) {
   const today = useToday()
   const loadOn = useLoads()
+  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
   const [typedTime, setTypedTime] = useState<string>(time ?? '')
   const [problem, setProblem] = useState<string | null>(null)
   const [month, setMonth] = useState(() => noonOf(date ?? today))
@@ -163,7 +164,7 @@ export function DayChooser({
             required
             className="month"
             locale={enGB}
-            weekStartsOn={1}
+            weekStartsOn={((weekStartsOn + 1) % 7) as 0}
             hideNavigation
             month={month}
             onMonthChange={setMonth}

@@ -68,7 +68,6 @@ export function NameChooser({ title, anchor, options, none, makes, onChoose, onC
     isOpen: true,
     defaultHighlightedIndex: 0,
     itemToString: () => typed,
-    onInputValueChange: ({ inputValue }) => setTyped(inputValue),
     onSelectedItemChange: ({ selectedItem }) => {
       if (!selectedItem) return
       if (selectedItem.kind === 'option') onChoose(selectedItem.option.id)
@@ -84,6 +83,8 @@ export function NameChooser({ title, anchor, options, none, makes, onChoose, onC
           placeholder: options.length > 0 ? 'Type a name' : 'Type a name to make it',
           maxLength: 2000,
           enterKeyHint: 'done',
+          // At once: told later, a key that is pressed meanwhile would be lost.
+          onChange: (event) => setTyped((event.target as HTMLInputElement).value),
           onKeyDown: (event) => {
             // The dialog closes; the line itself is left as it is.
             if (event.key === 'Escape')

@@ -8,15 +8,24 @@ export function SaidLine({
   chips,
   offers,
   onChoose,
+  oneLine = false,
 }: {
   chips: readonly Said[]
   offers: readonly SaidField[]
   onChoose: (field: SaidField) => void
+  /** On one line, the rest a swipe away: where the room below is needed. */
+  oneLine?: boolean
 }) {
   const [isOffering, setOffering] = useState(false)
   return (
     <>
-      <Row gap={8} flexWrap="wrap" role="group" aria-label="What is set">
+      <Row
+        gap={8}
+        flexWrap={oneLine ? 'nowrap' : 'wrap'}
+        className={oneLine ? 'swipes' : undefined}
+        role="group"
+        aria-label="What is set"
+      >
         {chips.map(({ field, words }) => (
           <SaidChip key={`${field} ${words}`} text={words} onPress={() => onChoose(field)} />
         ))}

@@ -58,6 +58,9 @@ export function SayWhatChanges({ read, onSay, onMakeContext, placeholder }: SayW
         onSubmitEditing={say}
         blurOnSubmit={false}
         maxLength={500}
+        onKeyPress={({ nativeEvent }) => {
+          if (nativeEvent.key === 'Escape') line.current?.blur()
+        }}
         dashed
       />
       <Column role="status" aria-label="What would change" gap={4}>

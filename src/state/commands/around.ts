@@ -1,4 +1,5 @@
 // Contexts, people and settings.
+import { checksumOf } from '@/core/checksum'
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { isIdOf, type Action, type Id, type KeptSettings, type Settings } from '@/core/record'
 import { refuse } from '@/core/result'
@@ -32,11 +33,24 @@ function named(
   return taken ? refuse({ kind: 'nameTaken', name: line.value }) : make(line.value)
 }
 
+/**
+ * Two copies that each make the same name make the same record. Where this one's was renamed since, the name is free for
+ * another.
+ */
+export function idByName<K extends Named | 'area' | 'group'>(
+  { document, newId }: CommandContext,
+  kind: K,
+  name: string,
+): Id<K> {
+  const id: Id<K> = `${kind}:by-name-${checksumOf(name.toLowerCase())}`
+  return recordIn(document, id) ? newId(kind) : id
+}
+
 export const addContext: Command<{ name: string }> = (context, { name }) =>
   named(context, 'context', name, null, (line) =>
     diffOf(
       added({
-        id: context.newId('context'),
+        id: idByName(context, 'context', line),
         name: line,
         rank: rankAfter(recordsIn(context.document, 'context')),
       }),
@@ -47,7 +61,7 @@ export const addPerson: Command<{ name: string }> = (context, { name }) =>
   named(context, 'person', name, null, (line) =>
     diffOf(
       added({
-        id: context.newId('person'),
+        id: idByName(context, 'person', line),
         name: line,
         note: '',
         rank: rankAfter(recordsIn(context.document, 'person')),

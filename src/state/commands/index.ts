@@ -3,6 +3,7 @@ import * as actions from './actions'
 import * as around from './around'
 import type { Command } from './command'
 import * as demo from './demo'
+import * as firstHour from './firstHour'
 import * as reviews from './reviews'
 import * as shelves from './shelves'
 import * as slips from './slips'
@@ -51,6 +52,7 @@ export const commands = {
   renamePerson: around.renamePerson,
   removeNamed: around.removeNamed,
   setSettings: around.setSettings,
+  chooseFirst: firstHour.chooseFirst,
   startReview: reviews.startReview,
   stepTo: reviews.stepTo,
   setAims: reviews.setAims,
@@ -64,5 +66,7 @@ export type ArgsOf<N extends CommandName> = (typeof commands)[N] extends Command
 
 export type { Command, CommandContext, Outcome, Refusal } from './command'
 export type { NewAction } from './actions'
+export type { FirstChoices } from './firstHour'
 export type { NewProject } from './shelves'
 export { demoMark } from './demo'
+export { stampFor } from './shelves'

@@ -1,7 +1,8 @@
 // How Zen Tray looks and counts for this person, and where their data goes.
 import { select } from '@/state'
-import { Button, Choice, Column, CommitField, DayField, Row, Words } from '@/ui'
-import { fromMinute, toMinute, type ClockTime } from '@/core/time'
+import { Button, Choice, Column, CommitField, Row, Words } from '@/ui'
+import { readTime } from '@/core/sentence'
+import { fromMinute, toMinute } from '@/core/time'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { desk } from '@/held/desk'
 import { StationHead } from '@/frame/StationHead'
@@ -14,6 +15,8 @@ const themes: readonly { value: ThemeChoice; label: string }[] = [
   { value: 'paper', label: 'paper' },
   { value: 'lamp', label: 'lamp' },
 ]
+/** Monday, Saturday and Sunday: the days on which weeks begin somewhere. */
+const weekStarts = [0, 5, 6]
 const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
 
 export function SettingsStation() {
@@ -82,17 +85,33 @@ function FreeTime() {
         ))}
       </Row>
       <Row gap={16} flexWrap="wrap" alignItems="flex-end">
+        <Column width={140}>
+          <CommitField
+            label="The day begins at"
+            shown
+            value={fromMinute(Math.min(1439, settings.dayStartsAtMinute))}
+            maxLength={12}
+            onCommit={(text) => {
+              const time = readTime(text.trim().toLowerCase())
+              if (!time) return 'A time such as 08:30.'
+              act('setSettings', { dayStartsAtMinute: toMinute(time) }, { say: false })
+              return null
+            }}
+          />
+        </Column>
         <Column gap={4}>
           <Words size="second" tone="inkSoft">
-            The day begins at
+            The week begins on
           </Words>
-          <DayField
-            kind="time"
-            label="The day begins at"
-            value={fromMinute(Math.min(1439, settings.dayStartsAtMinute))}
-            onChange={(time) => {
-              if (time) act('setSettings', { dayStartsAtMinute: toMinute(time as ClockTime) }, { say: false })
-            }}
+          <Choice
+            label="The week begins on"
+            shown={false}
+            options={weekStarts.map((weekday) => ({
+              value: String(weekday),
+              label: weekdays[weekday] ?? '',
+            }))}
+            chosen={[String(settings.weekStartsOn)]}
+            onToggle={(value) => act('setSettings', { weekStartsOn: Number(value) }, { say: false })}
           />
         </Column>
         <Column gap={4}>

@@ -152,6 +152,7 @@ export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAc
           chips={saidOf(of, document, today).filter(({ field }) => !inRows.has(field))}
           offers={unsaidOf(of).filter((field) => !inRows.has(field))}
           onChoose={chooser.choose}
+          oneLine
         />
       </DraftPaper>
       <ChoiceRow
@@ -174,6 +175,7 @@ export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAc
       />
       <ChoiceRow
         label={chooserWords.horizon}
+        firstFocus={offers.contextIds.length === 0}
         options={horizons.map((value) => ({ value, label: horizonWords[value] }))}
         chosen={isFixed || (of.day !== null && of.day !== today) ? [] : [horizon]}
         onToggle={(next) => set({ day: null, ...withHorizon(of, next, today) })}

@@ -61,7 +61,7 @@ function Cell({
         gridArea: area,
         minWidth: 0,
         // Lower on a low screen, so that a slip of four lines stands above all of them.
-        minHeight: large ? 'clamp(104px, 17dvh, 150px)' : 'clamp(64px, 11dvh, 86px)',
+        minHeight: large ? 'clamp(84px, calc(24dvh - 60px), 150px)' : 'clamp(56px, 9.6dvh, 86px)',
       }}
     >
       <Press
@@ -105,8 +105,14 @@ function Cell({
         justifyContent="space-between"
         pointerEvents="none"
       >
-        {icon ? <Icon name={icon} /> : <View />}
-        <Words size="second" tone={tone} aria-hidden>
+        {icon ? (
+          <span className="compartment-hint">
+            <Icon name={icon} />
+          </span>
+        ) : (
+          <View />
+        )}
+        <Words size="second" tone={tone} marginLeft="auto" aria-hidden>
           {number}
         </Words>
       </View>

@@ -6,8 +6,9 @@ import { Button, Row, Words } from '@/ui'
 import { useToday, useZen } from '@/held/zen'
 import { momentWords } from '@/words'
 
-const Paper = ({ children }: { children: ReactNode }) => (
+const Paper = ({ children, className }: { children: ReactNode; className: string }) => (
   <View
+    className={className}
     render="article"
     aria-label="The slip"
     backgroundColor="$slip"
@@ -16,8 +17,9 @@ const Paper = ({ children }: { children: ReactNode }) => (
     borderLeftWidth={3}
     borderLeftColor="$brass"
     borderRadius={3}
-    padding={16}
-    gap={10}
+    paddingHorizontal={16}
+    paddingVertical={14}
+    gap={8}
     boxShadow="0 3px 12px rgba(40,30,15,0.10)"
   >
     {children}
@@ -33,7 +35,7 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
   const [unfolded, setUnfolded] = useState(false)
   const isLong = title.length > foldedLength
   return (
-    <Paper>
+    <Paper className="paper">
       <Words
         render="h2"
         size="title"
@@ -65,4 +67,6 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
 }
 
 /** The slip while it is being made something: its title to be reworded, and what is set of it. */
-export const DraftPaper = ({ children }: { children: ReactNode }) => <Paper>{children}</Paper>
+export const DraftPaper = ({ children }: { children: ReactNode }) => (
+  <Paper className="paper draft">{children}</Paper>
+)

@@ -4,7 +4,7 @@ import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useCallback, useEffect, useState } from 'react'
 import type { Slip } from '@/core/record'
 import { compartmentOfKey, type Compartment } from '@/core/sorting'
-import { asSaidOn, draftOf } from '@/core/sentence'
+import { asSaidOn, draftOf, unknownNameIn } from '@/core/sentence'
 import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
 import { Chips, useDayOf, useSentence } from '@/parts/capture/CaptureLine'
 import { desk, useDesk } from '@/held/desk'
@@ -109,10 +109,10 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   if (asking === 'action') return <ActionForm slip={slip} fields={fields} onBack={back} />
   if (asking === 'project') return <ProjectForm slip={slip} fields={fields} onBack={back} />
   return (
-    <Column gap={14}>
+    <Column gap={12}>
       <SlipPaper slip={slip} title={title}>
-        {sentence.clauses.length > 0 ? (
-          <Row gap={8} flexWrap="wrap" role="group" aria-label="Understood">
+        {sentence.clauses.length > 0 || unknownNameIn(slip.text, sentence.clauses) ? (
+          <Row gap={8} className="swipes" role="group" aria-label="Understood">
             <Chips text={slip.text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
           </Row>
         ) : null}

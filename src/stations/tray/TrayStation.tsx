@@ -1,7 +1,7 @@
 // The pile of slips, and the way to sorting.
 import { useMedia } from '@tamagui/core'
 import { useRouter } from 'expo-router'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { daysBetween, localMomentAt } from '@/core/time'
 import { select } from '@/state'
 import { Button, Column, EmptyPlace, Row, Words } from '@/ui'
@@ -69,15 +69,28 @@ function PileHead({
   )
 }
 
+/** What loads for somebody new alone. */
+const FirstHour = lazy(() => import('./FirstHour'))
+
 function EmptyTray() {
   const isNew = useHeld(
-    (state) => !select.hasAny(state.document, 'action') && !select.hasAny(state.document, 'project'),
+    ({ document }) => !select.hasAny(document, 'action') && !select.hasAny(document, 'project'),
   )
+  const hasChosen = useHeld(
+    ({ document }) => select.hasAny(document, 'context') || select.hasAny(document, 'area'),
+  )
+  const readOnly = useHeld((state) => state.readOnly)
   return (
     <Column gap={16}>
-      <EmptyPlace says="Whatever crosses your mind goes in here first: one line, ordinary words, Enter. Deciding what it is comes later.">
-        <Button kind="main" label="Set something down" onPress={focusCapture} />
-      </EmptyPlace>
+      {isNew && !hasChosen && !readOnly ? (
+        <Suspense fallback={null}>
+          <FirstHour />
+        </Suspense>
+      ) : (
+        <EmptyPlace says="Whatever crosses your mind goes in here first: one line, ordinary words, Enter. Deciding what it is comes later.">
+          <Button kind="main" label="Set something down" onPress={focusCapture} />
+        </EmptyPlace>
+      )}
       {isNew ? <DemoOffer /> : null}
     </Column>
   )

@@ -17,14 +17,16 @@ export function WeekStation() {
   const { wide } = useMedia()
   const ready = useHeld((state) => state.phase === 'ready')
   const document = useHeldDocument()
-  const freeMinutes = useHeld((state) => select.settingsOf(state.document).freeMinutes)
+  const { freeMinutes, weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
   const [weeksAway, setWeeksAway] = useState(0)
-  const monday = addDays(weekStartOf(today), weeksAway * 7)
+  const first = addDays(weekStartOf(today, weekStartsOn), weeksAway * 7)
   const sheet = useMemo(
-    () => weekSheetOf(lists.actionsOfWeek(document, monday, today), monday, today, freeMinutes),
-    [document, monday, today, freeMinutes],
+    () => weekSheetOf(lists.actionsOfWeek(document, first, today), first, today, freeMinutes, weekStartsOn),
+    [document, first, today, freeMinutes, weekStartsOn],
   )
-  const span = `${Number(monday.slice(8))}${monday.slice(5, 7) === addDays(monday, 6).slice(5, 7) ? '' : ` ${dayMonth(monday).split(' ')[1]}`}–${dayMonth(addDays(monday, 6))}`
+  // A week is numbered by its Thursday (ISO 8601), on whatever day it begins.
+  const weekNumber = isoWeekOf(addDays(first, (3 - weekStartsOn + 7) % 7))
+  const span = `${Number(first.slice(8))}${first.slice(5, 7) === addDays(first, 6).slice(5, 7) ? '' : ` ${dayMonth(first).split(' ')[1]}`}–${dayMonth(addDays(first, 6))}`
   const turn = (
     <Row flexShrink={0}>
       <IconButton label="The week before" icon="previous" onPress={() => setWeeksAway(weeksAway - 1)} />
@@ -36,8 +38,8 @@ export function WeekStation() {
   return (
     <Column>
       <StationHead
-        label={wide ? undefined : `Week ${isoWeekOf(monday)}`}
-        title={wide ? `Week ${isoWeekOf(monday)} · ${span}` : span}
+        label={wide ? undefined : `Week ${weekNumber}`}
+        title={wide ? `Week ${weekNumber} · ${span}` : span}
         tools={wide ? turn : <Tools />}
       >
         <Aims />

@@ -1,0 +1,65 @@
+// What somebody new chooses in a minute, as one act: contexts, areas, free hours, the first day of the week.
+import type { Area, Context, Group, Side } from '@/core/record'
+import { rankOfNumber } from '@/core/record'
+import { idByName, setSettings } from './around'
+import { added, diffOf, lineOf, type Command } from './command'
+import { stampFor } from './shelves'
+
+export interface FirstChoices {
+  readonly contexts: readonly string[]
+  readonly areas: readonly { readonly name: string; readonly side: Side; readonly ink: number }[]
+  /** On Monday … Sunday. */
+  readonly freeMinutes: readonly number[]
+  readonly weekStartsOn: number
+}
+
+const groupNames: Readonly<Record<Side, string>> = { work: 'Work', private: 'Private' }
+
+/** Names said twice are made once; empty ones are left out. */
+const linesIn = (names: readonly string[]): string[] => {
+  const lines = names.flatMap((name) => {
+    const line = lineOf(name, 'name')
+    return line.ok ? [line.value] : []
+  })
+  return lines.filter(
+    (line, index) => lines.findIndex((other) => other.toLowerCase() === line.toLowerCase()) === index,
+  )
+}
+
+export const chooseFirst: Command<FirstChoices> = (
+  context,
+  { contexts, areas, freeMinutes, weekStartsOn },
+) => {
+  const made: Context[] = linesIn(contexts).map((name, index) => ({
+    id: idByName(context, 'context', name),
+    name,
+    rank: rankOfNumber(index),
+  }))
+  const named = linesIn(areas.map(({ name }) => name))
+  const chosen = named.map((name) => ({
+    ...(areas.find((area) => area.name.toLowerCase().trim() === name.toLowerCase()) ?? {
+      side: 'work' as const,
+      ink: 0,
+    }),
+    name,
+  }))
+  const sides = [...new Set(chosen.map(({ side }) => side))]
+  const groups: Group[] = sides.map((side, index) => ({
+    id: idByName(context, 'group', groupNames[side]),
+    name: groupNames[side],
+    side,
+    rank: rankOfNumber(index),
+    closedAtEpochMs: null,
+  }))
+  const shelves: Area[] = chosen.map(({ name, side, ink }, index) => ({
+    id: idByName(context, 'area', name),
+    groupId: groups.find((group) => group.side === side)?.id ?? null,
+    name,
+    stamp: stampFor(name),
+    ink,
+    rank: rankOfNumber(index),
+    closedAtEpochMs: null,
+  }))
+  const settings = setSettings(context, { freeMinutes, weekStartsOn })
+  return diffOf(...[...made, ...groups, ...shelves].map(added), ...(settings.ok ? settings.value : []))
+}

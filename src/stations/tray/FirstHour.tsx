@@ -1,0 +1,168 @@
+// What an empty store asks of somebody new: one minute, everything already chosen sensibly, one act. *Not now* takes it as
+// it stands.
+import { useState } from 'react'
+import type { Side } from '@/core/record'
+import { stampFor, type FirstChoices } from '@/state'
+import { Button, Choice, Column, Field, IconButton, Row, Seal, Sheet, Words } from '@/ui'
+import { focusCapture } from '@/held/keys'
+import { useAct } from '@/held/zen'
+import { duration } from '@/words'
+
+interface FirstArea {
+  readonly name: string
+  readonly side: Side
+  readonly ink: number
+}
+
+const firstContexts = ['Desk', 'Phone', 'Errands', 'Home', 'Computer', 'Anywhere']
+const firstAreas: readonly FirstArea[] = [
+  { name: 'Clients', side: 'work', ink: 0 },
+  { name: 'Office', side: 'work', ink: 3 },
+  { name: 'Household', side: 'private', ink: 2 },
+]
+const hoursOffered = [2, 3, 4, 5, 6, 8]
+const weekStarts = [
+  { value: '0', label: 'Monday' },
+  { value: '5', label: 'Saturday' },
+  { value: '6', label: 'Sunday' },
+] as const
+/** Less on Saturday and Sunday than on a working day. */
+const freeOn = (hours: number): number[] => [...Array<number>(5).fill(hours * 60), 120, 60]
+
+export default function FirstHour() {
+  const act = useAct()
+  const [contexts, setContexts] = useState<readonly string[]>(firstContexts)
+  const [areas, setAreas] = useState(firstAreas)
+  const [hours, setHours] = useState(5)
+  const [weekStartsOn, setWeekStartsOn] = useState('0')
+  const take = (choices: FirstChoices) => {
+    act('chooseFirst', choices, { say: 'Ready. The settings and Shelves change all of it' })
+    focusCapture()
+  }
+  const begin = () =>
+    take({ contexts, areas, freeMinutes: freeOn(hours), weekStartsOn: Number(weekStartsOn) })
+  const notNow = () =>
+    take({ contexts: firstContexts, areas: firstAreas, freeMinutes: freeOn(5), weekStartsOn: 0 })
+  return (
+    <Sheet render="section" aria-label="First choices" padding={16} gap={18}>
+      <Column gap={4}>
+        <Words render="h2" size="title">
+          A minute first
+        </Words>
+        <Words tone="inkSoft">Keep, change or drop what stands here. All of it can be changed later.</Words>
+      </Column>
+      <Column gap={6}>
+        <Words size="caps" tone="inkSoft" render="h3">
+          What must be at hand
+        </Words>
+        <Row flexWrap="wrap" gap={8} role="group" aria-label="Contexts">
+          {contexts.map((name, index) => (
+            <Named
+              key={index}
+              label={`Context ${index + 1}`}
+              name={name}
+              onName={(next) => setContexts(contexts.map((other, at) => (at === index ? next : other)))}
+              onDrop={() => setContexts(contexts.filter((_, at) => at !== index))}
+            />
+          ))}
+          <Button kind="quiet" icon="plus" label="Another" onPress={() => setContexts([...contexts, ''])} />
+        </Row>
+      </Column>
+      <Column gap={6}>
+        <Words size="caps" tone="inkSoft" render="h3">
+          Areas of work and life
+        </Words>
+        <Column gap={8} role="group" aria-label="Areas">
+          {areas.map((area, index) => (
+            <AreaLine
+              key={index}
+              index={index}
+              area={area}
+              onChange={(next) => setAreas(areas.map((other, at) => (at === index ? next : other)))}
+              onDrop={() => setAreas(areas.filter((_, at) => at !== index))}
+            />
+          ))}
+          <Row>
+            <Button
+              kind="quiet"
+              icon="plus"
+              label="Another area"
+              onPress={() => setAreas([...areas, { name: '', side: 'work', ink: areas.length * 3 }])}
+            />
+          </Row>
+        </Column>
+      </Column>
+      <Choice
+        label="Free hours"
+        options={hoursOffered.map((hour) => ({ value: String(hour), label: duration(hour * 60) }))}
+        chosen={[String(hours)]}
+        onToggle={(value) => setHours(Number(value))}
+      />
+      <Choice
+        label="Week from"
+        options={weekStarts}
+        chosen={[weekStartsOn as '0']}
+        onToggle={setWeekStartsOn}
+      />
+      <Row gap={10} justifyContent="space-between">
+        <Button kind="quiet" label="Not now" onPress={notNow} />
+        <Button kind="main" label="Begin" paddingHorizontal={28} onPress={begin} />
+      </Row>
+    </Sheet>
+  )
+}
+
+/** A name to keep, to change, or to drop. */
+function Named({
+  label,
+  name,
+  onName,
+  onDrop,
+}: {
+  label: string
+  name: string
+  onName: (name: string) => void
+  onDrop: () => void
+}) {
+  return (
+    <Row width={158} flexGrow={1} maxWidth={240}>
+      <Field label={label} value={name} maxLength={60} autoFocus={name === ''} onChangeText={onName} />
+      <IconButton label={`Drop ${name || label}`} icon="close" flexShrink={0} onPress={onDrop} />
+    </Row>
+  )
+}
+
+const otherSide = { work: 'private', private: 'work' } as const
+
+function AreaLine({
+  index,
+  area,
+  onChange,
+  onDrop,
+}: {
+  index: number
+  area: FirstArea
+  onChange: (area: FirstArea) => void
+  onDrop: () => void
+}) {
+  return (
+    <Row gap={8}>
+      <Seal stamp={area.name.trim() === '' ? null : stampFor(area.name)} ink={area.ink} />
+      <Field
+        label={`Area ${index + 1}`}
+        value={area.name}
+        maxLength={60}
+        autoFocus={area.name === ''}
+        onChangeText={(name) => onChange({ ...area, name })}
+      />
+      <Button
+        kind="quiet"
+        flexShrink={0}
+        label={area.side}
+        aria-label={`Side of ${area.name || 'the area'}: ${area.side}`}
+        onPress={() => onChange({ ...area, side: otherSide[area.side] })}
+      />
+      <IconButton label={`Drop ${area.name || 'the area'}`} icon="close" flexShrink={0} onPress={onDrop} />
+    </Row>
+  )
+}
