@@ -1,6 +1,8 @@
-// Figures taken in headless Chromium on the built application, with 10,000 actions brought in as a file.
+// Figures taken in headless Chromium on the built application, with 10,000 and 100,000 actions brought in as a file.
 import { chromium } from '@playwright/test'
 import { spawn, spawnSync } from 'node:child_process'
+import { mkdtempSync, statSync, writeFileSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { launchOptions } from '../parts/chromium.mjs'
 import { root } from '../parts/setUp.mjs'
@@ -34,28 +36,63 @@ async function withServer(work) {
   }
 }
 
-/** A browser profile that holds so many actions. */
+/** Watches how long the screen is held: the longest gap between two turns of the page while `work` goes on. */
+async function longestBlock(page, work) {
+  await page.evaluate(() => {
+    window.longest = 0
+    let last = performance.now()
+    const channel = new MessageChannel()
+    channel.port1.onmessage = () => {
+      const now = performance.now()
+      window.longest = Math.max(window.longest, now - last)
+      last = now
+      if (window.longest >= 0 && !window.watched) setTimeout(() => channel.port2.postMessage(0))
+    }
+    channel.port2.postMessage(0)
+  })
+  const began = Date.now()
+  await work()
+  const took = Date.now() - began
+  const longest = await page.evaluate(() => {
+    window.watched = true
+    return window.longest
+  })
+  return { longest, took }
+}
+
+/** A browser profile that holds so many actions, and how bringing them in held the screen. */
 async function profileWith(browser, actions) {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } })
   const page = await context.newPage()
   await page.goto(base)
   await page.getByRole('textbox', { name: 'Set down' }).waitFor()
+  let bringing = null
   if (actions > 0) {
-    const file = spawnSync(
-      process.execPath,
-      ['--import', 'tsx', join('scripts', 'bench', 'storeOf.ts'), String(actions)],
-      { cwd: root, maxBuffer: 1 << 30 },
-    )
+    const file = fileOf(actions)
     await page.goto(`${base}/settings`)
-    await page
-      .getByLabel('File to bring in')
-      .setInputFiles({ name: 'store.json', mimeType: 'application/json', buffer: file.stdout })
-    await page.getByRole('button', { name: 'Bring it in' }).click({ timeout: 60_000 })
-    await page.getByText('Brought in.').first().waitFor({ state: 'attached', timeout: 60_000 })
+    await page.getByRole('button', { name: 'Bring in a file' }).waitFor()
+    bringing = await longestBlock(page, async () => {
+      await page.getByLabel('File to bring in').setInputFiles(file)
+      await page.getByRole('button', { name: 'Bring it in' }).click({ timeout: 300_000 })
+      await page.getByText('Brought in.').first().waitFor({ state: 'attached', timeout: 300_000 })
+    })
+    bringing.bytes = statSync(file).size
   }
   await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined))
   await page.close()
-  return context
+  return { context, bringing }
+}
+
+/** A store file with so many actions, on the disk: the browser reads it as it reads a person's own. */
+function fileOf(actions) {
+  const path = join(mkdtempSync(join(tmpdir(), 'zen-tray-bench-')), 'store.json')
+  const { stdout } = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', join('scripts', 'bench', 'storeOf.ts'), String(actions)],
+    { cwd: root, maxBuffer: 1 << 30 },
+  )
+  writeFileSync(path, stdout)
+  return path
 }
 
 /** From navigation to a Tray whose pile is shown and whose line takes a key. */
@@ -78,15 +115,15 @@ async function startOf(context) {
   return time
 }
 
-async function starts(small, large) {
+async function starts(small, large, told, rounds = 9) {
   const times = { small: [], large: [] }
-  for (let round = 0; round < 9; round++) {
+  for (let round = 0; round < rounds; round++) {
     times.small.push(await startOf(small))
     times.large.push(await startOf(large))
   }
   const [a, b] = [at(times.small.slice(1), 0.5), at(times.large.slice(1), 0.5)]
   return [
-    'first start to a usable Tray with 10,000 actions, against an empty store',
+    `first start to a usable Tray with ${told} actions, against an empty store`,
     `${(b / a).toFixed(2)} times (${ms(b)} against ${ms(a)})`,
     'at most 1.5 times',
   ]
@@ -108,11 +145,11 @@ const paintedAfter = (page, act, argument) =>
     [act, argument],
   )
 
-async function ticks(context) {
+async function ticks(context, told) {
   const page = await context.newPage()
   await page.goto(`${base}/day`)
-  await page.getByRole('checkbox').first().waitFor()
-  await page.waitForTimeout(1500)
+  await page.getByRole('checkbox').first().waitFor({ timeout: 60_000 })
+  await page.waitForTimeout(3000)
   const times = []
   for (let round = 0; round < 45; round++) {
     times.push(
@@ -125,7 +162,7 @@ async function ticks(context) {
   }
   await page.close()
   return [
-    'tick to painted result at 10,000 actions, 95th percentile',
+    `tick to painted result at ${told} actions, 95th percentile`,
     `${ms(at(times.slice(5), 0.95))} (median ${ms(at(times.slice(5), 0.5))})`,
     '50 ms',
   ]
@@ -189,13 +226,90 @@ async function scrolling(context) {
   ]
 }
 
+const blockWords = ({ longest, took, bytes }) =>
+  `${ms(longest)} (${(bytes / 1_000_000).toFixed(0)} MB in ${(took / 1000).toFixed(1)} s)`
+
+/** Saving everything to a file, while the screen is watched. */
+async function saving(context) {
+  const page = await context.newPage()
+  await page.goto(`${base}/settings`)
+  await page.getByRole('button', { name: 'Save everything to a file' }).waitFor({ timeout: 60_000 })
+  await page.waitForTimeout(3000)
+  let bytes = 0
+  const block = await longestBlock(page, async () => {
+    const download = page.waitForEvent('download', { timeout: 300_000 })
+    await page.getByRole('button', { name: 'Save everything to a file' }).click()
+    bytes = statSync(await (await download).path()).size
+  })
+  await page.close()
+  return { ...block, bytes }
+}
+
+/** What the page holds once it is at rest, and how long the history of one action takes to be read and shown. */
+async function heapAndHistory(context) {
+  const page = await context.newPage()
+  await page.goto(`${base}/day`)
+  await page.getByRole('checkbox').first().waitFor({ timeout: 60_000 })
+  await page.waitForTimeout(3000)
+  const session = await context.newCDPSession(page)
+  await session.send('HeapProfiler.collectGarbage')
+  const { usedSize } = await session.send('Runtime.getHeapUsage')
+  const times = []
+  for (let row = 0; row < 6; row++) {
+    times.push(
+      await page.evaluate(
+        (at) =>
+          new Promise((resolve) => {
+            const before = performance.now()
+            document.querySelectorAll('[data-row]')[at].click()
+            const look = () => {
+              if (document.querySelector('[aria-label="What happened"] li'))
+                resolve(performance.now() - before)
+              else setTimeout(look)
+            }
+            look()
+          }),
+        row,
+      ),
+    )
+    await page.keyboard.press('Escape')
+    await page.waitForTimeout(300)
+  }
+  await page.close()
+  return { heap: usedSize, history: at(times.slice(1), 0.5) }
+}
+
+async function hugeFigures(browser, small) {
+  const { context, bringing } = await profileWith(browser, 100_000)
+  const saved = await saving(context)
+  const { heap, history } = await heapAndHistory(context)
+  return [
+    await starts(small, context, '100,000', 7),
+    await ticks(context, '100,000'),
+    ['bringing in 100,000 actions: longest block of the screen', blockWords(bringing), 'at most 50 ms'],
+    ['saving them to a file: longest block of the screen', blockWords(saved), 'at most 50 ms'],
+    ['heap at rest with 100,000 actions', `${(heap / 1_000_000).toFixed(0)} MB`, 'at most 300 MB'],
+    [
+      'an action opened and its history shown, 100,000 changes kept, median',
+      ms(history),
+      '30 ms for the history',
+    ],
+  ]
+}
+
 export const browserFigures = () =>
   withServer(async () => {
     const browser = await chromium.launch(launchOptions)
     try {
-      const small = await profileWith(browser, 0)
-      const large = await profileWith(browser, 10_000)
-      return [await starts(small, large), await ticks(large), await keyPresses(large), await scrolling(large)]
+      const { context: small } = await profileWith(browser, 0)
+      const { context: large } = await profileWith(browser, 10_000)
+      return [
+        await starts(small, large, '10,000'),
+        await ticks(large, '10,000'),
+        await keyPresses(large),
+        await scrolling(large),
+        ...(await hugeFigures(browser, small)),
+      ]
     } finally {
       await browser.close()
     }

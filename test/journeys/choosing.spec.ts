@@ -185,8 +185,8 @@ test('a notice stands where nothing can be pressed', async ({ page }) => {
 test('the first minute is one act, and a context that is said and not there is offered', async ({ page }) => {
   await open(page)
   const first = page.getByRole('region', { name: 'First choices' })
-  await first.getByRole('textbox', { name: 'Context 1' }).fill('Bench')
-  await first.getByRole('button', { name: 'Drop Errands' }).click()
+  await expect(first.getByRole('button', { name: 'Begin' })).toBeInViewport()
+  await first.getByRole('checkbox', { name: 'Errands' }).click()
   await first.getByRole('textbox', { name: 'Area 1' }).fill('🎈 Parties')
   await first.getByRole('radio', { name: '4 h' }).click()
   await first.getByRole('radio', { name: 'Sunday' }).click()

@@ -1,9 +1,11 @@
 // What an empty store asks of somebody new: one minute, everything already chosen sensibly, one act. *Not now* takes it as
 // it stands.
+import { useMedia } from '@tamagui/core'
 import { useState } from 'react'
 import type { Side } from '@/core/record'
 import { stampFor, type FirstChoices } from '@/state'
 import { Button, Choice, Column, Field, IconButton, Row, Seal, Sheet, Words } from '@/ui'
+import { NameLine } from '@/parts/text/NameLine'
 import { focusCapture } from '@/held/keys'
 import { useAct } from '@/held/zen'
 import { duration } from '@/words'
@@ -20,6 +22,8 @@ const firstAreas: readonly FirstArea[] = [
   { name: 'Office', side: 'work', ink: 3 },
   { name: 'Household', side: 'private', ink: 2 },
 ]
+/** The height of the capture line and the stations. */
+const aboveDock = 116
 const hoursOffered = [2, 3, 4, 5, 6, 8]
 const weekStarts = [
   { value: '0', label: 'Monday' },
@@ -31,7 +35,9 @@ const freeOn = (hours: number): number[] => [...Array<number>(5).fill(hours * 60
 
 export default function FirstHour() {
   const act = useAct()
+  const { wide } = useMedia()
   const [contexts, setContexts] = useState<readonly string[]>(firstContexts)
+  const [offered, setOffered] = useState<readonly string[]>(firstContexts)
   const [areas, setAreas] = useState(firstAreas)
   const [hours, setHours] = useState(5)
   const [weekStartsOn, setWeekStartsOn] = useState('0')
@@ -49,30 +55,39 @@ export default function FirstHour() {
         <Words render="h2" size="title">
           A minute first
         </Words>
-        <Words tone="inkSoft">Keep, change or drop what stands here. All of it can be changed later.</Words>
+        <Words tone="inkSoft">Keep what fits, drop or change the rest. All of it can be changed later.</Words>
       </Column>
       <Column gap={6}>
         <Words size="caps" tone="inkSoft" render="h3">
           What must be at hand
         </Words>
-        <Row flexWrap="wrap" gap={8} role="group" aria-label="Contexts">
-          {contexts.map((name, index) => (
-            <Named
-              key={index}
-              label={`Context ${index + 1}`}
-              name={name}
-              onName={(next) => setContexts(contexts.map((other, at) => (at === index ? next : other)))}
-              onDrop={() => setContexts(contexts.filter((_, at) => at !== index))}
-            />
-          ))}
-          <Button kind="quiet" icon="plus" label="Another" onPress={() => setContexts([...contexts, ''])} />
-        </Row>
+        <Choice
+          many
+          shown={false}
+          label="Contexts"
+          options={offered.map((name) => ({ value: name, label: name }))}
+          chosen={contexts}
+          onToggle={(name) =>
+            setContexts(
+              contexts.includes(name) ? contexts.filter((other) => other !== name) : [...contexts, name],
+            )
+          }
+        />
+        <NameLine
+          label="Another context"
+          onMake={(name) => {
+            const line = name.trim()
+            setOffered([...new Set([...offered, line])])
+            setContexts([...new Set([...contexts, line])])
+            return true
+          }}
+        />
       </Column>
       <Column gap={6}>
         <Words size="caps" tone="inkSoft" render="h3">
           Areas of work and life
         </Words>
-        <Column gap={8} role="group" aria-label="Areas">
+        <Column gap={2} role="group" aria-label="Areas">
           {areas.map((area, index) => (
             <AreaLine
               key={index}
@@ -104,31 +119,24 @@ export default function FirstHour() {
         chosen={[weekStartsOn as '0']}
         onToggle={setWeekStartsOn}
       />
-      <Row gap={10} justifyContent="space-between">
+      <Row
+        gap={10}
+        justifyContent="space-between"
+        position={'sticky' as 'absolute'}
+        bottom={wide ? 0 : aboveDock}
+        backgroundColor="$paper"
+        borderTopWidth={1}
+        borderColor="$rule"
+        marginHorizontal={-16}
+        marginBottom={-16}
+        paddingHorizontal={16}
+        paddingVertical={10}
+        zIndex={1}
+      >
         <Button kind="quiet" label="Not now" onPress={notNow} />
         <Button kind="main" label="Begin" paddingHorizontal={28} onPress={begin} />
       </Row>
     </Sheet>
-  )
-}
-
-/** A name to keep, to change, or to drop. */
-function Named({
-  label,
-  name,
-  onName,
-  onDrop,
-}: {
-  label: string
-  name: string
-  onName: (name: string) => void
-  onDrop: () => void
-}) {
-  return (
-    <Row width={158} flexGrow={1} maxWidth={240}>
-      <Field label={label} value={name} maxLength={60} autoFocus={name === ''} onChangeText={onName} />
-      <IconButton label={`Drop ${name || label}`} icon="close" flexShrink={0} onPress={onDrop} />
-    </Row>
   )
 }
 
@@ -148,13 +156,16 @@ function AreaLine({
   return (
     <Row gap={8}>
       <Seal stamp={area.name.trim() === '' ? null : stampFor(area.name)} ink={area.ink} />
-      <Field
-        label={`Area ${index + 1}`}
-        value={area.name}
-        maxLength={60}
-        autoFocus={area.name === ''}
-        onChangeText={(name) => onChange({ ...area, name })}
-      />
+      <Column flex={1} paddingHorizontal={13}>
+        <Field
+          bare
+          label={`Area ${index + 1}`}
+          value={area.name}
+          maxLength={60}
+          autoFocus={area.name === ''}
+          onChangeText={(name) => onChange({ ...area, name })}
+        />
+      </Column>
       <Button
         kind="quiet"
         flexShrink={0}

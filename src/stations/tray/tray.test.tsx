@@ -63,7 +63,32 @@ describe('the Tray', () => {
   it('says what belongs there while it is empty', async () => {
     await showStation(<TrayStation />)
     expect(screen.getByRole('heading', { name: 'Nothing set down' })).toBeTruthy()
+    fireEvent.click(await screen.findByRole('button', { name: 'Not now' }))
     expect(screen.getByRole('button', { name: 'Set something down' })).toBeTruthy()
+  })
+  it('takes the first choices as they stand or as they were changed, in one act', async () => {
+    const store = await showStation(<TrayStation />)
+    fireEvent.click(await screen.findByRole('checkbox', { name: 'Errands' }))
+    press('Another context')
+    type(screen.getByRole('textbox', { name: 'Another context' }), 'Bench')
+    press('Make it')
+    type(screen.getByRole('textbox', { name: 'Area 1' }), 'office')
+    press('Drop Household')
+    fireEvent.click(screen.getByRole('radio', { name: '4 h' }))
+    fireEvent.click(screen.getByRole('radio', { name: 'Sunday' }))
+    press('Begin')
+    const named = (kind: 'context' | 'area' | 'group') =>
+      recordsIn(store.api.getState().document, kind)
+        .map(({ name }) => name)
+        .sort()
+    expect(named('context')).toEqual(['Anywhere', 'Bench', 'Computer', 'Desk', 'Home', 'Phone'])
+    // Said twice, made once.
+    expect([named('area'), named('group')]).toEqual([['office'], ['Work']])
+    expect(recordsIn(store.api.getState().document, 'settings')[0]).toMatchObject({
+      weekStartsOn: 6,
+      freeMinutes: { 0: 240, 4: 240 },
+    })
+    expect(store.api.getState().recent).toHaveLength(1)
   })
   it('lies newest first, and can be turned', async () => {
     await showStation(<TrayStation />, three)
