@@ -12,7 +12,8 @@ import {
   type RecordParser,
   type ZenStore,
 } from '@/state'
-import { makeArchive } from '@/state/persistence'
+import { rest } from '@/held/rest'
+import { makeArchive, usualLimits } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
 import { firstTabName, keepTabName, lastingName, makeTabChannel } from '@/state/browserTabs'
 
@@ -21,6 +22,7 @@ export interface Zen {
   readonly memory: DeviceMemory
   readonly clock: Clock
   readonly blobs: () => Promise<BlobStore>
+  readonly kept: { readonly database: string; readonly by: string }
 }
 
 const databaseName = 'zen-tray'
@@ -118,13 +120,13 @@ let zen: Zen | null = null
 export function boot(): Zen {
   if (zen) return zen
   const replica = randomText(6)
-  const archive = makeArchive(makeAsyncStorageStore(databaseName), undefined, replica)
+  const archive = makeArchive(makeAsyncStorageStore(databaseName), { ...usualLimits, rest }, replica)
   const clock = makeClock()
   const tabs = makeTabChannel(databaseName)
   const newId = <K extends RecordKind>(kind: K): Id<K> => `${kind}:${randomText(14)}`
   const newName = () => randomText(10)
   const device = lastingName(() => window.localStorage, 'zen-tray:device', newName)
-  const store = makeZenStore({ archive, clock, newId, replica, device, tabs, parser: () => parser })
+  const store = makeZenStore({ archive, clock, newId, replica, device, tabs, parser: () => parser, rest })
   const tab = firstTabName(newName)
   const memory = makeDeviceMemory(() => window.localStorage, tab)
   tabs.listen(({ kind }) => {
@@ -132,7 +134,13 @@ export function boot(): Zen {
   })
   void keepTabName(memory, tab, newName).catch(() => {})
   let blobs: Promise<BlobStore> | null = null
-  zen = { store, memory, clock, blobs: () => (blobs ??= openBlobs()) }
+  zen = {
+    store,
+    memory,
+    clock,
+    blobs: () => (blobs ??= openBlobs()),
+    kept: { database: databaseName, by: replica },
+  }
   keepTheDay(store, clock)
   keepItFolded(store, () => archive.fold())
   holdOn(store)

@@ -46,7 +46,7 @@ const allowed: Record<string, readonly string[]> = {
   frame: [...front, 'held', 'parts', 'opened', 'sheets', 'frame'],
   stations: [...front, 'held', 'parts', 'opened', 'sheets', 'frame', 'stations'],
   app: ['stations', 'frame', 'held', 'boot', 'state', 'ui'],
-  workers: ['core'],
+  workers: ['core', 'state'],
   server: ['core', 'server'],
   boot: ['core', 'state', 'held', 'sheets'],
 }

@@ -45,7 +45,12 @@ export function KeepingNotice() {
           </Words>
           <Button
             label="Download it"
-            onPress={() => saveAs('zen-tray-set-aside.json', [JSON.stringify(asides, null, 1)])}
+            onPress={() =>
+              saveAs(
+                'zen-tray-set-aside.json',
+                new Blob([JSON.stringify(asides, null, 1)], { type: 'application/json' }),
+              )
+            }
           />
           <Button label="Remove it" onPress={() => void store.dropAsides()} />
         </Row>

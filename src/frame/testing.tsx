@@ -27,6 +27,7 @@ export async function showStation(
     store,
     memory: makeDeviceMemory(() => window.localStorage),
     blobs: async () => makeMemoryBlobs(),
+    kept: { database: 'test', by: 'test' },
     clock: { nowEpochMs: () => store.clock.epochMs, zone: () => store.clock.zone },
   }
   await act(async () => {

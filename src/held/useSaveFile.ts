@@ -3,24 +3,31 @@
 import type { BundledBlob } from '@/core/exchange'
 import type { BlobStore } from '@/state'
 import { desk } from './desk'
+import { rest } from './rest'
 import { saveAs } from './saveAs'
 import { savedWords } from '@/words'
 import { useZen } from './zen'
 
-/** The screen goes first: a large store takes many portions. */
-const nextTurn = () => new Promise((resolve) => setTimeout(resolve))
-
 async function* inTurns<T>(parts: AsyncIterable<T> | Iterable<T>): AsyncGenerator<T> {
   for await (const part of parts) {
     yield part
-    await nextTurn()
+    await rest()
   }
 }
 
-async function allOf<T>(parts: AsyncIterable<T>): Promise<T[]> {
-  const all: T[] = []
-  for await (const part of parts) all.push(part)
-  return all
+const partsInBlob = 24
+
+/** Everything as one blob, put together from small ones: one of a hundred megabytes at once would hold the screen. */
+async function blobOf(parts: AsyncIterable<BlobPart>, type: string): Promise<Blob> {
+  const blobs: Blob[] = []
+  let waiting: BlobPart[] = []
+  for await (const part of parts) {
+    waiting.push(part)
+    if (waiting.length < partsInBlob) continue
+    blobs.push(new Blob(waiting))
+    waiting = []
+  }
+  return new Blob([...blobs, ...waiting], { type })
 }
 
 /** Hashes of every file that is kept; null where they cannot be reached. */
@@ -58,9 +65,9 @@ export function useSaveFile(): () => Promise<void> {
       let isEveryFileIn = hashes !== null
       if (hashes && hashes.length > 0) {
         const files = soundFiles(await blobs(), hashes, () => (isEveryFileIn = false))
-        const bytes = await allOf(inTurns(bundleParts(text, files)))
-        saveAs(`zen-tray-${today}.zip`, bytes as Uint8Array<ArrayBuffer>[], 'application/zip')
-      } else saveAs(`zen-tray-${today}.json`, await allOf(inTurns(text)))
+        const bytes = inTurns(bundleParts(text, files)) as AsyncIterable<Uint8Array<ArrayBuffer>>
+        saveAs(`zen-tray-${today}.zip`, await blobOf(bytes, 'application/zip'))
+      } else saveAs(`zen-tray-${today}.json`, await blobOf(inTurns(text), 'application/json'))
       const told = savedWords({
         records: unread === null,
         history: journal.unreached === null && journal.unread === 0,

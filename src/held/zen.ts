@@ -22,6 +22,8 @@ export interface ZenParts {
   readonly store: ZenStore
   readonly memory: DeviceMemory
   readonly clock: Clock
+  /** Where this copy keeps things, and its name there: for workers that keep on its behalf. */
+  readonly kept: { readonly database: string; readonly by: string }
   /** The bytes of files: loaded when first asked for. */
   readonly blobs: () => Promise<BlobStore>
 }

@@ -10,6 +10,7 @@ export {
   type Refusal,
 } from './commands'
 export { makeDeviceMemory, type DeviceMemory } from './deviceMemory'
+export { type FromFileWorker, type ToFileWorker } from './fileWorker'
 export { type Keeping } from './keeper'
 export { type AppErrorCode } from './persistence'
 export { type BlobStore } from './persistence/blobs/blobStore'

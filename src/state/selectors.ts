@@ -3,6 +3,7 @@ import { isOpen } from '@/core/action'
 import { isThere, recordIn, recordsIn, valuesOf, type Document } from '@/core/journal'
 import {
   compareRanks,
+  kinds,
   type Area,
   type Id,
   type ProjectState,
@@ -41,6 +42,17 @@ export function hasAny(document: Document, kind: RecordKind): boolean {
   for (const entry of valuesOf(document[kind])) if (isThere(entry)) return true
   return false
 }
+
+const countOfKind = (kind: RecordKind) =>
+  byTables([kind], (document) => {
+    let count = 0
+    for (const entry of valuesOf(document[kind])) if (isThere(entry)) count++
+    return count
+  })
+const counts = kinds.map(countOfKind)
+/** How many records there are, of every kind. */
+export const countOf = (document: Document): number =>
+  counts.reduce((sum, countIn) => sum + countIn(document), 0)
 
 /** Every action: for what is done once. Stations read `lists`, which follow each edit. */
 export const actionsOf = byTables(['action'], (document) => recordsIn(document, 'action'))

@@ -3,7 +3,6 @@
 import { createStore, type StoreApi } from 'zustand/vanilla'
 import type { parsePartialRecord, parseRecord } from '@/core/exchange'
 import {
-  broughtBy,
   emptyDocument,
   epochMsOf,
   idOf,
@@ -29,6 +28,7 @@ import {
 import { kindOf, tooLongIn, type AnyRecord, type RecordKind } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import { localMomentAt, type CalendarDate } from '@/core/time'
+import { makeBringIn, type BringIn } from './bringIn'
 import { boundedClock, type Clock, type NewId, type TabChannel } from './clock'
 import {
   commands,
@@ -49,7 +49,8 @@ import {
 } from './persistence'
 
 export interface StoreState {
-  readonly phase: 'loading' | 'ready'
+  /** *Partly*: everything is there but the actions, which are still being read. */
+  readonly phase: 'loading' | 'partly' | 'ready'
   readonly document: Document
   readonly undo: UndoState
   /** The changes of this sitting and the latest before it, in order. */
@@ -80,6 +81,8 @@ export interface StoreParts {
   readonly tabs: TabChannel
   /** Null until the schemas have loaded: until then only the length of texts is checked. */
   readonly parser: () => RecordParser | null
+  /** Lets the screen go on between two portions of long work. */
+  readonly rest?: () => Promise<void>
 }
 
 export interface RunOptions {
@@ -87,7 +90,7 @@ export interface RunOptions {
   readonly continuing?: Stamp | undefined
 }
 
-/** The whole journal, and how much of it could not be read. */
+/** The whole journal in no order to rely on, and how much of it could not be read. */
 export interface JournalRead {
   readonly changes: readonly Change[]
   readonly unread: number
@@ -95,21 +98,13 @@ export interface JournalRead {
   readonly unreached: AppErrorCode | null
 }
 
-export interface ZenStore {
+export interface ZenStore extends BringIn {
   readonly api: StoreApi<StoreState>
   load(): Promise<void>
   /** Runs a command and commits its diff. The refusal comes back where there is one; nothing is changed then. */
   run<N extends CommandName>(name: N, args: ArgsOf<N>, options?: RunOptions): Outcome
   undo(): Change | null
   redo(): Change | null
-  /** What bringing these in would do, by kind of change. */
-  wouldBring(entries: readonly Entry[]): Diff
-  /** Merges a file or another copy in, as one act, and keeps it before it is shown. */
-  bringIn(
-    entries: readonly Entry[],
-    changes: readonly Change[],
-    act?: 'bringIn' | 'loadDemo',
-  ): Promise<Result<Diff, Refusal>>
   wipe(): Promise<Result<null, Refusal>>
   /** Opens the storage anew, reads what could not be read and keeps what could not be kept. */
   retry(): Promise<void>
@@ -155,6 +150,7 @@ export function makeZenStore({
   device,
   tabs,
   parser,
+  rest = async () => {},
 }: StoreParts): ZenStore {
   const clock = boundedClock(deviceClock)
   let last: Stamp = never
@@ -229,11 +225,20 @@ export function makeZenStore({
     return act
   }
 
+  /** What the first station needs, while the rest is being read. A copy that shows everything already stays as it is. */
+  function showFirst(document: Document): void {
+    if (api.getState().phase === 'ready') return
+    api.setState({
+      phase: 'partly',
+      document: withChanges(document, [...keeper.waiting(), ...(arriving ?? [])]),
+    })
+  }
+
   /** Reads what is kept. Where that is refused the store works from memory, says so, and `retry` reads again. */
   async function load(): Promise<void> {
     arriving = []
     try {
-      const loaded = await archive.load()
+      const loaded = await archive.load(showFirst)
       const asides = await archive.asides().catch(() => [])
       const { unread, recent: before } = api.getState()
       const unkept = [...keeper.waiting(), ...arriving, ...(unread === null ? [] : before)]
@@ -269,7 +274,7 @@ export function makeZenStore({
     await load()
   }
 
-  /** Portions of the archive with the changes of this sitting, in order. What cannot be reached is said, not thrown. */
+  /** Portions of the archive with the changes of this sitting. What cannot be reached is said, not thrown. */
   async function gathered(portions: AsyncGenerator<HistoryPortion>): Promise<JournalRead> {
     const all = new Map<Stamp, Change>()
     let unread = 0
@@ -283,12 +288,22 @@ export function makeZenStore({
       unreached = storageErrorOf(error).code
     }
     api.getState().recent.forEach((change) => all.set(change.stamp, change))
-    return { changes: ordered(all.values()), unread, unreached }
+    return { changes: [...all.values()], unread, unreached }
   }
 
   const stopListening = tabs.listen((message) => {
     if (message.kind === 'changes') takeUp(message.changes)
     else void (message.kind === 'wiped' ? startOver() : catchUp().catch(() => {}))
+  })
+
+  const bringing = makeBringIn({
+    api,
+    device,
+    observe: (stamp) => (last = laterStamp(last, stamp)),
+    makeAct: (name, diff) => changeOf(name, diff, { brought: true }),
+    archive,
+    rest,
+    onBrought: () => tabs.post({ kind: 'more' }),
   })
 
   const readOnly: Result<never, Refusal> = refuse<Refusal>({ kind: 'readOnly' })
@@ -314,31 +329,7 @@ export function makeZenStore({
     },
     undo: () => revert('undo'),
     redo: () => revert('redo'),
-    wouldBring(entries) {
-      const { document } = api.getState()
-      return broughtBy(
-        document,
-        withMerged(document, entries),
-        new Set(entries.map(({ record }) => record.id)),
-      )
-    },
-    async bringIn(entries, changes, name = 'bringIn') {
-      if (api.getState().readOnly) return readOnly
-      for (const entry of entries) last = laterStamp(last, latestIn(entry))
-      observe(changes)
-      const diff = this.wouldBring(entries)
-      const act = changeOf(name, diff, { brought: true })
-      await archive.absorb(entries, changes, act)
-      const state = api.getState()
-      const recent = diff.length > 0 ? [...state.recent, act] : state.recent
-      api.setState({
-        document: withMerged(state.document, entries),
-        recent,
-        undo: undoStateOf(recent, device),
-      })
-      tabs.post({ kind: 'more' })
-      return ok(diff)
-    },
+    ...bringing,
     async wipe() {
       if (api.getState().readOnly) return readOnly
       await keeper.settled()
@@ -375,7 +366,7 @@ export function makeZenStore({
       const wanted = new Set(ids)
       const touches = (change: Change) => change.diff.some((part) => wanted.has(idOf(part)))
       const { changes } = await gathered(archive.historyOf(wanted))
-      return changes.filter(touches)
+      return ordered(changes.filter(touches))
     },
     journal: () => gathered(archive.history()),
     close: stopListening,

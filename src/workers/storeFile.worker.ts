@@ -1,4 +1,4 @@
-// Reads and checks a store file, alone or with the files it names, off the screen's thread.
+// Reads and checks a store file off the screen's thread, alone or with the files it names, and keeps what it brings.
 import {
   bundleLimitBytes,
   isBundle,
@@ -6,24 +6,51 @@ import {
   parseStoreFile,
   storeFileLimitBytes,
   type Bundle,
+  type StoreFile,
   type StoreFileFault,
 } from '../core/exchange'
+import { latestIn, laterStamp, never, type Diff } from '../core/journal'
 import { ok, refuse, type Result } from '../core/result'
+import type { FromFileWorker, ToFileWorker } from '../state/fileWorker'
+import { makeArchive, storageErrorOf } from '../state/persistence'
+import { makeAsyncStorageStore } from '../state/persistence/asyncStorageStore'
 
-async function bundleOf(file: File): Promise<Result<Bundle, StoreFileFault>> {
-  const isArchive = isBundle(new Uint8Array(await file.slice(0, 4).arrayBuffer()))
+const portionSize = 1000
+const say = (message: FromFileWorker) => self.postMessage(message)
+let file: StoreFile = { entries: [], changes: [] }
+const parts: Diff[] = []
+
+async function bundleOf(chosen: File): Promise<Result<Bundle, StoreFileFault>> {
+  const isArchive = isBundle(new Uint8Array(await chosen.slice(0, 4).arrayBuffer()))
   const limitBytes = isArchive ? bundleLimitBytes : storeFileLimitBytes
-  if (file.size > limitBytes) return refuse({ kind: 'tooLarge', bytes: file.size, limitBytes })
+  if (chosen.size > limitBytes) return refuse({ kind: 'tooLarge', bytes: chosen.size, limitBytes })
   return isArchive
-    ? parseBundle(new Uint8Array(await file.arrayBuffer()))
-    : ok({ text: await file.text(), blobs: new Map() })
+    ? parseBundle(new Uint8Array(await chosen.arrayBuffer()))
+    : ok({ text: await chosen.text(), blobs: new Map() })
 }
 
-self.onmessage = async ({ data: { file } }: MessageEvent<{ file: File }>) => {
-  const bundle = await bundleOf(file)
-  if (!bundle.ok) return self.postMessage({ ok: false, fault: bundle.error })
-  const parsed = parseStoreFile(bundle.value.text)
-  if (!parsed.ok) return self.postMessage({ ok: false, fault: parsed.error })
+async function read(chosen: File): Promise<void> {
+  const bundle = await bundleOf(chosen)
+  if (!bundle.ok) return say({ kind: 'refused', fault: bundle.error })
+  const parsed = parseStoreFile(bundle.value.text, (share) => say({ kind: 'progress', share }))
+  if (!parsed.ok) return say({ kind: 'refused', fault: parsed.error })
+  file = parsed.value
+  for (let at = 0; at < file.entries.length; at += portionSize)
+    say({ kind: 'entries', entries: file.entries.slice(at, at + portionSize) })
+  const inRecords = file.entries.reduce((latest, entry) => laterStamp(latest, latestIn(entry)), never)
+  const latest = file.changes.reduce((before, { stamp }) => laterStamp(before, stamp), inRecords)
   const blobs = [...bundle.value.blobs.values()].map((bytes) => new Blob([bytes as Uint8Array<ArrayBuffer>]))
-  self.postMessage({ ok: true, ...parsed.value, blobs })
+  say({ kind: 'read', latest, blobs })
+}
+
+async function keep({ act, database, by }: Extract<ToFileWorker, { kind: 'keep' }>): Promise<void> {
+  const archive = makeArchive(makeAsyncStorageStore(database), undefined, by)
+  const keys = await archive.absorb(file.entries, file.changes, { ...act, diff: parts.flat() })
+  say({ kind: 'kept', keys })
+}
+
+self.onmessage = async ({ data }: MessageEvent<ToFileWorker>) => {
+  if (data.kind === 'read') return read(data.file)
+  if (data.kind === 'parts') return void parts.push(data.parts)
+  await keep(data).catch((error) => say({ kind: 'failed', code: storageErrorOf(error).code }))
 }

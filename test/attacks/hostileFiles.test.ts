@@ -53,12 +53,7 @@ it('a file is one act: undo takes it back whole, removals too, and reaches into 
   const journal: Change[] = [
     { stamp: stamp(1), act: 'setDown', diff: [{ kind: 'added', record: entries[0]?.record as never }] },
   ]
-  expect(
-    store
-      .wouldBring(entries)
-      .map(({ kind }) => kind)
-      .sort(),
-  ).toEqual(['added', 'removed'])
+  expect((await store.wouldBring(entries)).map(({ kind }) => kind).sort()).toEqual(['added', 'removed'])
   await store.bringIn(entries, journal)
   expect(held(store).map(({ id }) => id)).toEqual(expect.arrayContaining(['slip:new']))
   expect(held(store).some(({ id }) => id === gone)).toBe(false)

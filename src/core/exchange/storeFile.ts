@@ -30,15 +30,51 @@ export type StoreFileFault =
   | { readonly kind: 'hostileKey'; readonly where: string; readonly key: string }
   | { readonly kind: 'tooDeep'; readonly where: string }
 
-const inOrder = <T>(items: Iterable<T>, keyOf: (item: T) => string): T[] =>
-  [...items].sort((a, b) => (keyOf(a) < keyOf(b) ? -1 : 1))
-
 /** Records or changes written in one go: a millisecond or two. */
 const portionSize = 300
+/** Items put in order in one go. */
+const sortedAtOnce = 4000
 
-function* listParts(items: readonly unknown[]): Generator<string> {
-  for (let at = 0; at < items.length; at += portionSize)
-    yield (at === 0 ? '' : ',') + JSON.stringify(items.slice(at, at + portionSize)).slice(1, -1)
+/**
+ * Items in the order of their keys, so many at a time: short runs are sorted one by one, then the lowest of their heads
+ * is taken again and again. To sort a hundred thousand at once would hold the screen.
+ */
+function* inOrder<T>(items: Iterable<T>, keyOf: (item: T) => string): Generator<T[]> {
+  const compare = (a: T, b: T) => (keyOf(a) < keyOf(b) ? -1 : 1)
+  const runs: T[][] = []
+  for (const item of items) {
+    const run = runs.at(-1)
+    if (run && run.length < sortedAtOnce) run.push(item)
+    else {
+      run?.sort(compare).reverse()
+      yield []
+      runs.push([item])
+    }
+  }
+  runs.at(-1)?.sort(compare).reverse()
+  // Each run gives its lowest from its end.
+  let portion: T[] = []
+  for (;;) {
+    let lowest: T[] | undefined
+    for (const run of runs) {
+      const head = run.at(-1)
+      if (head !== undefined && (!lowest || compare(head, lowest.at(-1) as T) < 0)) lowest = run
+    }
+    if (lowest) portion.push(lowest.pop() as T)
+    if (portion.length < portionSize && lowest) continue
+    yield portion
+    if (!lowest) return
+    portion = []
+  }
+}
+
+function* listParts<T>(items: Iterable<T>, keyOf: (item: T) => string): Generator<string> {
+  let isFirst = true
+  for (const portion of inOrder(items, keyOf)) {
+    const text = JSON.stringify(portion).slice(1, -1)
+    yield text === '' || isFirst ? text : `,${text}`
+    if (text !== '') isFirst = false
+  }
 }
 
 /** The text of a store file in portions, so that writing a large one need not hold the screen. */
@@ -48,9 +84,9 @@ export function* storeFileParts(
   savedAtEpochMs: number,
 ): Generator<string> {
   yield `{"format":${JSON.stringify(storeFileFormat)},"version":${storeFileVersion},"savedAt":"${new Date(savedAtEpochMs).toISOString()}","records":[`
-  yield* listParts(inOrder(entriesIn(document), ({ record }) => record.id))
+  yield* listParts(entriesIn(document), ({ record }) => record.id)
   yield '],"changes":['
-  yield* listParts(inOrder(changes, ({ stamp }) => stamp))
+  yield* listParts(changes, ({ stamp }) => stamp)
   yield ']}'
 }
 
@@ -156,7 +192,14 @@ function parseJson(text: string): Result<unknown, StoreFileFault> {
   }
 }
 
-function contentFault(file: { records: unknown[]; changes: unknown[] }): StoreFileFault | null {
+function contentFault(
+  file: { records: unknown[]; changes: unknown[] },
+  onProgress: (share: number) => void,
+): StoreFileFault | null {
+  const total = file.records.length + file.changes.length
+  const tell = (checked: number) => {
+    if (checked % 2000 === 0) onProgress(checked / total)
+  }
   const ids = new Set<string>()
   for (const [index, value] of file.records.entries()) {
     const where = `record ${index + 1}`
@@ -165,6 +208,7 @@ function contentFault(file: { records: unknown[]; changes: unknown[] }): StoreFi
     const entry = value as Entry
     if (ids.has(entry.record.id)) return { kind: 'twice', where, id: entry.record.id.slice(0, 80) }
     ids.add(entry.record.id)
+    tell(index)
   }
   const stamps = new Set<string>()
   for (const [index, value] of file.changes.entries()) {
@@ -174,6 +218,7 @@ function contentFault(file: { records: unknown[]; changes: unknown[] }): StoreFi
     const { stamp } = value as Change
     if (stamps.has(stamp)) return { kind: 'twice', where, id: stamp }
     stamps.add(stamp)
+    tell(file.records.length + index)
   }
   return null
 }
@@ -200,8 +245,11 @@ function parentFault(records: readonly Entry[]): StoreFileFault | null {
   return null
 }
 
-/** What a store file holds, or why it is none. Stamps ahead of the clock are carried: the writer's clock may have been wrong. */
-export function parseStoreFile(text: string): Result<StoreFile, StoreFileFault> {
+/** What a store file holds, or why it is none; `onProgress` is told from 0 to 1 how far the checking has come. Stamps ahead of the clock are carried: the writer's clock may have been wrong. */
+export function parseStoreFile(
+  text: string,
+  onProgress: (share: number) => void = () => {},
+): Result<StoreFile, StoreFileFault> {
   if (text.length > storeFileLimitBytes)
     return refuse({ kind: 'tooLarge', bytes: text.length, limitBytes: storeFileLimitBytes })
   if (text.trim() === '') return refuse({ kind: 'empty' })
@@ -227,7 +275,7 @@ export function parseStoreFile(text: string): Result<StoreFile, StoreFileFault> 
     records: file.records.map((entry: Entry) => migrateEntry(entry, version)) as unknown[],
     changes: file.changes.map((change: Change) => migrateChange(change, version)) as unknown[],
   }
-  const fault = contentFault(content) ?? parentFault(content.records as Entry[])
+  const fault = contentFault(content, onProgress) ?? parentFault(content.records as Entry[])
   return fault
     ? refuse(fault)
     : ok({ entries: content.records as Entry[], changes: content.changes as Change[] })

@@ -15,7 +15,15 @@ import {
 } from '../record'
 import { idOf, type Change, type Diff, type RecordDiff, type Updated } from './change'
 import { entryOf, isThere, mergeEntries, type Entry } from './entry'
-import { emptyTable, getIn, valuesOf, withEntries, type Table } from './table'
+import {
+  emptyTable,
+  getIn,
+  makeTableFiller,
+  valuesOf,
+  withEntries,
+  type Table,
+  type TableFiller,
+} from './table'
 
 export type Document = { readonly [K in RecordKind]: Table<Entry> }
 
@@ -78,6 +86,36 @@ export function withMerged(document: Document, entries: Iterable<Entry>): Docume
     copy[kind] = withEntries(table, pending)
   }
   return copy as unknown as Document
+}
+
+export interface Gathering {
+  /** Merges entries in, in any order. */
+  add(entries: Iterable<Entry>): void
+  /** Everything so far. */
+  document(): Document
+}
+
+/** Gathers a document out of entries that come in portions: the same as merging them, for a fraction of the work. */
+export function makeGathering(): Gathering {
+  const fillers = new Map<string, TableFiller<Entry>>()
+  return {
+    add(entries) {
+      for (const entry of entries) {
+        const { id } = entry.record
+        const kind = kindOf(id)
+        if (!isKindName(kind)) continue
+        const filler = fillers.get(kind) ?? makeTableFiller<Entry>()
+        fillers.set(kind, filler)
+        const before = filler.get(id)
+        filler.set(id, before ? mergeEntries(before, entry) : entry)
+      }
+    },
+    document: () =>
+      ({
+        ...emptyDocument,
+        ...Object.fromEntries([...fillers].map(([kind, filler]) => [kind, filler.table()])),
+      }) as Document,
+  }
 }
 
 /** The entries one change leaves behind. What a file brought is kept as records, so its change leaves none. */

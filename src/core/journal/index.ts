@@ -5,6 +5,7 @@ export {
   entriesIn,
   entriesOfChange,
   entryIn,
+  makeGathering,
   mergeDocuments,
   recordIn,
   recordsById,
@@ -15,6 +16,7 @@ export {
   withChanges,
   withMerged,
   type Document,
+  type Gathering,
 } from './document'
 export { entryOf, isThere, latestIn, mergeEntries, writtenAt, type Entry } from './entry'
 export {

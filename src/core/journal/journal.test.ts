@@ -2,6 +2,8 @@ import fc from 'fast-check'
 import type { AnyRecord, RecordKind, Slip } from '../record'
 import {
   emptyDocument,
+  entriesIn,
+  makeGathering,
   makeStamp,
   mergeDocuments,
   recordIn,
@@ -78,6 +80,20 @@ const whole = (document: Document) =>
 
 describe('merging', () => {
   const split = fc.tuple(changesArbitrary, fc.array(fc.nat(2), { minLength: 25, maxLength: 25 }))
+  it('comes to the same where entries are gathered in portions, in any order', () => {
+    fc.assert(
+      fc.property(changesArbitrary, fc.integer({ min: 1, max: 5 }), fc.boolean(), (all, size, isReversed) => {
+        const each = all.map((change) => [...entriesIn(withChange(emptyDocument, change))])
+        const gathering = makeGathering()
+        for (const entries of isReversed ? each.reverse() : each) {
+          gathering.add(entries)
+          if (entries.length % size === 0) gathering.document()
+        }
+        expect(gathering.document()).toEqual(withChanges(emptyDocument, all))
+      }),
+      { seed: 12, numRuns: 200 },
+    )
+  })
   it('is commutative, associative and idempotent', () => {
     fc.assert(
       fc.property(split, ([changes, hands]) => {

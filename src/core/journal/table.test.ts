@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { emptyTable, getIn, valuesOf, withEntries } from './table'
+import { emptyTable, getIn, makeTableFiller, valuesOf, withEntries, type Table } from './table'
 import { epochMsOf, isStamp, makeStamp, never, nextStamp } from './stamp'
 
 describe('a table', () => {
@@ -28,6 +28,24 @@ describe('a table', () => {
     const after = withEntries(before, [['action:7', -7]])
     expect([getIn(before, 'action:7'), getIn(after, 'action:7')]).toEqual([7, -7])
     expect(after.buckets.filter((bucket, index) => bucket !== before.buckets[index])).toHaveLength(1)
+  })
+  it('is filled in place to the same, and what was given out meanwhile stays as it was', () => {
+    const told = (table: Table<number>) => [table.size, [...valuesOf(table)].sort()]
+    fc.assert(
+      fc.property(fc.array(entries, { maxLength: 6 }), (portions) => {
+        const filler = makeTableFiller<number>()
+        const steps = portions.map((portion) => {
+          portion.forEach(([id, value]) => filler.set(id, value))
+          const table = filler.table()
+          return { table, told: told(table) }
+        })
+        const model = new Map(portions.flat())
+        model.forEach((value, id) => expect(filler.get(id)).toBe(value))
+        expect(told(filler.table())).toEqual([model.size, [...model.values()].sort()])
+        steps.forEach((step) => expect(told(step.table)).toEqual(step.told))
+      }),
+      { seed: 33, numRuns: 200 },
+    )
   })
   it('spreads ids over its buckets', () => {
     const table = withEntries(

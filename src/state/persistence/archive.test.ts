@@ -1,6 +1,8 @@
 import { emptyDocument, makeStamp, recordsById, withChanges, type Change } from '@/core/journal'
 import { currentVersion } from '@/core/migrations'
+import { plainAction } from '@/core/testing/plainAction'
 import { makeArchive, makeMemoryStore, storageErrorOf } from '.'
+import { isLaterPiece } from './keys'
 import { fromSealed, toSealed } from './sealed'
 
 const brought = (ms: number): Change => ({
@@ -117,6 +119,48 @@ describe('the archive', () => {
     expect(await stampsOf()).toEqual([])
     await other.wipe(makeStamp(500, 0, 'bbbb'))
     expect(await stampsOf()).toBe('wiped')
+  })
+  it('shows everything but the actions before these are read, and reads again where one of their parts has gone', async () => {
+    const mixed = many.flatMap((each, index): Change[] => [
+      each,
+      {
+        stamp: makeStamp(1000 + index, 0, 'aaaa'),
+        act: 'addAction',
+        diff: [{ kind: 'added', record: { ...plainAction, id: `action:a${index}` } }],
+      },
+    ])
+    const { store, archive } = await filled(mixed)
+    const laterKeys = keysUnder(store.held, 'piece/').filter(isLaterPiece)
+    expect(laterKeys.length).toBeGreaterThan(3)
+    const firsts: [records: number, partsRead: number][] = []
+    let partsRead = 0
+    const opening = makeArchive(
+      {
+        ...store,
+        getMany: async (keys) => {
+          partsRead += keys.filter(isLaterPiece).length
+          if (firsts.length === 1 && keys.some(isLaterPiece)) {
+            // Another tab gathers everything at this very moment.
+            for (const each of Array.from({ length: 8 }, (_, index) => change(5000 + index, `t${index}`))) {
+              await archive.append([each])
+              await archive.fold()
+            }
+          }
+          return store.getMany(keys)
+        },
+      },
+      limits,
+    )
+    const loaded = await opening.load((document) =>
+      firsts.push([
+        [...recordsById(document).keys()].filter((id) => id.startsWith('slip:')).length,
+        partsRead,
+      ]),
+    )
+    const whole = (await makeArchive(store, limits).load()).document
+    expect(recordsById(loaded.document)).toEqual(recordsById(whole))
+    expect(firsts[0]).toEqual([shown(many).length, 0])
+    expect(firsts.length).toBeGreaterThan(1)
   })
   it('reads again when the ground moves under a start: a tab opened while another folds misses nothing', async () => {
     const { store } = await filled([])

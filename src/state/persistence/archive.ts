@@ -3,16 +3,18 @@
 // so whatever the moment a write is cut off, what is kept is a store as it was up to some change.
 import {
   entriesIn,
+  emptyDocument,
   laterStamp,
+  makeGathering,
   never,
   withChanges,
-  withMerged,
-  emptyDocument,
   type Change,
   type Document,
   type Entry,
+  type Gathering,
   type Stamp,
 } from '@/core/journal'
+import { kindOf } from '@/core/record'
 import { currentVersion } from '@/core/migrations'
 import { heal } from './heal'
 import { indexValue, makeHistoryIndex } from './historyIndex'
@@ -24,6 +26,8 @@ import {
   changePrefix,
   historyKey,
   historyPrefix,
+  isLaterPiece,
+  laterPieceKey,
   latestInKeys,
   metaKey,
   pieceKey,
@@ -34,7 +38,15 @@ import {
 } from './keys'
 import type { KeyValueStore } from './keyValueStore'
 import { metaIn, metaValue } from './meta'
-import { changesIn, entriesInPiece, readKept, type Aside } from './readKept'
+import {
+  changesIn,
+  entriesInPiece,
+  readInto,
+  type Aside,
+  type Damaged,
+  type Kept,
+  type Listed,
+} from './readKept'
 import { toSealed } from './sealed'
 
 export interface ArchiveLimits {
@@ -44,8 +56,12 @@ export interface ArchiveLimits {
   readonly pieces: number
   /** Records in one part of a piece, changes in one part of the history. */
   readonly partSize: number
+  /** Lets the screen go on between two portions of long work. */
+  readonly rest?: () => Promise<void>
 }
 export const usualLimits: ArchiveLimits = { changes: 200, pieces: 8, partSize: 500 }
+/** Parts that are read between two rests: some twenty milliseconds of work. */
+const partsAtOnce = 6
 
 export interface Loaded {
   readonly document: Document
@@ -69,11 +85,17 @@ export interface HistoryPortion {
 }
 
 export interface Archive {
-  load(): Promise<Loaded>
+  /**
+   * Everything kept. `onFirst` is given what the first station needs, all but the actions, as soon as that is read; again
+   * where the ground moved meanwhile.
+   */
+  load(onFirst?: (document: Document) => void): Promise<Loaded>
   /** Keeps changes in one write; `instead` are earlier ones that they stand in for. */
   append(changes: readonly Change[], instead?: readonly Stamp[]): Promise<void>
   /** Takes in records and journal from a file or another copy, and the act of doing so, in one write. */
-  absorb(entries: readonly Entry[], changes: readonly Change[], act: Change): Promise<void>
+  absorb(entries: readonly Entry[], changes: readonly Change[], act: Change): Promise<readonly string[]>
+  /** These were kept by another on behalf of this copy: they are no news. */
+  know(keys: readonly string[]): void
   /** Folds what has gathered, if it is time. Safe to be cut off anywhere, and beside another that does the same. */
   fold(): Promise<void>
   /** The whole journal but for the changes of `load`; in portions, oldest first. */
@@ -131,13 +153,25 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     }
   }
 
-  function pieceOf(tier: number, stamp: Stamp, entries: readonly Entry[]): Record<string, string> {
-    return Object.fromEntries(
-      inParts(entries, limits.partSize).map((part, index) => [
-        pieceKey(tier, stamp, name, index),
-        toSealed(part),
-      ]),
-    )
+  const rest = limits.rest ?? (async () => {})
+
+  /** The parts of a piece under their keys, actions apart from the rest. */
+  async function pieceOf(
+    tier: number,
+    stamp: Stamp,
+    entries: readonly Entry[],
+  ): Promise<Record<string, string>> {
+    const isAction = ({ record }: Entry) => kindOf(record.id) === 'action'
+    const values: Record<string, string> = {}
+    for (const [keyOf, own] of [
+      [pieceKey, entries.filter((entry) => !isAction(entry))],
+      [laterPieceKey, entries.filter(isAction)],
+    ] as const)
+      for (const [index, part] of inParts(own, limits.partSize).entries()) {
+        values[keyOf(tier, stamp, name, index)] = toSealed(part)
+        if (index % partsAtOnce === 0) await rest()
+      }
+    return values
   }
 
   /** A portion under its key, and beside it which records it tells of. */
@@ -177,7 +211,7 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     if (sound.length === 0) return
     const changes = sound.flatMap(({ items }) => items)
     const entries = [...entriesIn(withChanges(emptyDocument, changes))]
-    const made = { ...pieceOf(0, latestOf(changes), entries), ...historyOf(changes) }
+    const made = { ...(await pieceOf(0, latestOf(changes), entries)), ...historyOf(changes) }
     await exchange(
       made,
       sound.map(({ key }) => key),
@@ -186,19 +220,57 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
 
   /** Gathers all pieces of a tier into one of the next. */
   async function gather(tier: number, keys: readonly string[]): Promise<void> {
-    let gathered = emptyDocument
+    const gathered = makeGathering()
     const soundKeys: string[] = []
     for (const part of inParts(keys, 4)) {
       const values = await read(part)
       for (const key of part) {
         const { items, sound } = await entriesInPiece(values[key] ?? '')
         if (!sound) continue
-        gathered = withMerged(gathered, items)
+        gathered.add(items)
         soundKeys.push(key)
       }
+      await rest()
     }
     if (soundKeys.length === 0) return
-    await exchange(pieceOf(tier + 1, latestInKeys(soundKeys), [...entriesIn(gathered)]), soundKeys)
+    const entries = [...entriesIn(gathered.document())]
+    await exchange(await pieceOf(tier + 1, latestInKeys(soundKeys), entries), soundKeys)
+  }
+
+  /** Reads parts that may come later, so many at once, the next ones under way while these are gathered. */
+  async function readLater(
+    keys: readonly string[],
+    gathering: Gathering,
+  ): Promise<{ isWhole: boolean; damaged: readonly Damaged[] }> {
+    const groups = inParts(keys, partsAtOnce)
+    const damaged: Damaged[] = []
+    let next = groups[0] ? read(groups[0]) : null
+    for (let at = 0; next; at++) {
+      const values = await next
+      const group = groups[at + 1]
+      next = group ? read(group) : null
+      if (Object.values(values).includes(null)) return { isWhole: false, damaged }
+      damaged.push(...(await readInto(values, gathering)).damaged)
+      await rest()
+    }
+    return { isWhole: true, damaged }
+  }
+
+  /** What a load gives back, once what is damaged has been set aside and put in order. */
+  async function finished(keys: readonly string[], format: number | undefined, kept: Kept): Promise<Loaded> {
+    const lastHistory = under(keys, historyPrefix).at(-1)
+    const older = lastHistory ? (await changesIn((await read([lastHistory]))[lastHistory] ?? '')).items : []
+    const recent = new Map(inOrder([...older, ...kept.changes]).map((change) => [change.stamp, change]))
+    if (!isNewer && format !== currentVersion) await write(metaValue(wiped))
+    const { document, values: healed } = await heal(kept, allHistory)
+    if (!isNewer && Object.keys(healed).length > 0) await write(healed)
+    return {
+      document,
+      asides: kept.damaged.map(({ key, text }) => ({ key, text })),
+      newerFormat: isNewer,
+      recent: [...recent.values()],
+      latest: latestInKeys(keys),
+    }
   }
 
   async function allHistory(): Promise<readonly Change[]> {
@@ -211,7 +283,11 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     for (const part of inParts(keys, 4)) {
       const values = await read(part)
       const texts = Object.values(values).filter((text) => text !== null)
-      const listed = await Promise.all(texts.map(changesIn))
+      const listed: Listed<Change>[] = []
+      for (const text of texts) {
+        listed.push(await changesIn(text))
+        await rest()
+      }
       const unread = listed.filter(({ sound }) => !sound).length
       yield { changes: listed.flatMap(({ items }) => items), unread }
     }
@@ -227,28 +303,28 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
   }
 
   return {
-    async load() {
-      const { keys, values } = await readTogether(
-        (key) => key.startsWith(changePrefix) || key.startsWith(piecePrefix),
-      )
-      const meta = metaIn(values[metaKey])
-      isNewer = (meta?.format ?? 0) > currentVersion
-      wiped = meta?.wiped ?? null
-      seen.clear()
-      keys.forEach((key) => seen.add(key))
-      const kept = await readKept(values)
-      const lastHistory = under(keys, historyPrefix).at(-1)
-      const older = lastHistory ? (await changesIn((await read([lastHistory]))[lastHistory] ?? '')).items : []
-      const recent = new Map(inOrder([...older, ...kept.changes]).map((change) => [change.stamp, change]))
-      if (!isNewer && meta?.format !== currentVersion) await write(metaValue(wiped))
-      const { document, values: healed } = await heal(kept, allHistory)
-      if (!isNewer && Object.keys(healed).length > 0) await write(healed)
-      return {
-        document,
-        asides: kept.damaged.map(({ key, text }) => ({ key, text })),
-        newerFormat: isNewer,
-        recent: [...recent.values()],
-        latest: latestInKeys(keys),
+    async load(onFirst) {
+      for (let round = 1; ; round++) {
+        const first = await readTogether(
+          (key) => !isLaterPiece(key) && (key.startsWith(changePrefix) || key.startsWith(piecePrefix)),
+        )
+        const { keys, values } = first
+        const meta = metaIn(values[metaKey])
+        const gathering = makeGathering()
+        const kept = await readInto(values, gathering)
+        onFirst?.(withChanges(gathering.document(), kept.changes))
+        const later = await readLater(keys.filter(isLaterPiece), gathering)
+        // A part that was listed and has gone was folded by another tab: what it held stands elsewhere now.
+        if (!later.isWhole && round < rereads) continue
+        isNewer = (meta?.format ?? 0) > currentVersion
+        wiped = meta?.wiped ?? null
+        seen.clear()
+        keys.forEach((key) => seen.add(key))
+        return finished(keys, meta?.format, {
+          document: withChanges(gathering.document(), kept.changes),
+          changes: kept.changes,
+          damaged: [...kept.damaged, ...later.damaged],
+        })
       }
     },
     async append(changes, instead = []) {
@@ -259,12 +335,15 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
       const journal = inParts(inOrder(changes), limits.partSize).map((part, at) =>
         portionAt(broughtKey(act.stamp, at), part),
       )
-      await write({
-        ...pieceOf(3, act.stamp, entries),
+      const values = {
+        ...(await pieceOf(3, act.stamp, entries)),
         ...(Object.assign({}, ...journal) as Record<string, string>),
         ...(act.diff.length > 0 ? { [changeKey(act.stamp)]: toSealed([act]) } : {}),
-      })
+      }
+      await write(values)
+      return Object.keys(values)
     },
+    know: (keys) => keys.forEach((key) => seen.add(key)),
     async fold() {
       if (isNewer) return
       const changeKeys = under(await store.getAllKeys(), changePrefix)

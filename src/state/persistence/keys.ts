@@ -17,6 +17,10 @@ export const changeKey = (stamp: Stamp): string => `${changePrefix}${stamp}`
 /** A piece of tier 0 holds the records of one fold; each higher tier gathers several of the tier below. `by` is who made it. */
 export const pieceKey = (tier: number, stamp: Stamp, by: string, index: number): string =>
   `${piecePrefix}${tier}/${stamp}~${by}/${part(index)}`
+/** As `pieceKey`, for a part that holds actions alone: by far the most, and not needed by the first station. */
+export const laterPieceKey = (tier: number, stamp: Stamp, by: string, index: number): string =>
+  `${piecePrefix}${tier}/${stamp}~${by}/a${part(index)}`
+export const isLaterPiece = (key: string): boolean => key.startsWith(piecePrefix) && /\/a\d+$/.test(key)
 /** Named by its first and its last change: two portions that differ never share a key. */
 export const historyKey = (first: Stamp, last: Stamp, by: string): string =>
   `${historyPrefix}${first}/${last}~${by}`

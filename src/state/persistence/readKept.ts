@@ -1,12 +1,5 @@
 // From kept text to a document. What cannot be read is returned to be set aside; the rest still loads.
-import {
-  emptyDocument,
-  withChanges,
-  withMerged,
-  type Change,
-  type Document,
-  type Entry,
-} from '@/core/journal'
+import type { Change, Document, Entry, Gathering } from '@/core/journal'
 import { currentVersion, migrateChange, migrateEntry } from '@/core/migrations'
 import { changePrefix, piecePrefix } from './keys'
 import { fromSealed } from './sealed'
@@ -52,9 +45,11 @@ export interface Kept {
   readonly damaged: readonly Damaged[]
 }
 
-/** What a set of kept values holds. Order plays no part: everything is merged by its stamps. */
-export async function readKept(values: Readonly<Record<string, string | null>>): Promise<Kept> {
-  const entries: Entry[] = []
+/** Gathers the records of kept values. Order plays no part: everything is merged by its stamps. */
+export async function readInto(
+  values: Readonly<Record<string, string | null>>,
+  gathering: Gathering,
+): Promise<Omit<Kept, 'document'>> {
   const changes: Change[] = []
   const damaged: Damaged[] = []
   for (const [key, text] of Object.entries(values)) {
@@ -64,8 +59,8 @@ export async function readKept(values: Readonly<Record<string, string | null>>):
     const { items, sound } = await (isChange ? changesIn(text) : entriesInPiece(text))
     if (!sound) damaged.push({ key, text, items: items as (Change | Entry)[] })
     if (isChange) changes.push(...(items as Change[]))
-    else for (const item of items) entries.push(item as Entry)
+    else gathering.add(items as Entry[])
   }
   changes.sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
-  return { document: withChanges(withMerged(emptyDocument, entries), changes), changes, damaged }
+  return { changes, damaged }
 }

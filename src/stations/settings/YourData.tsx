@@ -1,6 +1,6 @@
 // The whole store to a file and back, the demo data, and starting over.
 import { useRef, useState } from 'react'
-import { recordsById } from '@/core/journal'
+import { select } from '@/state'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
 import { desk } from '@/held/desk'
 import { useDemo } from '@/held/demo'
@@ -20,7 +20,7 @@ export function YourData() {
       </Words>
       <Words tone="inkSoft">
         Everything is kept in this browser, on this device, and nowhere else.{' '}
-        {count(recordsById(document).size, 'record')} so far. A file is your backup, and the way to another
+        {count(select.countOf(document), 'record')} so far. A file is your backup, and the way to another
         device.
       </Words>
       <Row gap={10} flexWrap="wrap">
@@ -39,9 +39,18 @@ export function YourData() {
   )
 }
 
+function busyWords({
+  kind,
+  share,
+}: Extract<ReturnType<typeof useBringIn>['state'], { share: unknown }>): string {
+  if (kind === 'keeping') return 'Bringing it in…'
+  return share === null ? 'Reading…' : `Reading… ${Math.round(share * 100)} %`
+}
+
 function BringIn() {
   const input = useRef<HTMLInputElement>(null)
   const { state, read, take, stop } = useBringIn()
+  const isBusy = state.kind === 'reading' || state.kind === 'keeping'
   return (
     <>
       <input
@@ -54,15 +63,15 @@ function BringIn() {
         onChange={(event) => {
           const file = event.target.files?.[0]
           event.target.value = ''
-          if (file) void read(file)
+          if (file) read(file)
         }}
       />
       <Button
-        label={state.kind === 'reading' ? 'Reading…' : 'Bring in a file'}
-        disabled={state.kind === 'reading'}
+        label={isBusy ? busyWords(state) : 'Bring in a file'}
+        disabled={isBusy}
         onPress={() => input.current?.click()}
       />
-      {state.kind === 'reading' ? <Button kind="quiet" label="Stop" onPress={stop} /> : null}
+      {isBusy ? <Button kind="quiet" label="Stop" onPress={stop} /> : null}
       {state.kind === 'refused' ? (
         <Words role="alert" tone="clay" width="100%">
           {state.why}
@@ -87,7 +96,7 @@ function BringIn() {
 function DemoButtons({ onAsk }: { onAsk: () => void }) {
   const act = useAct()
   const { held, busy, load } = useDemo()
-  const isEmpty = recordsById(useHeldDocument()).size === 0
+  const isEmpty = select.countOf(useHeldDocument()) === 0
   if (held)
     return (
       <Row>
