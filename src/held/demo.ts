@@ -1,6 +1,6 @@
 // Loading the demo data: made in a worker from today's date, then merged in like a file.
 import { useState } from 'react'
-import { lists } from '@/state'
+import { select } from '@/state'
 import { desk } from './desk'
 import { useHeld, useZen, type ZenParts } from './zen'
 
@@ -32,7 +32,7 @@ export async function loadDemo({ store, clock }: ZenParts): Promise<void> {
 export function useDemo(): { load: () => Promise<void>; busy: boolean; held: boolean } {
   const parts = useZen()
   const [busy, setBusy] = useState(false)
-  const held = useHeld((state) => lists.hasDemo(state.document))
+  const held = useHeld((state) => select.hasDemo(state.document))
   const load = async () => {
     setBusy(true)
     try {

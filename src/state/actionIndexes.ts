@@ -13,7 +13,6 @@ import type { Document } from '@/core/journal'
 import { compareRanks, type Action, type Id } from '@/core/record'
 import { doneBetween, nextActions } from '@/core/review'
 import { addDays, epochMsAt, type CalendarDate } from '@/core/time'
-import { demoMark } from './commands/demo'
 import { makeTableIndex, type IndexRules } from './tableIndex'
 
 type Keys = IndexRules<Action>['keysOf']
@@ -98,13 +97,6 @@ export const actionsOfWeek = (document: Document, first: CalendarDate, today: Ca
   ...[0, 1, 2, 3, 4, 5, 6].flatMap((ahead) => actionsOfDay(document, addDays(first, ahead), today)),
   ...byDay.of(document, noDay),
 ]
-
-const byDemo = makeTableIndex('action', {
-  keysOf: ({ id }) => (id.startsWith(`action:${demoMark}`) ? [demoMark] : []),
-  ...ownOrder,
-})
-/** Whether an action of the demo data is there. */
-export const hasDemo = (document: Document): boolean => byDemo.count(document, demoMark) > 0
 
 const everything = 'all'
 /** The latest so many, by one pass over when they were made: sorting all of them would take ten times as long. */

@@ -11,6 +11,7 @@ import {
   type RecordOf,
   type Settings,
 } from '@/core/record'
+import { demoMark } from './commands/demo'
 import { settingsIn } from './settingsIn'
 import { makeTableIndex } from './tableIndex'
 import { makeNameIndex, type Name, type NameIndex } from '@/core/sentence'
@@ -96,6 +97,10 @@ export const namesOf: (document: Document) => NameIndex = byTables(
     return makeNameIndex([...named.map(({ id, name }) => ({ id, name })), ...projects])
   },
 )
+
+/** Whether the demo data is laid out: its groups are never removed but with all of it. */
+export const hasDemo = (document: Document): boolean =>
+  groupsOf(document).some(({ id }) => id.startsWith(`group:${demoMark}`))
 
 /** The area an action or a project belongs to, its own or its project's. */
 export function areaOf(

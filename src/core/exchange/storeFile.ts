@@ -33,7 +33,7 @@ export type StoreFileFault =
 /** Records or changes written in one go: a millisecond or two. */
 const portionSize = 300
 /** Items put in order in one go. */
-const sortedAtOnce = 4000
+const sortedAtOnce = 1500
 
 /**
  * Items in the order of their keys, so many at a time: short runs are sorted one by one, then the lowest of their heads
