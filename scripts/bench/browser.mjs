@@ -260,9 +260,8 @@ async function heapAndHistory(context) {
                 shown = performance.now()
               if (document.querySelector('[aria-label="What happened"] li'))
                 resolve(performance.now() - shown)
-              else setTimeout(look)
             }
-            look()
+            new MutationObserver(look).observe(document.body, { childList: true, subtree: true })
           }),
         row,
       ),

@@ -9,7 +9,8 @@ import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { desk, useDesk } from '@/held/desk'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
-import { count, fieldChangeWords } from '@/words'
+import { count } from '@/words'
+import { fieldChangeWords } from '@/words/history'
 
 /** How many different changes are told; a sentence over fifty actions may make fifty. */
 const toldAtMost = 4

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react'
 import type { Change } from '@/core/journal'
 import { BandHeading, Column, Words } from '@/ui'
-import { changeMoment, historyWords } from '@/words'
+import { changeMoment, historyWords } from '@/words/history'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 
 export function History({ ids, of }: { ids: readonly string[]; of: string }) {

@@ -1,7 +1,7 @@
 // A group or an area opened: its name, its seal, closing and opening it again.
 import { inkCount, isIdOf, sides, type Area, type Group } from '@/core/record'
 import { select, type RunOptions } from '@/state'
-import { areaInks, Button, Choice, Column, Press, Pull, Row, Seal, Words } from '@/ui'
+import { areaInks, Button, Choice, Column, Labelled, Press, Pull, Row, Seal, Words } from '@/ui'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeld } from '@/held/zen'
 
@@ -52,10 +52,7 @@ function AreaSeal({ area }: { area: Area }) {
     act('editArea', { id: area.id, patch }, { say: false, atField: typing !== undefined, ...typing })
   return (
     <Column gap={12}>
-      <Row gap={8}>
-        <Words size="second" tone="inkSoft" width={76} flexShrink={0} aria-hidden>
-          Group
-        </Words>
+      <Labelled label="Group">
         <Pull
           label="Group"
           none="none"
@@ -63,7 +60,7 @@ function AreaSeal({ area }: { area: Area }) {
           options={groups.map(({ id, name }) => ({ value: id, label: name }))}
           onChoose={(groupId) => edit({ groupId: groupId || null })}
         />
-      </Row>
+      </Labelled>
       <Row gap={12}>
         <Seal stamp={area.stamp} ink={area.ink} size={44} />
         <Column width={140}>

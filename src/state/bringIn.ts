@@ -48,8 +48,8 @@ export interface BringIn {
   ): Promise<Result<Diff, Refusal>>
 }
 
-/** Entries looked at between two rests: ten milliseconds of work. */
-const portionSize = 1000
+/** Entries looked at between two rests: some ten milliseconds of work. */
+const portionSize = 500
 
 function* portionsOf(entries: readonly Entry[]): Generator<readonly Entry[]> {
   for (let at = 0; at < entries.length; at += portionSize) yield entries.slice(at, at + portionSize)

@@ -1,5 +1,6 @@
 // One line of choices: pick one, or pick several. Arrow keys move inside, as in any radio group.
 import type { KeyboardEvent } from 'react'
+import { Labelled } from './Labelled'
 import { Row } from './layout'
 import { Press } from './Press'
 import { Words } from './Words'
@@ -48,47 +49,41 @@ export function Choice<T extends string>({
   shown = true,
 }: ChoiceProps<T>) {
   const role = many ? 'checkbox' : 'radio'
-  return (
-    <Row gap={8} alignItems="flex-start" flexShrink={1} maxWidth="100%">
-      {shown ? (
-        <Words size="second" tone="inkSoft" width={76} flexShrink={0} paddingTop={10} aria-hidden>
-          {label}
-        </Words>
-      ) : null}
-      <Row
-        flex={1}
-        gap={6}
-        flexWrap="wrap"
-        role={many ? 'group' : 'radiogroup'}
-        aria-label={label}
-        {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`) }}
-      >
-        {options.map(({ value, label: text, hint }) => {
-          const on = chosen.includes(value)
-          return (
-            <Press
-              key={value}
-              role={role}
-              aria-checked={on}
-              onPress={() => onToggle(value)}
-              paddingHorizontal={11}
-              minHeight={40}
-              minWidth={40}
-              gap={6}
-              justifyContent="center"
-              borderWidth={1}
-              borderColor={on ? '$brass' : '$rule'}
-              backgroundColor={on ? '$brassWash' : '$slip'}
-              hoverStyle={{ borderColor: '$brass' }}
-              {...{ type: 'button', title: hint }}
-            >
-              <Words size="second" strong={on} tone={on ? 'brass' : 'ink'}>
-                {text}
-              </Words>
-            </Press>
-          )
-        })}
-      </Row>
+  const choices = (
+    <Row
+      flex={1}
+      gap={6}
+      flexWrap="wrap"
+      role={many ? 'group' : 'radiogroup'}
+      aria-label={label}
+      {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`) }}
+    >
+      {options.map(({ value, label: text, hint }) => {
+        const on = chosen.includes(value)
+        return (
+          <Press
+            key={value}
+            role={role}
+            aria-checked={on}
+            onPress={() => onToggle(value)}
+            paddingHorizontal={11}
+            minHeight={40}
+            minWidth={40}
+            gap={6}
+            justifyContent="center"
+            borderWidth={1}
+            borderColor={on ? '$brass' : '$rule'}
+            backgroundColor={on ? '$brassWash' : '$slip'}
+            hoverStyle={{ borderColor: '$brass' }}
+            {...{ type: 'button', title: hint }}
+          >
+            <Words size="second" strong={on} tone={on ? 'brass' : 'ink'}>
+              {text}
+            </Words>
+          </Press>
+        )
+      })}
     </Row>
   )
+  return shown ? <Labelled label={label}>{choices}</Labelled> : choices
 }

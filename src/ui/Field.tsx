@@ -2,6 +2,7 @@
 import { useTheme } from '@tamagui/core'
 import { forwardRef, useId, useState } from 'react'
 import { TextInput, type TextInputProps, type TextStyle } from 'react-native'
+import { fieldFrame } from './fieldFrame'
 import { Column } from './layout'
 import { faces } from './tokens'
 import { Words } from './Words'
@@ -51,8 +52,6 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
   const id = useId()
   const [focused, setFocused] = useState(false)
   const bare = isBare && !focused && !problem
-  const calm = focused ? 'brass' : 'edge'
-  const colour = (name: keyof typeof theme) => theme[name]?.get() as string
   return (
     <Column gap={4} width="100%" flexShrink={1} minWidth={0}>
       {shown ? (
@@ -68,7 +67,7 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
         aria-describedby={problem ? `${id}-problem` : undefined}
         multiline={size === 'title' || (rows !== undefined && rows > 1)}
         numberOfLines={isBare ? 1 : rows}
-        placeholderTextColor={colour('inkSoft')}
+        placeholderTextColor={theme.inkSoft.get() as string}
         {...rest}
         {...{
           dataSet: {
@@ -93,19 +92,15 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
           onBlur?.(event)
         }}
         style={{
-          minHeight: 44,
+          ...fieldFrame(theme, { focused, problem: Boolean(problem) }),
           paddingVertical: isBare ? 5 : 9,
           paddingHorizontal: 12,
           // Plain text stands in line with what is around it, and does not move when it is written in.
           marginHorizontal: isBare ? -13 : 0,
-          borderRadius: 3,
-          borderWidth: 1,
           borderStyle: dashed && !focused ? 'dashed' : 'solid',
           width: isBare ? ('calc(100% + 26px)' as never) : '100%',
-          borderColor: bare ? 'transparent' : colour(problem ? 'clay' : calm),
-          boxShadow: focused ? `0 0 0 2px ${colour('brassWash')}, 0 0 0 3px ${colour('brass')}` : 'none',
-          backgroundColor: bare || (dashed && !focused) ? 'transparent' : colour('slip'),
-          color: colour('ink'),
+          ...(bare ? { borderColor: 'transparent' } : {}),
+          ...(bare || (dashed && !focused) ? { backgroundColor: 'transparent' } : {}),
           fontFamily: serif ? faces.heading : faces.body,
           ...typeOf(size, serif),
         }}

@@ -1,6 +1,7 @@
 // A list to choose from that unfolds: the platform's own select, in our dress.
 import { useTheme } from '@tamagui/core'
 import { useId } from 'react'
+import { fieldFrame } from './fieldFrame'
 import { Column } from './layout'
 import { Words } from './Words'
 
@@ -37,13 +38,9 @@ export function Pull<T extends string>({
         value={value}
         onChange={(event) => onChoose(event.target.value as T | '')}
         style={{
-          minHeight: 44,
+          ...fieldFrame(theme),
           maxWidth: '100%',
           padding: '0 10px',
-          borderRadius: 3,
-          border: `1px solid ${theme.rule.get()}`,
-          background: theme.slip.get() as string,
-          color: theme.ink.get() as string,
           fontSize: '0.875rem',
         }}
       >

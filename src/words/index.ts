@@ -1,4 +1,5 @@
-// Every sentence people read, a file a subject.
+// Every sentence people read, a file a subject. What is read only where something is opened or brought in, histories and
+// files, is imported from its own file, so that it loads there.
 export {
   dayMonth,
   duration,
@@ -18,10 +19,8 @@ export { chipWords } from './sentence'
 export { loadWords } from './load'
 export { refusalWords } from './refusals'
 export { keepingWords, savedWords, unreadWords } from './keeping'
-export { broughtWords, fileFaultWords } from './files'
 export { actWords, actWordsOf } from './acts'
 export { keyWords } from './keys'
-export { changeMoment, fieldChangeWords, historyWords } from './history'
 export {
   chooserWords,
   offerWords,

@@ -5,14 +5,17 @@ import {
   actWordsOf,
   actionDetails,
   duration,
-  fileFaultWords,
   keepingWords,
   loadWords,
   longDate,
   nearDate,
   refusalWords,
   shortDate,
+  saidOf,
+  unsaidOf,
 } from '.'
+import { fileFaultWords } from './files'
+import { fieldChangeWords } from './history'
 
 const today = calendarDateUnsafe('2026-03-11')
 const date = calendarDateUnsafe
@@ -84,4 +87,72 @@ it.each([
 ])('speaks in whole, calm sentences: %s', (said) => {
   expect(said).toMatch(/^[A-Z“0-9].*\.$/)
   expect(said).not.toMatch(/!|undefined|null|NaN/)
+})
+
+it.each<[string, Partial<typeof plainAction>, string]>([
+  ['nothing but how near', {}, 'soon'],
+  ['picked for today', { day: today, horizon: 'week' }, 'today'],
+  ['a later day, which stands for how near', { day: date('2026-03-13'), horizon: 'week' }, 'on Fri 13 Mar'],
+  [
+    'fixed, which stands for the day',
+    { at: { date: today, time: '14:30' as never }, day: today },
+    'at today, 14:30',
+  ],
+  [
+    'everything, in the order of a sentence',
+    {
+      due: { date: date('2026-03-13'), time: '17:00' as never },
+      horizon: 'week',
+      minutes: 90,
+      energy: 'deep',
+      weight: 'must',
+      notBefore: date('2026-03-12'),
+      address: 'https://www.library.example/felt',
+      waiting: { personId: null, whom: 'the post', since: today, chaseOn: date('2026-03-16') },
+    },
+    'by Fri 13 Mar, 17:00 · this week · 1 h 30 · deep · must · not before Thu 12 Mar · waiting for the post since today · chase Mon 16 Mar · library.example/felt',
+  ],
+  [
+    'what stands by names that are gone',
+    { contextIds: ['context:gone'], personIds: ['person:gone'] },
+    'soon',
+  ],
+])('the said line tells %s', (_, patch, words) =>
+  expect(
+    saidOf({ ...plainAction, ...patch }, emptyDocument, today)
+      .map((chip) => chip.words)
+      .join(' · '),
+  ).toBe(words),
+)
+it('offers what is not set, chasing only where somebody is waited for', () => {
+  const waiting = { personId: null, whom: 'the post', since: today, chaseOn: null }
+  expect(unsaidOf(plainAction)).toEqual([
+    'due',
+    'day',
+    'at',
+    'minutes',
+    'contextIds',
+    'personIds',
+    'energy',
+    'weight',
+    'waiting',
+    'notBefore',
+    'address',
+  ])
+  expect(unsaidOf({ ...plainAction, waiting, minutes: 5, day: today })).toEqual([
+    'due',
+    'at',
+    'contextIds',
+    'personIds',
+    'energy',
+    'weight',
+    'chase',
+    'notBefore',
+    'address',
+  ])
+})
+it('tells a promise with its time, and a project’s, which has none', () => {
+  const told = (to: unknown) => fieldChangeWords('due', null, to, emptyDocument, today)
+  expect(told({ date: date('2026-03-13'), time: '17:00' })).toBe('due none → Fri 13 Mar, 17:00')
+  expect(told('2026-03-13')).toBe('due none → Fri 13 Mar')
 })

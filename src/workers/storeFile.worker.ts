@@ -15,7 +15,7 @@ import type { FromFileWorker, ToFileWorker } from '../state/fileWorker'
 import { makeArchive, storageErrorOf } from '../state/persistence'
 import { makeAsyncStorageStore } from '../state/persistence/asyncStorageStore'
 
-const portionSize = 1000
+const portionSize = 500
 const say = (message: FromFileWorker) => self.postMessage(message)
 let file: StoreFile = { entries: [], changes: [] }
 const parts: Diff[] = []

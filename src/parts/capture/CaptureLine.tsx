@@ -5,7 +5,7 @@ import type { Slip } from '@/core/record'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import { parseSentence, takenOffKey, unknownNameIn, type Clause, type Sentence } from '@/core/sentence'
 import { select } from '@/state'
-import { Chip, Column, faces, Icon, IconButton, Row } from '@/ui'
+import { Chip, Column, faces, fieldFrame, Icon, IconButton, Row } from '@/ui'
 import { captureInputId } from '@/held/keys'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { chipWords, shortened } from '@/words'
@@ -184,18 +184,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
   return (
     <Column gap={8} flex={chipsBelow ? 1 : undefined} position="relative" minWidth={0}>
       {chipsBelow ? null : chips}
-      <Row
-        backgroundColor="$slip"
-        borderWidth={1}
-        borderRadius={3}
-        borderColor={focused ? '$brass' : '$edge'}
-        minHeight={46}
-        paddingLeft={12}
-        gap={10}
-        style={{
-          boxShadow: focused ? `0 0 0 2px ${theme.brassWash.get()}, 0 0 0 3px ${theme.brass.get()}` : 'none',
-        }}
-      >
+      <Row paddingLeft={12} gap={10} style={fieldFrame(theme, { focused })}>
         <Icon name="pen" tone={focused ? 'brass' : 'inkSoft'} />
         <View flex={1} minWidth={0} position="relative" height={44} justifyContent="center">
           <div

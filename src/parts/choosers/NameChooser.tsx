@@ -1,7 +1,8 @@
 // Choosing by name, typed or touched: what exists, the latest first, and at the end the way to make what does not.
+import { useTheme } from '@tamagui/core'
 import { useCombobox } from 'downshift'
 import { useState, type ReactNode } from 'react'
-import { Column, Icon, Row, Seal, Words } from '@/ui'
+import { Column, fieldFrame, Icon, Row, Seal, Words } from '@/ui'
 import { ChooserSheet } from './ChooserSheet'
 
 export interface NamedOption {
@@ -50,6 +51,8 @@ function found(options: readonly NamedOption[], typed: string): NamedOption[] {
 
 export function NameChooser({ title, anchor, options, none, makes, onChoose, onClose }: NameChooserProps) {
   const [typed, setTyped] = useState('')
+  const theme = useTheme()
+  const [focused, setFocused] = useState(false)
   const name = typed.replace(/\s+/g, ' ').trim()
   const isKnown = options.some((option) => plain(option.name) === plain(typed))
   const items: Item[] = [
@@ -92,8 +95,11 @@ export function NameChooser({ title, anchor, options, none, makes, onChoose, onC
                 true
           },
         })}
-        className="name-line"
+        onFocus={() => setFocused(true)}
+        onBlur={() => setFocused(false)}
+        style={{ ...fieldFrame(theme, { focused }), width: '100%', padding: '0 12px' }}
         data-first-focus
+        data-quiet-focus
       />
       <ul {...getMenuProps({ 'aria-label': title })} className="names">
         {items.map((item, index) => (

@@ -5,7 +5,8 @@ import type { Change, Entry, Stamp } from '@/core/journal'
 import type { FromFileWorker, ToFileWorker } from '@/state'
 import { desk } from '@/held/desk'
 import { rest } from '@/held/rest'
-import { broughtWords, fileFaultWords, refusalWords } from '@/words'
+import { refusalWords } from '@/words'
+import { broughtWords, fileFaultWords } from '@/words/files'
 import { useZen } from '@/held/zen'
 
 export type BringIn =
