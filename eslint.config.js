@@ -40,6 +40,24 @@ module.exports = defineConfig([
     },
   },
   {
+    files: ['src/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector:
+            'JSXAttribute[name.name=/^(gap|rowGap|columnGap|padding\\w*|margin\\w*)$/] Literal[raw=/^\\d/]',
+          message: 'Space is told in tokens: gap="$2".',
+        },
+        {
+          selector: 'JSXSpreadAttribute > ObjectExpression',
+          message:
+            'A prop that does not fit its type is told to the types (ui/onTheWeb.d.ts), not spread past them.',
+        },
+      ],
+    },
+  },
+  {
     files: ['**/*.ts', '**/*.tsx'],
     rules: {
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],

@@ -26,9 +26,9 @@ export function DeskLayout({
   if (!wide) return <Column>{children}</Column>
   const beside = opened && roomy
   return (
-    <View flexDirection="row" alignItems="flex-start" justifyContent="center" gap={14}>
+    <View flexDirection="row" alignItems="flex-start" justifyContent="center" gap="$3.5">
       {left && (roomy || !opened) ? (
-        <Sheet render="aside" aria-label={leftLabel} width={300} flexShrink={0} padding={16}>
+        <Sheet render="aside" aria-label={leftLabel} width={300} flexShrink={0} padding="$4">
           {left}
         </Sheet>
       ) : null}
@@ -38,9 +38,9 @@ export function DeskLayout({
         <Sheet
           flex={1}
           maxWidth={narrow ? 860 : undefined}
-          paddingHorizontal={18}
-          paddingTop={18}
-          paddingBottom={18}
+          paddingHorizontal="$4.5"
+          paddingTop="$4.5"
+          paddingBottom="$4.5"
           minHeight={420}
         >
           {children}

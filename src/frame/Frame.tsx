@@ -35,9 +35,9 @@ function WideHead() {
       borderBottomWidth={1}
       borderColor="$rule"
     >
-      <Row gap={18} paddingHorizontal={24} maxWidth={1640} width="100%" alignSelf="center">
+      <Row gap="$4.5" paddingHorizontal="$6" maxWidth={1640} width="100%" alignSelf="center">
         <Link href="/" aria-label="Zen Tray" style={{ flexShrink: 0, borderRadius: 3 }}>
-          <Row gap={10} minHeight={44}>
+          <Row gap="$2.5" minHeight={44}>
             <img src={shown === 'dark' ? '/icon-lamp.svg' : '/icon.svg'} alt="" width={28} height={28} />
             {roomy ? (
               <Words size="title" whiteSpace="nowrap">
@@ -86,7 +86,7 @@ const Together = () => (
 const Dock = () => (
   <Foot>
     <NoticeBar />
-    <Column paddingHorizontal={12} paddingTop={10} gap={4} borderTopWidth={1} borderColor="$rule">
+    <Column paddingHorizontal="$3" paddingTop="$2.5" gap="$1" borderTopWidth={1} borderColor="$rule">
       <CaptureLine />
       <StationLinks asBar />
     </Column>
@@ -139,8 +139,8 @@ export function Frame({ children }: { children: ReactNode }) {
         width="100%"
         maxWidth={1640}
         alignSelf="center"
-        paddingHorizontal={wide ? 24 : 12}
-        paddingTop={wide ? 22 : 0}
+        paddingHorizontal={wide ? '$6' : '$3'}
+        paddingTop={wide ? '$5.5' : '$0'}
         style={{ paddingBottom: `calc(${footRoom[room]}px + env(safe-area-inset-bottom))` }}
       >
         <KeepingNotice />

@@ -16,21 +16,21 @@ export function KeepingNotice() {
   return (
     <Column
       role="alert"
-      gap={10}
-      padding={14}
-      marginVertical={10}
+      gap="$2.5"
+      padding="$3.5"
+      marginVertical="$2.5"
       backgroundColor="$slip"
       borderWidth={1}
       borderColor="$clay"
       borderRadius={3}
     >
       {keeping.kind === 'failed' || unread !== null ? (
-        <Row gap={12} flexWrap="wrap" justifyContent="space-between">
-          <Column flex={1} minWidth={240} gap={4}>
+        <Row gap="$3" flexWrap="wrap" justifyContent="space-between">
+          <Column flex={1} minWidth={240} gap="$1">
             {unread !== null ? <Words tone="clay">{unreadWords(unread)}</Words> : null}
             {keeping.kind === 'failed' ? <Words tone="clay">{keepingWords(keeping)}</Words> : null}
           </Column>
-          <Row gap={8} flexWrap="wrap">
+          <Row gap="$2" flexWrap="wrap">
             <Button label="Try again" onPress={() => void store.retry()} />
             <Button kind="quiet" label="Save everything to a file" onPress={() => void save()} />
           </Row>
@@ -38,7 +38,7 @@ export function KeepingNotice() {
       ) : null}
       {readOnly ? <Words tone="clay">{refusalWords({ kind: 'readOnly' })}</Words> : null}
       {asides.length > 0 ? (
-        <Row gap={12} flexWrap="wrap" justifyContent="space-between">
+        <Row gap="$3" flexWrap="wrap" justifyContent="space-between">
           <Words tone="clay" flex={1} minWidth={240}>
             {asides.length === 1 ? 'One part' : `${asides.length} parts`} of what was kept could not be read
             and {asides.length === 1 ? 'was' : 'were'} set aside. The rest is here.

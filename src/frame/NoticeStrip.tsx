@@ -35,18 +35,18 @@ export function NoticeBar() {
       key={notice.number}
       className="no-print"
       backgroundColor="$tray"
-      paddingHorizontal={14}
+      paddingHorizontal="$3.5"
       minHeight={44}
-      gap={8}
+      gap="$2"
       justifyContent="center"
     >
-      <Row flexShrink={1} gap={8} width="100%" maxWidth={900} justifyContent="space-between">
+      <Row flexShrink={1} gap="$2" width="100%" maxWidth={900} justifyContent="space-between">
         <Words
           size="second"
           tone="trayInk"
           flexShrink={1}
           minWidth={0}
-          paddingVertical={8}
+          paddingVertical="$2"
           className="clamped two"
           aria-hidden
         >

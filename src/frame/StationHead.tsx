@@ -11,7 +11,6 @@ function SettingsLink() {
     <Link
       href="/settings"
       aria-label="Settings and your data"
-      {...{ title: 'Settings and your data' }}
       style={{
         width: 44,
         height: 44,
@@ -21,7 +20,9 @@ function SettingsLink() {
         borderRadius: 3,
       }}
     >
-      <Icon name="settings" tone="inkSoft" />
+      <View title="Settings and your data">
+        <Icon name="settings" tone="inkSoft" />
+      </View>
     </Link>
   )
 }
@@ -30,7 +31,7 @@ function SettingsLink() {
 export function Tools() {
   const { undo, redo, canUndo, canRedo } = useUndo()
   return (
-    <Row gap={0} flexShrink={0}>
+    <Row gap="$0" flexShrink={0}>
       <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} />
       {canRedo ? <IconButton label="Redo" icon="redo" onPress={redo} /> : null}
       <IconButton
@@ -65,9 +66,9 @@ export function StationHead({
       flexDirection="row"
       justifyContent="space-between"
       alignItems="flex-start"
-      gap={12}
-      paddingTop={wide ? 0 : 14}
-      paddingBottom={10}
+      gap="$3"
+      paddingTop={wide ? '$0' : '$3.5'}
+      paddingBottom="$2.5"
     >
       <Column flexShrink={1} minWidth={0}>
         {label ? (

@@ -29,7 +29,7 @@ export function StationLinks({ asBar }: { asBar: boolean }) {
       aria-label="Stations"
       className="no-print"
       flexDirection="row"
-      gap={asBar ? 0 : 6}
+      gap={asBar ? '$0' : '$1.5'}
       justifyContent={asBar ? 'space-around' : 'flex-start'}
     >
       {stations.map(({ key, path }) => {
@@ -53,13 +53,13 @@ export function StationLinks({ asBar }: { asBar: boolean }) {
               {asBar ? (
                 <Column
                   alignItems="center"
-                  gap={3}
+                  gap="$1"
                   minHeight={58}
                   justifyContent="center"
                   borderTopWidth={3}
                   borderColor={here ? '$brass' : 'transparent'}
-                  marginHorizontal={12}
-                  marginTop={-1}
+                  marginHorizontal="$3"
+                  marginTop="$-0.5"
                   minWidth={44}
                 >
                   <Icon name={key} tone={here ? 'ink' : 'inkSoft'} />
@@ -70,7 +70,7 @@ export function StationLinks({ asBar }: { asBar: boolean }) {
               ) : (
                 <Row
                   minHeight={64}
-                  paddingHorizontal={9}
+                  paddingHorizontal="$2.5"
                   borderBottomWidth={3}
                   borderTopWidth={3}
                   borderTopColor="transparent"

@@ -32,16 +32,16 @@ export function Strip<T extends string>({
         aria-label={label}
         className="no-print"
         flexDirection="row"
-        gap={wide ? 20 : 18}
+        gap={wide ? '$5' : '$4.5'}
         borderBottomWidth={1}
         borderColor="$rule"
-        marginBottom={wide ? 20 : 4}
-        marginTop={wide ? -22 : 0}
-        marginHorizontal={wide ? -24 : -12}
-        paddingHorizontal={wide ? 24 : 12}
+        marginBottom={wide ? '$5' : '$1'}
+        marginTop={wide ? '$-5.5' : '$0'}
+        marginHorizontal={wide ? '$-6' : '$-3'}
+        paddingHorizontal={wide ? '$6' : '$3'}
         backgroundColor={wide ? '$paper' : undefined}
         style={{ overflowX: 'auto', overflowY: 'hidden' }}
-        {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, '[role=tab]') }}
+        onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, '[role=tab]')}
       >
         {tabs.map((tab) => {
           const here = tab.key === chosen
@@ -55,7 +55,8 @@ export function Strip<T extends string>({
               borderBottomWidth={2}
               borderColor={here ? '$brass' : 'transparent'}
               onPress={() => onChoose(tab.key)}
-              {...{ type: 'button', id: `tab-${tab.key}`, 'aria-controls': 'tab-panel' }}
+              id={`tab-${tab.key}`}
+              aria-controls="tab-panel"
             >
               <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">
                 {tab.label}
@@ -65,7 +66,7 @@ export function Strip<T extends string>({
         })}
       </View>
       {end ? (
-        <View flexDirection="row" justifyContent="flex-end" marginBottom={4}>
+        <View flexDirection="row" justifyContent="flex-end" marginBottom="$1">
           {end}
         </View>
       ) : null}

@@ -15,7 +15,7 @@ export function AddressLine({
   onKeep: (address: string | null, options: RunOptions) => Outcome
 }) {
   return (
-    <Column gap={4}>
+    <Column gap="$1">
       <EditText
         name={`${name} address`}
         label="Address"

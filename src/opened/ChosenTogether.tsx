@@ -64,8 +64,8 @@ export function ChosenTogether() {
     <Column
       role="region"
       aria-label="Chosen together"
-      gap={8}
-      padding={12}
+      gap="$2"
+      padding="$3"
       width="100%"
       maxWidth={900}
       alignSelf="center"
@@ -81,7 +81,7 @@ export function ChosenTogether() {
         read={read}
         onSay={(text) => edit((action) => amendAction(text, action, { today, weekStartsOn, names }).patch)}
       />
-      <Row justifyContent="space-between" gap={8}>
+      <Row justifyContent="space-between" gap="$2">
         <Row>
           <Button kind="quiet" label="Move" aria-haspopup="dialog" onPress={() => chooser.choose('day')} />
           <Button

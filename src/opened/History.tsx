@@ -30,7 +30,7 @@ export function History({ ids, of }: { ids: readonly string[]; of: string }) {
   return (
     <Column render="section" aria-label="What happened">
       <BandHeading title="What happened" />
-      <Column render="ol" gap={6}>
+      <Column render="ol" gap="$1.5">
         {changes.map((change) => (
           <Words render="li" key={change.stamp} size="second" tone="inkSoft">
             {changeMoment(change, clock.zone(), today)} · {historyWords(change, of, document, today)}

@@ -40,7 +40,7 @@ export function OpenedAction({ action }: { action: Action }) {
   const area = select.areaOf(document, action)
   const project = action.projectId ? recordIn(document, action.projectId) : undefined
   return (
-    <Column gap={10} flexGrow={1}>
+    <Column gap="$2.5" flexGrow={1}>
       <ShelfHead
         seal={area}
         says={project?.title ?? area?.name ?? 'on no shelf'}
@@ -140,7 +140,7 @@ function ActsOfEnded({ action: { id, doneAtEpochMs, letGoAtEpochMs } }: { action
   const ended = momentWords(doneAtEpochMs ?? letGoAtEpochMs ?? 0, clock.zone(), today)
   return (
     <OpenedFoot main={<Button kind="main" label="Open it again" onPress={() => act('untick', { id })} />}>
-      <Words tone="moss" paddingHorizontal={4}>
+      <Words tone="moss" paddingHorizontal="$1">
         {doneAtEpochMs ? 'Done' : 'Let go'} {ended}
       </Words>
     </OpenedFoot>

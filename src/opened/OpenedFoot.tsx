@@ -7,7 +7,7 @@ export function OpenedFoot({ children, main }: { children?: ReactNode; main?: Re
   const { wide } = useMedia()
   return (
     <Row
-      gap={4}
+      gap="$1"
       justifyContent="space-between"
       position={'sticky' as 'absolute'}
       bottom={0}
@@ -16,10 +16,10 @@ export function OpenedFoot({ children, main }: { children?: ReactNode; main?: Re
       borderTopWidth={1}
       borderColor="$rule"
       marginTop="auto"
-      marginHorizontal={-16}
-      marginBottom={wide ? -16 : -28}
-      paddingHorizontal={12}
-      paddingVertical={10}
+      marginHorizontal="$-4"
+      marginBottom={wide ? '$-4' : '$-7'}
+      paddingHorizontal="$3"
+      paddingVertical="$2.5"
       style={{ paddingBottom: 'calc(10px + env(safe-area-inset-bottom))' }}
     >
       <Row flexShrink={1} flexWrap="wrap">

@@ -16,8 +16,8 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
     isContext ? lists.actionsOfContext(document, id) : lists.actionsOfPerson(document, id),
   )
   return (
-    <Column gap={14}>
-      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>
+    <Column gap="$3.5">
+      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
         {isContext ? 'Context' : 'Person'}
       </Words>
       <EditText

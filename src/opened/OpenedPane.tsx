@@ -17,7 +17,7 @@ export function OpenedPane({ id }: { id: OpenableId }) {
     return () => document.removeEventListener('keydown', onKey)
   }, [close])
   return (
-    <Column render="aside" role="complementary" aria-label={title} padding={16} position="relative">
+    <Column render="aside" role="complementary" aria-label={title} padding="$4" position="relative">
       <Row position="absolute" top={16} right={12} zIndex={1}>
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>

@@ -43,13 +43,13 @@ export function OpenedProject({ project }: { project: Project }) {
     act('editProject', { id, patch: { [field]: text } }, { say: false, atField: true, ...typing })
   const isHeld = select.isHeld(project.state)
   return (
-    <Column gap={10} flexGrow={1}>
+    <Column gap="$2.5" flexGrow={1}>
       <ShelfHead
         seal={area}
         says={area ? `Project in ${area.name}` : 'Project on no area'}
         onChoose={() => chooser.choose('area')}
       />
-      <Column gap={2}>
+      <Column gap="$0.5">
         <EditText
           name={`${id} title`}
           label="Title"
@@ -116,7 +116,7 @@ function Progress({ project: { id } }: { project: Project }) {
   const [toDo, behind] = [minutesOf(open), minutesOf(done)]
   if (toDo + behind === 0) return null
   return (
-    <Column gap={6} paddingTop={4}>
+    <Column gap="$1.5" paddingTop="$1">
       <Row height={10} borderWidth={1} borderColor="$edge" backgroundColor="$slip" aria-hidden>
         <Row
           height="100%"
@@ -219,13 +219,13 @@ function NextAction({ project }: { project: Project }) {
     }
   }
   return (
-    <Column gap={8} flex={1}>
+    <Column gap="$2" flex={1}>
       {sentence.clauses.length > 0 ? (
-        <Row gap={8} flexWrap="wrap">
+        <Row gap="$2" flexWrap="wrap">
           <Chips text={text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
         </Row>
       ) : null}
-      <Row gap={8}>
+      <Row gap="$2">
         <Field
           label="Add an action"
           placeholder="Add an action"

@@ -25,7 +25,7 @@ export function OpenedRecord({ id }: { id: OpenableId }) {
 }
 
 const NothingThere = () => (
-  <Words tone="inkSoft" paddingRight={44}>
+  <Words tone="inkSoft" paddingRight="$11">
     There is nothing here. It may have been removed; undo brings back what was removed just now.
   </Words>
 )

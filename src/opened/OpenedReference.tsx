@@ -14,8 +14,8 @@ export function OpenedReference({ reference }: { reference: Reference }) {
   const edit = (patch: Parameters<typeof act<'editReference'>>[1]['patch'], typing: RunOptions) =>
     act('editReference', { id, patch }, { say: false, atField: true, ...typing })
   return (
-    <Column gap={14}>
-      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>
+    <Column gap="$3.5">
+      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
         Reference
       </Words>
       <EditText

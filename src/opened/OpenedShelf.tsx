@@ -10,8 +10,8 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
   const { id } = shelf
   const closed = shelf.closedAtEpochMs !== null
   return (
-    <Column gap={14}>
-      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>
+    <Column gap="$3.5">
+      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
         {isIdOf('area', id) ? 'Area' : 'Group'}
         {closed ? ', closed' : ''}
       </Words>
@@ -51,7 +51,7 @@ function AreaSeal({ area }: { area: Area }) {
   const edit = (patch: Parameters<typeof act<'editArea'>>[1]['patch'], typing?: RunOptions) =>
     act('editArea', { id: area.id, patch }, { say: false, atField: typing !== undefined, ...typing })
   return (
-    <Column gap={12}>
+    <Column gap="$3">
       <Labelled label="Group">
         <Pull
           label="Group"
@@ -61,7 +61,7 @@ function AreaSeal({ area }: { area: Area }) {
           onChoose={(groupId) => edit({ groupId: groupId || null })}
         />
       </Labelled>
-      <Row gap={12}>
+      <Row gap="$3">
         <Seal stamp={area.stamp} ink={area.ink} size={44} />
         <Column width={140}>
           <EditText
@@ -74,7 +74,7 @@ function AreaSeal({ area }: { area: Area }) {
           />
         </Column>
       </Row>
-      <Row gap={4} flexWrap="wrap" role="radiogroup" aria-label="Ink">
+      <Row gap="$1" flexWrap="wrap" role="radiogroup" aria-label="Ink">
         {Array.from({ length: inkCount }, (_, ink) => (
           <Press
             key={ink}
@@ -86,7 +86,6 @@ function AreaSeal({ area }: { area: Area }) {
             onPress={() => edit({ ink })}
             borderWidth={2}
             borderColor={ink === area.ink ? '$brass' : 'transparent'}
-            {...{ type: 'button' }}
           >
             <Column width={24} height={24} borderRadius={6} backgroundColor={areaInks[ink] as '#5B4A8A'} />
           </Press>

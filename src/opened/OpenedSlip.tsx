@@ -16,8 +16,8 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
   const router = useRouter()
   const { clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
   return (
-    <Column gap={14}>
-      <Words size="second" tone="inkSoft" paddingRight={44} paddingVertical={12}>
+    <Column gap="$3.5">
+      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
         A slip, set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
       </Words>
       <EditText
@@ -35,7 +35,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
           {clauses.map((clause) => chipWords(clause, today)).join(' · ')}
         </Words>
       ) : null}
-      <Row gap={8} flexWrap="wrap">
+      <Row gap="$2" flexWrap="wrap">
         <Button
           kind="main"
           label="Sort it"

@@ -11,8 +11,8 @@ export function ShelfHead({
   onChoose: () => void
 }) {
   return (
-    <Row paddingRight={92} minHeight={44}>
-      <Press gap={10} maxWidth="100%" onPress={onChoose} aria-haspopup="dialog" {...{ type: 'button' }}>
+    <Row paddingRight="$23" minHeight={44}>
+      <Press gap="$2.5" maxWidth="100%" onPress={onChoose} aria-haspopup="dialog">
         <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
         <Words size="second" tone="inkSoft" flexShrink={1} minWidth={0} oneLine>
           {says}

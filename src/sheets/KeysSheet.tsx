@@ -49,12 +49,12 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
           <Row
             render="li"
             key={which}
-            gap={10}
+            gap="$2.5"
             borderBottomWidth={1}
             borderColor="$rule"
             minHeight={48}
             flexWrap="wrap"
-            {...{ onKeyDown: take(which) }}
+            onKeyDown={take(which)}
           >
             <Words
               render="kbd"

@@ -106,7 +106,7 @@ function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
   const state = stateOfFound(found, record)
   return (
     <Column render="li" borderBottomWidth={1} borderColor="$rule" backgroundColor="$slip">
-      <Press onPress={onPress} gap={12} paddingHorizontal={10} minHeight={56} {...{ type: 'button' }}>
+      <Press onPress={onPress} gap="$3" paddingHorizontal="$2.5" minHeight={56}>
         <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
         <Column flex={1} minWidth={0}>
           <Words struck={over}>{nameOfRecord(document, found.id as OpenableId)}</Words>

@@ -18,7 +18,7 @@ export function BandHeading({
   children?: ReactNode
 }) {
   return (
-    <Row gap={10} paddingTop={16} paddingBottom={8} minHeight={40}>
+    <Row gap="$2.5" paddingTop="$4" paddingBottom="$2" minHeight={40}>
       <Words render="h2" id={id} size="caps" tone={tone}>
         {title}
       </Words>

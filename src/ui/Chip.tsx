@@ -6,8 +6,8 @@ import { Words } from './Words'
 
 const Frame = styled(Press, {
   minHeight: 36,
-  paddingHorizontal: 12,
-  gap: 4,
+  paddingHorizontal: '$3',
+  gap: '$1',
   borderRadius: 18,
   borderWidth: 1,
   borderColor: '$brass',
@@ -49,9 +49,9 @@ export function Chip({
     <Frame
       onPress={onTakeOff}
       aria-label={name}
-      paddingRight={8}
+      paddingRight="$2"
       borderStyle={unsure ? 'dashed' : 'solid'}
-      {...{ onKeyDown }}
+      onKeyDown={onKeyDown}
     >
       <Words size="second" tone="brass" oneLine>
         {text}

@@ -52,11 +52,11 @@ export function Choice<T extends string>({
   const choices = (
     <Row
       flex={1}
-      gap={6}
+      gap="$1.5"
       flexWrap="wrap"
       role={many ? 'group' : 'radiogroup'}
       aria-label={label}
-      {...{ onKeyDown: (event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`) }}
+      onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`)}
     >
       {options.map(({ value, label: text, hint }) => {
         const on = chosen.includes(value)
@@ -66,16 +66,16 @@ export function Choice<T extends string>({
             role={role}
             aria-checked={on}
             onPress={() => onToggle(value)}
-            paddingHorizontal={11}
+            paddingHorizontal="$3"
             minHeight={40}
             minWidth={40}
-            gap={6}
+            gap="$1.5"
             justifyContent="center"
             borderWidth={1}
             borderColor={on ? '$brass' : '$rule'}
             backgroundColor={on ? '$brassWash' : '$slip'}
             hoverStyle={{ borderColor: '$brass' }}
-            {...{ type: 'button', title: hint }}
+            title={hint}
           >
             <Words size="second" strong={on} tone={on ? 'brass' : 'ink'}>
               {text}

@@ -36,18 +36,18 @@ export function ChoiceRow<T extends string>({
     if (!many && document.activeElement !== before) (document.activeElement as HTMLElement).click()
   }
   return (
-    <Column gap={4}>
+    <Column gap="$1">
       <Words size="second" tone="inkSoft" aria-hidden>
         {label}
       </Words>
-      <Row gap={8}>
+      <Row gap="$2">
         <Row
           flex={1}
-          gap={8}
+          gap="$2"
           role={many ? 'group' : 'radiogroup'}
           aria-label={label}
           className="swipes"
-          {...{ onKeyDown }}
+          onKeyDown={onKeyDown}
         >
           {options.map(({ value, label: text }, index) => {
             const isChosen = chosen.includes(value)
@@ -57,7 +57,7 @@ export function ChoiceRow<T extends string>({
                 role={role}
                 aria-checked={isChosen}
                 onPress={() => onToggle(value)}
-                paddingHorizontal={13}
+                paddingHorizontal="$3"
                 justifyContent="center"
                 flexShrink={0}
                 borderWidth={1}
@@ -65,7 +65,7 @@ export function ChoiceRow<T extends string>({
                 backgroundColor={isChosen ? '$brassWash' : '$slip'}
                 hoverStyle={{ borderColor: '$brass' }}
                 tabIndex={index === Math.max(0, reached) ? 0 : -1}
-                {...{ type: 'button', autoFocus: firstFocus && index === Math.max(0, reached) }}
+                autoFocus={firstFocus && index === Math.max(0, reached)}
               >
                 <Words strong={isChosen} tone={isChosen ? 'brass' : 'ink'} whiteSpace="nowrap">
                   {text}
@@ -76,11 +76,10 @@ export function ChoiceRow<T extends string>({
         </Row>
         <Press
           onPress={onMore}
-          paddingHorizontal={10}
+          paddingHorizontal="$2.5"
           justifyContent="center"
           aria-label={`${label}: more`}
           aria-haspopup="dialog"
-          {...{ type: 'button' }}
         >
           <Words tone="brass">more</Words>
         </Press>

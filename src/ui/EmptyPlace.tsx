@@ -7,9 +7,9 @@ export function EmptyPlace({ says, children }: { says: string; children?: ReactN
   return (
     <Column
       alignItems="flex-start"
-      gap={14}
-      paddingVertical={22}
-      paddingHorizontal={18}
+      gap="$3.5"
+      paddingVertical="$5.5"
+      paddingHorizontal="$4.5"
       borderWidth={1}
       borderStyle="dashed"
       borderColor="$edge"

@@ -53,9 +53,9 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
   const [focused, setFocused] = useState(false)
   const bare = isBare && !focused && !problem
   return (
-    <Column gap={4} width="100%" flexShrink={1} minWidth={0}>
+    <Column gap="$1" width="100%" flexShrink={1} minWidth={0}>
       {shown ? (
-        <Words render="label" size="second" tone="inkSoft" {...{ htmlFor: id }}>
+        <Words render="label" size="second" tone="inkSoft" htmlFor={id}>
           {label}
         </Words>
       ) : null}
@@ -69,12 +69,10 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
         numberOfLines={isBare ? 1 : rows}
         placeholderTextColor={theme.inkSoft.get() as string}
         {...rest}
-        {...{
-          dataSet: {
-            quietFocus: 'true',
-            ...(rest.autoFocus ? { firstFocus: 'true' } : {}),
-            ...(isBare ? { grows: 'true' } : {}),
-          },
+        dataSet={{
+          quietFocus: 'true',
+          ...(rest.autoFocus ? { firstFocus: 'true' } : {}),
+          ...(isBare ? { grows: 'true' } : {}),
         }}
         onKeyPress={(event) => {
           if (size === 'title' && event.nativeEvent.key === 'Enter') {

@@ -7,8 +7,8 @@ const labelWidth = 76
 
 /** The label is for the eye: what stands in the row names itself for the ear. */
 export const Labelled = ({ label, children }: { label: string; children: ReactNode }) => (
-  <Row gap={8} alignItems="flex-start" flexShrink={1} maxWidth="100%">
-    <Words size="second" tone="inkSoft" width={labelWidth} flexShrink={0} paddingTop={10} aria-hidden>
+  <Row gap="$2" alignItems="flex-start" flexShrink={1} maxWidth="100%">
+    <Words size="second" tone="inkSoft" width={labelWidth} flexShrink={0} paddingTop="$2.5" aria-hidden>
       {label}
     </Words>
     {children}

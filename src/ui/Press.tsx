@@ -7,6 +7,7 @@ import { Words } from './Words'
 /** A bare button: the frame of all others, and of rows that are pressed as a whole. */
 export const Press = styled(View, {
   render: 'button',
+  type: 'button',
   flexDirection: 'row',
   alignItems: 'center',
   minHeight: 44,
@@ -17,8 +18,8 @@ export const Press = styled(View, {
 
 const Frame = styled(Press, {
   justifyContent: 'center',
-  paddingHorizontal: 18,
-  gap: 8,
+  paddingHorizontal: '$4.5',
+  gap: '$2',
   maxWidth: '100%',
   flexShrink: 1,
   borderWidth: 1,
@@ -27,7 +28,7 @@ const Frame = styled(Press, {
     kind: {
       main: { backgroundColor: '$ink', hoverStyle: { opacity: 0.9 }, pressStyle: { opacity: 0.8 } },
       plain: { backgroundColor: '$slip', borderColor: '$edge', hoverStyle: { borderColor: '$ink' } },
-      quiet: { paddingHorizontal: 8, hoverStyle: { backgroundColor: '$brassWash' } },
+      quiet: { paddingHorizontal: '$2', hoverStyle: { backgroundColor: '$brassWash' } },
     },
     off: { true: { opacity: 0.45, cursor: 'not-allowed' } },
     chosen: { true: { borderColor: '$brass', backgroundColor: '$brassWash' } },
@@ -63,7 +64,6 @@ export function Button({
       aria-disabled={disabled}
       chosen={chosen}
       aria-pressed={chosen}
-      {...{ type: 'button' }}
       {...rest}
       onPress={disabled ? undefined : rest.onPress}
     >
@@ -92,7 +92,7 @@ export function IconButton({
       aria-label={label}
       aria-disabled={disabled}
       opacity={disabled ? 0.4 : 1}
-      {...{ type: 'button', title: label }}
+      title={label}
       {...rest}
       onPress={disabled ? undefined : rest.onPress}
     >

@@ -26,9 +26,9 @@ export function Pull<T extends string>({
   const theme = useTheme()
   const id = useId()
   return (
-    <Column gap={4} minWidth={0} flexShrink={1}>
+    <Column gap="$1" minWidth={0} flexShrink={1}>
       {shown ? (
-        <Words render="label" size="second" tone="inkSoft" {...{ htmlFor: id }}>
+        <Words render="label" size="second" tone="inkSoft" htmlFor={id}>
           {label}
         </Words>
       ) : null}

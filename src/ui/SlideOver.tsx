@@ -47,12 +47,12 @@ export function SlideOver({ title, onClose, children, full = false, bare = false
         position="relative"
         backgroundColor="$paper"
         minHeight={full ? '100%' : 0}
-        padding={16}
-        paddingBottom={28}
-        gap={12}
+        padding="$4"
+        paddingBottom="$7"
+        gap="$3"
       >
         {bare ? null : (
-          <Row justifyContent="space-between" gap={8}>
+          <Row justifyContent="space-between" gap="$2">
             <Words render="h2" size="title" flexShrink={1}>
               {title}
             </Words>

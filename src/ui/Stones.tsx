@@ -27,15 +27,15 @@ export function Stones({ label, stones, onStep }: StonesProps) {
       aria-label={label}
       flexDirection="row"
       justifyContent="space-between"
-      gap={4}
+      gap="$1"
       maxWidth={560}
     >
       {stones.map(({ key, label: name, done, here }, index) => (
         <View render="li" key={key} flex={1} alignItems="center">
           <Press
             flexDirection="column"
-            gap={4}
-            paddingTop={lifts[index % 5]}
+            gap="$1"
+            style={{ paddingTop: lifts[index % 5] }}
             alignItems="center"
             justifyContent="flex-start"
             minHeight={76}
@@ -43,7 +43,6 @@ export function Stones({ label, stones, onStep }: StonesProps) {
             onPress={() => onStep(key)}
             aria-label={`${name}${done ? ', finished' : ''}`}
             aria-current={here ? 'step' : undefined}
-            {...{ type: 'button' }}
           >
             <View
               width={46}

@@ -160,7 +160,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
   const chips =
     sentence.clauses.length > 0 || unknownNameIn(draft.text, sentence.clauses) ? (
       <Row
-        gap={8}
+        gap="$2"
         flexWrap="wrap"
         role="group"
         aria-label="Understood"
@@ -182,9 +182,9 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     ) : null
 
   return (
-    <Column gap={8} flex={chipsBelow ? 1 : undefined} position="relative" minWidth={0}>
+    <Column gap="$2" flex={chipsBelow ? 1 : undefined} position="relative" minWidth={0}>
       {chipsBelow ? null : chips}
-      <Row paddingLeft={12} gap={10} style={fieldFrame(theme, { focused })}>
+      <Row paddingLeft="$3" gap="$2.5" style={fieldFrame(theme, { focused })}>
         <Icon name="pen" tone={focused ? 'brass' : 'inkSoft'} />
         <View flex={1} minWidth={0} position="relative" height={44} justifyContent="center">
           <div
@@ -238,7 +238,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
             icon="enter"
             tone="ink"
             onPress={setDown}
-            {...{ onMouseDown: (event: React.MouseEvent) => event.preventDefault() }}
+            onMouseDown={(event: React.MouseEvent) => event.preventDefault()}
           />
         ) : null}
       </Row>

@@ -31,7 +31,7 @@ export function AddressChooser({
       onClose={onClose}
       none={address ? <Button kind="quiet" label="no link" onPress={() => keep('')} /> : null}
     >
-      <Row gap={8} alignItems="flex-start">
+      <Row gap="$2" alignItems="flex-start">
         <Field
           label="Address"
           placeholder="https://…"

@@ -63,8 +63,8 @@ export function ChooserSheet({ title, anchor, onClose, none, children }: Chooser
       onClose={onlyOwn(onClose)}
       onClick={onlyOwn(onClose)}
     >
-      <Column backgroundColor="$paper" padding={16} paddingBottom={20} gap={12}>
-        <Row justifyContent="space-between" gap={8} minHeight={36}>
+      <Column backgroundColor="$paper" padding="$4" paddingBottom="$5" gap="$3">
+        <Row justifyContent="space-between" gap="$2" minHeight={36}>
           <Words render="h2" size="title" flexShrink={1}>
             {title}
           </Words>

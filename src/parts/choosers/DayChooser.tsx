@@ -139,13 +139,13 @@ export function DayChooser({
           {note}
         </Words>
       ) : null}
-      <Row gap={8} flexWrap="wrap">
+      <Row gap="$2" flexWrap="wrap">
         {usualDays(today, past).map((day, index) => (
           <Button
             key={day}
             label={index < 2 ? nearDate(day, today) : weekdayShort(day)}
             chosen={day === date}
-            paddingHorizontal={12}
+            paddingHorizontal="$3"
             onPress={() => choose(day)}
           />
         ))}
@@ -178,8 +178,8 @@ export function DayChooser({
         </LoadsOf.Provider>
       </Column>
       {hasTime ? (
-        <Row gap={10} alignItems="flex-start" borderTopWidth={1} borderColor="$rule" paddingTop={12}>
-          <Words paddingTop={10} aria-hidden>
+        <Row gap="$2.5" alignItems="flex-start" borderTopWidth={1} borderColor="$rule" paddingTop="$3">
+          <Words paddingTop="$2.5" aria-hidden>
             at
           </Words>
           <Column width={104}>
@@ -196,7 +196,7 @@ export function DayChooser({
               problem={problem}
             />
           </Column>
-          <Words size="second" tone="inkSoft" flex={1} paddingTop={11} textAlign="right">
+          <Words size="second" tone="inkSoft" flex={1} paddingTop="$3" textAlign="right">
             {date && !past ? `${longDate(date).split(',')[0]}: ${loadSaid(loadOn(date))}` : ''}
           </Words>
         </Row>

@@ -122,7 +122,7 @@ export function NameChooser({ title, anchor, options, none, makes, onChoose, onC
 }
 
 const Named = ({ option: { name, hint, seal, isChosen } }: { option: NamedOption }) => (
-  <Row gap={10} width="100%">
+  <Row gap="$2.5" width="100%">
     {seal === undefined ? null : <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />}
     <Column flex={1} minWidth={0}>
       <Words strong={isChosen} tone={isChosen ? 'brass' : 'ink'}>
@@ -139,7 +139,7 @@ const Named = ({ option: { name, hint, seal, isChosen } }: { option: NamedOption
 )
 
 const Made = ({ says }: { says: string }) => (
-  <Row gap={10}>
+  <Row gap="$2.5">
     <Icon name="plus" size={18} tone="brass" />
     <Words tone="brass">{says}</Words>
   </Row>

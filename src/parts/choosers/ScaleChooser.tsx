@@ -38,13 +38,13 @@ export function ScaleChooser<T extends string>({
         none && chosen !== null ? <Button kind="quiet" label={none} onPress={() => choose(null)} /> : null
       }
     >
-      <Row gap={8} flexWrap="wrap">
+      <Row gap="$2" flexWrap="wrap">
         {options.map(({ value, label }) => (
           <Button
             key={value}
             label={label}
             chosen={value === chosen}
-            paddingHorizontal={14}
+            paddingHorizontal="$3.5"
             onPress={() => choose(value)}
           />
         ))}
@@ -92,13 +92,13 @@ export function MinutesChooser({
       onClose={onClose}
       none={minutes === null ? null : <Button kind="quiet" label="no minutes" onPress={() => choose(null)} />}
     >
-      <Row gap={8} flexWrap="wrap">
+      <Row gap="$2" flexWrap="wrap">
         {usualLengths.map((length) => (
           <Button
             key={length}
             label={duration(length)}
             chosen={length === minutes}
-            paddingHorizontal={12}
+            paddingHorizontal="$3"
             onPress={() => choose(length)}
           />
         ))}

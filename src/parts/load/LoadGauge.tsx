@@ -26,7 +26,7 @@ export function LoadGauge({ load, startMinute }: { load: Load; startMinute: numb
   const nowMinute = useNowMinute()
   const { plain, verdict, fits } = loadWords(load)
   return (
-    <Column gap={2} paddingTop={4}>
+    <Column gap="$0.5" paddingTop="$1">
       <Suspense fallback={<View height={62} />}>
         <Tape
           startMinute={startMinute}
@@ -36,7 +36,7 @@ export function LoadGauge({ load, startMinute }: { load: Load; startMinute: numb
           words={`${plain}${verdict}`}
         />
       </Suspense>
-      <Row justifyContent="space-between" gap={8}>
+      <Row justifyContent="space-between" gap="$2">
         <Words tone="inkSoft" flexShrink={1}>
           {plain}
           <Words strong tone={fits ? 'moss' : 'clay'}>

@@ -16,11 +16,12 @@ export function SaidLine({
   /** On one line, the rest a swipe away: where the room below is needed. */
   oneLine?: boolean
 }) {
+  const isBare = chips.length === 0
   const [isOffering, setOffering] = useState(false)
   return (
     <>
       <Row
-        gap={8}
+        gap="$2"
         flexWrap={oneLine ? 'nowrap' : 'wrap'}
         className={oneLine ? 'swipes' : undefined}
         role="group"
@@ -36,14 +37,14 @@ export function SaidLine({
             tone="brass"
             aria-expanded={isOffering}
             height={36}
-            marginLeft={chips.length > 0 ? 0 : -12}
+            marginLeft={isBare ? '$-3' : '$0'}
             minHeight={36}
             onPress={() => setOffering(!isOffering)}
           />
         ) : null}
       </Row>
       {isOffering ? (
-        <Row gap={4} flexWrap="wrap" role="group" aria-label="What can be set" marginLeft={-8}>
+        <Row gap="$1" flexWrap="wrap" role="group" aria-label="What can be set" marginLeft="$-2">
           {offers.map((field) => (
             <Button
               key={field}

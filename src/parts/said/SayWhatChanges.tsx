@@ -45,7 +45,7 @@ export function SayWhatChanges({ read, onSay, onMakeContext, placeholder }: SayW
     if (onSay(text)) setText(unread.join(', '))
   }
   return (
-    <Column gap={6}>
+    <Column gap="$1.5">
       <Field
         ref={line as Ref<TextInput>}
         label="Say what changes"
@@ -63,7 +63,7 @@ export function SayWhatChanges({ read, onSay, onMakeContext, placeholder }: SayW
         }}
         dashed
       />
-      <Column role="status" aria-label="What would change" gap={4}>
+      <Column role="status" aria-label="What would change" gap="$1">
         {changes.map((change) => (
           <Words key={change} size="second" tone="brass">
             {change}
@@ -75,7 +75,7 @@ export function SayWhatChanges({ read, onSay, onMakeContext, placeholder }: SayW
           </Words>
         ))}
         {judged.map((words) => (
-          <Row key={words} gap={8} flexWrap="wrap">
+          <Row key={words} gap="$2" flexWrap="wrap">
             <Words size="second" tone="inkSoft">
               Not understood: “{words}”
             </Words>

@@ -120,7 +120,7 @@ export function EditText({ name, value, onKeep, needed, ...rest }: EditTextProps
     timer.current = setTimeout(() => keepNow.current(false))
   }
   return (
-    <Column gap={6} width="100%" flexShrink={1} minWidth={0}>
+    <Column gap="$1.5" width="100%" flexShrink={1} minWidth={0}>
       <Field
         {...rest}
         value={text}
@@ -138,12 +138,12 @@ export function EditText({ name, value, onKeep, needed, ...rest }: EditTextProps
 function Rival({ text, onTake, onKeepMine }: { text: string; onTake: () => void; onKeepMine: () => void }) {
   const told = text.length > 240 ? `${text.slice(0, 240)}…` : text
   return (
-    <Column role="alert" gap={6} padding={10} borderWidth={1} borderColor="$clay" borderRadius={3}>
+    <Column role="alert" gap="$1.5" padding="$2.5" borderWidth={1} borderColor="$clay" borderRadius={3}>
       <Words size="second">
         This was changed elsewhere meanwhile
         {told.trim() === '' ? ': it is empty there.' : `. There it says: “${told}”`}
       </Words>
-      <Row gap={8} flexWrap="wrap">
+      <Row gap="$2" flexWrap="wrap">
         <Button label="Keep mine" onPress={onKeepMine} />
         <Button kind="quiet" label="Take the other" onPress={onTake} />
       </Row>

@@ -15,7 +15,7 @@ export function NameLine({ label, onMake }: { label: string; onMake: (name: stri
     if (name.trim() !== '' && onMake(name)) setName('')
   }
   return (
-    <Row gap={8} flexWrap="wrap" maxWidth={520} width="100%">
+    <Row gap="$2" flexWrap="wrap" maxWidth={520} width="100%">
       <Row flex={1} minWidth={180}>
         <Field
           label={label}

@@ -46,7 +46,7 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
           quick="pick"
           more={
             reachable > fewInReach ? (
-              <Row paddingTop={6}>
+              <Row paddingTop="$1.5">
                 <Button kind="quiet" label={`See all ${reachable} in reach`} onPress={onSeeReach} />
               </Row>
             ) : null
@@ -60,7 +60,7 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
 
 function NothingPlanned({ reachable, onSeeReach }: { reachable: number; onSeeReach: () => void }) {
   return (
-    <Column paddingTop={18}>
+    <Column paddingTop="$4.5">
       <EmptyPlace
         says={
           reachable > 0

@@ -45,7 +45,7 @@ export function DayStation() {
 }
 
 const ReachAside = () => (
-  <Column gap={14}>
+  <Column gap="$3.5">
     <ReachChoices />
   </Column>
 )

@@ -14,8 +14,8 @@ export function ReachChoices() {
   const contexts = useHeld((state) => select.contextsOf(state.document))
   const { reach, toggleContext, setMinutes } = useReach()
   return (
-    <Column gap={14}>
-      <Column gap={8}>
+    <Column gap="$3.5">
+      <Column gap="$2">
         <Words size="caps" tone="inkSoft" render="h2">
           At hand
         </Words>
@@ -34,7 +34,7 @@ export function ReachChoices() {
           </Words>
         )}
       </Column>
-      <Column gap={8}>
+      <Column gap="$2">
         <Words size="caps" tone="inkSoft" render="h2">
           Minutes free
         </Words>
@@ -75,7 +75,7 @@ export function InReach({ showChoices }: { showChoices: boolean }) {
   const { bands, document } = useDayBands()
   const inReach = bands.inReach(document)
   return (
-    <Column gap={8}>
+    <Column gap="$2">
       {showChoices ? <ReachChoices /> : null}
       {inReach.length === 0 ? (
         <NothingFits />

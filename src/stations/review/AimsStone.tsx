@@ -10,7 +10,7 @@ export function AimsStone({ review }: { review: Review }) {
   const set = (aims: { firstAim?: string; secondAim?: string }, typing: RunOptions) =>
     act('setAims', { id: review.id, ...aims }, { say: false, atField: true, ...typing })
   return (
-    <Column gap={12}>
+    <Column gap="$3">
       <Words render="h2" size="title">
         What are next week’s one or two aims?
       </Words>

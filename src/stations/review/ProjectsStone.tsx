@@ -18,7 +18,7 @@ export function ProjectsStone() {
   )
   const open = projects.filter(({ state }) => state === 'open').length
   return (
-    <Column gap={10}>
+    <Column gap="$2.5">
       <Words render="h2" size="title">
         {standing.length === 0
           ? 'Every project has its next action'
@@ -61,15 +61,15 @@ function Standing({ project }: { project: Project }) {
   return (
     <Row
       render="li"
-      gap={12}
+      gap="$3"
       alignItems="flex-start"
-      padding={12}
+      padding="$3"
       backgroundColor="$slip"
       borderBottomWidth={1}
       borderColor="$rule"
     >
       <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
-      <Column flex={1} minWidth={0} gap={8}>
+      <Column flex={1} minWidth={0} gap="$2">
         <Column>
           <Words strong>{title}</Words>
           {project.outcome ? (
@@ -78,7 +78,7 @@ function Standing({ project }: { project: Project }) {
             </Words>
           ) : null}
         </Column>
-        <Row gap={8} flexWrap="wrap">
+        <Row gap="$2" flexWrap="wrap">
           <Row flex={1} minWidth={180}>
             <Field
               label={`Next action for ${title}`}
@@ -96,11 +96,11 @@ function Standing({ project }: { project: Project }) {
           />
         </Row>
         {sentence.clauses.length > 0 ? (
-          <Row gap={8} flexWrap="wrap">
+          <Row gap="$2" flexWrap="wrap">
             <Chips text={text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
           </Row>
         ) : null}
-        <Row gap={4} flexWrap="wrap">
+        <Row gap="$1" flexWrap="wrap">
           <Button
             kind="quiet"
             label="Not now"

@@ -26,7 +26,7 @@ export function ReviewRecord({ review, onLeave }: { review: Review; onLeave: () 
       ]
     : []
   return (
-    <Column gap={10} render="article" aria-label={`Review of week ${isoWeekOf(review.weekOf)}`}>
+    <Column gap="$2.5" render="article" aria-label={`Review of week ${isoWeekOf(review.weekOf)}`}>
       <StationHead
         label={`Finished ${momentWords(review.finishedAtEpochMs ?? 0, clock.zone(), today)}`}
         title={`Week ${isoWeekOf(review.weekOf)}`}
@@ -39,7 +39,7 @@ export function ReviewRecord({ review, onLeave }: { review: Review; onLeave: () 
       )}
       <View render="dl" flexDirection="column">
         {lines.map(([term, said]) => (
-          <Row key={term} gap={12} minHeight={44} borderBottomWidth={1} borderColor="$rule" flexWrap="wrap">
+          <Row key={term} gap="$3" minHeight={44} borderBottomWidth={1} borderColor="$rule" flexWrap="wrap">
             <Words render="dt" tone="inkSoft" width={180}>
               {term}
             </Words>
@@ -52,7 +52,7 @@ export function ReviewRecord({ review, onLeave }: { review: Review; onLeave: () 
       {figures && figures.doneTitles.length > 0 ? (
         <Column render="section" aria-label="What was done">
           <BandHeading title="What was done" end={String(figures.doneTitles.length)} tone="moss" />
-          <Column render="ul" gap={4}>
+          <Column render="ul" gap="$1">
             {figures.doneTitles.map((title, index) => (
               <Words render="li" key={index}>
                 {title}

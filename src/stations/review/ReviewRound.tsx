@@ -55,7 +55,7 @@ export function ReviewRound({
     if (act('finishReview', { id, figures }, { say: 'The review is finished and kept' }).ok) onFinished(id)
   }
   return (
-    <Column gap={12}>
+    <Column gap="$3">
       <StationHead
         label="Weekly review"
         title={`Week ${isoWeekOf(review.weekOf)}`}
@@ -79,12 +79,12 @@ export function ReviewRound({
         justifyContent="space-between"
         alignItems="center"
         flexWrap="wrap"
-        gap={10}
-        paddingTop={14}
+        gap="$2.5"
+        paddingTop="$3.5"
         borderTopWidth={1}
         borderColor="$rule"
       >
-        <Row gap={4}>
+        <Row gap="$1">
           {before ? (
             <Button
               kind="quiet"

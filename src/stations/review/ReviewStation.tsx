@@ -62,7 +62,7 @@ function Begin({ open, onBegin }: { open: Reviews[number] | undefined; onBegin: 
       <EmptyPlace
         says={`The round for week ${isoWeekOf(open.weekOf)} waits at “${stoneWords[open.stone]}”, ${open.stonesDone.length} of 5 stones behind it.`}
       >
-        <Row gap={10} flexWrap="wrap">
+        <Row gap="$2.5" flexWrap="wrap">
           <Button kind="main" label="Go on" onPress={onBegin} />
           <Button
             kind="quiet"
@@ -92,7 +92,7 @@ function Past({ reviews, onRead }: { reviews: Reviews; onRead: (id: Id<'review'>
   const today = useToday()
   if (reviews.length === 0) return null
   return (
-    <Column render="section" aria-label="Finished reviews" paddingTop={10}>
+    <Column render="section" aria-label="Finished reviews" paddingTop="$2.5">
       <BandHeading title="Finished reviews" end={String(reviews.length)} />
       <Column render="ul">
         {reviews.map(({ id, weekOf, finishedAtEpochMs, figures, ...aims }) => (
@@ -100,10 +100,10 @@ function Past({ reviews, onRead }: { reviews: Reviews; onRead: (id: Id<'review'>
             <Press
               onPress={() => onRead(id)}
               minHeight={62}
-              paddingHorizontal={14}
-              paddingVertical={8}
-              gap={10}
-              {...{ type: 'button', 'data-row': true }}
+              paddingHorizontal="$3.5"
+              paddingVertical="$2"
+              gap="$2.5"
+              data-row
             >
               <Column flex={1} minWidth={0}>
                 <Words>

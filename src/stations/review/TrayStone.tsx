@@ -9,7 +9,7 @@ export function TrayStone() {
   const slips = useHeld((state) => select.slipsOf(state.document).length)
   const router = useRouter()
   return (
-    <Column gap={10} alignItems="flex-start">
+    <Column gap="$2.5" alignItems="flex-start">
       <Words render="h2" size="title">
         {slips === 0
           ? 'The tray is empty'

@@ -25,15 +25,15 @@ export function SettingsStation() {
     <Column width="100%" maxWidth={760} alignSelf="center">
       <DeskLayout>
         <StationHead title="Settings" />
-        <Column gap={26}>
-          <Column render="section" aria-label="Theme" gap={8}>
+        <Column gap="$6">
+          <Column render="section" aria-label="Theme" gap="$2">
             <Words render="h2" size="title">
               Theme
             </Words>
             <Choice label="Theme" shown={false} options={themes} chosen={[choice]} onToggle={choose} />
           </Column>
           <FreeTime />
-          <Column render="section" aria-label="Keys" gap={8} alignItems="flex-start">
+          <Column render="section" aria-label="Keys" gap="$2" alignItems="flex-start">
             <Words render="h2" size="title">
               Keys
             </Words>
@@ -63,7 +63,7 @@ function FreeTime() {
     return null
   }
   return (
-    <Column render="section" aria-label="Free time" gap={10}>
+    <Column render="section" aria-label="Free time" gap="$2.5">
       <Words render="h2" size="title">
         Free time
       </Words>
@@ -71,7 +71,7 @@ function FreeTime() {
         Hours you can give to actions on each day, after appointments, meals and rest. The Day and Week sheets
         measure against them.
       </Words>
-      <Row gap={10} flexWrap="wrap">
+      <Row gap="$2.5" flexWrap="wrap">
         {weekdays.map((name, index) => (
           <Column key={name} width={92}>
             <CommitField
@@ -84,7 +84,7 @@ function FreeTime() {
           </Column>
         ))}
       </Row>
-      <Row gap={16} flexWrap="wrap" alignItems="flex-end">
+      <Row gap="$4" flexWrap="wrap" alignItems="flex-end">
         <Column width={140}>
           <CommitField
             label="The day begins at"
@@ -99,7 +99,7 @@ function FreeTime() {
             }}
           />
         </Column>
-        <Column gap={4}>
+        <Column gap="$1">
           <Words size="second" tone="inkSoft">
             The week begins on
           </Words>
@@ -114,7 +114,7 @@ function FreeTime() {
             onToggle={(value) => act('setSettings', { weekStartsOn: Number(value) }, { say: false })}
           />
         </Column>
-        <Column gap={4}>
+        <Column gap="$1">
           <Words size="second" tone="inkSoft">
             Underway at once
           </Words>

@@ -14,7 +14,7 @@ export function YourData() {
   const [sheet, setSheet] = useState<'wipe' | 'demo' | null>(null)
   const exportFile = useSaveFile()
   return (
-    <Column render="section" aria-label="Your data" gap={12}>
+    <Column render="section" aria-label="Your data" gap="$3">
       <Words render="h2" size="title">
         Your data
       </Words>
@@ -23,7 +23,7 @@ export function YourData() {
         {count(select.countOf(document), 'record')} so far. A file is your backup, and the way to another
         device.
       </Words>
-      <Row gap={10} flexWrap="wrap">
+      <Row gap="$2.5" flexWrap="wrap">
         <Button label="Save everything to a file" onPress={() => void exportFile()} />
         <BringIn />
       </Row>
@@ -83,7 +83,7 @@ function BringIn() {
           <Words tone="inkSoft">
             Where both changed the same thing, the later change stays. Undo takes all of it back.
           </Words>
-          <Row gap={10} flexWrap="wrap">
+          <Row gap="$2.5" flexWrap="wrap">
             <Button kind="main" label="Bring it in" onPress={() => void take()} />
             <Button kind="quiet" label="Leave it" onPress={stop} />
           </Row>
@@ -125,7 +125,7 @@ function DemoSheet({ onClose }: { onClose: () => void }) {
         Your own data stays as it is. The demo’s slips, actions and projects are mixed in with it until you
         remove them here again.
       </Words>
-      <Row gap={10} flexWrap="wrap">
+      <Row gap="$2.5" flexWrap="wrap">
         <Button
           kind="main"
           label="Load the demo data"
@@ -165,7 +165,7 @@ function WipeSheet({ onClose, onExport }: { onClose: () => void; onExport: () =>
         Every slip, action, project and review, and their history, go from this browser. This one act cannot
         be undone: save a file first.
       </Words>
-      <Row gap={10} flexWrap="wrap">
+      <Row gap="$2.5" flexWrap="wrap">
         <Button label="Save everything to a file" onPress={onExport} />
         <Button label="Remove everything" tone="clay" onPress={() => void wipe()} />
         <Button kind="quiet" label="Leave it" onPress={onClose} />

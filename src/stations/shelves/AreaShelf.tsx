@@ -26,7 +26,7 @@ export function AreaShelf({ area, areas, arranging, projects: given }: AreaShelf
   const projects = given ?? ofArea
   const siblings = projects.map(({ id }) => id)
   return (
-    <View flexDirection={wide ? 'row' : 'column'} gap={wide ? 16 : 4} paddingTop={10}>
+    <View flexDirection={wide ? 'row' : 'column'} gap={wide ? '$4' : '$1'} paddingTop="$2.5">
       {area ? <AreaFace area={area} projects={projects} areas={areas} arranging={arranging} /> : null}
       <Column flex={wide ? 1 : undefined} minWidth={0}>
         <View
@@ -34,14 +34,14 @@ export function AreaShelf({ area, areas, arranging, projects: given }: AreaShelf
           aria-label={area ? `Projects in ${area.name}` : 'Projects on no area'}
           flexDirection="row"
           flexWrap="wrap"
-          gap={10}
-          rowGap={wide ? 20 : 8}
+          gap="$2.5"
+          rowGap={wide ? '$5' : '$2'}
           alignItems="flex-end"
-          paddingTop={8}
+          paddingTop="$2"
           minHeight={wide ? 84 : 0}
           overflow="hidden"
-          paddingBottom={wide ? 7 : 0}
-          marginBottom={wide ? -7 : 0}
+          paddingBottom={wide ? '$2' : '$0'}
+          marginBottom={wide ? '$-2' : '$0'}
         >
           {projects.map((project) => (
             <ProjectCard key={project.id} project={project} siblings={siblings} arranging={arranging} />
@@ -82,16 +82,15 @@ function AreaFace({
     <Column
       width={wide ? 150 : undefined}
       flexShrink={0}
-      gap={2}
+      gap="$0.5"
       justifyContent="flex-end"
-      paddingBottom={wide ? 52 : 0}
+      paddingBottom={wide ? '$13' : '$0'}
     >
       <Press
         onPress={() => open(area.id)}
-        {...{ type: 'button' }}
         flexDirection={wide ? 'column' : 'row'}
         alignItems={wide ? 'flex-start' : 'center'}
-        gap={wide ? 6 : 10}
+        gap={wide ? '$1.5' : '$2.5'}
       >
         <Seal stamp={area.stamp} ink={area.ink} size={36} />
         <Column flexShrink={1} minWidth={0}>

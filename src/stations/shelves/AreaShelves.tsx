@@ -32,7 +32,7 @@ export function AreaShelves({ side }: { side: SideChoice }) {
   )
   if (groups.length === 0 && areas.length === 0 && unshelved.length === 0) return <NoShelves />
   return (
-    <Column gap={10}>
+    <Column gap="$2.5">
       {groups.map((group) => (
         <GroupShelves
           key={group.id}
@@ -45,7 +45,7 @@ export function AreaShelves({ side }: { side: SideChoice }) {
       {side === 'both' && (loose.length > 0 || unshelved.length > 0) ? (
         <Unshelved areas={loose} projects={unshelved} arranging={arranging} />
       ) : null}
-      <Row gap={8} flexWrap="wrap" paddingTop={10}>
+      <Row gap="$2" flexWrap="wrap" paddingTop="$2.5">
         <NameLine
           label="New group"
           onMake={(name) => act('addGroup', { name, side: side === 'both' ? 'work' : side }).ok}
@@ -85,7 +85,7 @@ function GroupShelves({
   const act = useAct()
   const { open } = useOpened()
   return (
-    <Column render="section" aria-label={group.name} gap={6}>
+    <Column render="section" aria-label={group.name} gap="$1.5">
       <BandHeading title={group.name} end={group.side}>
         {arranging ? (
           <RankButtons id={group.id} name={group.name} siblings={groups.map(({ id }) => id)} />
@@ -117,7 +117,7 @@ function Unshelved({
   arranging: boolean
 }) {
   return (
-    <Column render="section" aria-label="On no shelf yet" gap={6}>
+    <Column render="section" aria-label="On no shelf yet" gap="$1.5">
       <BandHeading title="On no shelf yet" />
       {areas.map((area) => (
         <AreaShelf key={area.id} area={area} areas={areas} arranging={arranging} />

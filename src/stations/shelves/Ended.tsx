@@ -35,7 +35,7 @@ export function Ended() {
             <Row
               render="li"
               key={id}
-              gap={10}
+              gap="$2.5"
               minHeight={48}
               borderBottomWidth={1}
               borderColor="$rule"
@@ -54,7 +54,7 @@ export function Ended() {
             </Row>
           ))}
           {shelves.map(({ id, name }) => (
-            <Row render="li" key={id} gap={10} minHeight={48} borderBottomWidth={1} borderColor="$rule">
+            <Row render="li" key={id} gap="$2.5" minHeight={48} borderBottomWidth={1} borderColor="$rule">
               <Words flex={1}>{name}</Words>
               <Button
                 kind="quiet"

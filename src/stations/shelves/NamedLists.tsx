@@ -35,17 +35,11 @@ export function NamedLists({ kind }: { kind: 'context' | 'person' }) {
       </EmptyPlace>
     )
   return (
-    <Column gap={10} paddingTop={8}>
+    <Column gap="$2.5" paddingTop="$2">
       <Column render="ul">
         {named.map(({ id, name }) => (
           <Column key={id} render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
-            <Press
-              onPress={() => open(id)}
-              minHeight={56}
-              paddingHorizontal={14}
-              gap={10}
-              {...{ type: 'button', 'data-row': true }}
-            >
+            <Press onPress={() => open(id)} minHeight={56} paddingHorizontal="$3.5" gap="$2.5" data-row>
               <Words flex={1}>{name}</Words>
               <Words size="second" tone="inkSoft">
                 {count(actionsOf(document, id).length, 'open action')}

@@ -64,14 +64,8 @@ export function ProjectCard({
           aria-hidden
         />
       ) : null}
-      <Press
-        onPress={() => openIt(project.id)}
-        width="100%"
-        alignItems="stretch"
-        padding={12}
-        {...{ type: 'button', 'data-row': true }}
-      >
-        <Column flex={1} minWidth={0} gap={3} minHeight={wide ? 96 : 0}>
+      <Press onPress={() => openIt(project.id)} width="100%" alignItems="stretch" padding="$3" data-row>
+        <Column flex={1} minWidth={0} gap="$1" minHeight={wide ? 96 : 0}>
           <Words strong>
             <Unseen>Open </Unseen>
             {project.title}
@@ -95,7 +89,7 @@ export function ProjectCard({
         </Column>
       </Press>
       {arranging ? (
-        <Row paddingHorizontal={4}>
+        <Row paddingHorizontal="$1">
           <RankButtons id={project.id} name={project.title} siblings={siblings} />
         </Row>
       ) : null}
@@ -125,7 +119,7 @@ function NextLine({
     return later ? `${action?.title}, not before ${nearDate(later, today)}` : action?.title
   }, [action, document, today])
   return (
-    <Row gap={6} paddingTop={6}>
+    <Row gap="$1.5" paddingTop="$1.5">
       {project.state === 'notNow' ? (
         <Words size="second" tone="plum" flex={1}>
           {stateWords.notNow}

@@ -23,13 +23,7 @@ export function ReferenceList() {
         const area = select.areaOf(document, reference)
         return (
           <Column render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
-            <Press
-              onPress={() => open(reference.id)}
-              minHeight={60}
-              paddingHorizontal={12}
-              gap={12}
-              {...{ type: 'button', 'data-row': true }}
-            >
+            <Press onPress={() => open(reference.id)} minHeight={60} paddingHorizontal="$3" gap="$3" data-row>
               <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
               <Column flex={1} minWidth={0}>
                 <Words>{reference.title}</Words>

@@ -57,7 +57,7 @@ export function ShelvesStation() {
       {tab === 'areas' ? (
         <DeskLayout plain>
           {wide ? <h1 className="visually-hidden">Shelves</h1> : null}
-          <Column gap={10} alignItems={wide ? 'flex-end' : 'flex-start'} paddingTop={wide ? 0 : 10}>
+          <Column gap="$2.5" alignItems={wide ? 'flex-end' : 'flex-start'} paddingTop={wide ? '$0' : '$2.5'}>
             {sideChoice}
           </Column>
           <AreaShelves side={side} />

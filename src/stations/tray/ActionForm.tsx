@@ -202,7 +202,7 @@ export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAc
         onMore={() => chooser.choose('shelf')}
       />
       {offers.because.length > 0 && offers.likeliest && shelf === null ? (
-        <Words size="second" tone="inkSoft" marginTop={-4}>
+        <Words size="second" tone="inkSoft" marginTop="$-1">
           {shortened(nameOf(offers.likeliest))}, because of{' '}
           {offers.because.map((word, index) => (
             <span key={word}>

@@ -24,7 +24,7 @@ export function CompartmentBox({ onChoose }: { onChoose: (compartment: Compartme
       role="group"
       aria-label="Compartments"
       backgroundColor="$tray"
-      padding={9}
+      padding="$2.5"
       borderRadius={8}
       boxShadow="0 8px 22px rgba(40,30,15,0.22)"
       style={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 7 }}
@@ -70,25 +70,22 @@ function Cell({
         position="absolute"
         inset={0}
         alignItems={icon ? 'center' : 'flex-start'}
-        padding={11}
+        padding="$3"
         borderRadius={4}
         backgroundColor={dark ? 'transparent' : '$paper'}
         borderWidth={1}
         borderStyle={dark ? 'dashed' : 'solid'}
         borderColor={dark ? '$traySoft' : '$paper'}
         hoverStyle={{ backgroundColor: dark ? 'rgba(255,255,255,0.07)' : '$brassWash' }}
-        {...{
-          type: 'button',
-          'aria-keyshortcuts': String(number),
-          'aria-describedby': hint ? `hint-${compartment}` : undefined,
-        }}
+        aria-keyshortcuts={String(number)}
+        aria-describedby={hint ? `hint-${compartment}` : undefined}
       >
         <Words
           size={large ? 'title' : 'body'}
           strong={!large}
           tone={dark ? 'trayInk' : 'ink'}
-          paddingTop={icon ? 6 : 0}
-          paddingRight={icon ? 0 : 16}
+          paddingTop={icon ? '$1.5' : '$0'}
+          paddingRight={icon ? '$0' : '$4'}
           maxWidth="100%"
           flexShrink={1}
           minWidth={0}

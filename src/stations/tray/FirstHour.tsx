@@ -50,14 +50,14 @@ export default function FirstHour() {
   const notNow = () =>
     take({ contexts: firstContexts, areas: firstAreas, freeMinutes: freeOn(5), weekStartsOn: 0 })
   return (
-    <Sheet render="section" aria-label="First choices" padding={16} gap={18}>
-      <Column gap={4}>
+    <Sheet render="section" aria-label="First choices" padding="$4" gap="$4.5">
+      <Column gap="$1">
         <Words render="h2" size="title">
           A minute first
         </Words>
         <Words tone="inkSoft">Keep what fits, drop or change the rest. All of it can be changed later.</Words>
       </Column>
-      <Column gap={6}>
+      <Column gap="$1.5">
         <Words size="caps" tone="inkSoft" render="h3">
           What must be at hand
         </Words>
@@ -83,11 +83,11 @@ export default function FirstHour() {
           }}
         />
       </Column>
-      <Column gap={6}>
+      <Column gap="$1.5">
         <Words size="caps" tone="inkSoft" render="h3">
           Areas of work and life
         </Words>
-        <Column gap={2} role="group" aria-label="Areas">
+        <Column gap="$0.5" role="group" aria-label="Areas">
           {areas.map((area, index) => (
             <AreaLine
               key={index}
@@ -120,21 +120,21 @@ export default function FirstHour() {
         onToggle={setWeekStartsOn}
       />
       <Row
-        gap={10}
+        gap="$2.5"
         justifyContent="space-between"
         position={'sticky' as 'absolute'}
         bottom={wide ? 0 : aboveDock}
         backgroundColor="$paper"
         borderTopWidth={1}
         borderColor="$rule"
-        marginHorizontal={-16}
-        marginBottom={-16}
-        paddingHorizontal={16}
-        paddingVertical={10}
+        marginHorizontal="$-4"
+        marginBottom="$-4"
+        paddingHorizontal="$4"
+        paddingVertical="$2.5"
         zIndex={1}
       >
         <Button kind="quiet" label="Not now" onPress={notNow} />
-        <Button kind="main" label="Begin" paddingHorizontal={28} onPress={begin} />
+        <Button kind="main" label="Begin" paddingHorizontal="$7" onPress={begin} />
       </Row>
     </Sheet>
   )
@@ -154,9 +154,9 @@ function AreaLine({
   onDrop: () => void
 }) {
   return (
-    <Row gap={8}>
+    <Row gap="$2">
       <Seal stamp={area.name.trim() === '' ? null : stampFor(area.name)} ink={area.ink} />
-      <Column flex={1} paddingHorizontal={13}>
+      <Column flex={1} paddingHorizontal="$3">
         <Field
           bare
           label={`Area ${index + 1}`}

@@ -80,7 +80,7 @@ export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewA
         onSubmitEditing={keep}
       />
       {sentence.clauses.length > 0 ? (
-        <Row gap={8} flexWrap="wrap">
+        <Row gap="$2" flexWrap="wrap">
           <Chips text={next} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
         </Row>
       ) : null}

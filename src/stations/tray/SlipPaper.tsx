@@ -17,9 +17,9 @@ const Paper = ({ children, className }: { children: ReactNode; className: string
     borderLeftWidth={3}
     borderLeftColor="$brass"
     borderRadius={3}
-    paddingHorizontal={16}
-    paddingVertical={14}
-    gap={8}
+    paddingHorizontal="$4"
+    paddingVertical="$3.5"
+    gap="$2"
     boxShadow="0 3px 12px rgba(40,30,15,0.10)"
   >
     {children}
@@ -46,7 +46,7 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
         {title}
       </Words>
       {children}
-      <Row gap={8} justifyContent="space-between">
+      <Row gap="$2" justifyContent="space-between">
         <Words size="second" tone="inkSoft" flexShrink={1} className={unfolded ? undefined : 'clamped two'}>
           Set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
           {slip.text === title ? '' : `: “${slip.text}”`}
@@ -55,7 +55,7 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
           <Button
             kind="quiet"
             flexShrink={0}
-            marginVertical={-8}
+            marginVertical="$-2"
             label={unfolded ? 'Fold it' : 'Read all'}
             aria-expanded={unfolded}
             onPress={() => setUnfolded(!unfolded)}

@@ -32,20 +32,17 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
     ...clauses.map((clause) => chipWords(clause, today)),
   ].join(' · ')
   return (
-    <Row gap={4} paddingLeft={14} paddingRight={2}>
+    <Row gap="$1" paddingLeft="$3.5" paddingRight="$0.5">
       <Press
         flex={1}
         minHeight={61}
         onPress={onEdit}
-        {...{
-          type: 'button',
-          'data-row': true,
-          onKeyDown: (event: React.KeyboardEvent) => {
-            if (event.key === 'Delete') act('removeSlip', { id: slip.id })
-          },
+        data-row
+        onKeyDown={(event: React.KeyboardEvent) => {
+          if (event.key === 'Delete') act('removeSlip', { id: slip.id })
         }}
       >
-        <Column flex={1} paddingVertical={8}>
+        <Column flex={1} paddingVertical="$2">
           <Words className="clamped three">
             <Unseen>Change </Unseen>
             {title}
@@ -81,7 +78,7 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
     onDone()
   }
   return (
-    <Column gap={10} padding={12}>
+    <Column gap="$2.5" padding="$3">
       <Field
         label="The slip’s words"
         value={text}
@@ -93,7 +90,7 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
           if (event.nativeEvent.key === 'Escape') onDone()
         }}
       />
-      <Row gap={8} flexWrap="wrap">
+      <Row gap="$2" flexWrap="wrap">
         <Chips text={text} clauses={clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
         <View flex={1} />
         <Button label="Leave it" kind="quiet" onPress={onDone} />

@@ -37,17 +37,11 @@ export function SortingForm({
     if (canKeep) onKeep()
   }
   return (
-    <Column render="form" role="form" aria-label={label} gap={12} {...{ onSubmit, onKeyDown }}>
+    <Column render="form" role="form" aria-label={label} gap="$3" onSubmit={onSubmit} onKeyDown={onKeyDown}>
       {children}
       <Foot>
         <Button kind="quiet" label="Back" onPress={onBack} />
-        <Button
-          kind="main"
-          label={keepLabel}
-          disabled={!canKeep}
-          paddingHorizontal={24}
-          {...{ type: 'submit' }}
-        />
+        <Button kind="main" label={keepLabel} disabled={!canKeep} paddingHorizontal="$6" type="submit" />
       </Foot>
     </Column>
   )
@@ -65,12 +59,12 @@ export function Foot({ children }: { children: ReactNode }) {
     backgroundColor: '$paper',
     borderTopWidth: 1,
     borderColor: '$rule',
-    paddingHorizontal: 16,
-    paddingTop: 10,
+    paddingHorizontal: '$4',
+    paddingTop: '$2.5',
     style: { paddingBottom: 'calc(10px + env(safe-area-inset-bottom))' },
   } as const
   return (
-    <Row gap={10} justifyContent="space-between" {...(wide ? {} : docked)}>
+    <Row gap="$2.5" justifyContent="space-between" {...(wide ? {} : docked)}>
       {children}
     </Row>
   )

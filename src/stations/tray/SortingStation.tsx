@@ -109,10 +109,10 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   if (asking === 'action') return <ActionForm slip={slip} fields={fields} onBack={back} />
   if (asking === 'project') return <ProjectForm slip={slip} fields={fields} onBack={back} />
   return (
-    <Column gap={12}>
+    <Column gap="$3">
       <SlipPaper slip={slip} title={title}>
         {sentence.clauses.length > 0 || unknownNameIn(slip.text, sentence.clauses) ? (
-          <Row gap={8} className="swipes" role="group" aria-label="Understood">
+          <Row gap="$2" className="swipes" role="group" aria-label="Understood">
             <Chips text={slip.text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
           </Row>
         ) : null}

@@ -26,7 +26,7 @@ export function TrayStation() {
       <StationHead label={wide ? undefined : 'Tray'} title={phase === 'loading' ? 'Tray' : pileWords} />
       {phase === 'ready' && slips.length === 0 ? <EmptyTray /> : null}
       {slips.length > 0 ? (
-        <Column gap={12}>
+        <Column gap="$3">
           <PileHead
             oldestFirst={oldestFirst}
             onTurn={() => setOldestFirst(!oldestFirst)}
@@ -57,7 +57,7 @@ function PileHead({
   const days = daysBetween(localMomentAt(oldest, clock.zone()).date, today)
   const age = days <= 0 ? 'all from today' : `oldest is ${count(days, 'day')} old`
   return (
-    <Row gap={14} flexWrap="wrap">
+    <Row gap="$3.5" flexWrap="wrap">
       <Button kind="main" label="Sort them" onPress={() => router.navigate('/sorting')} />
       <Words size="second" tone="inkSoft" flex={1}>
         {age}
@@ -81,7 +81,7 @@ function EmptyTray() {
   )
   const readOnly = useHeld((state) => state.readOnly)
   return (
-    <Column gap={16}>
+    <Column gap="$4">
       {isNew && !hasChosen && !readOnly ? (
         <Suspense fallback={null}>
           <FirstHour />

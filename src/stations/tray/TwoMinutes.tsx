@@ -37,8 +37,8 @@ export function TwoMinutes({
     <Column
       role="group"
       aria-label="Two minutes"
-      gap={16}
-      padding={18}
+      gap="$4"
+      padding="$4.5"
       backgroundColor="$paper"
       borderWidth={1}
       borderColor="$rule"
@@ -53,8 +53,8 @@ export function TwoMinutes({
       <Words tone="inkSoft">
         {over ? 'The two minutes are over. Finished, or is it an action after all?' : `Do it now: ${title}`}
       </Words>
-      <Row gap={10} flexWrap="wrap">
-        <Button kind="main" label="Done" onPress={onDone} {...{ autoFocus: true }} />
+      <Row gap="$2.5" flexWrap="wrap">
+        <Button kind="main" label="Done" onPress={onDone} autoFocus />
         <Button label="It takes longer" onPress={onLonger} />
         <Button kind="quiet" label="Back" onPress={onBack} />
       </Row>

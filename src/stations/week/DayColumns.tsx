@@ -17,9 +17,9 @@ const atMost = 40
 export function DayColumns({ sheet }: { sheet: WeekSheet }) {
   const today = useToday()
   return (
-    <View flexDirection="row" gap={8} alignItems="stretch" style={{ minHeight: 'calc(100dvh - 250px)' }}>
+    <View flexDirection="row" gap="$2" alignItems="stretch" style={{ minHeight: 'calc(100dvh - 250px)' }}>
       {sheet.noDayYet.length > 0 ? (
-        <Sheet render="section" aria-label="No day yet" width={208} flexShrink={0} padding={12} gap={6}>
+        <Sheet render="section" aria-label="No day yet" width={208} flexShrink={0} padding="$3" gap="$1.5">
           <Words render="h2" size="title">
             No day yet
           </Words>
@@ -38,8 +38,8 @@ export function DayColumns({ sheet }: { sheet: WeekSheet }) {
             aria-label={weekdayShort(date)}
             flex={1}
             flexBasis={0}
-            padding={9}
-            gap={6}
+            padding="$2.5"
+            gap="$1.5"
             backgroundColor={here ? '$slip' : '$paper'}
             borderTopWidth={here ? 3 : 1}
             borderTopColor={here ? '$brass' : '$rule'}
@@ -105,17 +105,17 @@ function Card({ action }: { action: Action }) {
       position="relative"
       borderTopWidth={1}
       borderColor="$rule"
-      paddingTop={3}
-      {...{ onKeyDown }}
+      paddingTop="$1"
+      onKeyDown={onKeyDown}
     >
       <Press
         alignItems="flex-start"
-        gap={7}
-        paddingTop={5}
+        gap="$2"
+        paddingTop="$1"
         minHeight={28}
         width="100%"
         onPress={() => open(action.id)}
-        {...{ type: 'button', 'data-row': true }}
+        data-row
       >
         <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} size={20} />
         <Column flex={1} minWidth={0}>
@@ -125,7 +125,7 @@ function Card({ action }: { action: Action }) {
           </Words>
         </Column>
       </Press>
-      <Words size="small" tone="inkSoft" paddingLeft={27} paddingBottom={7} render="p">
+      <Words size="small" tone="inkSoft" paddingLeft="$7" paddingBottom="$2" render="p">
         {details || 'no minutes yet'}
       </Words>
       <Row

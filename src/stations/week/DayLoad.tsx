@@ -8,7 +8,7 @@ export function DayLoad({ load }: { load: Load }) {
   const { plannedMinutes, freeMinutes, overMinutes } = load
   const whole = Math.max(plannedMinutes, freeMinutes, 1)
   return (
-    <Column gap={4} flexShrink={0}>
+    <Column gap="$1" flexShrink={0}>
       <Words size="small" tone={overMinutes > 0 ? 'clay' : 'inkSoft'}>
         {duration(plannedMinutes)} of {duration(freeMinutes)}
         {overMinutes > 0 ? ': too much' : ''}

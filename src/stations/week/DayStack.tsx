@@ -17,7 +17,7 @@ export function DayStack({ sheet }: { sheet: WeekSheet }) {
       {sheet.days
         .filter(({ date, actions }) => date >= today || actions.length > 0)
         .map(({ date, actions, load }) => (
-          <View key={date} render="section" aria-label={weekdayShort(date)} paddingTop={14}>
+          <View key={date} render="section" aria-label={weekdayShort(date)} paddingTop="$3.5">
             <BandHeading
               title={date === today ? `${weekdayShort(date)}, today` : weekdayShort(date)}
               tone={date === today ? 'brass' : 'inkSoft'}

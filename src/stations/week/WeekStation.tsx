@@ -44,7 +44,7 @@ export function WeekStation() {
       >
         <Aims />
       </StationHead>
-      <Row justifyContent="space-between" gap={8} paddingBottom={12}>
+      <Row justifyContent="space-between" gap="$2" paddingBottom="$3">
         <WeekWords days={sheet.days} today={today} />
         {wide ? null : turn}
       </Row>
