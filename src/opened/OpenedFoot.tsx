@@ -22,7 +22,7 @@ export function OpenedFoot({ children, main }: { children?: ReactNode; main?: Re
       paddingVertical="$2.5"
       style={{ paddingBottom: 'calc(10px + env(safe-area-inset-bottom))' }}
     >
-      <Row flexShrink={1} flexWrap="wrap">
+      <Row flex={1} flexWrap="wrap">
         {children}
       </Row>
       {main}

@@ -1,7 +1,9 @@
-import { recordIn } from '@/core/journal'
+import { recordIn, type Stamp } from '@/core/journal'
+import type { Action } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
 import { parseSentence } from '@/core/sentence'
 import { actOfKey, actUsing, keyActs, keymapOf, makeDeviceMemory, select } from '.'
+import { makeMemoryStore } from './persistence'
 import { makeTestStore } from './testing'
 
 const ready = async () => {
@@ -145,4 +147,29 @@ it('history tells of a record from the first slip on, folded or not', async () =
   store.run('setDown', { text: 'another thing' })
   const acts = (await store.historyOf([slip?.id ?? '', action?.id ?? ''])).map(({ act }) => act)
   expect(acts).toEqual(['setDown', 'sortAsAction', 'pick'])
+})
+
+it('a long note typed for ten minutes keeps at most twice its length', async () => {
+  const kept = makeMemoryStore()
+  const store = makeTestStore(kept)
+  await store.load()
+  store.run('addAction', { title: 'write it all down' })
+  const { id } = select.actionsOf(store.api.getState().document)[0] as Action
+  await store.settled()
+  const before = [...kept.held.values()].join('').length
+  let note = ''
+  let continuing: Stamp | undefined
+  // A pause each second.
+  for (let second = 0; second < 600; second++) {
+    note += `what was thought in second ${second}, `
+    store.clock.epochMs += 1000
+    store.run('editAction', { id, patch: { note } }, { continuing })
+    continuing = store.api.getState().recent.at(-1)?.stamp
+    if (second % 7 === 0) await store.settled()
+  }
+  await store.settled()
+  expect([...kept.held.values()].join('').length - before).toBeLessThan(2 * note.length)
+  const again = makeTestStore(kept)
+  await again.load()
+  expect(select.actionsOf(again.api.getState().document)[0]?.note).toBe(note)
 })

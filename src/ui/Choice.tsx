@@ -85,5 +85,11 @@ export function Choice<T extends string>({
       })}
     </Row>
   )
-  return shown ? <Labelled label={label}>{choices}</Labelled> : choices
+  return shown ? (
+    <Labelled label={label}>{choices}</Labelled>
+  ) : (
+    <Row flexShrink={1} maxWidth="100%">
+      {choices}
+    </Row>
+  )
 }

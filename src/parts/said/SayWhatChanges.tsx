@@ -46,23 +46,26 @@ export function SayWhatChanges({ read, onSay, onMakeContext, placeholder }: SayW
   }
   return (
     <Column gap="$1.5">
-      <Field
-        ref={line as Ref<TextInput>}
-        label="Say what changes"
-        placeholder={placeholder}
-        value={text}
-        onChangeText={(next) => {
-          setText(next)
-          setFinished(false)
-        }}
-        onSubmitEditing={say}
-        blurOnSubmit={false}
-        maxLength={500}
-        onKeyPress={({ nativeEvent }) => {
-          if (nativeEvent.key === 'Escape') line.current?.blur()
-        }}
-        dashed
-      />
+      <Row gap="$2">
+        <Field
+          ref={line as Ref<TextInput>}
+          label="Say what changes"
+          placeholder={placeholder}
+          value={text}
+          onChangeText={(next) => {
+            setText(next)
+            setFinished(false)
+          }}
+          onSubmitEditing={say}
+          blurOnSubmit={false}
+          maxLength={500}
+          onKeyPress={({ nativeEvent }) => {
+            if (nativeEvent.key === 'Escape') line.current?.blur()
+          }}
+          dashed
+        />
+        {changes.length > 0 ? <Button label="Change it" flexShrink={0} onPress={say} /> : null}
+      </Row>
       <Column role="status" aria-label="What would change" gap="$1">
         {changes.map((change) => (
           <Words key={change} size="second" tone="brass">
@@ -92,11 +95,6 @@ export function SayWhatChanges({ read, onSay, onMakeContext, placeholder }: SayW
           </Row>
         ))}
       </Column>
-      {changes.length > 0 ? (
-        <Row>
-          <Button label="Change it" onPress={say} />
-        </Row>
-      ) : null}
     </Column>
   )
 }
