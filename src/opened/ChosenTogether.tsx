@@ -1,4 +1,5 @@
 // Several actions chosen together: one sentence, one day, one tick for all of them, and one undo.
+import { useEffect } from 'react'
 import { recordIn } from '@/core/journal'
 import { laidOnDay } from '@/core/action'
 import type { Action, Id } from '@/core/record'
@@ -26,6 +27,11 @@ export function ChosenTogether() {
   const names = select.namesOf(document)
   const { weekStartsOn } = select.settingsOf(document)
   const [first] = actions
+  const isNothingLeft = first === undefined
+  useEffect(() => {
+    // Removed meanwhile, perhaps by another tab: the dock comes back.
+    if (isNothingLeft) desk.getState().chooseNone()
+  }, [isNothingLeft])
   if (!first) return null
   const editsSaid = (text: string) =>
     actions.map((action) => ({ action, said: amendAction(text, action, { today, weekStartsOn, names }) }))

@@ -14,7 +14,9 @@ import { OpenedSlip } from './OpenedSlip'
 export function OpenedRecord({ id }: { id: OpenableId }) {
   const record = useHeld((state) => recordIn(state.document, id))
   const ready = useHeld((state) => state.phase === 'ready')
-  if (!record) return ready ? <NothingThere /> : null
+  // While actions are still being read, what is opened would not know all that stands with it.
+  if (!ready) return null
+  if (!record) return <NothingThere />
   if (isIdOf('action', id)) return <OpenedAction action={record as never} />
   if (isIdOf('project', id)) return <OpenedProject project={record as never} />
   if (isIdOf('slip', id)) return <OpenedSlip slip={record as never} />

@@ -1,7 +1,7 @@
 import { TamaguiProvider } from '@tamagui/core'
 import { fireEvent, render, screen } from '@testing-library/react'
 import type { ReactElement } from 'react'
-import { Button, Chip, Choice, Field, Seal, Stones, Tick } from '.'
+import { Button, Chip, Choice, Field, Seal, SlipRow, Stones, Tick } from '.'
 import { config } from './tamagui.config'
 
 const show = (part: ReactElement) =>
@@ -18,6 +18,27 @@ it('a tick box is a check box named by its action', () => {
   expect(box.getAttribute('aria-checked')).toBe('false')
   fireEvent.click(box)
   expect(onToggle).toHaveBeenCalledTimes(1)
+})
+it('a row is held by a long touch, and the press that ends it opens nothing', () => {
+  jest.useFakeTimers()
+  const [onHold, onOpen] = [jest.fn(), jest.fn()]
+  const face = { title: 'Sign the draft', details: '', stamp: null, ink: 0, ticked: false, onTick: jest.fn() }
+  show(<SlipRow {...face} onOpen={onOpen} onHold={onHold} />)
+  const row = screen.getByRole('button', { name: 'Open Sign the draft' })
+  const touch = (restMs: number, pointerType = 'touch') => {
+    fireEvent(row, Object.assign(new MouseEvent('pointerdown', { bubbles: true }), { pointerType }))
+    jest.advanceTimersByTime(restMs)
+    fireEvent(row, Object.assign(new MouseEvent('pointerup', { bubbles: true }), { pointerType }))
+    fireEvent.click(row)
+    return [onHold.mock.calls.length, onOpen.mock.calls.length]
+  }
+  expect([touch(100), touch(600), touch(100), touch(600, 'mouse')]).toEqual([
+    [0, 1],
+    [1, 1],
+    [1, 2],
+    [1, 3],
+  ])
+  jest.useRealTimers()
 })
 it('a button that is off says so and does nothing', () => {
   const onPress = jest.fn()

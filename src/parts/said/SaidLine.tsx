@@ -27,8 +27,9 @@ export function SaidLine({
         role="group"
         aria-label="What is set"
       >
-        {chips.map(({ field, words }) => (
-          <SaidChip key={`${field} ${words}`} text={words} onPress={() => onChoose(field)} />
+        {chips.map(({ field, words }, index) => (
+          // By its place: a chip that was changed keeps the focus.
+          <SaidChip key={`${field} ${index}`} text={words} onPress={() => onChoose(field)} />
         ))}
         {offers.length > 0 ? (
           <IconButton

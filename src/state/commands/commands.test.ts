@@ -1,4 +1,4 @@
-import { recordIn, recordsById, recordsIn } from '@/core/journal'
+import { entriesIn, recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
 import { settingsIn } from '../settingsIn'
@@ -318,3 +318,20 @@ it.each([
   ['éclair', 'Éc'],
   ['4 walls', '4'],
 ])('the seal of %s is %s', (name, stamp) => expect(stampFor(name)).toBe(stamp))
+
+it('a name made on two copies is one record; where one copy renamed its own, the name is free for another', async () => {
+  const [here, there] = [await ready(), await ready()]
+  const names = (store: TestStore) =>
+    recordsIn(store.api.getState().document, 'context')
+      .map(({ name }) => name)
+      .sort()
+  for (const store of [here, there]) store.run('addContext', { name: 'Workshop' })
+  there.clock.epochMs += 5
+  there.run('addContext', { name: 'Bench' })
+  await here.bringIn([...entriesIn(there.api.getState().document)], [])
+  expect(names(here)).toEqual(names(there))
+  const workshop = recordsIn(here.api.getState().document, 'context').find(({ name }) => name === 'Workshop')
+  here.run('renameContext', { id: workshop?.id as Id<'context'>, name: 'Mill' })
+  expect(here.run('addContext', { name: 'Workshop' }).ok).toBe(true)
+  expect(names(here)).toEqual(expect.arrayContaining(['Bench', 'Mill', 'Workshop']))
+})

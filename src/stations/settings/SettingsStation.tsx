@@ -99,7 +99,7 @@ function FreeTime() {
             }}
           />
         </Column>
-        <Column gap="$1">
+        <Column gap="$1" flexShrink={1}>
           <Words size="second" tone="inkSoft">
             The week begins on
           </Words>
@@ -114,7 +114,7 @@ function FreeTime() {
             onToggle={(value) => act('setSettings', { weekStartsOn: Number(value) }, { say: false })}
           />
         </Column>
-        <Column gap="$1">
+        <Column gap="$1" flexShrink={1}>
           <Words size="second" tone="inkSoft">
             Underway at once
           </Words>

@@ -127,92 +127,95 @@ export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAc
   const isFixed = of.at !== null
   const horizon: Horizon = of.day === today ? 'today' : of.horizon
   return (
-    <SortingForm
-      label="Action"
-      keepLabel="Keep the action"
-      canKeep={!isEmpty}
-      onBack={onBack}
-      onKeep={() =>
-        act(
-          'sortAsAction',
-          { slipId: slip.id, fields: chosen },
-          { say: `Sorted as an action: ${shortened(chosen.title)}` },
-        )
-      }
-    >
-      <DraftPaper>
-        <Field
-          label="Next action"
-          size="title"
-          value={chosen.title}
-          onChangeText={(title) => set({ title })}
-          problem={isEmpty ? 'An action needs a title.' : null}
-        />
-        <SaidLine
-          chips={saidOf(of, document, today).filter(({ field }) => !inRows.has(field))}
-          offers={unsaidOf(of).filter((field) => !inRows.has(field))}
-          onChoose={chooser.choose}
-          oneLine
-        />
-      </DraftPaper>
-      <ChoiceRow
-        many
-        firstFocus
-        label={chooserWords.contextIds}
-        options={shown(offers.contextIds, of.contextIds).map((id) => ({
-          value: id,
-          label: recordIn(document, id)?.name ?? '',
-        }))}
-        chosen={of.contextIds}
-        onToggle={(id) =>
-          set({
-            contextIds: of.contextIds.includes(id)
-              ? of.contextIds.filter((other) => other !== id)
-              : [...of.contextIds, id],
-          })
+    <>
+      <SortingForm
+        label="Action"
+        keepLabel="Keep the action"
+        canKeep={!isEmpty}
+        onBack={onBack}
+        onKeep={() =>
+          act(
+            'sortAsAction',
+            { slipId: slip.id, fields: chosen },
+            { say: `Sorted as an action: ${shortened(chosen.title)}` },
+          )
         }
-        onMore={() => chooser.choose('contextIds')}
-      />
-      <ChoiceRow
-        label={chooserWords.horizon}
-        firstFocus={offers.contextIds.length === 0}
-        options={horizons.map((value) => ({ value, label: horizonWords[value] }))}
-        chosen={isFixed || (of.day !== null && of.day !== today) ? [] : [horizon]}
-        onToggle={(next) => set({ day: null, ...withHorizon(of, next, today) })}
-        onMore={() => chooser.choose('day')}
-      />
-      <ChoiceRow
-        label={chooserWords.minutes}
-        options={shown(offers.minutes, of.minutes === null ? [] : [of.minutes]).map((minutes) => ({
-          value: String(minutes),
-          label: String(minutes),
-        }))}
-        chosen={of.minutes === null ? [] : [String(of.minutes)]}
-        onToggle={(value) => set({ minutes: Number(value) === of.minutes ? null : Number(value) })}
-        onMore={() => chooser.choose('minutes')}
-      />
-      <ChoiceRow
-        label={chooserWords.shelf}
-        options={shown(offers.shelfIds, shelf ? [shelf] : []).map((id) => ({
-          value: id,
-          label: shortened(nameOf(id)),
-        }))}
-        chosen={shelf ? [shelf] : []}
-        onToggle={(id) => putOn(id === shelf ? null : id)}
-        onMore={() => chooser.choose('shelf')}
-      />
-      {offers.because.length > 0 && offers.likeliest && shelf === null ? (
-        <Words size="second" tone="inkSoft" marginTop="$-1">
-          {shortened(nameOf(offers.likeliest))}, because of{' '}
-          {offers.because.map((word, index) => (
-            <span key={word}>
-              {index > 0 ? ' and ' : ''}
-              <em>{word}</em>
-            </span>
-          ))}
-        </Words>
-      ) : null}
+      >
+        <DraftPaper>
+          <Field
+            label="Next action"
+            size="title"
+            value={chosen.title}
+            onChangeText={(title) => set({ title })}
+            problem={isEmpty ? 'An action needs a title.' : null}
+          />
+          <SaidLine
+            chips={saidOf(of, document, today).filter(({ field }) => !inRows.has(field))}
+            offers={unsaidOf(of).filter((field) => !inRows.has(field))}
+            onChoose={chooser.choose}
+            oneLine
+          />
+        </DraftPaper>
+        <ChoiceRow
+          many
+          firstFocus
+          label={chooserWords.contextIds}
+          options={shown(offers.contextIds, of.contextIds).map((id) => ({
+            value: id,
+            label: recordIn(document, id)?.name ?? '',
+          }))}
+          chosen={of.contextIds}
+          onToggle={(id) =>
+            set({
+              contextIds: of.contextIds.includes(id)
+                ? of.contextIds.filter((other) => other !== id)
+                : [...of.contextIds, id],
+            })
+          }
+          onMore={() => chooser.choose('contextIds')}
+        />
+        <ChoiceRow
+          label={chooserWords.horizon}
+          firstFocus={offers.contextIds.length === 0}
+          options={horizons.map((value) => ({ value, label: horizonWords[value] }))}
+          chosen={isFixed || (of.day !== null && of.day !== today) ? [] : [horizon]}
+          onToggle={(next) => set({ day: null, ...withHorizon(of, next, today) })}
+          onMore={() => chooser.choose('day')}
+        />
+        <ChoiceRow
+          label={chooserWords.minutes}
+          options={shown(offers.minutes, of.minutes === null ? [] : [of.minutes]).map((minutes) => ({
+            value: String(minutes),
+            label: String(minutes),
+          }))}
+          chosen={of.minutes === null ? [] : [String(of.minutes)]}
+          onToggle={(value) => set({ minutes: Number(value) === of.minutes ? null : Number(value) })}
+          onMore={() => chooser.choose('minutes')}
+        />
+        <ChoiceRow
+          label={chooserWords.shelf}
+          options={shown(offers.shelfIds, shelf ? [shelf] : []).map((id) => ({
+            value: id,
+            label: shortened(nameOf(id)),
+          }))}
+          chosen={shelf ? [shelf] : []}
+          onToggle={(id) => putOn(id === shelf ? null : id)}
+          onMore={() => chooser.choose('shelf')}
+        />
+        {offers.because.length > 0 && offers.likeliest && shelf === null ? (
+          <Words size="second" tone="inkSoft" marginTop="$-1">
+            {shortened(nameOf(offers.likeliest))}, because of{' '}
+            {offers.because.map((word, index) => (
+              <span key={word}>
+                {index > 0 ? ' and ' : ''}
+                <em>{word}</em>
+              </span>
+            ))}
+          </Words>
+        ) : null}
+      </SortingForm>
+      {/* Beside the form: Enter in a chooser must not keep the action. */}
       <OpenedChooser chooser={chooser} of={of} onSet={set} />
-    </SortingForm>
+    </>
   )
 }

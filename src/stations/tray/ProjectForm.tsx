@@ -41,56 +41,59 @@ export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewA
   const shownIds = [...new Set([...(chosen.areaId ? [chosen.areaId] : []), ...areas.map(({ id }) => id)])]
   const of = { state: 'open', ...chosen } as const
   return (
-    <SortingForm
-      label="Project"
-      keepLabel="Keep the project"
-      canKeep={!isEmpty}
-      onBack={onBack}
-      onKeep={keep}
-    >
-      <DraftPaper>
+    <>
+      <SortingForm
+        label="Project"
+        keepLabel="Keep the project"
+        canKeep={!isEmpty}
+        onBack={onBack}
+        onKeep={keep}
+      >
+        <DraftPaper>
+          <Field
+            label="Project"
+            size="title"
+            value={title}
+            onChangeText={setTitle}
+            problem={isEmpty ? 'A project needs a title.' : null}
+          />
+          <SaidLine
+            chips={saidOfProject(of, today).filter(({ field }) => field !== 'state')}
+            offers={chosen.due ? [] : ['projectDue']}
+            onChoose={chooser.choose}
+          />
+        </DraftPaper>
         <Field
-          label="Project"
-          size="title"
-          value={title}
-          onChangeText={setTitle}
-          problem={isEmpty ? 'A project needs a title.' : null}
+          label="Outcome"
+          shown
+          autoFocus
+          placeholder="What will be true, by when, so that what"
+          value={outcome}
+          onChangeText={setOutcome}
+          onSubmitEditing={keep}
         />
-        <SaidLine
-          chips={saidOfProject(of, today).filter(({ field }) => field !== 'state')}
-          offers={chosen.due ? [] : ['projectDue']}
-          onChoose={chooser.choose}
+        <Field
+          label="First next action"
+          shown
+          placeholder="The very next thing somebody can do"
+          value={next}
+          onChangeText={setNext}
+          onSubmitEditing={keep}
         />
-      </DraftPaper>
-      <Field
-        label="Outcome"
-        shown
-        autoFocus
-        placeholder="What will be true, by when, so that what"
-        value={outcome}
-        onChangeText={setOutcome}
-        onSubmitEditing={keep}
-      />
-      <Field
-        label="First next action"
-        shown
-        placeholder="The very next thing somebody can do"
-        value={next}
-        onChangeText={setNext}
-        onSubmitEditing={keep}
-      />
-      {sentence.clauses.length > 0 ? (
-        <Row gap="$2" flexWrap="wrap">
-          <Chips text={next} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
-        </Row>
-      ) : null}
-      <ChoiceRow
-        label={chooserWords.area}
-        options={shownIds.map((id) => ({ value: id, label: recordIn(document, id)?.name ?? '' }))}
-        chosen={chosen.areaId ? [chosen.areaId] : []}
-        onToggle={(id) => setPatch({ ...patch, areaId: id === chosen.areaId ? null : id })}
-        onMore={() => chooser.choose('area')}
-      />
+        {sentence.clauses.length > 0 ? (
+          <Row gap="$2" flexWrap="wrap">
+            <Chips text={next} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+          </Row>
+        ) : null}
+        <ChoiceRow
+          label={chooserWords.area}
+          options={shownIds.map((id) => ({ value: id, label: recordIn(document, id)?.name ?? '' }))}
+          chosen={chosen.areaId ? [chosen.areaId] : []}
+          onToggle={(id) => setPatch({ ...patch, areaId: id === chosen.areaId ? null : id })}
+          onMore={() => chooser.choose('area')}
+        />
+      </SortingForm>
+      {/* Beside the form: Enter in a chooser must not keep the project. */}
       <OpenedProjectChooser
         chooser={chooser}
         of={of}
@@ -102,6 +105,6 @@ export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewA
           })
         }
       />
-    </SortingForm>
+    </>
   )
 }

@@ -177,6 +177,15 @@ describe('sorting', () => {
       { title: 'ring the mason', minutes: 20, weight: 'must', day: '2026-03-11' },
     ])
   })
+  it('keeps nothing when Enter is pressed in a chooser', async () => {
+    const store = await showStation(<SortingStation />, three)
+    press('Action')
+    press('Where, with what: more')
+    const line = await screen.findByRole('combobox')
+    expect(line.closest('form')).toBeNull()
+    fireEvent.keyDown(line, { key: 'Enter' })
+    expect(held(store, 'action')).toEqual([])
+  })
   it('puts first what earlier decisions make likely, and says why', async () => {
     const store = await showStation(<SortingStation />, (fresh) => {
       for (const name of ['Desk', 'Errands', 'Phone']) fresh.run('addContext', { name })
