@@ -51,6 +51,32 @@ const views = [
     size: phone,
     act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click(),
   },
+  {
+    name: 'choose-day-phone',
+    path: '/day',
+    size: phone,
+    act: async (page) => {
+      await page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click()
+      await page.getByRole('button', { name: 'by today, 17:00' }).click()
+      await page.getByRole('grid').waitFor()
+    },
+  },
+  {
+    name: 'sorting-action-phone',
+    path: '/sorting',
+    size: phone,
+    act: async (page) => {
+      for (let turn = 0; turn < 21; turn++) await page.getByRole('button', { name: /^Later/ }).click()
+      await page.getByRole('button', { name: 'Action', exact: true }).click()
+    },
+  },
+  {
+    name: 'project-phone',
+    path: '/shelves',
+    size: phone,
+    act: (page) => page.getByRole('button', { name: /Open Fenwick Hall/ }).click(),
+  },
+  { name: 'first-minute-phone', path: '/', size: phone, empty: true },
   { name: 'tray-wide', path: '/', size: wide },
   {
     name: 'day-wide',
@@ -80,7 +106,7 @@ try {
     tries++
   )
     await new Promise((resolve) => setTimeout(resolve, 100))
-  for (const { name, path, size, act, lamp } of views) {
+  for (const { name, path, size, act, lamp, empty } of views) {
     const context = await browser.newContext({
       viewport: size,
       colorScheme: lamp ? 'dark' : 'light',
@@ -90,8 +116,14 @@ try {
     })
     const page = await context.newPage()
     await page.clock.install({ time: new Date('2026-03-11T09:05:00Z') })
+    // As if the demo had been given to this browser before, and removed again.
+    if (empty) await page.addInitScript(() => localStorage.setItem('zen-tray:demo-given', 'yes'))
     await page.goto(`http://localhost:${port}/`)
-    await page.getByRole('heading', { name: '25 slips' }).waitFor({ timeout: 60_000 })
+    await (
+      empty
+        ? page.getByRole('region', { name: 'First choices' })
+        : page.getByRole('heading', { name: '25 slips' })
+    ).waitFor({ timeout: 60_000 })
     if (path !== '/') await page.goto(`http://localhost:${port}${path}`)
     await page.getByRole('heading', { level: 1 }).waitFor({ state: 'attached' })
     await act?.(page)
