@@ -1,7 +1,7 @@
 // What stands around every station: the head or the dock, the capture line, notices, and the sheets that slide over.
 import { useMedia, View } from '@tamagui/core'
 import { Link, usePathname } from 'expo-router'
-import { lazy, Suspense, useEffect, type ReactNode } from 'react'
+import { lazy, Suspense, useEffect, useLayoutEffect, useRef, type ReactNode } from 'react'
 import { Column, Row, Words } from '@/ui'
 import { RowSurroundingsProvider } from '@/parts/rows/ActionRow'
 import { CaptureLine } from '@/parts/capture/CaptureLine'
@@ -54,10 +54,24 @@ function WideHead() {
   )
 }
 
-/** A bar at the foot of the page, over which nothing lies: rows go on above it. */
+/** Bars at the foot of the page. How high they are is told to the page (`--foot`), so that nothing else stands under them. */
 function Foot({ children }: { children: ReactNode }) {
+  const ref = useRef<HTMLElement>(null)
+  useLayoutEffect(() => {
+    const bar = ref.current
+    const { style } = document.documentElement
+    const tell = () => style.setProperty('--foot', `${bar?.offsetHeight ?? 0}px`)
+    const watcher = new ResizeObserver(tell)
+    if (bar) watcher.observe(bar)
+    tell()
+    return () => {
+      watcher.disconnect()
+      style.setProperty('--foot', '0px')
+    }
+  }, [])
   return (
     <View
+      ref={ref as never}
       className="no-print"
       position={'fixed' as 'absolute'}
       bottom={0}

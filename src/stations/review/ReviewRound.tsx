@@ -1,11 +1,10 @@
 // The round itself: the stones, what the one stood on asks, and the way on.
-import { View } from '@tamagui/core'
 import { useEffect, useRef } from 'react'
 import { reviewFiguresOf } from '@/core/review'
 import { stones, type Id, type Review, type Stone } from '@/core/record'
 import { isoWeekOf } from '@/core/time'
 import { select } from '@/state'
-import { Button, Column, IconButton, Row, Stones, Words } from '@/ui'
+import { Button, Column, IconButton, MainBar, Row, Stones, Words } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
 import { stoneWords } from '@/words'
 import { useAct, useToday, useZen } from '@/held/zen'
@@ -74,16 +73,7 @@ export function ReviewRound({
       <div ref={body} tabIndex={-1} role="group" aria-label={stoneWords[stone]} data-quiet-focus>
         <Face review={review} />
       </div>
-      <View
-        flexDirection="row"
-        justifyContent="space-between"
-        alignItems="center"
-        flexWrap="wrap"
-        gap="$2.5"
-        paddingTop="$3.5"
-        borderTopWidth={1}
-        borderColor="$rule"
-      >
+      <MainBar>
         <Row gap="$1">
           {before ? (
             <Button
@@ -106,7 +96,7 @@ export function ReviewRound({
         ) : (
           <Button kind="main" label="Finish the review" onPress={finish} />
         )}
-      </View>
+      </MainBar>
     </Column>
   )
 }

@@ -1,10 +1,9 @@
 // What an empty store asks of somebody new: one minute, everything already chosen sensibly, one act. *Not now* takes it as
 // it stands.
-import { useMedia } from '@tamagui/core'
 import { useState } from 'react'
 import type { Side } from '@/core/record'
 import { stampFor, type FirstChoices } from '@/state'
-import { Button, Choice, Column, Field, IconButton, Row, Seal, Sheet, Words } from '@/ui'
+import { Button, Choice, Column, Field, IconButton, MainBar, Row, Seal, Sheet, Words } from '@/ui'
 import { NameLine } from '@/parts/text/NameLine'
 import { focusCapture } from '@/held/keys'
 import { useAct } from '@/held/zen'
@@ -22,8 +21,6 @@ const firstAreas: readonly FirstArea[] = [
   { name: 'Office', side: 'work', ink: 3 },
   { name: 'Household', side: 'private', ink: 2 },
 ]
-/** The height of the capture line and the stations. */
-const aboveDock = 116
 const hoursOffered = [2, 3, 4, 5, 6, 8]
 const weekStarts = [
   { value: '0', label: 'Monday' },
@@ -35,7 +32,6 @@ const freeOn = (hours: number): number[] => [...Array<number>(5).fill(hours * 60
 
 export default function FirstHour() {
   const act = useAct()
-  const { wide } = useMedia()
   const [contexts, setContexts] = useState<readonly string[]>(firstContexts)
   const [offered, setOffered] = useState<readonly string[]>(firstContexts)
   const [areas, setAreas] = useState(firstAreas)
@@ -119,23 +115,10 @@ export default function FirstHour() {
         chosen={[weekStartsOn as '0']}
         onToggle={setWeekStartsOn}
       />
-      <Row
-        gap="$2.5"
-        justifyContent="space-between"
-        position={'sticky' as 'absolute'}
-        bottom={wide ? 0 : aboveDock}
-        backgroundColor="$paper"
-        borderTopWidth={1}
-        borderColor="$rule"
-        marginHorizontal="$-4"
-        marginBottom="$-4"
-        paddingHorizontal="$4"
-        paddingVertical="$2.5"
-        zIndex={1}
-      >
+      <MainBar>
         <Button kind="quiet" label="Not now" onPress={notNow} />
         <Button kind="main" label="Begin" paddingHorizontal="$7" onPress={begin} />
-      </Row>
+      </MainBar>
     </Sheet>
   )
 }

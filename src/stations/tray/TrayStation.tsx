@@ -4,7 +4,7 @@ import { useRouter } from 'expo-router'
 import { lazy, Suspense, useState } from 'react'
 import { daysBetween, localMomentAt } from '@/core/time'
 import { select } from '@/state'
-import { Button, Column, EmptyPlace, Row, Words } from '@/ui'
+import { Button, Column, EmptyPlace, MainBar, Row, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { focusCapture } from '@/held/keys'
 import { RowList } from '@/parts/rows/RowList'
@@ -20,6 +20,7 @@ export function TrayStation() {
   const [oldestFirst, setOldestFirst] = useState(false)
   const { wide } = useMedia()
   const pileWords = slips.length === 0 ? 'Nothing set down' : count(slips.length, 'slip')
+  const oldest = slips.at(-1)?.setDownAtEpochMs ?? 0
   const pile = oldestFirst ? [...slips].reverse() : slips
   return (
     <DeskLayout narrow>
@@ -30,10 +31,15 @@ export function TrayStation() {
           <PileHead
             oldestFirst={oldestFirst}
             onTurn={() => setOldestFirst(!oldestFirst)}
-            oldest={slips.at(-1)?.setDownAtEpochMs ?? 0}
+            oldest={oldest}
             turnable={slips.length > 1}
           />
           <RowList items={pile} label="Slips" render={(slip) => <SlipRow slip={slip} />} />
+          {wide ? null : (
+            <MainBar>
+              <SortThem />
+            </MainBar>
+          )}
         </Column>
       ) : null}
     </DeskLayout>
@@ -51,21 +57,39 @@ function PileHead({
   onTurn: () => void
   turnable: boolean
 }) {
-  const router = useRouter()
-  const today = useToday()
-  const { clock } = useZen()
-  const days = daysBetween(localMomentAt(oldest, clock.zone()).date, today)
-  const age = days <= 0 ? 'all from today' : `oldest is ${count(days, 'day')} old`
+  const { wide } = useMedia()
   return (
-    <Row gap="$3.5" flexWrap="wrap">
-      <Button kind="main" label="Sort them" onPress={() => router.navigate('/sorting')} />
-      <Words size="second" tone="inkSoft" flex={1}>
-        {age}
-      </Words>
+    <Row gap="$3.5" flexWrap="wrap" justifyContent="space-between">
+      {wide ? <SortThem /> : null}
+      <PileAge oldest={oldest} />
       {turnable ? (
         <Button kind="quiet" label={oldestFirst ? 'Newest first' : 'Oldest first'} onPress={onTurn} />
       ) : null}
     </Row>
+  )
+}
+
+function SortThem() {
+  const { wide } = useMedia()
+  const router = useRouter()
+  return (
+    <Button
+      kind="main"
+      label="Sort them"
+      flexGrow={wide ? 0 : 1}
+      onPress={() => router.navigate('/sorting')}
+    />
+  )
+}
+
+function PileAge({ oldest }: { oldest: number }) {
+  const today = useToday()
+  const { clock } = useZen()
+  const days = daysBetween(localMomentAt(oldest, clock.zone()).date, today)
+  return (
+    <Words size="second" tone="inkSoft" flex={1}>
+      {days <= 0 ? 'all from today' : `oldest is ${count(days, 'day')} old`}
+    </Words>
   )
 }
 
