@@ -14,7 +14,7 @@ import {
 import { ok, refuse, type Result } from '@/core/result'
 import type { Refusal } from './commands'
 import type { Archive } from './persistence'
-import type { StoreState } from './store'
+import type { StoreState } from './storeState'
 
 export interface Bringing {
   readonly api: StoreApi<StoreState>

@@ -16,12 +16,6 @@ export { type AppErrorCode } from './persistence'
 export { type BlobStore } from './persistence/blobs/blobStore'
 export { actOfKey, actUsing, keyActs, keymapOf, type KeyAct, type Keymap } from './keymap'
 export * as lists from './actionIndexes'
+export { type StoreState } from './storeState'
 export * as select from './selectors'
-export {
-  makeZenStore,
-  type JournalRead,
-  type RecordParser,
-  type RunOptions,
-  type StoreState,
-  type ZenStore,
-} from './store'
+export { makeZenStore, type JournalRead, type RecordParser, type RunOptions, type ZenStore } from './store'

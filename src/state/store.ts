@@ -23,12 +23,12 @@ import {
   type Document,
   type Entry,
   type Stamp,
-  type UndoState,
 } from '@/core/journal'
 import { kindOf, tooLongIn, type AnyRecord, type RecordKind } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
-import { localMomentAt, type CalendarDate } from '@/core/time'
+import { localMomentAt } from '@/core/time'
 import { makeBringIn, type BringIn } from './bringIn'
+import type { StoreState } from './storeState'
 import { boundedClock, type Clock, type NewId, type TabChannel } from './clock'
 import {
   commands,
@@ -39,30 +39,8 @@ import {
   type Refusal,
 } from './commands'
 import { continued } from './continued'
-import { makeKeeper, type Keeping } from './keeper'
-import {
-  storageErrorOf,
-  type AppErrorCode,
-  type Archive,
-  type Aside,
-  type HistoryPortion,
-} from './persistence'
-
-export interface StoreState {
-  /** *Partly*: everything is there but the actions, which are still being read. */
-  readonly phase: 'loading' | 'partly' | 'ready'
-  readonly document: Document
-  readonly undo: UndoState
-  /** The changes of this sitting and the latest before it, in order. */
-  readonly recent: readonly Change[]
-  readonly today: CalendarDate
-  readonly keeping: Keeping
-  /** What was kept before could not be read: only what was done since is held. Null once it was read. */
-  readonly unread: AppErrorCode | null
-  readonly asides: readonly Aside[]
-  /** A newer version of the application has written here: this one only reads. */
-  readonly readOnly: boolean
-}
+import { makeKeeper } from './keeper'
+import { storageErrorOf, type AppErrorCode, type Archive, type HistoryPortion } from './persistence'
 
 /** Checks what is committed, whole or in part. */
 export interface RecordParser {

@@ -1,7 +1,7 @@
 // The way to a chooser: which one is open, beside what, and the part itself, which loads when it is first asked for.
 import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react'
 import type { SaidField } from '@/words'
-import type { ChooserProps, ProjectChooserProps } from './Choosers'
+import type { ChooserProps, ProjectChooserProps } from './chooserProps'
 
 // One door: what stands behind two would load at the start.
 const load = () => import('./Choosers')

@@ -11,7 +11,6 @@ import {
   type Change,
   type Document,
   type Entry,
-  type Gathering,
   type Stamp,
 } from '@/core/journal'
 import { kindOf } from '@/core/record'
@@ -38,15 +37,8 @@ import {
 } from './keys'
 import type { KeyValueStore } from './keyValueStore'
 import { metaIn, metaValue } from './meta'
-import {
-  changesIn,
-  entriesInPiece,
-  readInto,
-  type Aside,
-  type Damaged,
-  type Kept,
-  type Listed,
-} from './readKept'
+import { changesIn, entriesInPiece, readInto, type Aside, type Kept, type Listed } from './readKept'
+import { inParts, makeReading, partsAtOnce, rereads } from './reading'
 import { toSealed } from './sealed'
 
 export interface ArchiveLimits {
@@ -60,9 +52,6 @@ export interface ArchiveLimits {
   readonly rest?: () => Promise<void>
 }
 export const usualLimits: ArchiveLimits = { changes: 200, pieces: 8, partSize: 500 }
-/** Parts that are read between two rests: some twenty milliseconds of work. */
-const partsAtOnce = 6
-
 export interface Loaded {
   readonly document: Document
   readonly asides: readonly Aside[]
@@ -112,48 +101,25 @@ export interface Archive {
   reopen(): void
 }
 
-function inParts<T>(items: readonly T[], size: number): T[][] {
-  const parts: T[][] = []
-  for (let at = 0; at < items.length; at += size) parts.push(items.slice(at, at + size))
-  return parts
-}
-
 const inOrder = (changes: readonly Change[]): Change[] =>
   [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
 const latestOf = (changes: readonly Change[]): Stamp =>
   changes.reduce<Stamp>((latest, { stamp }) => laterStamp(latest, stamp), never)
-
-/** How often a store that moves under the reader is read again before what was found is taken. */
-const rereads = 20
 
 /** `name` tells this copy's pieces from those of another tab that folds the same changes at the same moment. */
 export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualLimits, name = ''): Archive {
   /** Every key this copy has read or written: what else turns up is news. */
   const seen = new Set<string>()
   const index = makeHistoryIndex(store)
+  const rest = limits.rest ?? (async () => {})
+  const { read, readTogether, readLater } = makeReading(store, rest)
   let wiped: string | null = null
   let isNewer = false
-
-  const read = async (keys: readonly string[]): Promise<Readonly<Record<string, string | null>>> =>
-    keys.length > 0 ? store.getMany(keys) : {}
 
   async function write(values: Readonly<Record<string, string>>): Promise<void> {
     await store.setMany(values)
     Object.keys(values).forEach((key) => seen.add(key))
   }
-
-  /** Keys and values as they stood at one moment: read again while keys that were listed have gone meanwhile. */
-  async function readTogether(
-    wanted: (key: string) => boolean,
-  ): Promise<{ keys: readonly string[]; values: Readonly<Record<string, string | null>> }> {
-    for (let round = 1; ; round++) {
-      const keys = await store.getAllKeys()
-      const values = await read(keys.filter((key) => key === metaKey || wanted(key)))
-      if (round === rereads || !Object.values(values).includes(null)) return { keys, values }
-    }
-  }
-
-  const rest = limits.rest ?? (async () => {})
 
   /** The parts of a piece under their keys, actions apart from the rest. */
   async function pieceOf(
@@ -235,25 +201,6 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     if (soundKeys.length === 0) return
     const entries = [...entriesIn(gathered.document())]
     await exchange(await pieceOf(tier + 1, latestInKeys(soundKeys), entries), soundKeys)
-  }
-
-  /** Reads parts that may come later, so many at once, the next ones under way while these are gathered. */
-  async function readLater(
-    keys: readonly string[],
-    gathering: Gathering,
-  ): Promise<{ isWhole: boolean; damaged: readonly Damaged[] }> {
-    const groups = inParts(keys, partsAtOnce)
-    const damaged: Damaged[] = []
-    let next = groups[0] ? read(groups[0]) : null
-    for (let at = 0; next; at++) {
-      const values = await next
-      const group = groups[at + 1]
-      next = group ? read(group) : null
-      if (Object.values(values).includes(null)) return { isWhole: false, damaged }
-      damaged.push(...(await readInto(values, gathering)).damaged)
-      await rest()
-    }
-    return { isWhole: true, damaged }
   }
 
   /** What a load gives back, once what is damaged has been set aside and put in order. */

@@ -1,0 +1,66 @@
+// Which chooser sets which field of a project.
+import { projectStates, type Id } from '@/core/record'
+import { select } from '@/state'
+import { Button } from '@/ui'
+import { useAct, useHeldDocument } from '@/held/zen'
+import { chooserWords, stateWords } from '@/words'
+import { madeIn, options, type ProjectChooserProps } from './chooserProps'
+import { DayChooser } from './DayChooser'
+import { NameChooser } from './NameChooser'
+import { ScaleChooser } from './ScaleChooser'
+
+export function ProjectChooser({ field, of, anchor, onSet, onClose }: ProjectChooserProps) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const shared = { title: chooserWords[field], anchor, onClose }
+  const areas = select
+    .areasOf(document)
+    .filter(({ closedAtEpochMs, id }) => closedAtEpochMs === null || id === of.areaId)
+  const put = (areaId: Id<'area'> | null) => onSet({ areaId })
+  switch (field) {
+    case 'projectDue':
+      return <DayChooser {...shared} date={of.due} none="no day" onChoose={(date) => onSet({ due: date })} />
+    case 'state':
+      return (
+        <ScaleChooser
+          {...shared}
+          options={options(projectStates, stateWords)}
+          chosen={of.state}
+          onChoose={(state) => {
+            if (state) onSet({ state })
+          }}
+        />
+      )
+    default:
+      return (
+        <NameChooser
+          {...shared}
+          none={
+            of.areaId ? (
+              <Button
+                kind="quiet"
+                label="no area"
+                onPress={() => {
+                  put(null)
+                  onClose()
+                }}
+              />
+            ) : null
+          }
+          options={areas.map((area) => ({
+            id: area.id,
+            name: area.name,
+            seal: area,
+            isChosen: area.id === of.areaId,
+          }))}
+          makes={[
+            {
+              says: (name) => `make “${name}” an area`,
+              make: (name) => put(madeIn<'area'>(act('addArea', { name, groupId: null }, { say: false }))),
+            },
+          ]}
+          onChoose={(id) => put(id as Id<'area'>)}
+        />
+      )
+  }
+}

@@ -1,0 +1,65 @@
+// Reading what is kept as it stood at one moment, and in portions that let the screen go on.
+import type { Gathering } from '@/core/journal'
+import { metaKey } from './keys'
+import type { KeyValueStore } from './keyValueStore'
+import { readInto, type Damaged } from './readKept'
+
+/** Parts that are read between two rests: some twenty milliseconds of work. */
+export const partsAtOnce = 6
+
+/** How often a store that moves under the reader is read again before what was found is taken. */
+export const rereads = 20
+
+export function inParts<T>(items: readonly T[], size: number): T[][] {
+  const parts: T[][] = []
+  for (let at = 0; at < items.length; at += size) parts.push(items.slice(at, at + size))
+  return parts
+}
+
+type Values = Readonly<Record<string, string | null>>
+
+export interface Reading {
+  read(keys: readonly string[]): Promise<Values>
+  readTogether(wanted: (key: string) => boolean): Promise<{ keys: readonly string[]; values: Values }>
+  readLater(
+    keys: readonly string[],
+    gathering: Gathering,
+  ): Promise<{ isWhole: boolean; damaged: readonly Damaged[] }>
+}
+
+export function makeReading(store: KeyValueStore, rest: () => Promise<void>): Reading {
+  const read = async (keys: readonly string[]): Promise<Values> =>
+    keys.length > 0 ? store.getMany(keys) : {}
+
+  /** Keys and values as they stood at one moment: read again while keys that were listed have gone meanwhile. */
+  async function readTogether(
+    wanted: (key: string) => boolean,
+  ): Promise<{ keys: readonly string[]; values: Readonly<Record<string, string | null>> }> {
+    for (let round = 1; ; round++) {
+      const keys = await store.getAllKeys()
+      const values = await read(keys.filter((key) => key === metaKey || wanted(key)))
+      if (round === rereads || !Object.values(values).includes(null)) return { keys, values }
+    }
+  }
+
+  /** Reads parts that may come later, so many at once, the next ones under way while these are gathered. */
+  async function readLater(
+    keys: readonly string[],
+    gathering: Gathering,
+  ): Promise<{ isWhole: boolean; damaged: readonly Damaged[] }> {
+    const groups = inParts(keys, partsAtOnce)
+    const damaged: Damaged[] = []
+    let next = groups[0] ? read(groups[0]) : null
+    for (let at = 0; next; at++) {
+      const values = await next
+      const group = groups[at + 1]
+      next = group ? read(group) : null
+      if (Object.values(values).includes(null)) return { isWhole: false, damaged }
+      damaged.push(...(await readInto(values, gathering)).damaged)
+      await rest()
+    }
+    return { isWhole: true, damaged }
+  }
+
+  return { read, readTogether, readLater }
+}
