@@ -19,6 +19,7 @@ export function makeTestStore(
     tabs?: TabChannel
     limits?: Parameters<typeof makeArchive>[1]
     parser?: Parameters<typeof makeZenStore>[0]['parser']
+    rest?: Parameters<typeof makeZenStore>[0]['rest']
   } = {},
 ): TestStore {
   const replica = options.replica ?? 'aaaa'
@@ -31,6 +32,7 @@ export function makeTestStore(
     replica,
     device: options.device ?? 'device',
     tabs: options.tabs ?? noTabs,
+    rest: options.rest,
     parser: options.parser ?? (() => ({ whole: parseRecord, partial: parsePartialRecord })),
   })
   return { ...store, clock }

@@ -209,3 +209,35 @@ test('the bytes of files go along in the saved archive and come back from it', a
   await expect(page.getByText('1 record so far')).toBeVisible()
   expect(await fileKept('read')).toBe('a drawing')
 })
+
+test('bringing a large file in can be stopped at any moment: all of it or nothing', async ({ page }) => {
+  await open(page)
+  await setDown(page, 'one')
+  const { text } = await exported(page)
+  const file = JSON.parse(text) as { records: { record: { id: string; text: string } }[] }
+  const [slip] = file.records.filter(({ record }) => record.id.startsWith('slip:'))
+  file.records.push(
+    ...Array.from({ length: 40_000 }, (_, index) => ({
+      ...slip,
+      record: { ...(slip?.record as object), id: `slip:many${index}`, text: `slip ${index}` },
+    })),
+  )
+  const buffer = Buffer.from(JSON.stringify(file))
+  const choose = () =>
+    page
+      .getByLabel('File to bring in')
+      .setInputFiles({ name: 'store.json', mimeType: 'application/json', buffer })
+  await choose()
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await expect(page.getByRole('button', { name: 'Bring in a file' })).toBeEnabled()
+  await expect(page.getByText('1 record so far')).toBeVisible()
+  await choose()
+  await page.getByRole('dialog').getByRole('button', { name: 'Bring it in' }).click()
+  await page.getByRole('button', { name: 'Stop' }).click()
+  await page.reload()
+  await expect(page.getByText(/^Everything is kept.* (1|40,001) records? so far/)).toBeVisible()
+  await choose()
+  const take = page.getByRole('dialog').getByRole('button', { name: 'Bring it in' })
+  await take.click()
+  await expect(page.getByText('40,001 records so far')).toBeVisible({ timeout: 30_000 })
+})
