@@ -214,6 +214,24 @@ it.each(refused)('refuses %s, and says where', (_, given, expected) => {
   if (!file.ok) expect(file.error).toMatchObject(expected)
   expect(({} as { polluted?: boolean }).polluted).toBeUndefined()
 })
+it('lists records and changes in order, however many there are and however they came', () => {
+  const many: Change[] = Array.from({ length: 4200 }, (_, index) => {
+    const shuffled = (index * 2657) % 4200
+    return {
+      stamp: makeStamp(now + shuffled, 0, 'aaaa'),
+      act: 'addAction',
+      diff: [{ kind: 'added', record: { ...plainAction, id: `action:a${shuffled}` } }],
+    }
+  })
+  const file = JSON.parse(toStoreFile(withChanges(emptyDocument, many), many, now)) as {
+    records: { record: { id: string } }[]
+    changes: Change[]
+  }
+  const ids = file.records.map(({ record }) => record.id)
+  const stamps = file.changes.map(({ stamp }) => stamp)
+  expect([new Set(ids).size, new Set(stamps).size]).toEqual([4200, 4200])
+  expect([ids, stamps]).toEqual([[...ids].sort(), [...stamps].sort()])
+})
 it('refuses a file of 200 MB without reading it', () => {
   const huge = {
     length: 200_000_000,

@@ -12,6 +12,8 @@ const known = [
   name('context:phone', 'Phone'),
   name('context:desk', 'Desk'),
   name('context:site', 'On site'),
+  name('context:calls', 'Calls'),
+  name('context:quiet', 'No calls'),
   name('project:fenwick', 'Fenwick Hall echo report'),
   name('area:office', 'Office'),
   name('area:choir', 'Choir'),
@@ -48,6 +50,8 @@ const cases: [said: string, of: Partial<Action>, patch: ActionPatch, unread?: st
   ['no due', { due: on(friday) }, { due: null }],
   ['no due date, must', { due: on(friday) }, { due: null, weight: 'must' }],
   ['no due', {}, {}],
+  // A name that begins with a denial is still a name.
+  ['no calls', { contextIds: ['context:calls'] }, { contextIds: ['context:calls', 'context:quiet'] }],
   ['by friday 17:00', {}, { due: on(friday, '17:00') }],
   ['by 17:00', { due: on(friday) }, { due: on(friday, '17:00') }],
   ['by 17:00', {}, { due: on(today, '17:00') }],
