@@ -79,7 +79,7 @@ const laidOn = ({ at, day, due }: Action): CalendarDate | null => at?.date ?? da
 const noDay = 'none'
 const byDay = makeTableIndex('action', {
   keysOf: ofOpen((action) =>
-    action.waiting ? [] : [laidOn(action) ?? (action.horizon === 'week' ? noDay : '')],
+    action.waiting ? [] : keysOf(laidOn(action) ?? (action.horizon === 'week' ? noDay : null)),
   ),
   ...orderOfWork,
 })
@@ -88,7 +88,7 @@ const byDay = makeTableIndex('action', {
 export function actionsOfDay(document: Document, day: CalendarDate, today: CalendarDate): readonly Action[] {
   if (day < today) return []
   if (day > today) return byDay.of(document, day)
-  const past = byDay.keys(document).filter((key) => key !== '' && key !== noDay && key <= today)
+  const past = byDay.keys(document).filter((key) => key !== noDay && key <= today)
   return past.flatMap((key) => byDay.of(document, key))
 }
 
@@ -99,19 +99,23 @@ export const actionsOfWeek = (document: Document, first: CalendarDate, today: Ca
 ]
 
 const everything = 'all'
+const latestFirst = (a: Action, b: Action) => b.createdAtEpochMs - a.createdAtEpochMs || byId(a, b)
 /** The latest so many, by one pass over when they were made: sorting all of them would take ten times as long. */
 function latestOf(actions: readonly Action[], count: number): readonly Action[] {
-  if (actions.length <= count) return actions
+  if (actions.length <= count) return [...actions].sort(latestFirst)
   const times = Float64Array.from(actions, ({ createdAtEpochMs }) => createdAtEpochMs).sort()
   const since = times[times.length - count] as number
-  return actions.filter(({ createdAtEpochMs }) => createdAtEpochMs >= since).slice(0, count)
+  return actions
+    .filter(({ createdAtEpochMs }) => createdAtEpochMs >= since)
+    .sort(latestFirst)
+    .slice(0, count)
 }
 const byAge = makeTableIndex('action', {
   keysOf: () => [everything],
-  ...orderedBy((a, b) => b.createdAtEpochMs - a.createdAtEpochMs || byId(a, b)),
+  ...orderedBy(latestFirst),
   firstInOrder: latestOf,
 })
-/** About the latest so many actions, done or not, in no order to rely on: what earlier decisions are learned from. */
+/** The latest so many actions, done or not: what earlier decisions are learned from. */
 export const latestActions = (document: Document, count: number): readonly Action[] =>
   byAge.head(document, everything, count)
 

@@ -19,14 +19,18 @@ export interface IndexRules<R> {
   readonly keysOf: (record: R) => readonly string[]
   readonly inOrder: (records: readonly R[]) => R[]
   readonly compare: (a: R, b: R) => number
-  /** The first few in order; by default cut off the whole. */
+  /** The first few in order, without putting the rest in order; by default cut off the whole. */
   readonly firstInOrder?: (records: readonly R[], count: number) => readonly R[]
+  /** How many more than were asked for are put in order, to be used up one by one. */
+  readonly spare?: number
 }
 
 interface List<R> {
   records: readonly R[]
   isOrdered: boolean
   heads: Map<number, readonly R[]>
+  /** The first so many in order, of a list that is not in order as a whole: one that goes need not be looked for again. */
+  first: readonly R[]
 }
 
 /** More changed buckets than these are a new table: bringing in a file, or the first look. */
@@ -56,7 +60,7 @@ function changesIn<R>(before: Bucket, after: Bucket): { gone: R[]; come: R[] } {
 
 export function makeTableIndex<K extends RecordKind>(
   kind: K,
-  { keysOf, inOrder, compare, firstInOrder }: IndexRules<RecordOf[K]>,
+  { keysOf, inOrder, compare, firstInOrder, spare = 40 }: IndexRules<RecordOf[K]>,
 ): TableIndex<RecordOf[K]> {
   type R = RecordOf[K]
   let seen: Table<Entry> | null = null
@@ -74,7 +78,7 @@ export function makeTableIndex<K extends RecordKind>(
       }
     }
     lists = new Map(
-      [...groups].map(([key, records]) => [key, { records, isOrdered: false, heads: new Map() }]),
+      [...groups].map(([key, records]) => [key, { records, isOrdered: false, heads: new Map(), first: [] }]),
     )
   }
 
@@ -92,15 +96,29 @@ export function makeTableIndex<K extends RecordKind>(
   /** A list without what has gone and with what has come, still in order where it was. */
   function renewed(list: List<R> | undefined, gone: ReadonlySet<R>, come: readonly R[]): List<R> {
     const left = list?.records.filter((record) => !gone.has(record)) ?? []
-    if (!list?.isOrdered) return { records: [...left, ...come], isOrdered: false, heads: new Map() }
+    if (list?.isOrdered) return { records: withPut(left, come), isOrdered: true, heads: new Map(), first: [] }
+    const first = list?.first.filter((record) => !gone.has(record)) ?? []
+    const last = first.at(-1)
+    const early = last ? come.filter((record) => compare(record, last) < 0) : []
+    return {
+      records: [...left, ...come],
+      isOrdered: false,
+      heads: new Map(),
+      first: withPut(first, early),
+    }
+  }
+
+  /** An ordered list with records put in their places. */
+  function withPut(list: readonly R[], come: readonly R[]): readonly R[] {
+    if (come.length === 0) return list
     const records: R[] = []
     let taken = 0
     for (const record of inOrder(come)) {
-      const place = placeIn(left, record, taken)
-      for (; taken < place; taken++) records.push(left[taken] as R)
+      const place = placeIn(list, record, taken)
+      for (; taken < place; taken++) records.push(list[taken] as R)
       records.push(record)
     }
-    return { records: [...records, ...left.slice(taken)], isOrdered: true, heads: new Map() }
+    return [...records, ...list.slice(taken)]
   }
 
   function take(changes: readonly { gone: R[]; come: R[] }[]): void {
@@ -146,8 +164,9 @@ export function makeTableIndex<K extends RecordKind>(
   function headOf(list: List<R>, count: number): readonly R[] {
     const known = list.heads.get(count)
     if (known) return known
-    const head =
-      list.isOrdered || !firstInOrder ? ordered(list).slice(0, count) : firstInOrder(list.records, count)
+    if (!list.isOrdered && firstInOrder && list.first.length < count)
+      list.first = firstInOrder(list.records, count + spare)
+    const head = (list.isOrdered || !firstInOrder ? ordered(list) : list.first).slice(0, count)
     list.heads.set(count, head)
     return head
   }
