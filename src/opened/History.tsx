@@ -1,5 +1,5 @@
 // What happened to a record, from the journal, in plain words.
-import { useEffect, useState } from 'react'
+import { useLayoutEffect, useState } from 'react'
 import type { Change } from '@/core/journal'
 import { BandHeading, Column, Words } from '@/ui'
 import { changeMoment, historyWords } from '@/words/history'
@@ -12,7 +12,8 @@ export function History({ ids, of }: { ids: readonly string[]; of: string }) {
   const latest = useHeld((state) => state.recent.at(-1)?.stamp)
   const [changes, setChanges] = useState<readonly Change[] | null>(null)
   const key = ids.join(' ')
-  useEffect(() => {
+  // At once, and not after the first paint: the story is read while the rest is drawn.
+  useLayoutEffect(() => {
     let wanted = true
     store.historyOf(key.split(' ')).then(
       (found) => {

@@ -232,8 +232,8 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
       const texts = Object.values(values).filter((text) => text !== null)
       const listed: Listed<Change>[] = []
       for (const text of texts) {
+        if (listed.length > 0) await rest()
         listed.push(await changesIn(text))
-        await rest()
       }
       const unread = listed.filter(({ sound }) => !sound).length
       yield { changes: listed.flatMap(({ items }) => items), unread }
