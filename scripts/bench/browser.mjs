@@ -247,13 +247,13 @@ async function heapAndHistory(context) {
   await session.send('HeapProfiler.collectGarbage')
   const { usedSize } = await session.send('Runtime.getHeapUsage')
   const times = []
-  for (let row = 0; row < 6; row++) {
+  for (let row = 0; row < 16; row++) {
     times.push(
       await page.evaluate(
         (at) =>
           new Promise((resolve) => {
             let shown = 0
-            document.querySelectorAll('[data-row]')[at].click()
+            document.querySelectorAll('[data-row]')[at % 6].click()
             const look = () => {
               // Until the pane stands there is nothing to wait for; its history is read from that moment on.
               if (shown === 0 && document.querySelector('[aria-label="Say what changes"]'))

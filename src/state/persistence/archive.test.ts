@@ -306,6 +306,27 @@ describe('the archive', () => {
     expect((await readOf(without, read))[0]).toEqual(expected[0])
     expect(await readOf(without, read)).toEqual(expected)
   })
+  it('finds the history that another tab has folded or brought in, once its news were taken', async () => {
+    const { store, archive } = await filled([])
+    const other = makeArchive(store, limits, 'other')
+    await other.load()
+    for (const each of many.slice(0, 8)) {
+      await other.append([each])
+      await other.fold()
+    }
+    await other.absorb([], [change(600, 'elsewhere')], brought(700))
+    const told = async (id: string) => {
+      const stamps: string[] = []
+      for await (const { changes } of archive.historyOf(new Set([id])))
+        stamps.push(
+          ...changes.filter(({ diff }) => JSON.stringify(diff).includes(id)).map(({ stamp }) => stamp),
+        )
+      return stamps
+    }
+    await archive.news()
+    expect(await told('slip:s1')).toEqual([many[1]?.stamp, many[2]?.stamp])
+    expect(await told('slip:elsewhere')).toEqual([makeStamp(600, 0, 'aaaa')])
+  })
   it('is empty after a wipe', async () => {
     const { store, archive } = await filled(many)
     await archive.wipe(makeStamp(900, 0, 'aaaa'))

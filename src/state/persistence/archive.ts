@@ -303,7 +303,9 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     },
     history,
     async *historyOf(ids) {
-      const keys = portionKeys(await store.getAllKeys())
+      // Every portion that is news to this copy tells of changes that it has yet to take up, or holds already: so the keys
+      // it knows are enough, and to list all of them anew would take longer than reading the one that is wanted.
+      const keys = portionKeys(seen.size > 0 ? [...seen] : await store.getAllKeys())
       yield* portionsOf(await index.portionsWith(ids, keys))
     },
     async asides() {
@@ -319,7 +321,8 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     async news() {
       const isNews = (key: string) =>
         !seen.has(key) && [changePrefix, historyPrefix, piecePrefix].some((prefix) => key.startsWith(prefix))
-      const { values } = await readTogether(isNews)
+      const { keys, values } = await readTogether(isNews)
+      under(keys, broughtPrefix).forEach((key) => seen.add(key))
       const meta = metaIn(values[metaKey])
       if (meta && meta.wiped !== wiped) return { kind: 'wiped' }
       const texts = Object.entries(values).filter(([key, text]) => key !== metaKey && text !== null) as [
