@@ -4,7 +4,6 @@ import { useState } from 'react'
 import type { Side } from '@/core/record'
 import { stampFor, type FirstChoices } from '@/state'
 import { Button, Choice, Column, Field, IconButton, MainBar, Row, Seal, Sheet, Words } from '@/ui'
-import { NameLine } from '@/parts/text/NameLine'
 import { focusCapture } from '@/held/keys'
 import { useAct } from '@/held/zen'
 import { duration } from '@/words'
@@ -33,7 +32,6 @@ const freeOn = (hours: number): number[] => [...Array<number>(5).fill(hours * 60
 export default function FirstHour() {
   const act = useAct()
   const [contexts, setContexts] = useState<readonly string[]>(firstContexts)
-  const [offered, setOffered] = useState<readonly string[]>(firstContexts)
   const [areas, setAreas] = useState(firstAreas)
   const [hours, setHours] = useState(5)
   const [weekStartsOn, setWeekStartsOn] = useState('0')
@@ -57,27 +55,25 @@ export default function FirstHour() {
         <Words size="caps" tone="inkSoft" render="h3">
           What must be at hand
         </Words>
-        <Choice
-          many
-          shown={false}
-          label="Contexts"
-          options={offered.map((name) => ({ value: name, label: name }))}
-          chosen={contexts}
-          onToggle={(name) =>
-            setContexts(
-              contexts.includes(name) ? contexts.filter((other) => other !== name) : [...contexts, name],
-            )
-          }
-        />
-        <NameLine
-          label="Another context"
-          onMake={(name) => {
-            const line = name.trim()
-            setOffered([...new Set([...offered, line])])
-            setContexts([...new Set([...contexts, line])])
-            return true
-          }}
-        />
+        <Row flexWrap="wrap" role="group" aria-label="Contexts">
+          {contexts.map((name, index) => (
+            <ContextName
+              key={index}
+              label={`Context ${index + 1}`}
+              name={name}
+              onChange={(next) => setContexts(contexts.map((other, at) => (at === index ? next : other)))}
+              onDrop={() => setContexts(contexts.filter((_, at) => at !== index))}
+            />
+          ))}
+        </Row>
+        <Row>
+          <Button
+            kind="quiet"
+            icon="plus"
+            label="Another context"
+            onPress={() => setContexts([...contexts, ''])}
+          />
+        </Row>
       </Column>
       <Column gap="$1.5">
         <Words size="caps" tone="inkSoft" render="h3">
@@ -120,6 +116,26 @@ export default function FirstHour() {
         <Button kind="main" label="Begin" paddingHorizontal="$7" onPress={begin} />
       </MainBar>
     </Sheet>
+  )
+}
+
+/** A name that reads as text: it is kept as it stands, written over, or dropped. */
+function ContextName({
+  label,
+  name,
+  onChange,
+  onDrop,
+}: {
+  label: string
+  name: string
+  onChange: (name: string) => void
+  onDrop: () => void
+}) {
+  return (
+    <Row width="50%" minWidth={150} paddingLeft="$3">
+      <Field bare label={label} value={name} maxLength={60} autoFocus={name === ''} onChangeText={onChange} />
+      <IconButton label={`Drop ${name || 'the context'}`} icon="close" flexShrink={0} onPress={onDrop} />
+    </Row>
   )
 }
 

@@ -68,10 +68,11 @@ describe('the Tray', () => {
   })
   it('takes the first choices as they stand or as they were changed, in one act', async () => {
     const store = await showStation(<TrayStation />)
-    fireEvent.click(await screen.findByRole('checkbox', { name: 'Errands' }))
+    fireEvent.click(await screen.findByRole('button', { name: 'Drop Errands' }))
+    type(screen.getByRole('textbox', { name: 'Context 1' }), 'Bench')
     press('Another context')
-    type(screen.getByRole('textbox', { name: 'Another context' }), 'Bench')
-    press('Make it')
+    type(screen.getByRole('textbox', { name: 'Context 6' }), ' desk ')
+    press('Another context')
     type(screen.getByRole('textbox', { name: 'Area 1' }), 'office')
     press('Drop Household')
     fireEvent.click(screen.getByRole('radio', { name: '4 h' }))
@@ -81,7 +82,7 @@ describe('the Tray', () => {
       recordsIn(store.api.getState().document, kind)
         .map(({ name }) => name)
         .sort()
-    expect(named('context')).toEqual(['Anywhere', 'Bench', 'Computer', 'Desk', 'Home', 'Phone'])
+    expect(named('context')).toEqual(['Anywhere', 'Bench', 'Computer', 'Home', 'Phone', 'desk'])
     // Said twice, made once.
     expect([named('area'), named('group')]).toEqual([['office'], ['Work']])
     expect(recordsIn(store.api.getState().document, 'settings')[0]).toMatchObject({
