@@ -6,7 +6,7 @@ import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { amendAction, type ActionPatch } from '@/core/sentence/amend'
 import { select } from '@/state'
-import { BandHeading, Button, Column, Words } from '@/ui'
+import { Button, Column, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
@@ -15,6 +15,7 @@ import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, saidOf, shortened, unsaidOf } from '@/words'
 import { fieldChangeWords } from '@/words/history'
 import { History } from './History'
+import { NoteBand } from './NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
 
@@ -64,20 +65,13 @@ export function OpenedAction({ action }: { action: Action }) {
         onMakeContext={(name) => act('addContext', { name })}
       />
       <LinkLine address={action.address} />
-      <Column>
-        <BandHeading title="Note" />
-        <EditText
-          name={`${id} note`}
-          label="Note"
-          bare
-          rows={4}
-          placeholder="Add a note"
-          value={action.note}
-          onKeep={(note, typing) =>
-            act('editAction', { id, patch: { note } }, { say: false, atField: true, ...typing })
-          }
-        />
-      </Column>
+      <NoteBand
+        of={id}
+        note={action.note}
+        onKeep={(note, typing) =>
+          act('editAction', { id, patch: { note } }, { say: false, atField: true, ...typing })
+        }
+      />
       <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
       {isOpen(action) ? (
         <ActsOfOpen action={action} onMove={() => chooser.choose('day')} />

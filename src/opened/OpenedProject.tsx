@@ -17,6 +17,7 @@ import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { duration, saidOfProject, shortened } from '@/words'
 import { fieldChangeWords } from '@/words/history'
 import { History } from './History'
+import { NoteBand } from './NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
 
@@ -81,18 +82,7 @@ export function OpenedProject({ project }: { project: Project }) {
       />
       <Progress project={project} />
       <Actions project={project} />
-      <Column>
-        <BandHeading title="Note" />
-        <EditText
-          name={`${id} note`}
-          label="Note"
-          bare
-          rows={3}
-          placeholder="Add a note"
-          value={project.note}
-          onKeep={keep('note')}
-        />
-      </Column>
+      <NoteBand of={id} note={project.note} onKeep={keep('note')} />
       <Done actions={lists.doneOfProject(document, id)} />
       <History ids={[id]} of={id} />
       {isHeld ? (

@@ -11,7 +11,7 @@ export const keyWords: Readonly<Record<KeyAct, string>> = {
   review: 'Review',
   next: 'Next row',
   previous: 'Row before',
-  tick: 'Tick or untick',
+  tick: 'Done, or open again',
   open: 'Open',
   amend: 'Say what changes',
   choose: 'Choose several',

@@ -1,5 +1,5 @@
 // The way to a chooser: which one is open, beside what, and the part itself, which loads when it is first asked for.
-import { lazy, Suspense, useCallback, useState, type ReactNode } from 'react'
+import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react'
 import type { SaidField } from '@/words'
 import type { ChooserProps, ProjectChooserProps } from './chooserProps'
 
@@ -8,8 +8,8 @@ const load = () => import('./Choosers')
 const ActionChooser = lazy(() => load().then((module) => ({ default: module.ActionChooser })))
 const ProjectChooser = lazy(() => load().then((module) => ({ default: module.ProjectChooser })))
 
-/** Loads the choosers while nobody waits for them. */
-export const readyChoosers = (): void => void load().catch(() => {})
+/** Loads the choosers while nobody waits for them: what is typed right after the first press must find its line. */
+const readyChoosers = (): void => void load().catch(() => {})
 
 interface Opened {
   readonly field: SaidField
@@ -29,6 +29,7 @@ export function useChooser(): {
   readonly close: () => void
 } {
   const [opened, setOpened] = useState<Opened | null>(null)
+  useEffect(readyChoosers, [])
   const choose = useCallback((field: SaidField) => setOpened({ field, anchor: pressedPlace() }), [])
   const close = useCallback(() => setOpened(null), [])
   return { opened, choose, close }

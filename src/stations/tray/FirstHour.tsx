@@ -61,8 +61,8 @@ export default function FirstHour() {
               key={index}
               label={`Context ${index + 1}`}
               name={name}
-              onChange={(next) => setContexts(contexts.map((other, at) => (at === index ? next : other)))}
-              onDrop={() => setContexts(contexts.filter((_, at) => at !== index))}
+              onChange={(next) => setContexts(contexts.with(index, next))}
+              onDrop={() => setContexts(contexts.toSpliced(index, 1))}
             />
           ))}
         </Row>
@@ -85,8 +85,8 @@ export default function FirstHour() {
               key={index}
               index={index}
               area={area}
-              onChange={(next) => setAreas(areas.map((other, at) => (at === index ? next : other)))}
-              onDrop={() => setAreas(areas.filter((_, at) => at !== index))}
+              onChange={(next) => setAreas(areas.with(index, next))}
+              onDrop={() => setAreas(areas.toSpliced(index, 1))}
             />
           ))}
           <Row>
