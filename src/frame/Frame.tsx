@@ -119,8 +119,8 @@ function titleOf(pathname: string): string {
   return name ? `${name} · Zen Tray` : 'Zen Tray'
 }
 
-/** Room below the station, so that its end can be scrolled clear of what stands at the foot. */
-const footRoom = { docked: 190, plain: 76, sorting: 12 } as const
+/** Room below the station, so that its end can be scrolled clear of what stands at the foot, however high that is. */
+const roomAtFoot = 'calc(var(--foot, 0px) + 72px + env(safe-area-inset-bottom))'
 
 export function Frame({ children }: { children: ReactNode }) {
   const { wide } = useMedia()
@@ -131,8 +131,6 @@ export function Frame({ children }: { children: ReactNode }) {
   const isSorting = useHeld((state) => pathname === '/sorting' && select.slipsOf(state.document).length > 0)
   // While slips are being sorted on a phone, the capture line and the stations step aside: the compartments need the room.
   const docked = !wide && !isSorting
-  const inForm = isSorting ? 'sorting' : 'plain'
-  const room = docked ? 'docked' : inForm
   useStationKeys()
   useEffect(() => {
     document.title = titleOf(pathname)
@@ -155,7 +153,7 @@ export function Frame({ children }: { children: ReactNode }) {
         alignSelf="center"
         paddingHorizontal={wide ? '$6' : '$3'}
         paddingTop={wide ? '$5.5' : '$0'}
-        style={{ paddingBottom: `calc(${footRoom[room]}px + env(safe-area-inset-bottom))` }}
+        style={{ paddingBottom: isSorting ? '12px' : roomAtFoot }}
       >
         <KeepingNotice />
         <Mishap place={pathname}>

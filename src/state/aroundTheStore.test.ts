@@ -17,12 +17,12 @@ describe('selectors', () => {
     const store = await ready()
     store.run('addAction', { title: 'a' })
     const document = () => store.api.getState().document
-    const before = select.openActionsOf(document())
+    const before = select.actionsOf(document())
     store.run('addContext', { name: 'Desk' })
-    expect(select.openActionsOf(document())).toBe(before)
+    expect(select.actionsOf(document())).toBe(before)
     store.run('addAction', { title: 'b' })
-    expect(select.openActionsOf(document())).not.toBe(before)
-    expect(select.openActionsOf(document())).toHaveLength(2)
+    expect(select.actionsOf(document())).not.toBe(before)
+    expect(select.actionsOf(document())).toHaveLength(2)
   })
   it('know every name that can be meant, and none that is over', async () => {
     const store = await ready()

@@ -1,5 +1,4 @@
 // What stations read off the document. Each result is kept as long as the tables it was made from stand.
-import { isOpen } from '@/core/action'
 import { isThere, recordIn, recordsIn, valuesOf, type Document } from '@/core/journal'
 import {
   compareRanks,
@@ -57,7 +56,6 @@ export const countOf = (document: Document): number =>
 
 /** Every action: for what is done once. Stations read `lists`, which follow each edit. */
 export const actionsOf = byTables(['action'], (document) => recordsIn(document, 'action'))
-export const openActionsOf = byTables(['action'], (document) => actionsOf(document).filter(isOpen))
 export const groupsOf = rankedOf('group')
 export const areasOf = rankedOf('area')
 export const projectsOf = rankedOf('project')

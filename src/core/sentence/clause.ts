@@ -29,8 +29,6 @@ export type Meaning =
   /** The words name more than one thing: shown, and not acted on until one is chosen. */
   | { readonly kind: 'question'; readonly options: readonly Name[] }
 
-export type ClauseKind = Meaning['kind']
-
 /** A meaning and the words it was read from: UTF-16 offsets into the sentence, end exclusive. */
 export type Clause = Meaning & {
   readonly start: number

@@ -34,5 +34,3 @@ export function makeNameIndex(names: Iterable<Name>): NameIndex {
   for (const [key, found] of partial) if (!whole.has(key)) whole.set(key, found)
   return { byWords: whole, longestWords: Math.min(longestWords, 8) }
 }
-
-export const noNames: NameIndex = makeNameIndex([])
