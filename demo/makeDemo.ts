@@ -155,6 +155,7 @@ function openWork(scene: Scene): void {
           whom: person ? '' : who,
           since: addDays(today, -daysAgo),
           chaseOn: addDays(today, chaseIn),
+          how: '',
         },
       })
     })

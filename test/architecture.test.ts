@@ -56,6 +56,8 @@ const corePackages = [
   'minisearch',
   'fractional-indexing',
   'fflate',
+  'rrule',
+  'postal-mime',
   '@noble/hashes/sha2',
   '@noble/hashes/utils',
 ]

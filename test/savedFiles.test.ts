@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseRecord, parseStoreFile, toStoreFile } from '@/core/exchange'
 import { emptyDocument, recordIn, recordsById, recordsIn, withChanges, withMerged } from '@/core/journal'
+import { currentVersion } from '@/core/migrations'
 import { select } from '@/state'
 import { makeArchive, makeMemoryStore } from '@/state/persistence'
 import { makeTestStore } from '@/state/testing'
@@ -100,7 +101,7 @@ describe('a store of version 1', () => {
     const acts = (await again.store.journal()).changes.map(({ act }) => act)
     expect(acts.slice(0, 3)).toEqual(['addGroup', 'addArea', 'addContext'])
     expect(acts.at(-1)).toBe('editAction')
-    expect(JSON.parse((over.held.get('meta') as string).split('\n')[1] as string).format).toBe(2)
+    expect(JSON.parse((over.held.get('meta') as string).split('\n')[1] as string).format).toBe(currentVersion)
   })
   it('gives up nothing where a piece of it is damaged', async () => {
     const over = kept()
@@ -108,5 +109,50 @@ describe('a store of version 1', () => {
     over.held.set(key, (over.held.get(key) as string).slice(0, 80))
     const { document } = await opened(over)
     expect(recordsById(document)).toEqual(recordsById((await opened()).document))
+  })
+})
+
+describe('what version 2 saved', () => {
+  const file = parseStoreFile(readFileSync(join(saved, 'v2.json'), 'utf8'))
+  if (!file.ok) throw new Error(JSON.stringify(file.error))
+  const { entries, changes } = file.value
+  const document = withMerged(emptyDocument, entries)
+
+  it('holds what it held, with the fields that came since', () => {
+    const titles = recordsIn(document, 'action').map(({ title, payoff, waiting }) => [
+      title,
+      payoff,
+      waiting?.how,
+    ])
+    expect(titles.sort()).toEqual([
+      ['sort receipts', null, undefined],
+      ['wait for proofs', null, ''],
+    ])
+    expect(recordsIn(document, 'slip')).toMatchObject([
+      { text: 'ring Oda by friday 20 min', takenOff: ['due by friday'], note: '', personIds: [] },
+      { text: 'after the fold', note: '' },
+    ])
+    for (const record of recordsById(document).values()) expect(parseRecord(record).ok).toBe(true)
+  })
+  it('has a journal that tells the same, and is written and read as the present version', () => {
+    expect(recordsById(withChanges(emptyDocument, changes))).toEqual(recordsById(document))
+    const again = parseStoreFile(toStoreFile(document, changes, 0))
+    expect(again.ok && recordsById(withMerged(emptyDocument, again.value.entries))).toEqual(
+      recordsById(document),
+    )
+  })
+  it('opens as a store, takes parts with what is there, and undoes what was done before', async () => {
+    const text = readFileSync(join(saved, 'v2-store.json'), 'utf8')
+    const over = makeMemoryStore(new Map(Object.entries(JSON.parse(text))))
+    const store = makeTestStore(over, { replica: 'later' })
+    await store.load()
+    const held = () => recordsById(store.api.getState().document)
+    expect(held()).toEqual(recordsById(document))
+    const [first] = recordsIn(store.api.getState().document, 'action')
+    store.run('addSteps', { ownerId: first?.id ?? 'action:none', titles: ['the folder', 'the till'] })
+    await store.settled()
+    const again = makeTestStore(over, { replica: 'again' })
+    await again.load()
+    expect(recordsIn(again.api.getState().document, 'step')).toHaveLength(2)
   })
 })

@@ -22,7 +22,7 @@ const kindWords = {
   reference: 'reference',
   group: 'group',
   review: 'review',
-  settings: '',
+  reading: 'reading',
 } as const
 
 export default function SearchSheet({ onClose }: { onClose: () => void }) {
@@ -111,7 +111,7 @@ function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
         <Column flex={1} minWidth={0}>
           <Words struck={over}>{nameOfRecord(document, found.id as OpenableId)}</Words>
           <Words size="second" tone="inkSoft">
-            {[kindWords[found.kind], state].filter(Boolean).join(' · ')}
+            {[(kindWords as Partial<Record<string, string>>)[found.kind], state].filter(Boolean).join(' · ')}
           </Words>
         </Column>
       </Press>

@@ -32,6 +32,12 @@ const kindNames: Readonly<Record<string, readonly [one: string, many: string]>> 
   reference: ['reference', 'references'],
   review: ['review', 'reviews'],
   settings: ['the settings', 'the settings'],
+  step: ['step', 'steps'],
+  repeat: ['repeat', 'repeats'],
+  reminder: ['reminder', 'reminders'],
+  file: ['file', 'files'],
+  reading: ['thing to read', 'things to read'],
+  aside: ['thing laid aside', 'things laid aside'],
 }
 
 function kindsWords(ids: readonly string[]): string {

@@ -35,6 +35,8 @@ export const chooserWords: Readonly<Record<SaidField, string>> = {
   personIds: 'With whom',
   shelf: 'For',
   energy: 'Energy',
+  payoff: 'Payoff',
+  craft: 'Craft',
   weight: 'Weight',
   waiting: 'Waiting for',
   since: 'Waiting since',
@@ -55,6 +57,8 @@ export const offerWords: Readonly<Partial<Record<SaidField, string>>> = {
   contextIds: 'where, with what',
   personIds: 'with whom',
   energy: 'energy',
+  payoff: 'payoff',
+  craft: 'craft',
   weight: 'weight',
   waiting: 'waiting for',
   chase: 'chase on',
@@ -76,6 +80,8 @@ export type Sayable = Pick<
   | 'projectId'
   | 'areaId'
   | 'energy'
+  | 'payoff'
+  | 'craft'
   | 'weight'
   | 'waiting'
   | 'notBefore'
@@ -107,6 +113,8 @@ export function saidOf(of: Sayable, document: Document, today: CalendarDate): Sa
     ...of.contextIds.flatMap((id) => chip('contextIds', named(id))),
     ...people.flatMap((id) => chip('personIds', named(id) && `with ${named(id)}`)),
     ...chip('energy', of.energy),
+    ...chip('payoff', of.payoff && `${of.payoff} payoff`),
+    ...chip('craft', of.craft && `${of.craft} craft`),
     ...chip('weight', of.weight === 'should' ? null : of.weight),
     ...chip('notBefore', of.notBefore && `not before ${shortDate(of.notBefore, today)}`),
     ...chip(
@@ -128,6 +136,8 @@ export function unsaidOf(of: Sayable): SaidField[] {
     contextIds: true,
     personIds: true,
     energy: of.energy === null,
+    payoff: of.payoff === null,
+    craft: of.craft === null,
     weight: of.weight === 'should',
     waiting: of.waiting === null,
     chase: of.waiting !== null && of.waiting.chaseOn === null,

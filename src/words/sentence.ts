@@ -1,10 +1,12 @@
 // What was understood of a sentence, as chips say it.
 import { assertNever } from '@/core/invariant'
 import { kindOf } from '@/core/record'
-import { type Clause } from '@/core/sentence'
+import { type Clause, type Guess } from '@/core/sentence'
 import { type CalendarDate } from '@/core/time'
 import { horizonWords } from './action'
+import { count } from './counts'
 import { shortDate, duration } from './dates'
+import { reminderWords, ruleWords } from './repeat'
 
 /** A chip: what was understood, as short as can be. */
 export function chipWords(clause: Clause, today: CalendarDate): string {
@@ -14,7 +16,10 @@ export function chipWords(clause: Clause, today: CalendarDate): string {
     case 'notBefore':
       return `not before ${shortDate(clause.date, today)}`
     case 'at':
-      return `${shortDate(clause.date ?? today, today)}, ${clause.time}`
+      return [
+        ...(clause.date ? [shortDate(clause.date, today)] : []),
+        clause.time + (clause.minutes ? ` for ${duration(clause.minutes)}` : ''),
+      ].join(', ')
     case 'day':
       return `on ${shortDate(clause.date, today)}`
     case 'since':
@@ -29,6 +34,19 @@ export function chipWords(clause: Clause, today: CalendarDate): string {
       return clause.weight
     case 'energy':
       return clause.energy
+    case 'repeat':
+      return ruleWords(clause.rule, clause, today)
+    case 'until':
+      return `until ${shortDate(clause.date, today)}`
+    case 'times':
+      return count(clause.times, 'time')
+    case 'reminder':
+      return reminderWords(clause.when, today)
+    case 'payoff':
+    case 'craft':
+      return `${clause.level} ${clause.kind}`
+    case 'steps':
+      return count(clause.steps.length, 'step')
     case 'address':
       return clause.address.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
     case 'waiting':
@@ -43,4 +61,17 @@ export function chipWords(clause: Clause, today: CalendarDate): string {
     default:
       return assertNever(clause)
   }
+}
+
+/** Why a chip is a guess, in one short sentence. */
+export const guessWords: Readonly<Record<Guess, string>> = {
+  dayFirst: 'Read with the day first, then the month.',
+  nextWeekday: 'Read as the one of next week.',
+  dayBefore: 'Read as: by the day before.',
+  partOfDay: 'A part of the day has no time of its own: this one is the usual.',
+  bareHour: 'The hour stands alone: read as it is mostly meant.',
+  partOfName: 'Only part of the name was said.',
+  loose: 'It may belong to the words beside it.',
+  list: 'Read as a list, because of the colon and the commas.',
+  unknownPerson: 'Nobody of this name is known here yet.',
 }

@@ -47,7 +47,10 @@ it('a file is one act: undo takes it back whole, removals too, and reaches into 
   const gone = before[0]?.id as string
   const stamp = (ms: number) => makeStamp(testStartEpochMs + 9e9 + ms, 0, 'file')
   const entries: Entry[] = [
-    { record: { id: 'slip:new', text: 'new', takenOff: [], setDownAtEpochMs: 1 }, all: stamp(1) },
+    {
+      record: { id: 'slip:new', text: 'new', takenOff: [], note: '', personIds: [], setDownAtEpochMs: 1 },
+      all: stamp(1),
+    },
     { record: { id: gone } as never, all: '' as never, removed: stamp(2) },
   ]
   const journal: Change[] = [

@@ -1,12 +1,7 @@
 // What bytes kept apart are called: the hash of their content, so that the same file is kept once and a damaged one shows.
 import { sha256 } from '@noble/hashes/sha2'
 import { bytesToHex } from '@noble/hashes/utils'
-
-export type BlobHash = `sha256-${string}`
-
-const shape = /^sha256-[0-9a-f]{64}$/
-export const isBlobHash = (value: unknown): value is BlobHash =>
-  typeof value === 'string' && shape.test(value)
+import type { BlobHash } from './blobName'
 
 /** Takes bytes portion by portion, so that a large file need not be in memory as a whole. */
 export interface BlobHasher {

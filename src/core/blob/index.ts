@@ -1,1 +1,2 @@
-export { blobHashOf, isBlobHash, makeBlobHasher, type BlobHash, type BlobHasher } from './blobHash'
+export { isBlobHash, type BlobHash } from './blobName'
+export { blobHashOf, makeBlobHasher, type BlobHasher } from './blobHash'

@@ -9,7 +9,7 @@ const today = calendarDateUnsafe('2026-03-11')
 const day = (away: number) => addDays(today, away)
 
 const action = (patch: Partial<Action>): Action => ({ ...plainAction, ...patch })
-const waiting = { personId: null, whom: 'Oda', since: day(-3), chaseOn: null }
+const waiting = { personId: null, whom: 'Oda', since: day(-3), chaseOn: null, how: '' }
 
 describe('the band of an action', () => {
   const cases: [what: string, patch: Partial<Action>, band: string | null][] = [

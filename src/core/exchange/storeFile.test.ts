@@ -194,7 +194,7 @@ const refused: [what: string, text: string, fault: Partial<StoreFileFault>][] = 
   ],
   [
     'a hostile key',
-    text.replace('"version":2', '"version":2,"__proto__":{"polluted":true}'),
+    text.replace('"version":', '"__proto__":{"polluted":true},"version":'),
     { kind: 'hostileKey', key: '__proto__' },
   ],
   [

@@ -22,6 +22,8 @@ const slip = (name: string, text: string): AnyRecord => ({
   id: `slip:${name}`,
   text,
   takenOff: [],
+  note: '',
+  personIds: [],
   setDownAtEpochMs: 1,
 })
 

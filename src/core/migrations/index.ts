@@ -3,9 +3,10 @@
 // they leave as it is, and the check that follows says where it is wrong.
 import type { Change, Entry } from '../journal'
 import { changeToVersion2, entryToVersion2 } from './toVersion2'
+import { changeToVersion3, entryToVersion3 } from './toVersion3'
 
 /** The version in which records and changes are written now. */
-export const currentVersion = 2
+export const currentVersion = 3
 
 interface Migration {
   readonly to: number
@@ -13,7 +14,10 @@ interface Migration {
   readonly change: (change: Change) => Change
 }
 
-const migrations: readonly Migration[] = [{ to: 2, entry: entryToVersion2, change: changeToVersion2 }]
+const migrations: readonly Migration[] = [
+  { to: 2, entry: entryToVersion2, change: changeToVersion2 },
+  { to: 3, entry: entryToVersion3, change: changeToVersion3 },
+]
 
 const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)
 

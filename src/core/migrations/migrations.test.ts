@@ -6,7 +6,7 @@ const entry = (record: object, more: object = {}) => ({ record, all: 's', ...mor
 const updated = (id: string, fields: object) =>
   ({ stamp: 's', act: 'a', diff: [{ kind: 'updated', id, fields }] }) as unknown as Change
 
-it('turns counts, aims, ranks and free minutes of version 1 into what version 2 keeps, with their stamps', () => {
+it('turns counts, aims, ranks and free minutes of version 1 into what is kept since, with their stamps', () => {
   expect(
     migrateEntry(
       entry(
@@ -17,7 +17,14 @@ it('turns counts, aims, ranks and free minutes of version 1 into what version 2 
     ),
   ).toEqual(
     entry(
-      { id: 'action:a', moved: ['v1~1', 'v1~2'], rank: 'h00000007', contextIds: ['a', 'b'] },
+      {
+        id: 'action:a',
+        moved: ['v1~1', 'v1~2'],
+        rank: 'h00000007',
+        contextIds: ['a', 'b'],
+        payoff: null,
+        craft: null,
+      },
       { own: { moved: 't', rank: 'u' } },
     ),
   )
@@ -46,6 +53,37 @@ it('turns counts, aims, ranks and free minutes of version 1 into what version 2 
     updated('action:a', { moved: [[], ['v1~1']], day: [null, 'd'] }),
   )
 })
+describe('from version 2', () => {
+  const waiting = { personId: null, whom: 'Oda' }
+  const told = { ...waiting, how: '' }
+
+  it('gives slips and actions the fields they lacked, and what is waited for how it was told', () => {
+    expect(migrateEntry(entry({ id: 'slip:s', text: 'a' }), 2)).toEqual(
+      entry({ id: 'slip:s', text: 'a', note: '', personIds: [] }),
+    )
+    expect(migrateEntry(entry({ id: 'action:a', waiting }), 2)).toEqual(
+      entry({ id: 'action:a', waiting: told, payoff: null, craft: null }),
+    )
+    expect(migrateChange(updated('action:a', { waiting: [null, waiting] }), 2)).toEqual(
+      updated('action:a', { waiting: [null, told] }),
+    )
+  })
+  it('writes no field that an edit which came before its record did not write', () => {
+    const early = { record: { id: 'action:a', waiting }, all: '', own: { waiting: 't' } } as unknown as Entry
+    expect(migrateEntry(early, 2).record).toEqual({ id: 'action:a', waiting: told })
+  })
+  it.each(['added', 'removed', 'restored'] as const)('reaches into a record that was %s', (kind) => {
+    const change = (record: object, more: object = {}) =>
+      ({ stamp: 's', act: 'a', diff: [{ kind, record }], ...more }) as unknown as Change
+    const whole = { id: 'slip:s', note: '', personIds: [] }
+    expect(migrateChange(change({ id: 'slip:s' }), 2)).toEqual(change(whole))
+    const brought = { brought: true }
+    expect(migrateChange(change({ id: 'slip:s' }, brought), 2)).toEqual(
+      change(kind === 'added' ? { id: 'slip:s' } : whole, brought),
+    )
+  })
+})
+
 it('leaves a kind it does not know, and what is of this version, as it is', () => {
   const dream = entry({ id: 'dream:1', moves: 3, aims: ['fly'] })
   expect(migrateEntry(dream, 1)).toEqual(dream)

@@ -11,6 +11,12 @@ export const kinds = [
   'reference',
   'review',
   'settings',
+  'step',
+  'repeat',
+  'reminder',
+  'file',
+  'reading',
+  'aside',
 ] as const
 export type RecordKind = (typeof kinds)[number]
 

@@ -5,7 +5,7 @@ import { kindOf } from './ids'
 export type MemberShape = 'set' | 'map'
 
 const shapes: Readonly<Record<string, Readonly<Record<string, MemberShape>>>> = {
-  slip: { takenOff: 'set' },
+  slip: { takenOff: 'set', personIds: 'set' },
   action: { contextIds: 'set', personIds: 'set', moved: 'set' },
   review: { stonesDone: 'set' },
   settings: { freeMinutes: 'map', keys: 'map' },

@@ -11,6 +11,10 @@ export type Weight = (typeof weights)[number]
 export const energies = ['deep', 'plain', 'light'] as const
 export type Energy = (typeof energies)[number]
 
+/** How much an action brings in, and how much of it only this person can do. */
+export const levels = ['little', 'some', 'much'] as const
+export type Level = (typeof levels)[number]
+
 export const sides = ['work', 'private'] as const
 export type Side = (typeof sides)[number]
 
@@ -23,3 +27,7 @@ export const inkCount = 12
 /** The stones of the weekly review, in order. */
 export const stones = ['tray', 'projects', 'waiting', 'done', 'aims'] as const
 export type Stone = (typeof stones)[number]
+
+/** How far something to read, watch or hear has come. */
+export const readingStates = ['unread', 'begun', 'finished'] as const
+export type ReadingState = (typeof readingStates)[number]

@@ -1,14 +1,26 @@
 // The shape of every record, field by field; a field of a newer version is carried along. Loaded when something of unknown origin is read, not at the start:
 // the rest of the application uses the types alone.
 import * as v from 'valibot'
+import { isBlobHash, type BlobHash } from '../blob/blobName'
+import { parseRuleText } from '../repeat/rule'
 import { isCalendarDate, isClockTime, type CalendarDate, type ClockTime } from '../time'
 import { isRank } from './rank'
 import { stampLimit } from './tooLong'
 import { noteLimit, titleLimit, type Id, type RecordKind } from './ids'
-import { energies, inkCount, keptHorizons, projectStates, sides, stones, weights } from './scales'
+import {
+  energies,
+  inkCount,
+  keptHorizons,
+  levels,
+  projectStates,
+  readingStates,
+  sides,
+  stones,
+  weights,
+} from './scales'
 
 const idField = <K extends RecordKind>(kind: K) => {
-  const shape = new RegExp(`^${kind}:[A-Za-z0-9_-]{1,72}$`)
+  const shape = new RegExp(`^${kind}:[A-Za-z0-9_-]{1,96}$`)
   return v.custom<Id<K>>(
     (value) => typeof value === 'string' && shape.test(value),
     `expected an id such as "${kind}:…"`,
@@ -64,6 +76,10 @@ const slip = v.object({
   text: titleField,
   /** Clauses the person took off, as `kind words`; their words stay in the title. */
   takenOff: v.array(v.string('expected text')),
+  /** What came with it and is longer than a line: the rest of a pasted thought, the text of a letter. */
+  note: noteField,
+  /** Who it came from, where that is somebody known. */
+  personIds: v.array(idField('person')),
   setDownAtEpochMs: epochMsField,
 })
 
@@ -73,6 +89,8 @@ const waiting = v.strictObject({
   whom: titleField,
   since: dateField,
   chaseOn: v.nullable(dateField),
+  /** How it was told, such as "by phone"; empty where nothing was said of it. */
+  how: titleField,
 })
 
 const action = v.object({
@@ -87,6 +105,9 @@ const action = v.object({
   horizon: oneOf(keptHorizons),
   weight: oneOf(weights),
   energy: v.nullable(oneOf(energies)),
+  /** What it brings in, and how much of it only this person can do: its worth. */
+  payoff: v.nullable(oneOf(levels)),
+  craft: v.nullable(oneOf(levels)),
   minutes: v.nullable(minutesField),
   due: v.nullable(whenField),
   notBefore: v.nullable(dateField),
@@ -159,6 +180,94 @@ const reference = v.object({
   slipId: v.nullable(idField('slip')),
 })
 
+const ownerField = v.union([
+  idField('slip'),
+  idField('action'),
+  idField('project'),
+  idField('reference'),
+  idField('reading'),
+])
+
+/** A part of what it belongs to; a step under another names that one too. */
+const step = v.object({
+  id: idField('step'),
+  ownerId: ownerField,
+  underId: v.nullable(idField('step')),
+  title: titleField,
+  rank: rankField,
+  doneAtEpochMs: v.nullable(epochMsField),
+})
+
+const ruleField = v.custom<string>(
+  (value) => typeof value === 'string' && value.length <= 400 && parseRuleText(value) !== null,
+  'expected a rule such as "FREQ=WEEKLY;BYDAY=MO"',
+)
+
+/** By what rule an action comes back. Its id is its action's. */
+const repeat = v.object({
+  id: idField('repeat'),
+  actionId: idField('action'),
+  rule: ruleField,
+  /** Counted from when it was done, not by the calendar. */
+  fromDone: v.boolean('expected true or false'),
+  /** The day it is counted from. */
+  startsOn: dateField,
+  time: v.nullable(timeField),
+})
+
+const reminderWhen = v.variant('kind', [
+  v.strictObject({ kind: v.literal('at'), date: dateField, time: v.nullable(timeField) }),
+  v.strictObject({
+    kind: v.literal('daysBefore'),
+    days: v.pipe(count, v.maxValue(9999, 'expected at most 9999')),
+    time: v.nullable(timeField),
+  }),
+  v.strictObject({
+    kind: v.literal('minutesBefore'),
+    minutes: v.pipe(count, v.maxValue(99_999, 'expected fewer')),
+  }),
+])
+
+const reminder = v.object({ id: idField('reminder'), actionId: idField('action'), when: reminderWhen })
+
+const blobField = v.custom<BlobHash>(isBlobHash, 'expected the hash of a file')
+
+/** A file that lies with what it belongs to. Its bytes are kept apart, under their hash. */
+const file = v.object({
+  id: idField('file'),
+  ownerId: ownerField,
+  name: titleField,
+  /** As its maker called it, such as "image/png"; empty where nothing was said. */
+  mediaType: v.pipe(v.string('expected text'), v.maxLength(200, 'expected a media type')),
+  bytes: count,
+  blob: blobField,
+  /** The small picture of a picture. */
+  smallBlob: v.nullable(blobField),
+  rank: rankField,
+  addedAtEpochMs: epochMsField,
+})
+
+/** Something to read, watch or hear. */
+const reading = v.object({
+  id: idField('reading'),
+  title: titleField,
+  note: noteField,
+  address: v.nullable(titleField),
+  projectId: v.nullable(idField('project')),
+  areaId: v.nullable(idField('area')),
+  state: oneOf(readingStates),
+  minutes: v.nullable(minutesField),
+  createdAtEpochMs: epochMsField,
+  slipId: v.nullable(idField('slip')),
+})
+
+/** Laid aside for the review. Its id is that of what was laid aside. */
+const aside = v.object({
+  id: idField('aside'),
+  ofId: v.union([idField('slip'), idField('action')]),
+  laidAtEpochMs: epochMsField,
+})
+
 /** What a finished round found, kept so that it reads the same for ever. */
 const reviewFigures = v.strictObject({
   slipsLeft: count,
@@ -215,4 +324,10 @@ export const schemas = {
   reference,
   review,
   settings,
+  step,
+  repeat,
+  reminder,
+  file,
+  reading,
+  aside,
 } as const

@@ -15,6 +15,14 @@ export type Context = RecordOf['context']
 export type Person = RecordOf['person']
 export type Reference = RecordOf['reference']
 export type Review = RecordOf['review']
+export type Step = RecordOf['step']
+export type Repeat = RecordOf['repeat']
+export type Reminder = RecordOf['reminder']
+export type FileRecord = RecordOf['file']
+export type Reading = RecordOf['reading']
+export type Aside = RecordOf['aside']
+/** What steps and files can belong to. */
+export type OwnerId = Step['ownerId']
 /** As kept: only what the person has set. */
 export type KeptSettings = RecordOf['settings']
 

@@ -13,6 +13,7 @@ export const textLimits: Readonly<Record<string, number>> = {
   name: titleLimit,
   address: titleLimit,
   whom: titleLimit,
+  how: titleLimit,
   aim: titleLimit,
   note: noteLimit,
   outcome: noteLimit,

@@ -29,7 +29,7 @@ const action = (id: string, patch: Partial<Action>): Action => ({
   id: `action:${id}`,
   ...patch,
 })
-const waiting = { personId: null, whom: 'Oda', since: addDays(today, -2), chaseOn: null }
+const waiting = { personId: null, whom: 'Oda', since: addDays(today, -2), chaseOn: null, how: '' }
 
 describe('the next action of a project', () => {
   const of = (...actions: Action[]) => nextActions(actions, today).get('project:p')?.id

@@ -16,6 +16,7 @@ const searchable: readonly RecordKind[] = [
   'person',
   'context',
   'reference',
+  'reading',
 ]
 
 interface Entry {

@@ -31,6 +31,7 @@ const on = (date: string, time: string | null = null) => ({
 const [phone, desk, site] = ['context:phone', 'context:desk', 'context:site'] as Id<'context'>[]
 const [oda, per] = ['person:oda', 'person:per'] as Id<'person'>[]
 const waiting = {
+  how: '',
   personId: oda as Id<'person'>,
   whom: '',
   since: calendarDateUnsafe('2026-03-04'),
@@ -98,7 +99,7 @@ const cases: [said: string, of: Partial<Action>, patch: ActionPatch, unread?: st
   [
     'friday, waiting for the post',
     {},
-    { day: friday, waiting: { personId: null, whom: 'the post', since: today, chaseOn: null } },
+    { day: friday, waiting: { personId: null, whom: 'the post', since: today, chaseOn: null, how: '' } },
   ],
   ['chase friday', { waiting, personIds: [oda!] }, { waiting: { ...waiting, chaseOn: friday } }],
   ['no longer waiting', { waiting, personIds: [oda!] }, {}, ['no longer waiting']],

@@ -12,7 +12,7 @@ import { kindOf, type Action, type Id } from '../record'
 import type { CalendarDate } from '../time'
 import type { SentenceContext } from './claims'
 import type { Clause, Name } from './clause'
-import { readTime } from './datePhrase'
+import { readTime } from './timePhrase'
 import { parseSentence } from './parseSentence'
 import { readMeaning } from './readMeaning'
 
@@ -24,6 +24,8 @@ export type AmendedField =
   | 'minutes'
   | 'weight'
   | 'energy'
+  | 'payoff'
+  | 'craft'
   | 'contextIds'
   | 'personIds'
   | 'projectId'
@@ -50,6 +52,8 @@ const takingOff: readonly (readonly [RegExp, ActionPatch])[] = [
   [/^(?:minutes?|length|time needed|estimate)$/, { minutes: null }],
   [/^(?:weight)$/, { weight: 'should' }],
   [/^(?:energy)$/, { energy: null }],
+  [/^(?:payoff)$/, { payoff: null }],
+  [/^(?:craft)$/, { craft: null }],
   [/^(?:contexts?|place)$/, { contextIds: [] }],
   [/^(?:people|person|one|body)$/, { personIds: [] }],
   [/^(?:project|area|shelf)$/, { projectId: null, areaId: null }],
@@ -86,6 +90,9 @@ function denied(action: Action, clause: Clause, today: CalendarDate): ActionPatc
       return action.energy === clause.energy ? { energy: null } : {}
     case 'minutes':
       return action.minutes === clause.minutes ? { minutes: null } : {}
+    case 'payoff':
+    case 'craft':
+      return action[clause.kind] === clause.level ? { [clause.kind]: null } : {}
     case 'horizon':
       if (horizonOf(action, today) !== clause.horizon) return {}
       return clause.horizon === 'today' ? { day: null } : { horizon: 'soon' }
@@ -119,7 +126,7 @@ function waitingSaid(
   const whom = personId ? '' : clause.whom
   const before = action.waiting
   if (before?.personId === personId && before.whom === whom) return {}
-  return { waiting: { personId, whom, since: today, chaseOn: null } }
+  return { waiting: { personId, whom, since: today, chaseOn: null, how: '' } }
 }
 
 /** What a clause sets on an action; null where it does not go with it. */
@@ -134,7 +141,8 @@ function said(action: Action, clause: Clause, words: string, today: CalendarDate
       }
     case 'at': {
       const at = { date: clause.date ?? action.at?.date ?? action.day ?? today, time: clause.time }
-      return isEqual(at, action.at) ? {} : { at, day: null }
+      const minutes = clause.minutes === undefined ? {} : { minutes: clause.minutes }
+      return isEqual(at, action.at) ? minutes : { at, day: null, ...minutes }
     }
     case 'day':
       return [action.day, action.at?.date].includes(clause.date) ? {} : laidOnDay(action, clause.date)
@@ -146,6 +154,9 @@ function said(action: Action, clause: Clause, words: string, today: CalendarDate
       return { weight: clause.weight }
     case 'energy':
       return { energy: clause.energy }
+    case 'payoff':
+    case 'craft':
+      return { [clause.kind]: clause.level }
     case 'context':
       return { contextIds: [...new Set([...action.contextIds, clause.name.id as Id<'context'>])] }
     case 'person':
@@ -165,6 +176,11 @@ function said(action: Action, clause: Clause, words: string, today: CalendarDate
     case 'address':
       return { address: clause.address }
     case 'question':
+    case 'repeat':
+    case 'until':
+    case 'times':
+    case 'reminder':
+    case 'steps':
       return null
   }
 }

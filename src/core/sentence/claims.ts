@@ -6,6 +6,7 @@ import type { Calendar } from './datePhrase'
 import type { Meaning, Name } from './clause'
 import type { NameIndex } from './nameIndex'
 import { readMeaning, type Reading } from './readMeaning'
+import { readRepeat } from './repeatPhrase'
 import { partsOf, type Word } from './words'
 
 export interface SentenceContext extends Calendar {
@@ -22,7 +23,7 @@ export interface Claim extends Reading {
   readonly to: number
 }
 
-const longestClause = 8
+const longestClause = 12
 /** Words before a date, a length or a horizon that make it part of the title: "every friday", "the last 20 minutes". */
 const bindsForward = new Set([
   'every',
@@ -54,7 +55,13 @@ const bindsForward = new Set([
 ])
 /** "plan the walk for Sunday": behind these a bare day belongs to the title. */
 const bindsDay = new Set(['for', 'to', 'about', 'with', 'and', 'or', 'this', 'next'])
-const timed = new Set<Meaning['kind']>(['day', 'minutes', 'horizon', 'at'])
+/** "chapter 3 of May", "version 1.2." */
+const bindsNumber = new Set(
+  'chapter page pages part version room number no section size row gate flat'.split(' '),
+)
+/** "twice daily", "three times weekly". */
+const bindsRepeat = new Set(['once', 'twice', 'thrice', 'times', 'only'])
+const timed = new Set<Meaning['kind']>(['day', 'minutes', 'horizon', 'at', 'repeat'])
 /** Words that make the name behind them part of a longer thing: "the phone", "a new phone". */
 const determiners = new Set([
   'a',
@@ -107,9 +114,12 @@ const phraseOf = (words: readonly Word[], from: number, to: number): string =>
 function boundToTitle(words: readonly Word[], found: Claim, partStart: number): boolean {
   if (found.from === partStart) return false
   const before = words[found.from - 1] as Word
-  if (found.meaning.kind === 'day' && bindsDay.has(before.text)) return true
-  if (timed.has(found.meaning.kind)) return bindsForward.has(before.text)
-  return false
+  const { kind } = found.meaning
+  if ((kind === 'day' || kind === 'repeat') && bindsDay.has(before.text)) return true
+  if (kind === 'day' && /^\d/.test((words[found.from] as Word).text) && bindsNumber.has(before.text))
+    return true
+  if (kind === 'repeat' && (bindsRepeat.has(before.text) || determiners.has(before.text))) return true
+  return timed.has(kind) && bindsForward.has(before.text)
 }
 
 /** The longest clause that ends right before word `end`. */
@@ -157,25 +167,85 @@ function clausesOfPart(
     found = end > from ? clauseEndingAt(words, from, end, context) : null
   ) {
     run.unshift(found)
-    end = found.from
+    end = joinedBefore(words, found, from, context) ?? found.from
   }
   while (run.length > 0 && (run[0] as Claim).weak && !((run[0] as Claim).from === from && opened)) {
     const first = run[0] as Claim
-    if (first.to === to && standsAlone(words, first, from)) break
+    if (first.to === to && standsAlone(words, first, from))
+      return [{ ...first, guess: first.guess ?? 'loose' }, ...run.slice(1)]
     run.shift()
   }
-  return run
+  return reachingBack(run)
 }
+
+/** "desk and phone", "at the desk or on site": where another context stands before the joining word, its place. */
+function joinedBefore(
+  words: readonly Word[],
+  found: Claim,
+  partStart: number,
+  context: SentenceContext,
+): number | null {
+  const at = found.from - 1
+  if (found.meaning.kind !== 'context' || at <= partStart || !/^(?:and|or)$/.test(words[at]?.text ?? ''))
+    return null
+  return clauseEndingAt(words, partStart, at, context)?.meaning.kind === 'context' ? at : null
+}
+
+/** The joining word between two contexts goes with the later one. */
+function reachingBack(run: readonly Claim[]): Claim[] {
+  return run.map((claim, index) => {
+    const before = run[index - 1]
+    return before && before.to === claim.from - 1 ? { ...claim, from: before.to } : claim
+  })
+}
+
+const standsInFront = new Set<Meaning['kind']>(['notBefore', 'due', 'day', 'at', 'horizon', 'repeat'])
+/** A day at the front has to be led to, or it is part of a name: "next tuesday ring the bank", but "Friday prayers". */
+const ledInFront =
+  /^(?:next|this|on|in|at|by|before|not|hide|tomorrow|today|tonight|every|each|a week on|\d{4}-)/
+/** What goes on with the day itself: "next week and the week after", "tomorrow is a holiday". */
+const goesOn = new Set('and or of in is was are will at on for with to as than until'.split(' '))
 
 /** A led phrase at the very front, without a comma behind it: "not before 1 march renew the permit". */
 function clauseAtFront(words: readonly Word[], context: SentenceContext): Claim | null {
-  for (let to = Math.min(6, words.length - 1); to >= 2; to--) {
+  const first = words[0]?.text ?? ''
+  if (!ledInFront.test(first) && !(first === 'a' && words[1]?.text === 'week')) return null
+  for (let to = Math.min(longestClause, words.length - 1); to >= 1; to--) {
     if (words.slice(0, to).some((word) => word.quoted || word.breakAfter)) continue
     const reading = readMeaning(phraseOf(words, 0, to), context, context.names)
-    if (reading && (reading.meaning.kind === 'notBefore' || reading.meaning.kind === 'due'))
-      return { ...reading, from: 0, to }
+    if (!reading || !standsInFront.has(reading.meaning.kind)) continue
+    const isDue = reading.meaning.kind === 'notBefore' || reading.meaning.kind === 'due'
+    if (isDue && to >= 2) return { ...reading, from: 0, to }
+    // A day, a rule: something to do has to follow.
+    const isFollowed = words.length - to >= 2 && !goesOn.has((words[to] as Word).text)
+    if (isDue || !isFollowed) return null
+    return { ...reading, guess: reading.guess ?? (to === 1 ? 'loose' : null), from: 0, to }
   }
   return null
+}
+
+const weekdayWord = /^(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*$/
+
+/** "every mon, wed and fri": a rule whose days are set off by commas, up to the end of its part. */
+function rulesOverCommas(words: readonly Word[], context: SentenceContext): Claim[] {
+  return words.flatMap((word, from) => {
+    if (!/^(?:every|each)$/.test(word.text) || word.quoted || word.breakAfter) return []
+    let to = from + 1
+    const isListed = () => weekdayWord.test(words[to]?.text ?? '') || words[to]?.text === 'and'
+    while (to < words.length && isListed()) to++
+    const listed = words.slice(from + 1, to)
+    if (!listed.slice(0, -1).some(({ breakAfter }) => breakAfter === ',')) return []
+    while (to < words.length && (words[to - 1] as Word).breakAfter === null) to++
+    const phrase = words
+      .slice(from, to)
+      .map(({ text, breakAfter }, index, all) => text + (breakAfter && index < all.length - 1 ? ',' : ''))
+      .join(' ')
+    const said = readRepeat(phrase, context)
+    if (!said) return []
+    const { rule, fromDone, at } = said
+    const meaning = { kind: 'repeat', rule, fromDone, time: at?.time ?? null } as const
+    return [{ meaning, weak: false, inTitle: false, guess: at?.guess ?? null, from, to }]
+  })
 }
 
 /** "by friday" in mid-sentence, where a joining word goes on behind it. */
@@ -222,6 +292,7 @@ function waitingFrom(words: readonly Word[], from: number, names: NameIndex): Cl
         meaning: { kind: 'waiting', name: name[0] as Name, whom: '' },
         weak: false,
         inTitle: true,
+        guess: null,
         from,
         to,
       }
@@ -232,7 +303,14 @@ function waitingFrom(words: readonly Word[], from: number, names: NameIndex): Cl
     .join(' ')
   return whom.trim() === ''
     ? null
-    : { meaning: { kind: 'waiting', name: null, whom }, weak: false, inTitle: true, from, to: end }
+    : {
+        meaning: { kind: 'waiting', name: null, whom },
+        weak: false,
+        inTitle: true,
+        guess: 'unknownPerson',
+        from,
+        to: end,
+      }
 }
 
 function addresses(words: readonly Word[]): Claim[] {
@@ -243,6 +321,7 @@ function addresses(words: readonly Word[]): Claim[] {
             meaning: { kind: 'address', address: word.typed },
             weak: false,
             inTitle: false,
+            guess: null,
             from,
             to: from + 1,
           } as Claim,
@@ -262,6 +341,7 @@ export function claimsOf(words: readonly Word[], context: SentenceContext): Clai
   const starts = context.isBare ? parts.map(([from]) => from) : [0]
   return [
     ...addresses(words),
+    ...rulesOverCommas(words, context),
     ...starts.flatMap((from) => waitingFrom(words, from, context.names) ?? []),
     ...inParts.reverse(),
     ...(front ? [front] : []),

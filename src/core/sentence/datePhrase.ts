@@ -6,15 +6,12 @@ import {
   addDays,
   addMonths,
   calendarDateFrom,
-  fromMinute,
-  isClockTime,
   lastDayOfMonth,
   weekStartOf,
   weekdayOf,
   type CalendarDate,
-  type ClockTime,
 } from '../time'
-import { numberWords } from './numberWords'
+import { numberForm, numberOf } from './numberWords'
 
 /** What a phrase is seen from. */
 export interface Calendar {
@@ -24,18 +21,35 @@ export interface Calendar {
 }
 
 const weekdays = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday']
-const weekday =
+/** A weekday, whole or shortened, as a pattern. */
+export const weekdayPattern =
   '(?:mon(?:day)?|tue(?:s|sday)?|wed(?:nesday)?|thu(?:r|rs|rsday)?|fri(?:day)?|sat(?:urday)?|sun(?:day)?)'
-const month =
+/** A month, whole or shortened, as a pattern. */
+export const monthPattern =
   '(?:jan(?:uary)?|feb(?:ruary)?|mar(?:ch)?|apr(?:il)?|may|june?|july?|aug(?:ust)?|sept?(?:ember)?|oct(?:ober)?|nov(?:ember)?|dec(?:ember)?)'
+const months = 'jan feb mar apr may jun jul aug sep oct nov dec'.split(' ')
+
+/** `0` Monday to `6` Sunday, of what `weekdayPattern` found. */
+export const weekdayNumber = (name: string): number =>
+  weekdays.findIndex((weekday) => weekday.startsWith(name.slice(0, 3)))
+/** 1 to 12, of what `monthPattern` found. */
+export const monthOf = (name: string): number => months.indexOf(name.slice(0, 3)) + 1
+
 const dayNumber = '(?:3[01]|[12]\\d|0?[1-9])(?:st|nd|rd|th)?'
-const weekdayForm = new RegExp(`^(next |this |coming )?(${weekday})$`)
-const chronoForm = new RegExp(
-  `^(?:(?:${weekday},? )?(?:the )?${dayNumber}(?: of)? ${month}(?:,? \\d{4})?|${month} ${dayNumber}(?:,? \\d{4})?|\\d{4}-\\d{2}-\\d{2}|\\d{1,2}/\\d{1,2}(?:/\\d{4})?)$`,
+const weekdayForm = new RegExp(`^(next |this |coming )?(${weekdayPattern})$`)
+const weekOnForm = new RegExp(
+  `^(?:a week on (${weekdayPattern}|tomorrow|today)|(${weekdayPattern}|tomorrow|today) week)$`,
 )
+const chronoForm = new RegExp(
+  `^(?:(?:${weekdayPattern},? )?(?:the )?${dayNumber}(?: of)? ${monthPattern}(?:,? \\d{4})?|${monthPattern} ${dayNumber}(?:,? \\d{4})?|\\d{4}-\\d{2}-\\d{2}|\\d{1,2}/\\d{1,2}(?:/\\d{4})?)$`,
+)
+const dottedForm = /^(\d{1,2})\.(\d{1,2})\.(\d{4})?$/
 const numberedForm = /^the (3[01]|[12]\d|[1-9])(?:st|nd|rd|th)$/
+const edgeForm = new RegExp(
+  `^(?:the )?(end|start|beginning|middle) of (?:(the|this|next) (week|month|year)|(?:the )?(${monthPattern})(?: (\\d{4}))?)$`,
+)
 const firstWord = new RegExp(
-  `^(?:${weekday}|${month}|today|tonight|tomorrow|the|next|this|coming|in|end|\\d)`,
+  `^(?:${weekdayPattern}|${monthPattern}|today|tonight|tomorrow|the|a week on|next|this|coming|in|end|start|beginning|middle|at the|\\d)`,
 )
 
 /** Whether a phrase in lower case could begin a date. Cheap: it spares the full reading of most words. */
@@ -56,7 +70,7 @@ function byWeekday(
 ): CalendarDate | null {
   const parts = weekdayForm.exec(phrase)
   if (!parts) return null
-  const wanted = weekdays.findIndex((name) => name.startsWith((parts[2] as string).slice(0, 3)))
+  const wanted = weekdayNumber(parts[2] as string)
   const first = weekStartOf(today, weekStartsOn)
   if (past) return addDays(today, -(((weekdayOf(today) - wanted + 6) % 7) + 1))
   if (parts[1] === 'next ') return addDays(first, 7 + ((wanted - weekStartsOn + 7) % 7))
@@ -64,22 +78,44 @@ function byWeekday(
   return addDays(today, ((wanted - weekdayOf(today) + 6) % 7) + 1)
 }
 
-const aheadForm = /^in (\d{1,3}|an?|one|two|three|four|five|six) (day|week|month|year)s?$/
+/** "friday week", "a week on friday": seven days after the one that is meant without it. */
+function byWeekOn(phrase: string, calendar: Calendar): CalendarDate | null {
+  const parts = weekOnForm.exec(phrase)
+  const day = parts && readDate((parts[1] ?? parts[2]) as string, calendar)
+  return day && addDays(day, 7)
+}
+
+const aheadForm = new RegExp(`^in (${numberForm}) (day|week|fortnight|month|year)s?(?:'?s? time)?$`)
 /** "in 3 days"; a month or a year from a day that the other month lacks is the last of that month. */
 function byDistance(phrase: string, today: CalendarDate): CalendarDate | null {
   const parts = aheadForm.exec(phrase)
   if (!parts) return null
-  const amount = numberWords[parts[1] as string] ?? Number(parts[1])
+  const amount = numberOf(parts[1] as string)
   switch (parts[2]) {
     case 'day':
       return addDays(today, amount)
     case 'week':
       return addDays(today, 7 * amount)
+    case 'fortnight':
+      return addDays(today, 14 * amount)
     case 'month':
       return addMonths(today, amount)
     default:
       return addMonths(today, 12 * amount)
   }
+}
+
+/** "25.3.", day first. */
+function byDots(phrase: string, today: CalendarDate, past: boolean): CalendarDate | null {
+  const parts = dottedForm.exec(phrase)
+  if (!parts) return null
+  const [year, day, month] = [Number(today.slice(0, 4)), Number(parts[1]), Number(parts[2])]
+  if (parts[3]) return calendarDateFrom(Number(parts[3]), month, day)
+  const [near, far] = [
+    calendarDateFrom(year, month, day),
+    calendarDateFrom(year + (past ? -1 : 1), month, day),
+  ]
+  return near && (past ? near < today : near >= today) ? near : far
 }
 
 /** The next day of the month with this number, today included; skips months without it. */
@@ -100,6 +136,36 @@ function endOfWeek(today: CalendarDate, weekStartsOn: number): CalendarDate {
   return today <= friday ? friday : addDays(first, 6)
 }
 
+/** The month that is meant by its name: this year's, or next year's once it is over. */
+function monthNamed(name: string, year: string | undefined, today: CalendarDate): CalendarDate | null {
+  const month = monthOf(name)
+  const thisYear = Number(today.slice(0, 4))
+  const wanted = year ? Number(year) : thisYear + (month < Number(today.slice(5, 7)) ? 1 : 0)
+  return calendarDateFrom(wanted, month, 1)
+}
+
+/** "the end of april", "the beginning of next week". The middle of a month is its 15th, of a week its fourth day. */
+function byEdge(phrase: string, { today, weekStartsOn = 0 }: Calendar): CalendarDate | null {
+  const parts = edgeForm.exec(phrase)
+  if (!parts) return null
+  const [, edge, which, unit, name, year] = parts
+  const ahead = which === 'next' ? 1 : 0
+  if (unit === 'week') {
+    const first = addDays(weekStartOf(today, weekStartsOn), 7 * ahead)
+    if (edge === 'end') return endOfWeek(ahead ? first : today, weekStartsOn)
+    return addDays(first, edge === 'middle' ? 3 : 0)
+  }
+  const inMonth = `${today.slice(0, 8)}01` as CalendarDate
+  if (unit === 'year') {
+    const wanted = Number(today.slice(0, 4)) + ahead
+    if (edge === 'end') return calendarDateFrom(wanted, 12, 31)
+    return calendarDateFrom(wanted, edge === 'middle' ? 7 : 1, 1)
+  }
+  const first = unit === 'month' ? addMonths(inMonth, ahead) : monthNamed(name as string, year, today)
+  if (!first) return null
+  return edge === 'end' ? lastDayOfMonth(first) : addDays(first, edge === 'middle' ? 14 : 0)
+}
+
 /**
  * The day that a whole phrase in lower case means, seen from a calendar; null where it is no date.
  * With `past`, a weekday or a day without a year is the last one before today ("since monday").
@@ -118,32 +184,29 @@ export function readDate(phrase: string, calendar: Calendar, past = false): Cale
       return addDays(today, 2)
     case 'next week':
       return addDays(weekStartOf(today, weekStartsOn), 7)
-    case 'the end of the week':
-    case 'end of the week':
+    case 'next month':
+      return addMonths(`${today.slice(0, 8)}01` as CalendarDate, 1)
+    case 'end of week':
       return endOfWeek(today, weekStartsOn)
-    case 'the end of the month':
-    case 'end of the month':
-      return lastDayOfMonth(today)
+    case 'this weekend':
+    case 'the weekend':
+      return weekdayOf(today) === 6 ? today : byWeekday('saturday', { today: addDays(today, -1) }, false)
   }
   return (
     byWeekday(phrase, calendar, past) ??
     byNumber(phrase, today) ??
     byDistance(phrase, today) ??
+    byWeekOn(phrase, calendar) ??
+    byEdge(phrase, calendar) ??
+    byDots(phrase, today, past) ??
     (chronoForm.test(phrase) ? byChrono(phrase, today, past) : null)
   )
 }
 
-/** `14:30`, `9.15`, `2pm`, `2:15 pm`, `noon`; null for anything else. */
-export function readTime(phrase: string): ClockTime | null {
-  if (phrase === 'noon') return fromMinute(720)
-  const clock = /^(\d{1,2})[:.](\d{2})$/.exec(phrase)
-  if (clock) return checked(Number(clock[1]), Number(clock[2]))
-  const half = /^(\d{1,2})(?:[:.](\d{2}))? ?(am|pm)$/.exec(phrase)
-  if (!half || Number(half[1]) > 12 || Number(half[1]) === 0) return null
-  return checked((Number(half[1]) % 12) + (half[3] === 'pm' ? 12 : 0), Number(half[2] ?? 0))
-}
-
-function checked(hour: number, minute: number): ClockTime | null {
-  const text = `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`
-  return isClockTime(text) ? text : null
+/** Why a day that was read may be meant otherwise; null where nobody would. */
+export function guessOfDate(phrase: string): 'dayFirst' | 'nextWeekday' | null {
+  const numbers = /^(\d{1,2})\/(\d{1,2})(?:\/\d{4})?$/.exec(phrase)
+  if (numbers && Number(numbers[1]) <= 12 && Number(numbers[2]) <= 12 && numbers[1] !== numbers[2])
+    return 'dayFirst'
+  return phrase.startsWith('next ') && weekdayForm.test(phrase) ? 'nextWeekday' : null
 }

@@ -1,8 +1,10 @@
 // From the clauses of a sentence to the fields of an action.
-import { isIdOf, type Energy, type Horizon, type Id, type Weight, type When } from '../record'
-import type { CalendarDate } from '../time'
+import { isIdOf, type Energy, type Horizon, type Id, type Level, type Weight, type When } from '../record'
+import { firstOn, toRuleText, type RepeatRule } from '../repeat'
+import type { CalendarDate, ClockTime } from '../time'
 import type { Clause, Name, NameKind } from './clause'
 import type { Sentence } from './parseSentence'
+import type { ReminderWhen } from './reminderPhrase'
 
 /** What a sentence says of an action. Null and empty where it says nothing. */
 export interface Draft {
@@ -24,8 +26,37 @@ export interface Draft {
     readonly whom: string
     readonly since: CalendarDate
     readonly chaseOn: CalendarDate | null
+    readonly how: string
   } | null
   readonly address: string | null
+  readonly payoff: Level | null
+  readonly craft: Level | null
+  readonly repeat: {
+    /** As RFC 5545 writes it. */
+    readonly rule: string
+    readonly fromDone: boolean
+    readonly time: ClockTime | null
+    /** The day it is counted from, where one was said. */
+    readonly startsOn: CalendarDate | null
+  } | null
+  readonly reminders: readonly ReminderWhen[]
+  readonly steps: readonly string[]
+}
+
+type Repeating = Omit<NonNullable<Draft['repeat']>, 'startsOn'> & { readonly whole: RepeatRule }
+
+/** A rule with the end that was said beside it. */
+function ruleOf(clauses: readonly Clause[]): Repeating | null {
+  const repeat = clauses.find((clause) => clause.kind === 'repeat')
+  if (!repeat) return null
+  const until = clauses.find((clause) => clause.kind === 'until')
+  const times = clauses.find((clause) => clause.kind === 'times')
+  const whole = {
+    ...repeat.rule,
+    ...(until ? { until: until.date } : {}),
+    ...(times ? { times: times.times } : {}),
+  }
+  return { rule: toRuleText(whole), fromDone: repeat.fromDone, time: repeat.time, whole }
 }
 
 /** The fields that a sentence sets, seen from `today`. */
@@ -37,17 +68,27 @@ export function draftOf({ title, clauses }: Sentence, today: CalendarDate): Draf
   const idsOf = <K extends NameKind>(kind: K): Id<K>[] =>
     namesOf(kind).flatMap(({ id }) => (isIdOf(kind, id) ? [id as Id<K>] : []))
   const idOf = <K extends NameKind>(kind: K): Id<K> | null => idsOf(kind)[0] ?? null
+  const levelOf = (kind: 'payoff' | 'craft'): Level | null => {
+    const said = clauses.find((clause) => clause.kind === kind)
+    return said ? (said as { level: Level }).level : null
+  }
   const [due, at, day, waiting] = [first('due'), first('at'), first('day'), first('waiting')]
   const whom = waiting?.name?.id
   const personId = isIdOf('person', whom) ? whom : null
+  const repeating = ruleOf(clauses)
+  // What comes back by the calendar stands on its first day, where no other is said.
+  const comesFirst = repeating && !repeating.fromDone ? firstOn(repeating.whole, day?.date ?? today) : null
+  const time = at?.time ?? repeating?.time ?? null
+  const fixedOn = at?.date ?? day?.date ?? comesFirst ?? today
+  const laidOn = day?.date ?? (due || first('notBefore') ? null : comesFirst)
   return {
     title,
     due: due ? { date: due.date, time: due.time } : null,
     notBefore: first('notBefore')?.date ?? null,
-    at: at ? { date: at.date ?? day?.date ?? today, time: at.time } : null,
-    day: at ? null : (day?.date ?? null),
+    at: time ? { date: fixedOn, time } : null,
+    day: time ? null : laidOn,
     horizon: first('horizon')?.horizon ?? null,
-    minutes: first('minutes')?.minutes ?? null,
+    minutes: first('minutes')?.minutes ?? at?.minutes ?? null,
     weight: first('weight')?.weight ?? null,
     energy: first('energy')?.energy ?? null,
     contextIds: idsOf('context'),
@@ -60,9 +101,20 @@ export function draftOf({ title, clauses }: Sentence, today: CalendarDate): Draf
           whom: personId ? '' : waiting.whom,
           since: first('since')?.date ?? today,
           chaseOn: first('chase')?.date ?? null,
+          how: '',
         }
       : null,
     address: first('address')?.address ?? null,
+    payoff: levelOf('payoff'),
+    craft: levelOf('craft'),
+    repeat: repeating && {
+      rule: repeating.rule,
+      fromDone: repeating.fromDone,
+      time: repeating.time,
+      startsOn: day?.date ?? null,
+    },
+    reminders: clauses.flatMap((clause) => (clause.kind === 'reminder' ? [clause.when] : [])),
+    steps: first('steps')?.steps ?? [],
   }
 }
 

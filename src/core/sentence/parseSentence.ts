@@ -7,9 +7,12 @@
 //   title    "ring the mason about the arch"                           (what no clause took, tidied at its seams)
 //
 // Every word ends in the title or in a clause that changes the draft. A clause that is taken off goes back into the title.
+import { isEqual } from '../isEqual'
 import { kindOf } from '../record'
 import { claimsOf, type Claim, type SentenceContext } from './claims'
 import { takenOffKey, type Clause, type Meaning } from './clause'
+import { isPlainlyForeign } from './language'
+import { stepsAfterColon } from './stepsAfterColon'
 import { titleWithout } from './title'
 import { wordsOf, type Word } from './words'
 
@@ -20,7 +23,14 @@ export interface Sentence {
   readonly clauses: readonly Clause[]
 }
 
-const manyAllowed = new Set<Meaning['kind']>(['context', 'person', 'question'])
+const manyAllowed = new Set<Meaning['kind']>(['context', 'person', 'question', 'reminder'])
+/** What only says more of another clause, and of which. */
+const goesWith: Partial<Record<Meaning['kind'], Meaning['kind']>> = {
+  since: 'waiting',
+  chase: 'waiting',
+  until: 'repeat',
+  times: 'repeat',
+}
 
 /** A question whose options were ruled out but one is no question any more. */
 function settled(found: Claim, words: string, takenOff: readonly string[]): Claim | null {
@@ -35,7 +45,7 @@ function settled(found: Claim, words: string, takenOff: readonly string[]): Clai
   return {
     ...found,
     meaning: { kind, name },
-    inTitle: found.meaning.options.length > 0 && (kind as string) === 'person',
+    inTitle: (kind as string) === 'person',
   }
 }
 
@@ -48,30 +58,76 @@ function accepted(text: string, words: readonly Word[], context: SentenceContext
     const found = settled(candidate, text.slice(start, end), context.takenOff ?? [])
     if (!found) continue
     const { kind } = found.meaning
-    const isOfWaiting = kind === 'since' || kind === 'chase'
-    if (isOfWaiting && !context.isBare && !clauses.some((clause) => clause.kind === 'waiting')) continue
     if (saysAgain(found.meaning, clauses)) continue
     if (!manyAllowed.has(kind) && clauses.some((clause) => clause.kind === kind)) continue
     const places = Array.from({ length: to - from }, (_, index) => from + index)
     if (places.some((place) => claimed.has(place))) continue
     if (!found.inTitle) places.forEach((place) => claimed.add(place))
     const inTitle = found.inTitle && !context.isBare && !wholePart(words, found)
-    clauses.push({ ...found.meaning, start, end, inTitle })
+    clauses.push({ ...found.meaning, start, end, inTitle, guess: found.guess })
   }
-  return clauses.filter((clause) => !isOutdone(clause, clauses)).sort((a, b) => a.start - b.start)
+  const held = context.isBare ? clauses : clauses.filter((clause) => !isAlone(clause, clauses))
+  const steps = context.isBare ? null : stepsOf(text, words, held, context.takenOff ?? [])
+  return [...held, ...(steps ? [steps] : [])]
+    .filter((clause) => !isOutdone(clause, held))
+    .sort((a, b) => a.start - b.start)
 }
 
-/** Whether a name was understood already: saying it again changes nothing, so the words stay in the title. */
+/** The list after a colon, where it was not taken off. */
+function stepsOf(
+  text: string,
+  words: readonly Word[],
+  clauses: readonly Clause[],
+  takenOff: readonly string[],
+): Clause | null {
+  const isClaimed = (place: number) => {
+    const { start, end } = words[place] as Word
+    return clauses.some((clause) => !clause.inTitle && clause.start <= start && end <= clause.end)
+  }
+  const found = stepsAfterColon(text, words, isClaimed)
+  if (!found) return null
+  const [start, end] = [(words[found.from] as Word).start, (words[found.to - 1] as Word).end]
+  if (takenOff.includes(takenOffKey('steps', text.slice(start, end)))) return null
+  return { kind: 'steps', steps: found.steps, start, end, inTitle: false, guess: 'list' }
+}
+
+/** Whether a clause says more of one that is not there: "since monday" where nothing is waited for. */
+function isAlone(clause: Clause, clauses: readonly Clause[]): boolean {
+  const of = goesWith[clause.kind]
+  return of !== undefined && !clauses.some(({ kind }) => kind === of)
+}
+
+/** Whether something was understood already: saying it again changes nothing, so the words stay in the title. */
 const saysAgain = (meaning: Meaning, clauses: readonly Clause[]): boolean =>
-  (meaning.kind === 'context' || meaning.kind === 'person') &&
-  clauses.some(
-    (clause) =>
-      (clause.kind === meaning.kind || clause.kind === 'waiting') && clause.name?.id === meaning.name.id,
-  )
+  (meaning.kind === 'reminder' &&
+    clauses.some((clause) => clause.kind === 'reminder' && isEqual(clause.when, meaning.when))) ||
+  ((meaning.kind === 'context' || meaning.kind === 'person') &&
+    clauses.some(
+      (clause) =>
+        (clause.kind === meaning.kind || clause.kind === 'waiting') && clause.name?.id === meaning.name.id,
+    ))
 
 /** Whether a clause changes nothing beside another: a day, where the time fixed on the clock brings its own. */
-const isOutdone = (clause: Clause, clauses: readonly Clause[]): boolean =>
-  clause.kind === 'day' && clauses.some((other) => other.kind === 'at' && other.date !== null)
+function isOutdone(clause: Clause, clauses: readonly Clause[]): boolean {
+  const repeat = clauses.find((other) => other.kind === 'repeat')
+  switch (clause.kind) {
+    case 'day':
+      return clauses.some((other) => other.kind === 'at' && other.date !== null)
+    case 'at':
+      return clause.date === null && repeat !== undefined && repeat.time !== null
+    // A rule ends once.
+    case 'until':
+      return repeat?.rule.until !== null || repeat.rule.times !== null
+    case 'times':
+      return (
+        repeat?.rule.until !== null ||
+        repeat.rule.times !== null ||
+        clauses.some(({ kind }) => kind === 'until')
+      )
+    default:
+      return false
+  }
+}
 
 /** A name set off by commas on both sides is not part of the title: "ask about the key, Oda". */
 function wholePart(words: readonly Word[], { from, to, meaning }: Claim): boolean {
@@ -83,9 +139,12 @@ function wholePart(words: readonly Word[], { from, to, meaning }: Claim): boolea
   )
 }
 
+const wholeTitle = (text: string): string => text.replace(/\s+/g, ' ').trim()
+
 /** Reads a sentence as it stands, whole or half typed. The same text always gives the same reading. */
 export function parseSentence(text: string, context: SentenceContext): Sentence {
   const words = wordsOf(text)
+  if (!context.isBare && isPlainlyForeign(words)) return { title: wholeTitle(text), clauses: [] }
   const clauses = accepted(text, words, context)
   const title = titleWithout(text, clauses, context.isBare)
   if (context.isBare) return { title, clauses }
@@ -93,5 +152,5 @@ export function parseSentence(text: string, context: SentenceContext): Sentence 
   const address = clauses
     .filter((clause) => clause.kind === 'address')
     .map((clause) => ({ ...clause, inTitle: true }))
-  return { title: text.replace(/\s+/g, ' ').trim(), clauses: address }
+  return { title: wholeTitle(text), clauses: address }
 }

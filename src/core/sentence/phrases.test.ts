@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { addDays, calendarDateUnsafe, weekdayOf, weekStartOf } from '../time'
-import { mayBeDate, readDate, readTime } from './datePhrase'
+import { mayBeDate, readDate } from './datePhrase'
+import { readTime } from './timePhrase'
 import { readLength } from './lengthPhrase'
 import { partsOf, wordsOf } from './words'
 

@@ -1,55 +1,109 @@
 // What a run of words means on its own, and how sure that is without its neighbours.
-import { energies, kindOf, weights, type Energy, type Weight } from '../record'
-import type { Meaning, Name, NameKind } from './clause'
-import { mayBeDate, readDate, readTime, type Calendar } from './datePhrase'
+import { energies, kindOf, weights, type Energy, type Level, type Weight } from '../record'
+import { addDays } from '../time'
+import type { Guess, Meaning, Name, NameKind } from './clause'
+import { guessOfDate, mayBeDate, readDate, type Calendar } from './datePhrase'
 import { readLength } from './lengthPhrase'
 import type { NameIndex } from './nameIndex'
+import { readReminder } from './reminderPhrase'
+import { readRepeat, readTimes, readUntil } from './repeatPhrase'
+import { readBareHour, readEndOfPart, readPartOfDay, readSpan, readTime, type SaidTime } from './timePhrase'
 
 export interface Reading {
   readonly meaning: Meaning
   /** A weak reading counts only after a comma or right behind another clause: "light" in "…, 20 min, light". */
   readonly weak: boolean
   readonly inTitle: boolean
+  readonly guess: Guess | null
 }
 
-const strong = (meaning: Meaning): Reading => ({ meaning, weak: false, inTitle: false })
-const weak = (meaning: Meaning): Reading => ({ meaning, weak: true, inTitle: false })
+const strong = (meaning: Meaning, guess: Guess | null = null): Reading => ({
+  meaning,
+  weak: false,
+  inTitle: false,
+  guess,
+})
+const weak = (meaning: Meaning, guess: Guess | null = null): Reading => ({
+  ...strong(meaning, guess),
+  weak: true,
+})
 
-function splitTime(phrase: string): [string, ReturnType<typeof readTime>] {
-  const parts = /^(.+?) (?:at )?(\S+(?: [ap]m)?)$/.exec(phrase)
-  const time = parts && readTime(parts[2] as string)
-  return time ? [(parts as RegExpExecArray)[1] as string, time] : [phrase, null]
+/** "friday at 3", "tomorrow morning" as the day and the time behind it. */
+function splitTime(phrase: string, partOfDay = readPartOfDay): readonly [string, SaidTime | null] {
+  const parts = /^(.+?) (at )?(?:in the )?(\S+(?: [ap]m)?)$/.exec(phrase)
+  if (!parts) return [phrase, null]
+  const [, day, at, said] = parts as unknown as [string, string, string | undefined, string]
+  const time = readTime(said)
+  const found = time
+    ? ({ time, guess: null } as const)
+    : (partOfDay(said) ?? (at ? readBareHour(said) : null))
+  return found ? [day, found] : [phrase, null]
 }
+
+const dueForm = /^(?:by|due by|due on|due|no later than|deadline) (.+)$/
 
 function readDue(phrase: string, calendar: Calendar): Reading | null {
-  const said = /^(?:by|due by|due on|due) (.+)$/.exec(phrase)?.[1]
+  const said = dueForm.exec(phrase)?.[1]
   if (!said) return null
   const onlyTime = readTime(said)
   if (onlyTime) return strong({ kind: 'due', date: calendar.today, time: onlyTime })
-  const [day, time] = splitTime(said)
+  const whole = readDate(said, calendar)
+  if (whole) return strong({ kind: 'due', date: whole, time: null }, guessOfDate(said))
+  const [day, time] = splitTime(said, readEndOfPart)
   const date = readDate(day, calendar)
-  if (date) return strong({ kind: 'due', date, time })
+  if (date) return strong({ kind: 'due', date, time: time?.time ?? null }, time?.guess ?? guessOfDate(day))
   const timeFirst = /^(\S+(?: [ap]m)?) (?:on )?(.+)$/.exec(said)
   const early = timeFirst && readTime(timeFirst[1] as string)
   const later = early ? readDate(timeFirst[2] as string, calendar) : null
   return early && later ? strong({ kind: 'due', date: later, time: early }) : null
 }
 
+/** "before friday" is by the day before. */
+function readBefore(phrase: string, calendar: Calendar): Reading | null {
+  const said = /^before (.+)$/.exec(phrase)?.[1]
+  const date = said && mayBeDate(said) ? readDate(said, calendar) : null
+  return date && date > calendar.today
+    ? strong({ kind: 'due', date: addDays(date, -1), time: null }, 'dayBefore')
+    : null
+}
+
+function readSpanned(phrase: string, calendar: Calendar): Reading | null {
+  if (!/\d/.test(phrase)) return null
+  const bare = phrase.replace(/^(?:on|at) /, '')
+  const whole = readSpan(bare)
+  if (whole) return strong({ kind: 'at', date: null, ...whole })
+  const words = bare.split(' ')
+  for (let at = 1; at < words.length; at++) {
+    const [head, tail] = [words.slice(0, at).join(' '), words.slice(at).join(' ')]
+    const ahead = readSpan(head)
+    const behind = ahead ? null : readSpan(tail)
+    const span = ahead ?? behind
+    const day = ahead ? tail.replace(/^on /, '') : head
+    const date = span && mayBeDate(day) ? readDate(day, calendar) : null
+    if (span && date) return strong({ kind: 'at', date, ...span }, guessOfDate(day))
+  }
+  return null
+}
+
 function readAt(phrase: string, calendar: Calendar): Reading | null {
   const timeFirst = /^at (\S+(?: [ap]m)?)(?: (?:on )?(.+))?$/.exec(phrase)
-  const time = timeFirst && readTime(timeFirst[1] as string)
-  if (time) {
-    if (!timeFirst[2]) return strong({ kind: 'at', date: null, time })
+  const clock = timeFirst && readTime(timeFirst[1] as string)
+  const said = clock ? { time: clock, guess: null } : timeFirst && readBareHour(timeFirst[1] as string)
+  if (timeFirst && said) {
+    const { time, guess } = said
+    if (!timeFirst[2]) return (clock ? strong : weak)({ kind: 'at', date: null, time }, guess)
     const date = readDate(timeFirst[2], calendar)
-    return date ? strong({ kind: 'at', date, time }) : null
+    return date ? strong({ kind: 'at', date, time }, guess) : null
   }
-  const [day, later] = splitTime(phrase.replace(/^on /, ''))
+  const [day, later] = splitTime(phrase.replace(/^on /, '').replace(/^this (?=\w+$)/, 'today '))
   const date = later && mayBeDate(day) ? readDate(day, calendar) : null
-  return date && later ? strong({ kind: 'at', date, time: later }) : null
+  return date && later
+    ? strong({ kind: 'at', date, time: later.time }, later.guess ?? guessOfDate(day))
+    : null
 }
 
 const datedForms = [
-  [/^not (?:before|until) (.+)$/, 'notBefore', false],
+  [/^(?:not (?:before|until)|hide until|hidden until) (.+)$/, 'notBefore', false],
   [/^since (.+)$/, 'since', true],
   [/^chase(?: up)?(?: on)? (.+)$/, 'chase', false],
 ] as const
@@ -58,22 +112,47 @@ function readDated(phrase: string, calendar: Calendar): Reading | null {
   for (const [form, kind, past] of datedForms) {
     const said = form.exec(phrase)?.[1]
     const date = said ? readDate(said, calendar, past) : null
-    if (date) return strong({ kind, date })
+    if (date) return strong({ kind, date }, guessOfDate(said as string))
   }
-  return readDue(phrase, calendar) ?? readAt(phrase, calendar)
+  return (
+    readDue(phrase, calendar) ??
+    readBefore(phrase, calendar) ??
+    readAt(phrase, calendar) ??
+    readSpanned(phrase, calendar)
+  )
 }
 
-/** Words that mean a day only where nothing else claims them: "the 3rd", "in a week", and "sat", "sun", "wed". */
-const isOnlyPerhapsADay = /^(?:the |\d|in |(?:sat|sun|wed)$)/
+/** Words that mean a day only where nothing else claims them: "the 3rd", and "sat", "sun", "wed". */
+const isOnlyPerhapsADay = /^(?:the \d|(?:sat|sun|wed)$)/
+/** Words that are mostly a day, and now and then part of the title: "in a week", "25/3". */
+const isLooselyADay = /^(?:in |\d)/
 
 function readDay(phrase: string, calendar: Calendar): Reading | null {
-  const bare = phrase.replace(/^on /, '')
-  if (!mayBeDate(bare)) return null
+  const bare = phrase.replace(/^(?:on|at) (?!\d{1,2}$)/, '')
+  if (!mayBeDate(bare) || (phrase.startsWith('at ') && !/ (?:end|start|beginning|weekend)\b/.test(phrase)))
+    return null
   const date = readDate(bare, calendar)
   if (!date) return null
-  return isOnlyPerhapsADay.test(bare) && bare === phrase
-    ? weak({ kind: 'day', date })
-    : strong({ kind: 'day', date })
+  const meaning = { kind: 'day', date } as const
+  if (bare !== phrase) return strong(meaning, guessOfDate(bare))
+  if (isOnlyPerhapsADay.test(bare)) return weak(meaning)
+  const isIso = /^\d{4}-/.test(bare)
+  return strong(meaning, guessOfDate(bare) ?? (isLooselyADay.test(bare) && !isIso ? 'loose' : null))
+}
+
+function readComingBack(phrase: string, calendar: Calendar): Reading | null {
+  const repeat = readRepeat(phrase, calendar)
+  if (repeat) {
+    const { rule, fromDone, at } = repeat
+    return strong({ kind: 'repeat', rule, fromDone, time: at?.time ?? null }, at?.guess ?? null)
+  }
+  const times = readTimes(phrase)
+  if (times) return strong({ kind: 'times', times })
+  const until = /^(?:until|till) (.+)$/.exec(phrase)?.[1]
+  const date = until ? readUntil(until, calendar) : null
+  if (date) return strong({ kind: 'until', date })
+  const when = readReminder(phrase, calendar)
+  return when && strong({ kind: 'reminder', when })
 }
 
 const horizons: Record<string, Reading> = {
@@ -86,6 +165,26 @@ const horizons: Record<string, Reading> = {
   'on the shelf': weak({ kind: 'horizon', horizon: 'shelf' }),
 }
 
+const levelWords: Readonly<Record<string, Level>> = {
+  little: 'little',
+  low: 'little',
+  small: 'little',
+  some: 'some',
+  fair: 'some',
+  much: 'much',
+  high: 'much',
+  big: 'much',
+}
+const worthForm = new RegExp(`^(${Object.keys(levelWords).join('|')}) (payoff|craft)$`)
+
+function readWorth(phrase: string): Reading | null {
+  if (phrase === 'only me') return weak({ kind: 'craft', level: 'much' })
+  const parts = worthForm.exec(phrase)
+  return (
+    parts && strong({ kind: parts[2] as 'payoff' | 'craft', level: levelWords[parts[1] as string] as Level })
+  )
+}
+
 function readScale(phrase: string): Reading | null {
   if (Object.hasOwn(horizons, phrase)) return horizons[phrase] as Reading
   if ((weights as readonly string[]).includes(phrase))
@@ -93,8 +192,8 @@ function readScale(phrase: string): Reading | null {
   if ((energies as readonly string[]).includes(phrase))
     return weak({ kind: 'energy', energy: phrase as Energy })
   const said = /^(?:for |takes |about )?(.+)$/.exec(phrase)?.[1] ?? phrase
-  const minutes = /^[\dahotfsq]/.test(said) ? readLength(said) : null
-  return minutes ? strong({ kind: 'minutes', minutes }) : null
+  const minutes = /^[\dahotfsqnel]/.test(said) ? readLength(said) : null
+  return minutes ? strong({ kind: 'minutes', minutes }) : readWorth(phrase)
 }
 
 const leads = /^(?:(?:at|on|in|for|under|with|to|from|ask)(?: the)?|the) (.+)$/
@@ -105,21 +204,31 @@ const leadsFor: Record<NameKind, RegExp> = {
   person: /^(?:with|for|to|from|ask) /,
 }
 
-function readingOfNames(found: readonly Name[], led: boolean): Reading {
+const nameWords = (name: string): string =>
+  name.toLowerCase().replace(/[’]/g, "'").replace(/\s+/g, ' ').trim()
+
+function readingOfNames(found: readonly Name[], led: boolean, said: string): Reading {
   const [first] = found as [Name]
-  if (found.length > 1) return { meaning: { kind: 'question', options: found }, weak: !led, inTitle: false }
+  const isPart = nameWords(first.name) !== said
+  if (found.length > 1)
+    return { meaning: { kind: 'question', options: found }, weak: !led, inTitle: false, guess: null }
   const kind = kindOf(first.id) as NameKind
-  return { meaning: { kind, name: first }, weak: !led, inTitle: kind === 'person' }
+  return {
+    meaning: { kind, name: first },
+    weak: !led,
+    inTitle: kind === 'person',
+    guess: isPart ? 'partOfName' : null,
+  }
 }
 
 function readName(phrase: string, names: NameIndex): Reading | null {
   const whole = names.byWords.get(phrase)
-  if (whole) return readingOfNames(whole, leads.test(phrase))
+  if (whole) return readingOfNames(whole, leads.test(phrase), phrase)
   const led = leads.exec(phrase)?.[1]
   const found = led
     ? names.byWords.get(led)?.filter(({ id }) => leadsFor[kindOf(id) as NameKind].test(phrase))
     : undefined
-  return found && found.length > 0 ? readingOfNames(found, true) : null
+  return found && found.length > 0 ? readingOfNames(found, true, led as string) : null
 }
 
 /** Longer than anything that is a clause but for a name. */
@@ -130,6 +239,10 @@ export function readMeaning(phrase: string, calendar: Calendar, names: NameIndex
   if (!/[a-z0-9\u00c0-\uffff]/.test(phrase)) return null
   if (phrase.length > longestPhrase) return readName(phrase, names)
   return (
-    readScale(phrase) ?? readName(phrase, names) ?? readDated(phrase, calendar) ?? readDay(phrase, calendar)
+    readScale(phrase) ??
+    readName(phrase, names) ??
+    readComingBack(phrase, calendar) ??
+    readDated(phrase, calendar) ??
+    readDay(phrase, calendar)
   )
 }

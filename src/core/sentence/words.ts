@@ -20,6 +20,7 @@ const quotes = /"[^"]*"|“[^”]*”/g
 const dashes = new Set(['-', '–', '—', '--'])
 const startsWithNumber = /^\d/
 const endsWithNumber = /\d$/
+const dottedDate = /^\d{1,2}\.\d{1,2}\.(?=[,;:]?$)/
 const isAddress = /^[a-z][a-z0-9+.-]{0,20}:\/\//i
 
 /** Where the run of `marks` at the end of a text begins. */
@@ -58,6 +59,13 @@ function isBreakingDash(tokens: readonly Token[], at: number): boolean {
   return dashes.has(tokens[at]?.raw ?? '') && !(endsWithNumber.test(before) && startsWithNumber.test(after))
 }
 
+/** Where the punctuation behind a word begins. The last dot of "25.3." is part of the date. */
+function cutOf(raw: string): number {
+  if (isAddress.test(raw)) return tailFrom(raw, ',;')
+  const dotted = dottedDate.exec(raw)
+  return dotted ? dotted[0].length : tailFrom(raw, ',;:.!?')
+}
+
 /** Every word of a sentence. Words between double quotes are marked as quoted. */
 export function wordsOf(sentence: string): Word[] {
   const bracket = bracketAtEnd(sentence)
@@ -70,7 +78,7 @@ export function wordsOf(sentence: string): Word[] {
   tokens.forEach(({ start, raw }, index) => {
     if (isBreakingDash(tokens, index)) return
     const next = tokens[index + 1]
-    const cut = tailFrom(raw, isAddress.test(raw) ? ',;' : ',;:.!?')
+    const cut = cutOf(raw)
     const typed = raw.slice(0, cut)
     const mark = [...raw.slice(cut)].find((sign) => sign === ',' || sign === ';' || sign === ':') as
       Break | undefined

@@ -13,6 +13,8 @@ export const plainAction: Action = {
   horizon: 'soon',
   weight: 'should',
   energy: null,
+  payoff: null,
+  craft: null,
   minutes: null,
   due: null,
   notBefore: null,

@@ -60,7 +60,11 @@ export function WhomChooser({ field, of, anchor, onSet, onClose }: ChooserProps)
   const act = useAct()
   const today = useToday()
   const people = useHeld((state) => select.peopleOf(state.document))
-  const since = { since: of.waiting?.since ?? today, chaseOn: of.waiting?.chaseOn ?? null }
+  const since = {
+    since: of.waiting?.since ?? today,
+    chaseOn: of.waiting?.chaseOn ?? null,
+    how: of.waiting?.how ?? '',
+  }
   const waitFor = (personId: Id<'person'>) =>
     onSet({
       waiting: { personId, whom: '', ...since },

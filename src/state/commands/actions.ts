@@ -7,6 +7,7 @@ import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { underwayOf } from '../actionIndexes'
 import { settingsIn } from '../settingsIn'
+import { partsAdded, type NewParts } from './parts'
 import {
   added,
   change,
@@ -25,6 +26,8 @@ type Given =
   | 'projectId'
   | 'areaId'
   | 'energy'
+  | 'payoff'
+  | 'craft'
   | 'minutes'
   | 'due'
   | 'notBefore'
@@ -40,12 +43,12 @@ export type NewAction = {
 } & Partial<Pick<Action, Given>> & {
     readonly horizon?: Horizon | null
     readonly weight?: Action['weight'] | null
-  }
+  } & NewParts
 
 export function makeAction(context: CommandContext, given: NewAction): Result<Action, Refusal> {
   const title = lineOf(given.title, 'title')
   if (!title.ok) return title
-  const { contextIds, personIds, horizon, weight, ...rest } = given
+  const { contextIds, personIds, horizon, weight, steps, repeat, reminders, ...rest } = given
   return ok({
     id: context.newId('action'),
     note: '',
@@ -53,6 +56,8 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
     projectId: null,
     areaId: null,
     energy: null,
+    payoff: null,
+    craft: null,
     minutes: null,
     due: null,
     notBefore: null,
@@ -76,10 +81,15 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
   })
 }
 
-export const addAction: Command<NewAction> = (context, given) => {
+/** An action with the steps, the repeat and the reminders that were said with it, and with `state` over it. */
+export function actionAdded(context: CommandContext, given: NewAction, state: Partial<Action> = {}): Outcome {
   const action = makeAction(context, given)
-  return action.ok ? diffOf(added(action.value)) : action
+  if (!action.ok) return action
+  const parts = partsAdded(context, action.value, given)
+  return parts.ok ? ok([added({ ...action.value, ...state }), ...parts.value]) : parts
 }
+
+export const addAction: Command<NewAction> = (context, given) => actionAdded(context, given)
 
 type Editable = Omit<
   Action,

@@ -82,7 +82,7 @@ const acts: Case[] = [
     'setWaiting',
     (store) => ({
       id: only(store, 'action'),
-      waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null },
+      waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null, how: '' },
     }),
   ],
   ['editProject', (store) => ({ id: only(store, 'project'), patch: { outcome: 'filed' } })],
@@ -130,7 +130,7 @@ const refusals: [...Case, refusal: object][] = [
     'setWaiting',
     (store) => ({
       id: only(store, 'action'),
-      waiting: { personId: null, whom: ' ', since: today, chaseOn: null },
+      waiting: { personId: null, whom: ' ', since: today, chaseOn: null, how: '' },
     }),
     { kind: 'empty', field: 'whom' },
   ],
@@ -155,7 +155,7 @@ const refusals: [...Case, refusal: object][] = [
     'setWaiting',
     (store) => ({
       id: only(store, 'action'),
-      waiting: { personId: null, whom: 'x'.repeat(2001), since: today, chaseOn: null },
+      waiting: { personId: null, whom: 'x'.repeat(2001), since: today, chaseOn: null, how: '' },
     }),
     { kind: 'tooLong', field: 'whom' },
   ],
@@ -293,7 +293,7 @@ it('a removed person stays in words where something waits for them', async () =>
   const store = await furnished()
   store.run('setWaiting', {
     id: idOf(store, 'work'),
-    waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null },
+    waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null, how: '' },
   })
   store.run('removeNamed', { id: only(store, 'person') })
   expect(actionIn(store, 'work')).toMatchObject({ personIds: [], waiting: { personId: null, whom: 'Oda' } })

@@ -4,12 +4,14 @@ import * as around from './around'
 import type { Command } from './command'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
+import * as parts from './parts'
 import * as reviews from './reviews'
 import * as shelves from './shelves'
 import * as slips from './slips'
 
 export const commands = {
   setDown: slips.setDown,
+  setDownMany: slips.setDownMany,
   editSlip: slips.editSlip,
   removeSlip: slips.removeSlip,
   sortAsAction: slips.sortAsAction,
@@ -17,9 +19,25 @@ export const commands = {
   sortAsSomeday: slips.sortAsSomeday,
   sortAsLetGo: slips.sortAsLetGo,
   sortAsProject: slips.sortAsProject,
+  sortAsHandedOver: slips.sortAsHandedOver,
+  sortAsNotBefore: slips.sortAsNotBefore,
   sortAsReference: slips.sortAsReference,
+  sortAsReading: slips.sortAsReading,
+  editReading: slips.editReading,
+  removeReading: slips.removeReading,
   editReference: slips.editReference,
   removeReference: slips.removeReference,
+  addSteps: parts.addSteps,
+  editStep: parts.editStep,
+  tickStep: parts.tickStep,
+  removeStep: parts.removeStep,
+  addFiles: parts.addFiles,
+  removeFile: parts.removeFile,
+  setRepeat: parts.setRepeat,
+  addReminder: parts.addReminder,
+  removeReminder: parts.removeReminder,
+  layAside: parts.layAside,
+  takeUp: parts.takeUp,
   addAction: actions.addAction,
   editAction: actions.editAction,
   editActions: actions.editActions,
@@ -66,6 +84,8 @@ export type ArgsOf<N extends CommandName> = (typeof commands)[N] extends Command
 
 export type { Command, CommandContext, Outcome, Refusal } from './command'
 export type { NewAction } from './actions'
+export type { NewFile, NewRepeat } from './parts'
+export type { NewSlip } from './slips'
 export type { FirstChoices } from './firstHour'
 export type { NewProject } from './shelves'
 export { demoMark } from './demo'

@@ -1,10 +1,21 @@
 // Setting down, and deciding what each slip is.
-import { recordIn, updateOf } from '@/core/journal'
-import type { Action, Id, Slip } from '@/core/record'
+import { idOf, recordIn, updateOf, type Diff, type RecordDiff } from '@/core/journal'
+import {
+  isIdOf,
+  type Action,
+  type Id,
+  type OwnerId,
+  type Reading,
+  type Reference,
+  type Slip,
+  type Waiting,
+} from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
+import type { CalendarDate } from '@/core/time'
 import {
   added,
   change,
+  changeLine,
   diffOf,
   lineOf,
   removed,
@@ -13,64 +24,131 @@ import {
   type Outcome,
   type Refusal,
 } from './command'
-import { makeAction, type NewAction } from './actions'
+import { actionAdded, type NewAction } from './actions'
+import { asideIdOf, filesAdded, handedOn, removedWith, stepsAdded, type NewFile } from './parts'
 import { makeProject, type NewProject } from './shelves'
 
-export const setDown: Command<{ text: string; takenOff?: readonly string[] }> = (
-  context,
-  { text, takenOff },
-) => {
-  const line = lineOf(text, 'text')
-  if (!line.ok) return line
-  return diffOf(
-    added({
-      id: context.newId('slip'),
-      text: line.value,
-      takenOff: [...(takenOff ?? [])],
-      setDownAtEpochMs: context.nowEpochMs,
-    }),
-  )
+export interface NewSlip {
+  readonly text: string
+  readonly note?: string
+  readonly takenOff?: readonly string[]
+  readonly personIds?: readonly Id<'person'>[]
+  readonly steps?: readonly string[]
+  readonly files?: readonly NewFile[]
 }
 
-export const editSlip: Command<{ id: Id<'slip'>; text: string; takenOff?: readonly string[] }> = (
-  context,
-  { id, text, takenOff },
-) => {
-  const line = lineOf(text, 'text')
+function slipAdded(context: CommandContext, given: NewSlip, setDownAtEpochMs: number): Outcome {
+  const line = lineOf(given.text, 'text')
   if (!line.ok) return line
-  return change(context, id, (slip) => ({ text: line.value, takenOff: [...(takenOff ?? slip.takenOff)] }))
+  const slip: Slip = {
+    id: context.newId('slip'),
+    text: line.value,
+    note: given.note ?? '',
+    personIds: [...(given.personIds ?? [])],
+    takenOff: [...(given.takenOff ?? [])],
+    setDownAtEpochMs,
+  }
+  const steps = stepsAdded(context, slip.id, given.steps ?? [])
+  if (!steps.ok) return steps
+  const files = filesAdded(context, slip.id, given.files ?? [])
+  return files.ok ? ok([added(slip), ...steps.value, ...files.value]) : files
 }
 
-/** Takes a slip off the tray unsorted. */
+export const setDown: Command<NewSlip> = (context, given) => slipAdded(context, given, context.nowEpochMs)
+
+/** Several at once, as a pasted list is: one act. The first of them lies on top, as it stood in the list. */
+export const setDownMany: Command<{ slips: readonly NewSlip[] }> = (context, { slips }) => {
+  const parts: RecordDiff[] = []
+  for (const [index, given] of slips.entries()) {
+    const slip = slipAdded(context, given, context.nowEpochMs + slips.length - 1 - index)
+    if (!slip.ok) return slip
+    parts.push(...slip.value)
+  }
+  return diffOf(...parts)
+}
+
+export const editSlip: Command<{
+  id: Id<'slip'>
+  text: string
+  note?: string
+  takenOff?: readonly string[]
+}> = (context, { id, text, note, takenOff }) => {
+  const line = lineOf(text, 'text')
+  if (!line.ok) return line
+  return change(context, id, (slip) => ({
+    text: line.value,
+    note: note ?? slip.note,
+    takenOff: [...(takenOff ?? slip.takenOff)],
+  }))
+}
+
+/** Takes a slip off the tray unsorted, with all that came with it. */
 export const removeSlip: Command<{ id: Id<'slip'> }> = (context, { id }) => {
   const slip = recordIn(context.document, id)
-  return slip ? diffOf(removed(slip)) : refuse({ kind: 'notFound' })
+  return slip ? diffOf(removed(slip), ...removedWith(context, id)) : refuse({ kind: 'notFound' })
 }
 
 interface Decided {
   readonly slipId: Id<'slip'>
 }
 
-function decide(context: CommandContext, { slipId }: Decided, become: (slip: Slip) => Outcome): Outcome {
+/** The slip becomes something else: what came with it goes along to the record `become` names. */
+function decide(
+  context: CommandContext,
+  { slipId }: Decided,
+  become: (slip: Slip) => Result<{ readonly id: OwnerId; readonly diff: Diff }, Refusal>,
+): Outcome {
   const slip = recordIn(context.document, slipId)
   if (!slip) return refuse({ kind: 'notFound' })
-  const outcome = become(slip)
-  return outcome.ok ? ok([removed(slip), ...outcome.value]) : outcome
+  const became = become(slip)
+  if (!became.ok) return became
+  const { id, diff } = became.value
+  const aside = recordIn(context.document, asideIdOf(slipId))
+  const asideToo =
+    aside && isIdOf('action', id)
+      ? [added({ id: asideIdOf(id), ofId: id, laidAtEpochMs: aside.laidAtEpochMs })]
+      : []
+  return ok([
+    removed(slip),
+    ...diff,
+    ...handedOn(context, slipId, id),
+    ...(aside ? [removed(aside)] : []),
+    ...asideToo,
+  ])
 }
+
+/** Both texts one below the other; an empty one adds nothing. */
+const joinedNotes = (...notes: readonly string[]): string =>
+  notes.filter((note) => note.trim() !== '').join('\n\n')
 
 function actionFrom(
   context: CommandContext,
   slip: Slip,
   fields: NewAction,
   state: Partial<Action> = {},
-): Outcome {
-  const action: Result<Action, Refusal> = makeAction(context, fields)
-  return action.ok ? diffOf(added({ ...action.value, slipId: slip.id, ...state })) : action
+): Result<{ readonly id: Id<'action'>; readonly diff: Diff }, Refusal> {
+  const personIds = [...new Set([...slip.personIds, ...(fields.personIds ?? [])])]
+  const given = { ...fields, personIds, note: joinedNotes(fields.note ?? '', slip.note) }
+  // Steps that were said stand behind those that came with the slip.
+  const outcome = actionAdded(context, given, { slipId: slip.id, ...state })
+  if (!outcome.ok) return outcome
+  const [first] = outcome.value
+  return ok({ id: idOf(first as RecordDiff) as Id<'action'>, diff: outcome.value })
 }
 
+const sortedInto =
+  (
+    over: (context: CommandContext) => Partial<NewAction>,
+    state: (context: CommandContext) => Partial<Action>,
+  ) =>
+  (context: CommandContext, args: Decided & { readonly fields: NewAction }): Outcome =>
+    decide(context, args, (slip) =>
+      actionFrom(context, slip, { ...args.fields, ...over(context) }, state(context)),
+    )
+const asItIs = () => ({})
+
 /** *Action*: a next action with what was chosen for it. */
-export const sortAsAction: Command<Decided & { fields: NewAction }> = (context, args) =>
-  decide(context, args, (slip) => actionFrom(context, slip, args.fields))
+export const sortAsAction: Command<Decided & { fields: NewAction }> = sortedInto(asItIs, asItIs)
 
 /** *Two minutes*: it was done on the spot. */
 export const sortAsDone: Command<Decided & { fields: NewAction }> = (context, args) =>
@@ -83,54 +161,100 @@ export const sortAsDone: Command<Decided & { fields: NewAction }> = (context, ar
     ),
   )
 
+/** *Hand over*: an action somebody else does; refused where nobody is named. */
+export const sortAsHandedOver: Command<Decided & { fields: NewAction & { waiting: Waiting } }> = (
+  context,
+  args,
+) => {
+  const { personId, whom } = args.fields.waiting
+  if (personId === null && whom.trim() === '') return refuse({ kind: 'empty', field: 'whom' })
+  return sortAsAction(context, args)
+}
+
+/** *Not before…*: hidden until its day. */
+export const sortAsNotBefore: Command<Decided & { fields: NewAction & { notBefore: CalendarDate } }> = (
+  context,
+  args,
+) => sortAsAction(context, args)
+
 /** *Someday*: held, and out of the way. */
-export const sortAsSomeday: Command<Decided & { fields: NewAction }> = (context, args) =>
-  decide(context, args, (slip) => actionFrom(context, slip, { ...args.fields, horizon: 'someday' }))
+export const sortAsSomeday: Command<Decided & { fields: NewAction }> = sortedInto(
+  () => ({ horizon: 'someday' }),
+  asItIs,
+)
 
 /** *Let go*: decided against; kept in history. */
-export const sortAsLetGo: Command<Decided & { fields: NewAction }> = (context, args) =>
-  decide(context, args, (slip) =>
-    actionFrom(context, slip, args.fields, { letGoAtEpochMs: context.nowEpochMs }),
-  )
+export const sortAsLetGo: Command<Decided & { fields: NewAction }> = sortedInto(asItIs, (context) => ({
+  letGoAtEpochMs: context.nowEpochMs,
+}))
 
-/** *Project*: an outcome, and its first next action where one is named. */
+/** *Project*: an outcome, and its first next action where one is named. What came with the slip goes to the project. */
 export const sortAsProject: Command<Decided & { project: NewProject; next: NewAction | null }> = (
   context,
   args,
 ) =>
   decide(context, args, (slip) => {
-    const project = makeProject(context, args.project)
+    const note = joinedNotes(args.project.note ?? '', slip.note)
+    const project = makeProject(context, { ...args.project, note })
     if (!project.ok) return project
-    if (!args.next) return diffOf(added(project.value))
-    const next = makeAction(context, { ...args.next, projectId: project.value.id })
-    return next.ok ? diffOf(added(project.value), added({ ...next.value, slipId: slip.id })) : next
+    const { id } = project.value
+    if (!args.next) return ok({ id, diff: [added(project.value)] })
+    const next = actionAdded(context, { ...args.next, projectId: id }, { slipId: slip.id })
+    return next.ok ? ok({ id, diff: [added(project.value), ...next.value] }) : next
   })
 
-/** *Reference*: kept, with nothing to do. */
-export const sortAsReference: Command<
-  Decided & {
-    title: string
-    address: string | null
-    projectId?: Id<'project'> | null
-    areaId?: Id<'area'> | null
-  }
-> = (context, args) =>
-  decide(context, args, (slip) => {
-    const title = lineOf(args.title, 'title')
-    if (!title.ok) return title
-    return diffOf(
-      added({
-        id: context.newId('reference'),
-        title: title.value,
-        note: '',
-        address: args.address,
-        projectId: args.projectId ?? null,
-        areaId: args.areaId ?? null,
-        createdAtEpochMs: context.nowEpochMs,
-        slipId: slip.id,
-      }),
-    )
+export interface KeptFields {
+  readonly title: string
+  readonly address: string | null
+  readonly projectId?: Id<'project'> | null
+  readonly areaId?: Id<'area'> | null
+}
+
+function keptFrom<K extends 'reference' | 'reading'>(
+  context: CommandContext,
+  kind: K,
+  slip: Slip,
+  fields: KeptFields,
+): Result<Omit<Reference, 'id'> & { readonly id: Id<K> }, Refusal> {
+  const title = lineOf(fields.title, 'title')
+  if (!title.ok) return title
+  return ok({
+    id: context.newId(kind),
+    title: title.value,
+    note: slip.note,
+    address: fields.address,
+    projectId: fields.projectId ?? null,
+    areaId: fields.areaId ?? null,
+    createdAtEpochMs: context.nowEpochMs,
+    slipId: slip.id,
   })
+}
+
+/** *Reference*: kept, with nothing to do. */
+export const sortAsReference: Command<Decided & KeptFields> = (context, args) =>
+  decide(context, args, (slip) => {
+    const kept = keptFrom(context, 'reference', slip, args)
+    return kept.ok ? ok({ id: kept.value.id, diff: [added(kept.value)] }) : kept
+  })
+
+/** *Reading*: to be read, watched or heard. */
+export const sortAsReading: Command<Decided & KeptFields & { minutes?: number | null }> = (context, args) =>
+  decide(context, args, (slip) => {
+    const kept = keptFrom(context, 'reading', slip, args)
+    if (!kept.ok) return kept
+    const reading = { ...kept.value, state: 'unread', minutes: args.minutes ?? null } as const
+    return ok({ id: reading.id, diff: [added(reading)] })
+  })
+
+export const editReading: Command<{
+  id: Id<'reading'>
+  patch: Partial<Pick<Reading, 'title' | 'note' | 'address' | 'state' | 'minutes' | 'projectId' | 'areaId'>>
+}> = (context, { id, patch }) => changeLine(context, id, patch)
+
+export const removeReading: Command<{ id: Id<'reading'> }> = (context, { id }) => {
+  const reading = recordIn(context.document, id)
+  return reading ? diffOf(removed(reading), ...removedWith(context, id)) : refuse({ kind: 'notFound' })
+}
 
 export const editReference: Command<{
   id: Id<'reference'>
@@ -146,5 +270,5 @@ export const editReference: Command<{
 
 export const removeReference: Command<{ id: Id<'reference'> }> = (context, { id }) => {
   const reference = recordIn(context.document, id)
-  return reference ? diffOf(removed(reference)) : refuse({ kind: 'notFound' })
+  return reference ? diffOf(removed(reference), ...removedWith(context, id)) : refuse({ kind: 'notFound' })
 }

@@ -16,6 +16,8 @@ const slip = (name: string, text: string) => ({
   id: `slip:${name}` as const,
   text,
   takenOff: [],
+  note: '',
+  personIds: [],
   setDownAtEpochMs: 1,
 })
 const change = (ms: number, name: string, text = name): Change => ({

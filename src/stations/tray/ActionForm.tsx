@@ -32,9 +32,12 @@ const learnedFrom = 2000
 /** What has a row of its own is not said again on the paper. */
 const inRows = new Set<SaidField>(['horizon', 'minutes', 'contextIds', 'shelf'])
 
+/** What comes with an action as records of its own. */
+const partsOf = ({ steps, repeat, reminders }: NewAction) => ({ steps, repeat, reminders })
+
 /** What is being made, with everything that a said line asks about. */
 function sayableOf(fields: NewAction, today: Parameters<typeof heldAt>[1]): Sayable {
-  const { horizon, contextIds, personIds, weight, ...rest } = fields
+  const { horizon, contextIds, personIds, weight, steps, repeat, reminders, ...rest } = fields
   return {
     due: null,
     at: null,
@@ -43,6 +46,8 @@ function sayableOf(fields: NewAction, today: Parameters<typeof heldAt>[1]): Saya
     projectId: null,
     areaId: null,
     energy: null,
+    payoff: null,
+    craft: null,
     waiting: null,
     notBefore: null,
     address: null,
@@ -136,7 +141,7 @@ export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAc
         onKeep={() =>
           act(
             'sortAsAction',
-            { slipId: slip.id, fields: chosen },
+            { slipId: slip.id, fields: { ...partsOf(fields), ...chosen } },
             { say: `Sorted as an action: ${shortened(chosen.title)}` },
           )
         }

@@ -1,0 +1,57 @@
+// When to be reminded, in ordinary English: "remind me the day before at 9", "remind me 2 hours before".
+import type { CalendarDate, ClockTime } from '../time'
+import { readDate, type Calendar } from './datePhrase'
+import { numberForm, numberOf } from './numberWords'
+import { readBareHour, readTime } from './timePhrase'
+
+/** At a moment, or so long before what is due or fixed. A null time is the beginning of the person's day. */
+export type ReminderWhen =
+  | { readonly kind: 'at'; readonly date: CalendarDate; readonly time: ClockTime | null }
+  | { readonly kind: 'daysBefore'; readonly days: number; readonly time: ClockTime | null }
+  | { readonly kind: 'minutesBefore'; readonly minutes: number }
+
+export const mostDaysBefore = 999
+
+const lead = /^(?:remind me|reminder|with a reminder) (.+)$/
+const beforeForm = new RegExp(
+  `^(?:the |(${numberForm}) )?(minute|min|hour|day|week)s? (?:before|ahead|earlier)$`,
+)
+
+const timeOf = (said: string): ClockTime | null => readTime(said) ?? readBareHour(said)?.time ?? null
+
+/** "at 9", "at 17:00" taken off the end. */
+function splitAt(phrase: string): readonly [string, ClockTime | null] {
+  const parts = /^(?:(.+) )?at (\S+(?: [ap]m)?)$/.exec(phrase)
+  const time = parts && timeOf(parts[2] as string)
+  return time ? [parts[1] ?? '', time] : [phrase, null]
+}
+
+function before(phrase: string, time: ClockTime | null): ReminderWhen | null {
+  if (phrase === 'on the day' || phrase === 'the same day') return { kind: 'daysBefore', days: 0, time }
+  const parts = beforeForm.exec(phrase)
+  if (!parts) return null
+  const amount = parts[1] === undefined ? 1 : numberOf(parts[1])
+  switch (parts[2]) {
+    case 'day':
+    case 'week': {
+      const days = amount * (parts[2] === 'week' ? 7 : 1)
+      return days >= 1 && days <= mostDaysBefore ? { kind: 'daysBefore', days, time } : null
+    }
+    default: {
+      const minutes = amount * (parts[2] === 'hour' ? 60 : 1)
+      return time === null && minutes >= 1 ? { kind: 'minutesBefore', minutes } : null
+    }
+  }
+}
+
+/** What a whole phrase in lower case asks to be reminded of; null where it asks nothing of the kind. */
+export function readReminder(phrase: string, calendar: Calendar): ReminderWhen | null {
+  const said = lead.exec(phrase)?.[1]
+  if (!said) return null
+  const [rest, time] = splitAt(said)
+  if (rest === '') return { kind: 'at', date: calendar.today, time }
+  const early = before(rest, time)
+  if (early) return early
+  const date = readDate(rest.replace(/^on /, ''), calendar)
+  return date && { kind: 'at', date, time }
+}

@@ -1,0 +1,230 @@
+// What belongs to something else as a record of its own: steps, files, repeats, reminders; and what is laid aside.
+import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
+import {
+  isIdOf,
+  kindOf,
+  ranksInOrder,
+  rankBetween,
+  type Action,
+  type AnyRecord,
+  type FileRecord,
+  type Id,
+  type OwnerId,
+  type Reminder,
+  type Repeat,
+  type Step,
+} from '@/core/record'
+import { ok, refuse, type Result } from '@/core/result'
+import { filesOf, remindersOf, stepsOf } from '../partIndexes'
+import {
+  added,
+  change,
+  changeLine,
+  diffOf,
+  lineOf,
+  removed,
+  type Command,
+  type CommandContext,
+  type Outcome,
+  type Refusal,
+} from './command'
+
+/** A rule as a sentence says it, or as a chooser sets it. */
+export type NewRepeat = Pick<Repeat, 'rule' | 'fromDone' | 'time'> & {
+  /** Left out or null: the day the action stands on. */
+  readonly startsOn?: Repeat['startsOn'] | null
+}
+export type NewFile = Pick<FileRecord, 'name' | 'mediaType' | 'bytes' | 'blob' | 'smallBlob'>
+
+export interface NewParts {
+  readonly steps?: readonly string[]
+  readonly repeat?: NewRepeat | null
+  readonly reminders?: readonly Reminder['when'][]
+}
+
+/** Ranks behind all of these, as many as are asked for. */
+function ranksBehind(records: readonly { readonly rank: string }[], count: number): string[] {
+  if (records.length === 0) return ranksInOrder(count)
+  const ranks: string[] = []
+  let last = records.reduce((highest, { rank }) => (rank > highest ? rank : highest), '')
+  for (let index = 0; index < count; index++) {
+    last = rankBetween(last, null) ?? last
+    ranks.push(last)
+  }
+  return ranks
+}
+
+export function stepsAdded(
+  context: CommandContext,
+  ownerId: OwnerId,
+  titles: readonly string[],
+): Result<RecordDiff[], Refusal> {
+  const ranks = ranksBehind(stepsOf(context.document, ownerId), titles.length)
+  const parts: RecordDiff[] = []
+  for (const [index, text] of titles.entries()) {
+    const title = lineOf(text, 'title')
+    if (!title.ok) return title
+    const step: Step = {
+      id: context.newId('step'),
+      ownerId,
+      underId: null,
+      title: title.value,
+      rank: ranks[index] as string,
+      doneAtEpochMs: null,
+    }
+    parts.push(added(step))
+  }
+  return ok(parts)
+}
+
+export function filesAdded(
+  context: CommandContext,
+  ownerId: OwnerId,
+  files: readonly NewFile[],
+): Result<RecordDiff[], Refusal> {
+  const ranks = ranksBehind(filesOf(context.document, ownerId), files.length)
+  const parts: RecordDiff[] = []
+  for (const [index, file] of files.entries()) {
+    const name = lineOf(file.name, 'name')
+    if (!name.ok) return name
+    const record: FileRecord = {
+      ...file,
+      id: context.newId('file'),
+      ownerId,
+      name: name.value,
+      rank: ranks[index] as string,
+      addedAtEpochMs: context.nowEpochMs,
+    }
+    parts.push(added(record))
+  }
+  return ok(parts)
+}
+
+/** One rule for each action: two copies that each set one change the same record. */
+export const repeatIdOf = (id: Id<'action'>): Id<'repeat'> => `repeat:${id.slice('action:'.length)}`
+
+function repeatAdded(context: CommandContext, action: Action, { startsOn, ...rule }: NewRepeat): RecordDiff {
+  const standsOn = action.at?.date ?? action.day ?? action.due?.date ?? context.moment.date
+  return added({ id: repeatIdOf(action.id), actionId: action.id, ...rule, startsOn: startsOn ?? standsOn })
+}
+
+const reminderAdded = (context: CommandContext, actionId: Id<'action'>, when: Reminder['when']): RecordDiff =>
+  added({ id: context.newId('reminder'), actionId, when })
+
+/** The records that come with a new action. */
+export function partsAdded(
+  context: CommandContext,
+  action: Action,
+  { steps = [], repeat, reminders = [] }: NewParts,
+): Result<RecordDiff[], Refusal> {
+  const made = stepsAdded(context, action.id, steps)
+  if (!made.ok) return made
+  return ok([
+    ...made.value,
+    ...(repeat ? [repeatAdded(context, action, repeat)] : []),
+    ...reminders.map((when) => reminderAdded(context, action.id, when)),
+  ])
+}
+
+const owned = (context: CommandContext, id: OwnerId): (Step | FileRecord)[] => [
+  ...stepsOf(context.document, id),
+  ...filesOf(context.document, id),
+]
+
+/** Gives what belongs to one thing to another. */
+export const handedOn = (context: CommandContext, from: OwnerId, to: OwnerId): RecordDiff[] =>
+  owned(context, from).flatMap(
+    (part) => updateOf<AnyRecord>(part, { ownerId: to } as Partial<AnyRecord>) ?? [],
+  )
+
+/** Whether something stands aside for the review, and the id it has there. */
+export const asideIdOf = (id: Id<'slip'> | Id<'action'>): Id<'aside'> =>
+  `aside:${kindOf(id)}-${id.slice(id.indexOf(':') + 1)}`
+
+/** What goes when its owner is removed. */
+export function removedWith(context: CommandContext, id: OwnerId): RecordDiff[] {
+  const aside =
+    isIdOf('slip', id) || isIdOf('action', id) ? recordIn(context.document, asideIdOf(id)) : undefined
+  return [...owned(context, id), ...(aside ? [aside] : [])].map(removed)
+}
+
+const ownerIsThere = (context: CommandContext, id: OwnerId): boolean =>
+  recordIn(context.document, id) !== undefined
+
+export const addSteps: Command<{ ownerId: OwnerId; titles: readonly string[] }> = (context, args) => {
+  if (!ownerIsThere(context, args.ownerId)) return refuse({ kind: 'notFound' })
+  const parts = stepsAdded(context, args.ownerId, args.titles)
+  return parts.ok ? diffOf(...parts.value) : parts
+}
+
+export const editStep: Command<{ id: Id<'step'>; title: string }> = (context, { id, title }) =>
+  changeLine(context, id, { title })
+
+export const tickStep: Command<{ id: Id<'step'>; done: boolean }> = (context, { id, done }) =>
+  change(context, id, () => ({ doneAtEpochMs: done ? context.nowEpochMs : null }))
+
+function removing<K extends 'step' | 'file' | 'reminder' | 'repeat' | 'aside'>(
+  context: CommandContext,
+  id: Id<K>,
+): Outcome {
+  const record = recordIn(context.document, id) as AnyRecord | undefined
+  return record ? diffOf(removed(record)) : refuse({ kind: 'notFound' })
+}
+
+/** A step goes with all that stands under it. */
+export const removeStep: Command<{ id: Id<'step'> }> = (context, { id }) => {
+  const step = recordIn(context.document, id)
+  if (!step) return refuse({ kind: 'notFound' })
+  const siblings = stepsOf(context.document, step.ownerId)
+  const going = new Set<string>([id])
+  let before = 0
+  while (going.size > before) {
+    before = going.size
+    for (const { id: other, underId } of siblings) if (underId && going.has(underId)) going.add(other)
+  }
+  return diffOf(...siblings.filter(({ id: other }) => going.has(other)).map(removed))
+}
+
+export const addFiles: Command<{ ownerId: OwnerId; files: readonly NewFile[] }> = (context, args) => {
+  if (!ownerIsThere(context, args.ownerId)) return refuse({ kind: 'notFound' })
+  const parts = filesAdded(context, args.ownerId, args.files)
+  return parts.ok ? diffOf(...parts.value) : parts
+}
+
+/** Takes a file off what it lies with. Its bytes stay until what was removed is emptied, so that undo brings it back. */
+export const removeFile: Command<{ id: Id<'file'> }> = (context, { id }) => removing(context, id)
+
+export const setRepeat: Command<{ id: Id<'action'>; repeat: NewRepeat | null }> = (
+  context,
+  { id, repeat },
+) => {
+  const action = recordIn(context.document, id)
+  if (!action) return refuse({ kind: 'notFound' })
+  const standing = recordIn(context.document, repeatIdOf(id))
+  if (!repeat) return standing ? diffOf(removed(standing)) : refuse({ kind: 'nothingToDo' })
+  const { startsOn, ...rule } = repeat
+  return standing
+    ? diffOf(updateOf(standing, startsOn ? { ...rule, startsOn } : rule))
+    : diffOf(repeatAdded(context, action, repeat))
+}
+
+export const addReminder: Command<{ id: Id<'action'>; when: Reminder['when'] }> = (context, { id, when }) => {
+  if (!recordIn(context.document, id)) return refuse({ kind: 'notFound' })
+  const isThereAlready = remindersOf(context.document, id).some(
+    (other) => JSON.stringify(other.when) === JSON.stringify(when),
+  )
+  return isThereAlready ? refuse({ kind: 'nothingToDo' }) : diffOf(reminderAdded(context, id, when))
+}
+
+export const removeReminder: Command<{ id: Id<'reminder'> }> = (context, { id }) => removing(context, id)
+
+/** Lays slips and actions aside for the review; what lies there already stays as it is. */
+export const layAside: Command<{ ids: readonly (Id<'slip'> | Id<'action'>)[] }> = (context, { ids }) =>
+  diffOf(
+    ...ids.map((ofId) => {
+      const isFit = recordIn(context.document, ofId) && !recordIn(context.document, asideIdOf(ofId))
+      return isFit ? added({ id: asideIdOf(ofId), ofId, laidAtEpochMs: context.nowEpochMs }) : null
+    }),
+  )
+
+export const takeUp: Command<{ id: Id<'aside'> }> = (context, { id }) => removing(context, id)

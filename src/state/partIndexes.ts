@@ -1,0 +1,35 @@
+// The parts of things, by what they belong to, each list followed edit by edit (tableIndex).
+import { recordIn, type Document } from '@/core/journal'
+import { compareRanks, type FileRecord, type Id, type OwnerId, type Reminder, type Step } from '@/core/record'
+import { makeTableIndex } from './tableIndex'
+
+const byRank = (a: { rank: string; id: string }, b: { rank: string; id: string }) =>
+  compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
+
+const steps = makeTableIndex('step', {
+  keysOf: ({ ownerId }) => [ownerId],
+  compare: byRank,
+  inOrder: (records) => [...records].sort(byRank),
+})
+const files = makeTableIndex('file', {
+  keysOf: ({ ownerId }) => [ownerId],
+  compare: byRank,
+  inOrder: (records) => [...records].sort(byRank),
+})
+const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1)
+const reminders = makeTableIndex('reminder', {
+  keysOf: ({ actionId }) => [actionId],
+  compare: byId,
+  inOrder: (records) => [...records].sort(byId),
+})
+
+export const stepsOf = (document: Document, id: OwnerId): readonly Step[] => steps.of(document, id)
+export const filesOf = (document: Document, id: OwnerId): readonly FileRecord[] => files.of(document, id)
+export const remindersOf = (document: Document, id: Id<'action'>): readonly Reminder[] =>
+  reminders.of(document, id)
+/** The rule by which an action comes back: its id is the action's. */
+export const repeatOf = (document: Document, id: Id<'action'>) =>
+  recordIn(document, `repeat:${id.slice('action:'.length)}`)
+/** Where a slip or an action lies aside for the review. */
+export const asideOf = (document: Document, id: Id<'slip'> | Id<'action'>) =>
+  recordIn(document, `aside:${id.replace(':', '-')}`)

@@ -1,0 +1,93 @@
+// Rules and reminders in words, as they are read back to the person who said them.
+import { parseRuleText, type RepeatRule } from '@/core/repeat'
+import type { Reminder, Repeat } from '@/core/record'
+import { addDays, calendarDateUnsafe, type CalendarDate } from '@/core/time'
+import { count } from './counts'
+import { dayMonth, duration, longDate, nearDate } from './dates'
+
+const monday = calendarDateUnsafe('2026-03-09')
+const dayName = (weekday: number): string => longDate(addDays(monday, weekday)).split(/[ ,]/)[0] as string
+const nthWords: Readonly<Record<number, string>> = {
+  1: 'first',
+  2: 'second',
+  3: 'third',
+  4: 'fourth',
+  [-1]: 'last',
+}
+
+const listed = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
+
+function ordinal(day: number): string {
+  if (day === -1) return 'last day'
+  const ending = { 1: 'st', 2: 'nd', 3: 'rd' }[day % 100 > 10 && day % 100 < 14 ? 0 : day % 10] ?? 'th'
+  return `${day}${ending}`
+}
+
+const units = { daily: 'day', weekly: 'week', monthly: 'month', yearly: 'year' } as const
+
+function everyWords({ frequency, interval }: RepeatRule): string {
+  const unit = units[frequency]
+  if (interval === 1) return `every ${unit}`
+  return interval === 2 ? `every other ${unit}` : `every ${interval} ${unit}s`
+}
+
+const isWorkingWeek = (days: readonly number[]): boolean => days.join() === '0,1,2,3,4'
+
+function weeklyWords(rule: RepeatRule): string {
+  if (rule.weekdays.length === 0) return everyWords(rule)
+  if (isWorkingWeek(rule.weekdays) && rule.interval === 1) return 'every weekday'
+  const days = listed(rule.weekdays.map(dayName))
+  if (rule.interval === 1) return `every ${days}`
+  return rule.interval === 2 ? `every other ${days}` : `${everyWords(rule)} on ${days}`
+}
+
+function onWords(rule: RepeatRule): string {
+  if (rule.frequency === 'yearly' && rule.months.length > 0 && rule.monthDays.length > 0) {
+    const [month, day] = [rule.months[0] as number, rule.monthDays[0] as number]
+    return ` on ${dayMonth(`2028-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}` as CalendarDate)}`
+  }
+  if (rule.nth !== null) return ` on the ${nthWords[rule.nth]} ${listed(rule.weekdays.map(dayName))}`
+  return rule.monthDays.length > 0 ? ` on the ${listed(rule.monthDays.map(ordinal))}` : ''
+}
+
+/** "every other Wednesday, 10:00", "every 6 weeks once it is done", "every day, 10 times". */
+export function ruleWords(
+  rule: RepeatRule,
+  { fromDone, time }: Pick<Repeat, 'fromDone' | 'time'>,
+  today: CalendarDate,
+): string {
+  const base = rule.frequency === 'weekly' ? weeklyWords(rule) : everyWords(rule) + onWords(rule)
+  const year = (date: CalendarDate) => (date.slice(0, 4) === today.slice(0, 4) ? '' : ` ${date.slice(0, 4)}`)
+  return [
+    base + (fromDone ? ' once it is done' : ''),
+    time,
+    rule.times === null ? null : count(rule.times, 'time'),
+    rule.until && `until ${dayMonth(rule.until)}${year(rule.until)}`,
+  ]
+    .filter(Boolean)
+    .join(', ')
+}
+
+/** As kept; a rule of a later version that cannot be said here is told plainly. */
+export function repeatWords(repeat: Pick<Repeat, 'rule' | 'fromDone' | 'time'>, today: CalendarDate): string {
+  const rule = parseRuleText(repeat.rule)
+  return rule ? ruleWords(rule, repeat, today) : 'comes back'
+}
+
+function daysBeforeWords(days: number): string {
+  if (days === 0) return 'on the day'
+  if (days === 1) return 'the day before'
+  return days % 7 === 0 ? `${count(days / 7, 'week')} before` : `${count(days, 'day')} before`
+}
+
+export function reminderWords(when: Reminder['when'], today: CalendarDate): string {
+  switch (when.kind) {
+    case 'at':
+      return `remind me ${nearDate(when.date, today)}${when.time ? `, ${when.time}` : ''}`
+    case 'daysBefore':
+      return `remind me ${daysBeforeWords(when.days)}${when.time ? `, ${when.time}` : ''}`
+    case 'minutesBefore':
+      return `remind me ${duration(when.minutes)} before`
+  }
+}
