@@ -1,7 +1,7 @@
 // Plays a life through the same commands that people use, so that the journal behind the demo data is a real one.
 import { emptyDocument, makeStamp, withChange, type Change, type Document } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
-import { draftOf, parseSentence } from '@/core/sentence'
+import { draftOf, parseSentence } from '@/core/sentence/reader'
 import { epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
 import { demoMark, select, type ArgsOf, type CommandName } from '@/state'
 import { commands, type Command, type NewAction } from '@/state/commands'

@@ -12,6 +12,7 @@ import {
   type RecordParser,
   type ZenStore,
 } from '@/state'
+import { loadReader } from '@/held/reader'
 import { rest } from '@/held/rest'
 import { makeArchive, usualLimits } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
@@ -145,6 +146,7 @@ export function boot(): Zen {
   keepItFolded(store, () => archive.fold())
   holdOn(store)
   workOffline()
+  void loadReader()
   const parts = zen
   void store
     .load()

@@ -58,6 +58,7 @@ const corePackages = [
   'fflate',
   'rrule',
   'postal-mime',
+  'html-to-text',
   '@noble/hashes/sha2',
   '@noble/hashes/utils',
 ]

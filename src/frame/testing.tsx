@@ -9,9 +9,13 @@ import { makeTestStore, type TestStore } from '@/state/testing'
 import '@/ui/Tape'
 import { config } from '@/ui/tamagui.config'
 import { RowSurroundingsProvider } from '@/parts/rows/ActionRow'
+import * as reader from '@/core/sentence/reader'
 import { desk } from '@/held/desk'
+import { haveReader } from '@/held/reader'
 import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
+
+haveReader(reader)
 
 /** Shows a station; `furnish` fills the store before it is shown. */
 export async function showStation(

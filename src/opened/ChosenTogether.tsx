@@ -3,7 +3,7 @@ import { useEffect } from 'react'
 import { recordIn } from '@/core/journal'
 import { laidOnDay } from '@/core/action'
 import type { Action, Id } from '@/core/record'
-import { amendAction } from '@/core/sentence/amend'
+import { useReader } from '@/held/reader'
 import { select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
@@ -22,6 +22,7 @@ export function ChosenTogether() {
   const today = useToday()
   const chooser = useChooser()
   const ids = useDesk((state) => state.chosen)
+  const reader = useReader()
   const leave = () => desk.getState().chooseNone()
   const actions = ids.flatMap((id) => recordIn(document, id) ?? [])
   const names = select.namesOf(document)
@@ -34,7 +35,10 @@ export function ChosenTogether() {
   }, [isNothingLeft])
   if (!first) return null
   const editsSaid = (text: string) =>
-    actions.map((action) => ({ action, said: amendAction(text, action, { today, weekStartsOn, names }) }))
+    actions.map((action) => ({
+      action,
+      said: reader.amendAction(text, action, { today, weekStartsOn, names }),
+    }))
   const read = (text: string): SaidChanges => {
     const said = editsSaid(text)
     const told = new Map<string, number>()
@@ -85,7 +89,9 @@ export function ChosenTogether() {
       <SayWhatChanges
         placeholder="Say what changes in all of them"
         read={read}
-        onSay={(text) => edit((action) => amendAction(text, action, { today, weekStartsOn, names }).patch)}
+        onSay={(text) =>
+          edit((action) => reader.amendAction(text, action, { today, weekStartsOn, names }).patch)
+        }
       />
       <Row justifyContent="space-between" gap="$2">
         <Row>

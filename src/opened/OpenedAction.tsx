@@ -4,7 +4,8 @@ import { useMedia } from '@tamagui/core'
 import { isOpen } from '@/core/action'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
-import { amendAction, type ActionPatch } from '@/core/sentence/amend'
+import type { ActionPatch } from '@/core/sentence'
+import { useReader } from '@/held/reader'
 import { select } from '@/state'
 import { Button, Column, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
@@ -24,11 +25,12 @@ export function OpenedAction({ action }: { action: Action }) {
   const document = useHeldDocument()
   const today = useToday()
   const chooser = useChooser()
+  const reader = useReader()
   const { id } = action
   const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
   const names = select.namesOf(document)
   const { weekStartsOn } = select.settingsOf(document)
-  const amended = (text: string) => amendAction(text, action, { today, weekStartsOn, names })
+  const amended = (text: string) => reader.amendAction(text, action, { today, weekStartsOn, names })
   const read = (text: string): SaidChanges => {
     const { patch, ...rest } = amended(text)
     const changes = Object.entries(patch).map(([field, to]) =>

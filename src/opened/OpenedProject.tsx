@@ -3,11 +3,12 @@
 import { useState } from 'react'
 import { minutesOf } from '@/core/day'
 import type { Action, Project } from '@/core/record'
-import { draftOf } from '@/core/sentence'
-import { amendProject, type ProjectPatch } from '@/core/sentence/amendProject'
+import type { ProjectPatch } from '@/core/sentence'
+import { useReader } from '@/held/reader'
 import { lists, select } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, Field, Press, Row, Words } from '@/ui'
-import { Chips, useSentence } from '@/parts/capture/CaptureLine'
+import { Understood } from '@/parts/capture/Understood'
+import { useSentence } from '@/parts/capture/useSentence'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { SaidLine } from '@/parts/said/SaidLine'
@@ -26,11 +27,12 @@ export function OpenedProject({ project }: { project: Project }) {
   const document = useHeldDocument()
   const today = useToday()
   const chooser = useChooser()
+  const reader = useReader()
   const { id } = project
   const area = select.areasOf(document).find((candidate) => candidate.id === project.areaId)
   const names = select.namesOf(document)
   const { weekStartsOn } = select.settingsOf(document)
-  const amended = (text: string) => amendProject(text, project, { today, weekStartsOn, names })
+  const amended = (text: string) => reader.amendProject(text, project, { today, weekStartsOn, names })
   const read = (text: string): SaidChanges => {
     const { patch, unread } = amended(text)
     const changes = Object.entries(patch).map(([field, to]) =>
@@ -192,6 +194,7 @@ function Done({ actions }: { actions: readonly Action[] }) {
 /** A plain sentence straight into the project. */
 function NextAction({ project }: { project: Project }) {
   const act = useAct()
+  const reader = useReader()
   const today = useToday()
   const [text, setText] = useState('')
   const [takenOff, setTakenOff] = useState<readonly string[]>([])
@@ -200,7 +203,7 @@ function NextAction({ project }: { project: Project }) {
     if (text.trim() === '') return
     const outcome = act(
       'addAction',
-      { ...draftOf(sentence, today), projectId: project.id, areaId: null },
+      { ...reader.draftOf(sentence, today), projectId: project.id, areaId: null },
       { say: `Added: ${shortened(sentence.title)}` },
     )
     if (outcome.ok) {
@@ -212,7 +215,15 @@ function NextAction({ project }: { project: Project }) {
     <Column gap="$2" flex={1}>
       {sentence.clauses.length > 0 ? (
         <Row gap="$2" flexWrap="wrap">
-          <Chips text={text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+          <Understood
+            text={text}
+            sentence={sentence}
+            takenOff={takenOff}
+            onSaid={(said, off) => {
+              setText(said)
+              setTakenOff(off)
+            }}
+          />
         </Row>
       ) : null}
       <Row gap="$2">

@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router'
 import type { Slip } from '@/core/record'
 import { Button, Column, Row, Words } from '@/ui'
-import { useDayOf, useSentence } from '@/parts/capture/CaptureLine'
+import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { EditText } from '@/parts/text/EditText'
 import { chipWords, momentWords } from '@/words'
 import { useAct, useToday, useZen } from '@/held/zen'

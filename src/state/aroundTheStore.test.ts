@@ -1,7 +1,7 @@
 import { recordIn, type Stamp } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
-import { parseSentence } from '@/core/sentence'
+import { parseSentence } from '@/core/sentence/reader'
 import { actOfKey, actUsing, keyActs, keymapOf, makeDeviceMemory, select } from '.'
 import { makeMemoryStore } from './persistence'
 import { makeTestStore } from './testing'

@@ -4,7 +4,14 @@ import { makeTestStore, type TestStore } from './testing'
 
 const slips = (count: number): Entry[] =>
   Array.from({ length: count }, (_, index) => ({
-    record: { id: `slip:file${index}`, text: `from a file ${index}`, takenOff: [], note: '', personIds: [], setDownAtEpochMs: 1 },
+    record: {
+      id: `slip:file${index}`,
+      text: `from a file ${index}`,
+      takenOff: [],
+      note: '',
+      personIds: [],
+      setDownAtEpochMs: 1,
+    },
     all: makeStamp(5000 + index, 0, 'file'),
   }))
 const ids = (store: TestStore) => [...recordsById(store.api.getState().document).keys()]

@@ -6,6 +6,9 @@ export {
   type CommandName,
   type FirstChoices,
   type NewAction,
+  type NewFile,
+  type NewRepeat,
+  type NewSlip,
   type Outcome,
   type Refusal,
 } from './commands'
@@ -16,6 +19,7 @@ export { type AppErrorCode } from './persistence'
 export { type BlobStore } from './persistence/blobs/blobStore'
 export { actOfKey, actUsing, keyActs, keymapOf, type KeyAct, type Keymap } from './keymap'
 export * as lists from './actionIndexes'
+export * as parts from './partIndexes'
 export { type StoreState } from './storeState'
 export * as select from './selectors'
 export { makeZenStore, type JournalRead, type RecordParser, type RunOptions, type ZenStore } from './store'

@@ -318,7 +318,14 @@ describe('two tabs', () => {
     const brought = left.bringIn(
       [
         {
-          record: { id: 'slip:file', text: 'from a file', takenOff: [], note: '', personIds: [], setDownAtEpochMs: 1 },
+          record: {
+            id: 'slip:file',
+            text: 'from a file',
+            takenOff: [],
+            note: '',
+            personIds: [],
+            setDownAtEpochMs: 1,
+          },
           all: makeStamp(5, 0, 'file'),
         },
       ],

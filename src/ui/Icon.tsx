@@ -12,7 +12,9 @@ import Inbox from 'lucide-react/icons/inbox'
 import Layers from 'lucide-react/icons/layers'
 import LibraryBig from 'lucide-react/icons/library'
 import Minus from 'lucide-react/icons/minus'
+import Mic from 'lucide-react/icons/mic'
 import Moon from 'lucide-react/icons/moon'
+import Paperclip from 'lucide-react/icons/paperclip'
 import PenLine from 'lucide-react/icons/pen-line'
 import Plus from 'lucide-react/icons/plus'
 import Redo2 from 'lucide-react/icons/redo-2'
@@ -50,6 +52,8 @@ const icons = {
   project: Layers,
   someday: Cloud,
   reference: BookOpen,
+  clip: Paperclip,
+  microphone: Mic,
 } as const
 export type IconName = keyof typeof icons
 

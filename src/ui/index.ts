@@ -1,5 +1,5 @@
 export { BandHeading } from './BandHeading'
-export { Chip, SaidChip } from './Chip'
+export { Chip, OfferChip, SaidChip } from './Chip'
 export { Choice, moveFocusWithin, type Option } from './Choice'
 export { ChoiceRow } from './ChoiceRow'
 export { CommitField } from './CommitField'

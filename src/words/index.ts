@@ -12,10 +12,10 @@ export {
   weekdayShort,
   when,
 } from './dates'
-export { count } from './counts'
+export { count, fileSize } from './counts'
 export { bandWords, nameOfRecord, shortened, stateWords, stationWords, stoneWords } from './names'
 export { actionDetails, horizonWords, waitingWords } from './action'
-export { chipWords, guessWords } from './sentence'
+export { chipWords, guessWords, saidAgainWords } from './sentence'
 export { reminderWords, repeatWords } from './repeat'
 export { loadWords } from './load'
 export { refusalWords } from './refusals'

@@ -3,7 +3,7 @@
 import { horizonOf } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
 import type { Action, Project } from '@/core/record'
-import type { AmendedField } from '@/core/sentence/amend'
+import type { AmendedField } from '@/core/sentence'
 import type { CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
 import { duration, nearDate, shortDate } from './dates'

@@ -75,3 +75,12 @@ export const guessWords: Readonly<Record<Guess, string>> = {
   list: 'Read as a list, because of the colon and the commas.',
   unknownPerson: 'Nobody of this name is known here yet.',
 }
+
+/** What has no chooser of its own is said again under this name. */
+export const saidAgainWords: Readonly<Partial<Record<Clause['kind'], string>>> = {
+  repeat: 'How often',
+  until: 'Until when',
+  times: 'How many times',
+  reminder: 'When to remind you',
+  steps: 'Steps',
+}

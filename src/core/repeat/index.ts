@@ -1,4 +1,4 @@
-export { firstOn } from './firstOn'
+// The rule alone. Which days it gives needs the rule library: firstOn is imported from its own file.
 export {
   everyDay,
   frequencies,

@@ -5,7 +5,14 @@ import { makeSearchIndex } from '.'
 const records: AnyRecord[] = [
   { ...plainAction, id: 'action:done', title: 'Ring the tile maker', doneAtEpochMs: 1 },
   { ...plainAction, id: 'action:open', title: 'Ring the tile maker again', note: 'about absorbers' },
-  { id: 'slip:one', text: 'tile samples for the café', takenOff: [], note: '', personIds: [], setDownAtEpochMs: 1 },
+  {
+    id: 'slip:one',
+    text: 'tile samples for the café',
+    takenOff: [],
+    note: '',
+    personIds: [],
+    setDownAtEpochMs: 1,
+  },
   { id: 'person:oda', name: 'Oda', note: '', rank: 'a1' },
   {
     id: 'settings:main',

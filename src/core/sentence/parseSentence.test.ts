@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { calendarDateUnsafe } from '../time'
 import { toRuleText } from '../repeat'
-import { asSaidOn, draftOf, makeNameIndex, parseSentence, takenOffKey, type Clause, type Name } from '.'
+import { makeNameIndex, takenOffKey, type Clause, type Name } from '.'
+import { asSaidOn, draftOf, parseSentence } from './reader'
 
 const today = calendarDateUnsafe('2026-03-11') // a Wednesday
 const name = (id: string, text: string): Name => ({ id: id as Name['id'], name: text })

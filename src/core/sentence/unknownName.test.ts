@@ -1,5 +1,6 @@
 import { calendarDateUnsafe } from '../time'
-import { makeNameIndex, parseSentence, unknownNameIn, type Name } from '.'
+import { makeNameIndex, type Name } from '.'
+import { parseSentence, unknownNameIn } from './reader'
 
 const names = makeNameIndex([{ id: 'context:phone', name: 'Phone' } as Name])
 const today = calendarDateUnsafe('2026-03-11')

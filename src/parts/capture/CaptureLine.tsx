@@ -1,63 +1,26 @@
-// The capture line: plain sentences, Enter, next. What was understood is underlined and shown as chips.
-import { useTheme, View } from '@tamagui/core'
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
-import type { Slip } from '@/core/record'
-import { localMomentAt, type CalendarDate } from '@/core/time'
-import { parseSentence, takenOffKey, unknownNameIn, type Clause, type Sentence } from '@/core/sentence'
-import { select } from '@/state'
-import { Chip, Column, faces, fieldFrame, Icon, IconButton, Row } from '@/ui'
+// The capture line: plain sentences, Enter, next. What was understood is underlined and shown as chips; a thought longer
+// than a line opens into several; files lie with it until Enter.
+import { useMedia, useTheme, View } from '@tamagui/core'
+import { lazy, Suspense, useCallback, useLayoutEffect, useRef, useState } from 'react'
+import { longestPaste, mostLines, thoughtOf } from '@/core/setdown'
+import type { Clause } from '@/core/sentence'
+import type { NewFile } from '@/state'
+import { desk } from '@/held/desk'
 import { captureInputId } from '@/held/keys'
-import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
-import { chipWords, shortened } from '@/words'
+import { useAct } from '@/held/zen'
+import { FileChips } from '@/parts/files/FileChips'
+import { useTakeIn } from '@/parts/files/useTakeIn'
+import { Column, faces, fieldFrame, Icon, IconButton, Row } from '@/ui'
+import { count, shortened } from '@/words'
+import { clippedLink, clippedText, linesIn } from './clipped'
+import { ChooseFiles } from './ChooseFiles'
+import { Speak } from './Speak'
+import { Understood, useHasUnderstood } from './Understood'
+import { noDraft, useDraft, usePasted } from './useDraft'
+import { useDropping } from './useDropping'
+import { useSentence } from './useSentence'
 
-interface Draft {
-  readonly text: string
-  readonly takenOff: readonly string[]
-}
-
-const noDraft: Draft = { text: '', takenOff: [] }
-
-function draftIn(kept: string | null): Draft {
-  try {
-    const draft = JSON.parse(kept ?? 'null') as Partial<Draft> | null
-    return typeof draft?.text === 'string' && Array.isArray(draft.takenOff)
-      ? { text: draft.text, takenOff: draft.takenOff.filter((key) => typeof key === 'string') }
-      : noDraft
-  } catch {
-    return noDraft
-  }
-}
-
-/** The half-typed line, kept on every key press so that a reload or a crash loses nothing. */
-function useDraft(): [Draft, (draft: Draft) => void] {
-  const { memory } = useZen()
-  const [draft, setDraft] = useState<Draft>(() => draftIn(memory.typed.read('draft')))
-  useEffect(() => memory.typed.subscribe(() => setDraft(draftIn(memory.typed.read('draft')))), [memory])
-  const keep = (next: Draft) => {
-    memory.typed.write('draft', next.text === '' ? null : JSON.stringify(next))
-    setDraft(next)
-  }
-  return [draft, keep]
-}
-
-/** The day a slip was set down: its words mean what they meant then, whenever it is sorted. */
-export function useDayOf({ setDownAtEpochMs }: Slip): CalendarDate {
-  const { clock } = useZen()
-  return localMomentAt(setDownAtEpochMs, clock.zone()).date
-}
-
-/** `saidOn` is the day the words were said; today where it is left out. */
-export function useSentence(text: string, takenOff: readonly string[], saidOn?: CalendarDate): Sentence {
-  const document = useHeldDocument()
-  const now = useToday()
-  const today = saidOn ?? now
-  const names = select.namesOf(document)
-  const { weekStartsOn } = select.settingsOf(document)
-  return useMemo(
-    () => parseSentence(text, { today, weekStartsOn, names, takenOff }),
-    [text, takenOff, today, weekStartsOn, names],
-  )
-}
+const PastedList = lazy(() => import('./PastedList'))
 
 /** The words of each clause underlined, behind the text being typed. */
 function Underlines({ text, clauses }: { text: string; clauses: readonly Clause[] }) {
@@ -68,171 +31,183 @@ function Underlines({ text, clauses }: { text: string; clauses: readonly Clause[
     pieces.push(text.slice(at, start), <u key={start}>{text.slice(start, end)}</u>)
     at = end
   }
-  return <>{[...pieces, text.slice(at)]}</>
+  // A line that ends in a break needs something behind it to be as high as the text above it.
+  return <>{[...pieces, text.slice(at), '\u200b']}</>
 }
 
-const capitalised = (name: string): string => name.charAt(0).toLocaleUpperCase('en-GB') + name.slice(1)
-
-/** Chips for the clauses of a sentence; each can be taken off, a question can be settled. */
-export function Chips({
-  text,
-  clauses,
-  takenOff,
-  onTakenOff,
-}: {
-  text: string
-  clauses: readonly Clause[]
-  takenOff: readonly string[]
-  onTakenOff: (takenOff: string[]) => void
-}) {
-  const today = useToday()
-  const act = useAct()
-  const takeOff = (...keys: string[]) => onTakenOff([...takenOff, ...keys])
-  const unknown = unknownNameIn(text, clauses)
-  const offer = unknown ? (
-    <Chip
-      key="offer"
-      unsure
-      icon="plus"
-      text={`context ${capitalised(unknown)}`}
-      name={`Make ${capitalised(unknown)} a context`}
-      onTakeOff={() => act('addContext', { name: capitalised(unknown) })}
-    />
-  ) : null
-  const chips = clauses.flatMap((clause) => {
-    const words = text.slice(clause.start, clause.end)
-    if (clause.kind !== 'question') {
-      const said = chipWords(clause, today)
-      return [
-        <Chip
-          key={`${clause.start}${clause.kind}`}
-          text={said}
-          name={`Take off ${said}`}
-          onTakeOff={() => takeOff(takenOffKey(clause.kind, words))}
-        />,
-      ]
-    }
-    return clause.options.map((option) => {
-      const kind = option.id.split(':')[0]
-      const others = clause.options
-        .filter((other) => other !== option)
-        .map((other) => takenOffKey(other.id, words))
-      return (
-        <Chip
-          key={option.id}
-          unsure
-          text={`${kind} ${option.name}?`}
-          name={`Take ${option.name} as the ${kind}`}
-          onTakeOff={() => takeOff(...others)}
-        />
-      )
-    })
-  })
-  return [...chips, offer]
-}
-
-const inputStyle = { font: `400 1rem/1.5rem ${faces.body}` }
+const inputStyle = { font: `400 1rem/1.5rem ${faces.body}`, padding: '10px 0' }
+const bare = (name: string): string => name.replace(/\.[A-Za-z0-9]{1,5}$/, '')
+/** Ends the composing of one sign out of several keys, where Enter is not ours. */
+const isComposing = (event: React.KeyboardEvent): boolean => event.nativeEvent.isComposing
 
 /** `chipsBelow` hangs the chips under the line (wide head); otherwise they stand above it, out of the thumb's way. */
 export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
   const act = useAct()
   const theme = useTheme()
-  const [draft, setDraft] = useDraft()
+  const { wide } = useMedia()
+  const [draft, change] = useDraft()
+  const [pasted, setPasted] = usePasted()
   const [focused, setFocused] = useState(false)
-  const sentence = useSentence(draft.text, draft.takenOff)
-  const input = useRef<HTMLInputElement>(null)
+  const { text, takenOff, files } = draft
+  // Only the first line is a sentence: what follows is its note.
+  const line = text.split('\n', 1)[0] as string
+  const sentence = useSentence(line, takenOff)
+  const input = useRef<HTMLTextAreaElement>(null)
   const mirror = useRef<HTMLDivElement>(null)
   const follow = () => {
-    if (mirror.current && input.current) mirror.current.scrollLeft = input.current.scrollLeft
+    if (mirror.current && input.current) mirror.current.scrollTop = input.current.scrollTop
   }
-  useLayoutEffect(follow, [draft.text])
+  useLayoutEffect(follow, [text])
+  const focus = () => input.current?.focus()
+  const setText = (next: string) =>
+    change((now) => ({ ...now, text: next, takenOff: next === '' ? [] : now.takenOff }))
+  const addFiles = useCallback(
+    (more: readonly NewFile[]) => change((now) => ({ ...now, files: [...now.files, ...more] })),
+    // The draft is read where it is kept: this never grows stale.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [],
+  )
+  const { takeIn, isBusy } = useTakeIn(addFiles)
+  const isDropping = useDropping({
+    onFiles: takeIn,
+    onText: (dropped) => {
+      change((now) => ({ ...now, text: [now.text, dropped].filter(Boolean).join(' ') }))
+      focus()
+    },
+  })
 
+  const isNothing = text.trim() === '' && files.length === 0
   const setDown = () => {
-    if (draft.text.trim() === '') return
+    if (isNothing) return
+    const thought = text.trim() === '' ? { text: bare(files[0]?.name ?? ''), note: '' } : thoughtOf(text)
     const outcome = act(
       'setDown',
-      { text: draft.text, takenOff: draft.takenOff },
-      { say: `Set down: ${shortened(sentence.title)}` },
+      { ...thought, takenOff, files },
+      { say: `Set down: ${shortened(sentence.title || thought.text)}` },
     )
-    if (outcome.ok) setDraft(noDraft)
-    input.current?.focus()
+    if (outcome.ok) change(() => noDraft)
+    focus()
   }
+
+  const onPaste = (event: React.ClipboardEvent) => {
+    const clipped = event.clipboardData
+    if (clipped.files.length > 0) {
+      event.preventDefault()
+      return takeIn([...clipped.files])
+    }
+    const link = clippedLink(clipped)
+    const words = link ?? clippedText(clipped)
+    const lines = linesIn(words)
+    const isList = lines > 1
+    if (!isList && !link && words.length <= longestPaste) return
+    event.preventDefault()
+    if (link) return insert(link)
+    if (lines <= mostLines && words.length <= longestPaste) return setPasted(words)
+    takeIn([new File([words], 'pasted.txt', { type: 'text/plain' })])
+    desk
+      .getState()
+      .tell(`${count(lines, 'line')} are a document, not a list: they lie with the slip as a file.`)
+  }
+  /** As typing would: the browser's own undo takes it back. */
+  const insert = (words: string) => {
+    focus()
+    if (!document.execCommand('insertText', false, words)) setText(text + words)
+  }
+
+  const hasUnderstood = useHasUnderstood(line, sentence)
   const chips =
-    sentence.clauses.length > 0 || unknownNameIn(draft.text, sentence.clauses) ? (
-      <Row
-        gap="$2"
-        flexWrap="wrap"
-        role="group"
-        aria-label="Understood"
-        className="slides-in"
-        {...(chipsBelow
-          ? ({ position: 'absolute', top: '100%', left: 0, right: 0, zIndex: 30, paddingTop: 8 } as const)
-          : {})}
-      >
-        <Chips
-          text={draft.text}
-          clauses={sentence.clauses}
-          takenOff={draft.takenOff}
-          onTakenOff={(takenOff) => {
-            setDraft({ ...draft, takenOff })
-            input.current?.focus()
-          }}
+    hasUnderstood || files.length > 0 || isBusy ? (
+      <Row gap="$2" flexWrap="wrap" role="group" aria-label="Understood">
+        <FileChips
+          files={files}
+          isBusy={isBusy}
+          onTakeOff={(file) =>
+            change((now) => ({ ...now, files: now.files.filter((other) => other.blob !== file.blob) }))
+          }
         />
+        {hasUnderstood ? (
+          <Understood
+            text={line}
+            sentence={sentence}
+            takenOff={takenOff}
+            onSaid={(said, off) => {
+              change((now) => ({ ...now, text: said + now.text.slice(line.length), takenOff: off }))
+              focus()
+            }}
+          />
+        ) : null}
       </Row>
     ) : null
+  const aside = (
+    <>
+      {chips}
+      {pasted === null ? null : (
+        <Suspense fallback={null}>
+          <PastedList
+            pasted={pasted}
+            onDone={() => {
+              setPasted(null)
+              focus()
+            }}
+          />
+        </Suspense>
+      )}
+    </>
+  )
+  const isAside = chips !== null || pasted !== null
 
   return (
     <Column gap="$2" flex={chipsBelow ? 1 : undefined} position="relative" minWidth={0}>
-      {chipsBelow ? null : chips}
-      <Row paddingLeft="$3" gap="$2.5" style={fieldFrame(theme, { focused })}>
-        <Icon name="pen" tone={focused ? 'brass' : 'inkSoft'} />
-        <View flex={1} minWidth={0} position="relative" height={44} justifyContent="center">
-          <div
-            className="mirror"
-            ref={mirror}
-            aria-hidden
-            style={{ ...inputStyle, padding: '10px 0', height: 44 }}
-          >
-            <Underlines text={draft.text} clauses={sentence.clauses} />
+      {chipsBelow ? null : aside}
+      <Row
+        paddingLeft="$3"
+        gap="$1"
+        alignItems="flex-end"
+        style={fieldFrame(theme, { focused: focused || isDropping })}
+      >
+        <View height={44} justifyContent="center" paddingRight="$1.5">
+          <Icon name="pen" tone={focused ? 'brass' : 'inkSoft'} />
+        </View>
+        <View flex={1} minWidth={0} position="relative" className="growing" minHeight={44}>
+          <div className="mirror" ref={mirror} aria-hidden style={inputStyle}>
+            <Underlines text={text} clauses={sentence.clauses} />
           </div>
-          <input
+          <textarea
             ref={input}
             id={captureInputId}
             aria-label="Set down"
-            placeholder="Put it down here"
-            value={draft.text}
+            aria-multiline={false}
+            placeholder={isDropping ? 'Let go: it lies with the next slip' : 'Put it down here'}
+            value={text}
+            rows={1}
             autoComplete="off"
             enterKeyHint="done"
             data-quiet-focus
-            onChange={(event) =>
-              setDraft({
-                text: event.target.value,
-                takenOff: event.target.value === '' ? [] : draft.takenOff,
-              })
-            }
+            onChange={(event) => setText(event.target.value)}
+            onPaste={onPaste}
             onKeyDown={(event) => {
-              if (event.key === 'Enter' && !event.nativeEvent.isComposing) {
+              if (event.key === 'Enter' && !event.shiftKey && !isComposing(event)) {
                 event.preventDefault()
                 setDown()
               }
               if (event.key === 'Escape') input.current?.blur()
             }}
             onScroll={follow}
-            onSelect={follow}
             onFocus={() => setFocused(true)}
             onBlur={() => setFocused(false)}
-            style={{
-              ...inputStyle,
-              position: 'relative',
-              width: '100%',
-              height: 44,
-              padding: 0,
-              border: 0,
-              background: 'transparent',
-            }}
+            style={inputStyle}
           />
         </View>
-        {draft.text.trim() !== '' ? (
+        <ChooseFiles onFiles={takeIn} />
+        {isNothing || wide ? (
+          <Speak
+            onHeard={(heard) => {
+              change((now) => ({ ...now, text: [now.text.trim(), heard].filter(Boolean).join(' ') }))
+              focus()
+            }}
+          />
+        ) : null}
+        {isNothing ? null : (
           <IconButton
             label="Set it down"
             icon="enter"
@@ -240,9 +215,13 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
             onPress={setDown}
             onMouseDown={(event: React.MouseEvent) => event.preventDefault()}
           />
-        ) : null}
+        )}
       </Row>
-      {chipsBelow ? chips : null}
+      {chipsBelow && isAside ? (
+        <Column className="below-line" gap="$2">
+          {aside}
+        </Column>
+      ) : null}
     </Column>
   )
 }

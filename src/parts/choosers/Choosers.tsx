@@ -1,6 +1,6 @@
 // Which chooser sets which field of an action. Reached through useChooser alone: the choosers load when the first is opened.
 import { laidOnDay, withHorizon } from '@/core/action'
-import { energies, keptHorizons, weights, type Horizon, type Waiting } from '@/core/record'
+import { energies, keptHorizons, levels, weights, type Horizon, type Waiting } from '@/core/record'
 import { chooserWords, horizonWords } from '@/words'
 import { useToday } from '@/held/zen'
 import { AddressChooser } from './AddressChooser'
@@ -11,6 +11,7 @@ import { ShelfChooser } from './ShelfChooser'
 import { ContextChooser, PeopleChooser, WhomChooser } from './WhoChoosers'
 
 export { ProjectChooser } from './ProjectChooser'
+export { SaidAgain } from './SaidAgain'
 
 const horizons: readonly Horizon[] = ['today', ...keptHorizons]
 
@@ -95,6 +96,17 @@ export function ActionChooser(props: ChooserProps) {
           chosen={of.energy}
           none="none"
           onChoose={(energy) => onSet({ energy })}
+        />
+      )
+    case 'payoff':
+    case 'craft':
+      return (
+        <ScaleChooser
+          {...shared}
+          options={options(levels)}
+          chosen={of[field]}
+          none="none"
+          onChoose={(level) => onSet({ [field]: level })}
         />
       )
     case 'contextIds':

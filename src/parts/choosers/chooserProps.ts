@@ -1,6 +1,6 @@
 // What every chooser of a field is given, and what several of them need.
 import type { Id, Project } from '@/core/record'
-import type { ActionPatch } from '@/core/sentence/amend'
+import type { ActionPatch } from '@/core/sentence'
 import type { Outcome } from '@/state'
 import type { Sayable, SaidField } from '@/words'
 

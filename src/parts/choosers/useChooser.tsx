@@ -2,10 +2,12 @@
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react'
 import type { SaidField } from '@/words'
 import type { ChooserProps, ProjectChooserProps } from './chooserProps'
+import type { SaidAgainProps } from './SaidAgain'
 
 // One door: what stands behind two would load at the start.
 const load = () => import('./Choosers')
 const ActionChooser = lazy(() => load().then((module) => ({ default: module.ActionChooser })))
+const SaidAgain = lazy(() => load().then((module) => ({ default: module.SaidAgain })))
 const ProjectChooser = lazy(() => load().then((module) => ({ default: module.ProjectChooser })))
 
 /** Loads the choosers while nobody waits for them: what is typed right after the first press must find its line. */
@@ -22,14 +24,19 @@ function pressedPlace(): DOMRect | null {
   return pressed && pressed !== document.body ? pressed.getBoundingClientRect() : null
 }
 
-/** `choose` opens the chooser of a field beside the part that has the focus or was pressed. */
-export function useChooser(): {
+/**
+ * `choose` opens the chooser of a field beside the part that has the focus or was pressed. `early` loads it before the
+ * first press.
+ */
+export function useChooser({ early = true } = {}): {
   readonly opened: Opened | null
   readonly choose: (field: SaidField) => void
   readonly close: () => void
 } {
   const [opened, setOpened] = useState<Opened | null>(null)
-  useEffect(readyChoosers, [])
+  useEffect(() => {
+    if (early) readyChoosers()
+  }, [early])
   const choose = useCallback((field: SaidField) => setOpened({ field, anchor: pressedPlace() }), [])
   const close = useCallback(() => setOpened(null), [])
   return { opened, choose, close }
@@ -45,6 +52,16 @@ export function OpenedChooser({
       <ActionChooser key={opened.field} {...opened} {...rest} onClose={close} />
     </Suspense>
   ) : null
+}
+
+/** Saying a part again, beside what was pressed. */
+export function OpenedSaidAgain(props: Omit<SaidAgainProps, 'anchor'>): ReactNode {
+  const [anchor] = useState(pressedPlace)
+  return (
+    <Suspense fallback={null}>
+      <SaidAgain {...props} anchor={anchor} />
+    </Suspense>
+  )
 }
 
 /** A chooser that stands alone, beside what had the focus when it was asked for. */

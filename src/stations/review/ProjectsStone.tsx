@@ -1,11 +1,12 @@
 // Second stone: every open project gets its very next action, or is said not to be one now.
 import { useState } from 'react'
 import { View } from '@tamagui/core'
-import { draftOf } from '@/core/sentence'
+import { useReader } from '@/held/reader'
 import type { Project } from '@/core/record'
 import { lists, select } from '@/state'
 import { Button, Column, Field, Row, Seal, Words } from '@/ui'
-import { Chips, useSentence } from '@/parts/capture/CaptureLine'
+import { Understood } from '@/parts/capture/Understood'
+import { useSentence } from '@/parts/capture/useSentence'
 import { count, stateWords } from '@/words'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 
@@ -40,6 +41,7 @@ export function ProjectsStone() {
 
 function Standing({ project }: { project: Project }) {
   const act = useAct()
+  const reader = useReader()
   const today = useToday()
   const document = useHeldDocument()
   const area = select.areaOf(document, project)
@@ -49,7 +51,7 @@ function Standing({ project }: { project: Project }) {
   const { id, title } = project
   const add = () => {
     if (text.trim() === '') return
-    const draft = draftOf(sentence, today)
+    const draft = reader.draftOf(sentence, today)
     act(
       'addAction',
       { ...draft, projectId: id, areaId: null },
@@ -97,7 +99,15 @@ function Standing({ project }: { project: Project }) {
         </Row>
         {sentence.clauses.length > 0 ? (
           <Row gap="$2" flexWrap="wrap">
-            <Chips text={text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+            <Understood
+              text={text}
+              sentence={sentence}
+              takenOff={takenOff}
+              onSaid={(said, off) => {
+                setText(said)
+                setTakenOff(off)
+              }}
+            />
           </Row>
         ) : null}
         <Row gap="$1" flexWrap="wrap">

@@ -2,10 +2,11 @@
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Project, Slip } from '@/core/record'
-import { draftOf } from '@/core/sentence'
+import { useReader } from '@/held/reader'
 import { select, type NewAction } from '@/state'
 import { ChoiceRow, Field, Row } from '@/ui'
-import { Chips, useSentence } from '@/parts/capture/CaptureLine'
+import { Understood } from '@/parts/capture/Understood'
+import { useSentence } from '@/parts/capture/useSentence'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
@@ -20,6 +21,7 @@ export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewA
   const today = useToday()
   const document = useHeldDocument()
   const chooser = useChooser()
+  const reader = useReader()
   const [ownTitle, setTitle] = useState<string | null>(null)
   const [outcome, setOutcome] = useState('')
   const [patch, setPatch] = useState<Partial<Chosen>>({})
@@ -30,7 +32,8 @@ export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewA
   const sentence = useSentence(next, takenOff)
   const isEmpty = title.trim() === ''
   const keep = () => {
-    const first = next.trim() === '' ? null : { ...draftOf(sentence, today), projectId: null, areaId: null }
+    const first =
+      next.trim() === '' ? null : { ...reader.draftOf(sentence, today), projectId: null, areaId: null }
     act(
       'sortAsProject',
       { slipId: slip.id, project: { title, outcome, ...chosen }, next: first },
@@ -82,7 +85,15 @@ export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewA
         />
         {sentence.clauses.length > 0 ? (
           <Row gap="$2" flexWrap="wrap">
-            <Chips text={next} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+            <Understood
+              text={next}
+              sentence={sentence}
+              takenOff={takenOff}
+              onSaid={(said, off) => {
+                setNext(said)
+                setTakenOff(off)
+              }}
+            />
           </Row>
         ) : null}
         <ChoiceRow

@@ -4,7 +4,8 @@ import { useRouter } from 'expo-router'
 import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
 import { Button, Column, Field, IconButton, Press, Row, Unseen, Words } from '@/ui'
-import { Chips, useDayOf, useSentence } from '@/parts/capture/CaptureLine'
+import { Understood } from '@/parts/capture/Understood'
+import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { chipWords, momentWords, shortened } from '@/words'
 import { useAct, useToday, useZen } from '@/held/zen'
 
@@ -70,7 +71,8 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
   const act = useAct()
   const [text, setText] = useState(slip.text)
   const [takenOff, setTakenOff] = useState<readonly string[]>(slip.takenOff)
-  const { clauses } = useSentence(text, takenOff, useDayOf(slip))
+  const saidOn = useDayOf(slip)
+  const sentence = useSentence(text, takenOff, saidOn)
   const [problem, setProblem] = useState<string | null>(null)
   const keep = () => {
     if (text.trim() === '') return setProblem('A slip needs at least one word. Escape leaves it as it was.')
@@ -91,7 +93,16 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
         }}
       />
       <Row gap="$2" flexWrap="wrap">
-        <Chips text={text} clauses={clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+        <Understood
+          text={text}
+          sentence={sentence}
+          takenOff={takenOff}
+          saidOn={saidOn}
+          onSaid={(said, off) => {
+            setText(said)
+            setTakenOff(off)
+          }}
+        />
         <View flex={1} />
         <Button label="Leave it" kind="quiet" onPress={onDone} />
         <Button label="Keep it" onPress={keep} />

@@ -4,9 +4,10 @@ import { useLocalSearchParams, useRouter } from 'expo-router'
 import { useCallback, useEffect, useState } from 'react'
 import type { Slip } from '@/core/record'
 import { compartmentOfKey, type Compartment } from '@/core/sorting'
-import { asSaidOn, draftOf, unknownNameIn } from '@/core/sentence'
+import { useReader } from '@/held/reader'
 import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
-import { Chips, useDayOf, useSentence } from '@/parts/capture/CaptureLine'
+import { Understood, useHasUnderstood } from '@/parts/capture/Understood'
+import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { desk, useDesk } from '@/held/desk'
 import { isTyping } from '@/held/keys'
 import { StationHead } from '@/frame/StationHead'
@@ -70,14 +71,16 @@ function EverythingSorted({ sorted }: { sorted: number }) {
 
 function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const act = useAct()
+  const reader = useReader()
   const [asking, setAsking] = useState<Compartment | null>(null)
   const [takenOff, setTakenOff] = useState<readonly string[]>(slip.takenOff)
   const today = useToday()
   const setDownOn = useDayOf(slip)
   const sentence = useSentence(slip.text, takenOff, setDownOn)
-  const draft = draftOf(sentence, setDownOn)
-  const fields = setDownOn === today ? draft : asSaidOn(draft, setDownOn)
+  const draft = reader.draftOf(sentence, setDownOn)
+  const fields = setDownOn === today ? draft : reader.asSaidOn(draft, setDownOn)
   const { title } = sentence
+  const hasUnderstood = useHasUnderstood(slip.text, sentence)
 
   const choose = (compartment: Compartment) => {
     const slipId = slip.id
@@ -111,9 +114,18 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   return (
     <Column gap="$3">
       <SlipPaper slip={slip} title={title}>
-        {sentence.clauses.length > 0 || unknownNameIn(slip.text, sentence.clauses) ? (
+        {hasUnderstood ? (
           <Row gap="$2" className="swipes" role="group" aria-label="Understood">
-            <Chips text={slip.text} clauses={sentence.clauses} takenOff={takenOff} onTakenOff={setTakenOff} />
+            <Understood
+              text={slip.text}
+              sentence={sentence}
+              takenOff={takenOff}
+              saidOn={setDownOn}
+              onSaid={(text, off) => {
+                setTakenOff(off)
+                if (text !== slip.text) act('editSlip', { id: slip.id, text, takenOff: off }, { say: false })
+              }}
+            />
           </Row>
         ) : null}
       </SlipPaper>

@@ -1,0 +1,2 @@
+export { bareLine, flatList, longestPaste, mostLines, pastedList, type ListLine } from './pastedList'
+export { thoughtOf, type Thought } from './thought'

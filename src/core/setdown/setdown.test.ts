@@ -1,0 +1,106 @@
+import fc from 'fast-check'
+import { titleLimit } from '../record'
+import { bareLine, flatList, pastedList, thoughtOf } from '.'
+
+it.each([
+  ['- ring Oda', 'ring Oda'],
+  ['* ring Oda', 'ring Oda'],
+  ['• ring Oda', 'ring Oda'],
+  ['– ring Oda', 'ring Oda'],
+  ['1. ring Oda', 'ring Oda'],
+  ['12) ring Oda', 'ring Oda'],
+  ['(3) ring Oda', 'ring Oda'],
+  ['a) ring Oda', 'ring Oda'],
+  ['- [ ] ring Oda', 'ring Oda'],
+  ['- [x] ring Oda', 'ring Oda'],
+  ['[] ring Oda', 'ring Oda'],
+  ['☐ ring Oda', 'ring Oda'],
+  ['  \u200b- ring Oda  ', 'ring Oda'],
+  // What looks like a mark and is none.
+  ['3 eggs', '3 eggs'],
+  ['1.5 m of felt', '1.5 m of felt'],
+  ['2026-03-11 site visit', '2026-03-11 site visit'],
+  ['-5 degrees', '-5 degrees'],
+  ['a new felt', 'a new felt'],
+  ['[draft] the offer', '[draft] the offer'],
+  ['*very* quiet', '*very* quiet'],
+  ['-', ''],
+  ['3.', ''],
+])('“%s” without its mark is “%s”', (line, text) => expect(bareLine(line)).toBe(text))
+
+it('keeps what is indented under the line before it', () => {
+  const paste = 'Hall\r\n\t- meters\n\t\t- batteries\n\n  1. tripod\nring Oda\n  by friday'
+  expect(pastedList(paste)).toEqual([
+    { text: 'Hall', under: ['meters', 'batteries', 'tripod'] },
+    { text: 'ring Oda', under: ['by friday'] },
+  ])
+  expect(flatList(pastedList(paste)).map(({ text }) => text)).toEqual([
+    'Hall',
+    'meters',
+    'batteries',
+    'tripod',
+    'ring Oda',
+    'by friday',
+  ])
+})
+it('takes a whole list that is indented for one that is not', () => {
+  expect(pastedList('    - one\n    - two').map(({ text }) => text)).toEqual(['one', 'two'])
+  expect(pastedList('    - one\n- two\n    - three')).toEqual([
+    { text: 'one', under: [] },
+    { text: 'two', under: ['three'] },
+  ])
+})
+
+const wordsIn = (text: string) => text.match(/[\p{L}]{2,}/gu) ?? []
+const paste = fc
+  .array(fc.tuple(fc.nat(6), fc.constantFrom('- ', '1. ', '[x] ', '', '• '), fc.lorem({ maxCount: 4 })), {
+    maxLength: 12,
+  })
+  .map((lines) => lines.map(([depth, mark, text]) => `${' '.repeat(depth)}${mark}${text}`).join('\n'))
+
+it('loses no word of a list, in the order it came', () => {
+  fc.assert(
+    fc.property(paste, (text) => {
+      const told = flatList(pastedList(text)).map((line) => line.text)
+      expect(wordsIn(told.join(' '))).toEqual(wordsIn(text))
+    }),
+    { seed: 31, numRuns: 300 },
+  )
+})
+
+describe('a thought', () => {
+  it('is its first line, and the rest its note', () => {
+    expect(thoughtOf('  ring Oda by friday\nShe asked about:\n\n- the arch  ')).toEqual({
+      text: 'ring Oda by friday',
+      note: 'She asked about:\n\n- the arch',
+    })
+    expect(thoughtOf('ring Oda')).toEqual({ text: 'ring Oda', note: '' })
+  })
+  it('of ten thousand characters is cut between two words', () => {
+    const typed = 'measure the long room '.repeat(460)
+    const { text, note } = thoughtOf(typed)
+    expect(text.length).toBeLessThanOrEqual(titleLimit)
+    expect(
+      text.endsWith('room') || text.endsWith('long') || text.endsWith('the') || text.endsWith('measure'),
+    ).toBe(true)
+    expect(`${text} ${note}`).toBe(typed.trim())
+  })
+  it('without a space is cut all the same, and never through a sign', () => {
+    const { text, note } = thoughtOf(`a${'🎈'.repeat(2000)}`)
+    expect(text + note).toBe(`a${'🎈'.repeat(2000)}`)
+    expect(text.length).toBeLessThanOrEqual(titleLimit)
+    expect([...text].every((sign) => sign === 'a' || sign === '🎈')).toBe(true)
+  })
+  it('loses no sign but spaces', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary', maxLength: 5000 }), (typed) => {
+        const { text, note } = thoughtOf(typed)
+        const bare = (each: string) => each.replace(/\s/g, '')
+        expect(bare(text + note)).toBe(bare(typed))
+        expect(text.length).toBeLessThanOrEqual(titleLimit)
+        expect(/[\n\r]/.test(text)).toBe(false)
+      }),
+      { seed: 32, numRuns: 200 },
+    )
+  })
+})

@@ -1,0 +1,43 @@
+// What has no list to choose from is said again: a rule, a reminder, steps. The words stand in a line, and below it how
+// they are read.
+import { useState } from 'react'
+import { Button, Field, Row, Words } from '@/ui'
+import { ChooserSheet } from './ChooserSheet'
+
+export interface SaidAgainProps {
+  readonly title: string
+  readonly words: string
+  readonly anchor: DOMRect | null
+  /** What the words say, in chips' words; null where they do not say it. */
+  readonly told: (words: string) => string | null
+  readonly onSay: (words: string) => void
+  readonly onClose: () => void
+}
+
+export function SaidAgain({ title, words, anchor, told, onSay, onClose }: SaidAgainProps) {
+  const [typed, setTyped] = useState(words)
+  const reading = told(typed)
+  const say = () => {
+    if (reading === null) return
+    onSay(typed.trim())
+    onClose()
+  }
+  return (
+    <ChooserSheet title={title} anchor={anchor} onClose={onClose}>
+      <Field
+        label={title}
+        value={typed}
+        onChangeText={setTyped}
+        onSubmitEditing={say}
+        maxLength={400}
+        dataSet={{ firstFocus: '' }}
+      />
+      <Row gap="$2" justifyContent="space-between" flexWrap="wrap">
+        <Words role="status" size="second" tone={reading === null ? 'clay' : 'brass'} flex={1}>
+          {reading ?? 'These words do not say it.'}
+        </Words>
+        <Button label="Say it so" disabled={reading === null} onPress={say} />
+      </Row>
+    </ChooserSheet>
+  )
+}

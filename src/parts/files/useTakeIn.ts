@@ -1,0 +1,45 @@
+// The way in for files, wherever they come from: dropped, pasted, chosen or shared.
+import { useCallback, useState } from 'react'
+import type { NewFile } from '@/state'
+import { select } from '@/state'
+import { desk } from '@/held/desk'
+import { useAct, useZen } from '@/held/zen'
+import { count } from '@/words'
+
+// One door: what stands behind two would load at the start.
+const load = () => import('./takeIn')
+
+/** `onFiles` is given what lies with the thought that is being typed; letters are set down as slips of their own. */
+export function useTakeIn(onFiles: (files: readonly NewFile[]) => void): {
+  readonly isBusy: boolean
+  readonly takeIn: (files: readonly File[]) => void
+} {
+  const { store, blobs } = useZen()
+  const act = useAct()
+  const [running, setRunning] = useState(0)
+  const takeIn = useCallback(
+    (files: readonly File[]) => {
+      if (files.length === 0) return
+      setRunning((now) => now + 1)
+      const tell = (text: string) => desk.getState().tell(text, { problem: true })
+      void (async () => {
+        const people = select.peopleOf(store.api.getState().document)
+        const { takeIn: take } = await load()
+        const taken = await take(files, await blobs(), people)
+        if (taken.files.length > 0) onFiles(taken.files)
+        if (taken.letters.length > 0) {
+          const say =
+            taken.letters.length === 1
+              ? `Set down: ${taken.letters[0]?.text ?? ''}`
+              : `Set down ${count(taken.letters.length, 'letter')}`
+          act('setDownMany', { slips: taken.letters }, { say })
+        }
+        if (taken.problems.length > 0) tell(taken.problems.join(' '))
+      })()
+        .catch(() => tell('The files could not be taken in. Nothing was changed.'))
+        .finally(() => setRunning((now) => now - 1))
+    },
+    [act, blobs, onFiles, store],
+  )
+  return { isBusy: running > 0, takeIn }
+}
