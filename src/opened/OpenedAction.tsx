@@ -6,7 +6,7 @@ import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
 import { useReader } from '@/held/reader'
-import { select } from '@/state'
+import { parts, select } from '@/state'
 import { Button, Column, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
@@ -19,6 +19,8 @@ import { History } from './History'
 import { NoteBand } from './NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
+import { useComingBack } from './useComingBack'
+import { PartsBands } from '@/parts/files/PartsBands'
 
 export function OpenedAction({ action }: { action: Action }) {
   const act = useAct()
@@ -27,6 +29,7 @@ export function OpenedAction({ action }: { action: Action }) {
   const chooser = useChooser()
   const reader = useReader()
   const { id } = action
+  const comingBack = useComingBack(action)
   const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
   const names = select.namesOf(document)
   const { weekStartsOn } = select.settingsOf(document)
@@ -59,7 +62,13 @@ export function OpenedAction({ action }: { action: Action }) {
         }
         needed="An action needs a title."
       />
-      <SaidLine chips={saidOf(action, document, today)} offers={unsaidOf(action)} onChoose={chooser.choose} />
+      <SaidLine
+        chips={[...saidOf(action, document, today), ...comingBack.chips]}
+        offers={[...unsaidOf(action), ...comingBack.offers]}
+        onChoose={(field, of) => {
+          if (!comingBack.choose(field, of)) chooser.choose(field)
+        }}
+      />
       <SayWhatChanges
         placeholder="Say what changes"
         read={read}
@@ -74,6 +83,7 @@ export function OpenedAction({ action }: { action: Action }) {
           act('editAction', { id, patch: { note } }, { say: false, atField: true, ...typing })
         }
       />
+      <PartsBands of={id} />
       <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
       {isOpen(action) ? (
         <ActsOfOpen action={action} onMove={() => chooser.choose('day')} />
@@ -81,6 +91,7 @@ export function OpenedAction({ action }: { action: Action }) {
         <ActsOfEnded action={action} />
       )}
       <OpenedChooser chooser={chooser} of={action} onSet={set} />
+      {comingBack.layer}
     </Column>
   )
 }
@@ -125,7 +136,21 @@ function ActsOfOpen({
       ) : null}
       <Button kind="quiet" label="Move" aria-haspopup="dialog" onPress={onMove} />
       <Button kind="quiet" label="Let go" onPress={() => act('letGo', { id })} />
+      <LayAside id={id} />
     </OpenedFoot>
+  )
+}
+
+/** One act puts it into the review box, or takes it out again. */
+function LayAside({ id }: { id: Action['id'] }) {
+  const act = useAct()
+  const aside = parts.asideOf(useHeldDocument(), id)
+  return (
+    <Button
+      kind="quiet"
+      label={aside ? 'Not for the review' : 'For the review'}
+      onPress={() => (aside ? act('takeUp', { id: aside.id }) : act('layAside', { ids: [id] }))}
+    />
   )
 }
 

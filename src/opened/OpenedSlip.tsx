@@ -2,7 +2,9 @@ import { useRouter } from 'expo-router'
 import type { Slip } from '@/core/record'
 import { Button, Column, Row, Words } from '@/ui'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
+import { PartsBands } from '@/parts/files/PartsBands'
 import { EditText } from '@/parts/text/EditText'
+import { NoteBand } from './NoteBand'
 import { chipWords, momentWords } from '@/words'
 import { useAct, useToday, useZen } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
@@ -35,6 +37,14 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
           {clauses.map((clause) => chipWords(clause, today)).join(' · ')}
         </Words>
       ) : null}
+      <NoteBand
+        of={slip.id}
+        note={slip.note}
+        onKeep={(note, typing) =>
+          act('editSlip', { id: slip.id, text: slip.text, note }, { say: false, atField: true, ...typing })
+        }
+      />
+      <PartsBands of={slip.id} />
       <Row gap="$2" flexWrap="wrap">
         <Button
           kind="main"

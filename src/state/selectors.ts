@@ -68,6 +68,14 @@ export const reviewsOf = byTables(['review'], (document) =>
   recordsIn(document, 'review').sort((a, b) => b.startedAtEpochMs - a.startedAtEpochMs),
 )
 
+/** What was laid aside for the review, latest first. */
+export const asidesOf = byTables(['aside'], (document) =>
+  recordsIn(document, 'aside').sort((a, b) => b.laidAtEpochMs - a.laidAtEpochMs || (a.id < b.id ? -1 : 1)),
+)
+export const readingsOf = byTables(['reading'], (document) =>
+  recordsIn(document, 'reading').sort((a, b) => b.createdAtEpochMs - a.createdAtEpochMs),
+)
+
 /** The pile, newest first. */
 export const slipsOf = byTables(['slip'], (document) =>
   recordsIn(document, 'slip').sort(

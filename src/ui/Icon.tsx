@@ -8,6 +8,7 @@ import ChevronRight from 'lucide-react/icons/chevron-right'
 import ChevronUp from 'lucide-react/icons/chevron-up'
 import Cloud from 'lucide-react/icons/cloud'
 import CornerDownLeft from 'lucide-react/icons/corner-down-left'
+import Download from 'lucide-react/icons/download'
 import Inbox from 'lucide-react/icons/inbox'
 import Layers from 'lucide-react/icons/layers'
 import LibraryBig from 'lucide-react/icons/library'
@@ -53,6 +54,7 @@ const icons = {
   someday: Cloud,
   reference: BookOpen,
   clip: Paperclip,
+  save: Download,
   microphone: Mic,
 } as const
 export type IconName = keyof typeof icons

@@ -26,6 +26,7 @@ export const actWords: Readonly<Record<CommandName | 'undo' | 'redo' | 'bringIn'
   removeFile: 'File taken off',
   setRepeat: 'Repeat changed',
   addReminder: 'Reminder added',
+  changeReminder: 'Reminder changed',
   removeReminder: 'Reminder removed',
   layAside: 'Laid aside for the review',
   takeUp: 'Taken out of the review box',

@@ -15,7 +15,7 @@ export {
 export { count, fileSize } from './counts'
 export { bandWords, nameOfRecord, shortened, stateWords, stationWords, stoneWords } from './names'
 export { actionDetails, horizonWords, waitingWords } from './action'
-export { chipWords, guessWords, saidAgainWords } from './sentence'
+export { cameWithWords, chipWords, guessWords, saidAgainWords } from './sentence'
 export { reminderWords, repeatWords } from './repeat'
 export { loadWords } from './load'
 export { refusalWords } from './refusals'

@@ -18,10 +18,14 @@ export type SaidField =
   | 'state'
   | 'area'
   | 'projectDue'
+  | 'repeat'
+  | 'reminder'
 
 export interface SaidChip {
   readonly field: SaidField
   readonly words: string
+  /** Which of several, where a field is a record of its own. */
+  readonly id?: string
 }
 
 /** Choosers are named by what they set. */
@@ -46,6 +50,8 @@ export const chooserWords: Readonly<Record<SaidField, string>> = {
   state: 'State',
   area: 'Area',
   projectDue: 'Due',
+  repeat: 'How often',
+  reminder: 'When to remind you',
 }
 
 /** What *+* offers, by name. */
@@ -65,6 +71,8 @@ export const offerWords: Readonly<Partial<Record<SaidField, string>>> = {
   notBefore: 'not before',
   address: 'link',
   projectDue: 'due',
+  repeat: 'coming back',
+  reminder: 'a reminder',
 }
 
 /** The fields that a said line tells; an action, or what is being made one. */

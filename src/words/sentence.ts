@@ -84,3 +84,18 @@ export const saidAgainWords: Readonly<Partial<Record<Clause['kind'], string>>> =
   reminder: 'When to remind you',
   steps: 'Steps',
 }
+
+/** What came with a slip, each in two words. */
+export function cameWithWords(came: {
+  readonly note: string
+  readonly steps: number
+  readonly files: number
+  readonly isAside: boolean
+}): string[] {
+  return [
+    ...(came.steps > 0 ? [count(came.steps, 'step')] : []),
+    ...(came.files > 0 ? [count(came.files, 'file')] : []),
+    ...(came.note === '' ? [] : ['a note']),
+    ...(came.isAside ? ['for the review'] : []),
+  ]
+}

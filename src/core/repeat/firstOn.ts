@@ -5,9 +5,9 @@ import { toRuleText, type RepeatRule } from './rule'
 
 /** The first day on or after `from` that a rule gives, counted from that day; null where it gives none. */
 export function firstOn(rule: RepeatRule, from: CalendarDate): CalendarDate | null {
-  const { until, times, ...endless } = rule
+  const { until } = rule
   const start = new Date(`${from}T00:00:00Z`)
-  const options = RRule.parseString(toRuleText({ ...endless, until: null, times: null }))
+  const options = RRule.parseString(toRuleText({ ...rule, until: null, times: null }))
   const found = new RRule({ ...options, dtstart: start, count: 1 }).all()[0]
   const day = found?.toISOString().slice(0, 10)
   if (!isCalendarDate(day)) return null

@@ -11,10 +11,12 @@ export interface SaidAgainProps {
   /** What the words say, in chips' words; null where they do not say it. */
   readonly told: (words: string) => string | null
   readonly onSay: (words: string) => void
+  /** Where it stands already and can be taken off. */
+  readonly onTakeOff?: (() => void) | undefined
   readonly onClose: () => void
 }
 
-export function SaidAgain({ title, words, anchor, told, onSay, onClose }: SaidAgainProps) {
+export function SaidAgain({ title, words, anchor, told, onSay, onTakeOff, onClose }: SaidAgainProps) {
   const [typed, setTyped] = useState(words)
   const reading = told(typed)
   const say = () => {
@@ -23,7 +25,23 @@ export function SaidAgain({ title, words, anchor, told, onSay, onClose }: SaidAg
     onClose()
   }
   return (
-    <ChooserSheet title={title} anchor={anchor} onClose={onClose}>
+    <ChooserSheet
+      title={title}
+      anchor={anchor}
+      onClose={onClose}
+      none={
+        onTakeOff ? (
+          <Button
+            kind="quiet"
+            label="take it off"
+            onPress={() => {
+              onTakeOff()
+              onClose()
+            }}
+          />
+        ) : null
+      }
+    >
       <Field
         label={title}
         value={typed}

@@ -12,7 +12,7 @@ export function SaidLine({
 }: {
   chips: readonly Said[]
   offers: readonly SaidField[]
-  onChoose: (field: SaidField) => void
+  onChoose: (field: SaidField, id?: string) => void
   /** On one line, the rest a swipe away: where the room below is needed. */
   oneLine?: boolean
 }) {
@@ -27,9 +27,9 @@ export function SaidLine({
         role="group"
         aria-label="What is set"
       >
-        {chips.map(({ field, words }, index) => (
+        {chips.map(({ field, words, id }, index) => (
           // By its place: a chip that was changed keeps the focus.
-          <SaidChip key={`${field} ${index}`} text={words} onPress={() => onChoose(field)} />
+          <SaidChip key={`${field} ${index}`} text={words} onPress={() => onChoose(field, id)} />
         ))}
         {offers.length > 0 ? (
           <IconButton

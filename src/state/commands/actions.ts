@@ -11,7 +11,6 @@ import { partsAdded, type NewParts } from './parts'
 import {
   added,
   change,
-  diffOf,
   lineOf,
   linesOf,
   type Command,
@@ -48,7 +47,8 @@ export type NewAction = {
 export function makeAction(context: CommandContext, given: NewAction): Result<Action, Refusal> {
   const title = lineOf(given.title, 'title')
   if (!title.ok) return title
-  const { contextIds, personIds, horizon, weight, steps, repeat, reminders, ...rest } = given
+  const { contextIds, personIds, horizon, weight, ...fields } = given
+  const { steps: _steps, repeat: _repeat, reminders: _reminders, ...rest } = fields
   return ok({
     id: context.newId('action'),
     note: '',

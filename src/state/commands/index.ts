@@ -35,6 +35,7 @@ export const commands = {
   removeFile: parts.removeFile,
   setRepeat: parts.setRepeat,
   addReminder: parts.addReminder,
+  changeReminder: parts.changeReminder,
   removeReminder: parts.removeReminder,
   layAside: parts.layAside,
   takeUp: parts.takeUp,

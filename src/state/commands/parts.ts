@@ -216,6 +216,11 @@ export const addReminder: Command<{ id: Id<'action'>; when: Reminder['when'] }> 
   return isThereAlready ? refuse({ kind: 'nothingToDo' }) : diffOf(reminderAdded(context, id, when))
 }
 
+export const changeReminder: Command<{ id: Id<'reminder'>; when: Reminder['when'] }> = (
+  context,
+  { id, when },
+) => change(context, id, () => ({ when }))
+
 export const removeReminder: Command<{ id: Id<'reminder'> }> = (context, { id }) => removing(context, id)
 
 /** Lays slips and actions aside for the review; what lies there already stays as it is. */

@@ -3,6 +3,7 @@ import { select } from '@/state'
 import { Button, Column, Words } from '@/ui'
 import { count } from '@/words'
 import { useHeld } from '@/held/zen'
+import { ReviewBox } from './ReviewBox'
 
 /** First stone: the tray to zero. */
 export function TrayStone() {
@@ -21,6 +22,7 @@ export function TrayStone() {
           : 'Decide each once. The round waits here until you come back.'}
       </Words>
       {slips > 0 ? <Button label="Sort them" onPress={() => router.navigate('/sorting')} /> : null}
+      <ReviewBox />
     </Column>
   )
 }

@@ -1,7 +1,7 @@
 // What *Action* asks, one row each with the likeliest first: where, how near, how long, for what. All of it is prefilled
 // from the sentence, so that Enter is often enough.
 import { useMemo, useState } from 'react'
-import { heldAt, withHorizon } from '@/core/action'
+import { withHorizon } from '@/core/action'
 import { recordIn } from '@/core/journal'
 import { keptHorizons, type Horizon, type Id, type Slip } from '@/core/record'
 import { likelyFor } from '@/core/sorting'
@@ -10,6 +10,7 @@ import { lists, select, type NewAction } from '@/state'
 import { ChoiceRow, Field, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
+import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import {
   chooserWords,
@@ -34,31 +35,6 @@ const inRows = new Set<SaidField>(['horizon', 'minutes', 'contextIds', 'shelf'])
 
 /** What comes with an action as records of its own. */
 const partsOf = ({ steps, repeat, reminders }: NewAction) => ({ steps, repeat, reminders })
-
-/** What is being made, with everything that a said line asks about. */
-function sayableOf(fields: NewAction, today: Parameters<typeof heldAt>[1]): Sayable {
-  const { horizon, contextIds, personIds, weight, steps, repeat, reminders, ...rest } = fields
-  return {
-    due: null,
-    at: null,
-    day: null,
-    minutes: null,
-    projectId: null,
-    areaId: null,
-    energy: null,
-    payoff: null,
-    craft: null,
-    waiting: null,
-    notBefore: null,
-    address: null,
-    ...rest,
-    contextIds: [...(contextIds ?? [])],
-    personIds: [...(personIds ?? [])],
-    weight: weight ?? 'should',
-    horizon: 'soon',
-    ...heldAt(horizon, today),
-  }
-}
 
 /** First what stands already, then what is likely, then the rest: as it was when the slip came under the hand. */
 const inTurn = <T,>(...lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())]

@@ -3,8 +3,11 @@ import { View } from '@tamagui/core'
 import { useState, type ReactNode } from 'react'
 import type { Slip } from '@/core/record'
 import { Button, Row, Words } from '@/ui'
-import { useToday, useZen } from '@/held/zen'
-import { momentWords } from '@/words'
+import { useHeldDocument, useToday, useZen } from '@/held/zen'
+import { PartsBands } from '@/parts/files/PartsBands'
+import { SmallPicture } from '@/parts/files/SmallPicture'
+import { parts } from '@/state'
+import { cameWithWords, momentWords } from '@/words'
 
 const Paper = ({ children, className }: { children: ReactNode; className: string }) => (
   <View
@@ -33,7 +36,9 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
   const today = useToday()
   const { clock } = useZen()
   const [unfolded, setUnfolded] = useState(false)
-  const isLong = title.length > foldedLength
+  const document = useHeldDocument()
+  const hasParts = parts.stepsOf(document, slip.id).length > 0 || parts.filesOf(document, slip.id).length > 0
+  const isLong = title.length > foldedLength || slip.note.length > foldedLength || hasParts
   return (
     <Paper className="paper">
       <Words
@@ -46,6 +51,7 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
         {title}
       </Words>
       {children}
+      <CameWith slip={slip} isWhole={unfolded} />
       <Row gap="$2" justifyContent="space-between">
         <Words size="second" tone="inkSoft" flexShrink={1} className={unfolded ? undefined : 'clamped two'}>
           Set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
@@ -63,6 +69,38 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
         ) : null}
       </Row>
     </Paper>
+  )
+}
+
+/** What came with the slip: told in a line while it is folded, and read whole on touch. */
+function CameWith({ slip, isWhole }: { slip: Slip; isWhole: boolean }) {
+  const document = useHeldDocument()
+  const files = parts.filesOf(document, slip.id)
+  const steps = parts.stepsOf(document, slip.id)
+  const told = cameWithWords({ note: '', steps: steps.length, files: files.length, isAside: false })
+  return (
+    <>
+      {slip.note === '' ? null : (
+        <Words
+          tone="inkSoft"
+          className={isWhole ? undefined : 'clamped two'}
+          style={{ whiteSpace: isWhole ? 'pre-wrap' : 'normal' }}
+        >
+          {slip.note}
+        </Words>
+      )}
+      {isWhole ? <PartsBands of={slip.id} /> : null}
+      {!isWhole && told.length > 0 ? (
+        <Row gap="$2">
+          {files.slice(0, 3).map((file) => (
+            <SmallPicture key={file.id} file={file} side={32} />
+          ))}
+          <Words size="second" tone="inkSoft">
+            {told.join(' · ')}
+          </Words>
+        </Row>
+      ) : null}
+    </>
   )
 }
 

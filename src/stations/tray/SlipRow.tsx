@@ -6,8 +6,10 @@ import type { Slip } from '@/core/record'
 import { Button, Column, Field, IconButton, Press, Row, Unseen, Words } from '@/ui'
 import { Understood } from '@/parts/capture/Understood'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
-import { chipWords, momentWords, shortened } from '@/words'
-import { useAct, useToday, useZen } from '@/held/zen'
+import { PartsBands } from '@/parts/files/PartsBands'
+import { parts } from '@/state'
+import { cameWithWords, chipWords, momentWords, shortened } from '@/words'
+import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 
 export function SlipRow({ slip }: { slip: Slip }) {
   const [editing, setEditing] = useState(false)
@@ -26,11 +28,18 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   const today = useToday()
   const { clock } = useZen()
   const act = useAct()
+  const document = useHeldDocument()
   const router = useRouter()
   const { title, clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
   const details = [
     momentWords(slip.setDownAtEpochMs, clock.zone(), today),
     ...clauses.map((clause) => chipWords(clause, today)),
+    ...cameWithWords({
+      note: slip.note,
+      steps: parts.stepsOf(document, slip.id).length,
+      files: parts.filesOf(document, slip.id).length,
+      isAside: parts.asideOf(document, slip.id) !== undefined,
+    }),
   ].join(' · ')
   return (
     <Row gap="$1" paddingLeft="$3.5" paddingRight="$0.5">
@@ -70,13 +79,14 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
 function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
   const act = useAct()
   const [text, setText] = useState(slip.text)
+  const [note, setNote] = useState(slip.note)
   const [takenOff, setTakenOff] = useState<readonly string[]>(slip.takenOff)
   const saidOn = useDayOf(slip)
   const sentence = useSentence(text, takenOff, saidOn)
   const [problem, setProblem] = useState<string | null>(null)
   const keep = () => {
     if (text.trim() === '') return setProblem('A slip needs at least one word. Escape leaves it as it was.')
-    act('editSlip', { id: slip.id, text, takenOff }, { say: 'Changed' })
+    act('editSlip', { id: slip.id, text, note, takenOff }, { say: 'Changed' })
     onDone()
   }
   return (
@@ -92,6 +102,19 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
           if (event.nativeEvent.key === 'Escape') onDone()
         }}
       />
+      {slip.note === '' ? null : (
+        <Field
+          label="Note"
+          value={note}
+          multiline
+          rows={4}
+          onChangeText={setNote}
+          onKeyPress={(event) => {
+            if (event.nativeEvent.key === 'Escape') onDone()
+          }}
+        />
+      )}
+      <PartsBands of={slip.id} />
       <Row gap="$2" flexWrap="wrap">
         <Understood
           text={text}
@@ -104,9 +127,23 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
           }}
         />
         <View flex={1} />
+        <LayAside slip={slip} />
         <Button label="Leave it" kind="quiet" onPress={onDone} />
         <Button label="Keep it" onPress={keep} />
       </Row>
     </Column>
+  )
+}
+
+/** One act puts the slip into the review box, or takes it out again. */
+function LayAside({ slip: { id } }: { slip: Slip }) {
+  const act = useAct()
+  const aside = parts.asideOf(useHeldDocument(), id)
+  return (
+    <Button
+      kind="quiet"
+      label={aside ? 'Not for the review' : 'For the review'}
+      onPress={() => (aside ? act('takeUp', { id: aside.id }) : act('layAside', { ids: [id] }))}
+    />
   )
 }
