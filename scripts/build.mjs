@@ -48,6 +48,8 @@ async function addServiceWorker() {
         options: { cacheName: 'emoji', cacheableResponse: { statuses: [200] } },
       },
     ],
+    // What other programs share with the installed application.
+    importScripts: ['/share-target.js'],
     clientsClaim: true,
     inlineWorkboxRuntime: true,
     sourcemap: false,

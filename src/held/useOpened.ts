@@ -9,6 +9,7 @@ export type OpenableId =
   | Id<'project'>
   | Id<'slip'>
   | Id<'reference'>
+  | Id<'reading'>
   | Id<'area'>
   | Id<'person'>
   | Id<'context'>

@@ -6,6 +6,7 @@ import { useHeld } from '@/held/zen'
 import { OpenedAction } from './OpenedAction'
 import { OpenedNamed } from './OpenedNamed'
 import { OpenedProject } from './OpenedProject'
+import { OpenedReading } from './OpenedReading'
 import { OpenedReference } from './OpenedReference'
 import { OpenedShelf } from './OpenedShelf'
 import { OpenedSlip } from './OpenedSlip'
@@ -21,6 +22,7 @@ export function OpenedRecord({ id }: { id: OpenableId }) {
   if (isIdOf('project', id)) return <OpenedProject project={record as never} />
   if (isIdOf('slip', id)) return <OpenedSlip slip={record as never} />
   if (isIdOf('reference', id)) return <OpenedReference reference={record as never} />
+  if (isIdOf('reading', id)) return <OpenedReading reading={record as never} />
   if (isIdOf('area', id) || isIdOf('group', id)) return <OpenedShelf shelf={record as never} />
   if (isIdOf('context', id) || isIdOf('person', id)) return <OpenedNamed named={record as never} />
   return <NothingThere />

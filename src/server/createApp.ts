@@ -93,6 +93,8 @@ export function createApp({ dist, demo }: ServerParts): Express {
     '/api/health',
     (_request, response) => void response.set('Cache-Control', 'no-store').json({ ok: true, demo }),
   )
+  // Shared before the service worker stood: what was in the form is gone, and that is said.
+  app.post('/share', (_request, response) => response.redirect(303, '/?shared=failed'))
   app.use('/api', (_request, response) => void response.status(404).json({ error: 'There is nothing here.' }))
   app.get('/', (request, _response, next) => {
     request.url = '/index.html'

@@ -54,6 +54,8 @@ const counts = kinds.map(countOfKind)
 export const countOf = (document: Document): number =>
   counts.reduce((sum, countIn) => sum + countIn(document), 0)
 
+export const fileCountOf = countOfKind('file')
+
 /** Every action: for what is done once. Stations read `lists`, which follow each edit. */
 export const actionsOf = byTables(['action'], (document) => recordsIn(document, 'action'))
 export const groupsOf = rankedOf('group')

@@ -12,7 +12,8 @@ interface ChoiceRowProps<T extends string> {
   readonly chosen: readonly T[]
   readonly many?: boolean
   readonly onToggle: (value: T) => void
-  readonly onMore: () => void
+  /** Left out where there is nothing more to choose from. */
+  readonly onMore?: () => void
   /** Takes the focus when it is shown. */
   readonly firstFocus?: boolean
 }
@@ -74,15 +75,17 @@ export function ChoiceRow<T extends string>({
             )
           })}
         </Row>
-        <Press
-          onPress={onMore}
-          paddingHorizontal="$2.5"
-          justifyContent="center"
-          aria-label={`${label}: more`}
-          aria-haspopup="dialog"
-        >
-          <Words tone="brass">more</Words>
-        </Press>
+        {onMore ? (
+          <Press
+            onPress={onMore}
+            paddingHorizontal="$2.5"
+            justifyContent="center"
+            aria-label={`${label}: more`}
+            aria-haspopup="dialog"
+          >
+            <Words tone="brass">more</Words>
+          </Press>
+        ) : null}
       </Row>
     </Column>
   )

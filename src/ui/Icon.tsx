@@ -9,6 +9,7 @@ import ChevronUp from 'lucide-react/icons/chevron-up'
 import Cloud from 'lucide-react/icons/cloud'
 import CornerDownLeft from 'lucide-react/icons/corner-down-left'
 import Download from 'lucide-react/icons/download'
+import Hourglass from 'lucide-react/icons/hourglass'
 import Inbox from 'lucide-react/icons/inbox'
 import Layers from 'lucide-react/icons/layers'
 import LibraryBig from 'lucide-react/icons/library'
@@ -25,6 +26,8 @@ import Settings2 from 'lucide-react/icons/sliders-horizontal'
 import Sun from 'lucide-react/icons/sun'
 import Timer from 'lucide-react/icons/timer'
 import Undo2 from 'lucide-react/icons/undo-2'
+import User from 'lucide-react/icons/user-round'
+import Glasses from 'lucide-react/icons/glasses'
 import X from 'lucide-react/icons/x'
 import type { Tone } from './tokens'
 
@@ -53,6 +56,9 @@ const icons = {
   project: Layers,
   someday: Cloud,
   reference: BookOpen,
+  person: User,
+  hourglass: Hourglass,
+  reading: Glasses,
   clip: Paperclip,
   save: Download,
   microphone: Mic,

@@ -13,7 +13,15 @@ export {
   when,
 } from './dates'
 export { count, fileSize } from './counts'
-export { bandWords, nameOfRecord, shortened, stateWords, stationWords, stoneWords } from './names'
+export {
+  bandWords,
+  nameOfRecord,
+  readingWords,
+  shortened,
+  stateWords,
+  stationWords,
+  stoneWords,
+} from './names'
 export { actionDetails, horizonWords, waitingWords } from './action'
 export { cameWithWords, chipWords, guessWords, saidAgainWords } from './sentence'
 export { reminderWords, repeatWords } from './repeat'
@@ -23,6 +31,7 @@ export { keepingWords, savedWords, unreadWords } from './keeping'
 export { actWords, actWordsOf } from './acts'
 export { keyWords } from './keys'
 export {
+  bareAddress,
   chooserWords,
   offerWords,
   saidOf,

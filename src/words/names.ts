@@ -28,6 +28,9 @@ export const stoneWords = {
 
 export const stateWords = { open: 'open', notNow: 'not now', finished: 'finished', letGo: 'let go' } as const
 
+/** How far something to read has come. */
+export const readingWords = { unread: 'Unread', begun: 'Begun', finished: 'Finished' } as const
+
 /** What a record is called, whatever its kind. */
 export function nameOfRecord(document: Document, id: string): string {
   const record = recordIn(document, id as Id) as { title?: string; name?: string; text?: string } | undefined

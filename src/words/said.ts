@@ -97,7 +97,8 @@ export type Sayable = Pick<
 >
 
 const clockWords = (time: string | null) => (time ? `, ${time}` : '')
-const bareAddress = (address: string) => address.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
+/** An address as short as can be told. */
+export const bareAddress = (address: string) => address.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
 
 /** Where it stands in time: fixed, else on a day, else how near it is held. */
 function nearness(of: Sayable, today: CalendarDate): SaidChip {

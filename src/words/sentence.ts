@@ -65,15 +65,15 @@ export function chipWords(clause: Clause, today: CalendarDate): string {
 
 /** Why a chip is a guess, in one short sentence. */
 export const guessWords: Readonly<Record<Guess, string>> = {
-  dayFirst: 'Read with the day first, then the month.',
-  nextWeekday: 'Read as the one of next week.',
-  dayBefore: 'Read as: by the day before.',
-  partOfDay: 'A part of the day has no time of its own: this one is the usual.',
-  bareHour: 'The hour stands alone: read as it is mostly meant.',
-  partOfName: 'Only part of the name was said.',
-  loose: 'It may belong to the words beside it.',
-  list: 'Read as a list, because of the colon and the commas.',
-  unknownPerson: 'Nobody of this name is known here yet.',
+  dayFirst: 'the day first, then the month.',
+  nextWeekday: 'the one of next week.',
+  dayBefore: 'by the day before.',
+  partOfDay: 'a part of the day has no time of its own.',
+  bareHour: 'the hour as it is mostly meant.',
+  partOfName: 'only part of the name.',
+  loose: 'it may belong to the words beside it.',
+  list: 'a list, because of the colon and the commas.',
+  unknownPerson: 'nobody of this name is known here yet.',
 }
 
 /** What has no chooser of its own is said again under this name. */

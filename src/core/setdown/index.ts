@@ -1,2 +1,3 @@
 export { bareLine, flatList, longestPaste, mostLines, pastedList, type ListLine } from './pastedList'
 export { thoughtOf, type Thought } from './thought'
+export { sharedThought, type Shared } from './shared'

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { titleLimit } from '../record'
-import { bareLine, flatList, pastedList, thoughtOf } from '.'
+import { bareLine, flatList, pastedList, sharedThought, thoughtOf } from '.'
 
 it.each([
   ['- ring Oda', 'ring Oda'],
@@ -103,4 +103,23 @@ describe('a thought', () => {
       { seed: 32, numRuns: 200 },
     )
   })
+})
+
+describe('what is shared', () => {
+  const page = 'https://example.org/felt'
+  it.each([
+    [{ title: 'Felt panels', text: '', url: page }, `Felt panels ${page}`, ''],
+    [{ title: 'Felt panels', text: page, url: '' }, `Felt panels ${page}`, ''],
+    [{ title: '', text: `Felt panels\n${page}`, url: '' }, `Felt panels ${page}`, ''],
+    [
+      { title: 'Felt panels', text: 'They are thick.\nAnd dear.', url: page },
+      `Felt panels ${page}`,
+      'They are thick.\nAnd dear.',
+    ],
+    [{ title: 'Felt', text: 'Felt', url: '' }, 'Felt', ''],
+    [{ title: '', text: '', url: page }, page, ''],
+    [{ title: '', text: 'ring Oda\nby friday', url: '' }, 'ring Oda', 'by friday'],
+  ])('%j is “%s”', (shared, text, note) => expect(sharedThought(shared)).toEqual({ text, note }))
+  it('is nothing where nothing is', () =>
+    expect(sharedThought({ title: ' ', text: '\n', url: '' })).toBeNull())
 })

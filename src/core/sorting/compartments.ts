@@ -1,5 +1,15 @@
-/** The compartments of the tray, in the order of their keys 1-6. */
-export const compartments = ['action', 'twoMinutes', 'project', 'someday', 'reference', 'letGo'] as const
+/** The compartments of the tray, in the order of their keys 1-9. */
+export const compartments = [
+  'action',
+  'twoMinutes',
+  'project',
+  'handOver',
+  'notBefore',
+  'someday',
+  'reference',
+  'reading',
+  'letGo',
+] as const
 export type Compartment = (typeof compartments)[number]
 
 /** The compartment of a pressed key, or null. */

@@ -16,6 +16,7 @@ import { clippedLink, clippedText, linesIn } from './clipped'
 import { ChooseFiles } from './ChooseFiles'
 import { Speak } from './Speak'
 import { Understood, useHasUnderstood } from './Understood'
+import { useArrivals } from './useArrivals'
 import { noDraft, useDraft, usePasted } from './useDraft'
 import { useDropping } from './useDropping'
 import { useSentence } from './useSentence'
@@ -88,6 +89,16 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     if (outcome.ok) change(() => noDraft)
     focus()
   }
+
+  useArrivals({
+    onText: (sent) => {
+      // What was being typed is a thought of its own.
+      setDown()
+      change((now) => ({ ...now, text: sent }))
+      focus()
+    },
+    onFiles: takeIn,
+  })
 
   const onPaste = (event: React.ClipboardEvent) => {
     const clipped = event.clipboardData

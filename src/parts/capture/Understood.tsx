@@ -10,7 +10,7 @@ import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { Chip, OfferChip, Row, Words } from '@/ui'
 import { OpenedChooser, OpenedSaidAgain, useChooser } from '@/parts/choosers/useChooser'
 import { sayableOf } from '@/parts/said/sayableOf'
-import { chipWords, guessWords, saidAgainWords, type SaidField } from '@/words'
+import { chipWords, guessWords, saidAgainWords, shortened, type SaidField } from '@/words'
 import { useSentenceContext } from './useSentence'
 
 interface UnderstoodProps {
@@ -62,7 +62,7 @@ export function Understood({ text, sentence, takenOff, saidOn, onSaid }: Underst
     counts.set(kind, (counts.get(kind) ?? 0) + 1)
     return `${kind}${counts.get(kind)}`
   }
-  const guesses = [...new Set(clauses.flatMap(({ guess }) => guess ?? []))].slice(0, 2)
+  const guesses = clauses.filter(({ guess }) => guess !== null).slice(0, 2)
   return (
     <>
       {clauses.map((clause) => {
@@ -91,9 +91,9 @@ export function Understood({ text, sentence, takenOff, saidOn, onSaid }: Underst
       <UnknownName text={text} clauses={clauses} />
       {guesses.length > 0 ? (
         <Row width="100%" gap="$1" flexWrap="wrap" role="note" aria-label="Guesses">
-          {guesses.map((guess) => (
-            <Words key={guess} size="second" tone="inkSoft">
-              {guessWords[guess]}
+          {guesses.map(({ guess, start, end }) => (
+            <Words key={start} size="second" tone="inkSoft">
+              {guess ? `“${shortened(text.slice(start, end))}”: ${guessWords[guess]}` : ''}
             </Words>
           ))}
         </Row>

@@ -8,6 +8,7 @@ import { desk } from '@/held/desk'
 import { StationHead } from '@/frame/StationHead'
 import { useTheming, type ThemeChoice } from '@/held/theme'
 import { useAct, useHeld } from '@/held/zen'
+import { WaysIn } from './WaysIn'
 import { YourData } from './YourData'
 
 const themes: readonly { value: ThemeChoice; label: string }[] = [
@@ -42,6 +43,7 @@ export function SettingsStation() {
               onPress={() => desk.getState().openSheet({ kind: 'keys' })}
             />
           </Column>
+          <WaysIn />
           <YourData />
         </Column>
       </DeskLayout>

@@ -1,10 +1,10 @@
 // The whole store to a file and back, the demo data, and starting over.
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { select } from '@/state'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
 import { desk } from '@/held/desk'
 import { useDemo } from '@/held/demo'
-import { count, refusalWords } from '@/words'
+import { count, fileSize, refusalWords } from '@/words'
 import { useAct, useHeldDocument, useZen } from '@/held/zen'
 import { useBringIn } from './useBringIn'
 import { useSaveFile } from '@/held/useSaveFile'
@@ -23,6 +23,7 @@ export function YourData() {
         {count(select.countOf(document), 'record')} so far. A file is your backup, and the way to another
         device.
       </Words>
+      <FileRoom />
       <Row gap="$2.5" flexWrap="wrap">
         <Button label="Save everything to a file" onPress={() => void exportFile()} />
         <BringIn />
@@ -36,6 +37,32 @@ export function YourData() {
       ) : null}
       {sheet === 'demo' ? <DemoSheet onClose={() => setSheet(null)} /> : null}
     </Column>
+  )
+}
+
+/** How many files lie here, and the room they take: counted where the bytes are. */
+function FileRoom() {
+  const { blobs } = useZen()
+  const document = useHeldDocument()
+  const files = select.fileCountOf(document)
+  const [bytes, setBytes] = useState<number | null>(null)
+  useEffect(() => {
+    let isWanted = true
+    void blobs()
+      .then((port) => port.sizes())
+      .then((sizes) => {
+        if (isWanted) setBytes([...sizes.values()].reduce((sum, size) => sum + size, 0))
+      })
+      .catch(() => {})
+    return () => {
+      isWanted = false
+    }
+  }, [blobs, files])
+  if (bytes === null || (files === 0 && bytes === 0)) return null
+  return (
+    <Words tone="inkSoft">
+      {count(files, 'file')} among them; all files together take {fileSize(bytes)} of the browser’s room.
+    </Words>
   )
 }
 

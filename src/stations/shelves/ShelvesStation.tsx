@@ -10,6 +10,7 @@ import { useHeld } from '@/held/zen'
 import { AreaShelves, type SideChoice } from './AreaShelves'
 import { HeldLists } from './HeldLists'
 import { NamedLists } from './NamedLists'
+import { ReadingList } from './ReadingList'
 import { ReferenceList } from './ReferenceList'
 
 const tabs = [
@@ -20,6 +21,7 @@ const tabs = [
   { key: 'someday', label: 'Someday' },
   { key: 'hidden', label: 'Not before' },
   { key: 'reference', label: 'Reference' },
+  { key: 'reading', label: 'Reading' },
 ] as const
 type Tab = (typeof tabs)[number]['key']
 
@@ -31,6 +33,8 @@ function ListOf({ tab }: { tab: Exclude<Tab, 'areas'> }) {
       return <NamedLists kind="context" />
     case 'reference':
       return <ReferenceList />
+    case 'reading':
+      return <ReadingList />
     default:
       return <HeldLists which={tab} />
   }

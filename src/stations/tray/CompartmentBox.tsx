@@ -1,22 +1,28 @@
-// The tray of compartments, laid out like a lunch box: the commonest is the largest and nearest the thumb.
+// The tray of compartments, laid out like a lunch box: the commonest is the largest and nearest the thumb. A slip can be
+// dropped on each.
+import { useDroppable } from '@dnd-kit/core'
 import { View } from '@tamagui/core'
 import { compartments, type Compartment } from '@/core/sorting'
 import { Icon, Press, Words, type IconName } from '@/ui'
 
-const faces: Readonly<Record<Compartment, { label: string; hint?: string; icon?: IconName; area: string }>> =
-  {
-    action: { label: 'Action', hint: 'the very next thing someone can do', area: '1 / 1 / 2 / 3' },
-    twoMinutes: { label: 'Two minutes', icon: 'timer', area: '1 / 3 / 2 / 4' },
-    project: { label: 'Project', icon: 'project', hint: 'more than one action', area: '2 / 1 / 3 / 3' },
-    someday: { label: 'Someday', icon: 'someday', area: '2 / 3 / 3 / 4' },
-    reference: {
-      label: 'Reference',
-      icon: 'reference',
-      hint: 'keep it, nothing to do',
-      area: '3 / 1 / 4 / 3',
-    },
-    letGo: { label: 'Let go', hint: 'history keeps it', area: '3 / 3 / 4 / 4' },
-  }
+interface Face {
+  readonly label: string
+  readonly hint?: string
+  readonly icon?: IconName
+  readonly area: string
+}
+
+export const compartmentFaces: Readonly<Record<Compartment, Face>> = {
+  action: { label: 'Action', hint: 'the very next thing someone can do', area: '1 / 1 / 2 / 5' },
+  twoMinutes: { label: 'Two minutes', icon: 'timer', area: '1 / 5 / 2 / 7' },
+  project: { label: 'Project', icon: 'project', area: '2 / 1 / 3 / 3' },
+  handOver: { label: 'Hand over', icon: 'person', area: '2 / 3 / 3 / 5' },
+  notBefore: { label: 'Not before…', icon: 'hourglass', area: '2 / 5 / 3 / 7' },
+  someday: { label: 'Someday', icon: 'someday', area: '3 / 1 / 4 / 3' },
+  reference: { label: 'Reference', icon: 'reference', area: '3 / 3 / 4 / 5' },
+  reading: { label: 'Reading', icon: 'reading', area: '3 / 5 / 4 / 7' },
+  letGo: { label: 'Let go', hint: 'decided against; history keeps it', area: '4 / 1 / 5 / 7' },
+}
 
 export function CompartmentBox({ onChoose }: { onChoose: (compartment: Compartment) => void }) {
   return (
@@ -27,7 +33,7 @@ export function CompartmentBox({ onChoose }: { onChoose: (compartment: Compartme
       padding="$2.5"
       borderRadius={8}
       boxShadow="0 8px 22px rgba(40,30,15,0.22)"
-      style={{ display: 'grid', gridTemplateColumns: '1fr 1fr 1fr', gap: 7 }}
+      style={{ display: 'grid', gridTemplateColumns: 'repeat(6, 1fr)', gap: 7 }}
     >
       {compartments.map((compartment, index) => (
         <Cell
@@ -41,6 +47,13 @@ export function CompartmentBox({ onChoose }: { onChoose: (compartment: Compartme
   )
 }
 
+/** Lower on a low screen, so that a slip of four lines stands above all of them. */
+const heights = {
+  large: 'clamp(72px, calc(24dvh - 66px), 140px)',
+  plain: 'clamp(52px, 9dvh, 80px)',
+  low: 'clamp(46px, 7dvh, 64px)',
+} as const
+
 function Cell({
   compartment,
   number,
@@ -50,18 +63,23 @@ function Cell({
   number: number
   onPress: () => void
 }) {
-  const { label, hint, icon, area } = faces[compartment]
+  const { setNodeRef, isOver } = useDroppable({ id: compartment })
+  const { label, hint, icon, area } = compartmentFaces[compartment]
   const dark = compartment === 'letGo'
   const large = compartment === 'action'
   const tone = dark ? 'traySoft' : 'inkSoft'
+  const edge = dark ? '$traySoft' : '$paper'
+  const ground = dark ? 'transparent' : '$paper'
+  const height = dark ? heights.low : heights.plain
   return (
-    <View
-      position="relative"
+    <div
+      ref={setNodeRef}
+      data-compartment={compartment}
       style={{
+        position: 'relative',
         gridArea: area,
         minWidth: 0,
-        // Lower on a low screen, so that a slip of four lines stands above all of them.
-        minHeight: large ? 'clamp(84px, calc(24dvh - 60px), 150px)' : 'clamp(56px, 9.6dvh, 86px)',
+        minHeight: large || compartment === 'twoMinutes' ? heights.large : height,
       }}
     >
       <Press
@@ -69,13 +87,13 @@ function Cell({
         className={dark ? 'on-ink' : undefined}
         position="absolute"
         inset={0}
-        alignItems={icon ? 'center' : 'flex-start'}
-        padding="$3"
+        alignItems={icon ? 'flex-end' : 'flex-start'}
+        padding="$2.5"
         borderRadius={4}
-        backgroundColor={dark ? 'transparent' : '$paper'}
-        borderWidth={1}
+        backgroundColor={isOver ? '$brassWash' : ground}
+        borderWidth={isOver ? 2 : 1}
         borderStyle={dark ? 'dashed' : 'solid'}
-        borderColor={dark ? '$traySoft' : '$paper'}
+        borderColor={isOver ? '$brass' : edge}
         hoverStyle={{ backgroundColor: dark ? 'rgba(255,255,255,0.07)' : '$brassWash' }}
         aria-keyshortcuts={String(number)}
         aria-describedby={hint ? `hint-${compartment}` : undefined}
@@ -83,9 +101,7 @@ function Cell({
         <Words
           size={large ? 'title' : 'body'}
           strong={!large}
-          tone={dark ? 'trayInk' : 'ink'}
-          paddingTop={icon ? '$1.5' : '$0'}
-          paddingRight={icon ? '$0' : '$4'}
+          tone={dark && !isOver ? 'trayInk' : 'ink'}
           maxWidth="100%"
           flexShrink={1}
           minWidth={0}
@@ -95,16 +111,16 @@ function Cell({
       </Press>
       <View
         position="absolute"
-        top={11}
-        left={11}
-        right={11}
+        top={9}
+        left={10}
+        right={10}
         flexDirection="row"
         justifyContent="space-between"
         pointerEvents="none"
       >
         {icon ? (
           <span className="compartment-hint">
-            <Icon name={icon} />
+            <Icon name={icon} size={18} />
           </span>
         ) : (
           <View />
@@ -120,14 +136,14 @@ function Cell({
           size="second"
           tone={tone}
           position="absolute"
-          bottom={10}
-          left={11}
-          right={11}
+          bottom={9}
+          left={10}
+          right={10}
           pointerEvents="none"
         >
           {hint}
         </Words>
       ) : null}
-    </View>
+    </div>
   )
 }

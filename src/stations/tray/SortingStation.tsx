@@ -12,9 +12,13 @@ import { desk, useDesk } from '@/held/desk'
 import { isTyping } from '@/held/keys'
 import { StationHead } from '@/frame/StationHead'
 import { shortened } from '@/words'
-import { useAct, useToday, useUndo } from '@/held/zen'
+import { parts } from '@/state'
+import { useAct, useHeldDocument, useToday, useUndo } from '@/held/zen'
 import { ActionForm } from './ActionForm'
 import { CompartmentBox } from './CompartmentBox'
+import { DraggableSlip, lieDown, SortingByDrag } from './DraggedSlip'
+import { HandOverForm } from './HandOverForm'
+import { NotBeforeForm } from './NotBeforeForm'
 import { ProjectForm } from './ProjectForm'
 import { SlipPaper } from './SlipPaper'
 import { TwoMinutes } from './TwoMinutes'
@@ -83,7 +87,10 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const hasUnderstood = useHasUnderstood(slip.text, sentence)
 
   const choose = (compartment: Compartment) => {
+    lieDown(compartment)
     const slipId = slip.id
+    const { address, projectId, areaId } = draft
+    const kept = { slipId, title, address, projectId, areaId }
     switch (compartment) {
       case 'someday':
         act(
@@ -93,10 +100,13 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
         )
         break
       case 'reference':
+        act('sortAsReference', kept, { say: `Kept as reference: ${shortened(title)}` })
+        break
+      case 'reading':
         act(
-          'sortAsReference',
-          { slipId, title, address: draft.address, projectId: draft.projectId, areaId: draft.areaId },
-          { say: `Kept as reference: ${shortened(title)}` },
+          'sortAsReading',
+          { ...kept, minutes: draft.minutes },
+          { say: `Kept for reading: ${shortened(title)}` },
         )
         break
       case 'letGo':
@@ -109,52 +119,81 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   useCompartmentKeys(asking === null, choose)
   const back = useCallback(() => setAsking(null), [])
 
-  if (asking === 'action') return <ActionForm slip={slip} fields={fields} onBack={back} />
-  if (asking === 'project') return <ProjectForm slip={slip} fields={fields} onBack={back} />
-  return (
-    <Column gap="$3">
-      <SlipPaper slip={slip} title={title}>
-        {hasUnderstood ? (
-          <Row gap="$2" className="swipes" role="group" aria-label="Understood">
-            <Understood
-              text={slip.text}
-              sentence={sentence}
-              takenOff={takenOff}
-              saidOn={setDownOn}
-              onSaid={(text, off) => {
-                setTakenOff(off)
-                if (text !== slip.text) act('editSlip', { id: slip.id, text, takenOff: off }, { say: false })
-              }}
-            />
-          </Row>
-        ) : null}
-      </SlipPaper>
-      {asking === null ? <CompartmentBox onChoose={choose} /> : null}
-      {asking === 'twoMinutes' ? (
+  const asked = { slip, fields, onBack: back }
+  if (asking === 'action') return <ActionForm {...asked} />
+  if (asking === 'project') return <ProjectForm {...asked} />
+  if (asking === 'handOver') return <HandOverForm {...asked} />
+  if (asking === 'notBefore') return <NotBeforeForm {...asked} />
+  const paper = (
+    <SlipPaper slip={slip} title={title}>
+      {hasUnderstood ? (
+        <Row gap="$2" className="swipes" role="group" aria-label="Understood">
+          <Understood
+            text={slip.text}
+            sentence={sentence}
+            takenOff={takenOff}
+            saidOn={setDownOn}
+            onSaid={(text, off) => {
+              setTakenOff(off)
+              if (text !== slip.text) act('editSlip', { id: slip.id, text, takenOff: off }, { say: false })
+            }}
+          />
+        </Row>
+      ) : null}
+    </SlipPaper>
+  )
+  if (asking === 'twoMinutes')
+    return (
+      <Column gap="$3">
+        {paper}
         <TwoMinutes
           title={title}
           onDone={() => act('sortAsDone', { slipId: slip.id, fields }, { say: `Done: ${shortened(title)}` })}
           onLonger={() => setAsking('action')}
           onBack={back}
         />
-      ) : null}
-      {asking === null && sorting.total - sorting.position > 0 ? (
-        <Row justifyContent="center">
-          <Button
-            kind="quiet"
-            label="Later: put it under the pile"
-            onPress={() => {
-              desk.getState().tell(`Under the pile: ${shortened(title)}`)
-              sorting.later()
-            }}
-          />
-        </Row>
-      ) : null}
-    </Column>
+      </Column>
+    )
+  return (
+    <SortingByDrag title={shortened(title)} onDrop={choose}>
+      <Column gap="$3">
+        <DraggableSlip>{paper}</DraggableSlip>
+        <CompartmentBox onChoose={choose} />
+        <Aside slip={slip} title={title} later={sorting.total > sorting.position ? sorting.later : null} />
+      </Column>
+    </SortingByDrag>
   )
 }
 
-/** 1-6 choose a compartment while the box is shown. */
+/** Not decided now: under the pile, or into the review box. */
+function Aside({ slip, title, later }: { slip: Slip; title: string; later: (() => void) | null }) {
+  const act = useAct()
+  const aside = parts.asideOf(useHeldDocument(), slip.id)
+  return (
+    <Row justifyContent="center" gap="$2" flexWrap="wrap">
+      {later ? (
+        <Button
+          kind="quiet"
+          label="Later"
+          onPress={() => {
+            desk.getState().tell(`Under the pile: ${shortened(title)}`)
+            later()
+          }}
+        />
+      ) : null}
+      <Button
+        kind="quiet"
+        label={aside ? 'Not for the review' : 'For the review'}
+        onPress={() => {
+          if (aside) act('takeUp', { id: aside.id })
+          else if (act('layAside', { ids: [slip.id] }).ok) later?.()
+        }}
+      />
+    </Row>
+  )
+}
+
+/** 1-9 choose a compartment while the box is shown. */
 function useCompartmentKeys(active: boolean, choose: (compartment: Compartment) => void): void {
   useEffect(() => {
     if (!active) return

@@ -1,0 +1,29 @@
+// What the service worker laid by for the page (public/share-target.js), taken up once.
+import type { Shared } from '@/core/setdown'
+
+export interface SharedHere extends Shared {
+  readonly files: readonly File[]
+}
+
+/** Null where nothing lies under this name: it was taken up before, or was lost. */
+export async function takeUpShared(id: string): Promise<SharedHere | null> {
+  const cache = await caches.open('shared')
+  const kept = await cache.match(`/shared/${id}`)
+  if (!kept) return null
+  const { names, ...words } = (await kept.json()) as Shared & { names: readonly string[] }
+  const files = await Promise.all(
+    names.map(async (name, at) => {
+      const blob = await (await cache.match(`/shared/${id}/${at}`))?.blob()
+      return blob ? [new File([blob], name, { type: blob.type })] : []
+    }),
+  )
+  return { ...words, files: files.flat() }
+}
+
+/** Forgets what was taken up, once it lies in the tray. */
+export async function forgetShared(id: string): Promise<void> {
+  const cache = await caches.open('shared')
+  const keys = await cache.keys()
+  const own = keys.filter(({ url }) => new URL(url).pathname.startsWith(`/shared/${id}`))
+  await Promise.all(own.map((key) => cache.delete(key)))
+}

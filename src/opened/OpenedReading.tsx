@@ -1,0 +1,71 @@
+// Something to read, watch or hear: its address, how far it has come, and what is noted beside it.
+import { readingStates, type Reading } from '@/core/record'
+import { Button, Choice, Column, Words } from '@/ui'
+import { PartsBands } from '@/parts/files/PartsBands'
+import { EditText } from '@/parts/text/EditText'
+import { useOpened } from '@/held/useOpened'
+import { useAct } from '@/held/zen'
+import { readingWords } from '@/words'
+import { AddressLine } from './AddressLine'
+import { History } from './History'
+import { NoteBand } from './NoteBand'
+import { OpenedFoot } from './OpenedFoot'
+
+const nextStep = {
+  unread: { label: 'Begin it', state: 'begun' },
+  begun: { label: 'Finish it', state: 'finished' },
+  finished: { label: 'Read it again', state: 'unread' },
+} as const
+
+export function OpenedReading({ reading }: { reading: Reading }) {
+  const act = useAct()
+  const { close } = useOpened()
+  const { id, state } = reading
+  const edit = (
+    patch: Parameters<typeof act<'editReading'>>[1]['patch'],
+    typing: Parameters<typeof act<'editReading'>>[2] = {},
+  ) => act('editReading', { id, patch }, { say: false, atField: true, ...typing })
+  const next = nextStep[state]
+  return (
+    <Column gap="$3.5" flexGrow={1}>
+      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
+        Reading
+      </Words>
+      <EditText
+        name={`${id} title`}
+        label="Title"
+        size="title"
+        value={reading.title}
+        onKeep={(title, typing) => edit({ title }, typing)}
+        needed="It needs a title."
+      />
+      <AddressLine
+        name={id}
+        address={reading.address}
+        onKeep={(address, typing) => edit({ address }, typing)}
+      />
+      <Choice
+        label="How far it has come"
+        shown={false}
+        options={readingStates.map((value) => ({ value, label: readingWords[value] }))}
+        chosen={[state]}
+        onToggle={(value) => edit({ state: value })}
+      />
+      <NoteBand of={id} note={reading.note} onKeep={(note, typing) => edit({ note }, typing)} />
+      <PartsBands of={id} />
+      <History ids={reading.slipId ? [reading.slipId, id] : [id]} of={id} />
+      <OpenedFoot
+        main={<Button kind="main" label={next.label} onPress={() => edit({ state: next.state })} />}
+      >
+        <Button
+          kind="quiet"
+          label="Remove"
+          onPress={() => {
+            close()
+            act('removeReading', { id })
+          }}
+        />
+      </OpenedFoot>
+    </Column>
+  )
+}

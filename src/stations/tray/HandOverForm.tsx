@@ -1,0 +1,120 @@
+// What *Hand over* asks: to whom, how it was told, when to chase. Enter takes what stands there.
+import { useState } from 'react'
+import { recordIn } from '@/core/journal'
+import type { Id, Slip, Waiting } from '@/core/record'
+import { addDays } from '@/core/time'
+import type { NewAction } from '@/state'
+import { ChoiceRow, Field } from '@/ui'
+import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
+import { SaidLine } from '@/parts/said/SaidLine'
+import { sayableOf } from '@/parts/said/sayableOf'
+import { useAct, useHeldDocument, useToday } from '@/held/zen'
+import { chooserWords, nearDate, saidOf, shortened, unsaidOf, type SaidField } from '@/words'
+import { DraftPaper } from './SlipPaper'
+import { SortingForm } from './SortingForm'
+import { useLikelyPeople } from './useLikely'
+
+const ways = ['in person', 'by phone', 'by letter', 'by message'] as const
+/** Days from today after which an answer is usually asked for. */
+const chaseAfter = [2, 7, 14, 28]
+const inRows = new Set<SaidField>(['waiting', 'chase', 'horizon', 'since'])
+
+export function HandOverForm({
+  slip,
+  fields,
+  onBack,
+}: {
+  slip: Slip
+  fields: NewAction
+  onBack: () => void
+}) {
+  const act = useAct()
+  const today = useToday()
+  const document = useHeldDocument()
+  const chooser = useChooser()
+  const people = useLikelyPeople(fields.title, slip.personIds)
+  const [title, setTitle] = useState<string | null>(null)
+  const [patch, setPatch] = useState<Partial<NewAction>>({})
+  const nobody: Waiting = { personId: null, whom: '', since: today, chaseOn: addDays(today, 7), how: '' }
+  const chosen: NewAction = { ...fields, ...patch, title: title ?? fields.title }
+  const said = fields.personIds?.[0] ?? null
+  const waiting: Waiting = patch.waiting ?? fields.waiting ?? { ...nobody, personId: said }
+  const of = { ...sayableOf(chosen, today), waiting }
+  const set = (more: Partial<Waiting>) => setPatch({ ...patch, waiting: { ...waiting, ...more } })
+  const isNamed = waiting.personId !== null || waiting.whom.trim() !== ''
+  const isEmpty = chosen.title.trim() === ''
+  const whom = waiting.personId ? (recordIn(document, waiting.personId)?.name ?? '') : waiting.whom
+  const offered = people.filter((id) => id !== waiting.personId)
+  const keep = () => {
+    const personIds = [...(chosen.personIds ?? []), ...(waiting.personId ? [waiting.personId] : [])]
+    act(
+      'sortAsHandedOver',
+      { slipId: slip.id, fields: { ...chosen, waiting, personIds: [...new Set(personIds)] } },
+      { say: `Handed over to ${whom}: ${shortened(chosen.title)}` },
+    )
+  }
+  const dayOf = (days: number) => addDays(today, days)
+  return (
+    <>
+      <SortingForm
+        label="Hand over"
+        keepLabel={isNamed ? `Wait for ${shortened(whom)}` : 'To whom?'}
+        canKeep={!isEmpty && isNamed}
+        onBack={onBack}
+        onKeep={keep}
+      >
+        <DraftPaper>
+          <Field
+            label="What is handed over"
+            size="title"
+            value={chosen.title}
+            onChangeText={setTitle}
+            problem={isEmpty ? 'It needs a title.' : null}
+          />
+          <SaidLine
+            chips={saidOf(of, document, today).filter(({ field }) => !inRows.has(field))}
+            offers={unsaidOf(of).filter((field) => !inRows.has(field))}
+            onChoose={chooser.choose}
+            oneLine
+          />
+        </DraftPaper>
+        <ChoiceRow
+          firstFocus
+          label="To whom"
+          options={[
+            ...(isNamed ? [{ value: waiting.personId ?? 'words', label: shortened(whom) }] : []),
+            ...offered
+              .slice(0, 6)
+              .map((id) => ({ value: id as string, label: recordIn(document, id)?.name ?? '' })),
+          ]}
+          chosen={isNamed ? [waiting.personId ?? 'words'] : []}
+          onToggle={(id) => {
+            if (id !== 'words') set({ personId: id as Id<'person'>, whom: '' })
+          }}
+          onMore={() => chooser.choose('waiting')}
+        />
+        <ChoiceRow
+          label="How it was told"
+          options={ways.map((way) => ({ value: way as string, label: way }))}
+          chosen={waiting.how === '' ? [] : [waiting.how]}
+          onToggle={(way) => set({ how: way === waiting.how ? '' : way })}
+        />
+        <ChoiceRow
+          label={chooserWords.chase}
+          options={chaseAfter.map((days) => ({
+            value: dayOf(days) as string,
+            label: nearDate(dayOf(days), today),
+          }))}
+          chosen={waiting.chaseOn ? [waiting.chaseOn] : []}
+          onToggle={(day) => set({ chaseOn: day === waiting.chaseOn ? null : (day as Waiting['chaseOn']) })}
+          onMore={() => chooser.choose('chase')}
+        />
+      </SortingForm>
+      <OpenedChooser
+        chooser={chooser}
+        of={of}
+        onSet={(more) => setPatch((before) => ({ ...before, ...more }) as typeof patch)}
+      />
+    </>
+  )
+}

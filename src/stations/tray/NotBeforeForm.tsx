@@ -1,0 +1,97 @@
+// What *Not before…* asks: until when it is to be out of sight.
+import { useState } from 'react'
+import type { Slip } from '@/core/record'
+import { addDays, addMonths, weekStartOf, type CalendarDate } from '@/core/time'
+import { select, type NewAction } from '@/state'
+import { ChoiceRow, Field } from '@/ui'
+import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
+import { SaidLine } from '@/parts/said/SaidLine'
+import { sayableOf } from '@/parts/said/sayableOf'
+import { useAct, useHeldDocument, useToday } from '@/held/zen'
+import { nearDate, saidOf, shortened, unsaidOf, type SaidField } from '@/words'
+import { DraftPaper } from './SlipPaper'
+import { SortingForm } from './SortingForm'
+
+const inRows = new Set<SaidField>(['notBefore'])
+
+export function NotBeforeForm({
+  slip,
+  fields,
+  onBack,
+}: {
+  slip: Slip
+  fields: NewAction
+  onBack: () => void
+}) {
+  const act = useAct()
+  const today = useToday()
+  const document = useHeldDocument()
+  const chooser = useChooser()
+  const { weekStartsOn } = select.settingsOf(document)
+  const nextWeek = addDays(weekStartOf(today, weekStartsOn), 7)
+  const nextMonth = addMonths(`${today.slice(0, 8)}01` as CalendarDate, 1)
+  const days: readonly (readonly [CalendarDate, string])[] = [
+    [addDays(today, 1), 'tomorrow'],
+    [nextWeek, 'next week'],
+    [addDays(nextWeek, 7), 'the week after'],
+    [nextMonth, 'next month'],
+    [addMonths(nextMonth, 2), 'in three months'],
+  ]
+  const [patch, setPatch] = useState<Partial<NewAction>>({})
+  // A day that was said is the day it comes back on: so the sentence is taken at its word.
+  const said = fields.notBefore ?? fields.day ?? fields.at?.date ?? null
+  const chosen: NewAction = { ...fields, day: null, ...patch }
+  const notBefore = patch.notBefore ?? said ?? nextWeek
+  const of = { ...sayableOf(chosen, today), notBefore }
+  const isEmpty = chosen.title.trim() === ''
+  const keep = () =>
+    act(
+      'sortAsNotBefore',
+      { slipId: slip.id, fields: { ...chosen, notBefore } },
+      { say: `Hidden until ${nearDate(notBefore, today)}: ${shortened(chosen.title)}` },
+    )
+  const isOffered = days.some(([day]) => day === notBefore)
+  return (
+    <>
+      <SortingForm
+        label="Not before"
+        keepLabel={`Hide until ${nearDate(notBefore, today)}`}
+        canKeep={!isEmpty}
+        onBack={onBack}
+        onKeep={keep}
+      >
+        <DraftPaper>
+          <Field
+            label="Next action"
+            size="title"
+            value={chosen.title}
+            onChangeText={(title) => setPatch({ ...patch, title })}
+            problem={isEmpty ? 'It needs a title.' : null}
+          />
+          <SaidLine
+            chips={saidOf(of, document, today).filter(({ field }) => !inRows.has(field))}
+            offers={unsaidOf(of).filter((field) => !inRows.has(field))}
+            onChoose={chooser.choose}
+            oneLine
+          />
+        </DraftPaper>
+        <ChoiceRow
+          firstFocus
+          label="Not before"
+          options={[
+            ...(isOffered ? [] : [{ value: notBefore as string, label: nearDate(notBefore, today) }]),
+            ...days.map(([day, label]) => ({ value: day as string, label })),
+          ]}
+          chosen={[notBefore]}
+          onToggle={(day) => setPatch({ ...patch, notBefore: day as CalendarDate })}
+          onMore={() => chooser.choose('notBefore')}
+        />
+      </SortingForm>
+      <OpenedChooser
+        chooser={chooser}
+        of={of}
+        onSet={(more) => setPatch((before) => ({ ...before, ...more }) as typeof patch)}
+      />
+    </>
+  )
+}
