@@ -174,7 +174,7 @@ test('two tabs that write the same text lose nothing: the other version is offer
   await setDown(left, 'a note for two')
   await left.getByRole('button', { name: 'Sort a note for two' }).click()
   await expect(left.getByRole('article', { name: 'The slip' })).toBeVisible()
-  await left.keyboard.press('4')
+  await left.keyboard.press('6')
   await left.keyboard.press('/')
   await left.getByRole('textbox', { name: 'Search for' }).fill('note for two')
   await left.keyboard.press('Enter')

@@ -119,10 +119,10 @@ const prepared: readonly (readonly [string, readonly string[], string?])[] = [
     (title) => [title, ['1', 'Tab', 'Tab', 'ArrowLeft', 'Enter']] as const,
   ),
   ...['sea kayaks', 'learn the cello', 'a walk along the coast', 'a shed of glass'].map(
-    (title) => [title, ['4']] as const,
+    (title) => [title, ['6']] as const,
   ),
-  ...['felt table', 'opening hours of the mill'].map((title) => [title, ['5']] as const),
-  ...['old idea', 'second old idea', 'a third'].map((title) => [title, ['6']] as const),
+  ...['felt table', 'opening hours of the mill'].map((title) => [title, ['7']] as const),
+  ...['old idea', 'second old idea', 'a third'].map((title) => [title, ['9']] as const),
   ...['water the fern', 'answer Perrin'].map((title) => [title, ['2', 'Enter']] as const),
   ...['move the studio', 'new price list'].map((title) => [title, ['3', 'Enter']] as const),
 ]

@@ -1,6 +1,6 @@
 // What an address brings along: a page sent by the bookmark button stands in the line for a look; what another program
 // shared is set down; `?line` opens on the line.
-import { useEffect, useRef } from 'react'
+import { useCallback, useEffect, useRef } from 'react'
 import { useRouter } from 'expo-router'
 import { sharedThought } from '@/core/setdown'
 import { desk } from '@/held/desk'
@@ -15,6 +15,9 @@ interface Arrivals {
   readonly onFiles: (files: readonly File[]) => void
 }
 
+const lost = () =>
+  desk.getState().tell('What was shared did not arrive. Please share it again.', { problem: true })
+
 const names = ['title', 'text', 'url', 'shared', 'line'] as const
 
 export function useArrivals(arrivals: Arrivals): void {
@@ -25,14 +28,8 @@ export function useArrivals(arrivals: Arrivals): void {
   useEffect(() => {
     latest.current = arrivals
   })
-  useEffect(() => {
-    const query = new URLSearchParams(window.location.search)
-    if (!isReady || !names.some((name) => query.has(name))) return
-    router.setParams(Object.fromEntries(names.map((name) => [name, undefined])))
-    const read = (name: (typeof names)[number]) => query.get(name) ?? ''
-    const lost = () =>
-      desk.getState().tell('What was shared did not arrive. Please share it again.', { problem: true })
-    const takeUp = async (id: string) => {
+  const takeUp = useCallback(
+    async (id: string) => {
       const shared = await takeUpShared(id)
       if (!shared) return lost()
       const thought = sharedThought(shared)
@@ -47,10 +44,21 @@ export function useArrivals(arrivals: Arrivals): void {
         return
       if (hasFiles) latest.current.onFiles(shared.files)
       await forgetShared(id)
-    }
-    if (query.has('shared')) void takeUp(read('shared')).catch(lost)
-    const sent = sharedThought({ title: read('title'), text: read('text'), url: read('url') })
-    if (sent) latest.current.onText([sent.text, sent.note].filter((part) => part !== '').join('\n'))
-    focusCapture()
-  }, [act, isReady, router])
+    },
+    [act],
+  )
+  useEffect(() => {
+    const query = new URLSearchParams(window.location.search)
+    if (!isReady || !names.some((name) => query.has(name))) return
+    const read = (name: (typeof names)[number]) => query.get(name) ?? ''
+    // Once the layout around this line stands: before that the address cannot be changed.
+    const timer = setTimeout(() => {
+      router.setParams(Object.fromEntries(names.map((name) => [name, undefined])))
+      if (query.has('shared')) void takeUp(read('shared')).catch(lost)
+      const sent = sharedThought({ title: read('title'), text: read('text'), url: read('url') })
+      if (sent) latest.current.onText([sent.text, sent.note].filter((part) => part !== '').join('\n'))
+      focusCapture()
+    })
+    return () => clearTimeout(timer)
+  }, [isReady, router, takeUp])
 }

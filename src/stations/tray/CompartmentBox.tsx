@@ -88,7 +88,7 @@ function Cell({
         position="absolute"
         inset={0}
         alignItems={icon ? 'flex-end' : 'flex-start'}
-        padding="$2.5"
+        padding="$2"
         borderRadius={4}
         backgroundColor={isOver ? '$brassWash' : ground}
         borderWidth={isOver ? 2 : 1}
@@ -105,6 +105,8 @@ function Cell({
           maxWidth="100%"
           flexShrink={1}
           minWidth={0}
+          letterSpacing={icon ? (-0.2 as never) : undefined}
+          whiteSpace={compartment === 'twoMinutes' ? 'normal' : 'nowrap'}
         >
           {label}
         </Words>

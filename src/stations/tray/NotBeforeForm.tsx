@@ -3,7 +3,7 @@ import { useState } from 'react'
 import type { Slip } from '@/core/record'
 import { addDays, addMonths, weekStartOf, type CalendarDate } from '@/core/time'
 import { select, type NewAction } from '@/state'
-import { ChoiceRow, Field } from '@/ui'
+import { ChoiceRow, Field, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { sayableOf } from '@/parts/said/sayableOf'
@@ -50,6 +50,7 @@ export function NotBeforeForm({
       { slipId: slip.id, fields: { ...chosen, notBefore } },
       { say: `Hidden until ${nearDate(notBefore, today)}: ${shortened(chosen.title)}` },
     )
+  const isPromisedBefore = of.due !== null && of.due.date < notBefore
   const isOffered = days.some(([day]) => day === notBefore)
   return (
     <>
@@ -86,6 +87,11 @@ export function NotBeforeForm({
           onToggle={(day) => setPatch({ ...patch, notBefore: day as CalendarDate })}
           onMore={() => chooser.choose('notBefore')}
         />
+        {isPromisedBefore && of.due ? (
+          <Words role="status" size="second" tone="clay">
+            It is promised for {nearDate(of.due.date, today)}, and would be hidden then.
+          </Words>
+        ) : null}
       </SortingForm>
       <OpenedChooser
         chooser={chooser}
