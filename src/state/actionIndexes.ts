@@ -98,27 +98,6 @@ export const actionsOfWeek = (document: Document, first: CalendarDate, today: Ca
   ...byDay.of(document, noDay),
 ]
 
-const everything = 'all'
-const latestFirst = (a: Action, b: Action) => b.createdAtEpochMs - a.createdAtEpochMs || byId(a, b)
-/** The latest so many, by one pass over when they were made: sorting all of them would take ten times as long. */
-function latestOf(actions: readonly Action[], count: number): readonly Action[] {
-  if (actions.length <= count) return [...actions].sort(latestFirst)
-  const times = Float64Array.from(actions, ({ createdAtEpochMs }) => createdAtEpochMs).sort()
-  const since = times[times.length - count] as number
-  return actions
-    .filter(({ createdAtEpochMs }) => createdAtEpochMs >= since)
-    .sort(latestFirst)
-    .slice(0, count)
-}
-const byAge = makeTableIndex('action', {
-  keysOf: () => [everything],
-  ...orderedBy(latestFirst),
-  firstInOrder: latestOf,
-})
-/** The latest so many actions, done or not: what earlier decisions are learned from. */
-export const latestActions = (document: Document, count: number): readonly Action[] =>
-  byAge.head(document, everything, count)
-
 const dayMs = 86_400_000
 const utcDayOf = (epochMs: number): number => Math.floor(epochMs / dayMs)
 const byDoneDay = makeTableIndex('action', {

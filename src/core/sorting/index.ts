@@ -1,2 +1,1 @@
-export { likelyFor, type Likely } from './likely'
 export { compartmentOfKey, compartments, type Compartment } from './compartments'

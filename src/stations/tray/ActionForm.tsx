@@ -4,14 +4,13 @@ import { useMemo, useState } from 'react'
 import { withHorizon } from '@/core/action'
 import { recordIn } from '@/core/journal'
 import { keptHorizons, type Horizon, type Id, type Slip } from '@/core/record'
-import { likelyFor } from '@/core/sorting'
 import type { ActionPatch } from '@/core/sentence'
-import { lists, select, type NewAction } from '@/state'
-import { ChoiceRow, Field, Words } from '@/ui'
+import { select, type NewAction } from '@/state'
+import { ChoiceRow, Field } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { sayableOf } from '@/parts/said/sayableOf'
-import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
+import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import {
   chooserWords,
   horizonWords,
@@ -23,13 +22,14 @@ import {
 } from '@/words'
 import { DraftPaper } from './SlipPaper'
 import { SortingForm } from './SortingForm'
+import { useLikely, type Likely } from './useLikely'
+import { WhyFirst } from './WhyFirst'
 
 type Patch = ActionPatch & { readonly title?: string }
 type Shelf = Id<'project'> | Id<'area'>
 
 const usualLengths = [5, 10, 15, 20, 30, 45, 60, 90, 120]
 const horizons: readonly Horizon[] = ['today', ...keptHorizons]
-const learnedFrom = 2000
 /** What has a row of its own is not said again on the paper. */
 const inRows = new Set<SaidField>(['horizon', 'minutes', 'contextIds', 'shelf'])
 
@@ -39,39 +39,36 @@ const partsOf = ({ steps, repeat, reminders }: NewAction) => ({ steps, repeat, r
 /** First what stands already, then what is likely, then the rest: as it was when the slip came under the hand. */
 const inTurn = <T,>(...lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())]
 
-function useOffers(title: string, of: Sayable) {
-  const { store } = useZen()
-  // Read once for a slip: rows that moved under the thumb would be pressed wrongly.
-  const [offers] = useState(() => {
-    const { document } = store.api.getState()
-    const likely = likelyFor(title, lists.latestActions(document, learnedFrom))
+/** The options of each row, the likeliest first. */
+function useOffers(likely: Likely, of: Sayable) {
+  const document = useHeldDocument()
+  // As it was when the slip came under the hand: what is chosen does not move.
+  const [standing] = useState(of)
+  return useMemo(() => {
+    const valuesOf = (facet: keyof Likely) => likely[facet].map(({ value }) => value)
     const contexts = select.contextsOf(document).map(({ id }) => id)
     const projects = select.projectsOf(document).filter(({ state }) => select.isHeld(state))
-    const shelves = new Set<string>([
-      ...projects.map(({ id }) => id),
-      ...select
-        .areasOf(document)
-        .flatMap(({ id, closedAtEpochMs }) => (closedAtEpochMs === null ? [id] : [])),
-    ])
-    const standing = [of.projectId ?? of.areaId].filter((id) => id !== null)
-    const likelyLengths = inTurn(of.minutes === null ? [] : [of.minutes], likely.minutes).slice(0, 2)
+    const areas = select.areasOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)
+    const shelves = new Set<string>([...projects, ...areas].map(({ id }) => id))
+    const shelf = [standing.projectId ?? standing.areaId].filter((id) => id !== null)
+    const lengths = valuesOf('minutes').map(Number)
+    const likelyLengths = inTurn(standing.minutes === null ? [] : [standing.minutes], lengths).slice(0, 2)
     return {
-      contextIds: inTurn(of.contextIds, likely.contextIds, contexts).filter((id) => contexts.includes(id)),
+      contextIds: inTurn(standing.contextIds, valuesOf('context') as Id<'context'>[], contexts).filter((id) =>
+        contexts.includes(id),
+      ),
       minutes: inTurn(likelyLengths, usualLengths)
         .slice(0, 8)
         .sort((a, b) => a - b),
       shelfIds: inTurn<Shelf>(
-        standing,
-        likely.shelfIds,
+        shelf,
+        valuesOf('shelf') as Shelf[],
         projects.map(({ id }) => id),
       )
         .filter((id) => shelves.has(id))
         .slice(0, 4),
-      because: of.projectId || of.areaId ? [] : likely.because,
-      likeliest: likely.shelfIds[0] ?? null,
     }
-  })
-  return offers
+  }, [document, likely, standing])
 }
 
 export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAction; onBack: () => void }) {
@@ -86,12 +83,13 @@ export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAc
     [fields, patch, today],
   )
   const of: Sayable = chosen
-  const offers = useOffers(fields.title, of)
+  const likely = useLikely(fields.title)
+  const offers = useOffers(likely, of)
   const set = (more: Patch) => setPatch((before) => ({ ...before, ...more }))
   const isEmpty = chosen.title.trim() === ''
   const shelf: Shelf | null = of.projectId ?? of.areaId
-  const nameOf = (id: Shelf) => {
-    const record = recordIn(document, id) as { title?: string; name?: string } | undefined
+  const nameOf = (id: string) => {
+    const record = recordIn(document, id as Shelf) as { title?: string; name?: string } | undefined
     return record?.title ?? record?.name ?? ''
   }
   const putOn = (id: Shelf | null) =>
@@ -183,17 +181,12 @@ export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAc
           onToggle={(id) => putOn(id === shelf ? null : id)}
           onMore={() => chooser.choose('shelf')}
         />
-        {offers.because.length > 0 && offers.likeliest && shelf === null ? (
-          <Words size="second" tone="inkSoft" marginTop="$-1">
-            {shortened(nameOf(offers.likeliest))}, because of{' '}
-            {offers.because.map((word, index) => (
-              <span key={word}>
-                {index > 0 ? ' and ' : ''}
-                <em>{word}</em>
-              </span>
-            ))}
-          </Words>
-        ) : null}
+        <WhyFirst
+          reasons={[
+            ...likely.context.map((said) => ({ ...said, name: nameOf(said.value) })),
+            ...likely.shelf.map((said) => ({ ...said, name: nameOf(said.value) })),
+          ]}
+        />
       </SortingForm>
       {/* Beside the form: Enter in a chooser must not keep the action. */}
       <OpenedChooser chooser={chooser} of={of} onSet={set} />

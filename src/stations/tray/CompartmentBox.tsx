@@ -3,7 +3,7 @@
 import { useDroppable } from '@dnd-kit/core'
 import { View } from '@tamagui/core'
 import { compartments, type Compartment } from '@/core/sorting'
-import { Icon, Press, Words, type IconName } from '@/ui'
+import { Icon, Press, Row, Words, type IconName } from '@/ui'
 
 interface Face {
   readonly label: string
@@ -24,7 +24,14 @@ export const compartmentFaces: Readonly<Record<Compartment, Face>> = {
   letGo: { label: 'Let go', hint: 'decided against; history keeps it', area: '4 / 1 / 5 / 7' },
 }
 
-export function CompartmentBox({ onChoose }: { onChoose: (compartment: Compartment) => void }) {
+export function CompartmentBox({
+  onChoose,
+  likely,
+}: {
+  onChoose: (compartment: Compartment) => void
+  /** Where much like it went: marked, never chosen. */
+  likely: Compartment | null
+}) {
   return (
     <View
       role="group"
@@ -33,13 +40,14 @@ export function CompartmentBox({ onChoose }: { onChoose: (compartment: Compartme
       padding="$2.5"
       borderRadius={8}
       boxShadow="0 8px 22px rgba(40,30,15,0.22)"
-      style={{ display: 'grid', gridTemplateColumns: 'repeat(6, 1fr)', gap: 7 }}
+      style={{ display: 'grid', gridTemplateColumns: 'repeat(6, minmax(0, 1fr))', gap: 7 }}
     >
       {compartments.map((compartment, index) => (
         <Cell
           key={compartment}
           compartment={compartment}
           number={index + 1}
+          isLikely={compartment === likely}
           onPress={() => onChoose(compartment)}
         />
       ))}
@@ -49,18 +57,20 @@ export function CompartmentBox({ onChoose }: { onChoose: (compartment: Compartme
 
 /** Lower on a low screen, so that a slip of four lines stands above all of them. */
 const heights = {
-  large: 'clamp(72px, calc(24dvh - 66px), 140px)',
-  plain: 'clamp(52px, 9dvh, 80px)',
-  low: 'clamp(46px, 7dvh, 64px)',
+  large: 'clamp(52px, calc(24dvh - 96px), 140px)',
+  plain: 'clamp(46px, calc(11dvh - 24px), 80px)',
+  low: 'clamp(44px, 7dvh, 60px)',
 } as const
 
 function Cell({
   compartment,
   number,
+  isLikely,
   onPress,
 }: {
   compartment: Compartment
   number: number
+  isLikely: boolean
   onPress: () => void
 }) {
   const { setNodeRef, isOver } = useDroppable({ id: compartment })
@@ -106,7 +116,7 @@ function Cell({
           flexShrink={1}
           minWidth={0}
           letterSpacing={icon ? (-0.2 as never) : undefined}
-          whiteSpace={compartment === 'twoMinutes' ? 'normal' : 'nowrap'}
+          style={{ overflowWrap: 'anywhere' }}
         >
           {label}
         </Words>
@@ -127,9 +137,16 @@ function Cell({
         ) : (
           <View />
         )}
-        <Words size="second" tone={tone} marginLeft="auto" aria-hidden>
-          {number}
-        </Words>
+        <Row marginLeft="auto" gap="$1.5" alignItems="center" minHeight={20}>
+          {isLikely ? (
+            <Words size="second" tone={dark ? 'trayInk' : 'brass'}>
+              likely
+            </Words>
+          ) : null}
+          <Words size="second" tone={tone} aria-hidden>
+            {number}
+          </Words>
+        </Row>
       </View>
       {hint ? (
         <Words

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Id, Slip, Waiting } from '@/core/record'
 import { addDays } from '@/core/time'
-import type { NewAction } from '@/state'
+import { select, type NewAction } from '@/state'
 import { ChoiceRow, Field } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
@@ -12,7 +12,7 @@ import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords, nearDate, saidOf, shortened, unsaidOf, type SaidField } from '@/words'
 import { DraftPaper } from './SlipPaper'
 import { SortingForm } from './SortingForm'
-import { useLikelyPeople } from './useLikely'
+import { useLikely } from './useLikely'
 
 const ways = ['in person', 'by phone', 'by letter', 'by message'] as const
 /** Days from today after which an answer is usually asked for. */
@@ -32,7 +32,12 @@ export function HandOverForm({
   const today = useToday()
   const document = useHeldDocument()
   const chooser = useChooser()
-  const people = useLikelyPeople(fields.title, slip.personIds)
+  const likely = useLikely(fields.title).person.map(({ value }) => value as Id<'person'>)
+  const everybody = select.peopleOf(document).map(({ id }) => id)
+  // Whom it came from or names, then whom much like it was handed to.
+  const people = [
+    ...new Set([...slip.personIds, ...(fields.personIds ?? []), ...likely, ...everybody]),
+  ].filter((id) => everybody.includes(id))
   const [title, setTitle] = useState<string | null>(null)
   const [patch, setPatch] = useState<Partial<NewAction>>({})
   const nobody: Waiting = { personId: null, whom: '', since: today, chaseOn: addDays(today, 7), how: '' }

@@ -22,6 +22,7 @@ import { NotBeforeForm } from './NotBeforeForm'
 import { ProjectForm } from './ProjectForm'
 import { SlipPaper } from './SlipPaper'
 import { TwoMinutes } from './TwoMinutes'
+import { useLikely } from './useLikely'
 import { useSorting, type Sorting } from './useSorting'
 
 export function SortingStation() {
@@ -84,6 +85,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const draft = reader.draftOf(sentence, setDownOn)
   const fields = setDownOn === today ? draft : reader.asSaidOn(draft, setDownOn)
   const { title } = sentence
+  const likely = (useLikely(title).compartment[0]?.value ?? null) as Compartment | null
   const hasUnderstood = useHasUnderstood(slip.text, sentence)
 
   const choose = (compartment: Compartment) => {
@@ -158,7 +160,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
     <SortingByDrag title={shortened(title)} onDrop={choose}>
       <Column gap="$3">
         <DraggableSlip>{paper}</DraggableSlip>
-        <CompartmentBox onChoose={choose} />
+        <CompartmentBox onChoose={choose} likely={likely} />
         <Aside slip={slip} title={title} later={sorting.total > sorting.position ? sorting.later : null} />
       </Column>
     </SortingByDrag>

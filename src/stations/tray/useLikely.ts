@@ -1,27 +1,27 @@
-// Whom a slip is likely to be handed to: those it came from or names, then those whom most has been handed to.
+// What is likely of a slip, as it was when it came under the hand: rows that moved under the thumb would be pressed wrongly.
 import { useState } from 'react'
-import type { Id } from '@/core/record'
-import { lists, select } from '@/state'
-import { useZen } from '@/held/zen'
+import type { Facet, Suggestion } from '@/core/sorting/learning'
+import { useLearned } from '@/held/learned'
 
-const learnedFrom = 2000
+const most = 6
 
-export function useLikelyPeople(title: string, first: readonly Id<'person'>[]): readonly Id<'person'>[] {
-  const { store } = useZen()
-  // Read once for a slip: rows that moved under the thumb would be pressed wrongly.
-  const [people] = useState(() => {
-    const { document } = store.api.getState()
-    const told = new Map<Id<'person'>, number>()
-    for (const { waiting, personIds } of lists.latestActions(document, learnedFrom)) {
-      const ids = waiting?.personId ? [waiting.personId, ...personIds] : personIds
-      ids.forEach((id) => told.set(id, (told.get(id) ?? 0) + 1))
-    }
-    const all = select.peopleOf(document)
-    const named = all
-      .filter(({ name }) => title.toLowerCase().includes(name.toLowerCase()))
-      .map(({ id }) => id)
-    const rest = all.map(({ id }) => id).sort((a, b) => (told.get(b) ?? 0) - (told.get(a) ?? 0))
-    return [...new Set([...first, ...named, ...rest])]
-  })
-  return people
+export type Likely = Readonly<Record<Facet, readonly Suggestion[]>>
+
+const nothing: Likely = { compartment: [], shelf: [], context: [], minutes: [], person: [] }
+
+/** Learned once for a title; what is learned later counts for the next slip. */
+export function useLikely(title: string): Likely {
+  const learner = useLearned()
+  const [likely, setLikely] = useState<{ of: unknown; found: Likely }>({ of: null, found: nothing })
+  if (learner === null || likely.of === learner) return likely.found
+  const ask = (facet: Facet) => learner.likely(title, facet, most)
+  const found: Likely = {
+    compartment: ask('compartment'),
+    shelf: ask('shelf'),
+    context: ask('context'),
+    minutes: ask('minutes'),
+    person: ask('person'),
+  }
+  setLikely({ of: learner, found })
+  return found
 }

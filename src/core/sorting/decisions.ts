@@ -1,0 +1,97 @@
+// Earlier decisions, read off the journal: what each act of sorting, or of adding an action, made of its words. An undo
+// takes a decision back, a redo makes it again.
+import { kindOf, type Action, type AnyRecord, type Reading, type Reference } from '../record'
+import { assertNever } from '../invariant'
+import type { Change, RecordDiff, Stamp } from '../journal'
+import type { Compartment } from './compartments'
+import type { Decision, Learner } from './learner'
+
+/** The compartment an act stands for; null for acts that decide none. */
+function compartmentOf(act: string, record: AnyRecord): Compartment | null {
+  switch (act) {
+    case 'sortAsAction':
+      return 'action'
+    case 'sortAsDone':
+      return 'twoMinutes'
+    case 'sortAsProject':
+      return kindOf(record.id) === 'project' ? 'project' : null
+    case 'sortAsHandedOver':
+      return 'handOver'
+    case 'sortAsNotBefore':
+      return 'notBefore'
+    case 'sortAsSomeday':
+      return 'someday'
+    case 'sortAsReference':
+      return 'reference'
+    case 'sortAsReading':
+      return 'reading'
+    case 'sortAsLetGo':
+      return 'letGo'
+    default:
+      return null
+  }
+}
+
+const some = (value: string | null | undefined): string[] => (value ? [value] : [])
+
+/** What a record that was made decides; null for kinds that are not sorted into. */
+function decisionOf(act: string, record: AnyRecord): Decision | null {
+  const compartment = some(compartmentOf(act, record))
+  switch (kindOf(record.id)) {
+    case 'action': {
+      const { title, projectId, areaId, contextIds, minutes, personIds, waiting } = record as Action
+      const people = [...new Set([...personIds, ...some(waiting?.personId)])]
+      return {
+        title,
+        decided: {
+          compartment,
+          shelf: some(projectId ?? areaId),
+          context: contextIds,
+          minutes: minutes === null ? [] : [String(minutes)],
+          person: people,
+        },
+      }
+    }
+    case 'project': {
+      const { title, areaId } = record as AnyRecord & { title: string; areaId: string | null }
+      return { title, decided: { compartment, shelf: some(areaId) } }
+    }
+    case 'reference':
+    case 'reading': {
+      const { title, projectId, areaId } = record as Reference | Reading
+      return { title, decided: { compartment, shelf: some(projectId ?? areaId) } }
+    }
+    default:
+      return null
+  }
+}
+
+const isAdded = (part: RecordDiff): part is Extract<RecordDiff, { kind: 'added' }> => part.kind === 'added'
+
+/** The decisions that a change made. What a file brought was decided elsewhere, and is not told whole. */
+export function decisionsIn(change: Change): readonly Decision[] {
+  if (change.brought || change.reverts) return []
+  return change.diff.filter(isAdded).flatMap(({ record }) => decisionOf(change.act, record) ?? [])
+}
+
+/** What a learner takes up from a change: what was decided, and what an undo or a redo says of it. */
+export function takeUp(learner: Learner, change: Change, actOf: (stamp: Stamp) => Change | undefined): void {
+  const { reverts } = change
+  if (!reverts) return decisionsIn(change).forEach(learner.learn)
+  const act = actOf(reverts.stamp)
+  const decisions = act ? decisionsIn(act) : []
+  switch (reverts.kind) {
+    case 'undo':
+      return decisions.forEach(learner.forget)
+    case 'redo':
+      return decisions.forEach(learner.learn)
+    default:
+      return assertNever(reverts.kind)
+  }
+}
+
+/** A learner is taught a whole journal, in the order of its changes. */
+export function learnJournal(learner: Learner, changes: readonly Change[]): void {
+  const byStamp = new Map(changes.map((change) => [change.stamp, change]))
+  for (const change of changes) takeUp(learner, change, (stamp) => byStamp.get(stamp))
+}

@@ -1,0 +1,92 @@
+// What was learned from earlier decisions: read off the journal in a worker when sorting begins, and kept up act by act.
+// Nothing of it is kept or leaves the machine.
+import { useEffect, useSyncExternalStore } from 'react'
+import type { Change } from '@/core/journal'
+import { learnJournal, makeLearner, takeUp, type Learner, type LearnerState } from '@/core/sorting/learning'
+import type { ZenStore } from '@/state'
+import { useZen, type ZenParts } from './zen'
+
+interface Learned {
+  readonly state: LearnerState
+  /** The stamp of the last change that was learned from. */
+  readonly upTo: string
+}
+
+function learnInWorker(kept: ZenParts['kept']): Promise<Learned> {
+  return new Promise((resolve, reject) => {
+    const worker = new Worker(new URL('../workers/learn.worker', window.location.href))
+    worker.onmessage = ({ data }: MessageEvent<Learned>) => {
+      resolve(data)
+      worker.terminate()
+    }
+    worker.onerror = (event) => {
+      reject(new Error(event.message))
+      worker.terminate()
+    }
+    worker.postMessage(kept)
+  })
+}
+
+/** Where there are no workers, as in tests: here and at once. */
+async function learnHere(store: ZenStore): Promise<Learned> {
+  const { changes } = await store.journal()
+  const learner = makeLearner()
+  learnJournal(learner, changes)
+  return { state: learner.state(), upTo: changes.at(-1)?.stamp ?? '' }
+}
+
+let learner: Learner | null = null
+let of: ZenStore | null = null
+const listeners = new Set<() => void>()
+const tell = () => listeners.forEach((listener) => listener())
+
+/** Takes up what has been done since: in order, each once. */
+function follow(store: ZenStore, { state, upTo }: Learned): void {
+  const made = makeLearner(state)
+  let last = upTo
+  const catchUp = (recent: readonly Change[]) => {
+    const byStamp = new Map(recent.map((change) => [change.stamp, change]))
+    for (const change of recent) {
+      if (change.stamp <= last) continue
+      takeUp(made, change, (stamp) => byStamp.get(stamp))
+      last = change.stamp
+    }
+  }
+  catchUp(store.api.getState().recent)
+  const stop = store.api.subscribe(({ recent }, before) => {
+    if (recent === before.recent) return
+    if (recent.length > 0) return catchUp(recent)
+    // Everything was removed: so is what was learned.
+    stop()
+    of = null
+    learner = null
+    tell()
+  })
+  learner = made
+  tell()
+}
+
+async function begin({ store, kept }: ZenParts): Promise<void> {
+  if (of === store) return
+  of = store
+  learner = null
+  const learned = await (typeof Worker === 'undefined' ? learnHere(store) : learnInWorker(kept))
+  if (of === store) follow(store, learned)
+}
+
+/** Null until it is there; without it everything works, and the usual comes first. */
+export function useLearned(): Learner | null {
+  const parts = useZen()
+  useEffect(() => {
+    begin(parts).catch(() => {
+      of = null
+    })
+  }, [parts])
+  return useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener)
+      return () => listeners.delete(listener)
+    },
+    () => learner,
+  )
+}
