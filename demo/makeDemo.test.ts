@@ -4,6 +4,7 @@ import { dayBandsOf, anyReach } from '@/core/day'
 import { emptyDocument, recordsById, recordsIn, withChanges } from '@/core/journal'
 
 import { calendarDateUnsafe, epochMsAt } from '@/core/time'
+import { demoFiles } from './demoFiles'
 import { makeDemo } from './makeDemo'
 import { makeDemoFile } from './makeDemoFile'
 
@@ -21,6 +22,12 @@ describe('the demo data', () => {
     expect(Math.abs(actions.filter(isOpen).length - 150)).toBeLessThan(15)
     expect(Math.abs(done.length - 400)).toBeLessThan(40)
     expect(done.every(({ doneAtEpochMs }) => (doneAtEpochMs as number) <= nowEpochMs)).toBe(true)
+  })
+  it('has slips with files, a letter and steps, and brings the bytes of every file', () => {
+    const files = recordsIn(demo.document, 'file')
+    expect(files.map(({ blob }) => blob).sort()).toEqual(demoFiles.map(({ file }) => file.blob).sort())
+    expect(recordsIn(demo.document, 'step')).toHaveLength(3)
+    expect(recordsIn(demo.document, 'slip').filter(({ note }) => note.startsWith('From '))).toHaveLength(1)
   })
   it('is a real journal: replayed from nothing it gives the same document', () => {
     expect([...recordsById(withChanges(emptyDocument, demo.changes)).values()]).toEqual([

@@ -269,8 +269,10 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
   openWork(scene)
   layOutTheDay(scene)
   reviews(scene)
-  slips.forEach(([sentence, daysAgo, minute]) =>
-    scene.play.at(addDays(today, -daysAgo), minute, (player) => player.run('setDown', { text: sentence })),
+  slips.forEach(([sentence, daysAgo, minute, more]) =>
+    scene.play.at(addDays(today, -daysAgo), minute, (player) =>
+      player.run('setDown', { text: sentence, ...more }),
+    ),
   )
   scene.play.perform()
   return { document: scene.play.document(), changes: scene.play.changes }

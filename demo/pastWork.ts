@@ -1,4 +1,6 @@
 // What an acoustician does in three months, as sentences with gaps.
+import type { NewSlip } from '@/state'
+import { countyForms, stairwellPicture } from './demoFiles'
 
 export const rooms = [
   'Fenwick Hall',
@@ -52,19 +54,37 @@ export const patterns: readonly (readonly [area: string, sentence: string])[] = 
   ['Family', 'Buy shoes with Sorrel, errands, 60 min'],
 ]
 
-/** What lies in the tray: [sentence, days ago, minute of the day]. */
-export const slips: readonly (readonly [sentence: string, daysAgo: number, minute: number])[] = [
+/** What lies in the tray: [sentence, days ago, minute of the day, what came with it]. */
+export const slips: readonly (readonly [
+  sentence: string,
+  daysAgo: number,
+  minute: number,
+  more?: Partial<NewSlip>,
+])[] = [
   ['ask the choir who has a trailer', 0, 490],
   ['felt panels: is the 40 mm one fire rated?', 0, 472],
   ['ring the tile maker about absorber samples by friday 20 min phone', 1, 1122],
   ['renew the parking permit, not before 1 april', 1, 1143],
   ['idea: a sound walk for the open day', 1, 1090],
-  ['letter from the county: form 12 and two copies', 1, 985],
+  [
+    'form 12 and two copies by 1 april',
+    1,
+    985,
+    {
+      note: 'From County Buildings <rooms@county.example>\n\nBefore the ceiling of Fenwick Hall is changed we need form 12, signed, in two copies. The form is enclosed, with notes.',
+      files: countyForms.map(({ file }) => file),
+    },
+  ],
   ['new bulb for the workshop bench, errands', 1, 930],
   ['draft the hall report for Fenwick Hall, deep, 2 hours, this week', 1, 840],
   ['who is the Larch House night porter', 1, 760],
   ['dentist for Sorrel, phone, 5 min', 1, 615],
-  ['the stairwell at the law court rings at 400 hertz', 2, 1150],
+  [
+    'the stairwell at the law court rings at 400 hertz',
+    2,
+    1150,
+    { files: [stairwellPicture.file], note: 'Worst on the second landing. Felt under the treads?' },
+  ],
   ['site visit at 14:30 tomorrow for 90 minutes on site', 2, 1062],
   ['read https://library.example/felt-and-fire about felt and fire', 2, 1001],
   ['Davit says the swell box leaks', 2, 905],
@@ -75,7 +95,12 @@ export const slips: readonly (readonly [sentence: string, daysAgo: number, minut
   ['move the evening class one week?', 3, 1020],
   ['fence post by the compost has gone', 3, 870],
   ['send Kofi the photo of the hatch, 5 min, desk', 3, 655],
-  ['two more chairs for Nan’s table', 4, 1180],
+  [
+    'two more chairs for Nan’s table',
+    4,
+    1180,
+    { steps: ['measure the table', 'ask Bettina', 'collect them'] },
+  ],
   ['check whether the mill loft floods', 4, 960],
   ['write down the trick with the wet cloth', 4, 700],
   ['“by friday” stickers for the sample boxes', 4, 560],

@@ -4,10 +4,15 @@ import { select } from '@/state'
 import { desk } from './desk'
 import { useHeld, useZen, type ZenParts } from './zen'
 
-function textFromWorker(input: { today: string; zone: string; nowEpochMs: number }): Promise<string> {
+interface Made {
+  readonly text: string
+  readonly files: readonly Uint8Array<ArrayBuffer>[]
+}
+
+function madeInWorker(input: { today: string; zone: string; nowEpochMs: number }): Promise<Made> {
   return new Promise((resolve, reject) => {
     const worker = new Worker(new URL('../workers/demo.worker', window.location.href))
-    worker.onmessage = ({ data }: MessageEvent<string>) => {
+    worker.onmessage = ({ data }: MessageEvent<Made>) => {
       resolve(data)
       worker.terminate()
     }
@@ -20,12 +25,18 @@ function textFromWorker(input: { today: string; zone: string; nowEpochMs: number
 }
 
 /** Lays the demo data beside whatever is held. */
-export async function loadDemo({ store, clock }: ZenParts): Promise<void> {
+export async function loadDemo({ store, clock, blobs }: ZenParts): Promise<void> {
   const nowEpochMs = clock.nowEpochMs()
   const { parseStoreFile } = await import('@/state/onDemand')
-  const file = parseStoreFile(
-    await textFromWorker({ today: store.api.getState().today, zone: clock.zone(), nowEpochMs }),
-  )
+  const { text, files } = await madeInWorker({
+    today: store.api.getState().today,
+    zone: clock.zone(),
+    nowEpochMs,
+  })
+  // Without room for its files the demo is still worth looking at.
+  const port = await blobs().catch(() => null)
+  for (const bytes of files) await port?.put(new Blob([bytes])).catch(() => {})
+  const file = parseStoreFile(text)
   if (file.ok) await store.bringIn(file.value.entries, file.value.changes, 'loadDemo')
 }
 
