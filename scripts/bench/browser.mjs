@@ -1,55 +1,13 @@
 // Figures taken in headless Chromium on the built application, with 10,000 and 100,000 actions brought in as a file.
 import { chromium } from '@playwright/test'
-import { spawn, spawnSync } from 'node:child_process'
+import { spawnSync } from 'node:child_process'
 import { mkdtempSync, statSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { launchOptions } from '../parts/chromium.mjs'
 import { root } from '../parts/setUp.mjs'
-
-const port = 8125
-const base = `http://localhost:${port}`
-const at = (values, share) =>
-  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
-const ms = (value) => `${value.toFixed(1)} ms`
-
-async function withServer(work) {
-  const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
-    cwd: root,
-    env: { ...process.env, PORT: String(port) },
-    stdio: 'ignore',
-  })
-  try {
-    for (let tries = 0; tries < 100; tries++) {
-      if (
-        await fetch(`${base}/api/health`).then(
-          (response) => response.ok,
-          () => false,
-        )
-      )
-        break
-      await new Promise((resolve) => setTimeout(resolve, 100))
-    }
-    return await work()
-  } finally {
-    server.kill()
-  }
-}
-
-/** The longest task of the page while `work` goes on: nothing is drawn and no key is answered meanwhile. */
-async function longestBlock(page, work) {
-  await page.evaluate(() => {
-    window.longest = 0
-    new PerformanceObserver((list) => {
-      for (const { duration } of list.getEntries()) window.longest = Math.max(window.longest, duration)
-    }).observe({ type: 'longtask' })
-  })
-  const began = Date.now()
-  await work()
-  const took = Date.now() - began
-  await page.waitForTimeout(200)
-  return { longest: await page.evaluate(() => window.longest), took }
-}
+import { at, base, longestBlock, ms, paintedAfter, withServer } from './parts.mjs'
+import { settingDownFigures } from './settingDown.mjs'
 
 /** A browser profile that holds so many actions, and how bringing them in held the screen. */
 async function profileWith(browser, actions) {
@@ -120,22 +78,6 @@ async function starts(small, large, told, rounds = 9) {
   ]
 }
 
-/** Runs an act in the page and gives the time to the frame after it has been painted. */
-const paintedAfter = (page, act, argument) =>
-  page.evaluate(
-    ([source, given]) =>
-      new Promise((resolve) => {
-        const before = performance.now()
-        new Function('given', source)(given)
-        requestAnimationFrame(() => {
-          const channel = new MessageChannel()
-          channel.port1.onmessage = () => resolve(performance.now() - before)
-          channel.port2.postMessage(0)
-        })
-      }),
-    [act, argument],
-  )
-
 async function ticks(context, told) {
   const page = await context.newPage()
   await page.goto(`${base}/day`)
@@ -166,7 +108,7 @@ async function keyPresses(context) {
   await page.waitForTimeout(1500)
   const typed = `ring the tile maker about samples by friday 20 min for Project 12, must ${'and more '.repeat(3)}by monday`
   const press =
-    "const input = document.getElementById('set-down'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, given); input.dispatchEvent(new Event('input', { bubbles: true }))"
+    "const input = document.getElementById('set-down'); Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set.call(input, given); input.dispatchEvent(new Event('input', { bubbles: true }))"
   const times = []
   for (let length = 1; length <= typed.length; length++)
     times.push(await paintedAfter(page, press, typed.slice(0, length)))
@@ -298,6 +240,7 @@ export const browserFigures = () =>
         await ticks(large, '10,000'),
         await keyPresses(large),
         await scrolling(large),
+        ...(await settingDownFigures(browser)),
         ...(await hugeFigures(browser, small)),
       ]
     } finally {

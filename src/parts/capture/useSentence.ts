@@ -4,7 +4,7 @@ import type { Slip } from '@/core/record'
 import type { Sentence, SentenceContext } from '@/core/sentence'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import { useReader } from '@/held/reader'
-import { useHeldDocument, useToday, useZen } from '@/held/zen'
+import { useHeld, useToday, useZen } from '@/held/zen'
 import { select } from '@/state'
 
 /** The day a slip was set down: its words mean what they meant then, whenever it is sorted. */
@@ -15,11 +15,11 @@ export function useDayOf({ setDownAtEpochMs }: Slip): CalendarDate {
 
 /** What a sentence is read in: the day it was said on, the person's week, and every name there is. */
 export function useSentenceContext(saidOn?: CalendarDate): SentenceContext {
-  const document = useHeldDocument()
   const now = useToday()
   const today = saidOn ?? now
-  const names = select.namesOf(document)
-  const { weekStartsOn } = select.settingsOf(document)
+  // As narrow as what is read: a row is not drawn again for each thing set down.
+  const names = useHeld((state) => select.namesOf(state.document))
+  const weekStartsOn = useHeld((state) => select.settingsOf(state.document).weekStartsOn)
   return useMemo(() => ({ today, weekStartsOn, names }), [today, weekStartsOn, names])
 }
 

@@ -1,5 +1,5 @@
 // One slip on the pile: its words, when it was set down and what was understood. It is edited where it lies.
-import { useState } from 'react'
+import { memo, useState } from 'react'
 import { useRouter } from 'expo-router'
 import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
@@ -9,9 +9,10 @@ import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { PartsBands } from '@/parts/files/PartsBands'
 import { parts } from '@/state'
 import { cameWithWords, chipWords, momentWords, shortened } from '@/words'
-import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
+import { useAct, useHeld, useToday, useZen } from '@/held/zen'
 
-export function SlipRow({ slip }: { slip: Slip }) {
+/** Not drawn again while its slip stays as it is, however many others come. */
+export const SlipRow = memo(function SlipRow({ slip }: { slip: Slip }) {
   const [editing, setEditing] = useState(false)
   return (
     <View render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
@@ -22,23 +23,25 @@ export function SlipRow({ slip }: { slip: Slip }) {
       )}
     </View>
   )
-}
+})
 
 function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   const today = useToday()
   const { clock } = useZen()
   const act = useAct()
-  const document = useHeldDocument()
   const router = useRouter()
+  const steps = useHeld((state) => parts.stepsOf(state.document, slip.id).length)
+  const files = useHeld((state) => parts.filesOf(state.document, slip.id).length)
+  const isAside = useHeld((state) => parts.asideOf(state.document, slip.id) !== undefined)
   const { title, clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
   const details = [
     momentWords(slip.setDownAtEpochMs, clock.zone(), today),
     ...clauses.map((clause) => chipWords(clause, today)),
     ...cameWithWords({
       note: slip.note,
-      steps: parts.stepsOf(document, slip.id).length,
-      files: parts.filesOf(document, slip.id).length,
-      isAside: parts.asideOf(document, slip.id) !== undefined,
+      steps,
+      files,
+      isAside,
     }),
   ].join(' · ')
   return (
@@ -138,7 +141,7 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
 /** One act puts the slip into the review box, or takes it out again. */
 function LayAside({ slip: { id } }: { slip: Slip }) {
   const act = useAct()
-  const aside = parts.asideOf(useHeldDocument(), id)
+  const aside = useHeld((state) => parts.asideOf(state.document, id))
   return (
     <Button
       kind="quiet"

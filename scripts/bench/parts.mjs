@@ -1,0 +1,63 @@
+// What figures taken in the browser have in common: the server, percentiles, and how long the screen was held.
+import { spawn } from 'node:child_process'
+import { root } from '../parts/setUp.mjs'
+
+const port = 8125
+export const base = `http://localhost:${port}`
+export const at = (values, share) =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))]
+export const ms = (value) => `${value.toFixed(1)} ms`
+
+export async function withServer(work) {
+  const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
+    cwd: root,
+    env: { ...process.env, PORT: String(port) },
+    stdio: 'ignore',
+  })
+  try {
+    for (let tries = 0; tries < 100; tries++) {
+      if (
+        await fetch(`${base}/api/health`).then(
+          (response) => response.ok,
+          () => false,
+        )
+      )
+        break
+      await new Promise((resolve) => setTimeout(resolve, 100))
+    }
+    return await work()
+  } finally {
+    server.kill()
+  }
+}
+
+/** The longest task of the page while `work` goes on: nothing is drawn and no key is answered meanwhile. */
+export async function longestBlock(page, work) {
+  await page.evaluate(() => {
+    window.longest = 0
+    new PerformanceObserver((list) => {
+      for (const { duration } of list.getEntries()) window.longest = Math.max(window.longest, duration)
+    }).observe({ type: 'longtask' })
+  })
+  const began = Date.now()
+  await work()
+  const took = Date.now() - began
+  await page.waitForTimeout(200)
+  return { longest: await page.evaluate(() => window.longest), took }
+}
+
+/** Runs an act in the page and gives the time to the frame after it has been painted. */
+export const paintedAfter = (page, act, argument) =>
+  page.evaluate(
+    ([source, given]) =>
+      new Promise((resolve) => {
+        const before = performance.now()
+        new Function('given', source)(given)
+        requestAnimationFrame(() => {
+          const channel = new MessageChannel()
+          channel.port1.onmessage = () => resolve(performance.now() - before)
+          channel.port2.postMessage(0)
+        })
+      }),
+    [act, argument],
+  )
