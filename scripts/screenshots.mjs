@@ -77,7 +77,33 @@ const views = [
     act: (page) => page.getByRole('button', { name: /Open Fenwick Hall/ }).click(),
   },
   { name: 'first-minute-phone', path: '/', size: phone, empty: true },
-  { name: 'tray-wide', path: '/', size: wide },
+  {
+    name: 'tray-wide',
+    path: '/',
+    size: wide,
+    act: (page) => page.getByRole('button', { name: /^Change the stairwell/ }).click(),
+  },
+  {
+    name: 'sorting-wide',
+    path: '/sorting',
+    size: wide,
+    act: async (page) => {
+      for (let turn = 0; turn < 6; turn++) await page.getByRole('button', { name: /^Later/ }).click()
+      await page.getByText('likely', { exact: true }).waitFor()
+    },
+  },
+  {
+    name: 'together-wide',
+    path: '/day',
+    size: wide,
+    act: async (page) => {
+      for (let turn = 0; turn < 3; turn++) {
+        await page.keyboard.press('j')
+        await page.keyboard.press('v')
+      }
+      await page.getByRole('textbox', { name: 'Say what changes' }).fill('friday, 20 min, not on site')
+    },
+  },
   {
     name: 'day-wide',
     path: '/day',

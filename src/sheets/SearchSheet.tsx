@@ -92,6 +92,7 @@ function areaOfFound(document: Document, { kind }: Found, record: AnyRecord): Ar
 
 function stateOfFound({ kind }: Found, record: AnyRecord): string | null {
   if (kind === 'project') return stateWords[(record as Project).state]
+  if (kind !== 'action' && (record as { letGoAtEpochMs?: number | null }).letGoAtEpochMs) return 'removed'
   if (kind !== 'action' || isOpen(record as Action)) return null
   return (record as Action).doneAtEpochMs ? 'done' : 'let go'
 }

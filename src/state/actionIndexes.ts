@@ -98,6 +98,15 @@ export const actionsOfWeek = (document: Document, first: CalendarDate, today: Ca
   ...byDay.of(document, noDay),
 ]
 
+const letGo = 'letGo'
+const byLetGo = makeTableIndex('action', {
+  keysOf: ({ letGoAtEpochMs, doneAtEpochMs }) =>
+    letGoAtEpochMs !== null && doneAtEpochMs === null ? [letGo] : [],
+  ...orderedBy((a, b) => (b.letGoAtEpochMs ?? 0) - (a.letGoAtEpochMs ?? 0) || byId(a, b)),
+})
+/** Actions decided against, latest first. */
+export const letGoOf = (document: Document): readonly Action[] => byLetGo.of(document, letGo)
+
 const dayMs = 86_400_000
 const utcDayOf = (epochMs: number): number => Math.floor(epochMs / dayMs)
 const byDoneDay = makeTableIndex('action', {

@@ -55,6 +55,17 @@ export const countOf = (document: Document): number =>
   counts.reduce((sum, countIn) => sum + countIn(document), 0)
 
 export const fileCountOf = countOfKind('file')
+/** The bytes that some file still stands for. */
+export const blobsOf = byTables(
+  ['file'],
+  (document) =>
+    new Set(
+      recordsIn(document, 'file').flatMap(({ blob, smallBlob }) => (smallBlob ? [blob, smallBlob] : [blob])),
+    ),
+)
+
+const isKept = ({ letGoAtEpochMs }: { readonly letGoAtEpochMs: number | null }): boolean =>
+  letGoAtEpochMs === null
 
 /** Every action: for what is done once. Stations read `lists`, which follow each edit. */
 export const actionsOf = byTables(['action'], (document) => recordsIn(document, 'action'))
@@ -64,7 +75,9 @@ export const projectsOf = rankedOf('project')
 export const contextsOf = rankedOf('context')
 export const peopleOf = rankedOf('person')
 export const referencesOf = byTables(['reference'], (document) =>
-  recordsIn(document, 'reference').sort((a, b) => b.createdAtEpochMs - a.createdAtEpochMs),
+  recordsIn(document, 'reference')
+    .filter(isKept)
+    .sort((a, b) => b.createdAtEpochMs - a.createdAtEpochMs),
 )
 export const reviewsOf = byTables(['review'], (document) =>
   recordsIn(document, 'review').sort((a, b) => b.startedAtEpochMs - a.startedAtEpochMs),
@@ -75,14 +88,27 @@ export const asidesOf = byTables(['aside'], (document) =>
   recordsIn(document, 'aside').sort((a, b) => b.laidAtEpochMs - a.laidAtEpochMs || (a.id < b.id ? -1 : 1)),
 )
 export const readingsOf = byTables(['reading'], (document) =>
-  recordsIn(document, 'reading').sort((a, b) => b.createdAtEpochMs - a.createdAtEpochMs),
+  recordsIn(document, 'reading')
+    .filter(isKept)
+    .sort((a, b) => b.createdAtEpochMs - a.createdAtEpochMs),
 )
 
 /** The pile, newest first. */
 export const slipsOf = byTables(['slip'], (document) =>
-  recordsIn(document, 'slip').sort(
-    (a, b) => b.setDownAtEpochMs - a.setDownAtEpochMs || (a.id < b.id ? 1 : -1),
-  ),
+  recordsIn(document, 'slip')
+    .filter(isKept)
+    .sort((a, b) => b.setDownAtEpochMs - a.setDownAtEpochMs || (a.id < b.id ? 1 : -1)),
+)
+
+/** Slips, references and reading that were removed, latest first; actions let go of are in `lists`. */
+export const removedOf = byTables(['slip', 'reference', 'reading'], (document) =>
+  (['slip', 'reference', 'reading'] as const)
+    .flatMap(
+      (kind) =>
+        recordsIn(document, kind) as (RecordOf['slip'] | RecordOf['reference'] | RecordOf['reading'])[],
+    )
+    .filter((record) => !isKept(record))
+    .sort((a, b) => (b.letGoAtEpochMs ?? 0) - (a.letGoAtEpochMs ?? 0) || (a.id < b.id ? -1 : 1)),
 )
 
 export const settingsOf: (document: Document) => Settings = byTables(['settings'], settingsIn)

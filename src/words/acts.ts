@@ -7,6 +7,8 @@ export const actWords: Readonly<Record<CommandName | 'undo' | 'redo' | 'bringIn'
   setDownMany: 'Set down together',
   editSlip: 'Changed',
   removeSlip: 'Taken off the tray',
+  putBack: 'Put back',
+  emptyLetGo: 'Removed for good',
   sortAsAction: 'Sorted as an action',
   sortAsDone: 'Done in two minutes',
   sortAsSomeday: 'Laid by for someday',

@@ -48,7 +48,15 @@ it('a file is one act: undo takes it back whole, removals too, and reaches into 
   const stamp = (ms: number) => makeStamp(testStartEpochMs + 9e9 + ms, 0, 'file')
   const entries: Entry[] = [
     {
-      record: { id: 'slip:new', text: 'new', takenOff: [], note: '', personIds: [], setDownAtEpochMs: 1 },
+      record: {
+        id: 'slip:new',
+        text: 'new',
+        takenOff: [],
+        note: '',
+        personIds: [],
+        setDownAtEpochMs: 1,
+        letGoAtEpochMs: null,
+      },
       all: stamp(1),
     },
     { record: { id: gone } as never, all: '' as never, removed: stamp(2) },

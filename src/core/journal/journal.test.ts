@@ -25,6 +25,7 @@ const slip = (name: string, text: string): AnyRecord => ({
   note: '',
   personIds: [],
   setDownAtEpochMs: 1,
+  letGoAtEpochMs: null,
 })
 
 function partOf(act: string, id: string, value: string, current: Slip | undefined): RecordDiff | null {

@@ -59,7 +59,7 @@ describe('from version 2', () => {
 
   it('gives slips and actions the fields they lacked, and what is waited for how it was told', () => {
     expect(migrateEntry(entry({ id: 'slip:s', text: 'a' }), 2)).toEqual(
-      entry({ id: 'slip:s', text: 'a', note: '', personIds: [] }),
+      entry({ id: 'slip:s', text: 'a', note: '', personIds: [], letGoAtEpochMs: null }),
     )
     expect(migrateEntry(entry({ id: 'action:a', waiting }), 2)).toEqual(
       entry({ id: 'action:a', waiting: told, payoff: null, craft: null }),
@@ -75,7 +75,7 @@ describe('from version 2', () => {
   it.each(['added', 'removed', 'restored'] as const)('reaches into a record that was %s', (kind) => {
     const change = (record: object, more: object = {}) =>
       ({ stamp: 's', act: 'a', diff: [{ kind, record }], ...more }) as unknown as Change
-    const whole = { id: 'slip:s', note: '', personIds: [] }
+    const whole = { id: 'slip:s', note: '', personIds: [], letGoAtEpochMs: null }
     expect(migrateChange(change({ id: 'slip:s' }), 2)).toEqual(change(whole))
     const brought = { brought: true }
     expect(migrateChange(change({ id: 'slip:s' }, brought), 2)).toEqual(

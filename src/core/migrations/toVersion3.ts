@@ -1,5 +1,5 @@
 // Version 3: a slip has a note and people, an action says what it brings in and how much of it only this person can do,
-// and what is handed over says how it was told.
+// what is handed over says how it was told, and slips and references that were removed are let go of instead.
 // Steps, repeats, reminders, files, reading and what is laid aside are new kinds, of which nothing stood before.
 import type { Change, Entry, RecordDiff } from '../journal'
 import { kindOf, type AnyRecord } from '../record'
@@ -7,7 +7,8 @@ import { kindOf, type AnyRecord } from '../record'
 type Fields = Readonly<Record<string, unknown>>
 
 const newFields: Readonly<Record<string, Fields>> = {
-  slip: { note: '', personIds: [] },
+  slip: { note: '', personIds: [], letGoAtEpochMs: null },
+  reference: { letGoAtEpochMs: null },
   action: { payoff: null, craft: null },
 }
 

@@ -81,6 +81,8 @@ const slip = v.object({
   /** Who it came from, where that is somebody known. */
   personIds: v.array(idField('person')),
   setDownAtEpochMs: epochMsField,
+  /** Taken off the tray undecided. */
+  letGoAtEpochMs: v.nullable(epochMsField),
 })
 
 const waiting = v.strictObject({
@@ -178,6 +180,7 @@ const reference = v.object({
   areaId: v.nullable(idField('area')),
   createdAtEpochMs: epochMsField,
   slipId: v.nullable(idField('slip')),
+  letGoAtEpochMs: v.nullable(epochMsField),
 })
 
 const ownerField = v.union([
@@ -259,6 +262,7 @@ const reading = v.object({
   minutes: v.nullable(minutesField),
   createdAtEpochMs: epochMsField,
   slipId: v.nullable(idField('slip')),
+  letGoAtEpochMs: v.nullable(epochMsField),
 })
 
 /** Laid aside for the review. Its id is that of what was laid aside. */

@@ -33,7 +33,8 @@ function entryOf(record: AnyRecord): Entry {
     id: record.id,
     title: text('title') || text('name') || text('text'),
     more: [text('outcome'), text('note'), text('address')].join(' '),
-    open: kindOf(record.id) !== 'action' || isOpen(record as Action),
+    open:
+      kindOf(record.id) === 'action' ? isOpen(record as Action) : (fields['letGoAtEpochMs'] ?? null) === null,
   }
 }
 

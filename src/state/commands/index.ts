@@ -14,6 +14,8 @@ export const commands = {
   setDownMany: slips.setDownMany,
   editSlip: slips.editSlip,
   removeSlip: slips.removeSlip,
+  putBack: slips.putBack,
+  emptyLetGo: slips.emptyLetGo,
   sortAsAction: slips.sortAsAction,
   sortAsDone: slips.sortAsDone,
   sortAsSomeday: slips.sortAsSomeday,

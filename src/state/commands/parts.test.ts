@@ -10,6 +10,7 @@ import {
 import type { Id, RecordKind } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
 import { filesOf, remindersOf, repeatOf, stepsOf } from '../partIndexes'
+import * as select from '../selectors'
 import { makeTestStore, type TestStore } from '../testing'
 import type { ArgsOf, CommandName, NewFile } from '.'
 
@@ -81,13 +82,35 @@ describe.each(sortings)('%s', (act, kind, args) => {
     expect(held(store)).toEqual(before)
   })
 })
-it('a slip that is taken off the tray takes all that came with it, and brings it back', async () => {
-  const store = await withSlip()
-  const before = held(store)
-  store.run('removeSlip', { id: first(store, 'slip') })
-  expect([...held(store).keys()]).toEqual([first(store, 'person')])
-  store.undo()
-  expect(held(store)).toEqual(before)
+describe('what is let go of or removed', () => {
+  const inTray = (store: TestStore) => select.slipsOf(documentOf(store)).map(({ text }) => text)
+
+  it('leaves the tray with all that came with it, and is put back whole', async () => {
+    const store = await withSlip()
+    const before = held(store)
+    const id = first(store, 'slip')
+    store.run('removeSlip', { id })
+    expect([inTray(store), select.removedOf(documentOf(store)).map((gone) => gone.id)]).toEqual([[], [id]])
+    expect(filesOf(documentOf(store), id)).toHaveLength(1)
+    store.run('putBack', { id })
+    expect(held(store)).toEqual(before)
+  })
+  it('is removed for good with its parts, and nothing that still stands', async () => {
+    const store = await withSlip()
+    const id = first(store, 'slip')
+    const when = { kind: 'daysBefore', days: 1, time: null } as const
+    const repeat = { rule: 'FREQ=DAILY', fromDone: false, time: null }
+    store.run('addAction', { title: 'x', steps: ['a'], repeat, reminders: [when] })
+    const action = first(store, 'action')
+    store.run('letGo', { id: action })
+    expect(store.run('emptyLetGo', { ids: [id] })).toMatchObject({ error: { kind: 'nothingToDo' } })
+    store.run('removeSlip', { id })
+    const before = held(store)
+    store.run('emptyLetGo', { ids: [id, action] })
+    expect([...held(store).keys()]).toEqual([first(store, 'person')])
+    store.undo()
+    expect(held(store)).toEqual(before)
+  })
 })
 it('hands nothing over to nobody', async () => {
   const store = await withSlip()

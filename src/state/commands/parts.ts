@@ -145,7 +145,10 @@ export const asideIdOf = (id: Id<'slip'> | Id<'action'>): Id<'aside'> =>
 export function removedWith(context: CommandContext, id: OwnerId): RecordDiff[] {
   const aside =
     isIdOf('slip', id) || isIdOf('action', id) ? recordIn(context.document, asideIdOf(id)) : undefined
-  return [...owned(context, id), ...(aside ? [aside] : [])].map(removed)
+  const repeat = isIdOf('action', id) ? recordIn(context.document, repeatIdOf(id)) : undefined
+  const reminders = isIdOf('action', id) ? remindersOf(context.document, id) : []
+  const singles = [aside, repeat].filter((record) => record !== undefined)
+  return [...owned(context, id), ...reminders, ...singles].map(removed)
 }
 
 const ownerIsThere = (context: CommandContext, id: OwnerId): boolean =>

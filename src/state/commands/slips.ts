@@ -47,6 +47,7 @@ function slipAdded(context: CommandContext, given: NewSlip, setDownAtEpochMs: nu
     personIds: [...(given.personIds ?? [])],
     takenOff: [...(given.takenOff ?? [])],
     setDownAtEpochMs,
+    letGoAtEpochMs: null,
   }
   const steps = stepsAdded(context, slip.id, given.steps ?? [])
   if (!steps.ok) return steps
@@ -82,11 +83,30 @@ export const editSlip: Command<{
   }))
 }
 
-/** Takes a slip off the tray unsorted, with all that came with it. */
-export const removeSlip: Command<{ id: Id<'slip'> }> = (context, { id }) => {
-  const slip = recordIn(context.document, id)
-  return slip ? diffOf(removed(slip), ...removedWith(context, id)) : refuse({ kind: 'notFound' })
+/** What can be let go of undecided, and put back: it stays where it is, out of sight, with all that came with it. */
+type Letting = 'slip' | 'reference' | 'reading'
+
+const lettingGo = <K extends Letting>(context: CommandContext, id: Id<K>, at: number | null): Outcome => {
+  const record = recordIn(context.document, id as Id<'slip'>)
+  return record ? diffOf(updateOf(record, { letGoAtEpochMs: at })) : refuse({ kind: 'notFound' })
 }
+
+/** Takes a slip off the tray unsorted. */
+export const removeSlip: Command<{ id: Id<'slip'> }> = (context, { id }) =>
+  lettingGo(context, id, context.nowEpochMs)
+
+/** Puts back what was let go of or removed, where it was. */
+export const putBack: Command<{ id: Id<Letting> }> = (context, { id }) => lettingGo(context, id, null)
+
+/** Removes for good what was let go of: each with its steps, files, repeat and reminders. */
+export const emptyLetGo: Command<{ ids: readonly (Id<Letting> | Id<'action'>)[] }> = (context, { ids }) =>
+  diffOf(
+    ...ids.flatMap((id) => {
+      const record = recordIn(context.document, id as Id<'action'>)
+      const isLetGo = record && record.letGoAtEpochMs !== null
+      return isLetGo ? [removed(record), ...removedWith(context, id)] : []
+    }),
+  )
 
 interface Decided {
   readonly slipId: Id<'slip'>
@@ -227,6 +247,7 @@ function keptFrom<K extends 'reference' | 'reading'>(
     areaId: fields.areaId ?? null,
     createdAtEpochMs: context.nowEpochMs,
     slipId: slip.id,
+    letGoAtEpochMs: null,
   })
 }
 
@@ -251,10 +272,8 @@ export const editReading: Command<{
   patch: Partial<Pick<Reading, 'title' | 'note' | 'address' | 'state' | 'minutes' | 'projectId' | 'areaId'>>
 }> = (context, { id, patch }) => changeLine(context, id, patch)
 
-export const removeReading: Command<{ id: Id<'reading'> }> = (context, { id }) => {
-  const reading = recordIn(context.document, id)
-  return reading ? diffOf(removed(reading), ...removedWith(context, id)) : refuse({ kind: 'notFound' })
-}
+export const removeReading: Command<{ id: Id<'reading'> }> = (context, { id }) =>
+  lettingGo(context, id, context.nowEpochMs)
 
 export const editReference: Command<{
   id: Id<'reference'>
@@ -268,7 +287,5 @@ export const editReference: Command<{
     : refuse({ kind: 'notFound' })
 }
 
-export const removeReference: Command<{ id: Id<'reference'> }> = (context, { id }) => {
-  const reference = recordIn(context.document, id)
-  return reference ? diffOf(removed(reference), ...removedWith(context, id)) : refuse({ kind: 'notFound' })
-}
+export const removeReference: Command<{ id: Id<'reference'> }> = (context, { id }) =>
+  lettingGo(context, id, context.nowEpochMs)

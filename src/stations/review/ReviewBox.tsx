@@ -10,7 +10,10 @@ export function ReviewBox() {
   const act = useAct()
   const document = useHeldDocument()
   const { open } = useOpened()
-  const asides = select.asidesOf(document).filter(({ ofId }) => recordIn(document, ofId))
+  const asides = select.asidesOf(document).filter(({ ofId }) => {
+    const record = recordIn(document, ofId)
+    return record !== undefined && record.letGoAtEpochMs === null
+  })
   if (asides.length === 0) return null
   return (
     <Column render="section" aria-label="Review box" width="100%">

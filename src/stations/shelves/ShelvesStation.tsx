@@ -9,6 +9,7 @@ import { Strip } from '@/frame/Strip'
 import { useHeld } from '@/held/zen'
 import { AreaShelves, type SideChoice } from './AreaShelves'
 import { HeldLists } from './HeldLists'
+import { LetGoList } from './LetGoList'
 import { NamedLists } from './NamedLists'
 import { ReadingList } from './ReadingList'
 import { ReferenceList } from './ReferenceList'
@@ -22,6 +23,7 @@ const tabs = [
   { key: 'hidden', label: 'Not before' },
   { key: 'reference', label: 'Reference' },
   { key: 'reading', label: 'Reading' },
+  { key: 'letGo', label: 'Let go' },
 ] as const
 type Tab = (typeof tabs)[number]['key']
 
@@ -35,6 +37,8 @@ function ListOf({ tab }: { tab: Exclude<Tab, 'areas'> }) {
       return <ReferenceList />
     case 'reading':
       return <ReadingList />
+    case 'letGo':
+      return <LetGoList />
     default:
       return <HeldLists which={tab} />
   }

@@ -77,13 +77,13 @@ function CameWith({ slip, isWhole }: { slip: Slip; isWhole: boolean }) {
   const document = useHeldDocument()
   const files = parts.filesOf(document, slip.id)
   const steps = parts.stepsOf(document, slip.id)
-  const told = cameWithWords({ note: '', steps: steps.length, files: files.length, isAside: false })
+  const told = cameWithWords({ note: slip.note, steps: steps.length, files: files.length, isAside: false })
   return (
     <>
       {slip.note === '' ? null : (
         <Words
           tone="inkSoft"
-          className={isWhole ? undefined : 'clamped two'}
+          className={isWhole ? undefined : 'clamped two where-high'}
           style={{ whiteSpace: isWhole ? 'pre-wrap' : 'normal' }}
         >
           {slip.note}
