@@ -125,7 +125,9 @@ const roomAtFoot = 'calc(var(--foot, 0px) + 72px + env(safe-area-inset-bottom))'
 export function Frame({ children }: { children: ReactNode }) {
   const { wide } = useMedia()
   const { opened, over } = useOpened()
-  const sheet = useDesk((state) => state.sheet)
+  const openSheet = useDesk((state) => state.sheet)
+  const movedThrice = useDesk((state) => state.movedThrice)
+  const sheet = openSheet ?? (movedThrice ? ({ kind: 'movedThrice', id: movedThrice } as const) : null)
   const pathname = usePathname()
   const isChoosing = useDesk((state) => state.chosen.length > 0)
   const isSorting = useHeld((state) => pathname === '/sorting' && select.slipsOf(state.document).length > 0)

@@ -16,10 +16,13 @@ export type OpenSheet =
   | { readonly kind: 'keys' }
   | { readonly kind: 'move'; readonly id: Id<'action'> }
   | { readonly kind: 'horizon'; readonly id: Id<'action'> }
+  | { readonly kind: 'movedThrice'; readonly id: Id<'action'> }
 
 interface Desk {
   readonly notice: Notice | null
   readonly sheet: OpenSheet | null
+  /** Was re-dated for the third time just now: asked about once no other sheet is open. */
+  readonly movedThrice: Id<'action'> | null
   /** Typed after a sheet was asked for and before it was there. */
   readonly typedAhead: string
   /** The line that says what changes was asked for by its key, and has not been reached yet. */
@@ -28,6 +31,8 @@ interface Desk {
   readonly chosen: readonly Id<'action'>[]
   /** Chooses one more, or lays it down again. */
   toggleChosen(id: Id<'action'>): void
+  /** Chooses all of these, beside what is chosen already. */
+  chooseToo(ids: readonly Id<'action'>[]): void
   chooseNone(): void
   tell(text: string, options?: { undoable?: boolean; problem?: boolean }): void
   hush(number: number): void
@@ -35,11 +40,13 @@ interface Desk {
   closeSheet(): void
   typeAhead(key: string): void
   askAmend(isAsked: boolean): void
+  askMovedThrice(id: Id<'action'> | null): void
 }
 
 export const desk = createStore<Desk>((set, get) => ({
   notice: null,
   sheet: null,
+  movedThrice: null,
   typedAhead: '',
   amendAsked: false,
   chosen: [],
@@ -47,6 +54,7 @@ export const desk = createStore<Desk>((set, get) => ({
     const { chosen } = get()
     set({ chosen: chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id] })
   },
+  chooseToo: (ids) => set({ chosen: [...new Set([...get().chosen, ...ids])] }),
   chooseNone: () => set({ chosen: [] }),
   tell: (text, { undoable = false, problem = false } = {}) =>
     set({ notice: { text, undoable, problem, number: (get().notice?.number ?? 0) + 1 } }),
@@ -56,6 +64,7 @@ export const desk = createStore<Desk>((set, get) => ({
   openSheet: (sheet) => set({ sheet, typedAhead: '' }),
   typeAhead: (key) => set({ typedAhead: get().typedAhead + key }),
   askAmend: (amendAsked) => set({ amendAsked }),
+  askMovedThrice: (movedThrice) => set({ movedThrice }),
   closeSheet: () => set({ sheet: null }),
 }))
 

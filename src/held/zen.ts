@@ -1,7 +1,7 @@
 // How stations reach the store: hooks, and nothing of where the store comes from.
 import { createContext, useCallback, useContext } from 'react'
 import { useStore } from 'zustand'
-import type { Document } from '@/core/journal'
+import type { Diff, Document } from '@/core/journal'
 import type { Id } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import type {
@@ -51,6 +51,14 @@ export interface ActOptions {
 
 export type Act = <N extends CommandName>(name: N, args: ArgsOf<N>, options?: ActOptions) => Outcome
 
+/** Whether a diff re-dates this action for the third time. */
+const isThirdMove = (diff: Diff, id: string): boolean =>
+  diff.some((part) => {
+    if (part.kind !== 'updated' || part.id !== id) return false
+    const [from, to] = part.fields['moved'] ?? []
+    return Array.isArray(from) && Array.isArray(to) && from.length === 2 && to.length === 3
+  })
+
 /** Runs a command and says what happened, with undo in reach. A refusal is said too. */
 export function useAct(): Act {
   const { store } = useZen()
@@ -59,6 +67,8 @@ export function useAct(): Act {
       const id = (args as { id?: Id }).id
       const called = id ? shortened(nameOfRecord(store.api.getState().document, id)) : ''
       const outcome = store.run(name, args, { continuing })
+      if (outcome.ok && id && isThirdMove(outcome.value, id))
+        desk.getState().askMovedThrice(id as Id<'action'>)
       if (outcome.ok && say !== false)
         desk.getState().tell(say ?? [actWords[name], called].filter(Boolean).join(': '), { undoable: true })
       if (!outcome.ok && !atField && outcome.error.kind !== 'nothingToDo')

@@ -101,6 +101,11 @@ export function ChosenTogether() {
             label="Let go"
             onPress={() => done(act('letGoActions', { ids: all }, { say: `Let go: ${together}` }))}
           />
+          <Button
+            kind="quiet"
+            label="For the review"
+            onPress={() => done(act('layAside', { ids: all }, { say: `Laid aside: ${together}` }))}
+          />
         </Row>
         <Button
           kind="main"

@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react'
 import { desk, type OpenSheet } from '@/held/desk'
 import { HorizonSheet } from './HorizonSheet'
 import { KeysSheet } from './KeysSheet'
+import { MovedThrice } from './MovedThrice'
 import { MoveSheet } from './MoveSheet'
 
 const SearchSheet = lazy(() => import('./SearchSheet'))
@@ -14,6 +15,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <MoveSheet id={sheet.id} onClose={close} />
     case 'horizon':
       return <HorizonSheet id={sheet.id} onClose={close} />
+    case 'movedThrice':
+      return <MovedThrice id={sheet.id} onClose={() => desk.getState().askMovedThrice(null)} />
     case 'keys':
       return <KeysSheet onClose={close} />
     case 'search':

@@ -17,7 +17,8 @@ export interface SlipRowProps {
   readonly chosen?: boolean
   /** It is one of several chosen together. */
   readonly together?: boolean
-  readonly onOpen: () => void
+  /** With the press, where it was one. */
+  readonly onOpen: (event?: MouseEvent) => void
   /** A long touch. */
   readonly onHold?: () => void
   readonly ticked: boolean

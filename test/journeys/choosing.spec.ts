@@ -65,6 +65,44 @@ test('one sentence changes many things at once, of one and of several, with one 
   await expect(band(page, 'Carried over').getByRole('checkbox')).toHaveCount(2)
 })
 
+test('several are chosen from one row to another and by whole bands, and laid aside by one act', async ({
+  page,
+}) => {
+  await page.setViewportSize(wide)
+  await open(page)
+  await setDown(page, 'one, today', 'two, today', 'three, today', 'four, today')
+  await page.goto('/sorting')
+  for (let slip = 1; slip <= 4; slip++) {
+    await expect(page.getByRole('heading', { name: `${slip} of 4` })).toBeVisible()
+    await page.keyboard.press('1')
+    await page.keyboard.press('Enter')
+  }
+  await page.goto('/day')
+  const row = (title: string) => page.getByRole('button', { name: `Open ${title}` })
+  const together = page.getByRole('region', { name: 'Chosen together' })
+  await row('one').focus()
+  await page.keyboard.press('v')
+  await row('three').focus()
+  await page.keyboard.press('Shift+V')
+  await expect(together.getByText('3 actions chosen')).toBeVisible()
+  await together.getByRole('button', { name: 'Choose none' }).click()
+  await row('two').focus()
+  await page.keyboard.press('v')
+  await row('four').click({ modifiers: ['Shift'] })
+  await expect(together.getByText('3 actions chosen')).toBeVisible()
+  await page.getByRole('button', { name: 'Choose all of Picked for today' }).click()
+  await expect(together.getByText('4 actions chosen')).toBeVisible()
+  await together.getByRole('textbox', { name: 'Say what changes' }).fill('25 min, much payoff')
+  await page.keyboard.press('Enter')
+  await expect(band(page, 'Picked for today').getByText('4 · 1 h 40')).toBeVisible()
+  await page.getByRole('button', { name: 'Choose all of Picked for today' }).click()
+  await together.getByRole('button', { name: 'For the review' }).click()
+  await expect(together).toBeHidden()
+  await page.keyboard.press('z')
+  await page.keyboard.press('z')
+  await expect(band(page, 'Picked for today').getByText('4', { exact: true })).toBeVisible()
+})
+
 /** Whether the page scrolls, and which of its buttons are cut by the edge of the window. */
 const cutButtons = (page: Page) =>
   page.evaluate(() => {

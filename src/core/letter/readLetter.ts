@@ -1,6 +1,7 @@
 // A letter (RFC 5322, MIME) as something to set down: subject, readable text, links, files, sender. Parsing is
 // postal-mime's, readable text out of HTML is html-to-text's. Nothing of a letter is ever shown as HTML, and nothing it
 // points to is fetched.
+import { strFromU8, strToU8 } from 'fflate'
 import { htmlToText } from 'html-to-text'
 import PostalMime, { type Attachment, type Email } from 'postal-mime'
 import { noteLimit, titleLimit } from '../record'
@@ -104,8 +105,7 @@ export const fileName = (name: string): string =>
     .trim()
 
 function fileOf({ filename, mimeType, content }: Attachment, index: number): LetterFile {
-  const bytes =
-    typeof content === 'string' ? new TextEncoder().encode(content) : new Uint8Array(content as ArrayBuffer)
+  const bytes = typeof content === 'string' ? strToU8(content) : new Uint8Array(content as ArrayBuffer)
   const name = fileName(filename ?? '') || `file ${index + 1}${endings[mimeType] ?? ''}`
   return { name, mediaType: mimeType.slice(0, 200), bytes }
 }
@@ -118,8 +118,7 @@ const isDressing = ({ related, filename, disposition }: Attachment): boolean =>
 export async function readLetter(bytes: Uint8Array): Promise<Result<Letter, LetterFault>> {
   if (bytes.length > letterLimitBytes)
     return refuse({ kind: 'tooLarge', bytes: bytes.length, limitBytes: letterLimitBytes })
-  if (!looksLikeLetter(new TextDecoder('latin1').decode(bytes.subarray(0, 65_536))))
-    return refuse({ kind: 'notALetter' })
+  if (!looksLikeLetter(strFromU8(bytes.subarray(0, 65_536), true))) return refuse({ kind: 'notALetter' })
   try {
     const email = await PostalMime.parse(bytes, { maxNestingDepth, maxRfc822NestingDepth: 5 })
     const attached = email.attachments.filter((attachment) => !isDressing(attachment))

@@ -27,6 +27,7 @@ export function ActionChooser(props: ChooserProps) {
           date={of.due?.date ?? null}
           time={of.due?.time ?? null}
           none="no day"
+          note={of.due ? null : 'Who is promised it? What nobody waits for is better held by how near it is.'}
           onChoose={(date, time) => onSet({ due: date && { date, time } })}
         />
       )

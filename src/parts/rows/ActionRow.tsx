@@ -11,6 +11,7 @@ import { focusRow, isTyping, useKeymap } from '@/held/keys'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { actionDetails } from '@/words'
 import { useAct, useHeld, useToday, type Act } from '@/held/zen'
+import { InBand, rangeTo } from './inBand'
 
 export type QuickAct = 'pick' | 'unpick' | 'move'
 
@@ -93,11 +94,20 @@ function useSurroundings(): RowSurroundings {
   return surroundings
 }
 
+/** Chooses everything from the last chosen row of the band to this one. */
+const chooseTo = (id: Action['id'], band: readonly Action[]): void =>
+  desk.getState().chooseToo(rangeTo(id, band, desk.getState().chosen))
+
 /** For a list of actions: keys on the row it stands in. */
 export function useRowKeys(action: Action): (event: KeyboardEvent) => void {
   const { act, open, keymap, today } = useSurroundings()
+  const band = useContext(InBand)
   return (event) => {
     if (isTyping(event)) return
+    if (event.shiftKey && actOfKey(keymap, event.key.toLowerCase()) === 'choose') {
+      event.preventDefault()
+      return chooseTo(action.id, band.current)
+    }
     // Space and Enter belong to the button that has the focus, unless that is the row itself.
     const isOnRow = (event.target as HTMLElement).closest('[data-row]') !== null
     if ((event.key === ' ' || event.key === 'Enter') && !isOnRow) return
@@ -124,6 +134,7 @@ export const ActionRow = memo(function ActionRow({
   const { id, title } = action
   const isPicked = useDesk((state) => state.chosen.includes(id))
   const isChoosing = useDesk((state) => state.chosen.length > 0)
+  const band = useContext(InBand)
   const choose = () => desk.getState().toggleChosen(id)
   return (
     <SlipRow
@@ -135,7 +146,11 @@ export const ActionRow = memo(function ActionRow({
       struck={done}
       chosen={opened === id}
       together={isPicked}
-      onOpen={() => (isChoosing ? choose() : open(id))}
+      onOpen={(event) => {
+        if (event?.shiftKey) chooseTo(id, band.current)
+        else if (isChoosing) choose()
+        else open(id)
+      }}
       onHold={choose}
       ticked={done}
       onTick={() => act(done ? 'untick' : 'tick', { id })}

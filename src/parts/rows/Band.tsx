@@ -1,10 +1,12 @@
 // One part of a list: a heading with its count and sum, and its rows.
-import { useId, type ReactNode } from 'react'
+import { useEffect, useId, useRef, type ReactNode } from 'react'
 import { View } from '@tamagui/core'
 import { minutesOf } from '@/core/day'
 import type { Action } from '@/core/record'
-import { BandHeading, type Tone } from '@/ui'
+import { BandHeading, Button, type Tone } from '@/ui'
+import { desk, useDesk } from '@/held/desk'
 import { ActionRow, type QuickAct } from './ActionRow'
+import { InBand } from './inBand'
 import { RowList } from './RowList'
 import { duration } from '@/words'
 
@@ -34,20 +36,36 @@ export function Band({
   quick,
 }: BandProps) {
   const id = useId()
+  const box = useRef(actions)
+  useEffect(() => {
+    box.current = actions
+  }, [actions])
+  const isChoosing = useDesk((state) => state.chosen.length > 0)
   const minutes = minutesOf(actions)
   const end = [counted ?? String(actions.length), minutes > 0 ? duration(minutes) : null]
     .filter(Boolean)
     .join(' · ')
   return (
     <View render="section" aria-labelledby={id}>
-      <BandHeading id={id} title={title} end={end} tone={tone} />
-      <RowList
-        items={atMost ? actions.slice(0, atMost) : actions}
-        label={title}
-        render={(action) => (
-          <ActionRow action={action} showProject={showProject} showDay={showDay} quick={quick} />
-        )}
-      />
+      <BandHeading id={id} title={title} end={end} tone={tone}>
+        {isChoosing ? (
+          <Button
+            kind="quiet"
+            label="all"
+            aria-label={`Choose all of ${title}`}
+            onPress={() => desk.getState().chooseToo(actions.map((action) => action.id))}
+          />
+        ) : null}
+      </BandHeading>
+      <InBand.Provider value={box}>
+        <RowList
+          items={atMost ? actions.slice(0, atMost) : actions}
+          label={title}
+          render={(action) => (
+            <ActionRow action={action} showProject={showProject} showDay={showDay} quick={quick} />
+          )}
+        />
+      </InBand.Provider>
       {more}
     </View>
   )

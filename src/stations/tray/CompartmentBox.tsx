@@ -57,9 +57,9 @@ export function CompartmentBox({
 
 /** Lower on a low screen, so that a slip of four lines stands above all of them. */
 const heights = {
-  large: 'clamp(52px, calc(24dvh - 96px), 140px)',
-  plain: 'clamp(46px, calc(11dvh - 24px), 80px)',
-  low: 'clamp(44px, 7dvh, 60px)',
+  large: 'clamp(52px, calc(40dvh - 204px), 150px)',
+  plain: 'clamp(46px, calc(18dvh - 69px), 92px)',
+  low: 'clamp(44px, calc(10dvh - 20px), 64px)',
 } as const
 
 function Cell({
