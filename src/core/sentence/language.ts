@@ -6,7 +6,7 @@ import type { Word } from './words'
 const wordsOf = (list: string): ReadonlySet<string> => new Set(list.split(' '))
 
 const english = wordsOf(
-  'the a an and or of to for with from by on in at about is are be my our your his her this that next before after until every ring call buy send write ask read book pay check find get make take bring tell',
+  'the a an and or but of to for with from by on in at about into over under as is are be am was were has have had do does did can will should would i you he she it we they me us them my our your his her their this that these those there here what who when where how why which if not no so up out off all some any more less very too also then than because before after until since every each next last new old today tomorrow week month day friday monday sunday ring call buy send write ask read book pay check find get make take bring tell see look try put give need want',
 )
 const others: readonly ReadonlySet<string>[] = [
   'der die das den dem des ein eine einen einem einer und oder nicht für mit von zum zur bis am im auf bei über nach noch bitte morgen heute nächste nächsten jeden anrufen kaufen schreiben schicken holen machen',

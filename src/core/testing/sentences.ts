@@ -203,6 +203,9 @@ export const understood: [said: string, title: string, ...clauses: string[]][] =
   ['sing this evening', 'sing', 'at 2026-03-11 19:00'],
   ['ring the mill friday at 3', 'ring the mill', 'at 2026-03-13 15:00'],
   ['ring the mill at 10 on friday', 'ring the mill', 'at 2026-03-13 10:00'],
+  ['do i need a ladder, on friday', 'do i need a ladder', 'day 2026-03-13'],
+  ['what do i owe Per, phone', 'what do i owe Per', 'person:per', 'context:phone'],
+  ['also met die-cutters over lunch, desk', 'also met die-cutters over lunch', 'context:desk'],
   ['sign the draft by tomorrow morning', 'sign the draft', 'due 2026-03-12 12:00'],
   // Days.
   ['chase the mill in 3 days', 'chase the mill', 'day 2026-03-14'],
