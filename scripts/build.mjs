@@ -48,13 +48,15 @@ async function addServiceWorker() {
         options: { cacheName: 'emoji', cacheableResponse: { statuses: [200] } },
       },
     ],
-    // What other programs share with the installed application.
-    importScripts: ['/share-target.js'],
     clientsClaim: true,
     inlineWorkboxRuntime: true,
     sourcemap: false,
     cleanupOutdatedCaches: true,
   })
+  // What other programs share with the installed application: in the worker itself, so that it is one script to keep.
+  const [worker, shared] = [join(dist, 'sw.js'), join(dist, 'share-target.js')]
+  writeFileSync(worker, `${readFileSync(shared, 'utf8')}\n${readFileSync(worker, 'utf8')}`)
+  rmSync(shared)
 }
 
 /** Brotli and gzip copies beside each text file. */
