@@ -7,7 +7,7 @@ import type { ProjectPatch } from '@/core/sentence'
 import { useReader } from '@/held/reader'
 import { lists, select } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, Field, Press, Row, Words } from '@/ui'
-import { Understood } from '@/parts/capture/Understood'
+import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
 import { useSentence } from '@/parts/capture/useSentence'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
 import { ActionRow } from '@/parts/rows/ActionRow'
@@ -215,19 +215,13 @@ function NextAction({ project }: { project: Project }) {
   }
   return (
     <Column gap="$2" flex={1}>
-      {sentence.clauses.length > 0 ? (
-        <Row gap="$2" flexWrap="wrap">
-          <Understood
-            text={text}
-            sentence={sentence}
-            takenOff={takenOff}
-            onSaid={(said, off) => {
-              setText(said)
-              setTakenOff(off)
-            }}
-          />
-        </Row>
-      ) : null}
+      <UnderstoodLine
+        text={text}
+        sentence={sentence}
+        takenOff={takenOff}
+        onText={setText}
+        onTakenOff={setTakenOff}
+      />
       <Row gap="$2">
         <Field
           label="Add an action"

@@ -6,7 +6,15 @@ import { useReader } from '@/held/reader'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
 import { OpenedSaidAgain } from '@/parts/choosers/useChooser'
-import { chipWords, reminderWords, repeatWords, saidAgainWords, type SaidChip, type SaidField } from '@/words'
+import {
+  asSaid,
+  chipWords,
+  reminderWords,
+  repeatWords,
+  saidAgainWords,
+  type SaidChip,
+  type SaidField,
+} from '@/words'
 
 type Asked = { readonly field: 'repeat' | 'reminder'; readonly id: string | null; readonly words: string }
 
@@ -45,7 +53,7 @@ export function useComingBack({ id }: Action): {
     setAsked({
       field,
       id: of ?? null,
-      words: chip ? chip.words.replace(/(\d+:\d\d)/, 'at $1').replace(', at', ' at') : start,
+      words: chip ? asSaid(chip.words) : start,
     })
     return true
   }

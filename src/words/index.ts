@@ -24,7 +24,7 @@ export {
 } from './names'
 export { actionDetails, horizonWords, waitingWords } from './action'
 export { cameWithWords, chipWords, guessWords, saidAgainWords } from './sentence'
-export { reminderWords, repeatWords } from './repeat'
+export { asSaid, comesWithWords, reminderWords, repeatWords } from './repeat'
 export { loadWords } from './load'
 export { refusalWords } from './refusals'
 export { keepingWords, savedWords, unreadWords } from './keeping'

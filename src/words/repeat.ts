@@ -1,6 +1,7 @@
 // Rules and reminders in words, as they are read back to the person who said them.
 import { parseRuleText, type RepeatRule } from '@/core/repeat'
 import type { Reminder, Repeat } from '@/core/record'
+import type { NewAction } from '@/state'
 import { addDays, calendarDateUnsafe, type CalendarDate } from '@/core/time'
 import { count } from './counts'
 import { dayMonth, duration, longDate, nearDate } from './dates'
@@ -48,7 +49,7 @@ function onWords(rule: RepeatRule): string {
     return ` on ${dayMonth(`2028-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}` as CalendarDate)}`
   }
   if (rule.nth !== null) return ` on the ${nthWords[rule.nth]} ${listed(rule.weekdays.map(dayName))}`
-  return rule.monthDays.length > 0 ? ` on the ${listed(rule.monthDays.map(ordinal))}` : ''
+  return rule.monthDays.length > 0 ? ` on the ${rule.monthDays.map(ordinal).join(' and ')}` : ''
 }
 
 /** "every other Wednesday, 10:00", "every 6 weeks once it is done", "every day, 10 times". */
@@ -91,3 +92,17 @@ export function reminderWords(when: Reminder['when'], today: CalendarDate): stri
       return `remind me ${duration(when.minutes)} before`
   }
 }
+
+/** The same as a sentence says it, to be said again: what is told of a rule or a reminder reads back as it. */
+export const asSaid = (told: string): string =>
+  told.replace(/, (\d{1,2}:\d{2})/g, ' at $1').replace(/, (?=\d+ times?\b|until )/g, ' ')
+
+/** What comes with a new action as records of its own. */
+export const comesWithWords = (
+  { steps = [], repeat, reminders = [] }: Pick<NewAction, 'steps' | 'repeat' | 'reminders'>,
+  today: CalendarDate,
+): string[] => [
+  ...(repeat ? [repeatWords(repeat, today)] : []),
+  ...reminders.map((when) => reminderWords(when, today)),
+  ...(steps.length > 0 ? [count(steps.length, 'step')] : []),
+]

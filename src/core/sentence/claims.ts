@@ -23,7 +23,7 @@ export interface Claim extends Reading {
   readonly to: number
 }
 
-const longestClause = 12
+const longestClause = 24
 /** Words before a date, a length or a horizon that make it part of the title: "every friday", "the last 20 minutes". */
 const bindsForward = new Set([
   'every',
@@ -226,16 +226,24 @@ function clauseAtFront(words: readonly Word[], context: SentenceContext): Claim 
 
 const weekdayWord = /^(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*$/
 
+/** Whether a comma before `at` stands between two weekdays. */
+const goesOnWithWeekday = (words: readonly Word[], at: number): boolean =>
+  words[at - 1]?.breakAfter === ',' &&
+  weekdayWord.test(words[at - 1]?.text ?? '') &&
+  (weekdayWord.test(words[at]?.text ?? '') || words[at]?.text === 'and')
+
 /** "every mon, wed and fri": a rule whose days are set off by commas, up to the end of its part. */
 function rulesOverCommas(words: readonly Word[], context: SentenceContext): Claim[] {
   return words.flatMap((word, from) => {
     if (!/^(?:every|each)$/.test(word.text) || word.quoted || word.breakAfter) return []
     let to = from + 1
-    const isListed = () => weekdayWord.test(words[to]?.text ?? '') || words[to]?.text === 'and'
-    while (to < words.length && isListed()) to++
-    const listed = words.slice(from + 1, to)
-    if (!listed.slice(0, -1).some(({ breakAfter }) => breakAfter === ',')) return []
-    while (to < words.length && (words[to - 1] as Word).breakAfter === null) to++
+    let isOver = false
+    // On past each comma between two weekdays, up to the end of the part.
+    while (to < words.length && (words[to - 1]?.breakAfter === null || goesOnWithWeekday(words, to))) {
+      isOver ||= words[to - 1]?.breakAfter === ','
+      to++
+    }
+    if (!isOver) return []
     const phrase = words
       .slice(from, to)
       .map(({ text, breakAfter }, index, all) => text + (breakAfter && index < all.length - 1 ? ',' : ''))

@@ -1,6 +1,7 @@
 // When to be reminded, in ordinary English: "remind me the day before at 9", "remind me 2 hours before".
 import type { CalendarDate, ClockTime } from '../time'
 import { readDate, type Calendar } from './datePhrase'
+import { readLength } from './lengthPhrase'
 import { numberForm, numberOf } from './numberWords'
 import { readBareHour, readTime } from './timePhrase'
 
@@ -26,8 +27,13 @@ function splitAt(phrase: string): readonly [string, ClockTime | null] {
   return time ? [parts[1] ?? '', time] : [phrase, null]
 }
 
+const lengthForm = /^(.+) (?:before|ahead|earlier)$/
+
 function before(phrase: string, time: ClockTime | null): ReminderWhen | null {
   if (phrase === 'on the day' || phrase === 'the same day') return { kind: 'daysBefore', days: 0, time }
+  const length = lengthForm.exec(phrase)?.[1]
+  const minutesEarly = length && time === null ? readLength(length) : null
+  if (minutesEarly) return { kind: 'minutesBefore', minutes: minutesEarly }
   const parts = beforeForm.exec(phrase)
   if (!parts) return null
   const amount = parts[1] === undefined ? 1 : numberOf(parts[1])

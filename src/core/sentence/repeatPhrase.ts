@@ -170,7 +170,7 @@ export function readUntil(phrase: string, calendar: Calendar): CalendarDate | nu
 
 /** "10 times", "for 3 weeks" is not one; null for anything else. */
 export function readTimes(phrase: string): number | null {
-  const said = /^(?:for )?(\d{1,4}|[a-z]+) times$/.exec(phrase)?.[1]
+  const said = /^(?:for )?(\d{1,4}|[a-z]+) times?$/.exec(phrase)?.[1]
   if (!said) return null
   const times = numberOf(said)
   return Number.isInteger(times) && times >= 1 && times <= mostTimes ? times : null
@@ -205,7 +205,7 @@ function withoutEndings(phrase: string, calendar: Calendar): Endings | null {
     const { rest } = found
     const until = /^(.+?) (?:until|till) (.+)$/.exec(rest)
     const last = until && readUntil(until[2] as string, calendar)
-    const times = /^(.+?) ((?:for )?\S+ times)$/.exec(rest)
+    const times = /^(.+?) ((?:for )?\S+ times?)$/.exec(rest)
     const often = times && readTimes(times[2] as string)
     const at = takeAt(rest)
     if (last && found.until === null) found = { ...found, rest: until[1] as string, until: last }

@@ -5,7 +5,7 @@ import { useReader } from '@/held/reader'
 import type { Project } from '@/core/record'
 import { lists, select } from '@/state'
 import { Button, Column, Field, Row, Seal, Words } from '@/ui'
-import { Understood } from '@/parts/capture/Understood'
+import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
 import { useSentence } from '@/parts/capture/useSentence'
 import { count, stateWords } from '@/words'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
@@ -97,19 +97,13 @@ function Standing({ project }: { project: Project }) {
             disabled={text.trim() === ''}
           />
         </Row>
-        {sentence.clauses.length > 0 ? (
-          <Row gap="$2" flexWrap="wrap">
-            <Understood
-              text={text}
-              sentence={sentence}
-              takenOff={takenOff}
-              onSaid={(said, off) => {
-                setText(said)
-                setTakenOff(off)
-              }}
-            />
-          </Row>
-        ) : null}
+        <UnderstoodLine
+          text={text}
+          sentence={sentence}
+          takenOff={takenOff}
+          onText={setText}
+          onTakenOff={setTakenOff}
+        />
         <Row gap="$1" flexWrap="wrap">
           <Button
             kind="quiet"

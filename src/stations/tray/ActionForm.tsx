@@ -6,21 +6,12 @@ import { recordIn } from '@/core/journal'
 import { keptHorizons, type Horizon, type Id, type Slip } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
 import { select, type NewAction } from '@/state'
-import { ChoiceRow, Field } from '@/ui'
+import { ChoiceRow } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
-import { SaidLine } from '@/parts/said/SaidLine'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
-import {
-  chooserWords,
-  horizonWords,
-  saidOf,
-  shortened,
-  unsaidOf,
-  type Sayable,
-  type SaidField,
-} from '@/words'
-import { DraftPaper } from './SlipPaper'
+import { chooserWords, horizonWords, shortened, type Sayable, type SaidField } from '@/words'
+import { SaidPaper } from './SaidPaper'
 import { SortingForm } from './SortingForm'
 import { useLikely, type Likely } from './useLikely'
 import { WhyFirst } from './WhyFirst'
@@ -120,21 +111,16 @@ export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAc
           )
         }
       >
-        <DraftPaper>
-          <Field
-            label="Next action"
-            size="title"
-            value={chosen.title}
-            onChangeText={(title) => set({ title })}
-            problem={isEmpty ? 'An action needs a title.' : null}
-          />
-          <SaidLine
-            chips={saidOf(of, document, today).filter(({ field }) => !inRows.has(field))}
-            offers={unsaidOf(of).filter((field) => !inRows.has(field))}
-            onChoose={chooser.choose}
-            oneLine
-          />
-        </DraftPaper>
+        <SaidPaper
+          label="Next action"
+          title={chosen.title}
+          onTitle={(title) => set({ title })}
+          needed="An action needs a title."
+          of={of}
+          fields={fields}
+          inRows={inRows}
+          onChoose={chooser.choose}
+        />
         <ChoiceRow
           many
           firstFocus

@@ -4,13 +4,12 @@ import { recordIn } from '@/core/journal'
 import type { Id, Slip, Waiting } from '@/core/record'
 import { addDays } from '@/core/time'
 import { select, type NewAction } from '@/state'
-import { ChoiceRow, Field } from '@/ui'
+import { ChoiceRow } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
-import { SaidLine } from '@/parts/said/SaidLine'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
-import { chooserWords, nearDate, saidOf, shortened, unsaidOf, type SaidField } from '@/words'
-import { DraftPaper } from './SlipPaper'
+import { chooserWords, nearDate, shortened, type SaidField } from '@/words'
+import { SaidPaper } from './SaidPaper'
 import { SortingForm } from './SortingForm'
 import { useLikely } from './useLikely'
 
@@ -68,21 +67,16 @@ export function HandOverForm({
         onBack={onBack}
         onKeep={keep}
       >
-        <DraftPaper>
-          <Field
-            label="What is handed over"
-            size="title"
-            value={chosen.title}
-            onChangeText={setTitle}
-            problem={isEmpty ? 'It needs a title.' : null}
-          />
-          <SaidLine
-            chips={saidOf(of, document, today).filter(({ field }) => !inRows.has(field))}
-            offers={unsaidOf(of).filter((field) => !inRows.has(field))}
-            onChoose={chooser.choose}
-            oneLine
-          />
-        </DraftPaper>
+        <SaidPaper
+          label="What is handed over"
+          title={chosen.title}
+          onTitle={setTitle}
+          needed="It needs a title."
+          of={of}
+          fields={fields}
+          inRows={inRows}
+          onChoose={chooser.choose}
+        />
         <ChoiceRow
           firstFocus
           label="To whom"

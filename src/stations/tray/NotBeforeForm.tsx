@@ -3,13 +3,12 @@ import { useState } from 'react'
 import type { Slip } from '@/core/record'
 import { addDays, addMonths, weekStartOf, type CalendarDate } from '@/core/time'
 import { select, type NewAction } from '@/state'
-import { ChoiceRow, Field, Words } from '@/ui'
+import { ChoiceRow, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
-import { SaidLine } from '@/parts/said/SaidLine'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
-import { nearDate, saidOf, shortened, unsaidOf, type SaidField } from '@/words'
-import { DraftPaper } from './SlipPaper'
+import { nearDate, shortened, type SaidField } from '@/words'
+import { SaidPaper } from './SaidPaper'
 import { SortingForm } from './SortingForm'
 
 const inRows = new Set<SaidField>(['notBefore'])
@@ -61,21 +60,16 @@ export function NotBeforeForm({
         onBack={onBack}
         onKeep={keep}
       >
-        <DraftPaper>
-          <Field
-            label="Next action"
-            size="title"
-            value={chosen.title}
-            onChangeText={(title) => setPatch({ ...patch, title })}
-            problem={isEmpty ? 'It needs a title.' : null}
-          />
-          <SaidLine
-            chips={saidOf(of, document, today).filter(({ field }) => !inRows.has(field))}
-            offers={unsaidOf(of).filter((field) => !inRows.has(field))}
-            onChoose={chooser.choose}
-            oneLine
-          />
-        </DraftPaper>
+        <SaidPaper
+          label="Next action"
+          title={chosen.title}
+          onTitle={(title) => setPatch({ ...patch, title })}
+          needed="It needs a title."
+          of={of}
+          fields={fields}
+          inRows={inRows}
+          onChoose={chooser.choose}
+        />
         <ChoiceRow
           firstFocus
           label="Not before"

@@ -4,8 +4,8 @@ import { recordIn } from '@/core/journal'
 import type { Project, Slip } from '@/core/record'
 import { useReader } from '@/held/reader'
 import { select, type NewAction } from '@/state'
-import { ChoiceRow, Field, Row } from '@/ui'
-import { Understood } from '@/parts/capture/Understood'
+import { ChoiceRow, Field } from '@/ui'
+import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
 import { useSentence } from '@/parts/capture/useSentence'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
@@ -83,19 +83,13 @@ export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewA
           onChangeText={setNext}
           onSubmitEditing={keep}
         />
-        {sentence.clauses.length > 0 ? (
-          <Row gap="$2" flexWrap="wrap">
-            <Understood
-              text={next}
-              sentence={sentence}
-              takenOff={takenOff}
-              onSaid={(said, off) => {
-                setNext(said)
-                setTakenOff(off)
-              }}
-            />
-          </Row>
-        ) : null}
+        <UnderstoodLine
+          text={next}
+          sentence={sentence}
+          takenOff={takenOff}
+          onText={setNext}
+          onTakenOff={setTakenOff}
+        />
         <ChoiceRow
           label={chooserWords.area}
           options={shownIds.map((id) => ({ value: id, label: recordIn(document, id)?.name ?? '' }))}
