@@ -6,7 +6,7 @@ import type { Calendar } from './datePhrase'
 import type { Meaning, Name } from './clause'
 import type { NameIndex } from './nameIndex'
 import { readMeaning, type Reading } from './readMeaning'
-import { readRepeat } from './repeatPhrase'
+import { mayBeRepeat, readRepeat } from './repeatPhrase'
 import { partsOf, type Word } from './words'
 
 export interface SentenceContext extends Calendar {
@@ -23,7 +23,9 @@ export interface Claim extends Reading {
   readonly to: number
 }
 
-const longestClause = 24
+const longestClause = 12
+/** A rule with its time and its end. */
+const longestRule = 24
 /** Words before a date, a length or a horizon that make it part of the title: "every friday", "the last 20 minutes". */
 const bindsForward = new Set([
   'every',
@@ -129,8 +131,9 @@ function clauseEndingAt(
   end: number,
   context: SentenceContext,
 ): Claim | null {
-  const reach = Math.max(longestClause, context.names.longestWords + 2)
+  const reach = Math.max(longestRule, context.names.longestWords + 2)
   for (let from = Math.max(partStart, end - reach); from < end; from++) {
+    if (end - from > longestClause && !mayBeRepeat(words[from]?.text ?? '')) continue
     if (words.slice(from, end).some((word) => word.quoted)) continue
     const reading = readMeaning(phraseOf(words, from, end), context, context.names)
     if (!reading) continue
