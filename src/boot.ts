@@ -145,12 +145,13 @@ export function boot(): Zen {
   keepTheDay(store, clock)
   keepItFolded(store, () => archive.fold())
   holdOn(store)
-  workOffline()
   void loadReader()
   const parts = zen
   void store
     .load()
     .then(async () => {
+      // Fetching all that is kept offline waits until there is something to see.
+      workOffline()
       const { parseRecord, parsePartialRecord } = await import('@/state/onDemand')
       parser = { whole: parseRecord, partial: parsePartialRecord }
       await offerDemo(parts)

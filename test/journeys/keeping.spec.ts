@@ -104,49 +104,52 @@ test('a browser that blocks the database still works, and says that nothing is k
   await expect(page.getByRole('heading', { name: '1 slip' })).toBeVisible()
 })
 
-test('with the server stopped: reload, deep link, new tab, fonts', async ({ context }) => {
-  const port = 8124
-  let server: ChildProcess | null = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
-    env: { ...process.env, PORT: String(port) },
-  })
-  const at = (path: string) => `http://localhost:${port}${path}`
-  try {
-    await expect(async () => expect((await fetch(at('/api/health'))).ok).toBe(true)).toPass()
-    const page = await context.newPage()
-    await page.goto(at('/'))
-    await setDown(page, 'kept without a server')
-    await page.evaluate(async () => {
-      await navigator.serviceWorker.ready
+test.describe('kept offline', () => {
+  test.use({ serviceWorkers: 'allow' })
+  test('with the server stopped: reload, deep link, new tab, fonts', async ({ context }) => {
+    const port = 8124
+    let server: ChildProcess | null = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts'], {
+      env: { ...process.env, PORT: String(port) },
     })
-    await expect(async () =>
-      expect(await page.evaluate(() => navigator.serviceWorker.controller?.state)).toBe('activated'),
-    ).toPass()
-    server.kill()
-    await new Promise((resolve) => server?.once('exit', resolve))
-    server = null
-    await page.reload()
-    await expect(page.getByRole('heading', { name: '1 slip' })).toBeVisible()
-    await page.goto(at('/week'))
-    await expect(page.getByRole('heading', { name: /March|–/ }).first()).toBeVisible()
-    const other = await context.newPage()
-    await other.goto(at('/shelves'))
-    await expect(other.getByRole('heading', { name: 'Shelves' })).toBeVisible()
-    await station(other, 'Tray').click()
-    await setDown(other, 'and another')
-    await expect(other.getByRole('heading', { name: '2 slips' })).toBeVisible()
-    expect(
-      await other.evaluate(async () =>
-        (
-          await Promise.all([
-            document.fonts.load('500 20px Literata'),
-            document.fonts.load("16px 'Atkinson Hyperlegible Next'"),
-          ])
-        ).map((faces) => faces.length),
-      ),
-    ).toEqual([1, 1])
-  } finally {
-    server?.kill()
-  }
+    const at = (path: string) => `http://localhost:${port}${path}`
+    try {
+      await expect(async () => expect((await fetch(at('/api/health'))).ok).toBe(true)).toPass()
+      const page = await context.newPage()
+      await page.goto(at('/'))
+      await setDown(page, 'kept without a server')
+      await page.evaluate(async () => {
+        await navigator.serviceWorker.ready
+      })
+      await expect(async () =>
+        expect(await page.evaluate(() => navigator.serviceWorker.controller?.state)).toBe('activated'),
+      ).toPass()
+      server.kill()
+      await new Promise((resolve) => server?.once('exit', resolve))
+      server = null
+      await page.reload()
+      await expect(page.getByRole('heading', { name: '1 slip' })).toBeVisible()
+      await page.goto(at('/week'))
+      await expect(page.getByRole('heading', { name: /March|–/ }).first()).toBeVisible()
+      const other = await context.newPage()
+      await other.goto(at('/shelves'))
+      await expect(other.getByRole('heading', { name: 'Shelves' })).toBeVisible()
+      await station(other, 'Tray').click()
+      await setDown(other, 'and another')
+      await expect(other.getByRole('heading', { name: '2 slips' })).toBeVisible()
+      expect(
+        await other.evaluate(async () =>
+          (
+            await Promise.all([
+              document.fonts.load('500 20px Literata'),
+              document.fonts.load("16px 'Atkinson Hyperlegible Next'"),
+            ])
+          ).map((faces) => faces.length),
+        ),
+      ).toEqual([1, 1])
+    } finally {
+      server?.kill()
+    }
+  })
 })
 
 test('the demo is laid out once, beside what is there, and can be removed again', async ({ page }) => {

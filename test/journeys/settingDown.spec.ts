@@ -221,40 +221,43 @@ test('a letter becomes a slip with its text, its sender and its files, and nothi
   expect(await page.title()).not.toContain('caught')
 })
 
-test('what other programs share arrives through the service worker, with its files', async ({ page }) => {
-  await open(page)
-  await page.evaluate(async () => {
-    await navigator.serviceWorker.ready
-    if (!navigator.serviceWorker.controller)
-      await new Promise((resolve) => navigator.serviceWorker.addEventListener('controllerchange', resolve))
+test.describe('shared', () => {
+  test.use({ serviceWorkers: 'allow' })
+  test('what other programs share arrives through the service worker, with its files', async ({ page }) => {
+    await open(page)
+    await page.evaluate(async () => {
+      await navigator.serviceWorker.ready
+      if (!navigator.serviceWorker.controller)
+        await new Promise((resolve) => navigator.serviceWorker.addEventListener('controllerchange', resolve))
+    })
+    const share = (fields: Record<string, string>, file: string | null) =>
+      page.evaluate(
+        ([words, text]) => {
+          const form = Object.assign(document.createElement('form'), { action: '/share', method: 'post' })
+          form.enctype = 'multipart/form-data'
+          for (const [name, value] of Object.entries(words))
+            form.append(Object.assign(document.createElement('input'), { name, value }))
+          const input = Object.assign(document.createElement('input'), { name: 'files', type: 'file' })
+          const held = new DataTransfer()
+          if (text !== null) held.items.add(new File([text], 'notes.txt', { type: 'text/plain' }))
+          input.files = held.files
+          form.append(input)
+          document.body.append(form)
+          form.submit()
+        },
+        [fields, file] as const,
+      )
+    await share({ title: 'Felt panels', text: 'They are thick.', url: 'https://example.org/felt' }, null)
+    await expect(slips(page).first()).toContainText('Felt panels')
+    await expect(slips(page).first()).toContainText('example.org/felt · a note')
+    await expect(page).toHaveURL(/\/$/)
+    await share({ title: '', text: 'look through these', url: '' }, 'one two three')
+    await expect(page.getByRole('button', { name: 'Take off notes.txt' })).toBeVisible()
+    await captureLine(page).press('Enter')
+    await expect(slips(page).first()).toContainText('1 file')
+    await page.reload()
+    await expect(page.getByRole('heading', { name: '2 slips' })).toBeVisible()
   })
-  const share = (fields: Record<string, string>, file: string | null) =>
-    page.evaluate(
-      ([words, text]) => {
-        const form = Object.assign(document.createElement('form'), { action: '/share', method: 'post' })
-        form.enctype = 'multipart/form-data'
-        for (const [name, value] of Object.entries(words))
-          form.append(Object.assign(document.createElement('input'), { name, value }))
-        const input = Object.assign(document.createElement('input'), { name: 'files', type: 'file' })
-        const held = new DataTransfer()
-        if (text !== null) held.items.add(new File([text], 'notes.txt', { type: 'text/plain' }))
-        input.files = held.files
-        form.append(input)
-        document.body.append(form)
-        form.submit()
-      },
-      [fields, file] as const,
-    )
-  await share({ title: 'Felt panels', text: 'They are thick.', url: 'https://example.org/felt' }, null)
-  await expect(slips(page).first()).toContainText('Felt panels')
-  await expect(slips(page).first()).toContainText('example.org/felt · a note')
-  await expect(page).toHaveURL(/\/$/)
-  await share({ title: '', text: 'look through these', url: '' }, 'one two three')
-  await expect(page.getByRole('button', { name: 'Take off notes.txt' })).toBeVisible()
-  await captureLine(page).press('Enter')
-  await expect(slips(page).first()).toContainText('1 file')
-  await page.reload()
-  await expect(page.getByRole('heading', { name: '2 slips' })).toBeVisible()
 })
 
 test('a page that the bookmark button sends stands in the line for a look', async ({ page }) => {
