@@ -59,6 +59,7 @@ const corePackages = [
   'rrule',
   'postal-mime',
   'html-to-text',
+  'fastest-levenshtein',
   '@noble/hashes/sha2',
   '@noble/hashes/utils',
 ]

@@ -8,8 +8,10 @@ export {
   type NewAction,
   type NewFile,
   type NewRepeat,
+  takenInBy,
   type NewSlip,
   type Outcome,
+  type Piece,
   type Refusal,
 } from './commands'
 export { makeDeviceMemory, type DeviceMemory } from './deviceMemory'

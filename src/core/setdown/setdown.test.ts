@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { titleLimit } from '../record'
-import { bareLine, flatList, pastedList, sharedThought, thoughtOf } from '.'
+import { bareLine, cuttablesOf, everyLine, flatList, pastedList, piecesOf, sharedThought, thoughtOf } from '.'
 
 it.each([
   ['- ring Oda', 'ring Oda'],
@@ -122,4 +122,50 @@ describe('what is shared', () => {
   ])('%j is “%s”', (shared, text, note) => expect(sharedThought(shared)).toEqual({ text, note }))
   it('is nothing where nothing is', () =>
     expect(sharedThought({ title: ' ', text: '\n', url: '' })).toBeNull())
+})
+
+describe('splitting', () => {
+  const split = (text: string, note: string, ...cuts: number[]) =>
+    piecesOf(cuttablesOf({ text, note }), new Set(cuts))
+  it.each([
+    [['ring Oda and order felt', ''], [2], ['ring Oda', 'order felt'], ['', '']],
+    [
+      ['ring Oda, order felt; then post it', ''],
+      [2, 4],
+      ['ring Oda', 'order felt', 'post it'],
+      ['', '', ''],
+    ],
+    [['a talk', 'book the room\nprint it'], [2], ['a talk', 'book the room'], ['', 'print it']],
+    [['ring Oda order felt', 'thick'], [2], ['ring Oda', 'order felt'], ['', 'thick']],
+    [['salt and pepper', ''], [], ['salt and pepper'], ['']],
+    [['bread and', 'milk'], [1], ['bread', 'and'], ['', 'milk']],
+  ])('%j cut at %j', ([text, note], cuts, texts, notes) => {
+    const pieces = split(text as string, note as string, ...cuts)
+    expect(pieces.map((piece) => piece.text)).toEqual(texts)
+    expect(pieces.map((piece) => piece.note)).toEqual(notes)
+  })
+  it('makes every line a piece of its own', () => {
+    const cuttables = cuttablesOf({ text: 'the shop', note: 'felt\n\n glue \ncells' })
+    expect(piecesOf(cuttables, everyLine(cuttables)).map(({ text }) => text)).toEqual([
+      'the shop',
+      'felt',
+      'glue',
+      'cells',
+    ])
+  })
+  it('loses no word but those that join, wherever it is cut', () => {
+    const words = fc.array(fc.constantFrom('felt', 'and', 'glue,', 'then', '🎈', 'é'), { minLength: 1 })
+    const bare = (text: string) => text.replace(/[,;&+\s]|\b(?:and|then|also|plus)\b/g, '')
+    fc.assert(
+      fc.property(words, fc.array(words), fc.array(fc.nat(20)), (said, lines, cuts) => {
+        const [text, note] = [said.join(' '), lines.map((line) => line.join(' ')).join('\n')]
+        const pieces = split(text, note, ...cuts)
+        expect(bare(pieces.map((piece) => `${piece.text}\n${piece.note}`).join('\n'))).toBe(
+          bare(`${text}\n${note}`),
+        )
+        expect(pieces.every((piece) => piece.text.trim() !== '')).toBe(true)
+      }),
+      { seed: 62, numRuns: 400 },
+    )
+  })
 })

@@ -27,6 +27,8 @@ export type Refusal =
   | { readonly kind: 'nameTaken'; readonly name: string }
   | { readonly kind: 'underwayFull'; readonly limit: number }
   | { readonly kind: 'notEmpty'; readonly count: number }
+  /** Only what holds a single open action can shrink to it. */
+  | { readonly kind: 'notOneAction'; readonly count: number }
   | { readonly kind: 'nothingToDo' }
   | { readonly kind: 'readOnly' }
   /** A field is not as it must be: nothing the interface lets in, and refused all the same. */

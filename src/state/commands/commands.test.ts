@@ -86,7 +86,7 @@ const acts: Case[] = [
     }),
   ],
   ['editProject', (store) => ({ id: only(store, 'project'), patch: { outcome: 'filed' } })],
-  ['setProjectState', (store) => ({ id: only(store, 'project'), state: 'finished' })],
+  ['setProjectState', (store) => ({ id: only(store, 'project'), state: 'finished' as const })],
   ['editGroup', (store) => ({ id: only(store, 'group'), patch: { side: 'private' as const } })],
   ['editArea', (store) => ({ id: only(store, 'area'), patch: { stamp: '🌿', ink: 3 } })],
   ['renameShelf', (store) => ({ id: only(store, 'area'), name: 'Desk work' })],

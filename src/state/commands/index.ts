@@ -5,6 +5,7 @@ import type { Command } from './command'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as parts from './parts'
+import * as reshaping from './reshaping'
 import * as reviews from './reviews'
 import * as shelves from './shelves'
 import * as slips from './slips'
@@ -25,6 +26,12 @@ export const commands = {
   sortAsNotBefore: slips.sortAsNotBefore,
   sortAsReference: slips.sortAsReference,
   sortAsReading: slips.sortAsReading,
+  joinSlips: reshaping.joinSlips,
+  splitSlip: reshaping.splitSlip,
+  mergeIntoAction: reshaping.mergeIntoAction,
+  makeStepOf: reshaping.makeStepOf,
+  growIntoProject: reshaping.growIntoProject,
+  shrinkToAction: reshaping.shrinkToAction,
   editReading: slips.editReading,
   removeReading: slips.removeReading,
   editReference: slips.editReference,
@@ -88,8 +95,10 @@ export type ArgsOf<N extends CommandName> = (typeof commands)[N] extends Command
 export type { Command, CommandContext, Outcome, Refusal } from './command'
 export type { NewAction } from './actions'
 export type { NewFile, NewRepeat } from './parts'
+export type { Piece } from './reshaping'
 export type { NewSlip } from './slips'
 export type { FirstChoices } from './firstHour'
 export type { NewProject } from './shelves'
 export { demoMark } from './demo'
+export { takenInBy, type TakenIn } from './reshaping'
 export { stampFor } from './shelves'

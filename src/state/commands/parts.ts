@@ -1,5 +1,5 @@
 // What belongs to something else as a record of its own: steps, files, repeats, reminders; and what is laid aside.
-import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
+import { recordIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import {
   isIdOf,
   kindOf,
@@ -131,11 +131,32 @@ const owned = (context: CommandContext, id: OwnerId): (Step | FileRecord)[] => [
   ...filesOf(context.document, id),
 ]
 
-/** Gives what belongs to one thing to another. */
-export const handedOn = (context: CommandContext, from: OwnerId, to: OwnerId): RecordDiff[] =>
-  owned(context, from).flatMap(
-    (part) => updateOf<AnyRecord>(part, { ownerId: to } as Partial<AnyRecord>) ?? [],
-  )
+/**
+ * Gives what belongs to some things to another, behind what it has already. `more` says what else changes in a part, or
+ * that it does not go along.
+ */
+export function handedOn(
+  context: CommandContext,
+  from: OwnerId | readonly OwnerId[],
+  to: OwnerId,
+  more: (part: Step | FileRecord) => Partial<AnyRecord> | null = () => ({}),
+): RecordDiff[] {
+  const owners = typeof from === 'string' ? [from] : from
+  const given = (of: (document: Document, id: OwnerId) => readonly (Step | FileRecord)[]): RecordDiff[] => {
+    const there = of(context.document, to)
+    const coming = owners.flatMap((id) => of(context.document, id))
+    // Ranks stay as they are where nothing stands there that they could mix with.
+    const ranks = there.length > 0 || owners.length > 1 ? ranksBehind(there, coming.length) : null
+    return coming.flatMap((part, index) => {
+      const patch = more(part)
+      const rank = ranks ? { rank: ranks[index] } : {}
+      return patch
+        ? (updateOf<AnyRecord>(part, { ownerId: to, ...rank, ...patch } as Partial<AnyRecord>) ?? [])
+        : []
+    })
+  }
+  return [...given(stepsOf), ...given(filesOf)]
+}
 
 /** Whether something stands aside for the review, and the id it has there. */
 export const asideIdOf = (id: Id<'slip'> | Id<'action'>): Id<'aside'> =>

@@ -138,7 +138,7 @@ function decide(
 }
 
 /** Both texts one below the other; an empty one adds nothing. */
-const joinedNotes = (...notes: readonly string[]): string =>
+export const joinedNotes = (...notes: readonly string[]): string =>
   notes.filter((note) => note.trim() !== '').join('\n\n')
 
 function actionFrom(
