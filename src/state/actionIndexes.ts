@@ -1,5 +1,5 @@
 // Lists of actions that stations ask for again and again, each followed edit by edit (tableIndex).
-import { isOpen } from '@/core/action'
+import { hasComeBack, isOpen } from '@/core/action'
 import {
   compareForDay,
   dayBandNames,
@@ -72,6 +72,15 @@ export const waitingOf = (document: Document) => waitingSince.of(document, waiti
 export const somedayOf = (document: Document) => laidBy.of(document, someday)
 /** With a day before which they are hidden, past ones too, the nearest first. */
 export const notBeforeOf = (document: Document) => byNotBefore.of(document, hidden)
+
+let back: { hidden: readonly Action[]; today: CalendarDate; actions: readonly Action[] } | null = null
+/** What the tickler has brought back and nobody has decided on since, the longest back first. */
+export function cameBackOf(document: Document, today: CalendarDate): readonly Action[] {
+  const hidden = notBeforeOf(document)
+  if (back?.hidden !== hidden || back.today !== today)
+    back = { hidden, today, actions: hidden.filter((action) => hasComeBack(action, today)) }
+  return back.actions
+}
 export const underwayOf = (document: Document) => begun.of(document, underway)
 
 /** The day an action is laid on as it stands, whatever today is: fixed, else picked or moved to, else due. */

@@ -117,7 +117,7 @@ const cases: [said: string, of: Partial<Action>, patch: ActionPatch, unread?: st
 ]
 
 it.each(cases)('“%s” of %j', (said, of, patch, unread = []) => {
-  expect(amended(said, of)).toEqual({ patch, questions: [], unread })
+  expect(amended(said, of)).toEqual({ patch, parts: {}, questions: [], unread })
 })
 
 it('asks where a name is of two things, and takes the one that is there where one is taken off', () => {
@@ -129,6 +129,7 @@ it('asks where a name is of two things, and takes the one that is there where on
   expect(amended('not Choir').questions).toHaveLength(1)
   expect(amended('not Choir', { projectId: 'project:choir' })).toEqual({
     patch: { projectId: null },
+    parts: {},
     questions: [],
     unread: [],
   })
@@ -175,7 +176,7 @@ function sayingOf(action: Action): string[] {
 }
 
 it('changes nothing where what is said is already so, in any order and each part alone', () => {
-  const nothing = { patch: {}, questions: [], unread: [] }
+  const nothing = { patch: {}, parts: {}, questions: [], unread: [] }
   fc.assert(
     fc.property(
       anyAction.chain((action) => {
@@ -215,4 +216,31 @@ it('loses no word of what it does not understand, and never throws', () => {
     }),
     { seed: 18, numRuns: 500 },
   )
+})
+
+describe('what comes back and reminds', () => {
+  const rule = (text: string, more: object = {}) => ({
+    repeat: { rule: text, fromDone: false, time: null, startsOn: null, ...more },
+  })
+  const before = { kind: 'daysBefore', days: 1, time: '09:00' }
+  it.each([
+    ['every weekday', { day: friday }, rule('FREQ=WEEKLY;BYDAY=MO,TU,WE,TH,FR'), {}],
+    ['every friday, 20 min', {}, rule('FREQ=WEEKLY;BYDAY=FR'), { day: friday, minutes: 20 }],
+    ['every friday', { due: on('2026-03-20') }, rule('FREQ=WEEKLY;BYDAY=FR'), {}],
+    ['daily, 10 times', { day: friday }, rule('FREQ=DAILY;COUNT=10'), {}],
+    ['every 6 weeks after it is done', {}, rule('FREQ=WEEKLY;INTERVAL=6', { fromDone: true }), {}],
+    ['remind me the day before at 9', {}, { reminders: [before] }, {}],
+    [
+      'every friday, remind me the day before at 9',
+      { day: friday },
+      { ...rule('FREQ=WEEKLY;BYDAY=FR'), reminders: [before] },
+      {},
+    ],
+    ['no repeat', {}, { repeat: null }, {}],
+    ['no reminders, must', {}, { noReminders: true }, { weight: 'must' }],
+    ['friday', {}, {}, { day: friday }],
+  ])('“%s” of %j', (said, of, parts, patch) =>
+    expect(amended(said, of as Partial<Action>)).toEqual({ parts, patch, questions: [], unread: [] }),
+  )
+  it('gives an end without a rule back', () => expect(amended('10 times').unread).toEqual(['10 times']))
 })

@@ -13,6 +13,7 @@ import type { CalendarDate } from '../time'
 import type { SentenceContext } from './claims'
 import type { Clause, Name } from './clause'
 import { readTime } from './timePhrase'
+import { draftOf, type Draft } from './draftOf'
 import { parseSentence, type Sentence } from './parseSentence'
 import { readMeaning } from './readMeaning'
 
@@ -35,9 +36,18 @@ export type AmendedField =
   | 'address'
 export type ActionPatch = Partial<Pick<Action, AmendedField>>
 
+/** What is said of the records that belong to an action. Left out: nothing is said. */
+export interface PartsSaid {
+  /** Null takes it off. */
+  readonly repeat?: Draft['repeat']
+  readonly reminders?: Draft['reminders']
+  readonly noReminders?: true
+}
+
 export interface Amendment {
   /** Only what differs from the action. */
   readonly patch: ActionPatch
+  readonly parts: PartsSaid
   /** Words that name more than one thing, and what they may mean. */
   readonly questions: readonly { readonly words: string; readonly options: readonly Name[] }[]
   /** What was not understood, part by part as it was typed. */
@@ -61,6 +71,11 @@ const takingOff: readonly (readonly [RegExp, ActionPatch])[] = [
   [/^(?:tickler|hiding|hidden)$/, { notBefore: null }],
   [/^(?:horizon)$/, { horizon: 'soon' }],
   [/^(?:address|link)$/, { address: null }],
+]
+
+const takingOffParts: readonly (readonly [RegExp, PartsSaid])[] = [
+  [/^(?:repeats?|repeating|rule|coming back)$/, { repeat: null }],
+  [/^(?:reminders?|reminding)$/, { noReminders: true }],
 ]
 
 const denial = /^(?:no|not|without) (?:a |an |any |the )?(.+)$/
@@ -226,10 +241,35 @@ function readBare(words: string, context: SentenceContext): Sentence {
   return sentence
 }
 
+/**
+ * A repeat with its end, and reminders. What comes back by the calendar is laid on its first day, where the action stands
+ * on none.
+ */
+function comingBackSaid(
+  sentence: Sentence,
+  action: Action,
+  today: CalendarDate,
+): {
+  readonly parts: PartsSaid
+  readonly patch: ActionPatch
+  readonly read: readonly Clause['kind'][]
+} | null {
+  const { repeat, reminders, day, at } = draftOf(sentence, today)
+  if (!repeat && reminders.length === 0) return null
+  const isOnNoDay = !action.day && !action.at && !action.due && !action.notBefore
+  const first = at ? { at } : { day }
+  return {
+    parts: { ...(repeat ? { repeat } : {}), ...(reminders.length > 0 ? { reminders } : {}) },
+    patch: repeat && isOnNoDay && (day || at) ? first : {},
+    read: repeat ? ['repeat', 'until', 'times', 'reminder'] : ['reminder'],
+  }
+}
+
 /** Reads what changes in an action. `context.takenOff` is not looked at. */
 export function amendAction(text: string, action: Action, context: SentenceContext): Amendment {
   const { today } = context
   let amended = action
+  let parts: PartsSaid = {}
   const unread: string[] = []
   const questions: { words: string; options: readonly Name[] }[] = []
   const rest: string[] = []
@@ -238,6 +278,11 @@ export function amendAction(text: string, action: Action, context: SentenceConte
   const deny = (part: string): boolean => {
     const what = denial.exec(inWords(part))?.[1]
     if (what === undefined || readMeaning(inWords(part), context, context.names)) return false
+    const plainParts = takingOffParts.find(([form]) => form.test(what))?.[1]
+    if (plainParts) {
+      parts = { ...parts, ...plainParts }
+      return true
+    }
     const plain = takingOff.find(([form]) => form.test(what))?.[1]
     const sentence = read(what)
     const [clause] = sentence.clauses
@@ -266,8 +311,14 @@ export function amendAction(text: string, action: Action, context: SentenceConte
   const sentence = read(positive)
   // A promise that is said is not moved by the day that is said beside it; who is waited for comes before since and chase.
   const inOrder = [...sentence.clauses].sort((a, b) => turnOf(a) - turnOf(b))
+  const comesBack = comingBackSaid(sentence, amended, today)
+  if (comesBack) {
+    parts = { ...parts, ...comesBack.parts }
+    amended = { ...amended, ...comesBack.patch }
+  }
   for (const clause of inOrder) {
     const words = positive.slice(clause.start, clause.end)
+    if (comesBack?.read.includes(clause.kind)) continue
     if (clause.kind === 'question') {
       questions.push({ words, options: clause.options })
       continue
@@ -278,5 +329,5 @@ export function amendAction(text: string, action: Action, context: SentenceConte
   }
   unread.push(...partsOf(sentence.title).filter((part) => /[\p{L}\p{N}]/u.test(part)))
   if (amended.waiting !== action.waiting) amended = withWhom(amended)
-  return { patch: patchBetween(action, amended), questions, unread }
+  return { patch: patchBetween(action, amended), parts, questions, unread }
 }

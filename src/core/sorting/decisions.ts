@@ -10,6 +10,7 @@ import type { Decision, Learner } from './learner'
 function compartmentOf(act: string, record: AnyRecord): Compartment | null {
   switch (act) {
     case 'sortAsAction':
+    case 'sortAllAsActions':
       return 'action'
     case 'sortAsDone':
       return 'twoMinutes'

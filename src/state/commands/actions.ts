@@ -1,18 +1,21 @@
 // Making actions and working them: tick, pick, move, start, hold, wait.
 
 import { heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
-import type { Diff } from '@/core/journal'
+import { isEqual } from '@/core/isEqual'
+import { recordIn } from '@/core/journal'
 import { rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { underwayOf } from '../actionIndexes'
 import { settingsIn } from '../settingsIn'
-import { partsAdded, type NewParts } from './parts'
+import { partsAdded, partsChanged, type NewParts, type PartsSaid } from './parts'
 import {
   added,
   change,
+  diffOf,
   lineOf,
   linesOf,
+  together,
   type Command,
   type CommandContext,
   type Outcome,
@@ -96,41 +99,63 @@ type Editable = Omit<
   'id' | 'moved' | 'createdAtEpochMs' | 'slipId' | 'doneAtEpochMs' | 'letGoAtEpochMs' | 'startedAtEpochMs'
 >
 
-/** Changes an action, and counts the change where it re-dates it. */
-const redate = (
+const deciding = ['day', 'at', 'due', 'horizon', 'waiting', 'startedAtEpochMs'] as const
+
+/** What has come back from the tickler and is decided anew is out of it: it waits in the Tray no longer. */
+function outOfTickler(action: Action, after: Partial<Action>, today: CalendarDate): Partial<Action> {
+  const isBack = action.notBefore !== null && action.notBefore <= today && after.notBefore === undefined
+  const isDecided = deciding.some(
+    (field) => after[field] !== undefined && !isEqual(after[field], action[field]),
+  )
+  return isBack && isDecided ? { notBefore: null } : {}
+}
+
+/** Changes an action as `patch` says, and what follows from that. */
+const decide = (
   context: CommandContext,
   id: Id<'action'>,
   patch: (action: Action) => Partial<Action>,
 ): Outcome =>
   change(context, id, (action) => {
     const after = patch(action)
+    return { ...after, ...outOfTickler(action, after, context.moment.date) }
+  })
+
+/** As `decide`, and counts the change where it re-dates the action. */
+const redate = (
+  context: CommandContext,
+  id: Id<'action'>,
+  patch: (action: Action) => Partial<Action>,
+): Outcome =>
+  decide(context, id, (action) => {
+    const after = patch(action)
     const mark = `${context.moment.date}~${context.newId('action').slice('action:'.length)}`
     return isRedated(action, { ...action, ...after }) ? { ...after, moved: [...action.moved, mark] } : after
   })
 
-export const editAction: Command<{ id: Id<'action'>; patch: Partial<Editable> }> = (
-  context,
-  { id, patch },
-) => {
+/** What changes in an action, and in the records that belong to it. */
+interface Edit {
+  readonly id: Id<'action'>
+  readonly patch: Partial<Editable>
+  readonly parts?: PartsSaid
+}
+
+export const editAction: Command<Edit> = (context, { id, patch, parts = {} }) => {
   const lines = linesOf(patch)
-  return lines.ok ? redate(context, id, () => ({ ...patch, ...lines.value })) : lines
+  if (!lines.ok) return lines
+  const edited = redate(context, id, () => ({ ...patch, ...lines.value }))
+  if (!edited.ok && edited.error.kind !== 'nothingToDo') return edited
+  const action = recordIn(context.document, id)
+  const beside = action ? partsChanged(context, { ...action, ...patch }, parts) : []
+  return diffOf(...(edited.ok ? edited.value : []), ...beside)
 }
 
-/** One act out of the same act on several actions; those that change nothing are left out. */
-function together<T>(many: readonly T[], each: (one: T) => Outcome): Outcome {
-  const diffs: Diff[] = []
-  for (const one of many) {
-    const outcome = each(one)
-    if (outcome.ok) diffs.push(outcome.value)
-    else if (outcome.error.kind !== 'nothingToDo') return outcome
-  }
-  const diff = diffs.flat()
-  return diff.length > 0 ? ok(diff) : refuse({ kind: 'nothingToDo' })
-}
+export const editActions: Command<{ edits: readonly Edit[] }> = (context, { edits }) =>
+  together(edits, (edit) => editAction(context, edit))
 
-export const editActions: Command<{
-  edits: readonly { readonly id: Id<'action'>; readonly patch: Partial<Editable> }[]
-}> = (context, { edits }) => together(edits, (edit) => editAction(context, edit))
+/** Leaves what came back from the tickler as it is: decided, and among the other actions. */
+export const takeFromTickler: Command<{ ids: readonly Id<'action'>[] }> = (context, { ids }) =>
+  together(ids, (id) => change(context, id, () => ({ notBefore: null })))
 
 export const tickActions: Command<{ ids: readonly Id<'action'>[] }> = (context, { ids }) =>
   together(ids, (id) => tick(context, { id }))
@@ -148,7 +173,7 @@ export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) =>
 export const pick: Command<{ id: Id<'action'> }> = (context, { id }) =>
   redate(context, id, () => ({ day: context.moment.date }))
 export const unpick: Command<{ id: Id<'action'> }> = (context, { id }) =>
-  change(context, id, () => ({ day: null }))
+  decide(context, id, () => ({ day: null }))
 
 /** Re-dates an action, see `laidOnDay`. Null takes it off its day. */
 export const moveTo: Command<{ id: Id<'action'>; day: CalendarDate | null }> = (context, { id, day }) =>
@@ -162,7 +187,7 @@ export const start: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const limit = settingsIn(context.document).underwayLimit
   const underway = underwayOf(context.document).filter((action) => action.id !== id)
   if (underway.length >= limit) return refuse({ kind: 'underwayFull', limit })
-  return change(context, id, (action) => ({
+  return decide(context, id, (action) => ({
     startedAtEpochMs: action.startedAtEpochMs ?? context.nowEpochMs,
     waiting: null,
   }))
@@ -178,4 +203,4 @@ export const setWaiting: Command<{ id: Id<'action'>; waiting: Waiting | null }> 
 ) =>
   waiting && waiting.personId === null && waiting.whom.trim() === ''
     ? refuse({ kind: 'empty', field: 'whom' })
-    : change(context, id, () => ({ waiting, startedAtEpochMs: null }))
+    : decide(context, id, () => ({ waiting, startedAtEpochMs: null }))

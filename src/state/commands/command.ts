@@ -96,3 +96,14 @@ export function rankAfter(records: readonly { readonly rank: string }[]): string
   )
   return rankBetween(highest, null) ?? rankOfNumber(records.length)
 }
+
+/** One act out of the same act on several things; those that change nothing are left out. */
+export function together<T>(many: readonly T[], each: (one: T) => Outcome): Outcome {
+  const diffs: Diff[] = []
+  for (const one of many) {
+    const outcome = each(one)
+    if (outcome.ok) diffs.push(outcome.value)
+    else if (outcome.error.kind !== 'nothingToDo') return outcome
+  }
+  return diffOf(...diffs.flat())
+}

@@ -1,4 +1,5 @@
 // What belongs to something else as a record of its own: steps, files, repeats, reminders; and what is laid aside.
+import { isEqual } from '@/core/isEqual'
 import { recordIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import {
   isIdOf,
@@ -15,6 +16,7 @@ import {
   type Step,
 } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
+import type { PartsSaid } from '@/core/sentence'
 import { filesOf, remindersOf, stepsOf } from '../partIndexes'
 import {
   added,
@@ -34,6 +36,7 @@ export type NewRepeat = Pick<Repeat, 'rule' | 'fromDone' | 'time'> & {
   /** Left out or null: the day the action stands on. */
   readonly startsOn?: Repeat['startsOn'] | null
 }
+export type { PartsSaid }
 export type NewFile = Pick<FileRecord, 'name' | 'mediaType' | 'bytes' | 'blob' | 'smallBlob'>
 
 export interface NewParts {
@@ -218,27 +221,48 @@ export const addFiles: Command<{ ownerId: OwnerId; files: readonly NewFile[] }> 
 /** Takes a file off what it lies with. Its bytes stay until what was removed is emptied, so that undo brings it back. */
 export const removeFile: Command<{ id: Id<'file'> }> = (context, { id }) => removing(context, id)
 
+function repeatSet(context: CommandContext, action: Action, repeat: NewRepeat | null): RecordDiff | null {
+  const standing = recordIn(context.document, repeatIdOf(action.id))
+  if (!repeat) return standing ? removed(standing) : null
+  if (!standing) return repeatAdded(context, action, repeat)
+  const { startsOn, ...rule } = repeat
+  return updateOf(standing, startsOn ? { ...rule, startsOn } : rule)
+}
+
+/** Adds reminders; one that stands already is not added a second time. */
+function remindersSet(
+  context: CommandContext,
+  id: Id<'action'>,
+  whens: readonly Reminder['when'][],
+): RecordDiff[] {
+  const standing = remindersOf(context.document, id)
+  const isThere = (when: Reminder['when']) => standing.some((other) => isEqual(other.when, when))
+  return whens.filter((when) => !isThere(when)).map((when) => reminderAdded(context, id, when))
+}
+
+/** What is said to change in the records that belong to an action. */
+export function partsChanged(
+  context: CommandContext,
+  action: Action,
+  { repeat, reminders = [], noReminders }: PartsSaid,
+): (RecordDiff | null)[] {
+  return [
+    repeat === undefined ? null : repeatSet(context, action, repeat),
+    ...(noReminders ? remindersOf(context.document, action.id).map(removed) : []),
+    ...remindersSet(context, action.id, reminders),
+  ]
+}
+
 export const setRepeat: Command<{ id: Id<'action'>; repeat: NewRepeat | null }> = (
   context,
   { id, repeat },
 ) => {
   const action = recordIn(context.document, id)
-  if (!action) return refuse({ kind: 'notFound' })
-  const standing = recordIn(context.document, repeatIdOf(id))
-  if (!repeat) return standing ? diffOf(removed(standing)) : refuse({ kind: 'nothingToDo' })
-  const { startsOn, ...rule } = repeat
-  return standing
-    ? diffOf(updateOf(standing, startsOn ? { ...rule, startsOn } : rule))
-    : diffOf(repeatAdded(context, action, repeat))
+  return action ? diffOf(repeatSet(context, action, repeat)) : refuse({ kind: 'notFound' })
 }
 
-export const addReminder: Command<{ id: Id<'action'>; when: Reminder['when'] }> = (context, { id, when }) => {
-  if (!recordIn(context.document, id)) return refuse({ kind: 'notFound' })
-  const isThereAlready = remindersOf(context.document, id).some(
-    (other) => JSON.stringify(other.when) === JSON.stringify(when),
-  )
-  return isThereAlready ? refuse({ kind: 'nothingToDo' }) : diffOf(reminderAdded(context, id, when))
-}
+export const addReminder: Command<{ id: Id<'action'>; when: Reminder['when'] }> = (context, { id, when }) =>
+  recordIn(context.document, id) ? diffOf(...remindersSet(context, id, [when])) : refuse({ kind: 'notFound' })
 
 export const changeReminder: Command<{ id: Id<'reminder'>; when: Reminder['when'] }> = (
   context,

@@ -19,6 +19,7 @@ import {
   diffOf,
   lineOf,
   removed,
+  together,
   type Command,
   type CommandContext,
   type Outcome,
@@ -83,6 +84,11 @@ export const editSlip: Command<{
   }))
 }
 
+export const editSlips: Command<{ edits: readonly { readonly id: Id<'slip'>; readonly text: string }[] }> = (
+  context,
+  { edits },
+) => together(edits, (edit) => editSlip(context, edit))
+
 /** What can be let go of undecided, and put back: it stays where it is, out of sight, with all that came with it. */
 type Letting = 'slip' | 'reference' | 'reading'
 
@@ -94,6 +100,9 @@ const lettingGo = <K extends Letting>(context: CommandContext, id: Id<K>, at: nu
 /** Takes a slip off the tray unsorted. */
 export const removeSlip: Command<{ id: Id<'slip'> }> = (context, { id }) =>
   lettingGo(context, id, context.nowEpochMs)
+
+export const removeSlips: Command<{ ids: readonly Id<'slip'>[] }> = (context, { ids }) =>
+  together(ids, (id) => removeSlip(context, { id }))
 
 /** Puts back what was let go of or removed, where it was. */
 export const putBack: Command<{ id: Id<Letting> }> = (context, { id }) => lettingGo(context, id, null)
@@ -169,6 +178,12 @@ const asItIs = () => ({})
 
 /** *Action*: a next action with what was chosen for it. */
 export const sortAsAction: Command<Decided & { fields: NewAction }> = sortedInto(asItIs, asItIs)
+
+/** Several of them at once, each with what it says of itself. */
+export const sortAllAsActions: Command<{ slips: readonly (Decided & { fields: NewAction })[] }> = (
+  context,
+  { slips },
+) => together(slips, (slip) => sortAsAction(context, slip))
 
 /** *Two minutes*: it was done on the spot. */
 export const sortAsDone: Command<Decided & { fields: NewAction }> = (context, args) =>
