@@ -1,9 +1,9 @@
 import { Link, usePathname } from 'expo-router'
 import { View } from '@tamagui/core'
-import { select } from '@/state'
+import { lists, select } from '@/state'
 import { Column, Icon, Row, Words, type IconName } from '@/ui'
 import { stationWords } from '@/words'
-import { useHeld } from '@/held/zen'
+import { useHeld, useToday } from '@/held/zen'
 
 const stations: readonly {
   key: keyof typeof stationWords & IconName
@@ -22,7 +22,10 @@ const isAt = (pathname: string, path: string): boolean =>
 /** The five stations in the order of the work: a bar under the thumb, or a row in the head. */
 export function StationLinks({ asBar }: { asBar: boolean }) {
   const pathname = usePathname()
-  const slipCount = useHeld((state) => select.slipsOf(state.document).length)
+  const today = useToday()
+  const waitingCount = useHeld(
+    ({ document }) => select.slipsOf(document).length + lists.cameBackOf(document, today).length,
+  )
   return (
     <View
       render="nav"
@@ -34,7 +37,7 @@ export function StationLinks({ asBar }: { asBar: boolean }) {
     >
       {stations.map(({ key, path }) => {
         const here = isAt(pathname, path)
-        const counted = key === 'tray' && slipCount > 0
+        const counted = key === 'tray' && waitingCount > 0
         return (
           <View
             key={key}
@@ -84,7 +87,7 @@ export function StationLinks({ asBar }: { asBar: boolean }) {
             </Link>
             {counted ? (
               <span id="tray-count" className="visually-hidden">
-                {slipCount} in the tray
+                {waitingCount} in the tray
               </span>
             ) : null}
             {counted ? (
@@ -97,7 +100,7 @@ export function StationLinks({ asBar }: { asBar: boolean }) {
                   ? ({ position: 'absolute', top: 8, left: '50%', marginLeft: 14 } as const)
                   : { marginLeft: -4, marginRight: 6 })}
               >
-                {slipCount}
+                {waitingCount}
               </Words>
             ) : null}
           </View>

@@ -8,7 +8,7 @@ import { makeTestStore, type TestStore } from '@/state/testing'
 // The gauge loads on demand: read here, so that no test waits for it.
 import '@/ui/Tape'
 import { config } from '@/ui/tamagui.config'
-import { RowSurroundingsProvider } from '@/parts/rows/ActionRow'
+import { RowSurroundingsProvider } from '@/parts/rows/surroundings'
 import * as reader from '@/core/sentence/reader'
 import { desk } from '@/held/desk'
 import { haveReader } from '@/held/reader'

@@ -1,7 +1,7 @@
 // What lies open on the desk right now: nothing of it is kept.
 import { useStore } from 'zustand'
 import { createStore } from 'zustand/vanilla'
-import type { Id } from '@/core/record'
+import { kindOf, type Id } from '@/core/record'
 
 export interface Notice {
   readonly text: string
@@ -18,6 +18,9 @@ export type OpenSheet =
   | { readonly kind: 'horizon'; readonly id: Id<'action'> }
   | { readonly kind: 'movedThrice'; readonly id: Id<'action'> }
 
+/** What can be chosen together: actions, or slips. */
+export type Choosable = Id<'action'> | Id<'slip'>
+
 interface Desk {
   readonly notice: Notice | null
   readonly sheet: OpenSheet | null
@@ -27,12 +30,12 @@ interface Desk {
   readonly typedAhead: string
   /** The line that says what changes was asked for by its key, and has not been reached yet. */
   readonly amendAsked: boolean
-  /** Actions chosen together, in the order of choosing. */
-  readonly chosen: readonly Id<'action'>[]
+  /** Chosen together, all of one kind, in the order of choosing. */
+  readonly chosen: readonly Choosable[]
   /** Chooses one more, or lays it down again. */
-  toggleChosen(id: Id<'action'>): void
+  toggleChosen(id: Choosable): void
   /** Chooses all of these, beside what is chosen already. */
-  chooseToo(ids: readonly Id<'action'>[]): void
+  chooseToo(ids: readonly Choosable[]): void
   chooseNone(): void
   tell(text: string, options?: { undoable?: boolean; problem?: boolean }): void
   hush(number: number): void
@@ -43,6 +46,9 @@ interface Desk {
   askMovedThrice(id: Id<'action'> | null): void
 }
 
+const ofKindOf = (id: Choosable, chosen: readonly Choosable[]): readonly Choosable[] =>
+  chosen.filter((other) => kindOf(other) === kindOf(id))
+
 export const desk = createStore<Desk>((set, get) => ({
   notice: null,
   sheet: null,
@@ -51,10 +57,13 @@ export const desk = createStore<Desk>((set, get) => ({
   amendAsked: false,
   chosen: [],
   toggleChosen: (id) => {
-    const { chosen } = get()
+    const chosen = ofKindOf(id, get().chosen)
     set({ chosen: chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id] })
   },
-  chooseToo: (ids) => set({ chosen: [...new Set([...get().chosen, ...ids])] }),
+  chooseToo: (ids) => {
+    const [first] = ids
+    if (first) set({ chosen: [...new Set([...ofKindOf(first, get().chosen), ...ids])] })
+  },
   chooseNone: () => set({ chosen: [] }),
   tell: (text, { undoable = false, problem = false } = {}) =>
     set({ notice: { text, undoable, problem, number: (get().notice?.number ?? 0) + 1 } }),

@@ -1,9 +1,29 @@
 // What happened to a record, from the journal, in plain words.
 import { useLayoutEffect, useState } from 'react'
 import type { Change } from '@/core/journal'
+import { takenInBy, type ZenStore } from '@/state'
 import { BandHeading, Column, Words } from '@/ui'
 import { changeMoment, historyWords } from '@/words/history'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
+
+/** So many things, one made of another, are followed back. */
+const furthestBack = 24
+
+/** The history of a thing with that of what it was made of or took in, up to when it did. */
+async function withTakenIn(store: ZenStore, own: readonly Change[], of: string): Promise<readonly Change[]> {
+  const found = new Map(own.map((change) => [change.stamp, change]))
+  const waiting = takenInBy(own, of)
+  const seen = new Set([of])
+  for (let taken = waiting.shift(); taken && seen.size < furthestBack; taken = waiting.shift()) {
+    const { id, until } = taken
+    if (seen.has(id)) continue
+    seen.add(id)
+    const changes = (await store.historyOf([id])).filter(({ stamp }) => stamp <= until)
+    changes.forEach((change) => found.set(change.stamp, change))
+    waiting.push(...takenInBy(changes, id))
+  }
+  return [...found.values()].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
+}
 
 export function History({ ids, of }: { ids: readonly string[]; of: string }) {
   const { store, clock } = useZen()
@@ -15,18 +35,20 @@ export function History({ ids, of }: { ids: readonly string[]; of: string }) {
   // At once, and not after the first paint: the story is read while the rest is drawn.
   useLayoutEffect(() => {
     let wanted = true
+    const tell = (found: readonly Change[]) => {
+      if (wanted) setChanges(found)
+    }
     store.historyOf(key.split(' ')).then(
-      (found) => {
-        if (wanted) setChanges(found)
+      (own) => {
+        tell(own)
+        if (takenInBy(own, of).length > 0) withTakenIn(store, own, of).then(tell, () => {})
       },
-      () => {
-        if (wanted) setChanges([])
-      },
+      () => tell([]),
     )
     return () => {
       wanted = false
     }
-  }, [store, key, latest])
+  }, [store, key, of, latest])
   if (!changes) return null
   return (
     <Column render="section" aria-label="What happened">

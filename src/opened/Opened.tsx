@@ -3,7 +3,7 @@ import type { OpenableId } from '@/held/useOpened'
 import { OpenedPane } from './OpenedPane'
 import { OpenedSheet } from './OpenedSheet'
 
-export { ChosenTogether } from './ChosenTogether'
+export { ChosenTogether } from './chosen/ChosenTogether'
 
 /** The one thing opened: beside the station on a wide page, over it on a phone. */
 export function Opened({ id, over }: { id: OpenableId; over: boolean }) {

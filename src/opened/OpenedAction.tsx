@@ -9,12 +9,13 @@ import { useReader } from '@/held/reader'
 import { parts, select } from '@/state'
 import { Button, Column, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
+import { GrowButton } from '@/parts/reshape/SplitOrJoin'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, saidOf, shortened, unsaidOf } from '@/words'
-import { fieldChangeWords } from '@/words/history'
+import { fieldChangeWords, partsChangeWords } from '@/words/history'
 import { History } from './History'
 import { NoteBand } from './NoteBand'
 import { OpenedFoot } from './OpenedFoot'
@@ -35,14 +36,16 @@ export function OpenedAction({ action }: { action: Action }) {
   const { weekStartsOn } = select.settingsOf(document)
   const amended = (text: string) => reader.amendAction(text, action, { today, weekStartsOn, names })
   const read = (text: string): SaidChanges => {
-    const { patch, ...rest } = amended(text)
+    const { patch, parts: said, ...rest } = amended(text)
     const changes = Object.entries(patch).map(([field, to]) =>
       fieldChangeWords(field, action[field as keyof Action], to, document, today),
     )
-    return { changes, ...rest }
+    return { changes: [...changes, ...partsChangeWords(said, id, document, today)], ...rest }
   }
-  const say = (text: string) =>
-    act('editAction', { id, patch: amended(text).patch }, { say: `Changed: ${shortened(action.title)}` }).ok
+  const say = (text: string) => {
+    const { patch, parts: said } = amended(text)
+    return act('editAction', { id, patch, parts: said }, { say: `Changed: ${shortened(action.title)}` }).ok
+  }
   const area = select.areaOf(document, action)
   const project = action.projectId ? recordIn(document, action.projectId) : undefined
   return (
@@ -108,16 +111,11 @@ function LinkLine({ address }: { address: string | null }) {
   )
 }
 
-function ActsOfOpen({
-  action: { id, day, startedAtEpochMs },
-  onMove,
-}: {
-  action: Action
-  onMove: () => void
-}) {
+function ActsOfOpen({ action, onMove }: { action: Action; onMove: () => void }) {
   const act = useAct()
   const today = useToday()
   const { wide } = useMedia()
+  const { id, day, startedAtEpochMs } = action
   const isUnderway = startedAtEpochMs !== null
   const isPicked = day === today
   return (
@@ -137,6 +135,7 @@ function ActsOfOpen({
       <Button kind="quiet" label="Move" aria-haspopup="dialog" onPress={onMove} />
       <Button kind="quiet" label="Let go" onPress={() => act('letGo', { id })} />
       <LayAside id={id} />
+      <GrowButton action={action} />
     </OpenedFoot>
   )
 }

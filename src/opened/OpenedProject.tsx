@@ -14,6 +14,7 @@ import { ActionRow } from '@/parts/rows/ActionRow'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
+import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { duration, saidOfProject, shortened } from '@/words'
 import { fieldChangeWords } from '@/words/history'
@@ -130,7 +131,8 @@ const sumOf = (actions: readonly Action[]) => {
   return [String(actions.length), minutes > 0 ? duration(minutes) : null].filter(Boolean).join(' · ')
 }
 
-function Actions({ project: { id, state } }: { project: Project }) {
+function Actions({ project }: { project: Project }) {
+  const { id, state } = project
   const document = useHeldDocument()
   const today = useToday()
   const open = lists.actionsOfProject(document, id)
@@ -147,8 +149,28 @@ function Actions({ project: { id, state } }: { project: Project }) {
           <EmptyPlace says="No next action. What is the very next thing somebody can do?" />
         </Column>
       ) : null}
+      {open.length === 1 && state === 'open' ? <Shrink project={project} /> : null}
       {after.length > 0 ? <Rows title="After that, in order" actions={after} end={sumOf(after)} /> : null}
     </>
+  )
+}
+
+/** What is a single action need not be a project. */
+function Shrink({ project: { id, title } }: { project: Project }) {
+  const act = useAct()
+  const { open } = useOpened()
+  const [action] = lists.actionsOfProject(useHeldDocument(), id)
+  return (
+    <Button
+      kind="quiet"
+      label="Only this one action: shrink the project to it"
+      alignSelf="flex-start"
+      marginLeft="$-2"
+      onPress={() => {
+        if (act('shrinkToAction', { id }, { say: `Shrunk to its action: ${shortened(title)}` }).ok && action)
+          open(action.id)
+      }}
+    />
   )
 }
 

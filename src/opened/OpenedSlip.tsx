@@ -3,6 +3,8 @@ import type { Slip } from '@/core/record'
 import { Button, Column, Row, Words } from '@/ui'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { PartsBands } from '@/parts/files/PartsBands'
+import { SplitOrJoin } from '@/parts/reshape/SplitOrJoin'
+import { TwinBeside } from '@/parts/reshape/TwinBeside'
 import { EditText } from '@/parts/text/EditText'
 import { NoteBand } from './NoteBand'
 import { chipWords, momentWords } from '@/words'
@@ -16,7 +18,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
   const { clock } = useZen()
   const { close } = useOpened()
   const router = useRouter()
-  const { clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
+  const { title, clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
   return (
     <Column gap="$3.5">
       <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
@@ -45,6 +47,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
         }
       />
       <PartsBands of={slip.id} />
+      <TwinBeside slip={slip} title={title} />
       <Row gap="$2" flexWrap="wrap">
         <Button
           kind="main"
@@ -53,6 +56,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
             router.navigate({ pathname: '/sorting', params: { slip: slip.id, open: undefined } })
           }
         />
+        <SplitOrJoin slip={slip} />
         <Button
           label="Remove"
           onPress={() => {

@@ -5,7 +5,7 @@ import type { TestStore } from '@/state/testing'
 import { showStation } from '@/frame/testing'
 import { desk } from '@/held/desk'
 import { useHeld } from '@/held/zen'
-import { ChosenTogether } from './ChosenTogether'
+import { ChosenTogether } from './chosen/ChosenTogether'
 import { OpenedProject } from './OpenedProject'
 import { press, say, enter } from './testing'
 

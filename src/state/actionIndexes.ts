@@ -44,6 +44,12 @@ const byPerson = makeTableIndex('action', {
   ...orderOfWork,
 })
 
+const anyOpen = 'open'
+const open = makeTableIndex('action', {
+  keysOf: ofOpen(() => [anyOpen]),
+  ...orderedBy((a, b) => b.createdAtEpochMs - a.createdAtEpochMs || byId(a, b)),
+})
+
 const [waiting, someday, hidden, underway] = ['waiting', 'someday', 'hidden', 'underway'] as const
 const waitingSince = makeTableIndex('action', {
   keysOf: ofOpen((action) => (action.waiting ? [waiting] : [])),
@@ -66,6 +72,8 @@ export const actionsOfProject = byProject.of
 export const actionsOfArea = byArea.of
 export const actionsOfContext = byContext.of
 export const actionsOfPerson = byPerson.of
+/** Every open action, the latest made first. */
+export const openActionsOf = (document: Document): readonly Action[] => open.of(document, anyOpen)
 /** Waiting, the longest-waited first. */
 export const waitingOf = (document: Document) => waitingSince.of(document, waiting)
 /** Held for someday, the oldest first. */

@@ -1,10 +1,12 @@
 // The slip row: seal, title, one soft line of details, and at the far right, under the thumb, the tick box.
 // Lists of thousands are made of it, so it is plain elements dressed by public/zen.css, with the theme's own variables.
-import { useRef, type KeyboardEvent, type MouseEvent, type PointerEvent } from 'react'
-import { Icon, type IconName } from './Icon'
+import type { KeyboardEvent, MouseEvent } from 'react'
+import type { IconName } from './Icon'
 import { Seal } from './Seal'
+import { SquareButton } from './SquareButton'
 import { Tick } from './Tick'
 import { Unseen } from './Unseen'
+import { useHold } from './useHold'
 
 export interface SlipRowProps {
   readonly title: string
@@ -26,39 +28,6 @@ export interface SlipRowProps {
   /** A second button beside the tick box, for what this list is for. */
   readonly quick?: { readonly icon: IconName; readonly label: string; readonly onPress: () => void }
   readonly onKeyDown?: (event: KeyboardEvent) => void
-}
-
-const holdMs = 450
-
-/** A touch that rests on the row; the press that ends it opens nothing. */
-function useHold(onHold: (() => void) | undefined) {
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
-  const isHeld = useRef(false)
-  const stop = () => clearTimeout(timer.current)
-  return {
-    onPointerDown: ({ pointerType }: PointerEvent) => {
-      isHeld.current = false
-      if (pointerType !== 'touch' || !onHold) return
-      timer.current = setTimeout(() => {
-        isHeld.current = true
-        onHold()
-      }, holdMs)
-    },
-    onPointerUp: stop,
-    onPointerCancel: stop,
-    onPointerMove: ({ movementX, movementY }: PointerEvent) => {
-      if (Math.abs(movementX) + Math.abs(movementY) > 6) stop()
-    },
-    onContextMenu: (event: MouseEvent) => {
-      if (isHeld.current) event.preventDefault()
-    },
-    onClickCapture: (event: MouseEvent) => {
-      if (!isHeld.current) return
-      isHeld.current = false
-      event.preventDefault()
-      event.stopPropagation()
-    },
-  }
 }
 
 export function SlipRow({
@@ -98,17 +67,7 @@ export function SlipRow({
         </span>
         {details === '' ? null : <span className="slip-details">{details}</span>}
       </button>
-      {quick ? (
-        <button
-          type="button"
-          className="square"
-          aria-label={quick.label}
-          title={quick.label}
-          onClick={quick.onPress}
-        >
-          <Icon name={quick.icon} tone="inkSoft" />
-        </button>
-      ) : null}
+      {quick ? <SquareButton {...quick} /> : null}
       <Tick name={title} checked={ticked} onToggle={onTick} />
     </li>
   )

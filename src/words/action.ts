@@ -1,5 +1,5 @@
 // An action in words.
-import { isOpen } from '@/core/action'
+import { hasComeBack, isHidden, isOpen } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
 import { type Action } from '@/core/record'
 import { type CalendarDate } from '@/core/time'
@@ -32,7 +32,8 @@ export function actionDetails(
     action.at ? when(action.at, today) : null,
     action.due ? `due ${when(action.due, today)}` : null,
     options.day && action.day && !action.at ? nearDate(action.day, today) : null,
-    action.notBefore && action.notBefore > today ? `not before ${shortDate(action.notBefore, today)}` : null,
+    action.notBefore && isHidden(action, today) ? `not before ${shortDate(action.notBefore, today)}` : null,
+    action.notBefore && hasComeBack(action, today) ? `back since ${nearDate(action.notBefore, today)}` : null,
     action.waiting && isOpen(action) ? waitingWords(action, document, today) : null,
     action.moved.length > 0 ? `moved ${times(action.moved.length)}` : null,
   ]

@@ -12,6 +12,8 @@ import { ContextChooser, PeopleChooser, WhomChooser } from './WhoChoosers'
 
 export { ProjectChooser } from './ProjectChooser'
 export { SaidAgain } from './SaidAgain'
+export { GrowSheet } from '../reshape/GrowSheet'
+export { Reshaping } from '../reshape/Reshaping'
 
 const horizons: readonly Horizon[] = ['today', ...keptHorizons]
 

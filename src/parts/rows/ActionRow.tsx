@@ -1,19 +1,17 @@
 // One action in a list: seal, title, a soft line of details, the tick box under the thumb. Its keys work on the row.
 import { isOpen } from '@/core/action'
-import { createContext, memo, useContext, useMemo, type KeyboardEvent, type ReactNode } from 'react'
-import { useMedia } from '@tamagui/core'
+import { memo, useContext, type KeyboardEvent } from 'react'
 import { type Action } from '@/core/record'
-import type { CalendarDate } from '@/core/time'
-import { actOfKey, select, type Keymap } from '@/state'
+import { actOfKey, select } from '@/state'
 import { SlipRow } from '@/ui'
 import { desk, useDesk } from '@/held/desk'
-import { focusRow, isTyping, useKeymap } from '@/held/keys'
-import { useOpened, type OpenableId } from '@/held/useOpened'
+import { focusRow, isTyping } from '@/held/keys'
 import { actionDetails } from '@/words'
-import { useAct, useHeld, useToday, type Act } from '@/held/zen'
-import { InBand, rangeTo } from './inBand'
+import { useHeld, type Act } from '@/held/zen'
+import { chooseTo, InBand } from './inBand'
+import { useSurroundings } from './surroundings'
 
-export type QuickAct = 'pick' | 'unpick' | 'move'
+export type QuickAct = 'pick' | 'unpick' | 'move' | 'stay'
 
 interface ActionRowProps {
   readonly action: Action
@@ -62,41 +60,6 @@ function actOnKey(
       return false
   }
 }
-
-/** What every row of a page shares, found out once for all of them. */
-interface RowSurroundings {
-  readonly today: CalendarDate
-  readonly act: Act
-  readonly wide: boolean
-  readonly opened: OpenableId | null
-  readonly open: (id: OpenableId) => void
-  readonly keymap: Keymap
-}
-
-const Surroundings = createContext<RowSurroundings | null>(null)
-
-export function RowSurroundingsProvider({ children }: { children: ReactNode }) {
-  const today = useToday()
-  const act = useAct()
-  const { wide } = useMedia()
-  const { opened, open } = useOpened()
-  const keymap = useKeymap()
-  const value = useMemo(
-    () => ({ today, act, wide, opened, open, keymap }),
-    [today, act, wide, opened, open, keymap],
-  )
-  return <Surroundings.Provider value={value}>{children}</Surroundings.Provider>
-}
-
-function useSurroundings(): RowSurroundings {
-  const surroundings = useContext(Surroundings)
-  if (!surroundings) throw new Error('A row was rendered outside RowSurroundingsProvider.')
-  return surroundings
-}
-
-/** Chooses everything from the last chosen row of the band to this one. */
-const chooseTo = (id: Action['id'], band: readonly Action[]): void =>
-  desk.getState().chooseToo(rangeTo(id, band, desk.getState().chosen))
 
 /** For a list of actions: keys on the row it stands in. */
 export function useRowKeys(action: Action): (event: KeyboardEvent) => void {
@@ -160,8 +123,7 @@ export const ActionRow = memo(function ActionRow({
           ? {
               ...quickFaces[quick],
               label: quickFaces[quick].label(title),
-              onPress: () =>
-                quick === 'move' ? desk.getState().openSheet({ kind: 'move', id }) : act(quick, { id }),
+              onPress: () => actQuickly(quick, id, act),
             }
           : undefined
       }
@@ -169,7 +131,14 @@ export const ActionRow = memo(function ActionRow({
   )
 })
 
+function actQuickly(quick: QuickAct, id: Action['id'], act: Act): void {
+  if (quick === 'move') desk.getState().openSheet({ kind: 'move', id })
+  else if (quick === 'stay') act('takeFromTickler', { ids: [id] })
+  else act(quick, { id })
+}
+
 const quickFaces = {
+  stay: { icon: 'check', label: (title: string) => `Leave ${title} as it is` },
   pick: { icon: 'plus', label: (title: string) => `Pick ${title} for today` },
   unpick: { icon: 'minus', label: (title: string) => `Take ${title} off today` },
   move: { icon: 'week', label: (title: string) => `Move ${title}` },

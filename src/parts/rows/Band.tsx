@@ -1,12 +1,12 @@
 // One part of a list: a heading with its count and sum, and its rows.
-import { useEffect, useId, useRef, type ReactNode } from 'react'
+import { useId, type ReactNode } from 'react'
 import { View } from '@tamagui/core'
 import { minutesOf } from '@/core/day'
 import type { Action } from '@/core/record'
 import { BandHeading, Button, type Tone } from '@/ui'
 import { desk, useDesk } from '@/held/desk'
 import { ActionRow, type QuickAct } from './ActionRow'
-import { InBand } from './inBand'
+import { InBand, useBandBox } from './inBand'
 import { RowList } from './RowList'
 import { duration } from '@/words'
 
@@ -36,10 +36,7 @@ export function Band({
   quick,
 }: BandProps) {
   const id = useId()
-  const box = useRef(actions)
-  useEffect(() => {
-    box.current = actions
-  }, [actions])
+  const box = useBandBox(actions)
   const isChoosing = useDesk((state) => state.chosen.length > 0)
   const minutes = minutesOf(actions)
   const end = [counted ?? String(actions.length), minutes > 0 ? duration(minutes) : null]

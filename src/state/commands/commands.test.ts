@@ -1,7 +1,6 @@
 import { entriesIn, recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
-import { addDays, calendarDateUnsafe, type CalendarDate } from '@/core/time'
-import { cameBackOf } from '../actionIndexes'
+import { addDays, calendarDateUnsafe } from '@/core/time'
 import { slipsOf } from '../selectors'
 import { settingsIn } from '../settingsIn'
 import { makeTestStore, type TestStore } from '../testing'
@@ -187,45 +186,6 @@ it.each(refusals)('%s is refused where it must be, and changes nothing', async (
   const before = held(store)
   expect(store.run(name, args(store) as never)).toMatchObject({ ok: false, error: refusal })
   expect(held(store)).toEqual(before)
-})
-
-describe('what comes back from the tickler', () => {
-  const hiddenUntil = async (notBefore: CalendarDate) => {
-    const store = await ready()
-    store.run('addAction', { title: 'renew the permit', notBefore })
-    return { store, id: idOf(store, 'renew the permit') }
-  }
-  const back = (store: TestStore) =>
-    cameBackOf(store.api.getState().document, today).map(({ title }) => title)
-  it('waits from its day on, until something is decided of it', async () => {
-    const deciding: Case[] = [
-      ['takeFromTickler', (store) => ({ ids: [only(store, 'action')] })],
-      ['pick', (store) => ({ id: only(store, 'action') })],
-      ['moveTo', (store) => ({ id: only(store, 'action'), day: tomorrow })],
-      ['setHorizon', (store) => ({ id: only(store, 'action'), horizon: 'someday' as const })],
-      ['start', (store) => ({ id: only(store, 'action') })],
-      ['tick', (store) => ({ id: only(store, 'action') })],
-      ['letGo', (store) => ({ id: only(store, 'action') })],
-      ['editAction', (store) => ({ id: only(store, 'action'), patch: { notBefore: tomorrow } })],
-    ]
-    for (const [name, args] of deciding) {
-      const { store } = await hiddenUntil(today)
-      expect(back(store)).toEqual(['renew the permit'])
-      expect(store.run(name, args(store) as never).ok).toBe(true)
-      expect([name, back(store)]).toEqual([name, []])
-      store.undo()
-      expect([name, back(store)]).toEqual([name, ['renew the permit']])
-    }
-  })
-  it('stays out of it once decided, and waits on where only its words change', async () => {
-    const { store, id } = await hiddenUntil(today)
-    store.run('editAction', { id, patch: { minutes: 20, title: 'renew it' } })
-    expect(back(store)).toEqual(['renew it'])
-    store.run('pick', { id })
-    store.run('unpick', { id })
-    expect(back(store)).toEqual([])
-    expect(back((await hiddenUntil(tomorrow)).store)).toEqual([])
-  })
 })
 
 it('one edit changes an action and what belongs to it, with one undo', async () => {

@@ -1,81 +1,95 @@
 // One slip on the pile: its words, when it was set down and what was understood. It is edited where it lies.
-import { memo, useState } from 'react'
+import { memo, useContext, useState, type KeyboardEvent } from 'react'
 import { useRouter } from 'expo-router'
 import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
-import { Button, Column, Field, IconButton, Press, Row, Unseen, Words } from '@/ui'
+import { Button, Column, Field, Row, SquareButton, Unseen, useHold } from '@/ui'
 import { Understood } from '@/parts/capture/Understood'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { PartsBands } from '@/parts/files/PartsBands'
-import { parts } from '@/state'
+import { SplitOrJoin } from '@/parts/reshape/SplitOrJoin'
+import { TwinBeside } from '@/parts/reshape/TwinBeside'
+import { chooseTo, InBand } from '@/parts/rows/inBand'
+import { useSurroundings } from '@/parts/rows/surroundings'
+import { actOfKey, parts } from '@/state'
 import { cameWithWords, chipWords, momentWords, shortened } from '@/words'
-import { useAct, useHeld, useToday, useZen } from '@/held/zen'
+import { desk, useDesk } from '@/held/desk'
+import { isTyping } from '@/held/keys'
+import { useAct, useHeld, useZen } from '@/held/zen'
 
 /** Not drawn again while its slip stays as it is, however many others come. */
 export const SlipRow = memo(function SlipRow({ slip }: { slip: Slip }) {
   const [editing, setEditing] = useState(false)
-  return (
+  return editing ? (
     <View render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
-      {editing ? (
-        <SlipEditor slip={slip} onDone={() => setEditing(false)} />
-      ) : (
-        <SlipFace slip={slip} onEdit={() => setEditing(true)} />
-      )}
+      <SlipEditor slip={slip} onDone={() => setEditing(false)} />
     </View>
+  ) : (
+    <SlipFace slip={slip} onEdit={() => setEditing(true)} />
   )
 })
 
 function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
-  const today = useToday()
+  const { today, act, keymap } = useSurroundings()
   const { clock } = useZen()
-  const act = useAct()
   const router = useRouter()
-  const steps = useHeld((state) => parts.stepsOf(state.document, slip.id).length)
-  const files = useHeld((state) => parts.filesOf(state.document, slip.id).length)
-  const isAside = useHeld((state) => parts.asideOf(state.document, slip.id) !== undefined)
+  const { id } = slip
+  const steps = useHeld((state) => parts.stepsOf(state.document, id).length)
+  const files = useHeld((state) => parts.filesOf(state.document, id).length)
+  const isAside = useHeld((state) => parts.asideOf(state.document, id) !== undefined)
   const { title, clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
+  const isTogether = useDesk((state) => state.chosen.includes(id))
+  const isChoosing = useDesk((state) => state.chosen.length > 0)
+  const band = useContext(InBand)
+  const choose = () => desk.getState().toggleChosen(id)
+  const hold = useHold(choose)
   const details = [
     momentWords(slip.setDownAtEpochMs, clock.zone(), today),
     ...clauses.map((clause) => chipWords(clause, today)),
-    ...cameWithWords({
-      note: slip.note,
-      steps,
-      files,
-      isAside,
-    }),
+    ...cameWithWords({ note: slip.note, steps, files, isAside }),
   ].join(' · ')
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (isTyping(event)) return
+    const isOnRow = (event.target as HTMLElement).closest('[data-row]') !== null
+    const key = actOfKey(keymap, event.key.toLowerCase())
+    if (key === 'choose' && event.shiftKey) chooseTo(id, band.current)
+    else if (key === 'choose') choose()
+    else if (key === 'amend') onEdit()
+    else if (event.key === 'Delete' && isOnRow) act('removeSlip', { id })
+    else return
+    event.preventDefault()
+  }
   return (
-    <Row gap="$1" paddingLeft="$3.5" paddingRight="$0.5">
-      <Press
-        flex={1}
-        minHeight={61}
-        onPress={onEdit}
+    <li className={isTogether ? 'slip-row pile together' : 'slip-row pile'} onKeyDown={onKeyDown}>
+      <button
+        type="button"
+        className="slip-open"
         data-row
-        onKeyDown={(event: React.KeyboardEvent) => {
-          if (event.key === 'Delete') act('removeSlip', { id: slip.id })
+        aria-pressed={isTogether || undefined}
+        {...hold}
+        onClick={({ shiftKey }) => {
+          if (shiftKey) chooseTo(id, band.current)
+          else if (isChoosing) choose()
+          else onEdit()
         }}
       >
-        <Column flex={1} paddingVertical="$2">
-          <Words className="clamped three">
-            <Unseen>Change </Unseen>
-            {title}
-          </Words>
-          <Words size="second" tone="inkSoft">
-            {details}
-          </Words>
-        </Column>
-      </Press>
-      <IconButton
+        <span className="slip-title clamped three">
+          <Unseen>Change </Unseen>
+          {title}
+        </span>
+        <span className="slip-details">{details}</span>
+      </button>
+      <SquareButton
         label={`Remove ${shortened(title)}`}
         icon="close"
-        onPress={() => act('removeSlip', { id: slip.id }, { say: `Taken off the tray: ${shortened(title)}` })}
+        onPress={() => act('removeSlip', { id }, { say: `Taken off the tray: ${shortened(title)}` })}
       />
-      <IconButton
+      <SquareButton
         label={`Sort ${shortened(title)}`}
         icon="next"
-        onPress={() => router.navigate({ pathname: '/sorting', params: { slip: slip.id } })}
+        onPress={() => router.navigate({ pathname: '/sorting', params: { slip: id } })}
       />
-    </Row>
+    </li>
   )
 }
 
@@ -118,6 +132,7 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
         />
       )}
       <PartsBands of={slip.id} />
+      <TwinBeside slip={slip} title={sentence.title} />
       <Row gap="$2" flexWrap="wrap">
         <Understood
           text={text}
@@ -131,6 +146,7 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
         />
         <View flex={1} />
         <LayAside slip={slip} />
+        <SplitOrJoin slip={slip} />
         <Button label="Leave it" kind="quiet" onPress={onDone} />
         <Button label="Keep it" onPress={keep} />
       </Row>

@@ -6,6 +6,8 @@ import type { Slip } from '@/core/record'
 import { compartmentOfKey, type Compartment } from '@/core/sorting'
 import { useReader } from '@/held/reader'
 import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
+import { SplitOrJoin } from '@/parts/reshape/SplitOrJoin'
+import { TwinBeside } from '@/parts/reshape/TwinBeside'
 import { Understood, useHasUnderstood } from '@/parts/capture/Understood'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { desk, useDesk } from '@/held/desk'
@@ -142,6 +144,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
           />
         </Row>
       ) : null}
+      {asking === null ? <TwinBeside slip={slip} title={title} /> : null}
     </SlipPaper>
   )
   if (asking === 'twoMinutes')
@@ -191,6 +194,7 @@ function Aside({ slip, title, later }: { slip: Slip; title: string; later: (() =
           else if (act('layAside', { ids: [slip.id] }).ok) later?.()
         }}
       />
+      <SplitOrJoin slip={slip} />
     </Row>
   )
 }

@@ -3,7 +3,11 @@ import { useMedia } from '@tamagui/core'
 import { useRouter } from 'expo-router'
 import { lazy, Suspense, useState } from 'react'
 import { daysBetween, localMomentAt } from '@/core/time'
-import { select } from '@/state'
+import type { Action, Slip } from '@/core/record'
+import { desk, useDesk } from '@/held/desk'
+import { Band } from '@/parts/rows/Band'
+import { InBand, useBandBox } from '@/parts/rows/inBand'
+import { lists, select } from '@/state'
 import { Button, Column, EmptyPlace, MainBar, Row, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { focusCapture } from '@/held/keys'
@@ -17,32 +21,56 @@ import { SlipRow } from './SlipRow'
 export function TrayStation() {
   const phase = useHeld((state) => state.phase)
   const slips = useHeld((state) => select.slipsOf(state.document))
-  const [oldestFirst, setOldestFirst] = useState(false)
+  const today = useToday()
+  const back = useHeld((state) => lists.cameBackOf(state.document, today))
   const { wide } = useMedia()
-  const pileWords = slips.length === 0 ? 'Nothing set down' : count(slips.length, 'slip')
-  const oldest = slips.at(-1)?.setDownAtEpochMs ?? 0
-  const pile = oldestFirst ? [...slips].reverse() : slips
+  const waiting = [
+    ...(slips.length > 0 ? [count(slips.length, 'slip')] : []),
+    ...(back.length > 0 ? [`${back.length.toLocaleString('en-GB')} came back`] : []),
+  ]
+  const waitingWords = waiting.length === 0 ? 'Nothing set down' : waiting.join(', ')
   return (
     <DeskLayout narrow>
-      <StationHead label={wide ? undefined : 'Tray'} title={phase === 'loading' ? 'Tray' : pileWords} />
-      {phase === 'ready' && slips.length === 0 ? <EmptyTray /> : null}
-      {slips.length > 0 ? (
-        <Column gap="$3">
-          <PileHead
-            oldestFirst={oldestFirst}
-            onTurn={() => setOldestFirst(!oldestFirst)}
-            oldest={oldest}
-            turnable={slips.length > 1}
-          />
-          <RowList items={pile} label="Slips" render={(slip) => <SlipRow slip={slip} />} />
-          {wide ? null : (
-            <MainBar>
-              <SortThem />
-            </MainBar>
-          )}
-        </Column>
-      ) : null}
+      <StationHead label={wide ? undefined : 'Tray'} title={phase === 'loading' ? 'Tray' : waitingWords} />
+      {phase === 'ready' && waiting.length === 0 ? <EmptyTray /> : null}
+      <Column gap="$3">
+        <CameBack actions={back} />
+        {slips.length > 0 ? <Pile slips={slips} /> : null}
+      </Column>
     </DeskLayout>
+  )
+}
+
+/** What the tickler has brought: it waits here beside the slips, until something is decided of it. */
+function CameBack({ actions }: { actions: readonly Action[] }) {
+  return actions.length === 0 ? null : (
+    <Band title="Came back" actions={actions} tone="plum" showProject quick="stay" />
+  )
+}
+
+function Pile({ slips }: { slips: readonly Slip[] }) {
+  const [oldestFirst, setOldestFirst] = useState(false)
+  const { wide } = useMedia()
+  const pile = oldestFirst ? [...slips].reverse() : slips
+  const box = useBandBox(pile)
+  return (
+    <>
+      <PileHead
+        oldestFirst={oldestFirst}
+        onTurn={() => setOldestFirst(!oldestFirst)}
+        oldest={slips.at(-1)?.setDownAtEpochMs ?? 0}
+        turnable={slips.length > 1}
+        onChooseAll={() => desk.getState().chooseToo(pile.map(({ id }) => id))}
+      />
+      <InBand.Provider value={box}>
+        <RowList items={pile} label="Slips" render={(slip) => <SlipRow slip={slip} />} />
+      </InBand.Provider>
+      {wide ? null : (
+        <MainBar>
+          <SortThem />
+        </MainBar>
+      )}
+    </>
   )
 }
 
@@ -51,17 +79,23 @@ function PileHead({
   oldestFirst,
   onTurn,
   turnable,
+  onChooseAll,
 }: {
   oldest: number
   oldestFirst: boolean
   onTurn: () => void
   turnable: boolean
+  onChooseAll: () => void
 }) {
   const { wide } = useMedia()
+  const isChoosing = useDesk((state) => state.chosen.length > 0)
   return (
     <Row gap="$3.5" flexWrap="wrap" justifyContent="space-between">
       {wide ? <SortThem /> : null}
       <PileAge oldest={oldest} />
+      {isChoosing ? (
+        <Button kind="quiet" label="all" aria-label="Choose all slips" onPress={onChooseAll} />
+      ) : null}
       {turnable ? (
         <Button kind="quiet" label={oldestFirst ? 'Newest first' : 'Oldest first'} onPress={onTurn} />
       ) : null}

@@ -1,0 +1,52 @@
+// The ways to what else a slip or an action can become: a quiet button, and behind it the part itself, which loads when it
+// is asked for.
+import { lazy, Suspense, useState } from 'react'
+import type { Action, Slip } from '@/core/record'
+import { Button } from '@/ui'
+import type { Reshape } from './Reshaping'
+
+// Behind the door of the choosers: what stands behind two would load at the start.
+const load = () => import('../choosers/Choosers')
+const Reshaping = lazy(() => load().then((module) => ({ default: module.Reshaping })))
+const GrowSheet = lazy(() => load().then((module) => ({ default: module.GrowSheet })))
+
+export function SplitOrJoin({ slip }: { slip: Slip }) {
+  const [asked, setAsked] = useState<{ what: Reshape; anchor: DOMRect | null } | null>(null)
+  return (
+    <>
+      <Button
+        kind="quiet"
+        label="Split or join"
+        aria-haspopup="dialog"
+        onPress={() =>
+          setAsked({ what: 'ask', anchor: document.activeElement?.getBoundingClientRect() ?? null })
+        }
+      />
+      {asked ? (
+        <Suspense fallback={null}>
+          <Reshaping
+            key={asked.what}
+            slip={slip}
+            {...asked}
+            onAsk={(what) => setAsked({ ...asked, what })}
+            onClose={() => setAsked(null)}
+          />
+        </Suspense>
+      ) : null}
+    </>
+  )
+}
+
+export function GrowButton({ action }: { action: Action }) {
+  const [isAsked, setAsked] = useState(false)
+  return (
+    <>
+      <Button kind="quiet" label="Grow" aria-haspopup="dialog" onPress={() => setAsked(true)} />
+      {isAsked ? (
+        <Suspense fallback={null}>
+          <GrowSheet action={action} onClose={() => setAsked(false)} />
+        </Suspense>
+      ) : null}
+    </>
+  )
+}
