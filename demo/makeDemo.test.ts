@@ -1,4 +1,5 @@
 import { isOpen } from '@/core/action'
+import { cameBackOf } from '@/state/actionIndexes'
 import { parseStoreFile } from '@/core/exchange'
 import { dayBandsOf, anyReach } from '@/core/day'
 import { emptyDocument, recordsById, recordsIn, withChanges } from '@/core/journal'
@@ -29,6 +30,8 @@ describe('the demo data', () => {
     expect(recordsIn(demo.document, 'step')).toHaveLength(3)
     expect(recordsIn(demo.document, 'slip').filter(({ note }) => note.startsWith('From '))).toHaveLength(1)
   })
+  it('has what came back from the tickler, today and yesterday', () =>
+    expect(cameBackOf(demo.document, today)).toHaveLength(2))
   it('is a real journal: replayed from nothing it gives the same document', () => {
     expect([...recordsById(withChanges(emptyDocument, demo.changes)).values()]).toEqual([
       ...recordsById(demo.document).values(),

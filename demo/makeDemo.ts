@@ -215,6 +215,13 @@ function layOutTheDay({ play, today }: Scene): void {
   on(-1, 1020, 'Measure the canteen', (player, { id }) =>
     player.run('editAction', { id, patch: { at: { date: addDays(today, 1), time: '12:15' as never } } }),
   )
+  for (const [title, daysAgo] of [
+    ['List the meters with their values', 0],
+    ['Ask three carriers about the piano', 1],
+  ] as const)
+    on(-12, 1035, title, (player, { id }) =>
+      player.run('editAction', { id, patch: { notBefore: addDays(today, -daysAgo) } }),
+    )
   on(-1, 1030, 'Renew the parking permit', (player, { id }) =>
     player.run('editAction', { id, patch: { notBefore: addDays(today, 19) } }),
   )

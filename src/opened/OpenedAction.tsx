@@ -9,7 +9,7 @@ import { useReader } from '@/held/reader'
 import { parts, select } from '@/state'
 import { Button, Column, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
-import { GrowButton } from '@/parts/reshape/SplitOrJoin'
+import { GrowButton } from '@/parts/reshape/Ways'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
@@ -87,6 +87,7 @@ export function OpenedAction({ action }: { action: Action }) {
         }
       />
       <PartsBands of={id} />
+      {isOpen(action) ? <GrowButton action={action} /> : null}
       <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
       {isOpen(action) ? (
         <ActsOfOpen action={action} onMove={() => chooser.choose('day')} />
@@ -135,7 +136,6 @@ function ActsOfOpen({ action, onMove }: { action: Action; onMove: () => void }) 
       <Button kind="quiet" label="Move" aria-haspopup="dialog" onPress={onMove} />
       <Button kind="quiet" label="Let go" onPress={() => act('letGo', { id })} />
       <LayAside id={id} />
-      <GrowButton action={action} />
     </OpenedFoot>
   )
 }

@@ -163,7 +163,7 @@ function Shrink({ project: { id, title } }: { project: Project }) {
   return (
     <Button
       kind="quiet"
-      label="Only this one action: shrink the project to it"
+      label="Only one action? Shrink the project to it"
       alignSelf="flex-start"
       marginLeft="$-2"
       onPress={() => {

@@ -1,9 +1,8 @@
 // The slip row: seal, title, one soft line of details, and at the far right, under the thumb, the tick box.
 // Lists of thousands are made of it, so it is plain elements dressed by public/zen.css, with the theme's own variables.
 import type { KeyboardEvent, MouseEvent } from 'react'
-import type { IconName } from './Icon'
 import { Seal } from './Seal'
-import { SquareButton } from './SquareButton'
+import { SquareButton, type SquareButtonProps } from './SquareButton'
 import { Tick } from './Tick'
 import { Unseen } from './Unseen'
 import { useHold } from './useHold'
@@ -26,7 +25,7 @@ export interface SlipRowProps {
   readonly ticked: boolean
   readonly onTick: () => void
   /** A second button beside the tick box, for what this list is for. */
-  readonly quick?: { readonly icon: IconName; readonly label: string; readonly onPress: () => void }
+  readonly quick?: SquareButtonProps
   readonly onKeyDown?: (event: KeyboardEvent) => void
 }
 

@@ -19,6 +19,9 @@ export const cuttablesOf = ({ text, note }: Thought): Cuttable[] => [
     .map((words) => ({ words, isLine: true })),
 ]
 
+/** Whether a word only joins two things, and belongs to neither once they are apart. */
+export const isJoining = (words: string): boolean => /^(?:and|then|also|plus|[,;&+])$/i.test(words)
+
 /** What joins two things in a sentence belongs to neither once they are apart. */
 const trimmedEnds = (words: string): string =>
   words

@@ -112,6 +112,7 @@ export function ChosenActions({ ids }: { ids: readonly Id<'action'>[] }) {
           <Button
             key={field}
             kind="quiet"
+            flexShrink={0}
             label={field === 'day' ? 'Move' : (offerWords[field] ?? chooserWords[field].toLowerCase())}
             aria-haspopup="dialog"
             onPress={() => chooser.choose(field)}

@@ -14,6 +14,7 @@ export { ProjectChooser } from './ProjectChooser'
 export { SaidAgain } from './SaidAgain'
 export { GrowSheet } from '../reshape/GrowSheet'
 export { Reshaping } from '../reshape/Reshaping'
+export { TwinBeside } from '../reshape/TwinBeside'
 
 const horizons: readonly Horizon[] = ['today', ...keptHorizons]
 

@@ -71,6 +71,9 @@ export function NameChooser({ title, anchor, options, none, makes, onChoose, onC
     isOpen: true,
     defaultHighlightedIndex: 0,
     itemToString: () => typed,
+    // A list that shrinks from under a resting mouse keeps its first: Enter takes it.
+    stateReducer: ({ highlightedIndex }, { type, changes }) =>
+      type === useCombobox.stateChangeTypes.MenuMouseLeave ? { ...changes, highlightedIndex } : changes,
     onSelectedItemChange: ({ selectedItem }) => {
       if (!selectedItem) return
       if (selectedItem.kind === 'option') onChoose(selectedItem.option.id)

@@ -2,7 +2,7 @@
 // the first word of a piece puts it back to the one above.
 import { useState } from 'react'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
-import { cuttablesOf, everyLine, piecesOf } from '@/core/setdown'
+import { cuttablesOf, everyLine, isJoining, piecesOf } from '@/core/setdown'
 import type { Slip } from '@/core/record'
 import { useReader } from '@/held/reader'
 import { useAct } from '@/held/zen'
@@ -33,6 +33,12 @@ export function SplitSheet({ slip, onClose }: { slip: Slip; onClose: () => void 
     const say = `Split into ${count(made.length, 'slip')}: ${shortened(slip.text)}`
     if (act('splitSlip', { id: slip.id, pieces: made }, { say }).ok) onClose()
   }
+  /** A joining word at an edge goes: it is seen to. */
+  const cutClass = (place: number): string => {
+    const isEdge = cuts.has(place) || cuts.has(place + 1)
+    if (shown[place]?.isLine) return 'cut line'
+    return isEdge && isJoining(shown[place]?.words ?? '') ? 'cut joining' : 'cut'
+  }
   const groups: number[][] = []
   for (const place of shown.keys()) {
     if (place === 0 || cuts.has(place)) groups.push([])
@@ -50,7 +56,7 @@ export function SplitSheet({ slip, onClose }: { slip: Slip; onClose: () => void 
               <button
                 key={place}
                 type="button"
-                className={shown[place]?.isLine ? 'cut line' : 'cut'}
+                className={cutClass(place)}
                 disabled={place === 0}
                 aria-pressed={cuts.has(place)}
                 aria-label={`Begin a slip with ${shortened(shown[place]?.words ?? '')}`}

@@ -4,20 +4,21 @@ import { recordIn } from '@/core/journal'
 import { isIdOf, type Action, type Slip } from '@/core/record'
 import { select } from '@/state'
 import { twinsOf, type Twin } from '@/state/twins'
-import { Button, Row, Words } from '@/ui'
+import { Button, Column, Row, Words } from '@/ui'
 import { useSlipReader } from '@/parts/capture/useSentence'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, shortened } from '@/words'
 
-/** Where a twin stands: the shelf of an action, the day a slip was set down. */
-function useWhere(): (twin: Action | Slip) => string {
+/** What a twin is and where it stands: the shelf of an action, the day a slip was set down. */
+function useWhat(): (twin: Action | Slip) => string {
   const document = useHeldDocument()
   const today = useToday()
   const { clock } = useZen()
   return (twin) => {
-    if ('text' in twin) return `set down ${momentWords(twin.setDownAtEpochMs, clock.zone(), today)}`
+    if ('text' in twin) return `a slip, set down ${momentWords(twin.setDownAtEpochMs, clock.zone(), today)}`
     const project = twin.projectId ? recordIn(document, twin.projectId)?.title : undefined
-    return project ?? select.areaOf(document, twin)?.name ?? 'an open action'
+    const shelf = project ?? select.areaOf(document, twin)?.name
+    return shelf ? `an action of ${shelf}` : 'an action'
   }
 }
 
@@ -25,7 +26,7 @@ export function TwinBeside({ slip, title }: { slip: Slip; title: string }) {
   const act = useAct()
   const document = useHeldDocument()
   const draftOf = useSlipReader()
-  const whereOf = useWhere()
+  const whatOf = useWhat()
   const [twin] = useMemo<readonly Twin[]>(() => twinsOf(document, slip, title, 1), [document, slip, title])
   const record = twin ? (recordIn(document, twin.id) as Action | Slip | undefined) : undefined
   if (!twin || !record) return null
@@ -47,9 +48,14 @@ export function TwinBeside({ slip, title }: { slip: Slip; title: string }) {
       paddingTop="$1"
       marginBottom="$-2"
     >
-      <Words size="second" tone="inkSoft" flexShrink={1} className="clamped two">
-        Much like “{called}”, {whereOf(record)}
-      </Words>
+      <Column flexShrink={1} minWidth={0} paddingVertical="$1">
+        <Words size="second" tone="inkSoft" oneLine>
+          Much like {whatOf(record)}
+        </Words>
+        <Words size="second" oneLine>
+          {called}
+        </Words>
+      </Column>
       <Button kind="quiet" label="Merge" flexShrink={0} aria-label={`Merge with ${called}`} onPress={merge} />
     </Row>
   )

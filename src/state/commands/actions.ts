@@ -86,10 +86,11 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
 
 /** An action with the steps, the repeat and the reminders that were said with it, and with `state` over it. */
 export function actionAdded(context: CommandContext, given: NewAction, state: Partial<Action> = {}): Outcome {
-  const action = makeAction(context, given)
-  if (!action.ok) return action
-  const parts = partsAdded(context, action.value, given)
-  return parts.ok ? ok([added({ ...action.value, ...state }), ...parts.value]) : parts
+  const made = makeAction(context, given)
+  if (!made.ok) return made
+  const action = { ...made.value, ...state }
+  const parts = partsAdded(context, action, given)
+  return parts.ok ? ok([added(action), ...parts.value]) : parts
 }
 
 export const addAction: Command<NewAction> = (context, given) => actionAdded(context, given)

@@ -112,6 +112,42 @@ describe('what is let go of or removed', () => {
     expect(held(store)).toEqual(before)
   })
 })
+it('two copies that decide the same slip at once make one thing of it, and undo gives the slip back', async () => {
+  const start = await withSlip()
+  const id = first(start, 'slip')
+  const [left, right] = (await Promise.all(
+    ['bbbb', 'cccc'].map(async (replica) => {
+      const copy = makeTestStore(undefined, { replica })
+      await copy.load()
+      await copy.bringIn([...entriesIn(documentOf(start))], [])
+      return copy
+    }),
+  )) as [TestStore, TestStore]
+  left.run('sortAsAction', { slipId: id, fields: { title: 'left', minutes: 5 } })
+  right.clock.epochMs += 1
+  right.run('sortAsSomeday', { slipId: id, fields: { title: 'right' } })
+  const both = mergeDocuments(documentOf(left), documentOf(right))
+  expect(recordsIn(both, 'action')).toMatchObject([{ title: 'right', horizon: 'someday', minutes: null }])
+  expect(stepsOf(both, recordsIn(both, 'action')[0]?.id as Id<'action'>)).toHaveLength(2)
+  right.undo()
+  right.run('sortAsAction', { slipId: id, fields: { title: 'again' } })
+  expect(recordsIn(documentOf(right), 'action')).toMatchObject([{ title: 'again', horizon: 'soon' }])
+  // A slip that came back after all is decided a second time beside the first.
+  right.run('editAction', { id: first(right, 'action'), patch: { title: 'kept' } })
+  await right.bringIn(
+    [...entriesIn(documentOf(start))]
+      .filter(({ record }) => record.id === id)
+      .map((entry) => ({ ...entry, restored: makeStamp(right.clock.epochMs + 60_000, 0, 'dddd') })),
+    [],
+  )
+  right.clock.epochMs += 120_000
+  right.run('sortAsAction', { slipId: id, fields: { title: 'second' } })
+  expect(
+    recordsIn(documentOf(right), 'action')
+      .map(({ title }) => title)
+      .sort(),
+  ).toEqual(['kept', 'second'])
+})
 it('hands nothing over to nobody', async () => {
   const store = await withSlip()
   const fields = { title: 'x', waiting: { ...waiting, whom: ' ' } }

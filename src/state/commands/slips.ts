@@ -6,6 +6,7 @@ import {
   type Id,
   type OwnerId,
   type Reading,
+  type RecordKind,
   type Reference,
   type Slip,
   type Waiting,
@@ -150,6 +151,15 @@ function decide(
 export const joinedNotes = (...notes: readonly string[]): string =>
   notes.filter((note) => note.trim() !== '').join('\n\n')
 
+/**
+ * What a slip becomes has the name of the slip: two tabs that decide the same slip at the same moment make one thing. A
+ * new name where that one is taken.
+ */
+function idFrom<K extends RecordKind>(context: CommandContext, kind: K, slip: Slip): Id<K> {
+  const id: Id<K> = `${kind}:${slip.id.slice('slip:'.length)}`
+  return recordIn(context.document, id) ? context.newId(kind) : id
+}
+
 function actionFrom(
   context: CommandContext,
   slip: Slip,
@@ -159,7 +169,8 @@ function actionFrom(
   const personIds = [...new Set([...slip.personIds, ...(fields.personIds ?? [])])]
   const given = { ...fields, personIds, note: joinedNotes(fields.note ?? '', slip.note) }
   // Steps that were said stand behind those that came with the slip.
-  const outcome = actionAdded(context, given, { slipId: slip.id, ...state })
+  const id = idFrom(context, 'action', slip)
+  const outcome = actionAdded(context, given, { id, slipId: slip.id, ...state })
   if (!outcome.ok) return outcome
   const [first] = outcome.value
   return ok({ id: idOf(first as RecordDiff) as Id<'action'>, diff: outcome.value })
@@ -230,12 +241,14 @@ export const sortAsProject: Command<Decided & { project: NewProject; next: NewAc
 ) =>
   decide(context, args, (slip) => {
     const note = joinedNotes(args.project.note ?? '', slip.note)
-    const project = makeProject(context, { ...args.project, note })
-    if (!project.ok) return project
-    const { id } = project.value
-    if (!args.next) return ok({ id, diff: [added(project.value)] })
-    const next = actionAdded(context, { ...args.next, projectId: id }, { slipId: slip.id })
-    return next.ok ? ok({ id, diff: [added(project.value), ...next.value] }) : next
+    const made = makeProject(context, { ...args.project, note })
+    if (!made.ok) return made
+    const project = { ...made.value, id: idFrom(context, 'project', slip) }
+    const { id } = project
+    if (!args.next) return ok({ id, diff: [added(project)] })
+    const state = { id: idFrom(context, 'action', slip), slipId: slip.id }
+    const next = actionAdded(context, { ...args.next, projectId: id }, state)
+    return next.ok ? ok({ id, diff: [added(project), ...next.value] }) : next
   })
 
 export interface KeptFields {
@@ -254,7 +267,7 @@ function keptFrom<K extends 'reference' | 'reading'>(
   const title = lineOf(fields.title, 'title')
   if (!title.ok) return title
   return ok({
-    id: context.newId(kind),
+    id: idFrom(context, kind, slip),
     title: title.value,
     note: slip.note,
     address: fields.address,

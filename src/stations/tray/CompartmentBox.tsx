@@ -24,6 +24,9 @@ export const compartmentFaces: Readonly<Record<Compartment, Face>> = {
   letGo: { label: 'Let go', hint: 'decided against; history keeps it', area: '4 / 1 / 5 / 7' },
 }
 
+/** It takes the room that the slip leaves, up to this; on a low screen its compartments are lower. */
+const highest = 440
+
 export function CompartmentBox({
   onChoose,
   likely,
@@ -40,7 +43,14 @@ export function CompartmentBox({
       padding="$2.5"
       borderRadius={8}
       boxShadow="0 8px 22px rgba(40,30,15,0.22)"
-      style={{ display: 'grid', gridTemplateColumns: 'repeat(6, minmax(0, 1fr))', gap: 7 }}
+      flexGrow={1000}
+      maxHeight={highest}
+      style={{
+        display: 'grid',
+        gridTemplateColumns: 'repeat(6, minmax(0, 1fr))',
+        gridTemplateRows: 'minmax(52px, 1.5fr) repeat(2, minmax(46px, 1fr)) minmax(44px, 0.85fr)',
+        gap: 7,
+      }}
     >
       {compartments.map((compartment, index) => (
         <Cell
@@ -54,13 +64,6 @@ export function CompartmentBox({
     </View>
   )
 }
-
-/** Lower on a low screen, so that a slip of four lines stands above all of them. */
-const heights = {
-  large: 'clamp(52px, calc(40dvh - 204px), 150px)',
-  plain: 'clamp(46px, calc(18dvh - 69px), 92px)',
-  low: 'clamp(44px, calc(10dvh - 20px), 64px)',
-} as const
 
 function Cell({
   compartment,
@@ -80,7 +83,6 @@ function Cell({
   const tone = dark ? 'traySoft' : 'inkSoft'
   const edge = dark ? '$traySoft' : '$paper'
   const ground = dark ? 'transparent' : '$paper'
-  const height = dark ? heights.low : heights.plain
   return (
     <div
       ref={setNodeRef}
@@ -89,7 +91,6 @@ function Cell({
         position: 'relative',
         gridArea: area,
         minWidth: 0,
-        minHeight: large || compartment === 'twoMinutes' ? heights.large : height,
       }}
     >
       <Press
@@ -116,7 +117,7 @@ function Cell({
           flexShrink={1}
           minWidth={0}
           letterSpacing={icon ? (-0.2 as never) : undefined}
-          style={{ overflowWrap: 'anywhere' }}
+          style={{ overflowWrap: 'anywhere', lineHeight: large ? undefined : '1.25rem' }}
         >
           {label}
         </Words>

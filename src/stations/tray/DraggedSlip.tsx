@@ -128,7 +128,12 @@ export function DraggableSlip({ children }: { children: ReactNode }) {
       aria-label="Slip to be laid down"
       id="slip-under-hand"
       className={isDragging ? 'slip-held' : 'slip-at-rest'}
-      style={{ transform: CSS.Translate.toString(transform) }}
+      style={{
+        display: 'flex',
+        flexDirection: 'column',
+        flexGrow: 1,
+        transform: CSS.Translate.toString(transform),
+      }}
     >
       {children}
     </div>

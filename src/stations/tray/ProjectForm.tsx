@@ -1,7 +1,7 @@
 // What *Project* asks: what will be true, the very next action, and the area it stands on.
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
-import type { Project, Slip } from '@/core/record'
+import { isIdOf, type Id, type Project, type Slip } from '@/core/record'
 import { useReader } from '@/held/reader'
 import { select, type NewAction } from '@/state'
 import { ChoiceRow, Field } from '@/ui'
@@ -13,8 +13,16 @@ import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords, saidOfProject, shortened } from '@/words'
 import { DraftPaper } from './SlipPaper'
 import { SortingForm } from './SortingForm'
+import { useLikely } from './useLikely'
+import { WhyFirst } from './WhyFirst'
 
 type Chosen = Pick<Project, 'areaId' | 'due'>
+
+/** A shelf by its id, as what stands on it names it. */
+const shelfOf = (id: string) => ({
+  projectId: isIdOf('project', id) ? id : null,
+  areaId: isIdOf('area', id) ? id : null,
+})
 
 export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewAction; onBack: () => void }) {
   const act = useAct()
@@ -41,7 +49,19 @@ export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewA
     )
   }
   const areas = select.areasOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)
-  const shownIds = [...new Set([...(chosen.areaId ? [chosen.areaId] : []), ...areas.map(({ id }) => id)])]
+  // The areas on which much like it stands first, a project counting for its own.
+  const likely = useLikely(fields.title).shelf.flatMap(({ value, because }) => {
+    const areaId = select.areaOf(document, shelfOf(value))?.id
+    return areaId && areas.some(({ id }) => id === areaId) ? [{ value: areaId, because }] : []
+  })
+  const shownIds = [
+    ...new Set([
+      ...(chosen.areaId ? [chosen.areaId] : []),
+      ...likely.map(({ value }) => value),
+      ...areas.map(({ id }) => id),
+    ]),
+  ]
+  const nameOf = (id: Id<'area'>) => recordIn(document, id)?.name ?? ''
   const of = { state: 'open', ...chosen } as const
   return (
     <>
@@ -92,11 +112,12 @@ export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewA
         />
         <ChoiceRow
           label={chooserWords.area}
-          options={shownIds.map((id) => ({ value: id, label: recordIn(document, id)?.name ?? '' }))}
+          options={shownIds.map((id) => ({ value: id, label: nameOf(id) }))}
           chosen={chosen.areaId ? [chosen.areaId] : []}
           onToggle={(id) => setPatch({ ...patch, areaId: id === chosen.areaId ? null : id })}
           onMore={() => chooser.choose('area')}
         />
+        <WhyFirst reasons={likely.map((said) => ({ ...said, name: nameOf(said.value) }))} />
       </SortingForm>
       {/* Beside the form: Enter in a chooser must not keep the project. */}
       <OpenedProjectChooser

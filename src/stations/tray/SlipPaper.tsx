@@ -20,6 +20,7 @@ const Paper = ({ children, className }: { children: ReactNode; className: string
     borderLeftWidth={3}
     borderLeftColor="$brass"
     borderRadius={3}
+    flexGrow={1}
     paddingHorizontal="$4"
     paddingVertical="$3.5"
     gap="$2"

@@ -1,13 +1,14 @@
 // Sorting: one slip, large, above the compartments. One tap or one key each; then only what that compartment needs.
 import { useMedia } from '@tamagui/core'
 import { useLocalSearchParams, useRouter } from 'expo-router'
-import { useCallback, useEffect, useState } from 'react'
+import { useCallback, useLayoutEffect, useState } from 'react'
+import { flushSync } from 'react-dom'
 import type { Slip } from '@/core/record'
 import { compartmentOfKey, type Compartment } from '@/core/sorting'
+import type { Suggestion } from '@/core/sorting/learning'
 import { useReader } from '@/held/reader'
 import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
-import { SplitOrJoin } from '@/parts/reshape/SplitOrJoin'
-import { TwinBeside } from '@/parts/reshape/TwinBeside'
+import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
 import { Understood, useHasUnderstood } from '@/parts/capture/Understood'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { desk, useDesk } from '@/held/desk'
@@ -17,7 +18,7 @@ import { shortened } from '@/words'
 import { parts } from '@/state'
 import { useAct, useHeldDocument, useToday, useUndo } from '@/held/zen'
 import { ActionForm } from './ActionForm'
-import { CompartmentBox } from './CompartmentBox'
+import { CompartmentBox, compartmentFaces } from './CompartmentBox'
 import { DraggableSlip, lieDown, SortingByDrag } from './DraggedSlip'
 import { HandOverForm } from './HandOverForm'
 import { NotBeforeForm } from './NotBeforeForm'
@@ -35,7 +36,13 @@ export function SortingStation() {
   const { wide } = useMedia()
   const router = useRouter()
   return (
-    <Column width="100%" maxWidth={560} alignSelf="center">
+    // On a phone the slip and the compartments share the whole screen.
+    <Column
+      width="100%"
+      maxWidth={560}
+      alignSelf="center"
+      style={wide ? undefined : { minHeight: 'calc(100dvh - 12px - env(safe-area-inset-bottom))' }}
+    >
       <StationHead
         label={wide ? 'Sorting' : undefined}
         above={wide ? undefined : (notice?.text ?? 'Sorting')}
@@ -77,6 +84,7 @@ function EverythingSorted({ sorted }: { sorted: number }) {
 }
 
 function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
+  const { wide } = useMedia()
   const act = useAct()
   const reader = useReader()
   const [asking, setAsking] = useState<Compartment | null>(null)
@@ -87,7 +95,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const draft = reader.draftOf(sentence, setDownOn)
   const fields = setDownOn === today ? draft : reader.asSaidOn(draft, setDownOn)
   const { title } = sentence
-  const likely = (useLikely(title).compartment[0]?.value ?? null) as Compartment | null
+  const [likely] = useLikely(title).compartment
   const hasUnderstood = useHasUnderstood(slip.text, sentence)
 
   const choose = (compartment: Compartment) => {
@@ -161,10 +169,14 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
     )
   return (
     <SortingByDrag title={shortened(title)} onDrop={choose}>
-      <Column gap="$3">
+      <Column gap="$3" flexGrow={1} minHeight={wide ? 560 : 0}>
         <DraggableSlip>{paper}</DraggableSlip>
-        <CompartmentBox onChoose={choose} likely={likely} />
-        <Aside slip={slip} title={title} later={sorting.total > sorting.position ? sorting.later : null} />
+        <CompartmentBox onChoose={choose} likely={(likely?.value ?? null) as Compartment | null} />
+        <Row justifyContent="center" flexWrap="wrap">
+          <Aside slip={slip} title={title} later={sorting.total > sorting.position ? sorting.later : null} />
+          <SplitOrJoin slip={slip} />
+          {likely ? <WhyLikely {...likely} /> : null}
+        </Row>
       </Column>
     </SortingByDrag>
   )
@@ -175,7 +187,7 @@ function Aside({ slip, title, later }: { slip: Slip; title: string; later: (() =
   const act = useAct()
   const aside = parts.asideOf(useHeldDocument(), slip.id)
   return (
-    <Row justifyContent="center" gap="$2" flexWrap="wrap">
+    <>
       {later ? (
         <Button
           kind="quiet"
@@ -194,21 +206,40 @@ function Aside({ slip, title, later }: { slip: Slip; title: string; later: (() =
           else if (act('layAside', { ids: [slip.id] }).ok) later?.()
         }}
       />
-      <SplitOrJoin slip={slip} />
-    </Row>
+    </>
+  )
+}
+
+/** Why a compartment is marked, told where everything is told. */
+function WhyLikely({ value, because }: Suggestion) {
+  const { label } = compartmentFaces[value as Compartment]
+  const words = because.map((word) => `“${word}”`).join(' and ')
+  return (
+    <Button
+      kind="quiet"
+      label="Why?"
+      aria-label={`Why ${label} is likely`}
+      onPress={() =>
+        desk
+          .getState()
+          .tell(words ? `${label}, because of ${words}` : `${label}: what most of your slips became`)
+      }
+    />
   )
 }
 
 /** 1-9 choose a compartment while the box is shown. */
 function useCompartmentKeys(active: boolean, choose: (compartment: Compartment) => void): void {
-  useEffect(() => {
+  // Before the first paint: no key is pressed into nothing.
+  useLayoutEffect(() => {
     if (!active) return
     const onKey = (event: KeyboardEvent) => {
       const compartment =
         isTyping(event) || document.querySelector('dialog[open]') ? null : compartmentOfKey(event.key)
       if (!compartment) return
       event.preventDefault()
-      choose(compartment)
+      // At once: a key that is pressed right after must find the form.
+      flushSync(() => choose(compartment))
     }
     document.addEventListener('keydown', onKey)
     return () => document.removeEventListener('keydown', onKey)

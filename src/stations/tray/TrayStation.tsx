@@ -24,15 +24,21 @@ export function TrayStation() {
   const today = useToday()
   const back = useHeld((state) => lists.cameBackOf(state.document, today))
   const { wide } = useMedia()
-  const waiting = [
-    ...(slips.length > 0 ? [count(slips.length, 'slip')] : []),
-    ...(back.length > 0 ? [`${back.length.toLocaleString('en-GB')} came back`] : []),
-  ]
-  const waitingWords = waiting.length === 0 ? 'Nothing set down' : waiting.join(', ')
+  const cameBack = `${back.length.toLocaleString('en-GB')} came back`
+  const [title, beside] =
+    slips.length > 0
+      ? [count(slips.length, 'slip'), back.length > 0 ? `and ${cameBack} from the tickler` : null]
+      : [back.length > 0 ? cameBack : 'Nothing set down', null]
   return (
     <DeskLayout narrow>
-      <StationHead label={wide ? undefined : 'Tray'} title={phase === 'loading' ? 'Tray' : waitingWords} />
-      {phase === 'ready' && waiting.length === 0 ? <EmptyTray /> : null}
+      <StationHead label={wide ? undefined : 'Tray'} title={phase === 'loading' ? 'Tray' : title}>
+        {beside ? (
+          <Words size="second" tone="plum">
+            {beside}
+          </Words>
+        ) : null}
+      </StationHead>
+      {phase === 'ready' && slips.length + back.length === 0 ? <EmptyTray /> : null}
       <Column gap="$3">
         <CameBack actions={back} />
         {slips.length > 0 ? <Pile slips={slips} /> : null}
@@ -53,6 +59,8 @@ function Pile({ slips }: { slips: readonly Slip[] }) {
   const { wide } = useMedia()
   const pile = oldestFirst ? [...slips].reverse() : slips
   const box = useBandBox(pile)
+  // What is chosen has a main button of its own.
+  const isChoosing = useDesk((state) => state.chosen.length > 0)
   return (
     <>
       <PileHead
@@ -60,12 +68,13 @@ function Pile({ slips }: { slips: readonly Slip[] }) {
         onTurn={() => setOldestFirst(!oldestFirst)}
         oldest={slips.at(-1)?.setDownAtEpochMs ?? 0}
         turnable={slips.length > 1}
+        isChoosing={isChoosing}
         onChooseAll={() => desk.getState().chooseToo(pile.map(({ id }) => id))}
       />
       <InBand.Provider value={box}>
         <RowList items={pile} label="Slips" render={(slip) => <SlipRow slip={slip} />} />
       </InBand.Provider>
-      {wide ? null : (
+      {wide || isChoosing ? null : (
         <MainBar>
           <SortThem />
         </MainBar>
@@ -79,19 +88,20 @@ function PileHead({
   oldestFirst,
   onTurn,
   turnable,
+  isChoosing,
   onChooseAll,
 }: {
   oldest: number
   oldestFirst: boolean
   onTurn: () => void
   turnable: boolean
+  isChoosing: boolean
   onChooseAll: () => void
 }) {
   const { wide } = useMedia()
-  const isChoosing = useDesk((state) => state.chosen.length > 0)
   return (
     <Row gap="$3.5" flexWrap="wrap" justifyContent="space-between">
-      {wide ? <SortThem /> : null}
+      {wide && !isChoosing ? <SortThem /> : null}
       <PileAge oldest={oldest} />
       {isChoosing ? (
         <Button kind="quiet" label="all" aria-label="Choose all slips" onPress={onChooseAll} />

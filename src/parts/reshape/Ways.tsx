@@ -1,5 +1,5 @@
-// The ways to what else a slip or an action can become: a quiet button, and behind it the part itself, which loads when it
-// is asked for.
+// The ways to what else a slip or an action can become: quiet buttons, and behind them the parts themselves, which load on
+// demand.
 import { lazy, Suspense, useState } from 'react'
 import type { Action, Slip } from '@/core/record'
 import { Button } from '@/ui'
@@ -8,6 +8,7 @@ import type { Reshape } from './Reshaping'
 // Behind the door of the choosers: what stands behind two would load at the start.
 const load = () => import('../choosers/Choosers')
 const Reshaping = lazy(() => load().then((module) => ({ default: module.Reshaping })))
+const Twin = lazy(() => load().then((module) => ({ default: module.TwinBeside })))
 const GrowSheet = lazy(() => load().then((module) => ({ default: module.GrowSheet })))
 
 export function SplitOrJoin({ slip }: { slip: Slip }) {
@@ -41,12 +42,28 @@ export function GrowButton({ action }: { action: Action }) {
   const [isAsked, setAsked] = useState(false)
   return (
     <>
-      <Button kind="quiet" label="Grow" aria-haspopup="dialog" onPress={() => setAsked(true)} />
+      <Button
+        kind="quiet"
+        label="More than one action? Grow it into a project"
+        aria-haspopup="dialog"
+        alignSelf="flex-start"
+        marginLeft="$-2"
+        onPress={() => setAsked(true)}
+      />
       {isAsked ? (
         <Suspense fallback={null}>
           <GrowSheet action={action} onClose={() => setAsked(false)} />
         </Suspense>
       ) : null}
     </>
+  )
+}
+
+/** What a slip is much like, with the way to make one of the two. */
+export function TwinBeside(props: { slip: Slip; title: string }) {
+  return (
+    <Suspense fallback={null}>
+      <Twin {...props} />
+    </Suspense>
   )
 }
