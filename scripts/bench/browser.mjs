@@ -7,6 +7,7 @@ import { join } from 'node:path'
 import { launchOptions } from '../parts/chromium.mjs'
 import { root } from '../parts/setUp.mjs'
 import { at, base, longestBlock, ms, paintedAfter, withServer } from './parts.mjs'
+import { chosenFigures } from './chosen.mjs'
 import { settingDownFigures } from './settingDown.mjs'
 
 /** A browser profile that holds so many actions, and how bringing them in held the screen. */
@@ -240,6 +241,7 @@ export const browserFigures = () =>
         await ticks(large, '10,000'),
         await keyPresses(large),
         await scrolling(large),
+        await chosenFigures((await profileWith(browser, 1000)).context),
         ...(await settingDownFigures(browser)),
         ...(await hugeFigures(browser, small)),
       ]

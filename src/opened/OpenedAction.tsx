@@ -37,10 +37,11 @@ export function OpenedAction({ action }: { action: Action }) {
   const amended = (text: string) => reader.amendAction(text, action, { today, weekStartsOn, names })
   const read = (text: string): SaidChanges => {
     const { patch, parts: said, ...rest } = amended(text)
+    const standing = parts.comingBackOf(document, id)
     const changes = Object.entries(patch).map(([field, to]) =>
       fieldChangeWords(field, action[field as keyof Action], to, document, today),
     )
-    return { changes: [...changes, ...partsChangeWords(said, id, document, today)], ...rest }
+    return { changes: [...changes, ...partsChangeWords(said, standing, today)], ...rest }
   }
   const say = (text: string) => {
     const { patch, parts: said } = amended(text)

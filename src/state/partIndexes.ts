@@ -30,6 +30,11 @@ export const remindersOf = (document: Document, id: Id<'action'>): readonly Remi
 /** The rule by which an action comes back: its id is the action's. */
 export const repeatOf = (document: Document, id: Id<'action'>) =>
   recordIn(document, `repeat:${id.slice('action:'.length)}`)
+/** How an action comes back, and when it reminds. */
+export const comingBackOf = (document: Document, id: Id<'action'>) => ({
+  repeat: repeatOf(document, id),
+  reminders: remindersOf(document, id),
+})
 /** Where a slip or an action lies aside for the review. */
 export const asideOf = (document: Document, id: Id<'slip'> | Id<'action'>) =>
   recordIn(document, `aside:${id.replace(':', '-')}`)

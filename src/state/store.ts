@@ -163,15 +163,19 @@ export function makeZenStore({
     return { stamp: made, act, diff, by: device, ...at, ...more }
   }
 
-  /** Shows a change and hands it on to be kept; `instead` is taken out of the journal for it. */
-  function commit(change: Change, instead?: Stamp): void {
+  /** Shows a change and hands it on to be kept; `instead` is taken out of the journal for it. `after`: the document with it. */
+  function commit(change: Change, instead?: Stamp, after?: Document): void {
     const state = api.getState()
     const recent =
       instead === undefined ? state.recent : state.recent.filter((other) => other.stamp !== instead)
     const undo =
       instead === undefined ? withUndoable(state.undo, change) : undoStateOf([...recent, change], device)
     arriving?.push(change)
-    api.setState({ document: withChange(state.document, change), undo, recent: [...recent, change] })
+    api.setState({
+      document: after ?? withChange(state.document, change),
+      undo,
+      recent: [...recent, change],
+    })
     keeper.keep(change, instead)
   }
 
@@ -298,11 +302,13 @@ export function makeZenStore({
       const outcome = command({ document: state.document, moment, nowEpochMs, newId }, args)
       if (!outcome.ok) return outcome
       const change = changeOf(name, outcome.value)
-      const fault = faultOf(withChange(state.document, change), outcome.value, parser())
+      const after = withChange(state.document, change)
+      const fault = faultOf(after, outcome.value, parser())
       if (fault) return refuse(fault)
       const earlier = continuing === undefined ? undefined : state.recent.at(-1)
       const joined = earlier?.stamp === continuing && earlier ? continued(earlier, change) : null
-      commit(joined ?? change, joined ? continuing : undefined)
+      if (joined) commit(joined, continuing)
+      else commit(change, undefined, after)
       return ok(outcome.value)
     },
     undo: () => revert('undo'),

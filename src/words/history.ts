@@ -1,7 +1,7 @@
 // A record’s history, line by line.
 import { madeAtEpochMs, recordIn, type Change, type Document } from '@/core/journal'
 import { isEqual } from '@/core/isEqual'
-import { type Id, type RecordKind, type Reminder, type Waiting, type When } from '@/core/record'
+import { type RecordKind, type Reminder, type Repeat, type Waiting, type When } from '@/core/record'
 import type { PartsSaid } from '@/core/sentence'
 import { type CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
@@ -9,7 +9,6 @@ import { actWordsOf } from './acts'
 import { nearDate, duration, when, momentWords } from './dates'
 import { stateWords } from './names'
 import { reminderWords, repeatWords } from './repeat'
-import { parts } from '@/state'
 
 const fieldWords: Readonly<Record<string, string>> = {
   title: 'title',
@@ -69,17 +68,14 @@ export const fieldChangeWords = (
 /** "repeat none → every weekday": what is said of the records that belong to an action, where it changes any. */
 export function partsChangeWords(
   { repeat, reminders = [], noReminders }: PartsSaid,
-  id: Id<'action'>,
-  document: Document,
+  standing: { readonly repeat: Repeat | undefined; readonly reminders: readonly Reminder[] },
   today: CalendarDate,
 ): string[] {
-  const standing = parts.remindersOf(document, id)
-  const before = parts.repeatOf(document, id)
-  const [from, to] = [before, repeat].map((rule) => (rule ? repeatWords(rule, today) : 'none'))
-  const isNew = (when: Reminder['when']) => !standing.some((other) => isEqual(other.when, when))
+  const [from, to] = [standing.repeat, repeat].map((rule) => (rule ? repeatWords(rule, today) : 'none'))
+  const isNew = (when: Reminder['when']) => !standing.reminders.some((other) => isEqual(other.when, when))
   return [
     ...(repeat === undefined || from === to ? [] : [`repeat ${from} → ${to}`]),
-    ...(noReminders ? standing.map(({ when }) => `${reminderWords(when, today)} → none`) : []),
+    ...(noReminders ? standing.reminders.map(({ when }) => `${reminderWords(when, today)} → none`) : []),
     ...reminders.filter(isNew).map((when) => `none → ${reminderWords(when, today)}`),
   ]
 }

@@ -161,7 +161,7 @@ test('the demo is laid out once, beside what is there, and can be removed again'
     .getByRole('dialog', { name: 'Lay the demo beside your own?' })
     .getByRole('button', { name: 'Load the demo data' })
     .click()
-  await expect(station(page, 'Tray')).toHaveAccessibleDescription('26 in the tray', { timeout: 30_000 })
+  await expect(station(page, 'Tray')).toHaveAccessibleDescription('28 in the tray', { timeout: 30_000 })
   await page.getByRole('button', { name: 'Remove the demo data' }).click()
   await expect(station(page, 'Tray')).toHaveAccessibleDescription('1 in the tray')
   await station(page, 'Tray').click()

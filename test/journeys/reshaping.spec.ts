@@ -133,7 +133,7 @@ test('what the tickler brought back waits in the Tray until something is decided
   await expect(page.getByText('and 2 came back from the tickler')).toBeVisible()
   await expect(page.getByRole('navigation', { name: 'Stations' })).toContainText('27 in the tray')
   const back = band(page, 'Came back')
-  await back.getByRole('button', { name: 'Leave List the meters with their values as it is' }).click()
+  await back.getByRole('button', { name: 'List the meters with their values stays as it is' }).click()
   await expect(back.getByRole('listitem')).toHaveCount(1)
   await back.getByRole('button', { name: /^Open Ask three carriers/ }).focus()
   await page.keyboard.press('p')

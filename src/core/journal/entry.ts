@@ -160,15 +160,22 @@ function withoutOutdated(own: Record<string, Stamp>, all: Stamp): Stamps {
   return kept
 }
 
+/** Whether an entry tells of some fields alone, as an edit does. */
+const isOnlyFields = ({ all, removed, restored }: Entry): boolean =>
+  all === never && removed === undefined && restored === undefined
+
 /** Both entries in one: per field, and per member of sets and maps, the later write. */
 export function mergeEntries(a: Entry, b: Entry): Entry {
-  const record: Record<string, unknown> = {}
-  const own: Record<string, Stamp> = {}
+  // An edit leaves every other field, and its stamp, as it is.
+  const isEdit = isOnlyFields(b)
+  const record: Record<string, unknown> = isEdit ? { ...a.record } : {}
+  const own: Record<string, Stamp> = isEdit ? { ...a.own } : {}
   const all = laterStamp(a.all, b.all)
   const ofA = a.record as unknown as Fields
   const ofB = b.record as unknown as Fields
   const memberFields = memberFieldsOf(a.record.id)
-  for (const field of new Set([...Object.keys(ofA), ...Object.keys(ofB)])) {
+  const fields = isEdit ? Object.keys(ofB) : new Set([...Object.keys(ofA), ...Object.keys(ofB)])
+  for (const field of fields) {
     const stampA = field in ofA ? stampFor(a, field) : never
     const stampB = field in ofB ? stampFor(b, field) : never
     const shape = Object.hasOwn(memberFields, field) ? memberFields[field] : undefined

@@ -3,7 +3,7 @@ import { recordIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
 import type { ActionPatch, PartsSaid } from '@/core/sentence'
 import { useReader } from '@/held/reader'
-import { select } from '@/state'
+import { parts, select } from '@/state'
 import { Button, Row } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
@@ -54,11 +54,12 @@ export function ChosenActions({ ids }: { ids: readonly Id<'action'>[] }) {
   const read = (text: string): SaidChanges => {
     const told = new Map<string, number>()
     const said = actions.map((action) => ({ action, ...amended(text, action) }))
-    for (const { action, patch, parts } of said) {
+    for (const { action, patch, parts: ofParts } of said) {
+      const standing = parts.comingBackOf(document, action.id)
       const words = Object.entries(patch).map(([field, to]) =>
         fieldChangeWords(field, action[field as keyof Action], to, document, today),
       )
-      for (const each of [...words, ...partsChangeWords(parts, action.id, document, today)])
+      for (const each of [...words, ...partsChangeWords(ofParts, standing, today)])
         told.set(each, (told.get(each) ?? 0) + 1)
     }
     const lines = [...told].map(([words, times]) => (times > 1 ? `${words} (${times})` : words))
@@ -124,8 +125,8 @@ export function ChosenActions({ ids }: { ids: readonly Id<'action'>[] }) {
         read={read}
         onSay={(text) =>
           edit((action) => {
-            const { patch, parts } = amended(text, action)
-            return { patch, parts }
+            const { patch, parts: ofParts } = amended(text, action)
+            return { patch, parts: ofParts }
           })
         }
       />

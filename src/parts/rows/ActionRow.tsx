@@ -138,7 +138,7 @@ function actQuickly(quick: QuickAct, id: Action['id'], act: Act): void {
 }
 
 const quickFaces = {
-  stay: { words: 'stays', label: (title: string) => `Leave ${title} as it is` },
+  stay: { words: 'stays', label: (title: string) => `${title} stays as it is` },
   pick: { icon: 'plus', label: (title: string) => `Pick ${title} for today` },
   unpick: { icon: 'minus', label: (title: string) => `Take ${title} off today` },
   move: { icon: 'week', label: (title: string) => `Move ${title}` },

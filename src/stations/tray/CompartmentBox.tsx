@@ -40,7 +40,7 @@ export function CompartmentBox({
       role="group"
       aria-label="Compartments"
       backgroundColor="$tray"
-      padding="$2.5"
+      padding="$2"
       borderRadius={8}
       boxShadow="0 8px 22px rgba(40,30,15,0.22)"
       flexGrow={1000}
@@ -48,8 +48,8 @@ export function CompartmentBox({
       style={{
         display: 'grid',
         gridTemplateColumns: 'repeat(6, minmax(0, 1fr))',
-        gridTemplateRows: 'minmax(52px, 1.5fr) repeat(2, minmax(46px, 1fr)) minmax(44px, 0.85fr)',
-        gap: 7,
+        gridTemplateRows: 'minmax(46px, 1.5fr) repeat(2, minmax(46px, 1fr)) minmax(44px, 0.85fr)',
+        gap: 5,
       }}
     >
       {compartments.map((compartment, index) => (

@@ -218,7 +218,7 @@ function WhyLikely({ value, because }: Suggestion) {
     <Button
       kind="quiet"
       label="Why?"
-      aria-label={`Why ${label} is likely`}
+      aria-label="Why it is likely"
       onPress={() =>
         desk
           .getState()
