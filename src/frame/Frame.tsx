@@ -163,7 +163,7 @@ export function Frame({ children }: { children: ReactNode }) {
         </Mishap>
       </View>
       <NoticeSpoken />
-      {isChoosing ? <Together /> : null}
+      {isChoosing && !(over && opened) ? <Together /> : null}
       {docked && !isChoosing ? <Dock /> : null}
       {wide && !isChoosing ? (
         <Foot>

@@ -18,8 +18,8 @@ export type OpenSheet =
   | { readonly kind: 'horizon'; readonly id: Id<'action'> }
   | { readonly kind: 'movedThrice'; readonly id: Id<'action'> }
 
-/** What can be chosen together: actions, or slips. */
-export type Choosable = Id<'action'> | Id<'slip'>
+/** What can be chosen together: things of one kind. */
+export type Choosable = Id<'action'> | Id<'slip'> | Id<'reading'> | Id<'reference'>
 
 interface Desk {
   readonly notice: Notice | null

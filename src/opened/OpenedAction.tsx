@@ -14,7 +14,7 @@ import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
-import { momentWords, saidOf, shortened, unsaidOf } from '@/words'
+import { momentWords, movedWords, saidOf, shortened, unsaidOf } from '@/words'
 import { fieldChangeWords, partsChangeWords } from '@/words/history'
 import { History } from './History'
 import { NoteBand } from './NoteBand'
@@ -49,11 +49,12 @@ export function OpenedAction({ action }: { action: Action }) {
   }
   const area = select.areaOf(document, action)
   const project = action.projectId ? recordIn(document, action.projectId) : undefined
+  const moved = movedWords(action)
   return (
     <Column gap="$2.5" flexGrow={1}>
       <ShelfHead
         seal={area}
-        says={project?.title ?? area?.name ?? 'on no shelf'}
+        says={[project?.title ?? area?.name ?? 'on no shelf', moved].filter(Boolean).join(' · ')}
         onChoose={() => chooser.choose('shelf')}
       />
       <EditText

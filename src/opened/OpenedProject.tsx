@@ -11,6 +11,7 @@ import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
 import { useSentence } from '@/parts/capture/useSentence'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
 import { ActionRow } from '@/parts/rows/ActionRow'
+import { Band } from '@/parts/rows/Band'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
@@ -140,9 +141,7 @@ function Actions({ project }: { project: Project }) {
   const after = open.filter((action) => action !== next)
   return (
     <>
-      {next ? (
-        <Rows title="Next" actions={[next]} end={next.minutes ? duration(next.minutes) : undefined} />
-      ) : null}
+      {next ? <Band title="Next" actions={[next]} counted="" showDay /> : null}
       {!next && state === 'open' ? (
         <Column>
           <BandHeading title="Next" />
@@ -150,7 +149,7 @@ function Actions({ project }: { project: Project }) {
         </Column>
       ) : null}
       {open.length === 1 && state === 'open' ? <Shrink project={project} /> : null}
-      {after.length > 0 ? <Rows title="After that, in order" actions={after} end={sumOf(after)} /> : null}
+      {after.length > 0 ? <Band title="After that, in order" actions={after} showDay /> : null}
     </>
   )
 }
@@ -173,25 +172,6 @@ function Shrink({ project: { id, title } }: { project: Project }) {
     />
   )
 }
-
-const Rows = ({
-  title,
-  actions,
-  end,
-}: {
-  title: string
-  actions: readonly Action[]
-  end: string | undefined
-}) => (
-  <Column render="section" aria-label={title}>
-    <BandHeading title={title} end={end} />
-    <Column render="ul">
-      {actions.map((action) => (
-        <ActionRow key={action.id} action={action} showDay />
-      ))}
-    </Column>
-  </Column>
-)
 
 /** What is done, folded to its count. */
 function Done({ actions }: { actions: readonly Action[] }) {

@@ -1,13 +1,17 @@
 // The one thing opened over the station on a phone: undo stays in reach.
-import { IconButton, Row, SlideOver } from '@/ui'
+import { Column, IconButton, Row, SlideOver } from '@/ui'
+import { useDesk } from '@/held/desk'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { useUndo } from '@/held/zen'
+import { ChosenTogether } from './chosen/ChosenTogether'
 import { OpenedRecord } from './OpenedRecord'
 import { useOpenedTitle } from './useOpenedTitle'
 
 export function OpenedSheet({ id }: { id: OpenableId }) {
   const { close } = useOpened()
   const { undo, canUndo } = useUndo()
+  // What is chosen in a sheet is told in the sheet: nothing behind it can be pressed.
+  const isChoosing = useDesk((state) => state.chosen.length > 0)
   return (
     <SlideOver title={useOpenedTitle(id)} onClose={close} full bare>
       <Row position="absolute" top={16} right={12} zIndex={1}>
@@ -15,6 +19,18 @@ export function OpenedSheet({ id }: { id: OpenableId }) {
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>
       <OpenedRecord key={id} id={id} />
+      {isChoosing ? (
+        <Column
+          position={'sticky' as 'absolute'}
+          bottom={0}
+          zIndex={2}
+          backgroundColor="$paper"
+          marginHorizontal="$-4"
+          marginBottom="$-7"
+        >
+          <ChosenTogether />
+        </Column>
+      ) : null}
     </SlideOver>
   )
 }

@@ -3,7 +3,7 @@ import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { ChosenField } from '@/parts/choosers/useChooser'
 import { useAct, useHeld, useToday } from '@/held/zen'
-import { nearDate, shortened } from '@/words'
+import { movedWords, nearDate, shortened } from '@/words'
 
 export function MoveSheet({ id, onClose }: { id: Id<'action'>; onClose: () => void }) {
   const act = useAct()
@@ -14,7 +14,7 @@ export function MoveSheet({ id, onClose }: { id: Id<'action'>; onClose: () => vo
   return (
     <ChosenField
       field="day"
-      title={`Move “${title}”`}
+      title={`Move “${title}”${action.moved.length > 1 ? `, ${movedWords(action)}` : ''}`}
       of={action}
       onClose={onClose}
       onSet={({ day, at }) => {

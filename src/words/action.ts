@@ -14,6 +14,10 @@ export const horizonWords = {
   someday: 'someday',
 } as const
 
+/** How often it has been given another day; nothing where it never has. */
+export const movedWords = ({ moved }: Pick<Action, 'moved'>): string | null =>
+  moved.length > 0 ? `moved ${times(moved.length)}` : null
+
 /** Date, contexts and minutes of an action on one soft line. */
 export function actionDetails(
   action: Action,
@@ -35,7 +39,7 @@ export function actionDetails(
     action.notBefore && isHidden(action, today) ? `not before ${shortDate(action.notBefore, today)}` : null,
     action.notBefore && hasComeBack(action, today) ? `back since ${nearDate(action.notBefore, today)}` : null,
     action.waiting && isOpen(action) ? waitingWords(action, document, today) : null,
-    action.moved.length > 0 ? `moved ${times(action.moved.length)}` : null,
+    movedWords(action),
   ]
     .filter(Boolean)
     .join(' · ')

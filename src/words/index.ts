@@ -22,7 +22,7 @@ export {
   stationWords,
   stoneWords,
 } from './names'
-export { actionDetails, horizonWords, waitingWords } from './action'
+export { actionDetails, horizonWords, movedWords, waitingWords } from './action'
 export { cameWithWords, chipWords, guessWords, saidAgainWords } from './sentence'
 export { asSaid, comesWithWords, reminderWords, repeatWords } from './repeat'
 export { loadWords } from './load'

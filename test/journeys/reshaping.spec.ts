@@ -167,6 +167,55 @@ test('several slips are told the same, made actions, and undone together', async
   await expect(slips(page)).toHaveCount(4)
 })
 
+test('things to read are chosen by a band, finished together, and put back by one undo', async ({ page }) => {
+  await openWithSlips(
+    page,
+    ...['felt', 'glass', 'wood'].map((of) => `read https://example.org/${of} about ${of}`),
+  )
+  await page.goto('/sorting')
+  for (let slip = 3; slip > 0; slip--) {
+    await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
+    await page.keyboard.press('8')
+  }
+  await page.goto('/shelves')
+  await page.getByRole('tab', { name: 'Reading' }).click()
+  await page.getByRole('button', { name: /^Open .*about felt/ }).focus()
+  await page.keyboard.press('v')
+  const together = page.getByRole('region', { name: 'Chosen together' })
+  await expect(together).toContainText('1 thing to read chosen')
+  await page.getByRole('button', { name: 'Choose all of Unread' }).click()
+  await together.getByRole('button', { name: 'Finish them' }).click()
+  await expect(band(page, 'Unread')).toBeHidden()
+  await page.keyboard.press('z')
+  await expect(band(page, 'Unread').getByRole('listitem')).toHaveCount(3)
+})
+
+test.describe('with a finger', () => {
+  test.use({ hasTouch: true })
+  test('a slip that is held down is chosen, and a tap chooses the next', async ({ page }) => {
+    await openWithSlips(page, 'mend the lamp', 'post the meter')
+    const { x, y, height } = (await page
+      .getByRole('button', { name: 'Change post the meter' })
+      .boundingBox()) ?? {
+      x: 0,
+      y: 0,
+      height: 0,
+    }
+    const devtools = await page.context().newCDPSession(page)
+    const at = { x: x + 40, y: y + height / 2 }
+    await devtools.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [at] })
+    await page.clock.runFor(500)
+    await devtools.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
+    const together = page.getByRole('region', { name: 'Chosen together' })
+    await expect(together).toContainText('1 slip chosen')
+    await page.getByRole('button', { name: 'Change mend the lamp' }).tap()
+    await expect(together).toContainText('2 slips chosen')
+    await together.getByRole('button', { name: 'Join' }).tap()
+    await expect(slips(page)).toHaveCount(1)
+    await expect(slips(page)).toContainText('a note')
+  })
+})
+
 test('two tabs decide the same slip at the same moment: it becomes one action', async ({ context }) => {
   const [left, right] = [await context.newPage(), await context.newPage()]
   await openWithSlips(left, 'mend the lamp')

@@ -38,3 +38,11 @@ it('lies between 0 and 1, is symmetric, and is 1 for the same words in any order
     { seed: 61, numRuns: 500 },
   )
 })
+
+it('looks at the first words of a text that goes on and on, whatever is in it', () => {
+  const long = Array.from({ length: 3000 }, (_, index) => `word${index}x`).join(' ')
+  expect(stemsOf(long)).toHaveLength(24)
+  expect(alike(long, `${long} more`)).toBe(1)
+  for (const hostile of ['\u202eflet\u200b', '🎈🎈🎈', '__proto__ constructor', 'ﷺ'.repeat(500)])
+    expect(() => alike(hostile, hostile)).not.toThrow()
+})

@@ -11,14 +11,18 @@ const settingWords = new Set(
   minute minutes hour hours someday soon must should could deep plain light every remind`.split(/\s+/),
 )
 
-/** The stems by which twins are found, each once. */
-export const stemsOf = (text: string): string[] => [
-  ...new Set(
-    tellingWords(text)
-      .filter((word) => !settingWords.has(word) && !/^\d+$/.test(word))
-      .map(stemOf),
-  ),
-]
+/** A text of hundreds of words is told by its first. */
+const mostStems = 24
+
+/** The stems by which twins are found, each once, at most 24. */
+export const stemsOf = (text: string): string[] =>
+  [
+    ...new Set(
+      tellingWords(text)
+        .filter((word) => !settingWords.has(word) && !/^\d+$/.test(word))
+        .map(stemOf),
+    ),
+  ].slice(0, mostStems)
 
 /** From here on two things are shown as twins. */
 export const twinsFrom = 0.6

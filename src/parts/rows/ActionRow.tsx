@@ -1,15 +1,15 @@
 // One action in a list: seal, title, a soft line of details, the tick box under the thumb. Its keys work on the row.
 import { isOpen } from '@/core/action'
-import { memo, useContext, type KeyboardEvent } from 'react'
+import { memo, type KeyboardEvent } from 'react'
 import { type Action } from '@/core/record'
 import { actOfKey, select } from '@/state'
 import { SlipRow } from '@/ui'
-import { desk, useDesk } from '@/held/desk'
+import { desk } from '@/held/desk'
 import { focusRow, isTyping } from '@/held/keys'
 import { actionDetails } from '@/words'
 import { useHeld, type Act } from '@/held/zen'
-import { chooseTo, InBand } from './inBand'
 import { useSurroundings } from './surroundings'
+import { useChoosing } from './useChoosing'
 
 export type QuickAct = 'pick' | 'unpick' | 'move' | 'stay'
 
@@ -41,9 +41,6 @@ function actOnKey(
       open()
       desk.getState().askAmend(true)
       return true
-    case 'choose':
-      desk.getState().toggleChosen(id)
-      return true
     case 'move':
       desk.getState().openSheet({ kind: 'move', id })
       return true
@@ -61,16 +58,15 @@ function actOnKey(
   }
 }
 
-/** For a list of actions: keys on the row it stands in. */
-export function useRowKeys(action: Action): (event: KeyboardEvent) => void {
+/** A row of actions: how it is chosen, and what keys do on it. */
+export function useActionRow(action: Action): {
+  readonly choosing: ReturnType<typeof useChoosing>
+  readonly onKeyDown: (event: KeyboardEvent) => void
+} {
   const { act, open, keymap, today } = useSurroundings()
-  const band = useContext(InBand)
-  return (event) => {
-    if (isTyping(event)) return
-    if (event.shiftKey && actOfKey(keymap, event.key.toLowerCase()) === 'choose') {
-      event.preventDefault()
-      return chooseTo(action.id, band.current)
-    }
+  const choosing = useChoosing(action.id, () => open(action.id))
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (isTyping(event) || choosing.key(event, keymap)) return
     // Space and Enter belong to the button that has the focus, unless that is the row itself.
     const isOnRow = (event.target as HTMLElement).closest('[data-row]') !== null
     if ((event.key === ' ' || event.key === 'Enter') && !isOnRow) return
@@ -78,6 +74,7 @@ export function useRowKeys(action: Action): (event: KeyboardEvent) => void {
     if (key === 'tick') focusRow(1)
     if (actOnKey(key, action, act, () => open(action.id), today)) event.preventDefault()
   }
+  return { choosing, onKeyDown }
 }
 
 /** Reads strings and records only, so that it draws again when its own action has changed and not when another has. */
@@ -87,18 +84,14 @@ export const ActionRow = memo(function ActionRow({
   showDay = false,
   quick,
 }: ActionRowProps) {
-  const { today, act, wide, opened, open } = useSurroundings()
-  const onKeyDown = useRowKeys(action)
+  const { today, act, wide, opened } = useSurroundings()
+  const { choosing, onKeyDown } = useActionRow(action)
   const area = useHeld((state) => select.areaOf(state.document, action))
   const told = useHeld((state) =>
     actionDetails(action, state.document, today, { project: showProject, day: showDay }),
   )
   const done = !isOpen(action)
   const { id, title } = action
-  const isPicked = useDesk((state) => state.chosen.includes(id))
-  const isChoosing = useDesk((state) => state.chosen.length > 0)
-  const band = useContext(InBand)
-  const choose = () => desk.getState().toggleChosen(id)
   return (
     <SlipRow
       title={title}
@@ -108,13 +101,9 @@ export const ActionRow = memo(function ActionRow({
       weight={action.weight}
       struck={done}
       chosen={opened === id}
-      together={isPicked}
-      onOpen={(event) => {
-        if (event?.shiftKey) chooseTo(id, band.current)
-        else if (isChoosing) choose()
-        else open(id)
-      }}
-      onHold={choose}
+      together={choosing.isTogether}
+      onOpen={choosing.press}
+      onHold={choosing.choose}
       ticked={done}
       onTick={() => act(done ? 'untick' : 'tick', { id })}
       onKeyDown={onKeyDown}

@@ -3,9 +3,9 @@ import { useId, type ReactNode } from 'react'
 import { View } from '@tamagui/core'
 import { minutesOf } from '@/core/day'
 import type { Action } from '@/core/record'
-import { BandHeading, Button, type Tone } from '@/ui'
-import { desk, useDesk } from '@/held/desk'
+import { BandHeading, type Tone } from '@/ui'
 import { ActionRow, type QuickAct } from './ActionRow'
+import { ChooseAll } from './ChooseAll'
 import { InBand, useBandBox } from './inBand'
 import { RowList } from './RowList'
 import { duration } from '@/words'
@@ -37,7 +37,6 @@ export function Band({
 }: BandProps) {
   const id = useId()
   const box = useBandBox(actions)
-  const isChoosing = useDesk((state) => state.chosen.length > 0)
   const minutes = minutesOf(actions)
   const end = [counted ?? String(actions.length), minutes > 0 ? duration(minutes) : null]
     .filter(Boolean)
@@ -45,14 +44,7 @@ export function Band({
   return (
     <View render="section" aria-labelledby={id}>
       <BandHeading id={id} title={title} end={end} tone={tone}>
-        {isChoosing ? (
-          <Button
-            kind="quiet"
-            label="all"
-            aria-label={`Choose all of ${title}`}
-            onPress={() => desk.getState().chooseToo(actions.map((action) => action.id))}
-          />
-        ) : null}
+        <ChooseAll title={title} of={actions} />
       </BandHeading>
       <InBand.Provider value={box}>
         <RowList

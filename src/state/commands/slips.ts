@@ -315,5 +315,23 @@ export const editReference: Command<{
     : refuse({ kind: 'notFound' })
 }
 
+type Kept = Id<'reading'> | Id<'reference'>
+
+/** Puts several of what is kept on a shelf. */
+export const shelveKept: Command<{
+  ids: readonly Kept[]
+  projectId: Id<'project'> | null
+  areaId: Id<'area'> | null
+}> = (context, { ids, ...shelf }) => together(ids, (id) => change(context, id as Id<'reading'>, () => shelf))
+
+/** Marks several things to read as begun, finished or unread. */
+export const setReadings: Command<{ ids: readonly Id<'reading'>[]; state: Reading['state'] }> = (
+  context,
+  { ids, state },
+) => together(ids, (id) => change(context, id, () => ({ state })))
+
+export const removeKept: Command<{ ids: readonly Kept[] }> = (context, { ids }) =>
+  together(ids, (id) => lettingGo(context, id as Id<'reading'>, context.nowEpochMs))
+
 export const removeReference: Command<{ id: Id<'reference'> }> = (context, { id }) =>
   lettingGo(context, id, context.nowEpochMs)

@@ -1,43 +1,40 @@
 import { select } from '@/state'
-import { Column, EmptyPlace, Icon, Press, Seal, Words } from '@/ui'
+import { BandHeading, Column, EmptyPlace } from '@/ui'
+import { ChooseAll } from '@/parts/rows/ChooseAll'
+import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { RowList } from '@/parts/rows/RowList'
-import { useOpened } from '@/held/useOpened'
 import { momentWords } from '@/words'
-import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
+import { useHeld, useToday, useZen } from '@/held/zen'
+import { KeptRow } from './KeptRow'
 
 export function ReferenceList() {
   const { clock } = useZen()
   const today = useToday()
-  const document = useHeldDocument()
-  const { open } = useOpened()
   const references = useHeld((state) => select.referencesOf(state.document))
+  const box = useBandBox(references)
   if (references.length === 0)
     return (
       <EmptyPlace says="Notes and links with nothing to do. While sorting, Reference puts a slip here." />
     )
   return (
-    <RowList
-      items={references}
-      label="Reference"
-      render={(reference) => {
-        const area = select.areaOf(document, reference)
-        return (
-          <Column render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
-            <Press onPress={() => open(reference.id)} minHeight={60} paddingHorizontal="$3" gap="$3" data-row>
-              <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
-              <Column flex={1} minWidth={0}>
-                <Words>{reference.title}</Words>
-                <Words size="second" tone="inkSoft">
-                  {[momentWords(reference.createdAtEpochMs, clock.zone(), today), reference.address]
-                    .filter(Boolean)
-                    .join(' · ')}
-                </Words>
-              </Column>
-              <Icon name="next" tone="inkSoft" />
-            </Press>
-          </Column>
-        )
-      }}
-    />
+    <Column render="section" aria-label="Reference">
+      <BandHeading title="Reference" end={String(references.length)}>
+        <ChooseAll title="Reference" of={references} />
+      </BandHeading>
+      <InBand.Provider value={box}>
+        <RowList
+          items={references}
+          label="Reference"
+          render={(reference) => (
+            <KeptRow
+              kept={reference}
+              details={[momentWords(reference.createdAtEpochMs, clock.zone(), today), reference.address]
+                .filter(Boolean)
+                .join(' · ')}
+            />
+          )}
+        />
+      </InBand.Provider>
+    </Column>
   )
 }

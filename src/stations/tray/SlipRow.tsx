@@ -1,5 +1,5 @@
 // One slip on the pile: its words, when it was set down and what was understood. It is edited where it lies.
-import { memo, useContext, useState, type KeyboardEvent } from 'react'
+import { memo, useState, type KeyboardEvent } from 'react'
 import { useRouter } from 'expo-router'
 import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
@@ -8,11 +8,10 @@ import { Understood } from '@/parts/capture/Understood'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { PartsBands } from '@/parts/files/PartsBands'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
-import { chooseTo, InBand } from '@/parts/rows/inBand'
 import { useSurroundings } from '@/parts/rows/surroundings'
+import { useChoosing } from '@/parts/rows/useChoosing'
 import { actOfKey, parts } from '@/state'
 import { cameWithWords, chipWords, momentWords, shortened } from '@/words'
-import { desk, useDesk } from '@/held/desk'
 import { isTyping } from '@/held/keys'
 import { useAct, useHeld, useZen } from '@/held/zen'
 
@@ -37,40 +36,30 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   const files = useHeld((state) => parts.filesOf(state.document, id).length)
   const isAside = useHeld((state) => parts.asideOf(state.document, id) !== undefined)
   const { title, clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
-  const isTogether = useDesk((state) => state.chosen.includes(id))
-  const isChoosing = useDesk((state) => state.chosen.length > 0)
-  const band = useContext(InBand)
-  const choose = () => desk.getState().toggleChosen(id)
-  const hold = useHold(choose)
+  const choosing = useChoosing(id, onEdit)
+  const hold = useHold(choosing.choose)
   const details = [
     momentWords(slip.setDownAtEpochMs, clock.zone(), today),
     ...clauses.map((clause) => chipWords(clause, today)),
     ...cameWithWords({ note: slip.note, steps, files, isAside }),
   ].join(' · ')
   const onKeyDown = (event: KeyboardEvent) => {
-    if (isTyping(event)) return
+    if (isTyping(event) || choosing.key(event, keymap)) return
     const isOnRow = (event.target as HTMLElement).closest('[data-row]') !== null
-    const key = actOfKey(keymap, event.key.toLowerCase())
-    if (key === 'choose' && event.shiftKey) chooseTo(id, band.current)
-    else if (key === 'choose') choose()
-    else if (key === 'amend') onEdit()
+    if (actOfKey(keymap, event.key) === 'amend') onEdit()
     else if (event.key === 'Delete' && isOnRow) act('removeSlip', { id })
     else return
     event.preventDefault()
   }
   return (
-    <li className={isTogether ? 'slip-row pile together' : 'slip-row pile'} onKeyDown={onKeyDown}>
+    <li className={choosing.isTogether ? 'slip-row pile together' : 'slip-row pile'} onKeyDown={onKeyDown}>
       <button
         type="button"
         className="slip-open"
         data-row
-        aria-pressed={isTogether || undefined}
+        aria-pressed={choosing.isTogether || undefined}
         {...hold}
-        onClick={({ shiftKey }) => {
-          if (shiftKey) chooseTo(id, band.current)
-          else if (isChoosing) choose()
-          else onEdit()
-        }}
+        onClick={choosing.press}
       >
         <span className="slip-title clamped three">
           <Unseen>Change </Unseen>

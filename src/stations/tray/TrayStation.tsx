@@ -4,7 +4,8 @@ import { useRouter } from 'expo-router'
 import { lazy, Suspense, useState } from 'react'
 import { daysBetween, localMomentAt } from '@/core/time'
 import type { Action, Slip } from '@/core/record'
-import { desk, useDesk } from '@/held/desk'
+import { useDesk } from '@/held/desk'
+import { ChooseAll } from '@/parts/rows/ChooseAll'
 import { Band } from '@/parts/rows/Band'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { lists, select } from '@/state'
@@ -69,7 +70,7 @@ function Pile({ slips }: { slips: readonly Slip[] }) {
         oldest={slips.at(-1)?.setDownAtEpochMs ?? 0}
         turnable={slips.length > 1}
         isChoosing={isChoosing}
-        onChooseAll={() => desk.getState().chooseToo(pile.map(({ id }) => id))}
+        pile={pile}
       />
       <InBand.Provider value={box}>
         <RowList items={pile} label="Slips" render={(slip) => <SlipRow slip={slip} />} />
@@ -89,23 +90,21 @@ function PileHead({
   onTurn,
   turnable,
   isChoosing,
-  onChooseAll,
+  pile,
 }: {
   oldest: number
   oldestFirst: boolean
   onTurn: () => void
   turnable: boolean
   isChoosing: boolean
-  onChooseAll: () => void
+  pile: readonly Slip[]
 }) {
   const { wide } = useMedia()
   return (
     <Row gap="$3.5" flexWrap="wrap" justifyContent="space-between">
       {wide && !isChoosing ? <SortThem /> : null}
       <PileAge oldest={oldest} />
-      {isChoosing ? (
-        <Button kind="quiet" label="all" aria-label="Choose all slips" onPress={onChooseAll} />
-      ) : null}
+      <ChooseAll title="the slips" of={pile} />
       {turnable ? (
         <Button kind="quiet" label={oldestFirst ? 'Newest first' : 'Oldest first'} onPress={onTurn} />
       ) : null}

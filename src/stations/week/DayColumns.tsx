@@ -5,9 +5,9 @@ import type { CalendarDate } from '@/core/time'
 import type { WeekSheet } from '@/core/week'
 import { select } from '@/state'
 import { Column, IconButton, Press, Row, Seal, Sheet, Unseen, Words } from '@/ui'
-import { useRowKeys } from '@/parts/rows/ActionRow'
+import { InBand, useBandBox } from '@/parts/rows/inBand'
+import { useActionRow } from '@/parts/rows/ActionRow'
 import { desk } from '@/held/desk'
-import { useOpened } from '@/held/useOpened'
 import { duration, weekdayShort } from '@/words'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { DayLoad } from './DayLoad'
@@ -63,8 +63,9 @@ export function DayColumns({ sheet }: { sheet: WeekSheet }) {
 }
 
 function Cards({ actions }: { actions: readonly Action[] }) {
+  const box = useBandBox(actions)
   return (
-    <>
+    <InBand.Provider value={box}>
       <View render="ul" flexDirection="column">
         {actions.slice(0, atMost).map((action) => (
           <Card key={action.id} action={action} />
@@ -75,7 +76,7 @@ function Cards({ actions }: { actions: readonly Action[] }) {
           and {actions.length - atMost} more
         </Words>
       ) : null}
-    </>
+    </InBand.Provider>
   )
 }
 
@@ -88,8 +89,7 @@ function dueWords({ due }: Action, today: CalendarDate): string | null {
 function Card({ action }: { action: Action }) {
   const document = useHeldDocument()
   const today = useToday()
-  const { open } = useOpened()
-  const onKeyDown = useRowKeys(action)
+  const { choosing, onKeyDown } = useActionRow(action)
   const area = select.areaOf(document, action)
   const details = [
     action.at?.time,
@@ -105,6 +105,7 @@ function Card({ action }: { action: Action }) {
       position="relative"
       borderTopWidth={1}
       borderColor="$rule"
+      backgroundColor={choosing.isTogether ? '$brassWash' : undefined}
       paddingTop="$1"
       onKeyDown={onKeyDown}
     >
@@ -114,7 +115,8 @@ function Card({ action }: { action: Action }) {
         paddingTop="$1"
         minHeight={28}
         width="100%"
-        onPress={() => open(action.id)}
+        onPress={(event) => choosing.press(event as unknown as MouseEvent)}
+        aria-pressed={choosing.isTogether || undefined}
         data-row
       >
         <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} size={20} />

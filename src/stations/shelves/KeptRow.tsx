@@ -1,0 +1,54 @@
+// What is kept and has nothing to tick, reading or reference: opened by a press, or chosen together with others.
+import { memo, type KeyboardEvent } from 'react'
+import type { Reading, Reference } from '@/core/record'
+import { actOfKey, select } from '@/state'
+import { Icon, Seal, Unseen, useHold } from '@/ui'
+import { isTyping } from '@/held/keys'
+import { useHeld } from '@/held/zen'
+import { useSurroundings } from '@/parts/rows/surroundings'
+import { useChoosing } from '@/parts/rows/useChoosing'
+
+export const KeptRow = memo(function KeptRow({
+  kept,
+  details,
+  isOver = false,
+}: {
+  kept: Reading | Reference
+  details: string
+  isOver?: boolean
+}) {
+  const { open, opened, keymap } = useSurroundings()
+  const { id, title } = kept
+  const area = useHeld((state) => select.areaOf(state.document, kept))
+  const choosing = useChoosing(id, () => open(id))
+  const hold = useHold(choosing.choose)
+  const classes = ['slip-row', opened === id ? 'chosen' : '', choosing.isTogether ? 'together' : '']
+  return (
+    <li
+      className={classes.join(' ').trim()}
+      onKeyDown={(event: KeyboardEvent) => {
+        if (isTyping(event) || choosing.key(event, keymap)) return
+        if (actOfKey(keymap, event.key) !== 'open') return
+        event.preventDefault()
+        open(id)
+      }}
+    >
+      <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
+      <button
+        type="button"
+        className="slip-open"
+        data-row
+        aria-pressed={choosing.isTogether || undefined}
+        {...hold}
+        onClick={choosing.press}
+      >
+        <span className={isOver ? 'slip-title struck' : 'slip-title'}>
+          <Unseen>Open </Unseen>
+          {title}
+        </span>
+        {details === '' ? null : <span className="slip-details">{details}</span>}
+      </button>
+      <Icon name="next" tone="inkSoft" />
+    </li>
+  )
+})
