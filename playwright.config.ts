@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { launchOptions } from './scripts/parts/chromium.mjs'
 
 const port = 8123
 
@@ -20,18 +21,7 @@ export default defineConfig({
     locale: 'en-GB',
     // Kept offline only where that is what is driven: a browser's first minute is spent on it.
     serviceWorkers: 'block',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions,
     // Traces take a third of the time: asked for where a failure is looked into.
     trace: process.env['JOURNEYS_TRACE'] ? 'retain-on-failure' : 'off',
   },

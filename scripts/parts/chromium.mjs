@@ -1,4 +1,4 @@
-// How the scripts start Debian's chromium; playwright.config.ts says the same for the journeys.
+// How the scripts and the journeys start Debian's chromium.
 export const launchOptions = {
   executablePath: '/usr/bin/chromium',
   args: [

@@ -9,6 +9,7 @@ import { useReader } from '@/held/reader'
 import { parts, select } from '@/state'
 import { Button, Column, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
+import { LayAside } from '@/parts/aside/LayAside'
 import { GrowButton } from '@/parts/reshape/Ways'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
@@ -139,19 +140,6 @@ function ActsOfOpen({ action, onMove }: { action: Action; onMove: () => void }) 
       <Button kind="quiet" label="Let go" onPress={() => act('letGo', { id })} />
       <LayAside id={id} />
     </OpenedFoot>
-  )
-}
-
-/** One act puts it into the review box, or takes it out again. */
-function LayAside({ id }: { id: Action['id'] }) {
-  const act = useAct()
-  const aside = parts.asideOf(useHeldDocument(), id)
-  return (
-    <Button
-      kind="quiet"
-      label={aside ? 'Not for the review' : 'For the review'}
-      onPress={() => (aside ? act('takeUp', { id: aside.id }) : act('layAside', { ids: [id] }))}
-    />
   )
 }
 

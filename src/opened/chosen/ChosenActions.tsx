@@ -10,7 +10,7 @@ import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords, count, offerWords, type SaidField } from '@/words'
 import { fieldChangeWords, partsChangeWords } from '@/words/history'
-import { ChosenPane, leaveChosen, useLeaveEmpty } from './ChosenPane'
+import { AllAside, ChosenPane, leaveAfter, useLeaveEmpty } from './ChosenPane'
 import { patchFor, sharedOf } from './sharedOf'
 
 /** How many different changes are told; a sentence over fifty actions may make fifty. */
@@ -71,9 +71,6 @@ export function ChosenActions({ ids }: { ids: readonly Id<'action'>[] }) {
     }
   }
   const together = count(actions.length, 'action')
-  const done = (outcome: { ok: boolean }) => {
-    if (outcome.ok) leaveChosen()
-  }
   const edit = (editOf: (action: Action) => Edit) =>
     act(
       'editActions',
@@ -90,13 +87,9 @@ export function ChosenActions({ ids }: { ids: readonly Id<'action'>[] }) {
           <Button
             kind="quiet"
             label="Let go"
-            onPress={() => done(act('letGoActions', { ids: all }, { say: `Let go: ${together}` }))}
+            onPress={() => leaveAfter(act('letGoActions', { ids: all }, { say: `Let go: ${together}` }))}
           />
-          <Button
-            kind="quiet"
-            label="For the review"
-            onPress={() => done(act('layAside', { ids: all }, { say: `Laid aside: ${together}` }))}
-          />
+          <AllAside ids={all} together={together} />
         </>
       }
       main={
@@ -104,7 +97,7 @@ export function ChosenActions({ ids }: { ids: readonly Id<'action'>[] }) {
           kind="main"
           label="Tick them"
           flexShrink={0}
-          onPress={() => done(act('tickActions', { ids: all }, { say: `Ticked: ${together}` }))}
+          onPress={() => leaveAfter(act('tickActions', { ids: all }, { say: `Ticked: ${together}` }))}
         />
       }
     >

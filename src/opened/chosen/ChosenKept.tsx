@@ -6,7 +6,7 @@ import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { count } from '@/words'
-import { ChosenPane, leaveChosen, useLeaveEmpty } from './ChosenPane'
+import { ChosenPane, leaveAfter, useLeaveEmpty } from './ChosenPane'
 
 export function ChosenKept({ ids }: { ids: readonly (Id<'reading'> | Id<'reference'>)[] }) {
   const act = useAct()
@@ -22,9 +22,6 @@ export function ChosenKept({ ids }: { ids: readonly (Id<'reading'> | Id<'referen
   const all = kept.map(({ id }) => id)
   const readings = all.filter((id) => isIdOf('reading', id))
   const together = count(kept.length, ...wordsFor(readings.length > 0))
-  const done = (outcome: { ok: boolean }) => {
-    if (outcome.ok) leaveChosen()
-  }
   const isShared = others.every(
     ({ projectId, areaId }) => projectId === first.projectId && areaId === first.areaId,
   )
@@ -38,7 +35,7 @@ export function ChosenKept({ ids }: { ids: readonly (Id<'reading'> | Id<'referen
           <Button
             kind="quiet"
             label="Let go"
-            onPress={() => done(act('removeKept', { ids: all }, { say: `Let go: ${together}` }))}
+            onPress={() => leaveAfter(act('removeKept', { ids: all }, { say: `Let go: ${together}` }))}
           />
         </>
       }
@@ -49,7 +46,9 @@ export function ChosenKept({ ids }: { ids: readonly (Id<'reading'> | Id<'referen
             label="Finish them"
             flexShrink={0}
             onPress={() =>
-              done(act('setReadings', { ids: readings, state: 'finished' }, { say: `Finished: ${together}` }))
+              leaveAfter(
+                act('setReadings', { ids: readings, state: 'finished' }, { say: `Finished: ${together}` }),
+              )
             }
           />
         ) : null

@@ -1,15 +1,40 @@
 // The frame of what is chosen together: how many, what is said of them, what can be done with all of them.
 import { useEffect, type ReactNode } from 'react'
-import { Column, IconButton, Row, Words } from '@/ui'
+import type { Id } from '@/core/record'
+import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { desk } from '@/held/desk'
+import { useAct } from '@/held/zen'
 
 export const leaveChosen = (): void => desk.getState().chooseNone()
+
+/** What was done to all of them ends the choice; what was refused leaves it. */
+export function leaveAfter(outcome: { readonly ok: boolean }): void {
+  if (outcome.ok) leaveChosen()
+}
 
 /** Where all that was chosen has been removed meanwhile, perhaps by another tab, the dock comes back. */
 export function useLeaveEmpty(isEmpty: boolean): void {
   useEffect(() => {
     if (isEmpty) leaveChosen()
   }, [isEmpty])
+}
+
+/** Lays all of them aside for the review. */
+export function AllAside({
+  ids,
+  together,
+}: {
+  readonly ids: readonly (Id<'slip'> | Id<'action'>)[]
+  readonly together: string
+}) {
+  const act = useAct()
+  return (
+    <Button
+      kind="quiet"
+      label="For the review"
+      onPress={() => leaveAfter(act('layAside', { ids }, { say: `Laid aside: ${together}` }))}
+    />
+  )
 }
 
 export function ChosenPane({

@@ -8,7 +8,7 @@ import { useSentenceContext, useSlipReader } from '@/parts/capture/useSentence'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chipWords, count } from '@/words'
-import { ChosenPane, leaveChosen, useLeaveEmpty } from './ChosenPane'
+import { AllAside, ChosenPane, leaveAfter, useLeaveEmpty } from './ChosenPane'
 
 const partsOf = (text: string): string[] =>
   text
@@ -28,9 +28,6 @@ export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
   if (slips.length === 0) return null
   const together = count(slips.length, 'slip')
   const all = slips.map(({ id }): Id<'slip'> => id)
-  const done = (outcome: { ok: boolean }) => {
-    if (outcome.ok) leaveChosen()
-  }
   const understood = (text: string) => reader.parseSentence(text, { ...context, takenOff: [], isBare: true })
   const read = (text: string): SaidChanges => {
     const { clauses, title } = understood(text)
@@ -51,19 +48,17 @@ export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
             <Button
               kind="quiet"
               label="Join"
-              onPress={() => done(act('joinSlips', { ids: all }, { say: `Joined: ${together}` }))}
+              onPress={() => leaveAfter(act('joinSlips', { ids: all }, { say: `Joined: ${together}` }))}
             />
           ) : null}
           <Button
             kind="quiet"
             label="Remove"
-            onPress={() => done(act('removeSlips', { ids: all }, { say: `Taken off the tray: ${together}` }))}
+            onPress={() =>
+              leaveAfter(act('removeSlips', { ids: all }, { say: `Taken off the tray: ${together}` }))
+            }
           />
-          <Button
-            kind="quiet"
-            label="For the review"
-            onPress={() => done(act('layAside', { ids: all }, { say: `Laid aside: ${together}` }))}
-          />
+          <AllAside ids={all} together={together} />
         </>
       }
       main={
@@ -72,7 +67,7 @@ export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
           label="Make them actions"
           flexShrink={0}
           onPress={() =>
-            done(
+            leaveAfter(
               act(
                 'sortAllAsActions',
                 { slips: slips.map((slip) => ({ slipId: slip.id, fields: draftOf(slip) })) },

@@ -3,7 +3,7 @@
 import { useMemo, useState } from 'react'
 import { withHorizon } from '@/core/action'
 import { recordIn } from '@/core/journal'
-import { keptHorizons, type Horizon, type Id, type Slip } from '@/core/record'
+import { keptHorizons, type Horizon, type Id } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
 import { select, type NewAction } from '@/state'
 import { ChoiceRow } from '@/ui'
@@ -12,7 +12,7 @@ import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords, horizonWords, shortened, type Sayable, type SaidField } from '@/words'
 import { SaidPaper } from './SaidPaper'
-import { SortingForm } from './SortingForm'
+import { SortingForm, type AskedOf } from './SortingForm'
 import { useLikely, type Likely } from './useLikely'
 import { WhyFirst } from './WhyFirst'
 
@@ -62,7 +62,7 @@ function useOffers(likely: Likely, of: Sayable) {
   }, [document, likely, standing])
 }
 
-export function ActionForm({ slip, fields, onBack }: { slip: Slip; fields: NewAction; onBack: () => void }) {
+export function ActionForm({ slip, fields, onBack }: AskedOf) {
   const act = useAct()
   const today = useToday()
   const document = useHeldDocument()

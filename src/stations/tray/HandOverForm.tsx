@@ -1,7 +1,7 @@
 // What *Hand over* asks: to whom, how it was told, when to chase. Enter takes what stands there.
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
-import type { Id, Slip, Waiting } from '@/core/record'
+import type { Id, Waiting } from '@/core/record'
 import { addDays } from '@/core/time'
 import { select, type NewAction } from '@/state'
 import { ChoiceRow } from '@/ui'
@@ -10,7 +10,7 @@ import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords, nearDate, shortened, type SaidField } from '@/words'
 import { SaidPaper } from './SaidPaper'
-import { SortingForm } from './SortingForm'
+import { SortingForm, type AskedOf } from './SortingForm'
 import { useLikely } from './useLikely'
 
 const ways = ['in person', 'by phone', 'by letter', 'by message'] as const
@@ -18,15 +18,7 @@ const ways = ['in person', 'by phone', 'by letter', 'by message'] as const
 const chaseAfter = [2, 7, 14, 28]
 const inRows = new Set<SaidField>(['waiting', 'chase', 'horizon', 'since'])
 
-export function HandOverForm({
-  slip,
-  fields,
-  onBack,
-}: {
-  slip: Slip
-  fields: NewAction
-  onBack: () => void
-}) {
+export function HandOverForm({ slip, fields, onBack }: AskedOf) {
   const act = useAct()
   const today = useToday()
   const document = useHeldDocument()

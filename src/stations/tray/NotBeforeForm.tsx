@@ -1,6 +1,5 @@
 // What *Not before…* asks: until when it is to be out of sight.
 import { useState } from 'react'
-import type { Slip } from '@/core/record'
 import { addDays, addMonths, weekStartOf, type CalendarDate } from '@/core/time'
 import { select, type NewAction } from '@/state'
 import { ChoiceRow, Words } from '@/ui'
@@ -9,19 +8,11 @@ import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { nearDate, shortened, type SaidField } from '@/words'
 import { SaidPaper } from './SaidPaper'
-import { SortingForm } from './SortingForm'
+import { SortingForm, type AskedOf } from './SortingForm'
 
 const inRows = new Set<SaidField>(['notBefore'])
 
-export function NotBeforeForm({
-  slip,
-  fields,
-  onBack,
-}: {
-  slip: Slip
-  fields: NewAction
-  onBack: () => void
-}) {
+export function NotBeforeForm({ slip, fields, onBack }: AskedOf) {
   const act = useAct()
   const today = useToday()
   const document = useHeldDocument()

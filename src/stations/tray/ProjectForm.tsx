@@ -1,9 +1,9 @@
 // What *Project* asks: what will be true, the very next action, and the area it stands on.
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
-import { isIdOf, type Id, type Project, type Slip } from '@/core/record'
+import { isIdOf, type Id, type Project } from '@/core/record'
 import { useReader } from '@/held/reader'
-import { select, type NewAction } from '@/state'
+import { select } from '@/state'
 import { ChoiceRow, Field } from '@/ui'
 import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
 import { useSentence } from '@/parts/capture/useSentence'
@@ -12,7 +12,7 @@ import { SaidLine } from '@/parts/said/SaidLine'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords, saidOfProject, shortened } from '@/words'
 import { DraftPaper } from './SlipPaper'
-import { SortingForm } from './SortingForm'
+import { SortingForm, type AskedOf } from './SortingForm'
 import { useLikely } from './useLikely'
 import { WhyFirst } from './WhyFirst'
 
@@ -24,7 +24,7 @@ const shelfOf = (id: string) => ({
   areaId: isIdOf('area', id) ? id : null,
 })
 
-export function ProjectForm({ slip, fields, onBack }: { slip: Slip; fields: NewAction; onBack: () => void }) {
+export function ProjectForm({ slip, fields, onBack }: AskedOf) {
   const act = useAct()
   const today = useToday()
   const document = useHeldDocument()

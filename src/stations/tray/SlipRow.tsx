@@ -6,6 +6,7 @@ import type { Slip } from '@/core/record'
 import { Button, Column, Field, Row, SquareButton, Unseen, useHold } from '@/ui'
 import { Understood } from '@/parts/capture/Understood'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
+import { LayAside } from '@/parts/aside/LayAside'
 import { PartsBands } from '@/parts/files/PartsBands'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
 import { useSurroundings } from '@/parts/rows/surroundings'
@@ -133,24 +134,11 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
           }}
         />
         <View flex={1} />
-        <LayAside slip={slip} />
+        <LayAside id={slip.id} />
         <SplitOrJoin slip={slip} />
         <Button label="Leave it" kind="quiet" onPress={onDone} />
         <Button label="Keep it" onPress={keep} />
       </Row>
     </Column>
-  )
-}
-
-/** One act puts the slip into the review box, or takes it out again. */
-function LayAside({ slip: { id } }: { slip: Slip }) {
-  const act = useAct()
-  const aside = useHeld((state) => parts.asideOf(state.document, id))
-  return (
-    <Button
-      kind="quiet"
-      label={aside ? 'Not for the review' : 'For the review'}
-      onPress={() => (aside ? act('takeUp', { id: aside.id }) : act('layAside', { ids: [id] }))}
-    />
   )
 }

@@ -1,7 +1,16 @@
 // The foot of a form: back, and the main button under the thumb. Enter keeps from anywhere in the form; Escape goes back.
 import { useMedia } from '@tamagui/core'
 import { useEffect, type FormEvent, type KeyboardEvent, type ReactNode } from 'react'
+import type { Slip } from '@/core/record'
+import type { NewAction } from '@/state'
 import { Button, Column, Row } from '@/ui'
+
+/** What each compartment's form is given: the slip, what was understood of it, and the way back. */
+export interface AskedOf {
+  readonly slip: Slip
+  readonly fields: NewAction
+  readonly onBack: () => void
+}
 
 export function SortingForm({
   label,

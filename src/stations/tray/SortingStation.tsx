@@ -8,6 +8,7 @@ import { compartmentOfKey, type Compartment } from '@/core/sorting'
 import type { Suggestion } from '@/core/sorting/learning'
 import { useReader } from '@/held/reader'
 import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
+import { LayAside } from '@/parts/aside/LayAside'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
 import { Understood, useHasUnderstood } from '@/parts/capture/Understood'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
@@ -15,8 +16,7 @@ import { desk, useDesk } from '@/held/desk'
 import { isTyping } from '@/held/keys'
 import { StationHead } from '@/frame/StationHead'
 import { shortened } from '@/words'
-import { parts } from '@/state'
-import { useAct, useHeldDocument, useToday, useUndo } from '@/held/zen'
+import { useAct, useToday, useUndo } from '@/held/zen'
 import { ActionForm } from './ActionForm'
 import { CompartmentBox, compartmentFaces } from './CompartmentBox'
 import { DraggableSlip, lieDown, SortingByDrag } from './DraggedSlip'
@@ -97,6 +97,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const { title } = sentence
   const [likely] = useLikely(title).compartment
   const hasUnderstood = useHasUnderstood(slip.text, sentence)
+  const later = sorting.total > sorting.position ? sorting.later : null
 
   const choose = (compartment: Compartment) => {
     lieDown(compartment)
@@ -173,7 +174,8 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
         <DraggableSlip>{paper}</DraggableSlip>
         <CompartmentBox onChoose={choose} likely={(likely?.value ?? null) as Compartment | null} />
         <Row justifyContent="center" flexWrap="wrap">
-          <Aside slip={slip} title={title} later={sorting.total > sorting.position ? sorting.later : null} />
+          {later ? <Later title={title} later={later} /> : null}
+          <LayAside id={slip.id} onLaid={later} />
           <SplitOrJoin slip={slip} />
           {likely ? <WhyLikely {...likely} /> : null}
         </Row>
@@ -182,31 +184,17 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   )
 }
 
-/** Not decided now: under the pile, or into the review box. */
-function Aside({ slip, title, later }: { slip: Slip; title: string; later: (() => void) | null }) {
-  const act = useAct()
-  const aside = parts.asideOf(useHeldDocument(), slip.id)
+/** Not decided now: under the pile. */
+function Later({ title, later }: { title: string; later: () => void }) {
   return (
-    <>
-      {later ? (
-        <Button
-          kind="quiet"
-          label="Later"
-          onPress={() => {
-            desk.getState().tell(`Under the pile: ${shortened(title)}`)
-            later()
-          }}
-        />
-      ) : null}
-      <Button
-        kind="quiet"
-        label={aside ? 'Not for the review' : 'For the review'}
-        onPress={() => {
-          if (aside) act('takeUp', { id: aside.id })
-          else if (act('layAside', { ids: [slip.id] }).ok) later?.()
-        }}
-      />
-    </>
+    <Button
+      kind="quiet"
+      label="Later"
+      onPress={() => {
+        desk.getState().tell(`Under the pile: ${shortened(title)}`)
+        later()
+      }}
+    />
   )
 }
 

@@ -1,0 +1,20 @@
+// One act puts a slip or an action into the review box, or takes it out again.
+import type { Id } from '@/core/record'
+import { parts } from '@/state'
+import { useAct, useHeld } from '@/held/zen'
+import { Button } from '@/ui'
+
+export function LayAside({ id, onLaid }: { id: Id<'slip'> | Id<'action'>; onLaid?: (() => void) | null }) {
+  const act = useAct()
+  const aside = useHeld((state) => parts.asideOf(state.document, id))
+  return (
+    <Button
+      kind="quiet"
+      label={aside ? 'Not for the review' : 'For the review'}
+      onPress={() => {
+        if (aside) act('takeUp', { id: aside.id })
+        else if (act('layAside', { ids: [id] }).ok) onLaid?.()
+      }}
+    />
+  )
+}
