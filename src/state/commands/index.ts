@@ -4,6 +4,7 @@ import * as around from './around'
 import type { Command } from './command'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
+import * as kept from './kept'
 import * as parts from './parts'
 import * as reshaping from './reshaping'
 import * as reviews from './reviews'
@@ -35,13 +36,13 @@ export const commands = {
   makeStepOf: reshaping.makeStepOf,
   growIntoProject: reshaping.growIntoProject,
   shrinkToAction: reshaping.shrinkToAction,
-  editReading: slips.editReading,
-  removeReading: slips.removeReading,
-  shelveKept: slips.shelveKept,
-  setReadings: slips.setReadings,
-  removeKept: slips.removeKept,
-  editReference: slips.editReference,
-  removeReference: slips.removeReference,
+  editReading: kept.editReading,
+  removeReading: kept.removeReading,
+  shelveKept: kept.shelveKept,
+  setReadings: kept.setReadings,
+  removeKept: kept.removeKept,
+  editReference: kept.editReference,
+  removeReference: kept.removeReference,
   addSteps: parts.addSteps,
   editStep: parts.editStep,
   tickStep: parts.tickStep,

@@ -5,7 +5,6 @@ import {
   type Action,
   type Id,
   type OwnerId,
-  type Reading,
   type RecordKind,
   type Reference,
   type Slip,
@@ -16,7 +15,6 @@ import type { CalendarDate } from '@/core/time'
 import {
   added,
   change,
-  changeLine,
   diffOf,
   lineOf,
   removed,
@@ -93,7 +91,11 @@ export const editSlips: Command<{ edits: readonly { readonly id: Id<'slip'>; rea
 /** What can be let go of undecided, and put back: it stays where it is, out of sight, with all that came with it. */
 type Letting = 'slip' | 'reference' | 'reading'
 
-const lettingGo = <K extends Letting>(context: CommandContext, id: Id<K>, at: number | null): Outcome => {
+export const lettingGo = <K extends Letting>(
+  context: CommandContext,
+  id: Id<K>,
+  at: number | null,
+): Outcome => {
   const record = recordIn(context.document, id as Id<'slip'>)
   return record ? diffOf(updateOf(record, { letGoAtEpochMs: at })) : refuse({ kind: 'notFound' })
 }
@@ -294,44 +296,3 @@ export const sortAsReading: Command<Decided & KeptFields & { minutes?: number | 
     const reading = { ...kept.value, state: 'unread', minutes: args.minutes ?? null } as const
     return ok({ id: reading.id, diff: [added(reading)] })
   })
-
-export const editReading: Command<{
-  id: Id<'reading'>
-  patch: Partial<Pick<Reading, 'title' | 'note' | 'address' | 'state' | 'minutes' | 'projectId' | 'areaId'>>
-}> = (context, { id, patch }) => changeLine(context, id, patch)
-
-export const removeReading: Command<{ id: Id<'reading'> }> = (context, { id }) =>
-  lettingGo(context, id, context.nowEpochMs)
-
-export const editReference: Command<{
-  id: Id<'reference'>
-  patch: { title?: string; note?: string; address?: string | null }
-}> = (context, { id, patch }) => {
-  const title = patch.title === undefined ? null : lineOf(patch.title, 'title')
-  if (title && !title.ok) return title
-  const reference = recordIn(context.document, id)
-  return reference
-    ? diffOf(updateOf(reference, { ...patch, ...(title ? { title: title.value } : {}) }))
-    : refuse({ kind: 'notFound' })
-}
-
-type Kept = Id<'reading'> | Id<'reference'>
-
-/** Puts several of what is kept on a shelf. */
-export const shelveKept: Command<{
-  ids: readonly Kept[]
-  projectId: Id<'project'> | null
-  areaId: Id<'area'> | null
-}> = (context, { ids, ...shelf }) => together(ids, (id) => change(context, id as Id<'reading'>, () => shelf))
-
-/** Marks several things to read as begun, finished or unread. */
-export const setReadings: Command<{ ids: readonly Id<'reading'>[]; state: Reading['state'] }> = (
-  context,
-  { ids, state },
-) => together(ids, (id) => change(context, id, () => ({ state })))
-
-export const removeKept: Command<{ ids: readonly Kept[] }> = (context, { ids }) =>
-  together(ids, (id) => lettingGo(context, id as Id<'reading'>, context.nowEpochMs))
-
-export const removeReference: Command<{ id: Id<'reference'> }> = (context, { id }) =>
-  lettingGo(context, id, context.nowEpochMs)
