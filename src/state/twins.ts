@@ -1,10 +1,9 @@
-// Things that are much like a slip: open actions and other slips that share its telling words. Looked up by word, in
-// indexes that follow each edit (tableIndex), so that only what shares a rare word is compared.
+// Things that are much like a slip: open actions and other slips that share its telling words. All of them are looked at,
+// in portions between which the screen goes on; what a record's words are is found once for as long as it stands.
 import { isOpen } from '@/core/action'
 import { isThere, valuesOf, type Document } from '@/core/journal'
-import type { Id, Slip } from '@/core/record'
+import type { Action, Id, Slip } from '@/core/record'
 import { likeness, rarity, stemsOf, twinsFrom } from '@/core/sorting/likeness'
-import { makeTableIndex } from './tableIndex'
 
 export interface Twin {
   readonly id: Id<'slip'> | Id<'action'>
@@ -12,44 +11,69 @@ export interface Twin {
   readonly likeness: number
 }
 
-const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1)
-const unordered = { compare: byId, inOrder: <R>(records: readonly R[]) => [...records] }
-const actionsByStem = makeTableIndex('action', {
-  keysOf: (action) => (isOpen(action) ? stemsOf(action.title) : []),
-  ...unordered,
-})
-const slipsByStem = makeTableIndex('slip', {
-  keysOf: ({ text, letGoAtEpochMs }) => (letGoAtEpochMs === null ? stemsOf(text) : []),
-  ...unordered,
-})
+type Told = Action | Slip
+const stemsFound = new WeakMap<Told, readonly string[]>()
 
-/** A word that stands in more than these tells little and would cost much. */
+function stemsIn(record: Told): readonly string[] {
+  const known = stemsFound.get(record)
+  if (known) return known
+  const found = stemsOf('text' in record ? record.text : record.title)
+  stemsFound.set(record, found)
+  return found
+}
+
+/** Records a portion: a few milliseconds each. */
+const portionSize = 500
+/** A word that stands in more than these tells too little to look by. */
 const mostWith = 400
-const rarestLookedUp = 4
+
+interface Looking {
+  /** Lets the screen go on between two portions. */
+  readonly rest: () => Promise<void>
+  /** Turns false where the answer is not needed any more: then there is none. */
+  readonly isWanted?: () => boolean
+}
+
+/** Everything a slip could be a twin of: what is open or lies in the tray. */
+function* others(document: Document, slip: Slip): Generator<Told> {
+  for (const kind of ['action', 'slip'] as const)
+    for (const entry of valuesOf(document[kind])) {
+      if (!isThere(entry)) continue
+      const record = entry.record as Told
+      const isThat = 'text' in record ? record.letGoAtEpochMs === null : isOpen(record)
+      if (isThat && record.id !== slip.id) yield record
+    }
+}
 
 /** The likest first, at most `most`; none where nothing is much like it. */
-export function twinsOf(document: Document, slip: Slip, title: string, most: number): readonly Twin[] {
+export async function findTwins(
+  document: Document,
+  slip: Slip,
+  title: string,
+  most: number,
+  { rest, isWanted = () => true }: Looking,
+): Promise<readonly Twin[]> {
   const own = stemsOf(title)
-  const timesOf = (stem: string) => actionsByStem.count(document, stem) + slipsByStem.count(document, stem)
+  const times = new Map<string, number>()
+  const sharing: Told[] = []
   let all = 0
-  for (const kind of ['action', 'slip'] as const)
-    for (const entry of valuesOf(document[kind])) if (isThere(entry)) all++
-  const lookedUp = own
-    .map((stem) => ({ stem, times: timesOf(stem) }))
-    .filter(({ times }) => times > 0 && times <= mostWith)
-    .sort((a, b) => a.times - b.times)
-    .slice(0, rarestLookedUp)
-  const found = new Map<Twin['id'], string>()
-  for (const { stem } of lookedUp) {
-    for (const { id, title: other } of actionsByStem.of(document, stem)) found.set(id, other)
-    for (const { id, text } of slipsByStem.of(document, stem)) if (id !== slip.id) found.set(id, text)
+  for (const record of others(document, slip)) {
+    const stems = stemsIn(record)
+    for (const stem of stems) times.set(stem, (times.get(stem) ?? 0) + 1)
+    if (own.some((stem) => stems.includes(stem))) sharing.push(record)
+    if (++all % portionSize !== 0) continue
+    await rest()
+    if (!isWanted()) return []
   }
-  return [...found]
-    .map(([id, text]) => ({
-      id,
-      likeness: likeness(own, stemsOf(text), (stem) => rarity(timesOf(stem), all)),
+  const timesOf = (stem: string) => times.get(stem) ?? 0
+  const rare = own.filter((stem) => timesOf(stem) <= mostWith)
+  return sharing
+    .filter((record) => rare.some((stem) => stemsIn(record).includes(stem)))
+    .map((record) => ({
+      id: record.id,
+      likeness: likeness(own, stemsIn(record), (stem) => rarity(timesOf(stem), all)),
     }))
     .filter((twin) => twin.likeness >= twinsFrom)
-    .sort((a, b) => b.likeness - a.likeness || byId(a, b))
+    .sort((a, b) => b.likeness - a.likeness || (a.id < b.id ? -1 : 1))
     .slice(0, most)
 }

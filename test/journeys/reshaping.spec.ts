@@ -108,6 +108,7 @@ test('an action grows into a project, and a project of one action shrinks to it,
   await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
   await page.keyboard.press('1')
   await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
   await page.goto('/day')
   await page.getByRole('button', { name: 'Open move the studio' }).click()
   await page.getByRole('button', { name: /Grow it into a project/ }).click()

@@ -153,6 +153,11 @@ describe('splitting', () => {
       'cells',
     ])
   })
+  it('keeps of a line that is too long for a sentence the rest in the note', () => {
+    const [, piece] = split('the letter', 'felt '.repeat(900), 2)
+    expect(piece?.text.length).toBeLessThanOrEqual(titleLimit)
+    expect(`${piece?.text} ${piece?.note}`).toBe('felt '.repeat(900).trim())
+  })
   it('loses no word but those that join, wherever it is cut', () => {
     const words = fc.array(fc.constantFrom('felt', 'and', 'glue,', 'then', '🎈', 'é'), { minLength: 1 })
     const bare = (text: string) => text.replace(/[,;&+\s]|\b(?:and|then|also|plus)\b/g, '')

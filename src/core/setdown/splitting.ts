@@ -1,5 +1,5 @@
 // Splitting what was set down as one into several: cut before any word of the sentence or any line of the note.
-import type { Thought } from './thought'
+import { thoughtOf, type Thought } from './thought'
 
 /** A place at which it can be cut: a word of the sentence, or a line of the note. Each stands whole in one piece. */
 export interface Cuttable {
@@ -44,8 +44,10 @@ export function piecesOf(cuttables: readonly Cuttable[], cuts: ReadonlySet<numbe
     const said = first?.isLine ? [first] : group.filter(({ isLine }) => !isLine)
     const rest = group.slice(said.length)
     const text = said.map(({ words }) => words).join(' ')
-    // A piece of joining words alone stays as it is.
-    return { text: trimmedEnds(text) || text, note: rest.map(({ words }) => words).join('\n') }
+    // A piece of joining words alone stays as it is; what is too long for a sentence opens the note.
+    const whole = thoughtOf(trimmedEnds(text) || text)
+    const lines = [whole.note, ...rest.map(({ words }) => words)]
+    return { text: whole.text, note: lines.filter((line) => line !== '').join('\n') }
   })
 }
 

@@ -3,13 +3,13 @@
 import { recordIn } from '@/core/journal'
 import type { Action, Id, Project, Slip } from '@/core/record'
 import { lists, select } from '@/state'
-import { twinsOf } from '@/state/twins'
 import { Button, Column, SlideOver } from '@/ui'
 import { useSlipReader } from '@/parts/capture/useSentence'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, shortened } from '@/words'
 import { NameChooser, type NamedOption } from '../choosers/NameChooser'
 import { SplitSheet } from './SplitSheet'
+import { useTwins } from './useTwins'
 
 export type Reshape = 'ask' | 'split' | 'join' | 'step' | 'project'
 
@@ -20,6 +20,8 @@ export interface ReshapingProps {
   readonly onAsk: (what: Reshape) => void
   readonly onClose: () => void
 }
+
+const mostAlike = 5
 
 /** What is alike first, in the order of the others otherwise. */
 const alikeFirst = <T extends { readonly id: string }>(
@@ -74,7 +76,7 @@ function JoinChooser({ slip, anchor, onClose }: Choosing) {
   const document = useHeldDocument()
   const today = useToday()
   const { clock } = useZen()
-  const alike = twinsOf(document, slip, slip.text, 5).map(({ id }) => id)
+  const alike = useTwins(slip, slip.text, mostAlike).map(({ id }) => id)
   const others = select.slipsOf(document).filter(({ id }) => id !== slip.id)
   const options: NamedOption[] = alikeFirst(others, alike).map(({ id, text, setDownAtEpochMs }) => ({
     id,
@@ -101,7 +103,7 @@ const shelfOf = (document: Parameters<typeof select.areaOf>[0], of: Action | Pro
 function StepChooser({ slip, anchor, onClose }: Choosing) {
   const act = useAct()
   const document = useHeldDocument()
-  const alike = twinsOf(document, slip, slip.text, 5).map(({ id }) => id)
+  const alike = useTwins(slip, slip.text, mostAlike).map(({ id }) => id)
   const actions = lists.openActionsOf(document)
   return (
     <NameChooser

@@ -1,13 +1,12 @@
 // A slip much like an open action or another slip: the twin is shown beside it, and the two become one by one act.
-import { useMemo } from 'react'
 import { recordIn } from '@/core/journal'
 import { isIdOf, type Action, type Slip } from '@/core/record'
 import { select } from '@/state'
-import { twinsOf, type Twin } from '@/state/twins'
 import { Button, Column, Row, Words } from '@/ui'
 import { useSlipReader } from '@/parts/capture/useSentence'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, shortened } from '@/words'
+import { useTwins } from './useTwins'
 
 /** What a twin is and where it stands: the shelf of an action, the day a slip was set down. */
 function useWhat(): (twin: Action | Slip) => string {
@@ -27,7 +26,7 @@ export function TwinBeside({ slip, title }: { slip: Slip; title: string }) {
   const document = useHeldDocument()
   const draftOf = useSlipReader()
   const whatOf = useWhat()
-  const [twin] = useMemo<readonly Twin[]>(() => twinsOf(document, slip, title, 1), [document, slip, title])
+  const [twin] = useTwins(slip, title, 1)
   const record = twin ? (recordIn(document, twin.id) as Action | Slip | undefined) : undefined
   if (!twin || !record) return null
   const called = shortened('text' in record ? record.text : record.title)

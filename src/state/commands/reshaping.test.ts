@@ -3,7 +3,7 @@ import type { Id, RecordKind } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
 import { asideOf, filesOf, remindersOf, repeatOf, stepsOf } from '../partIndexes'
 import { makeTestStore, type TestStore } from '../testing'
-import { twinsOf } from '../twins'
+import { findTwins } from '../twins'
 import { commands, takenInBy, type NewFile } from '.'
 
 const friday = calendarDateUnsafe('2026-03-13')
@@ -279,10 +279,21 @@ it('twins are open actions and other slips with the same telling words, the like
     store.run('addAction', { title })
   store.run('setDown', { text: 'order the felt by friday, 20 min' })
   const [slip] = all(store, 'slip').filter(({ text }) => text.startsWith('order the felt by'))
-  const found = () => twinsOf(documentOf(store), slip!, 'order the felt', 3).map(({ id }) => id)
+  let rests = 0
+  const found = async (isWanted = true) => {
+    const looking = { rest: async () => void rests++, isWanted: () => isWanted }
+    return (await findTwins(documentOf(store), slip!, 'order the felt', 3, looking)).map(({ id }) => id)
+  }
   const [action, older] = [actionCalled(store, 'order the felt'), slipCalled(store, 'order felt tomorrow')]
-  expect(found()).toEqual([action, older])
+  expect(await found()).toEqual([action, older])
   store.run('tick', { id: action })
   store.run('removeSlip', { id: older })
-  expect(found()).toEqual([])
+  expect(await found()).toEqual([])
+  // Of very many the screen is let on in between; and what is not wanted any more is not looked for.
+  store.run('untick', { id: action })
+  store.run('setDownMany', {
+    slips: Array.from({ length: 600 }, (_, at) => ({ text: `thought ${at} of many` })),
+  })
+  expect([await found(), rests]).toEqual([[action], 1])
+  expect(await found(false)).toEqual([])
 })

@@ -3,25 +3,31 @@ import { select } from '@/state'
 import { Button, Column, Words } from '@/ui'
 import { count } from '@/words'
 import { useHeld } from '@/held/zen'
+import { CameBack, useCameBack } from '@/parts/rows/CameBack'
 import { ReviewBox } from './ReviewBox'
 
 /** First stone: the tray to zero. */
 export function TrayStone() {
   const slips = useHeld((state) => select.slipsOf(state.document).length)
+  const back = useCameBack().length
+  const isEmpty = slips + back === 0
   const router = useRouter()
   return (
-    <Column gap="$2.5" alignItems="flex-start">
+    <Column gap="$2.5">
       <Words render="h2" size="title">
         {slips === 0
-          ? 'The tray is empty'
+          ? `The tray is empty${isEmpty ? '' : ' of slips'}`
           : `${count(slips, 'slip')} ${slips === 1 ? 'lies' : 'lie'} in the tray`}
       </Words>
       <Words tone="inkSoft">
-        {slips === 0
+        {isEmpty
           ? 'Is anything still on your mind? Set it down now, while it is quiet.'
           : 'Decide each once. The round waits here until you come back.'}
       </Words>
-      {slips > 0 ? <Button label="Sort them" onPress={() => router.navigate('/sorting')} /> : null}
+      {slips > 0 ? (
+        <Button label="Sort them" alignSelf="flex-start" onPress={() => router.navigate('/sorting')} />
+      ) : null}
+      <CameBack />
       <ReviewBox />
     </Column>
   )

@@ -3,12 +3,12 @@ import { useMedia } from '@tamagui/core'
 import { useRouter } from 'expo-router'
 import { lazy, Suspense, useState } from 'react'
 import { daysBetween, localMomentAt } from '@/core/time'
-import type { Action, Slip } from '@/core/record'
+import type { Slip } from '@/core/record'
 import { useDesk } from '@/held/desk'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
-import { Band } from '@/parts/rows/Band'
+import { CameBack, useCameBack } from '@/parts/rows/CameBack'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
-import { lists, select } from '@/state'
+import { select } from '@/state'
 import { Button, Column, EmptyPlace, MainBar, Row, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { focusCapture } from '@/held/keys'
@@ -22,8 +22,7 @@ import { SlipRow } from './SlipRow'
 export function TrayStation() {
   const phase = useHeld((state) => state.phase)
   const slips = useHeld((state) => select.slipsOf(state.document))
-  const today = useToday()
-  const back = useHeld((state) => lists.cameBackOf(state.document, today))
+  const back = useCameBack()
   const { wide } = useMedia()
   const cameBack = `${back.length.toLocaleString('en-GB')} came back`
   const [title, beside] =
@@ -41,17 +40,10 @@ export function TrayStation() {
       </StationHead>
       {phase === 'ready' && slips.length + back.length === 0 ? <EmptyTray /> : null}
       <Column gap="$3">
-        <CameBack actions={back} />
+        <CameBack />
         {slips.length > 0 ? <Pile slips={slips} /> : null}
       </Column>
     </DeskLayout>
-  )
-}
-
-/** What the tickler has brought: it waits here beside the slips, until something is decided of it. */
-function CameBack({ actions }: { actions: readonly Action[] }) {
-  return actions.length === 0 ? null : (
-    <Band title="Came back" actions={actions} tone="plum" showProject quick="stay" />
   )
 }
 
