@@ -17,6 +17,15 @@ mkdirSync(folder, { recursive: true })
 const phone = { width: 390, height: 844 }
 const wide = { width: 1280, height: 800 }
 
+/** Lays slips under the pile until the one with these words is under the hand. */
+async function layAsideUntil(page, words) {
+  for (let turn = 0; turn < 25; turn++) {
+    if ((await page.getByRole('article', { name: 'The slip' }).textContent()).includes(words)) return
+    await page.getByRole('button', { name: /^Later/ }).click()
+  }
+  throw new Error(`No slip says “${words}”.`)
+}
+
 const views = [
   {
     name: 'tray-phone',
@@ -30,7 +39,19 @@ const views = [
     path: '/sorting',
     size: phone,
     act: async (page) => {
-      for (let turn = 0; turn < 16; turn++) await page.getByRole('button', { name: /^Later/ }).click()
+      await layAsideUntil(page, 'how loud the spark source')
+      await page.getByRole('group', { name: 'Much like it' }).waitFor()
+    },
+  },
+  {
+    name: 'split-phone',
+    path: '/sorting',
+    size: phone,
+    act: async (page) => {
+      await layAsideUntil(page, 'form 12 and two copies')
+      await page.getByRole('button', { name: 'Split or join' }).click()
+      await page.getByRole('button', { name: /^Split it/ }).click()
+      await page.getByRole('button', { name: 'Begin a slip with and' }).click()
     },
   },
   { name: 'day-phone', path: '/day', size: phone },

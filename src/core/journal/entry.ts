@@ -160,14 +160,10 @@ function withoutOutdated(own: Record<string, Stamp>, all: Stamp): Stamps {
   return kept
 }
 
-/** Whether an entry tells of some fields alone, as an edit does. */
-const isOnlyFields = ({ all, removed, restored }: Entry): boolean =>
-  all === never && removed === undefined && restored === undefined
-
 /** Both entries in one: per field, and per member of sets and maps, the later write. */
 export function mergeEntries(a: Entry, b: Entry): Entry {
-  // An edit leaves every other field, and its stamp, as it is.
-  const isEdit = isOnlyFields(b)
+  // What was not written whole leaves every other field, and its stamp, as it is.
+  const isEdit = b.all === never
   const record: Record<string, unknown> = isEdit ? { ...a.record } : {}
   const own: Record<string, Stamp> = isEdit ? { ...a.own } : {}
   const all = laterStamp(a.all, b.all)

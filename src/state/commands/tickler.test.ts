@@ -41,6 +41,19 @@ describe('what comes back from the tickler', () => {
       expect([name, back(store)]).toEqual([name, ['renew the permit']])
     }
   })
+  it('leaves out what is waited for, fixed or laid on a day all the same', async () => {
+    const since = today
+    for (const more of [
+      { waiting: { personId: null, whom: 'Oda', since, chaseOn: null, how: '' } },
+      { at: { date: tomorrow, time: null } },
+      { day: tomorrow },
+    ]) {
+      const store = makeTestStore()
+      await store.load()
+      store.run('addAction', { title: 'renew the permit', notBefore: today, ...more })
+      expect([more, back(store)]).toEqual([more, []])
+    }
+  })
   it('stays out of it once decided, and waits on where only its words change', async () => {
     const { store, id } = await hiddenUntil(today)
     store.run('editAction', { id, patch: { minutes: 20, title: 'renew it' } })
