@@ -34,7 +34,9 @@ export type AmendedField =
   | 'notBefore'
   | 'waiting'
   | 'address'
-export type ActionPatch = Partial<Pick<Action, AmendedField>>
+/** What a sentence can change: an action, or what a slip says of one. */
+export type Amendable = Pick<Action, AmendedField>
+export type ActionPatch = Partial<Amendable>
 
 /** What is said of the records that belong to an action. Left out: nothing is said. */
 export interface PartsSaid {
@@ -89,7 +91,7 @@ const partsOf = (text: string): string[] =>
 const inWords = (part: string): string => part.toLowerCase().replace(/[’]/g, "'").replace(/\s+/g, ' ')
 
 /** What denying a meaning does to an action; null where there is nothing to deny. */
-function denied(action: Action, clause: Clause, today: CalendarDate): ActionPatch | null {
+function denied(action: Amendable, clause: Clause, today: CalendarDate): ActionPatch | null {
   switch (clause.kind) {
     case 'context':
       return { contextIds: action.contextIds.filter((id) => id !== clause.name.id) }
@@ -133,7 +135,7 @@ const saysOnlyTime = (words: string): boolean =>
   readTime(inWords(words).replace(/^(?:by|due by|due on|due|at) /, '')) !== null
 
 function waitingSaid(
-  action: Action,
+  action: Amendable,
   clause: Extract<Clause, { kind: 'waiting' }>,
   today: CalendarDate,
 ): ActionPatch {
@@ -145,7 +147,7 @@ function waitingSaid(
 }
 
 /** What a clause sets on an action; null where it does not go with it. */
-function said(action: Action, clause: Clause, words: string, today: CalendarDate): ActionPatch | null {
+function said(action: Amendable, clause: Clause, words: string, today: CalendarDate): ActionPatch | null {
   switch (clause.kind) {
     case 'due':
       return {
@@ -212,14 +214,14 @@ const turns: Partial<Record<Clause['kind'], number>> = {
 const turnOf = ({ kind }: Clause): number => turns[kind] ?? 0
 
 /** Whom an action waits for counts among its people. */
-const withWhom = (action: Action): Action =>
+const withWhom = (action: Amendable): Amendable =>
   action.waiting?.personId && !action.personIds.includes(action.waiting.personId)
     ? { ...action, personIds: [...action.personIds, action.waiting.personId] }
     : action
 
-function patchBetween(before: Action, after: Action): ActionPatch {
+function patchBetween(before: Amendable, after: Amendable): ActionPatch {
   const changed = Object.entries(after).filter(
-    ([field, value]) => !isEqual(before[field as keyof Action], value),
+    ([field, value]) => !isEqual(before[field as AmendedField], value),
   )
   return Object.fromEntries(changed) as ActionPatch
 }
@@ -247,7 +249,7 @@ function readBare(words: string, context: SentenceContext): Sentence {
  */
 function comingBackSaid(
   sentence: Sentence,
-  action: Action,
+  action: Amendable,
   today: CalendarDate,
 ): {
   readonly parts: PartsSaid
@@ -266,7 +268,7 @@ function comingBackSaid(
 }
 
 /** Reads what changes in an action. `context.takenOff` is not looked at. */
-export function amendAction(text: string, action: Action, context: SentenceContext): Amendment {
+export function amendAction(text: string, action: Amendable, context: SentenceContext): Amendment {
   const { today } = context
   let amended = action
   let parts: PartsSaid = {}

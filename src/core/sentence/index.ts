@@ -1,6 +1,6 @@
 // What speaks of sentences without reading them. Reading is in reader.ts, which loads on demand.
 export { takenOffKey, type Clause, type Guess, type Name, type NameKind } from './clause'
-export type { ActionPatch, AmendedField, Amendment, PartsSaid } from './amend'
+export type { ActionPatch, Amendable, AmendedField, Amendment, PartsSaid } from './amend'
 export type { ProjectPatch } from './amendProject'
 export type { Draft } from './draftOf'
 export { readLength } from './lengthPhrase'

@@ -1,43 +1,44 @@
-// Several slips chosen together: words said of all of them are added to each, to be read as its own; and what can be
+// Several slips chosen together: what is said or chosen of all of them is said again in each sentence; and what can be
 // decided of all of them at once.
+import { useMemo } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
-import { useReader } from '@/held/reader'
+import type { Amendable } from '@/core/sentence'
 import { Button } from '@/ui'
-import { useSentenceContext, useSlipReader } from '@/parts/capture/useSentence'
-import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
-import { useAct, useHeldDocument, useToday } from '@/held/zen'
-import { chipWords, count } from '@/words'
+import { useSlipsSaid } from '@/parts/capture/useSlipsSaid'
+import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
+import { SayWhatChanges } from '@/parts/said/SayWhatChanges'
+import { useAct, useHeldDocument } from '@/held/zen'
+import { count, type SaidField } from '@/words'
+import { CanBeSet } from './CanBeSet'
 import { AllAside, ChosenPane, leaveAfter, useLeaveEmpty } from './ChosenPane'
+import { useAmending, type Edit } from './useAmending'
 
-const partsOf = (text: string): string[] =>
-  text
-    .split(/[,;]/)
-    .map((part) => part.trim())
-    .filter((part) => part !== '')
+const nothingStands = { repeat: undefined, reminders: [] }
+/** Whom a slip waits for is said in its sentence, or when it is sorted. */
+const leftOut: readonly SaidField[] = ['waiting']
 
 export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
   const act = useAct()
   const document = useHeldDocument()
-  const today = useToday()
-  const reader = useReader()
-  const context = useSentenceContext()
-  const draftOf = useSlipReader()
-  const slips = ids.flatMap((id) => recordIn(document, id) ?? []).filter((slip) => !slip.letGoAtEpochMs)
+  const chooser = useChooser()
+  const said = useSlipsSaid()
+  const slips = useMemo(
+    () => ids.flatMap((id) => recordIn(document, id) ?? []).filter((slip) => !slip.letGoAtEpochMs),
+    [ids, document],
+  )
+  const saying = useMemo(() => slips.map(said.asAmended), [slips, said])
+  const amending = useAmending(saying, () => nothingStands)
   useLeaveEmpty(slips.length === 0)
   if (slips.length === 0) return null
   const together = count(slips.length, 'slip')
   const all = slips.map(({ id }): Id<'slip'> => id)
-  const understood = (text: string) => reader.parseSentence(text, { ...context, takenOff: [], isBare: true })
-  const read = (text: string): SaidChanges => {
-    const { clauses, title } = understood(text)
-    return { changes: clauses.map((clause) => chipWords(clause, today)), unread: partsOf(title) }
-  }
-  const say = (text: string) => {
-    const unread = new Set(partsOf(understood(text).title))
-    const said = partsOf(text).filter((part) => !unread.has(part))
-    const edits = slips.map(({ id, text: before }) => ({ id, text: `${before}, ${said.join(', ')}` }))
-    return act('editSlips', { edits }, { say: `Added to ${together}` }).ok
+  const edit = (editOf: (of: Amendable) => Edit) => {
+    const edits = slips.map((slip, index) => {
+      const { patch, parts } = editOf(saying[index] as Amendable)
+      return said.again(slip, patch, parts)
+    })
+    return act('editSlips', { edits }, { say: `Changed: ${together}` }).ok
   }
   return (
     <ChosenPane
@@ -70,7 +71,7 @@ export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
             leaveAfter(
               act(
                 'sortAllAsActions',
-                { slips: slips.map((slip) => ({ slipId: slip.id, fields: draftOf(slip) })) },
+                { slips: slips.map((slip) => ({ slipId: slip.id, fields: said.draftOf(slip) })) },
                 { say: `Sorted as actions: ${together}` },
               ),
             )
@@ -78,7 +79,20 @@ export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
         />
       }
     >
-      <SayWhatChanges placeholder="Say what is true of all of them" read={read} onSay={say} />
+      <CanBeSet onChoose={chooser.choose} leftOut={leftOut} />
+      <SayWhatChanges
+        placeholder="Say what changes in all of them"
+        read={amending.read}
+        onSay={(text) => edit((of) => amending.said(text, of))}
+      />
+      <OpenedChooser
+        chooser={chooser}
+        of={amending.shared}
+        onSet={(patch) => {
+          const field = chooser.opened?.field
+          if (field) edit((of) => amending.chosen(field, patch, of))
+        }}
+      />
     </ChosenPane>
   )
 }

@@ -1,7 +1,7 @@
 // What several actions have in common, for the choosers: what is the same in all of them; lists hold what is in all.
 import { laidOnDay, withHorizon } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
-import type { Action, Horizon } from '@/core/record'
+import type { Horizon } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
 import type { CalendarDate } from '@/core/time'
 import type { Sayable, SaidField } from '@/words'
@@ -28,7 +28,7 @@ const inAll = <T>(lists: readonly (readonly T[])[]): T[] => {
   return first.filter((member) => others.every((list) => list.includes(member)))
 }
 
-export function sharedOf(actions: readonly Action[]): Sayable {
+export function sharedOf(actions: readonly Sayable[]): Sayable {
   const [first, ...others] = actions
   const isShared = (field: keyof typeof nothing) =>
     others.every((other) => isEqual(other[field], first?.[field]))
@@ -49,7 +49,7 @@ const listFor = <T>(own: readonly T[], before: readonly T[], after: readonly T[]
 
 /** What a chooser's answer, given of what they have in common, means for one of them. */
 export function patchFor(
-  action: Action,
+  action: Sayable,
   field: SaidField,
   patch: ActionPatch,
   shared: Sayable,

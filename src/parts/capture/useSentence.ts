@@ -1,7 +1,7 @@
 // Reading what is typed, and what was set down earlier, as it was meant on the day it was said.
 import { useMemo } from 'react'
 import type { Slip } from '@/core/record'
-import type { Draft, Sentence, SentenceContext } from '@/core/sentence'
+import type { Sentence, SentenceContext } from '@/core/sentence'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import { useReader } from '@/held/reader'
 import { useHeld, useToday, useZen } from '@/held/zen'
@@ -31,16 +31,4 @@ export function useSentence(text: string, takenOff: readonly string[], saidOn?: 
     () => reader.parseSentence(text, { ...context, takenOff }),
     [reader, text, takenOff, context],
   )
-}
-
-/** Reads slips as they were meant on the days they were set down: for many at once. */
-export function useSlipReader(): (slip: Slip) => Draft {
-  const reader = useReader()
-  const { clock } = useZen()
-  const context = useSentenceContext()
-  return ({ text, takenOff, setDownAtEpochMs }) => {
-    const saidOn = localMomentAt(setDownAtEpochMs, clock.zone()).date
-    const draft = reader.draftOf(reader.parseSentence(text, { ...context, today: saidOn, takenOff }), saidOn)
-    return saidOn === context.today ? draft : reader.asSaidOn(draft, saidOn)
-  }
 }

@@ -1,10 +1,10 @@
 // What else a slip can become: several slips, one with another, a step of an action, an action of a project. Reached
-// through `useReshaping` alone: it loads when it is asked for.
+// through Ways.tsx alone: it loads when it is asked for.
 import { recordIn } from '@/core/journal'
 import type { Action, Id, Project, Slip } from '@/core/record'
 import { lists, select } from '@/state'
 import { Button, Column, SlideOver } from '@/ui'
-import { useSlipReader } from '@/parts/capture/useSentence'
+import { useSlipsSaid } from '@/parts/capture/useSlipsSaid'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, shortened } from '@/words'
 import { NameChooser, type NamedOption } from '../choosers/NameChooser'
@@ -131,7 +131,7 @@ function StepChooser({ slip, anchor, onClose }: Choosing) {
 function ProjectChooser({ slip, anchor, onClose }: Choosing) {
   const act = useAct()
   const document = useHeldDocument()
-  const draftOf = useSlipReader()
+  const { draftOf } = useSlipsSaid()
   const projects = select.projectsOf(document).filter(({ state }) => select.isHeld(state))
   return (
     <NameChooser

@@ -3,7 +3,7 @@ import { recordIn } from '@/core/journal'
 import { isIdOf, type Action, type Slip } from '@/core/record'
 import { select } from '@/state'
 import { Button, Column, Row, Words } from '@/ui'
-import { useSlipReader } from '@/parts/capture/useSentence'
+import { useSlipsSaid } from '@/parts/capture/useSlipsSaid'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, shortened } from '@/words'
 import { useTwins } from './useTwins'
@@ -24,7 +24,7 @@ function useWhat(): (twin: Action | Slip) => string {
 export function TwinBeside({ slip, title }: { slip: Slip; title: string }) {
   const act = useAct()
   const document = useHeldDocument()
-  const draftOf = useSlipReader()
+  const { draftOf } = useSlipsSaid()
   const whatOf = useWhat()
   const [twin] = useTwins(slip, title, 1)
   const record = twin ? (recordIn(document, twin.id) as Action | Slip | undefined) : undefined

@@ -218,7 +218,7 @@ describe('several slips', () => {
     const ids = slipsOf(store.api.getState().document).map(({ id }) => id)
     const before = held(store)
     const many: [Case[0], object, number][] = [
-      ['editSlips', { edits: ids.map((id) => ({ id, text: `${id} more` })) }, 2],
+      ['editSlips', { edits: ids.map((id) => ({ id, text: `${id} more`, takenOff: [] })) }, 2],
       ['removeSlips', { ids }, 0],
       ['sortAllAsActions', { slips: ids.map((slipId) => ({ slipId, fields: { title: slipId } })) }, 0],
     ]

@@ -83,7 +83,7 @@ export const editSlip: Command<{
   }))
 }
 
-export const editSlips: Command<{ edits: readonly { readonly id: Id<'slip'>; readonly text: string }[] }> = (
+export const editSlips: Command<{ edits: readonly Pick<Slip, 'id' | 'text' | 'takenOff'>[] }> = (
   context,
   { edits },
 ) => together(edits, (edit) => editSlip(context, edit))

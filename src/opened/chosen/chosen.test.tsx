@@ -1,0 +1,54 @@
+import { screen } from '@testing-library/react'
+import { recordsIn } from '@/core/journal'
+import type { TestStore } from '@/state/testing'
+import { desk } from '@/held/desk'
+import { showStation } from '@/frame/testing'
+import { enter, press, say } from '../testing'
+import { ChosenTogether } from './ChosenTogether'
+
+const slips = (store: TestStore) => recordsIn(store.api.getState().document, 'slip')
+const dayMs = 86_400_000
+
+/** Slips set down yesterday, all of them chosen today, Thursday 12 March. */
+const chosen = (...texts: string[]) =>
+  showStation(<ChosenTogether />, (store) => {
+    for (const text of texts) store.run('setDown', { text })
+    store.run('addContext', { name: 'Phone' })
+    store.clock.epochMs += dayMs
+    store.turnDay()
+    desk.getState().chooseToo(slips(store).map(({ id }) => id))
+  })
+const textsIn = (store: TestStore) =>
+  slips(store)
+    .map(({ text }) => text)
+    .sort()
+
+it('says in each slip what is meant today, in the place of what it said before, with one undo', async () => {
+  const store = await chosen('mend the lamp tomorrow', 'ring Oda by monday, 5 min')
+  enter(say('tomorrow, 20 min, xylem'))
+  expect(screen.getByText('Not understood: “xylem”')).toBeTruthy()
+  expect(textsIn(store)).toEqual([
+    'mend the lamp, on 13 march 2026, 20 min',
+    'ring Oda by monday, on 13 march 2026, 20 min',
+  ])
+  store.undo()
+  expect(textsIn(store)).toEqual(['mend the lamp tomorrow', 'ring Oda by monday, 5 min'])
+})
+it('takes off what is denied, and says rules and reminders', async () => {
+  const store = await chosen('ring Oda by monday, 5 min', 'mend the lamp')
+  enter(say('no due, every weekday, remind me the day before at 9'))
+  for (const text of textsIn(store)) {
+    expect(text).not.toContain('monday')
+    expect(text).toMatch(/every weekday, remind me the day before at 09:00$/)
+  }
+})
+it('makes actions of them, each with what it says', async () => {
+  const store = await chosen('mend the lamp tomorrow', 'ring Oda, phone')
+  press('Make them actions')
+  expect(slips(store)).toEqual([])
+  const actions = recordsIn(store.api.getState().document, 'action').sort((a, b) =>
+    a.title < b.title ? -1 : 1,
+  )
+  expect(actions).toMatchObject([{ title: 'mend the lamp', day: '2026-03-12' }, { title: 'ring Oda' }])
+  expect(actions[1]?.contextIds).toHaveLength(1)
+})

@@ -1,0 +1,59 @@
+// What changes, said or chosen today of slips that were set down earlier: their sentences say it again, each day by its
+// date, so that it is read as it was meant today.
+import { useMemo } from 'react'
+import type { Slip } from '@/core/record'
+import type { ActionPatch, Amendable, Draft, PartsSaid } from '@/core/sentence'
+import { localMomentAt } from '@/core/time'
+import { useReader } from '@/held/reader'
+import { useHeldDocument, useToday, useZen } from '@/held/zen'
+import { sayableOf } from '@/parts/said/sayableOf'
+import { asSaid, nameOfRecord, reminderWords, repeatWords } from '@/words'
+import { useSentenceContext } from './useSentence'
+
+interface SlipsSaid {
+  /** What a slip says, as an action's fields. */
+  readonly draftOf: (slip: Slip) => Draft
+  /** The same, as what a sentence can change. */
+  readonly asAmended: (slip: Slip) => Amendable
+  /** The slip's sentence with what changes in it. */
+  readonly again: (
+    slip: Slip,
+    patch: ActionPatch,
+    parts?: PartsSaid,
+  ) => Pick<Slip, 'id' | 'text' | 'takenOff'>
+}
+
+export function useSlipsSaid(): SlipsSaid {
+  const reader = useReader()
+  const document = useHeldDocument()
+  const today = useToday()
+  const { clock } = useZen()
+  const context = useSentenceContext()
+  // Of a thousand slips the sentences are read once, not with every key.
+  return useMemo(() => {
+    const saidOn = ({ setDownAtEpochMs }: Slip) => localMomentAt(setDownAtEpochMs, clock.zone()).date
+    const read = (slip: Slip, text = slip.text) =>
+      reader.parseSentence(text, { ...context, today: saidOn(slip), takenOff: slip.takenOff })
+    const draftOf = (slip: Slip) => {
+      const draft = reader.draftOf(read(slip), saidOn(slip))
+      return saidOn(slip) === today ? draft : reader.asSaidOn(draft, saidOn(slip))
+    }
+    return {
+      draftOf,
+      asAmended: (slip) => sayableOf(draftOf(slip), today),
+      again: (slip, patch, { repeat, reminders = [] } = {}) => {
+        const said = reader.resay(slip.text, patch, {
+          today: saidOn(slip),
+          nameOf: (id) => nameOfRecord(document, id),
+          read: (text) => read(slip, text),
+        })
+        const comesBack = [
+          ...(repeat ? [asSaid(repeatWords(repeat, today))] : []),
+          ...reminders.map((when) => asSaid(reminderWords(when, today))),
+        ]
+        const text = [said, ...comesBack].join(', ')
+        return { id: slip.id, text, takenOff: reader.stillTakenOff(text, slip.takenOff) }
+      },
+    }
+  }, [reader, document, today, clock, context])
+}
