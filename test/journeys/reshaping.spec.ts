@@ -156,7 +156,7 @@ test('several slips are told the same, made actions, and undone together', async
   await expect(together).toContainText('3 slips chosen')
   await together.getByRole('textbox', { name: 'Say what changes' }).fill('20 min, today, xylem')
   await page.keyboard.press('Enter')
-  await expect(slips(page).nth(2)).toContainText('20 min · today')
+  await expect(slips(page).nth(2)).toContainText('today · 20 min')
   await expect(slips(page).nth(3)).not.toContainText('20 min')
   await expect(together).toContainText('Not understood: “xylem”')
   await together.getByRole('button', { name: 'Make them actions' }).click()

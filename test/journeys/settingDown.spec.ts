@@ -35,6 +35,15 @@ test('thirty thoughts are typed one after another without leaving the line', asy
   await page.setViewportSize(wide)
   await open(page)
   const thoughts = Array.from({ length: 30 }, (_, at) => `t${at}, 5 min`)
+  // How many stand there when the browser has nothing left to do but paint, after each Enter.
+  await page.evaluate(() => {
+    const painted: number[] = []
+    Object.assign(window, { painted })
+    const { port1, port2 } = new MessageChannel()
+    port1.onmessage = () => painted.push(document.querySelectorAll('[aria-label=Slips] li').length)
+    const onKey = ({ key }: KeyboardEvent) => (key === 'Enter' ? port2.postMessage(null) : undefined)
+    document.addEventListener('keydown', onKey, { capture: true })
+  })
   await captureLine(page).focus()
   for (const thought of thoughts) {
     await page.keyboard.type(thought)
@@ -43,6 +52,9 @@ test('thirty thoughts are typed one after another without leaving the line', asy
   await expect(captureLine(page)).toBeFocused()
   await expect(captureLine(page)).toHaveValue('')
   await expect(page.getByRole('heading', { name: '30 slips' })).toBeVisible()
+  expect(await page.evaluate(() => (window as unknown as { painted: number[] }).painted)).toEqual(
+    thoughts.map((_, at) => at + 1),
+  )
   await page.reload()
   await expect(slips(page).first()).toContainText('t29')
   await expect(page.getByRole('heading', { name: '30 slips' })).toBeVisible()

@@ -5,12 +5,13 @@ import { withHorizon } from '@/core/action'
 import { recordIn } from '@/core/journal'
 import { keptHorizons, type Horizon, type Id } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
+import type { Suggestion } from '@/core/sorting/learning'
 import { select, type NewAction } from '@/state'
 import { ChoiceRow } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
-import { chooserWords, horizonWords, shortened, type Sayable, type SaidField } from '@/words'
+import { chooserWords, duration, horizonWords, shortened, type Sayable, type SaidField } from '@/words'
 import { SaidPaper } from './SaidPaper'
 import { SortingForm, type AskedOf } from './SortingForm'
 import { useLikely, type Likely } from './useLikely'
@@ -61,6 +62,10 @@ function useOffers(likely: Likely, of: Sayable) {
     }
   }, [document, likely, standing])
 }
+
+/** The first few of a row with their reasons, by the names they have there. */
+const told = (said: readonly Suggestion[], nameOf: (value: string) => string) =>
+  said.slice(0, 2).map((each) => ({ ...each, name: nameOf(each.value) }))
 
 export function ActionForm({ slip, fields, onBack }: AskedOf) {
   const act = useAct()
@@ -169,8 +174,9 @@ export function ActionForm({ slip, fields, onBack }: AskedOf) {
         />
         <WhyFirst
           reasons={[
-            ...likely.context.map((said) => ({ ...said, name: nameOf(said.value) })),
-            ...likely.shelf.map((said) => ({ ...said, name: nameOf(said.value) })),
+            ...told(likely.context, nameOf),
+            ...told(likely.minutes, (minutes) => duration(Number(minutes))),
+            ...told(likely.shelf, nameOf),
           ]}
         />
       </SortingForm>

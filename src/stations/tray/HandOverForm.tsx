@@ -12,6 +12,7 @@ import { chooserWords, nearDate, shortened, type SaidField } from '@/words'
 import { SaidPaper } from './SaidPaper'
 import { SortingForm, type AskedOf } from './SortingForm'
 import { useLikely } from './useLikely'
+import { WhyFirst } from './WhyFirst'
 
 const ways = ['in person', 'by phone', 'by letter', 'by message'] as const
 /** Days from today after which an answer is usually asked for. */
@@ -23,7 +24,8 @@ export function HandOverForm({ slip, fields, onBack }: AskedOf) {
   const today = useToday()
   const document = useHeldDocument()
   const chooser = useChooser()
-  const likely = useLikely(fields.title).person.map(({ value }) => value as Id<'person'>)
+  const reasons = useLikely(fields.title).person
+  const likely = reasons.map(({ value }) => value as Id<'person'>)
   const everybody = select.peopleOf(document).map(({ id }) => id)
   // Whom it came from or names, then whom much like it was handed to.
   const people = [
@@ -83,6 +85,12 @@ export function HandOverForm({ slip, fields, onBack }: AskedOf) {
             if (id !== 'words') set({ personId: id as Id<'person'>, whom: '' })
           }}
           onMore={() => chooser.choose('waiting')}
+        />
+        <WhyFirst
+          reasons={reasons.map((said) => ({
+            ...said,
+            name: recordIn(document, said.value as Id<'person'>)?.name ?? '',
+          }))}
         />
         <ChoiceRow
           label="How it was told"

@@ -9,7 +9,7 @@ export interface Reason {
   readonly because: readonly string[]
 }
 
-const toldAtMost = 4
+const toldAtMost = 6
 
 export function WhyFirst({ reasons }: { reasons: readonly Reason[] }) {
   const [isTold, setTold] = useState(false)
