@@ -77,6 +77,7 @@ test('several are chosen from one row to another and by whole bands, and laid as
     await page.keyboard.press('1')
     await page.keyboard.press('Enter')
   }
+  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
   await page.goto('/day')
   const row = (title: string) => page.getByRole('button', { name: `Open ${title}` })
   const together = page.getByRole('region', { name: 'Chosen together' })

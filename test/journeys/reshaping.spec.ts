@@ -36,6 +36,7 @@ test('a twin is shown beside the slip and merged: both texts, the promise and th
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(paper(page)).toContainText('ring the tile makers')
   await twin.getByRole('button', { name: /^Merge/ }).click()
+  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
   await page.goto('/day')
   await page.getByRole('button', { name: 'Open ring the tile maker about samples' }).click()
   const opened = page.getByRole('dialog', { name: 'ring the tile maker about samples' })
@@ -115,6 +116,7 @@ test('an action grows into a project, and a project of one action shrinks to it,
   const sheet = page.getByRole('dialog', { name: 'Grow into a project' })
   await expect(sheet.getByRole('textbox', { name: 'The very next action' })).toHaveValue('measure the stairs')
   await sheet.getByRole('textbox', { name: 'The very next action' }).press('Enter')
+  await expect(sheet).toBeHidden()
   await page.goto('/shelves')
   await page.getByRole('button', { name: 'Open move the studio' }).click()
   const project = page.getByRole('complementary', { name: 'move the studio' })
@@ -178,6 +180,7 @@ test('things to read are chosen by a band, finished together, and put back by on
     await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
     await page.keyboard.press('8')
   }
+  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
   await page.goto('/shelves')
   await page.getByRole('tab', { name: 'Reading' }).click()
   await page.getByRole('button', { name: /^Open .*about felt/ }).focus()

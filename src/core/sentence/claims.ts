@@ -209,6 +209,11 @@ const ledInFront =
 /** What goes on with the day itself: "next week and the week after", "tomorrow is a holiday". */
 const goesOn = new Set('and or of in is was are will at on for with to as than until'.split(' '))
 
+const monthWord = /^(?:jan|feb|mar|apr|may|june?|july?|aug|sept?|oct|nov|dec)[a-z]*$/
+/** "by 1 january 40000": a number behind a month is its year, also where there is no such year. */
+const isCutOffYear = (words: readonly Word[], to: number): boolean =>
+  monthWord.test(words[to - 1]?.text ?? '') && /^\d{4,}$/.test(words[to]?.text ?? '')
+
 /** A led phrase at the very front, without a comma behind it: "not before 1 march renew the permit". */
 function clauseAtFront(words: readonly Word[], context: SentenceContext): Claim | null {
   const first = words[0]?.text ?? ''
@@ -217,6 +222,7 @@ function clauseAtFront(words: readonly Word[], context: SentenceContext): Claim 
     if (words.slice(0, to).some((word) => word.quoted || word.breakAfter)) continue
     const reading = readMeaning(phraseOf(words, 0, to), context, context.names)
     if (!reading || !standsInFront.has(reading.meaning.kind)) continue
+    if (isCutOffYear(words, to)) return null
     const isDue = reading.meaning.kind === 'notBefore' || reading.meaning.kind === 'due'
     if (isDue && to >= 2) return { ...reading, from: 0, to }
     // A day, a rule: something to do has to follow.

@@ -9,14 +9,19 @@ export function SaidLine({
   offers,
   onChoose,
   oneLine = false,
+  outright = [],
 }: {
   chips: readonly Said[]
   offers: readonly SaidField[]
   onChoose: (field: SaidField, id?: string) => void
   /** On one line, the rest a swipe away: where the room below is needed. */
   oneLine?: boolean
+  /** Offers that are a touch away, and not behind the *+*. */
+  outright?: readonly SaidField[]
 }) {
-  const isBare = chips.length === 0
+  const ahead = offers.filter((field) => outright.includes(field))
+  const behind = offers.filter((field) => !outright.includes(field))
+  const isBare = chips.length + ahead.length === 0
   const [isOffering, setOffering] = useState(false)
   return (
     <>
@@ -31,7 +36,17 @@ export function SaidLine({
           // By its place: a chip that was changed keeps the focus.
           <SaidChip key={`${field} ${index}`} text={words} onPress={() => onChoose(field, id)} />
         ))}
-        {offers.length > 0 ? (
+        {ahead.map((field) => (
+          <Button
+            key={field}
+            kind="quiet"
+            flexShrink={0}
+            label={offerWords[field] ?? field}
+            aria-haspopup="dialog"
+            onPress={() => onChoose(field)}
+          />
+        ))}
+        {behind.length > 0 ? (
           <IconButton
             label={isOffering ? 'Offer no more' : 'Set more'}
             icon={isOffering ? 'minus' : 'plus'}
@@ -46,7 +61,7 @@ export function SaidLine({
       </Row>
       {isOffering ? (
         <Row gap="$1" flexWrap="wrap" role="group" aria-label="What can be set" marginLeft="$-2">
-          {offers.map((field) => (
+          {behind.map((field) => (
             <Button
               key={field}
               kind="quiet"

@@ -20,6 +20,9 @@ interface SaidPaperProps {
   readonly onChoose: (field: SaidField) => void
 }
 
+/** How near it is held is asked first; whether it is promised stands a touch further. */
+const due: readonly SaidField[] = ['due']
+
 export function SaidPaper({ label, title, onTitle, needed, of, fields, inRows, onChoose }: SaidPaperProps) {
   const today = useToday()
   const document = useHeldDocument()
@@ -38,6 +41,7 @@ export function SaidPaper({ label, title, onTitle, needed, of, fields, inRows, o
         offers={unsaidOf(of).filter((field) => !inRows.has(field))}
         onChoose={onChoose}
         oneLine
+        outright={due}
       />
       {comesWith.length > 0 ? (
         <Words size="second" tone="brass" className="clamped two">
