@@ -1,6 +1,6 @@
 // Choosing instead of filling in: opened things, choosers, saying what changes, sorting on small screens and by keys alone.
 import { expect, test, type Page } from '@playwright/test'
-import { band, captureLine, open, openWithDemo, setDown, wide } from './parts'
+import { band, captureLine, open, openWithDemo, setDown, station, wide } from './parts'
 
 const opened = (page: Page, name: string) => page.getByRole('complementary', { name })
 
@@ -78,7 +78,7 @@ test('several are chosen from one row to another and by whole bands, and laid as
     await page.keyboard.press('Enter')
   }
   await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
-  await page.goto('/day')
+  await station(page, 'Day').click()
   const row = (title: string) => page.getByRole('button', { name: `Open ${title}` })
   const together = page.getByRole('region', { name: 'Chosen together' })
   await row('one').focus()
@@ -189,7 +189,7 @@ test('thirty slips are sorted by keys alone, with at most 3.5 presses each at th
   await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
   const presses = prepared.map(([, keys]) => keys.length).sort((a, b) => a - b)
   expect(((presses[14] as number) + (presses[15] as number)) / 2).toBeLessThanOrEqual(3.5)
-  await page.goto('/shelves')
+  await station(page, 'Shelves').click()
   await page.getByRole('tab', { name: 'Contexts' }).click()
   for (const [name, count] of [
     ['Desk', 4],

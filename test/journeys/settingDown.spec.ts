@@ -52,9 +52,10 @@ test('thirty thoughts are typed one after another without leaving the line', asy
   await expect(captureLine(page)).toBeFocused()
   await expect(captureLine(page)).toHaveValue('')
   await expect(page.getByRole('heading', { name: '30 slips' })).toBeVisible()
-  expect(await page.evaluate(() => (window as unknown as { painted: number[] }).painted)).toEqual(
-    thoughts.map((_, at) => at + 1),
-  )
+  const painted = await page.evaluate(() => (window as unknown as { painted: number[] }).painted)
+  expect(painted).toHaveLength(30)
+  // At least its own: where two were typed meanwhile, both.
+  expect(painted.filter((count, at) => count < at + 1)).toEqual([])
   await page.reload()
   await expect(slips(page).first()).toContainText('t29')
   await expect(page.getByRole('heading', { name: '30 slips' })).toBeVisible()

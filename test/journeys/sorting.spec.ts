@@ -1,6 +1,6 @@
 // Sorting: nine compartments, by key, by tap and by carrying the slip there.
 import { expect, test, type Page } from '@playwright/test'
-import { band, open, setDown, wide } from './parts'
+import { band, open, setDown, station, wide } from './parts'
 
 async function openSorting(page: Page, ...sentences: string[]): Promise<void> {
   await open(page)
@@ -35,7 +35,7 @@ test('hand over, not before and reading ask one row each, and Enter takes what s
   await expect(page.getByText('Hidden until Mon 23 Mar: renew the permit').first()).toBeVisible()
   await page.keyboard.press('8')
   await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
-  await page.goto('/shelves')
+  await station(page, 'Shelves').click()
   await page.getByRole('tab', { name: 'Waiting for' }).click()
   await expect(page.getByText(/waiting for Mr Abel.*chase/i)).toBeVisible()
   await page.getByRole('tab', { name: 'Not before' }).click()
@@ -105,7 +105,9 @@ test('a slip is carried by keys: space takes it up, arrows carry it, space lays 
   await expect(page.getByRole('heading', { name: '1 of 2' })).toBeVisible()
   await slip(page).focus()
   await page.keyboard.press('Space')
+  await expect(page.getByText('Over Action')).toBeAttached()
   await page.keyboard.press('ArrowDown')
+  await expect(page.getByText('Over Hand over')).toBeAttached()
   await page.keyboard.press('ArrowDown')
   await expect(page.getByText('Over Reference')).toBeAttached()
   await page.keyboard.press('Space')
