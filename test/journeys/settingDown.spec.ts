@@ -35,6 +35,9 @@ test('thirty thoughts are typed one after another without leaving the line', asy
   await page.setViewportSize(wide)
   await open(page)
   const thoughts = Array.from({ length: 30 }, (_, at) => `t${at}, 5 min`)
+  // The first turns the empty tray into a pile.
+  await setDown(page, 'the first')
+  await expect(slips(page)).toHaveCount(1)
   // How many stand there when the browser has nothing left to do but paint, after each Enter.
   await page.evaluate(() => {
     const painted: number[] = []
@@ -51,14 +54,14 @@ test('thirty thoughts are typed one after another without leaving the line', asy
   }
   await expect(captureLine(page)).toBeFocused()
   await expect(captureLine(page)).toHaveValue('')
-  await expect(page.getByRole('heading', { name: '30 slips' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: '31 slips' })).toBeVisible()
   const painted = await page.evaluate(() => (window as unknown as { painted: number[] }).painted)
   expect(painted).toHaveLength(30)
   // At least its own: where two were typed meanwhile, both.
-  expect(painted.filter((count, at) => count < at + 1)).toEqual([])
+  expect(painted.filter((count, at) => count < at + 2)).toEqual([])
   await page.reload()
   await expect(slips(page).first()).toContainText('t29')
-  await expect(page.getByRole('heading', { name: '30 slips' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: '31 slips' })).toBeVisible()
 })
 
 test('a pasted list says how many slips it makes, and what is indented becomes steps of the action', async ({
