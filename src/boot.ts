@@ -92,6 +92,22 @@ function holdOn(store: ZenStore): void {
   })
 }
 
+/** A page that is left in the midst of keeping lays the rest where it is written at once. */
+const layWhenLeft = (store: ZenStore, memory: DeviceMemory, page: string): void =>
+  window.addEventListener('pagehide', () => {
+    const unkept = store.unkept()
+    if (unkept.length > 0) memory.unkept.lay(page, JSON.stringify(unkept))
+  })
+
+/** Takes up what earlier pages have laid; it lies there until it is kept. */
+async function takeUpLaid(store: ZenStore, memory: DeviceMemory): Promise<void> {
+  const laid = memory.unkept.all()
+  if (laid.length === 0) return
+  const { readUnkept } = await import('@/state/onDemand')
+  const isKept = await store.takeUnkept(laid.flatMap(({ text }) => readUnkept(text)))
+  if (isKept) laid.forEach(({ page }) => memory.unkept.drop(page))
+}
+
 function workOffline(): void {
   if (process.env.NODE_ENV !== 'production' || !('serviceWorker' in navigator)) return
   navigator.serviceWorker.register('/sw.js').catch(() => {})
@@ -131,7 +147,9 @@ export function boot(): Zen {
   const tab = firstTabName(newName)
   const memory = makeDeviceMemory(() => window.localStorage, tab)
   tabs.listen(({ kind }) => {
-    if (kind === 'wiped') memory.typed.clear()
+    if (kind !== 'wiped') return
+    memory.typed.clear()
+    memory.unkept.clear()
   })
   void keepTabName(memory, tab, newName).catch(() => {})
   let blobs: Promise<BlobStore> | null = null
@@ -145,11 +163,13 @@ export function boot(): Zen {
   keepTheDay(store, clock)
   keepItFolded(store, () => archive.fold())
   holdOn(store)
+  layWhenLeft(store, memory, replica)
   void loadReader()
   const parts = zen
   void store
     .load()
     .then(async () => {
+      await takeUpLaid(store, memory)
       // Fetching all that is kept offline waits until there is something to see.
       workOffline()
       const { parseRecord, parsePartialRecord } = await import('@/state/onDemand')

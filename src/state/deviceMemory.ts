@@ -4,6 +4,14 @@
 export interface DeviceMemory {
   read(name: string): string | null
   write(name: string, value: string | null): void
+  /** What pages that were left had not kept yet, each under a name of its own. */
+  readonly unkept: {
+    lay(page: string, text: string): void
+    /** Of every page of the device. */
+    all(): readonly { readonly page: string; readonly text: string }[]
+    drop(page: string): void
+    clear(): void
+  }
   /** What is typed in this tab. */
   readonly typed: {
     read(name: string): string | null
@@ -23,6 +31,7 @@ export interface DeviceMemory {
 
 const prefix = 'zen-tray:'
 const typedPrefix = `${prefix}typed `
+const unkeptPrefix = `${prefix}unkept `
 
 /** Over the browser's local storage; what that refuses is held in a map that lasts as long as the page. */
 export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): DeviceMemory {
@@ -65,6 +74,16 @@ export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): Devi
   return {
     read: (name) => readKey(`${prefix}${name}`),
     write: (name, value) => writeKey(`${prefix}${name}`, value),
+    unkept: {
+      lay: (page, text) => writeKey(unkeptPrefix + page, text),
+      all: () =>
+        keysUnder(unkeptPrefix).flatMap((key) => {
+          const text = readKey(key)
+          return text === null ? [] : [{ page: key.slice(unkeptPrefix.length), text }]
+        }),
+      drop: (page) => writeKey(unkeptPrefix + page, null),
+      clear: () => keysUnder(unkeptPrefix).forEach((key) => writeKey(key, null)),
+    },
     typed: {
       read: (name) => readKey(typedKey(name)),
       write: (name, value) => writeKey(typedKey(name), value),

@@ -1,6 +1,7 @@
 // The queue between the store and the archive: keeps changes in order, says how keeping goes, tries again when asked.
 // Nothing leaves the queue before it is kept.
 import type { Change, Stamp } from '@/core/journal'
+import type { Unkept } from './unkept'
 import { storageErrorOf, type AppErrorCode, type Archive } from './persistence'
 
 export type Keeping =
@@ -14,15 +15,12 @@ export interface Keeper {
   retry(): Promise<void>
   /** What is not kept yet, in order. */
   waiting(): readonly Change[]
+  /** The same, with what each stands in for: for a page that is being left. */
+  unkept(): readonly Unkept[]
   /** Lets go of what is not kept yet. */
   forget(): void
   /** Settles once everything handed over is kept or refused. */
   settled(): Promise<void>
-}
-
-interface Waiting {
-  readonly change: Change
-  readonly instead: Stamp | undefined
 }
 
 export function makeKeeper(
@@ -30,7 +28,7 @@ export function makeKeeper(
   tell: (keeping: Keeping) => void,
   onKept: (changes: readonly Change[]) => void,
 ): Keeper {
-  let queue: readonly Waiting[] = []
+  let queue: readonly Unkept[] = []
   let running: Promise<void> | null = null
 
   async function drain(): Promise<void> {
@@ -66,6 +64,7 @@ export function makeKeeper(
     },
     retry: run,
     waiting: () => queue.map(({ change }) => change),
+    unkept: () => queue,
     forget: () => {
       queue = []
     },

@@ -9,5 +9,6 @@ export {
   parseStoreFile,
   storeFileParts,
 } from '@/core/exchange'
+export { readUnkept } from './unkept'
 export { portionsOf } from './persistence/blobs/blobStore'
 export { makeIndexedDbBlobs } from './persistence/blobs/indexedDbBlobs'

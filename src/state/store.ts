@@ -39,6 +39,7 @@ import {
   type Refusal,
 } from './commands'
 import { continued } from './continued'
+import type { Unkept } from './unkept'
 import { makeKeeper } from './keeper'
 import { storageErrorOf, type AppErrorCode, type Archive, type HistoryPortion } from './persistence'
 
@@ -86,6 +87,10 @@ export interface ZenStore extends BringIn {
   wipe(): Promise<Result<null, Refusal>>
   /** Opens the storage anew, reads what could not be read and keeps what could not be kept. */
   retry(): Promise<void>
+  /** What is not kept yet: for a page that is being left. */
+  unkept(): readonly Unkept[]
+  /** Takes up what an earlier page could not keep any more. Settles once it is kept; false where it is not. */
+  takeUnkept(unkept: readonly Unkept[]): Promise<boolean>
   /** Reads the clock: the day may have turned. */
   turnDay(): void
   /** Takes up what other tabs have kept since. */
@@ -334,6 +339,16 @@ export function makeZenStore({
       archive.reopen()
       if (api.getState().unread !== null) await load()
       await keeper.retry()
+    },
+    unkept: () => keeper.unkept(),
+    async takeUnkept(unkept) {
+      if (api.getState().readOnly) return false
+      const known = byStamp(api.getState().recent)
+      const lost = unkept.filter(({ change }) => !known.has(change.stamp))
+      takeUp(lost.map(({ change }) => change))
+      lost.forEach(({ change, instead }) => keeper.keep(change, instead))
+      await keeper.settled()
+      return api.getState().keeping.kind === 'kept'
     },
     turnDay() {
       const today = todayNow()

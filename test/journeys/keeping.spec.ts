@@ -62,6 +62,36 @@ test('two tabs stay in step within a second, and what each did is kept', async (
   await expect(left.getByRole('heading', { name: '2 slips' })).toBeVisible()
 })
 
+test('a page that is left in the midst of several acts loses none of them', async ({ page }) => {
+  await open(page)
+  await setDown(page, 'one', 'two', 'three', 'four', 'five')
+  for (const name of ['one', 'two', 'three'])
+    await expect(page.getByRole('button', { name: `Remove ${name}` })).toBeVisible()
+  // The disk takes its time: what is written from now on is not finished before the page goes.
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put
+    IDBObjectStore.prototype.put = function (...given) {
+      const goOn = () => this.count().addEventListener('success', goOn)
+      goOn()
+      return put.apply(this, given)
+    }
+    for (const name of ['one', 'two', 'three'])
+      document.querySelector<HTMLElement>(`[aria-label="Remove ${name}"]`)?.click()
+  })
+  await expect(page.getByRole('heading', { name: '2 slips' })).toBeVisible()
+  await page.reload()
+  await expect(page.getByRole('heading', { name: '2 slips' })).toBeVisible()
+  await expect(async () =>
+    expect(
+      await page.evaluate(() => Object.keys(localStorage).filter((key) => key.includes('unkept'))),
+    ).toEqual([]),
+  ).toPass()
+  await page.reload()
+  await expect(page.getByRole('heading', { name: '2 slips' })).toBeVisible()
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(page.getByRole('heading', { name: '3 slips' })).toBeVisible()
+})
+
 test('a browser without room says so, loses nothing, and keeps it on the next try', async ({ page }) => {
   await page.addInitScript(() => {
     const put = IDBObjectStore.prototype.put

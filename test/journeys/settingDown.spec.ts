@@ -191,6 +191,25 @@ const letter = (attachments: readonly { name: string; bytes: Buffer }[]) =>
     ].join('\r\n'),
   )
 
+test('a file that is slow to come in follows the thought it was chosen for', async ({ page }) => {
+  await open(page)
+  // The digest that names its bytes is held back until the thought has been set down.
+  await page.evaluate(() => {
+    const read = Blob.prototype.arrayBuffer
+    const goOn = new Promise((resolve) => document.addEventListener('go on', resolve))
+    Blob.prototype.arrayBuffer = async function () {
+      await goOn
+      return read.call(this)
+    }
+  })
+  await chooseFiles(page, { name: 'plan.txt', mimeType: 'text/plain', buffer: bytesOf(5000) })
+  await setDown(page, 'look at the plan', 'a second thought')
+  await page.evaluate(() => document.dispatchEvent(new Event('go on')))
+  await expect(slips(page).nth(1)).toContainText('1 file')
+  await expect(slips(page).first()).not.toContainText('file')
+  await expect(page.getByRole('button', { name: 'Take off plan.txt' })).toBeHidden()
+})
+
 test('a letter becomes a slip with its text, its sender and its files, and nothing of it runs', async ({
   page,
 }) => {
@@ -382,6 +401,7 @@ test('what was removed rests in its place: found, put back, or removed for good 
 }) => {
   await open(page)
   await chooseFiles(page, { name: 'plan.txt', mimeType: 'text/plain', buffer: bytesOf(5000) })
+  await expect(page.getByRole('button', { name: 'Take off plan.txt' })).toBeVisible()
   await captureLine(page).fill('look at the plan')
   await captureLine(page).press('Enter')
   await setDown(page, 'a second thought')

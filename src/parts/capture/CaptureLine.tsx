@@ -2,6 +2,7 @@
 // than a line opens into several; files lie with it until Enter.
 import { useMedia, useTheme, View } from '@tamagui/core'
 import { lazy, Suspense, useCallback, useLayoutEffect, useRef, useState } from 'react'
+import type { Id } from '@/core/record'
 import { longestPaste, mostLines, thoughtOf } from '@/core/setdown'
 import type { Clause } from '@/core/sentence'
 import type { NewFile } from '@/state'
@@ -62,8 +63,18 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
   const focus = () => input.current?.focus()
   const setText = (next: string) =>
     change((now) => ({ ...now, text: next, takenOff: next === '' ? [] : now.takenOff }))
+  /** The thought in the line, and the slip it became. */
+  const typing = useRef<{ slipId: Id<'slip'> | null }>({ slipId: null })
   const addFiles = useCallback(
-    (more: readonly NewFile[]) => change((now) => ({ ...now, files: [...now.files, ...more] })),
+    () => {
+      const cameWith = typing.current
+      return (more: readonly NewFile[]) => {
+        // Set down meanwhile: they follow their thought. Where that is gone, they stand in the line.
+        const { slipId } = cameWith
+        if (slipId && act('addFiles', { ownerId: slipId, files: more }, { atField: true }).ok) return
+        change((now) => ({ ...now, files: [...now.files, ...more] }))
+      }
+    },
     // The draft is read where it is kept: this never grows stale.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [],
@@ -86,7 +97,12 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
       { ...thought, takenOff, files },
       { say: `Set down: ${shortened(sentence.title || thought.text)}` },
     )
-    if (outcome.ok) change(() => noDraft)
+    if (outcome.ok) {
+      change(() => noDraft)
+      const [made] = outcome.value
+      typing.current.slipId = made?.kind === 'added' ? (made.record.id as Id<'slip'>) : null
+      typing.current = { slipId: null }
+    }
     focus()
   }
 

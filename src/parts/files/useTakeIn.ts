@@ -9,8 +9,11 @@ import { count } from '@/words'
 // One door: what stands behind two would load at the start.
 const load = () => import('./takeIn')
 
-/** `onFiles` is given what lies with the thought that is being typed; letters are set down as slips of their own. */
-export function useTakeIn(onFiles: (files: readonly NewFile[]) => void): {
+/**
+ * `begin` is asked as the files come in, and what it gives is told of them once they are kept: by then the thought they came
+ * with may have been set down. Letters are set down as slips of their own.
+ */
+export function useTakeIn(begin: () => (files: readonly NewFile[]) => void): {
   readonly isBusy: boolean
   readonly takeIn: (files: readonly File[]) => void
 } {
@@ -21,6 +24,7 @@ export function useTakeIn(onFiles: (files: readonly NewFile[]) => void): {
     (files: readonly File[]) => {
       if (files.length === 0) return
       setRunning((now) => now + 1)
+      const onFiles = begin()
       const tell = (text: string) => desk.getState().tell(text, { problem: true })
       void (async () => {
         const people = select.peopleOf(store.api.getState().document)
@@ -39,7 +43,7 @@ export function useTakeIn(onFiles: (files: readonly NewFile[]) => void): {
         .catch(() => tell('The files could not be taken in. Nothing was changed.'))
         .finally(() => setRunning((now) => now - 1))
     },
-    [act, blobs, onFiles, store],
+    [act, blobs, begin, store],
   )
   return { isBusy: running > 0, takeIn }
 }

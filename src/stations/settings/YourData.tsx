@@ -175,6 +175,7 @@ function WipeSheet({ onClose, onExport }: { onClose: () => void; onExport: () =>
       const wiped = await store.wipe()
       if (!wiped.ok) return desk.getState().tell(refusalWords(wiped.error), { problem: true })
       memory.typed.clear()
+      memory.unkept.clear()
       await (await blobs()).clear()
       desk.getState().tell('Everything is removed from this browser.')
     } catch {

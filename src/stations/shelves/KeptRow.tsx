@@ -2,10 +2,11 @@
 import { memo, type KeyboardEvent } from 'react'
 import type { Reading, Reference } from '@/core/record'
 import { actOfKey, select } from '@/state'
-import { Icon, Seal, Unseen, useHold } from '@/ui'
+import { Icon, Seal, Unseen } from '@/ui'
 import { isTyping } from '@/held/keys'
 import { useHeld } from '@/held/zen'
 import { useSurroundings } from '@/parts/rows/surroundings'
+import { RowOpen } from '@/parts/rows/RowOpen'
 import { useChoosing } from '@/parts/rows/useChoosing'
 
 export const KeptRow = memo(function KeptRow({
@@ -21,7 +22,6 @@ export const KeptRow = memo(function KeptRow({
   const { id, title } = kept
   const area = useHeld((state) => select.areaOf(state.document, kept))
   const choosing = useChoosing(id, () => open(id))
-  const hold = useHold(choosing.choose)
   const classes = ['slip-row', opened === id ? 'chosen' : '', choosing.isTogether ? 'together' : '']
   return (
     <li
@@ -34,20 +34,13 @@ export const KeptRow = memo(function KeptRow({
       }}
     >
       <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
-      <button
-        type="button"
-        className="slip-open"
-        data-row
-        aria-pressed={choosing.isTogether || undefined}
-        {...hold}
-        onClick={choosing.press}
-      >
+      <RowOpen choosing={choosing}>
         <span className={isOver ? 'slip-title struck' : 'slip-title'}>
           <Unseen>Open </Unseen>
           {title}
         </span>
         {details === '' ? null : <span className="slip-details">{details}</span>}
-      </button>
+      </RowOpen>
       <Icon name="next" tone="inkSoft" />
     </li>
   )

@@ -3,13 +3,14 @@ import { memo, useState, type KeyboardEvent } from 'react'
 import { useRouter } from 'expo-router'
 import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
-import { Button, Column, Field, Row, SquareButton, Unseen, useHold } from '@/ui'
+import { Button, Column, Field, Row, SquareButton, Unseen } from '@/ui'
 import { Understood } from '@/parts/capture/Understood'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { LayAside } from '@/parts/aside/LayAside'
 import { PartsBands } from '@/parts/files/PartsBands'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
 import { useSurroundings } from '@/parts/rows/surroundings'
+import { RowOpen } from '@/parts/rows/RowOpen'
 import { useChoosing } from '@/parts/rows/useChoosing'
 import { actOfKey, parts } from '@/state'
 import { cameWithWords, chipWords, momentWords, shortened } from '@/words'
@@ -38,7 +39,6 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   const isAside = useHeld((state) => parts.asideOf(state.document, id) !== undefined)
   const { title, clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
   const choosing = useChoosing(id, onEdit)
-  const hold = useHold(choosing.choose)
   const details = [
     momentWords(slip.setDownAtEpochMs, clock.zone(), today),
     ...clauses.map((clause) => chipWords(clause, today)),
@@ -54,20 +54,13 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   }
   return (
     <li className={choosing.isTogether ? 'slip-row pile together' : 'slip-row pile'} onKeyDown={onKeyDown}>
-      <button
-        type="button"
-        className="slip-open"
-        data-row
-        aria-pressed={choosing.isTogether || undefined}
-        {...hold}
-        onClick={choosing.press}
-      >
+      <RowOpen choosing={choosing}>
         <span className="slip-title clamped three">
           <Unseen>Change </Unseen>
           {title}
         </span>
         <span className="slip-details">{details}</span>
-      </button>
+      </RowOpen>
       <SquareButton
         label={`Remove ${shortened(title)}`}
         icon="close"

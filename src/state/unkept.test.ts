@@ -1,0 +1,54 @@
+import { recordsIn } from '@/core/journal'
+import { makeMemoryStore } from './persistence'
+import { makeTestStore, type TestStore } from './testing'
+import { readUnkept } from './unkept'
+
+const textsIn = (store: TestStore): string[] =>
+  recordsIn(store.api.getState().document, 'slip')
+    .map(({ text }) => text)
+    .sort()
+
+/** A page left before anything of its second and third act was kept, and what it laid down. */
+async function left() {
+  const kept = makeMemoryStore()
+  const store = makeTestStore(kept)
+  await store.load()
+  store.run('setDown', { text: 'one' })
+  await store.settled()
+  const before = { ...kept, held: new Map(kept.held) }
+  store.run('setDown', { text: 'two' })
+  store.run('setDown', { text: 'three' })
+  const laid = JSON.stringify(store.unkept())
+  await store.settled()
+  expect(store.unkept()).toEqual([])
+  return { before: before.held, after: kept.held, laid }
+}
+const opened = async (held: ReadonlyMap<string, string>) => {
+  const kept = makeMemoryStore()
+  held.forEach((value, key) => kept.held.set(key, value))
+  const store = makeTestStore(kept, { replica: 'bbbb' })
+  await store.load()
+  return { store, kept }
+}
+
+it('what a page could not keep is taken up by the next, kept, and open to undo', async () => {
+  const { before, laid } = await left()
+  const { store, kept } = await opened(before)
+  expect(textsIn(store)).toEqual(['one'])
+  expect(await store.takeUnkept(readUnkept(laid))).toBe(true)
+  expect(textsIn(store)).toEqual(['one', 'three', 'two'])
+  expect(textsIn((await opened(kept.held)).store)).toEqual(['one', 'three', 'two'])
+  store.undo()
+  expect(textsIn(store)).toEqual(['one', 'two'])
+})
+it('what had been kept after all is not taken up a second time', async () => {
+  const { after, laid } = await left()
+  const { store, kept } = await opened(after)
+  const keys = kept.held.size
+  expect(await store.takeUnkept(readUnkept(laid))).toBe(true)
+  expect([textsIn(store), kept.held.size]).toEqual([['one', 'three', 'two'], keys])
+})
+it('takes nothing from what is no such thing', () => {
+  for (const text of ['', '{', 'null', '[null, 1, {}]', '[{"change":{"stamp":"x","act":"a","diff":[]}}]'])
+    expect(readUnkept(text)).toEqual([])
+})
