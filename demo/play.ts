@@ -1,6 +1,7 @@
 // Plays a life through the same commands that people use, so that the journal behind the demo data is a real one.
 import { emptyDocument, makeStamp, withChange, type Change, type Document } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
+import * as days from '@/core/repeat/days'
 import { draftOf, parseSentence } from '@/core/sentence/reader'
 import { epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
 import { demoMark, select, type ArgsOf, type CommandName } from '@/state'
@@ -41,7 +42,7 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
       document: () => document,
       run(name, args) {
         const outcome = (commands[name] as Command<unknown>)(
-          { document, moment, nowEpochMs: epochMs, newId },
+          { document, moment, nowEpochMs: epochMs, newId, days },
           args,
         )
         if (!outcome.ok) throw new Error(`The demo was refused: ${name} ${outcome.error.kind}`)

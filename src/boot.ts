@@ -12,7 +12,7 @@ import {
   type RecordParser,
   type ZenStore,
 } from '@/state'
-import { loadReader } from '@/held/reader'
+import { daysOfRules, loadReader } from '@/held/reader'
 import { rest } from '@/held/rest'
 import { makeArchive, usualLimits } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
@@ -143,7 +143,17 @@ export function boot(): Zen {
   const newId = <K extends RecordKind>(kind: K): Id<K> => `${kind}:${randomText(14)}`
   const newName = () => randomText(10)
   const device = lastingName(() => window.localStorage, 'zen-tray:device', newName)
-  const store = makeZenStore({ archive, clock, newId, replica, device, tabs, parser: () => parser, rest })
+  const store = makeZenStore({
+    archive,
+    clock,
+    newId,
+    replica,
+    device,
+    tabs,
+    parser: () => parser,
+    days: daysOfRules,
+    rest,
+  })
   const tab = firstTabName(newName)
   const memory = makeDeviceMemory(() => window.localStorage, tab)
   tabs.listen(({ kind }) => {

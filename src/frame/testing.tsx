@@ -15,7 +15,7 @@ import { haveReader } from '@/held/reader'
 import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
 
-haveReader(reader)
+haveReader({ ...reader, days: reader })
 
 /** Shows a station; `furnish` fills the store before it is shown. */
 export async function showStation(

@@ -2,6 +2,7 @@
 // is kept word for word, so that nothing depends on how soon it comes.
 import { useSyncExternalStore } from 'react'
 import type { Draft, Sentence } from '@/core/sentence'
+import type { RuleDays } from '@/state'
 
 type Whole = typeof import('@/core/sentence/reader')
 export type Reader = Pick<
@@ -14,7 +15,10 @@ export type Reader = Pick<
   | 'resay'
   | 'stillTakenOff'
   | 'unknownNameIn'
->
+> & {
+  /** Which days a rule gives; null until it has loaded. */
+  readonly days: RuleDays | null
+}
 
 const nothingSaid: Omit<Draft, 'title'> = {
   due: null,
@@ -47,6 +51,7 @@ const notYet: Reader = {
   resay: (text) => text,
   stillTakenOff: (_, takenOff) => [...takenOff],
   unknownNameIn: () => null,
+  days: null,
 }
 
 let reader = notYet
@@ -61,9 +66,12 @@ export function haveReader(given: Reader): void {
 
 /** Loads the reader once; where that fails it is tried again when next asked for. */
 export function loadReader(): Promise<void> {
-  loading ??= import('@/core/sentence/reader').then(haveReader, () => {
-    loading = null
-  })
+  loading ??= import('@/core/sentence/reader').then(
+    (whole) => haveReader({ ...whole, days: whole }),
+    () => {
+      loading = null
+    },
+  )
   return loading
 }
 
@@ -72,5 +80,8 @@ function subscribe(listener: () => void): () => void {
   if (reader === notYet) void loadReader()
   return () => listeners.delete(listener)
 }
+
+/** Which days a rule gives, as soon as that has loaded. */
+export const daysOfRules = (): RuleDays | null => reader.days
 
 export const useReader = (): Reader => useSyncExternalStore(subscribe, () => reader)

@@ -13,6 +13,7 @@ export {
   type Outcome,
   type Piece,
   type Refusal,
+  type RuleDays,
 } from './commands'
 export { makeDeviceMemory, type DeviceMemory } from './deviceMemory'
 export { type FromFileWorker, type ToFileWorker } from './fileWorker'

@@ -1,6 +1,7 @@
 // The parts of things, by what they belong to, each list followed edit by edit (tableIndex).
+import { seriesNameOf } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
-import { compareRanks, type FileRecord, type Id, type OwnerId, type Reminder, type Step } from '@/core/record'
+import { compareRanks, type Action, type FileRecord, type Id, type OwnerId, type Reminder, type Step } from '@/core/record'
 import { makeTableIndex } from './tableIndex'
 
 const byRank = (a: { rank: string; id: string }, b: { rank: string; id: string }) =>
@@ -27,9 +28,21 @@ export const stepsOf = (document: Document, id: OwnerId): readonly Step[] => ste
 export const filesOf = (document: Document, id: OwnerId): readonly FileRecord[] => files.of(document, id)
 export const remindersOf = (document: Document, id: Id<'action'>): readonly Reminder[] =>
   reminders.of(document, id)
-/** The rule by which an action comes back: its id is the action's. */
-export const repeatOf = (document: Document, id: Id<'action'>) =>
-  recordIn(document, `repeat:${id.slice('action:'.length)}`)
+/** One rule for all actions of a series: two copies that each set one change the same record. */
+export const repeatIdOf = (id: Id<'action'>): Id<'repeat'> => `repeat:${seriesNameOf(id)}`
+/** The rule by which an action comes back. */
+export const repeatOf = (document: Document, id: Id<'action'>) => recordIn(document, repeatIdOf(id))
+
+const later = makeTableIndex('action', {
+  keysOf: ({ id }) => (id.includes('~') ? [seriesNameOf(id)] : []),
+  compare: byId,
+  inOrder: (records) => [...records].sort(byId),
+})
+/** All actions of one rule that are there, open and done, in the order of their days. */
+export function actionsOfSeries(document: Document, name: string): readonly Action[] {
+  const first = recordIn(document, `action:${name}`)
+  return [...(first ? [first] : []), ...later.of(document, name)]
+}
 /** How an action comes back, and when it reminds. */
 export const comingBackOf = (document: Document, id: Id<'action'>) => ({
   repeat: repeatOf(document, id),

@@ -37,6 +37,7 @@ import {
   type CommandName,
   type Outcome,
   type Refusal,
+  type RuleDays,
 } from './commands'
 import { continued } from './continued'
 import type { Unkept } from './unkept'
@@ -60,6 +61,8 @@ export interface StoreParts {
   readonly tabs: TabChannel
   /** Null until the schemas have loaded: until then only the length of texts is checked. */
   readonly parser: () => RecordParser | null
+  /** Null until the rule library has loaded. */
+  readonly days: () => RuleDays | null
   /** Lets the screen go on between two portions of long work. */
   readonly rest?: () => Promise<void>
 }
@@ -133,6 +136,7 @@ export function makeZenStore({
   device,
   tabs,
   parser,
+  days,
   rest = async () => {},
 }: StoreParts): ZenStore {
   const clock = boundedClock(deviceClock)
@@ -304,7 +308,7 @@ export function makeZenStore({
       const nowEpochMs = clock.nowEpochMs()
       const command = commands[name] as AnyCommand<unknown>
       const moment = localMomentAt(nowEpochMs, clock.zone())
-      const outcome = command({ document: state.document, moment, nowEpochMs, newId }, args)
+      const outcome = command({ document: state.document, moment, nowEpochMs, newId, days: days() }, args)
       if (!outcome.ok) return outcome
       const change = changeOf(name, outcome.value)
       const after = withChange(state.document, change)

@@ -32,6 +32,12 @@ export function refusalWords(refusal: Refusal): string {
       return `${count(refusal.count, 'open thing')} still ${refusal.count === 1 ? 'stands' : 'stand'} here. Finish, move or let go of ${refusal.count === 1 ? 'it' : 'them'} first.`
     case 'notOneAction':
       return `Only a project with one open action shrinks to it; this one has ${refusal.count === 0 ? 'none' : count(refusal.count, 'open action')}.`
+    case 'lastTurn':
+      return 'It does not come again after this one. Tick it, or let it go.'
+    case 'neverComes':
+      return 'No day fits this rule. Choose another day or month.'
+    case 'notYet':
+      return 'Still starting up. Try it again in a moment.'
     case 'nothingToDo':
       return 'Nothing changed.'
     case 'unfit':

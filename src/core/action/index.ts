@@ -6,3 +6,14 @@ export { isHidden } from './isHidden'
 export { isOpen } from './isOpen'
 export { isRedated } from './redated'
 export { hasComeBack } from './hasComeBack'
+export {
+  aloneAfter,
+  idOnTurn,
+  madeAlone,
+  onTurn,
+  remindedOn,
+  remindersOnTurn,
+  seriesNameOf,
+  standsOn,
+  stepsOnTurn,
+} from './series'

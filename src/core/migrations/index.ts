@@ -4,9 +4,10 @@
 import type { Change, Entry } from '../journal'
 import { changeToVersion2, entryToVersion2 } from './toVersion2'
 import { changeToVersion3, entryToVersion3 } from './toVersion3'
+import { changeToVersion4, entryToVersion4 } from './toVersion4'
 
 /** The version in which records and changes are written now. */
-export const currentVersion = 3
+export const currentVersion = 4
 
 interface Migration {
   readonly to: number
@@ -17,6 +18,7 @@ interface Migration {
 const migrations: readonly Migration[] = [
   { to: 2, entry: entryToVersion2, change: changeToVersion2 },
   { to: 3, entry: entryToVersion3, change: changeToVersion3 },
+  { to: 4, entry: entryToVersion4, change: changeToVersion4 },
 ]
 
 const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)

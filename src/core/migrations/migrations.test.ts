@@ -24,6 +24,8 @@ it('turns counts, aims, ranks and free minutes of version 1 into what is kept si
         contextIds: ['a', 'b'],
         payoff: null,
         craft: null,
+        turn: null,
+        alone: {},
       },
       { own: { moved: 't', rank: 'u' } },
     ),
@@ -62,7 +64,7 @@ describe('from version 2', () => {
       entry({ id: 'slip:s', text: 'a', note: '', personIds: [], letGoAtEpochMs: null }),
     )
     expect(migrateEntry(entry({ id: 'action:a', waiting }), 2)).toEqual(
-      entry({ id: 'action:a', waiting: told, payoff: null, craft: null }),
+      entry({ id: 'action:a', waiting: told, payoff: null, craft: null, turn: null, alone: {} }),
     )
     expect(migrateChange(updated('action:a', { waiting: [null, waiting] }), 2)).toEqual(
       updated('action:a', { waiting: [null, told] }),
@@ -84,6 +86,17 @@ describe('from version 2', () => {
   })
 })
 
+it('gives what version 3 knew of coming back the fields of version 4', () => {
+  expect(migrateEntry(entry({ id: 'action:a' }), 3)).toEqual(entry({ id: 'action:a', turn: null, alone: {} }))
+  expect(migrateEntry(entry({ id: 'repeat:a', rule: 'r' }), 3)).toEqual(
+    entry({ id: 'repeat:a', rule: 'r', skips: [], watched: false }),
+  )
+  expect(migrateEntry(entry({ id: 'reminder:a' }), 3)).toEqual(
+    entry({ id: 'reminder:a', answeredAtEpochMs: null, snoozedTo: null }),
+  )
+  const moved = updated('action:a', { day: [null, 'd'], odd: 'no pair' })
+  expect(migrateChange(moved, 3)).toEqual(moved)
+})
 it('leaves a kind it does not know, and what is of this version, as it is', () => {
   const dream = entry({ id: 'dream:1', moves: 3, aims: ['fly'] })
   expect(migrateEntry(dream, 1)).toEqual(dream)

@@ -20,7 +20,8 @@ import {
 } from './scales'
 
 const idField = <K extends RecordKind>(kind: K) => {
-  const shape = new RegExp(`^${kind}:[A-Za-z0-9_-]{1,96}$`)
+  // `~` stands before the day of what comes back: `action:rent~2026-04-03`.
+  const shape = new RegExp(`^${kind}:[A-Za-z0-9_~-]{1,128}$`)
   return v.custom<Id<K>>(
     (value) => typeof value === 'string' && shape.test(value),
     `expected an id such as "${kind}:…"`,
@@ -95,8 +96,8 @@ const waiting = v.strictObject({
   how: titleField,
 })
 
-const action = v.object({
-  id: idField('action'),
+/** What the next of a repeating action is made with. */
+const repeatingFields = {
   title: titleField,
   note: noteField,
   address: v.nullable(titleField),
@@ -117,6 +118,15 @@ const action = v.object({
   at: v.nullable(whenField),
   /** The day it was picked for or moved to. */
   day: v.nullable(dateField),
+}
+
+const action = v.object({
+  id: idField('action'),
+  ...repeatingFields,
+  /** The day of its rule that it stands for; null where it does not come back, or has not been laid by its rule. */
+  turn: v.nullable(dateField),
+  /** Of what was changed for this one alone: the values that the next one takes. */
+  alone: v.partial(v.strictObject(repeatingFields)),
   /** A mark for each time it was re-dated, `2026-03-11~name`: how often is how many there are. */
   moved: v.array(v.pipe(v.string('expected text'), v.maxLength(80, 'expected a mark'))),
   /** Set while underway. */
@@ -206,9 +216,10 @@ const ruleField = v.custom<string>(
   'expected a rule such as "FREQ=WEEKLY;BYDAY=MO"',
 )
 
-/** By what rule an action comes back. Its id is its action's. */
+/** By what rule an action comes back. Its id is that of the first of its actions, which all share it (see `seriesOf`). */
 const repeat = v.object({
   id: idField('repeat'),
+  /** The first of them. */
   actionId: idField('action'),
   rule: ruleField,
   /** Counted from when it was done, not by the calendar. */
@@ -216,6 +227,10 @@ const repeat = v.object({
   /** The day it is counted from. */
   startsOn: dateField,
   time: v.nullable(timeField),
+  /** Days of the rule that were skipped on purpose. */
+  skips: v.array(dateField),
+  /** A habit: done and missed are shown. */
+  watched: v.boolean('expected true or false'),
 })
 
 const reminderWhen = v.variant('kind', [
@@ -231,7 +246,15 @@ const reminderWhen = v.variant('kind', [
   }),
 ])
 
-const reminder = v.object({ id: idField('reminder'), actionId: idField('action'), when: reminderWhen })
+const reminder = v.object({
+  id: idField('reminder'),
+  actionId: idField('action'),
+  when: reminderWhen,
+  /** The instant it was last answered at: it reminds no more of any moment up to then. */
+  answeredAtEpochMs: v.nullable(epochMsField),
+  /** Put off until then. */
+  snoozedTo: v.nullable(whenField),
+})
 
 const blobField = v.custom<BlobHash>(isBlobHash, 'expected the hash of a file')
 

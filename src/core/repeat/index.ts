@@ -1,4 +1,4 @@
-// The rule alone. Which days it gives needs the rule library: firstOn is imported from its own file.
+// The rule alone. Which days it gives needs the rule library: days.ts is imported from its own file.
 export {
   everyDay,
   frequencies,
@@ -9,3 +9,4 @@ export {
   type Frequency,
   type RepeatRule,
 } from './rule'
+export { movedRule } from './movedRule'

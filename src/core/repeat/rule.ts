@@ -1,5 +1,5 @@
 // The rule by which something comes back. It is kept as the text of RFC 5545's RRULE; here it is read and written.
-// Which days a rule gives is firstOn's work.
+// Which days a rule gives is the work of days.ts.
 import { calendarDateFrom, type CalendarDate } from '../time'
 
 export const frequencies = ['daily', 'weekly', 'monthly', 'yearly'] as const
@@ -15,6 +15,8 @@ export interface RepeatRule {
   readonly nth: number | null
   /** Days of the month, 1 to 31; `-1` is the last. */
   readonly monthDays: readonly number[]
+  /** In a month that has no such day, a single 29, 30 or 31 falls on its last one instead of being left out. */
+  readonly orLast: boolean
   /** Months of the year, 1 to 12. */
   readonly months: readonly number[]
   /** The last day it may come back on. */
@@ -32,6 +34,7 @@ export const everyDay: RepeatRule = {
   weekdays: [],
   nth: null,
   monthDays: [],
+  orLast: false,
   months: [],
   until: null,
   times: null,
@@ -40,17 +43,23 @@ export const everyDay: RepeatRule = {
 const dayNames = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU'] as const
 const inOrder = (numbers: readonly number[]): number[] => [...new Set(numbers)].sort((a, b) => a - b)
 
+/** As RFC 5545 says it: of the days from the 28th to this one that a month has, the last (BYSETPOS=-1). */
+const daysTo = (day: number): number[] => [28, 29, 30, 31].filter((each) => each <= day)
+const mayBeLast = (monthDays: readonly number[]): boolean =>
+  monthDays.length === 1 && (monthDays[0] as number) > 28
+
 /** The text of a rule: `FREQ=WEEKLY;INTERVAL=2;BYDAY=WE`. The same rule always gives the same text. */
 export function toRuleText(rule: RepeatRule): string {
   const days = inOrder(rule.weekdays).map((day) => `${rule.nth ?? ''}${dayNames[day]}`)
+  const isLast = rule.orLast && mayBeLast(rule.monthDays)
+  const monthDays = isLast ? daysTo(rule.monthDays[0] as number) : inOrder(rule.monthDays)
   const parts: [string, string | number][] = [
     ['FREQ', rule.frequency.toUpperCase()],
     ...(rule.interval > 1 ? [['INTERVAL', rule.interval] as [string, number]] : []),
     ...(rule.months.length > 0 ? [['BYMONTH', inOrder(rule.months).join(',')] as [string, string]] : []),
-    ...(rule.monthDays.length > 0
-      ? [['BYMONTHDAY', inOrder(rule.monthDays).join(',')] as [string, string]]
-      : []),
+    ...(monthDays.length > 0 ? [['BYMONTHDAY', monthDays.join(',')] as [string, string]] : []),
     ...(days.length > 0 ? [['BYDAY', days.join(',')] as [string, string]] : []),
+    ...(isLast ? [['BYSETPOS', -1] as [string, number]] : []),
     ...(rule.until ? [['UNTIL', rule.until.replaceAll('-', '')] as [string, string]] : []),
     ...(rule.times === null ? [] : [['COUNT', rule.times] as [string, number]]),
   ]
@@ -84,6 +93,7 @@ export function parseRuleText(text: string): RepeatRule | null {
   const interval = Number(fields.get('INTERVAL') ?? 1)
   const days = (fields.get('BYDAY')?.split(',') ?? []).map(dayOf)
   const [months, monthDays] = [numbersOf('BYMONTH'), numbersOf('BYMONTHDAY')]
+  const orLast = fields.get('BYSETPOS') === '-1'
   const until = untilOf(fields.get('UNTIL'))
   const times = fields.has('COUNT') ? Number(fields.get('COUNT')) : null
   const isRule =
@@ -100,7 +110,8 @@ export function parseRuleText(text: string): RepeatRule | null {
     interval,
     weekdays: days.map((day) => day?.[1] ?? 0),
     nth: days[0]?.[0] ?? null,
-    monthDays,
+    monthDays: orLast ? monthDays.slice(-1) : monthDays,
+    orLast,
     months,
     until,
     times,

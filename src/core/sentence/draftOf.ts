@@ -1,7 +1,7 @@
 // From the clauses of a sentence to the fields of an action.
 import { isIdOf, type Energy, type Horizon, type Id, type Level, type Weight, type When } from '../record'
 import { toRuleText, type RepeatRule } from '../repeat'
-import { firstOn } from '../repeat/firstOn'
+import { firstOn } from '../repeat/days'
 import type { CalendarDate, ClockTime } from '../time'
 import type { Clause, Name, NameKind } from './clause'
 import type { Sentence } from './parseSentence'

@@ -20,6 +20,8 @@ export const plainAction: Action = {
   notBefore: null,
   at: null,
   day: null,
+  turn: null,
+  alone: {},
   moved: [],
   startedAtEpochMs: null,
   waiting: null,

@@ -1,14 +1,16 @@
 // Making actions and working them: tick, pick, move, start, hold, wait.
 
-import { heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
+import { aloneAfter, heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
-import { recordIn } from '@/core/journal'
+import { recordIn, updateOf } from '@/core/journal'
 import { rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { underwayOf } from '../actionIndexes'
+import { repeatOf } from '../partIndexes'
 import { settingsIn } from '../settingsIn'
-import { partsAdded, partsChanged, type NewParts, type PartsSaid } from './parts'
+import { partsAdded, remindersChanged, type NewParts, type PartsSaid } from './parts'
+import { nextAdded, nextTakenBack, repeatSet } from './repeats'
 import {
   added,
   change,
@@ -74,6 +76,8 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
     weight: weight ?? 'should',
     horizon: 'soon',
     ...heldAt(horizon, context.moment.date),
+    turn: null,
+    alone: {},
     moved: [],
     startedAtEpochMs: null,
     rank: rankOfNumber(context.nowEpochMs),
@@ -97,7 +101,15 @@ export const addAction: Command<NewAction> = (context, given) => actionAdded(con
 
 type Editable = Omit<
   Action,
-  'id' | 'moved' | 'createdAtEpochMs' | 'slipId' | 'doneAtEpochMs' | 'letGoAtEpochMs' | 'startedAtEpochMs'
+  | 'id'
+  | 'turn'
+  | 'alone'
+  | 'moved'
+  | 'createdAtEpochMs'
+  | 'slipId'
+  | 'doneAtEpochMs'
+  | 'letGoAtEpochMs'
+  | 'startedAtEpochMs'
 >
 
 const deciding = ['day', 'at', 'due', 'horizon', 'waiting', 'startedAtEpochMs'] as const
@@ -119,7 +131,8 @@ const decide = (
 ): Outcome =>
   change(context, id, (action) => {
     const after = patch(action)
-    return { ...after, ...outOfTickler(action, after, context.moment.date) }
+    const alone = repeatOf(context.document, id) ? { alone: aloneAfter(action, after) } : {}
+    return { ...alone, ...after, ...outOfTickler(action, after, context.moment.date) }
   })
 
 /** As `decide`, and counts the change where it re-dates the action. */
@@ -144,11 +157,18 @@ interface Edit {
 export const editAction: Command<Edit> = (context, { id, patch, parts = {} }) => {
   const lines = linesOf(patch)
   if (!lines.ok) return lines
-  const edited = redate(context, id, () => ({ ...patch, ...lines.value }))
-  if (!edited.ok && edited.error.kind !== 'nothingToDo') return edited
   const action = recordIn(context.document, id)
-  const beside = action ? partsChanged(context, { ...action, ...patch }, parts) : []
-  return diffOf(...(edited.ok ? edited.value : []), ...beside)
+  if (!action) return refuse({ kind: 'notFound' })
+  const said = { ...patch, ...lines.value }
+  const repeat = parts.repeat === undefined ? null : repeatSet(context, { ...action, ...said }, parts.repeat)
+  if (repeat && !repeat.ok) return repeat
+  const edited = redate(context, id, () => ({ ...said, ...repeat?.value.patch }))
+  if (!edited.ok && edited.error.kind !== 'nothingToDo') return edited
+  return diffOf(
+    ...(edited.ok ? edited.value : []),
+    repeat?.value.beside ?? null,
+    ...remindersChanged(context, id, parts),
+  )
 }
 
 export const editActions: Command<{ edits: readonly Edit[] }> = (context, { edits }) =>
@@ -163,11 +183,20 @@ export const tickActions: Command<{ ids: readonly Id<'action'>[] }> = (context, 
 export const letGoActions: Command<{ ids: readonly Id<'action'>[] }> = (context, { ids }) =>
   together(ids, (id) => letGo(context, { id }))
 
-/** Done. Whether it waited or was underway stays written, so that unticking brings all of it back. */
-export const tick: Command<{ id: Id<'action'> }> = (context, { id }) =>
-  change(context, id, () => ({ doneAtEpochMs: context.nowEpochMs }))
-export const untick: Command<{ id: Id<'action'> }> = (context, { id }) =>
-  change(context, id, () => ({ doneAtEpochMs: null, letGoAtEpochMs: null }))
+/** Done, and the next one brought where it comes back. Whether it waited or was underway stays written. */
+export const tick: Command<{ id: Id<'action'> }> = (context, { id }) => {
+  const action = recordIn(context.document, id)
+  if (!action) return refuse({ kind: 'notFound' })
+  const next = nextAdded(context, action)
+  return next.ok ? diffOf(updateOf(action, { doneAtEpochMs: context.nowEpochMs }), ...next.value) : next
+}
+/** Open again, as it stood. What its tick had brought goes, unless it has been changed since. */
+export const untick: Command<{ id: Id<'action'> }> = (context, { id }) => {
+  const action = recordIn(context.document, id)
+  if (!action) return refuse({ kind: 'notFound' })
+  const opened = updateOf(action, { doneAtEpochMs: null, letGoAtEpochMs: null })
+  return diffOf(opened, ...(action.doneAtEpochMs === null ? [] : nextTakenBack(context, action)))
+}
 export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) =>
   change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs }))
 

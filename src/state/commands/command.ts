@@ -10,7 +10,11 @@ import {
   type RecordOf,
 } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
+import type * as days from '@/core/repeat/days'
 import type { LocalMoment } from '@/core/time'
+
+/** Which days a rule gives: it brings the rule library, and loads right after the start. */
+export type RuleDays = Pick<typeof days, 'firstOn' | 'nextTurn' | 'daysAfter' | 'daysWithin' | 'missedBy'>
 
 export interface CommandContext {
   readonly document: Document
@@ -18,6 +22,8 @@ export interface CommandContext {
   readonly moment: LocalMoment
   readonly nowEpochMs: number
   readonly newId: <K extends RecordKind>(kind: K) => Id<K>
+  /** Null for the moment until it has loaded. */
+  readonly days: RuleDays | null
 }
 
 export type Refusal =
@@ -29,6 +35,12 @@ export type Refusal =
   | { readonly kind: 'notEmpty'; readonly count: number }
   /** Only what holds a single open action can shrink to it. */
   | { readonly kind: 'notOneAction'; readonly count: number }
+  /** The rule gives no day after this one. */
+  | { readonly kind: 'lastTurn' }
+  /** The rule gives no day at all: the 30th of February. */
+  | { readonly kind: 'neverComes' }
+  /** What it needs is still loading. */
+  | { readonly kind: 'notYet' }
   | { readonly kind: 'nothingToDo' }
   | { readonly kind: 'readOnly' }
   /** A field is not as it must be: nothing the interface lets in, and refused all the same. */
@@ -105,5 +117,12 @@ export function together<T>(many: readonly T[], each: (one: T) => Outcome): Outc
     if (outcome.ok) diffs.push(outcome.value)
     else if (outcome.error.kind !== 'nothingToDo') return outcome
   }
-  return diffOf(...diffs.flat())
+  const made = new Set<string>()
+  const isFirst = (part: RecordDiff): boolean => {
+    if (part.kind !== 'added') return true
+    const isNew = !made.has(part.record.id)
+    made.add(part.record.id)
+    return isNew
+  }
+  return diffOf(...diffs.flat().filter(isFirst))
 }

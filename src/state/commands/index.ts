@@ -6,6 +6,7 @@ import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as kept from './kept'
 import * as parts from './parts'
+import * as repeats from './repeats'
 import * as reshaping from './reshaping'
 import * as reviews from './reviews'
 import * as shelves from './shelves'
@@ -49,7 +50,11 @@ export const commands = {
   removeStep: parts.removeStep,
   addFiles: parts.addFiles,
   removeFile: parts.removeFile,
-  setRepeat: parts.setRepeat,
+  setRepeat: repeats.setRepeat,
+  skipTurn: repeats.skipTurn,
+  onlyThisOne: repeats.onlyThisOne,
+  fromNowOn: repeats.fromNowOn,
+  watch: repeats.watch,
   addReminder: parts.addReminder,
   changeReminder: parts.changeReminder,
   removeReminder: parts.removeReminder,
@@ -100,9 +105,10 @@ export const commands = {
 export type CommandName = keyof typeof commands
 export type ArgsOf<N extends CommandName> = (typeof commands)[N] extends Command<infer A> ? A : never
 
-export type { Command, CommandContext, Outcome, Refusal } from './command'
+export type { Command, CommandContext, Outcome, Refusal, RuleDays } from './command'
 export type { NewAction } from './actions'
-export type { NewFile, NewRepeat } from './parts'
+export type { NewFile } from './parts'
+export type { NewRepeat } from './repeats'
 export type { Piece } from './reshaping'
 export type { NewSlip } from './slips'
 export type { FirstChoices } from './firstHour'

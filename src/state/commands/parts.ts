@@ -1,4 +1,6 @@
-// What belongs to something else as a record of its own: steps, files, repeats, reminders; and what is laid aside.
+// What belongs to something else as a record of its own: steps, files, reminders; and what is laid aside. Rules are in
+// repeats.ts.
+import { seriesNameOf } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
 import { recordIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import {
@@ -12,12 +14,12 @@ import {
   type Id,
   type OwnerId,
   type Reminder,
-  type Repeat,
   type Step,
 } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { PartsSaid } from '@/core/sentence'
-import { filesOf, remindersOf, stepsOf } from '../partIndexes'
+import { actionsOfSeries, filesOf, remindersOf, repeatOf, stepsOf } from '../partIndexes'
+import { repeatAdded, type NewRepeat } from './repeats'
 import {
   added,
   change,
@@ -31,11 +33,6 @@ import {
   type Refusal,
 } from './command'
 
-/** A rule as a sentence says it, or as a chooser sets it. */
-export type NewRepeat = Pick<Repeat, 'rule' | 'fromDone' | 'time'> & {
-  /** Left out or null: the day the action stands on. */
-  readonly startsOn?: Repeat['startsOn'] | null
-}
 export type { PartsSaid }
 export type NewFile = Pick<FileRecord, 'name' | 'mediaType' | 'bytes' | 'blob' | 'smallBlob'>
 
@@ -103,16 +100,14 @@ export function filesAdded(
   return ok(parts)
 }
 
-/** One rule for each action: two copies that each set one change the same record. */
-export const repeatIdOf = (id: Id<'action'>): Id<'repeat'> => `repeat:${id.slice('action:'.length)}`
-
-function repeatAdded(context: CommandContext, action: Action, { startsOn, ...rule }: NewRepeat): RecordDiff {
-  const standsOn = action.at?.date ?? action.day ?? action.due?.date ?? context.moment.date
-  return added({ id: repeatIdOf(action.id), actionId: action.id, ...rule, startsOn: startsOn ?? standsOn })
-}
-
 const reminderAdded = (context: CommandContext, actionId: Id<'action'>, when: Reminder['when']): RecordDiff =>
-  added({ id: context.newId('reminder'), actionId, when })
+  added({
+    id: context.newId('reminder'),
+    actionId,
+    when,
+    answeredAtEpochMs: null,
+    snoozedTo: null,
+  })
 
 /** The records that come with a new action. */
 export function partsAdded(
@@ -169,7 +164,10 @@ export const asideIdOf = (id: Id<'slip'> | Id<'action'>): Id<'aside'> =>
 export function removedWith(context: CommandContext, id: OwnerId): RecordDiff[] {
   const aside =
     isIdOf('slip', id) || isIdOf('action', id) ? recordIn(context.document, asideIdOf(id)) : undefined
-  const repeat = isIdOf('action', id) ? recordIn(context.document, repeatIdOf(id)) : undefined
+  const isLast =
+    isIdOf('action', id) &&
+    actionsOfSeries(context.document, seriesNameOf(id)).every((each) => each.id === id)
+  const repeat = isLast ? repeatOf(context.document, id) : undefined
   const reminders = isIdOf('action', id) ? remindersOf(context.document, id) : []
   const singles = [aside, repeat].filter((record) => record !== undefined)
   return [...owned(context, id), ...reminders, ...singles].map(removed)
@@ -190,10 +188,7 @@ export const editStep: Command<{ id: Id<'step'>; title: string }> = (context, { 
 export const tickStep: Command<{ id: Id<'step'>; done: boolean }> = (context, { id, done }) =>
   change(context, id, () => ({ doneAtEpochMs: done ? context.nowEpochMs : null }))
 
-function removing<K extends 'step' | 'file' | 'reminder' | 'repeat' | 'aside'>(
-  context: CommandContext,
-  id: Id<K>,
-): Outcome {
+function removing<K extends 'file' | 'reminder' | 'aside'>(context: CommandContext, id: Id<K>): Outcome {
   const record = recordIn(context.document, id) as AnyRecord | undefined
   return record ? diffOf(removed(record)) : refuse({ kind: 'notFound' })
 }
@@ -221,14 +216,6 @@ export const addFiles: Command<{ ownerId: OwnerId; files: readonly NewFile[] }> 
 /** Takes a file off what it lies with. Its bytes stay until what was removed is emptied, so that undo brings it back. */
 export const removeFile: Command<{ id: Id<'file'> }> = (context, { id }) => removing(context, id)
 
-function repeatSet(context: CommandContext, action: Action, repeat: NewRepeat | null): RecordDiff | null {
-  const standing = recordIn(context.document, repeatIdOf(action.id))
-  if (!repeat) return standing ? removed(standing) : null
-  if (!standing) return repeatAdded(context, action, repeat)
-  const { startsOn, ...rule } = repeat
-  return updateOf(standing, startsOn ? { ...rule, startsOn } : rule)
-}
-
 /** Adds reminders; one that stands already is not added a second time. */
 function remindersSet(
   context: CommandContext,
@@ -240,26 +227,15 @@ function remindersSet(
   return whens.filter((when) => !isThere(when)).map((when) => reminderAdded(context, id, when))
 }
 
-/** What is said to change in the records that belong to an action. */
-export function partsChanged(
+/** What is said to change in the reminders of an action. */
+export const remindersChanged = (
   context: CommandContext,
-  action: Action,
-  { repeat, reminders = [], noReminders }: PartsSaid,
-): (RecordDiff | null)[] {
-  return [
-    repeat === undefined ? null : repeatSet(context, action, repeat),
-    ...(noReminders ? remindersOf(context.document, action.id).map(removed) : []),
-    ...remindersSet(context, action.id, reminders),
-  ]
-}
-
-export const setRepeat: Command<{ id: Id<'action'>; repeat: NewRepeat | null }> = (
-  context,
-  { id, repeat },
-) => {
-  const action = recordIn(context.document, id)
-  return action ? diffOf(repeatSet(context, action, repeat)) : refuse({ kind: 'notFound' })
-}
+  id: Id<'action'>,
+  { reminders = [], noReminders }: PartsSaid,
+): RecordDiff[] => [
+  ...(noReminders ? remindersOf(context.document, id).map(removed) : []),
+  ...remindersSet(context, id, reminders),
+]
 
 export const addReminder: Command<{ id: Id<'action'>; when: Reminder['when'] }> = (context, { id, when }) =>
   recordIn(context.document, id) ? diffOf(...remindersSet(context, id, [when])) : refuse({ kind: 'notFound' })

@@ -8,7 +8,8 @@ import { actionsOfProject } from '../actionIndexes'
 import { stepsOf } from '../partIndexes'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import type { NewAction } from './actions'
-import { asideIdOf, handedOn, partsAdded, repeatIdOf } from './parts'
+import { repeatOf } from '../partIndexes'
+import { asideIdOf, handedOn, partsAdded } from './parts'
 import { makeProject } from './shelves'
 import { joinedNotes } from './slips'
 
@@ -122,7 +123,7 @@ export const mergeIntoAction: Command<{
   const [slip] = slipsIn(context, [slipId]) ?? []
   const action = recordIn(context.document, actionId)
   if (!slip || !action) return refuse({ kind: 'notFound' })
-  const hasRepeat = recordIn(context.document, repeatIdOf(actionId)) !== undefined
+  const hasRepeat = repeatOf(context.document, actionId) !== undefined
   const comesAlong = partsAdded(context, action, { ...fields, repeat: hasRepeat ? null : fields.repeat })
   if (!comesAlong.ok) return comesAlong
   const people = { personIds: withAll(slip.personIds, fields.personIds) }
