@@ -1,11 +1,11 @@
 // Plays a life through the same commands that people use, so that the journal behind the demo data is a real one.
 import { emptyDocument, makeStamp, withChange, type Change, type Document } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
-import * as days from '@/core/repeat/days'
 import { draftOf, parseSentence } from '@/core/sentence/reader'
 import { epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
 import { demoMark, select, type ArgsOf, type CommandName } from '@/state'
 import { commands, type Command, type NewAction } from '@/state/commands'
+import { later } from '@/state/commands/later'
 
 export interface Play {
   readonly document: () => Document
@@ -41,8 +41,8 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
       today: moment.date,
       document: () => document,
       run(name, args) {
-        const outcome = (commands[name] as Command<unknown>)(
-          { document, moment, nowEpochMs: epochMs, newId, days },
+        const outcome = ({ ...commands, ...later.commands }[name] as Command<unknown>)(
+          { document, moment, nowEpochMs: epochMs, newId, repeats: later.repeats },
           args,
         )
         if (!outcome.ok) throw new Error(`The demo was refused: ${name} ${outcome.error.kind}`)

@@ -12,7 +12,7 @@ import {
   type RecordParser,
   type ZenStore,
 } from '@/state'
-import { daysOfRules, loadReader } from '@/held/reader'
+import { laterActs, loadReader } from '@/held/reader'
 import { rest } from '@/held/rest'
 import { makeArchive, usualLimits } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
@@ -151,7 +151,7 @@ export function boot(): Zen {
     device,
     tabs,
     parser: () => parser,
-    days: daysOfRules,
+    later: laterActs,
     rest,
   })
   const tab = firstTabName(newName)

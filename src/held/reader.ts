@@ -1,8 +1,8 @@
-// The reader of sentences, which loads right after the start: until then every word stays in the title. What is set down
+// The reader of sentences, which loads right after the start with the acts that nobody does before: until then every word stays in the title. What is set down
 // is kept word for word, so that nothing depends on how soon it comes.
 import { useSyncExternalStore } from 'react'
 import type { Draft, Sentence } from '@/core/sentence'
-import type { RuleDays } from '@/state'
+import type { Later } from '@/state'
 
 type Whole = typeof import('@/core/sentence/reader')
 export type Reader = Pick<
@@ -17,7 +17,7 @@ export type Reader = Pick<
   | 'unknownNameIn'
 > & {
   /** Which days a rule gives; null until it has loaded. */
-  readonly days: RuleDays | null
+  readonly days: Pick<Whole, 'daysAfter' | 'daysWithin' | 'missedBy' | 'nextTurn'> | null
 }
 
 const nothingSaid: Omit<Draft, 'title'> = {
@@ -55,6 +55,7 @@ const notYet: Reader = {
 }
 
 let reader = notYet
+let later: Later | null = null
 let loading: Promise<void> | null = null
 const listeners = new Set<() => void>()
 
@@ -66,8 +67,11 @@ export function haveReader(given: Reader): void {
 
 /** Loads the reader once; where that fails it is tried again when next asked for. */
 export function loadReader(): Promise<void> {
-  loading ??= import('@/core/sentence/reader').then(
-    (whole) => haveReader({ ...whole, days: whole }),
+  loading ??= import('@/state/afterStart').then(
+    (loaded) => {
+      later = loaded.later
+      haveReader({ ...loaded.reader, days: loaded.reader })
+    },
     () => {
       loading = null
     },
@@ -81,7 +85,7 @@ function subscribe(listener: () => void): () => void {
   return () => listeners.delete(listener)
 }
 
-/** Which days a rule gives, as soon as that has loaded. */
-export const daysOfRules = (): RuleDays | null => reader.days
+/** The acts that load along with the reader, as soon as they have. */
+export const laterActs = (): Later | null => later
 
 export const useReader = (): Reader => useSyncExternalStore(subscribe, () => reader)

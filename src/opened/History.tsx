@@ -1,7 +1,8 @@
 // What happened to a record, from the journal, in plain words.
 import { useLayoutEffect, useState } from 'react'
 import type { Change } from '@/core/journal'
-import { takenInBy, type ZenStore } from '@/state'
+import type { ZenStore } from '@/state'
+import { takenInBy } from '@/state/takenIn'
 import { BandHeading, Column, Words } from '@/ui'
 import { changeMoment, historyWords } from '@/words/history'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'

@@ -21,6 +21,7 @@ import { History } from './History'
 import { NoteBand } from './NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
+import { Turn } from './Turn'
 import { useComingBack } from './useComingBack'
 import { PartsBands } from '@/parts/files/PartsBands'
 
@@ -75,6 +76,7 @@ export function OpenedAction({ action }: { action: Action }) {
           if (!comingBack.choose(field, of)) chooser.choose(field)
         }}
       />
+      <Turn action={action} />
       <SayWhatChanges
         placeholder="Say what changes"
         read={read}

@@ -1,14 +1,17 @@
-// How an action comes back and when it reminds: chips beside the others, said again to be changed, taken off plainly.
+// How an action comes back and when it reminds: chips beside the others. A rule opens its chooser; a reminder is said
+// again; both are taken off plainly.
 import { useState, type ReactNode } from 'react'
+import { standsOn } from '@/core/action'
 import type { Action, Id } from '@/core/record'
 import { parts } from '@/state'
 import { useReader } from '@/held/reader'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
-import { OpenedSaidAgain } from '@/parts/choosers/useChooser'
+import { OpenedRepeatChooser, OpenedSaidAgain } from '@/parts/choosers/useChooser'
 import {
   asSaid,
   chipWords,
+  chooserWords,
   reminderWords,
   repeatWords,
   saidAgainWords,
@@ -18,20 +21,19 @@ import {
 
 type Asked = { readonly field: 'repeat' | 'reminder'; readonly id: string | null; readonly words: string }
 
-export function useComingBack({ id }: Action): {
+export function useComingBack(action: Action): {
   readonly chips: readonly SaidChip[]
   readonly offers: readonly SaidField[]
   /** Opens what says a repeat or a reminder; false for any other field. */
   readonly choose: (field: SaidField, id?: string) => boolean
   readonly layer: ReactNode
 } {
+  const { id } = action
   const act = useAct()
-  const reader = useReader()
   const document = useHeldDocument()
   const today = useToday()
-  const context = useSentenceContext()
   const [asked, setAsked] = useState<Asked | null>(null)
-  const repeat = parts.repeatOf(document, id)
+  const repeat = parts.repeatOf(document, id) ?? null
   const reminders = parts.remindersOf(document, id)
   const chips: SaidChip[] = [
     ...(repeat ? [{ field: 'repeat', words: repeatWords(repeat, today), id: repeat.id } as const] : []),
@@ -41,50 +43,64 @@ export function useComingBack({ id }: Action): {
       id: reminder.id,
     })),
   ]
-  const clauseIn = (field: Asked['field'], words: string) =>
-    reader
-      .parseSentence(`it, ${words}`, context)
-      .clauses.find((clause) => clause.kind === field && clause.end - clause.start >= words.trim().length)
-
   const choose = (field: SaidField, of?: string) => {
     if (field !== 'repeat' && field !== 'reminder') return false
     const chip = chips.find((each) => each.id === of)
-    const start = field === 'repeat' ? 'every week' : 'remind me the day before at 9'
-    setAsked({
-      field,
-      id: of ?? null,
-      words: chip ? asSaid(chip.words) : start,
-    })
+    setAsked({ field, id: of ?? null, words: chip ? asSaid(chip.words) : 'remind me the day before at 9' })
     return true
   }
-  const takeOff = ({ field, id: of }: Asked) => {
-    if (field === 'repeat') act('setRepeat', { id, repeat: null })
-    else if (of) act('removeReminder', { id: of as Id<'reminder'> })
+  const close = () => setAsked(null)
+  return {
+    chips,
+    offers: [...(repeat ? [] : (['repeat'] as const)), 'reminder'],
+    choose,
+    layer: (
+      <>
+        {asked?.field === 'repeat' ? (
+          <OpenedRepeatChooser
+            title={chooserWords.repeat}
+            on={standsOn(action) ?? today}
+            repeat={repeat}
+            onSet={(set) => act('setRepeat', { id, repeat: set })}
+            onTakeOff={() => act('setRepeat', { id, repeat: null })}
+            onClose={close}
+          />
+        ) : null}
+        {asked?.field === 'reminder' ? <ReminderSaidAgain of={id} asked={asked} onClose={close} /> : null}
+      </>
+    ),
   }
+}
+
+function ReminderSaidAgain({ of, asked, onClose }: { of: Id<'action'>; asked: Asked; onClose: () => void }) {
+  const act = useAct()
+  const reader = useReader()
+  const today = useToday()
+  const context = useSentenceContext()
+  const id = asked.id as Id<'reminder'> | null
+  const clauseIn = (words: string) =>
+    reader
+      .parseSentence(`it, ${words}`, context)
+      .clauses.find(
+        (clause) => clause.kind === 'reminder' && clause.end - clause.start >= words.trim().length,
+      )
   const say = (words: string) => {
-    const clause = asked && clauseIn(asked.field, words)
-    if (!asked || !clause) return
-    if (clause.kind === 'repeat') {
-      const { repeat: said } = reader.draftOf({ title: '', clauses: [clause] }, today)
-      act('setRepeat', { id, repeat: said })
-    }
-    if (clause.kind === 'reminder') {
-      if (asked.id) act('changeReminder', { id: asked.id as Id<'reminder'>, when: clause.when })
-      else act('addReminder', { id, when: clause.when })
-    }
+    const clause = clauseIn(words)
+    if (clause?.kind !== 'reminder') return
+    if (id) act('changeReminder', { id, when: clause.when })
+    else act('addReminder', { id: of, when: clause.when })
   }
-  const layer = asked ? (
+  return (
     <OpenedSaidAgain
-      title={saidAgainWords[asked.field] ?? ''}
+      title={saidAgainWords.reminder ?? ''}
       words={asked.words}
       told={(words) => {
-        const clause = clauseIn(asked.field, words)
+        const clause = clauseIn(words)
         return clause ? chipWords(clause, today) : null
       }}
       onSay={say}
-      onTakeOff={asked.id ? () => takeOff(asked) : undefined}
-      onClose={() => setAsked(null)}
+      onTakeOff={id ? () => act('removeReminder', { id }) : undefined}
+      onClose={onClose}
     />
-  ) : null
-  return { chips, offers: [...(repeat ? [] : (['repeat'] as const)), 'reminder'], choose, layer }
+  )
 }

@@ -8,12 +8,11 @@ export {
   type NewAction,
   type NewFile,
   type NewRepeat,
-  takenInBy,
   type NewSlip,
   type Outcome,
   type Piece,
   type Refusal,
-  type RuleDays,
+  type Later,
 } from './commands'
 export { makeDeviceMemory, type DeviceMemory } from './deviceMemory'
 export { type FromFileWorker, type ToFileWorker } from './fileWorker'

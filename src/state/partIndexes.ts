@@ -1,7 +1,15 @@
 // The parts of things, by what they belong to, each list followed edit by edit (tableIndex).
 import { seriesNameOf } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
-import { compareRanks, type Action, type FileRecord, type Id, type OwnerId, type Reminder, type Step } from '@/core/record'
+import {
+  compareRanks,
+  type Action,
+  type FileRecord,
+  type Id,
+  type OwnerId,
+  type Reminder,
+  type Step,
+} from '@/core/record'
 import { makeTableIndex } from './tableIndex'
 
 const byRank = (a: { rank: string; id: string }, b: { rank: string; id: string }) =>

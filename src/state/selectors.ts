@@ -10,7 +10,7 @@ import {
   type RecordOf,
   type Settings,
 } from '@/core/record'
-import { demoMark } from './commands/demo'
+import { demoMark } from './demoMark'
 import { settingsIn } from './settingsIn'
 import { makeTableIndex } from './tableIndex'
 import { makeNameIndex, type Name, type NameIndex } from '@/core/sentence'

@@ -37,7 +37,7 @@ import {
   type CommandName,
   type Outcome,
   type Refusal,
-  type RuleDays,
+  type Later,
 } from './commands'
 import { continued } from './continued'
 import type { Unkept } from './unkept'
@@ -61,8 +61,8 @@ export interface StoreParts {
   readonly tabs: TabChannel
   /** Null until the schemas have loaded: until then only the length of texts is checked. */
   readonly parser: () => RecordParser | null
-  /** Null until the rule library has loaded. */
-  readonly days: () => RuleDays | null
+  /** The acts that load right after the start; null until they have. */
+  readonly later: () => Later | null
   /** Lets the screen go on between two portions of long work. */
   readonly rest?: () => Promise<void>
 }
@@ -136,7 +136,7 @@ export function makeZenStore({
   device,
   tabs,
   parser,
-  days,
+  later,
   rest = async () => {},
 }: StoreParts): ZenStore {
   const clock = boundedClock(deviceClock)
@@ -306,9 +306,14 @@ export function makeZenStore({
       const state = api.getState()
       if (state.readOnly) return readOnly
       const nowEpochMs = clock.nowEpochMs()
-      const command = commands[name] as AnyCommand<unknown>
+      const loaded = later()
+      const command = ({ ...commands, ...loaded?.commands } as Partial<Record<string, AnyCommand<unknown>>>)[
+        name
+      ]
+      if (!command) return refuse({ kind: 'notYet' })
       const moment = localMomentAt(nowEpochMs, clock.zone())
-      const outcome = command({ document: state.document, moment, nowEpochMs, newId, days: days() }, args)
+      const repeats = loaded?.repeats ?? null
+      const outcome = command({ document: state.document, moment, nowEpochMs, newId, repeats }, args)
       if (!outcome.ok) return outcome
       const change = changeOf(name, outcome.value)
       const after = withChange(state.document, change)

@@ -1,6 +1,6 @@
 // What tests of the store start from: a clock that is set by hand, ids that count, and storage that can fail.
 import { parsePartialRecord, parseRecord } from '@/core/exchange'
-import * as days from '@/core/repeat/days'
+import { later } from './commands/later'
 import { makeArchive, makeMemoryStore, type KeyValueStore } from './persistence'
 import { noTabs, type TabChannel } from './clock'
 import { makeZenStore, type ZenStore } from './store'
@@ -20,7 +20,7 @@ export function makeTestStore(
     tabs?: TabChannel
     limits?: Parameters<typeof makeArchive>[1]
     parser?: Parameters<typeof makeZenStore>[0]['parser']
-    days?: Parameters<typeof makeZenStore>[0]['days']
+    later?: Parameters<typeof makeZenStore>[0]['later']
     rest?: Parameters<typeof makeZenStore>[0]['rest']
   } = {},
 ): TestStore {
@@ -35,7 +35,7 @@ export function makeTestStore(
     device: options.device ?? 'device',
     tabs: options.tabs ?? noTabs,
     rest: options.rest,
-    days: options.days ?? (() => days),
+    later: options.later ?? (() => later),
     parser: options.parser ?? (() => ({ whole: parseRecord, partial: parsePartialRecord })),
   })
   return { ...store, clock }

@@ -34,6 +34,8 @@ const fieldWords: Readonly<Record<string, string>> = {
   name: 'name',
 }
 
+export const fieldNameWords = (field: string): string => fieldWords[field] ?? field
+
 /** A field's value in words, for history. */
 function valueWords(field: string, value: unknown, document: Document, today: CalendarDate): string {
   if (value === null || value === '' || (Array.isArray(value) && value.length === 0)) return 'none'
@@ -63,7 +65,7 @@ export const fieldChangeWords = (
   document: Document,
   today: CalendarDate,
 ): string =>
-  `${fieldWords[field] ?? field} ${valueWords(field, from, document, today)} → ${valueWords(field, to, document, today)}`
+  `${fieldNameWords(field)} ${valueWords(field, from, document, today)} → ${valueWords(field, to, document, today)}`
 
 /** "repeat none → every weekday": what is said of the records that belong to an action, where it changes any. */
 export function partsChangeWords(
@@ -83,6 +85,8 @@ export function partsChangeWords(
 const silent = new Set([
   'moves',
   'moved',
+  'turn',
+  'alone',
   'rank',
   'startedAtEpochMs',
   'doneAtEpochMs',

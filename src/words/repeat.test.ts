@@ -36,6 +36,17 @@ const rules: fc.Arbitrary<RepeatRule> = fc
       }),
       fc.record({
         frequency: fc.constant('monthly' as const),
+        monthDays: fc.constantFrom([29], [30], [31]),
+        orLast: fc.boolean(),
+      }),
+      fc.record({
+        frequency: fc.constant('yearly' as const),
+        months: fc.constant([2]),
+        monthDays: fc.constant([29]),
+        orLast: fc.boolean(),
+      }),
+      fc.record({
+        frequency: fc.constant('monthly' as const),
         nth: fc.constantFrom(1, 2, 3, 4, -1),
         weekdays: fc.nat(6).map((day) => [day]),
       }),

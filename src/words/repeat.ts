@@ -25,6 +25,17 @@ function ordinal(day: number): string {
   return `${day}${ending}`
 }
 
+/** "day", or "days" where there are several between. */
+export const unitWords = (frequency: RepeatRule['frequency'], interval: number): string =>
+  interval === 1 ? units[frequency] : `${units[frequency]}s`
+
+/** The weekdays from the one a week begins with. */
+export const weekdayNames = (startsOn: number) =>
+  [0, 1, 2, 3, 4, 5, 6].map((ahead) => {
+    const weekday = (startsOn + ahead) % 7
+    return { weekday, name: dayName(weekday), short: dayName(weekday).slice(0, 2) }
+  })
+
 const units = { daily: 'day', weekly: 'week', monthly: 'month', yearly: 'year' } as const
 
 function everyWords({ frequency, interval }: RepeatRule): string {
@@ -43,7 +54,17 @@ function weeklyWords(rule: RepeatRule): string {
   return rule.interval === 2 ? `every other ${days}` : `${everyWords(rule)} on ${days}`
 }
 
-function onWords(rule: RepeatRule): string {
+/** What becomes of it in a month that has no such day. */
+function missingDayWords({ monthDays, months, orLast }: RepeatRule): string {
+  const [day, ...others] = monthDays
+  const mayLack = day !== undefined && day > 28 && others.length === 0
+  if (!mayLack || months.some((month) => month !== 2)) return ''
+  return orLast ? ' or the last day' : ' where there is one'
+}
+
+const onWords = (rule: RepeatRule): string => dayWords(rule) + missingDayWords(rule)
+
+function dayWords(rule: RepeatRule): string {
   if (rule.frequency === 'yearly' && rule.months.length > 0 && rule.monthDays.length > 0) {
     const [month, day] = [rule.months[0] as number, rule.monthDays[0] as number]
     return ` on ${dayMonth(`2028-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}` as CalendarDate)}`

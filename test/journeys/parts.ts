@@ -8,6 +8,10 @@ export const morning = new Date('2026-03-11T09:05:00Z')
 export const wide = { width: 1280, height: 800 }
 
 export async function open(page: Page, path = '/'): Promise<void> {
+  // A journey that fails says what the page could not fetch.
+  page.on('requestfailed', (request) =>
+    console.log('not fetched:', request.url(), request.failure()?.errorText ?? ''),
+  )
   await page.clock.install({ time: morning })
   await page.goto(path)
   await expect(page.getByRole('textbox', { name: 'Set down' })).toBeVisible()

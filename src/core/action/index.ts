@@ -16,4 +16,5 @@ export {
   seriesNameOf,
   standsOn,
   stepsOnTurn,
+  turnOf,
 } from './series'

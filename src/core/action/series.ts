@@ -1,7 +1,7 @@
 // The actions of one rule. Each has the name of the first and the day it came for, `action:rent~2026-04-03`, so that two
 // copies that tick the same one bring one and the same next.
 import { isEqual } from '../isEqual'
-import type { Action, Id, Reminder, Step } from '../record'
+import type { Action, Id, Reminder, Repeat, Step } from '../record'
 import { addDays, daysBetween, type CalendarDate } from '../time'
 
 /** The name that all actions of one rule share. */
@@ -16,6 +16,10 @@ export const idOnTurn = <K extends 'action' | 'step' | 'reminder'>(id: Id<K>, tu
 /** The day an action is laid on by whoever laid it: fixed, else picked or moved to, else due. */
 export const standsOn = ({ at, day, due }: Pick<Action, 'at' | 'day' | 'due'>): CalendarDate | null =>
   at?.date ?? day ?? due?.date ?? null
+
+/** The day of its rule that an action stands for: where none is written, the one it was laid on. */
+export const turnOf = (action: Action, repeat: Pick<Repeat, 'startsOn'>): CalendarDate =>
+  action.turn ?? standsOn({ ...action, ...action.alone }) ?? repeat.startsOn
 
 /** Its dates, as far from `turn` as they were from `from`. What has no promise stands on its turn. */
 function datesOn(

@@ -10,3 +10,4 @@ export {
   type RepeatRule,
 } from './rule'
 export { movedRule } from './movedRule'
+export { bodiesFor, everyWeekOn, mayLackDay, withBody } from './choices'

@@ -179,12 +179,16 @@ export function readTimes(phrase: string): number | null {
 const afterDone =
   / (?:after|once|from when) (?:it is|it's|it was|being|its) (?:done|finished|ticked)$| after completion$/
 
+const orLastDay = / or (?:on )?(?:the|its) last day$/
+const whereThereIs = / where there is one$/
+
 interface Endings {
   readonly rest: string
   readonly until: CalendarDate | null
   readonly times: number | null
   readonly at: SaidTime | null
   readonly fromDone: boolean
+  readonly orLast: boolean
 }
 
 function takeAt(rest: string): readonly [string, SaidTime] | null {
@@ -200,7 +204,7 @@ function takeAt(rest: string): readonly [string, SaidTime] | null {
 }
 
 function withoutEndings(phrase: string, calendar: Calendar): Endings | null {
-  let found: Endings = { rest: phrase, until: null, times: null, at: null, fromDone: false }
+  let found: Endings = { rest: phrase, until: null, times: null, at: null, fromDone: false, orLast: false }
   for (;;) {
     const { rest } = found
     const until = /^(.+?) (?:until|till) (.+)$/.exec(rest)
@@ -212,6 +216,8 @@ function withoutEndings(phrase: string, calendar: Calendar): Endings | null {
     else if (often && found.times === null) found = { ...found, rest: times[1] as string, times: often }
     else if (at && found.at === null) found = { ...found, rest: at[0], at: at[1] }
     else if (afterDone.test(rest)) found = { ...found, rest: rest.replace(afterDone, ''), fromDone: true }
+    else if (orLastDay.test(rest)) found = { ...found, rest: rest.replace(orLastDay, ''), orLast: true }
+    else if (whereThereIs.test(rest)) found = { ...found, rest: rest.replace(whereThereIs, '') }
     else return found
   }
 }
@@ -221,12 +227,13 @@ export function readRepeat(phrase: string, calendar: Calendar): SaidRepeat | nul
   if (!mayBeRepeat(phrase)) return null
   const endings = withoutEndings(phrase, calendar)
   if (!endings) return null
-  const { until, times, fromDone } = endings
+  const { until, times, fromDone, orLast } = endings
   const found = bodyOf(endings.rest)
   if (!found) return null
   const { partOfDay, ...body } = found
-  const rule = { ...everyDay, ...body, until, times }
+  const rule = { ...everyDay, ...body, orLast, until, times }
   const isSound =
+    (!orLast || (rule.monthDays.length === 1 && (rule.monthDays[0] as number) > 28)) &&
     rule.interval >= 1 &&
     rule.interval <= longestInterval &&
     (until === null || times === null) &&

@@ -131,6 +131,16 @@ export const understood: [said: string, title: string, ...clauses: string[]][] =
     'call the mill',
     'repeat FREQ=WEEKLY;INTERVAL=2;BYDAY=WE 10:00',
   ],
+  [
+    'read the meters monthly on the 31st or the last day',
+    'read the meters',
+    'repeat FREQ=MONTHLY;BYMONTHDAY=28,29,30,31;BYSETPOS=-1',
+  ],
+  [
+    'call the leap club every year on 29 february where there is one',
+    'call the leap club',
+    'repeat FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=29',
+  ],
   ['file receipts monthly on the last friday', 'file receipts', 'repeat FREQ=MONTHLY;BYDAY=-1FR'],
   [
     'oil the hinges every 6 weeks after it is done',

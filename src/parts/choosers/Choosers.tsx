@@ -11,6 +11,7 @@ import { ShelfChooser } from './ShelfChooser'
 import { ContextChooser, PeopleChooser, WhomChooser } from './WhoChoosers'
 
 export { ProjectChooser } from './ProjectChooser'
+export { RepeatChooser } from './RepeatChooser'
 export { SaidAgain } from './SaidAgain'
 export { GrowSheet } from '../reshape/GrowSheet'
 export { Reshaping } from '../reshape/Reshaping'

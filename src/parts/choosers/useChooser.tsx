@@ -2,12 +2,14 @@
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react'
 import type { SaidField } from '@/words'
 import type { ChooserProps, ProjectChooserProps } from './chooserProps'
+import type { RepeatChooserProps } from './RepeatChooser'
 import type { SaidAgainProps } from './SaidAgain'
 
 // One door: what stands behind two would load at the start.
 const load = () => import('./Choosers')
 const ActionChooser = lazy(() => load().then((module) => ({ default: module.ActionChooser })))
 const SaidAgain = lazy(() => load().then((module) => ({ default: module.SaidAgain })))
+const RepeatChooser = lazy(() => load().then((module) => ({ default: module.RepeatChooser })))
 const ProjectChooser = lazy(() => load().then((module) => ({ default: module.ProjectChooser })))
 
 /** Loads the choosers while nobody waits for them: what is typed right after the first press must find its line. */
@@ -60,6 +62,16 @@ export function OpenedSaidAgain(props: Omit<SaidAgainProps, 'anchor'>): ReactNod
   return (
     <Suspense fallback={null}>
       <SaidAgain {...props} anchor={anchor} />
+    </Suspense>
+  )
+}
+
+/** How often something comes back, beside what was pressed. */
+export function OpenedRepeatChooser(props: Omit<RepeatChooserProps, 'anchor'>): ReactNode {
+  const [anchor] = useState(pressedPlace)
+  return (
+    <Suspense fallback={null}>
+      <RepeatChooser {...props} anchor={anchor} />
     </Suspense>
   )
 }

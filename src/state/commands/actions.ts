@@ -1,6 +1,6 @@
 // Making actions and working them: tick, pick, move, start, hold, wait.
 
-import { aloneAfter, heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
+import { heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
 import { recordIn, updateOf } from '@/core/journal'
 import { rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
@@ -10,7 +10,6 @@ import { underwayOf } from '../actionIndexes'
 import { repeatOf } from '../partIndexes'
 import { settingsIn } from '../settingsIn'
 import { partsAdded, remindersChanged, type NewParts, type PartsSaid } from './parts'
-import { nextAdded, nextTakenBack, repeatSet } from './repeats'
 import {
   added,
   change,
@@ -128,12 +127,16 @@ const decide = (
   context: CommandContext,
   id: Id<'action'>,
   patch: (action: Action) => Partial<Action>,
-): Outcome =>
-  change(context, id, (action) => {
+): Outcome => {
+  const { repeats } = context
+  const comesBack = repeatOf(context.document, id) !== undefined
+  if (comesBack && !repeats) return refuse({ kind: 'notYet' })
+  return change(context, id, (action) => {
     const after = patch(action)
-    const alone = repeatOf(context.document, id) ? { alone: aloneAfter(action, after) } : {}
+    const alone = comesBack && repeats ? { alone: repeats.aloneAfter(action, after) } : {}
     return { ...alone, ...after, ...outOfTickler(action, after, context.moment.date) }
   })
+}
 
 /** As `decide`, and counts the change where it re-dates the action. */
 const redate = (
@@ -160,7 +163,10 @@ export const editAction: Command<Edit> = (context, { id, patch, parts = {} }) =>
   const action = recordIn(context.document, id)
   if (!action) return refuse({ kind: 'notFound' })
   const said = { ...patch, ...lines.value }
-  const repeat = parts.repeat === undefined ? null : repeatSet(context, { ...action, ...said }, parts.repeat)
+  const { repeats } = context
+  if (parts.repeat !== undefined && !repeats) return refuse({ kind: 'notYet' })
+  const repeat =
+    parts.repeat === undefined ? null : repeats?.repeatSet(context, { ...action, ...said }, parts.repeat)
   if (repeat && !repeat.ok) return repeat
   const edited = redate(context, id, () => ({ ...said, ...repeat?.value.patch }))
   if (!edited.ok && edited.error.kind !== 'nothingToDo') return edited
@@ -187,7 +193,9 @@ export const letGoActions: Command<{ ids: readonly Id<'action'>[] }> = (context,
 export const tick: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const action = recordIn(context.document, id)
   if (!action) return refuse({ kind: 'notFound' })
-  const next = nextAdded(context, action)
+  const comesBack = repeatOf(context.document, id) !== undefined
+  if (comesBack && !context.repeats) return refuse({ kind: 'notYet' })
+  const next = context.repeats?.nextAdded(context, action) ?? ok([])
   return next.ok ? diffOf(updateOf(action, { doneAtEpochMs: context.nowEpochMs }), ...next.value) : next
 }
 /** Open again, as it stood. What its tick had brought goes, unless it has been changed since. */
@@ -195,7 +203,10 @@ export const untick: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const action = recordIn(context.document, id)
   if (!action) return refuse({ kind: 'notFound' })
   const opened = updateOf(action, { doneAtEpochMs: null, letGoAtEpochMs: null })
-  return diffOf(opened, ...(action.doneAtEpochMs === null ? [] : nextTakenBack(context, action)))
+  return diffOf(
+    opened,
+    ...(action.doneAtEpochMs === null ? [] : (context.repeats?.nextTakenBack(context, action) ?? [])),
+  )
 }
 export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) =>
   change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs }))

@@ -10,11 +10,8 @@ import {
   type RecordOf,
 } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
-import type * as days from '@/core/repeat/days'
+import type { Later } from './later'
 import type { LocalMoment } from '@/core/time'
-
-/** Which days a rule gives: it brings the rule library, and loads right after the start. */
-export type RuleDays = Pick<typeof days, 'firstOn' | 'nextTurn' | 'daysAfter' | 'daysWithin' | 'missedBy'>
 
 export interface CommandContext {
   readonly document: Document
@@ -23,7 +20,7 @@ export interface CommandContext {
   readonly nowEpochMs: number
   readonly newId: <K extends RecordKind>(kind: K) => Id<K>
   /** Null for the moment until it has loaded. */
-  readonly days: RuleDays | null
+  readonly repeats: Later['repeats'] | null
 }
 
 export type Refusal =

@@ -1,10 +1,8 @@
 // Taking the demo data out again.
 import { recordsIn } from '@/core/journal'
 import { kinds } from '@/core/record'
+import { demoMark } from '../demoMark'
 import { diffOf, removed, type Command } from './command'
-
-/** The mark in the id of every record of the demo data. */
-export const demoMark = 'demo-'
 
 /** Removes every demo record. What the person made since stays, also where it stood in a demo project. */
 export const removeDemo: Command<Record<string, never>> = (context) => {

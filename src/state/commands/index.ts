@@ -1,14 +1,10 @@
-// Every act a person can do. The name of a command is the name of its act in the journal.
+// Every act a person can do. The name of a command is the name of its act in the journal. What nobody does in the first
+// moment is in later.ts and loads right after the start.
 import * as actions from './actions'
 import * as around from './around'
 import type { Command } from './command'
-import * as demo from './demo'
-import * as firstHour from './firstHour'
-import * as kept from './kept'
+import type { laterCommands } from './later'
 import * as parts from './parts'
-import * as repeats from './repeats'
-import * as reshaping from './reshaping'
-import * as reviews from './reviews'
 import * as shelves from './shelves'
 import * as slips from './slips'
 
@@ -31,30 +27,12 @@ export const commands = {
   sortAsNotBefore: slips.sortAsNotBefore,
   sortAsReference: slips.sortAsReference,
   sortAsReading: slips.sortAsReading,
-  joinSlips: reshaping.joinSlips,
-  splitSlip: reshaping.splitSlip,
-  mergeIntoAction: reshaping.mergeIntoAction,
-  makeStepOf: reshaping.makeStepOf,
-  growIntoProject: reshaping.growIntoProject,
-  shrinkToAction: reshaping.shrinkToAction,
-  editReading: kept.editReading,
-  removeReading: kept.removeReading,
-  shelveKept: kept.shelveKept,
-  setReadings: kept.setReadings,
-  removeKept: kept.removeKept,
-  editReference: kept.editReference,
-  removeReference: kept.removeReference,
   addSteps: parts.addSteps,
   editStep: parts.editStep,
   tickStep: parts.tickStep,
   removeStep: parts.removeStep,
   addFiles: parts.addFiles,
   removeFile: parts.removeFile,
-  setRepeat: repeats.setRepeat,
-  skipTurn: repeats.skipTurn,
-  onlyThisOne: repeats.onlyThisOne,
-  fromNowOn: repeats.fromNowOn,
-  watch: repeats.watch,
   addReminder: parts.addReminder,
   changeReminder: parts.changeReminder,
   removeReminder: parts.removeReminder,
@@ -93,26 +71,19 @@ export const commands = {
   renamePerson: around.renamePerson,
   removeNamed: around.removeNamed,
   setSettings: around.setSettings,
-  chooseFirst: firstHour.chooseFirst,
-  startReview: reviews.startReview,
-  stepTo: reviews.stepTo,
-  setAims: reviews.setAims,
-  finishReview: reviews.finishReview,
-  dropReview: reviews.dropReview,
-  removeDemo: demo.removeDemo,
 } as const
 
-export type CommandName = keyof typeof commands
-export type ArgsOf<N extends CommandName> = (typeof commands)[N] extends Command<infer A> ? A : never
+export type AllCommands = typeof commands & typeof laterCommands
+export type CommandName = keyof AllCommands
+export type ArgsOf<N extends CommandName> = AllCommands[N] extends Command<infer A> ? A : never
 
-export type { Command, CommandContext, Outcome, Refusal, RuleDays } from './command'
+export type { Command, CommandContext, Outcome, Refusal } from './command'
+export type { Later } from './later'
 export type { NewAction } from './actions'
-export type { NewFile } from './parts'
-export type { NewRepeat } from './repeats'
+export type { NewFile, NewRepeat } from './parts'
 export type { Piece } from './reshaping'
 export type { NewSlip } from './slips'
 export type { FirstChoices } from './firstHour'
 export type { NewProject } from './shelves'
-export { demoMark } from './demo'
-export { takenInBy, type TakenIn } from './reshaping'
+export { demoMark } from '../demoMark'
 export { stampFor } from './shelves'

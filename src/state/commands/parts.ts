@@ -1,6 +1,6 @@
 // What belongs to something else as a record of its own: steps, files, reminders; and what is laid aside. Rules are in
 // repeats.ts.
-import { seriesNameOf } from '@/core/action'
+import { seriesNameOf, standsOn } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
 import { recordIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import {
@@ -14,12 +14,12 @@ import {
   type Id,
   type OwnerId,
   type Reminder,
+  type Repeat,
   type Step,
 } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { PartsSaid } from '@/core/sentence'
-import { actionsOfSeries, filesOf, remindersOf, repeatOf, stepsOf } from '../partIndexes'
-import { repeatAdded, type NewRepeat } from './repeats'
+import { actionsOfSeries, filesOf, remindersOf, repeatIdOf, repeatOf, stepsOf } from '../partIndexes'
 import {
   added,
   change,
@@ -33,6 +33,11 @@ import {
   type Refusal,
 } from './command'
 
+/** A rule as a sentence says it, or as a chooser sets it. */
+export type NewRepeat = Pick<Repeat, 'rule' | 'fromDone' | 'time'> & {
+  /** Left out or null: the day the action stands on. */
+  readonly startsOn?: Repeat['startsOn'] | null
+}
 export type { PartsSaid }
 export type NewFile = Pick<FileRecord, 'name' | 'mediaType' | 'bytes' | 'blob' | 'smallBlob'>
 
@@ -98,6 +103,21 @@ export function filesAdded(
     parts.push(added(record))
   }
   return ok(parts)
+}
+
+export function repeatAdded(
+  context: CommandContext,
+  action: Action,
+  { startsOn, ...rule }: NewRepeat,
+): RecordDiff {
+  return added({
+    id: repeatIdOf(action.id),
+    actionId: action.id,
+    ...rule,
+    startsOn: startsOn ?? standsOn(action) ?? context.moment.date,
+    skips: [],
+    watched: false,
+  })
 }
 
 const reminderAdded = (context: CommandContext, actionId: Id<'action'>, when: Reminder['when']): RecordDiff =>

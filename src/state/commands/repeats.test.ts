@@ -141,8 +141,8 @@ describe('ticking what comes back', () => {
     store.run('tickActions', { ids: [id, id] })
     expect(open()).toHaveLength(1)
   })
-  it('waits for the rule library, and changes nothing until then', async () => {
-    const { store, id, one } = await storeWith({}, { days: () => null })
+  it('waits until what it needs has loaded, and changes nothing until then', async () => {
+    const { store, id, one } = await storeWith({}, { later: () => null })
     expect(store.run('tick', { id })).toMatchObject({ ok: false, error: { kind: 'notYet' } })
     expect(one().id).toBe(id)
   })

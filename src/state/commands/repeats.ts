@@ -9,6 +9,7 @@ import {
   seriesNameOf,
   standsOn,
   stepsOnTurn,
+  turnOf,
 } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
@@ -17,29 +18,11 @@ import { movedRule, parseRuleText, toRuleText, type RepeatRule } from '@/core/re
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { actionsOfSeries, remindersOf, repeatIdOf, repeatOf, stepsOf } from '../partIndexes'
+import * as days from '@/core/repeat/days'
+import { repeatAdded, type NewRepeat } from './parts'
 import { added, change, diffOf, removed, type Command, type CommandContext, type Refusal } from './command'
 
-/** A rule as a sentence says it, or as a chooser sets it. */
-export type NewRepeat = Pick<Repeat, 'rule' | 'fromDone' | 'time'> & {
-  /** Left out or null: the day the action stands on. */
-  readonly startsOn?: Repeat['startsOn'] | null
-}
-
-export function repeatAdded(
-  context: CommandContext,
-  action: Action,
-  { startsOn, ...rule }: NewRepeat,
-): RecordDiff {
-  const counted = startsOn ?? standsOn(action) ?? context.moment.date
-  return added({
-    id: repeatIdOf(action.id),
-    actionId: action.id,
-    ...rule,
-    startsOn: counted,
-    skips: [],
-    watched: false,
-  })
-}
+export { aloneAfter } from '@/core/action/series'
 
 /** The rule of an action with the day that it stands for; null where it does not come back, or by no rule known here. */
 function comingBack(context: CommandContext, action: Action) {
@@ -50,21 +33,13 @@ function comingBack(context: CommandContext, action: Action) {
   return { repeat, rule, turn, series: { ...repeat, rule } }
 }
 
-/** The day of its rule that an action stands for: where none is written, the one it was laid on. */
-export const turnOf = (action: Action, repeat: Pick<Repeat, 'startsOn'>): CalendarDate =>
-  action.turn ?? standsOn({ ...action, ...action.alone }) ?? repeat.startsOn
-
 /** How often an action of this rule has been ticked. */
 const doneIn = (context: CommandContext, id: Id<'action'>): number =>
   actionsOfSeries(context.document, seriesNameOf(id)).filter(({ doneAtEpochMs }) => doneAtEpochMs !== null)
     .length
 
 /** The day on which an action comes next, seen from today; null where it does not. */
-function nextDay(
-  context: CommandContext,
-  action: Action,
-  days: NonNullable<CommandContext['days']>,
-): CalendarDate | null {
+function nextDay(context: CommandContext, action: Action): CalendarDate | null {
   const back = comingBack(context, action)
   if (!back) return null
   const { series, turn, rule } = back
@@ -79,9 +54,8 @@ function nextDay(
 export function nextAdded(context: CommandContext, action: Action): Result<RecordDiff[], Refusal> {
   const back = isOpen(action) ? comingBack(context, action) : null
   if (!back) return ok([])
-  const { days, document } = context
-  if (!days) return refuse({ kind: 'notYet' })
-  let turn = nextDay(context, action, days)
+  const { document } = context
+  let turn = nextDay(context, action)
   for (;;) {
     const there = turn && recordIn(document, idOnTurn(action.id, turn))
     if (turn === null || (there && isOpen(there))) return ok([])
@@ -129,10 +103,9 @@ function laidByRule(
   action: Action,
   repeat: NewRepeat,
 ): Result<Partial<Action> & { readonly turn: CalendarDate }, Refusal> {
-  const { days, moment } = context
+  const { moment } = context
   const rule = parseRuleText(repeat.rule)
   if (!rule) return refuse({ kind: 'unfit', field: 'rule' })
-  if (!days) return refuse({ kind: 'notYet' })
   const standing = repeatOf(context.document, action.id)
   const on = standsOn(action)
   const wasLaid = standing !== undefined && on === turnOf(action, standing)
@@ -141,7 +114,8 @@ function laidByRule(
   if (repeat.fromDone) return ok({ turn: on ?? moment.date })
   if (on !== null && wasLaid) {
     const { at, due, day, notBefore } = onTurn({ ...action, alone: {} }, on, first)
-    return ok({ at, due, day, notBefore, turn: first })
+    const { at: _at, due: _due, day: _day, notBefore: _notBefore, ...alone } = action.alone
+    return ok({ at, due, day, notBefore, turn: first, alone })
   }
   if (on !== null) return ok({ turn: on })
   return ok((action.notBefore ?? action.waiting) ? { turn: first } : { day: first, turn: first })
@@ -182,9 +156,8 @@ export const skipTurn: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const action = recordIn(context.document, id)
   const back = action && isOpen(action) ? comingBack(context, action) : null
   if (!action || !back) return refuse({ kind: 'notFound' })
-  const { days, document, moment } = context
-  if (!days) return refuse({ kind: 'notYet' })
-  const turn = nextDay(context, action, days)
+  const { document, moment } = context
+  const turn = nextDay(context, action)
   if (turn === null) return refuse({ kind: 'lastTurn' })
   const latest = back.series.fromDone ? [] : days.daysWithin(back.series, back.turn, moment.date)
   const skipped = latest.at(-1) ?? back.turn

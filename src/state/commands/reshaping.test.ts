@@ -4,7 +4,8 @@ import { calendarDateUnsafe } from '@/core/time'
 import { asideOf, filesOf, remindersOf, repeatOf, stepsOf } from '../partIndexes'
 import { makeTestStore, type TestStore } from '../testing'
 import { findTwins } from '../twins'
-import { commands, takenInBy, type NewFile } from '.'
+import { takenInBy } from '../takenIn'
+import { commands, type NewFile } from '.'
 
 const friday = calendarDateUnsafe('2026-03-13')
 const fileCalled = (name: string): NewFile => ({

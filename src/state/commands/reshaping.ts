@@ -1,14 +1,13 @@
 // What one thing becomes of others: slips joined and split, a slip laid into an action, an action grown into a project, a
 // project shrunk to its action. Each is one act; nothing is lost on the way, and what was removed for it is told by the
 // history of what took it in (see `takenInBy`).
-import { idOf, recordIn, recordsIn, updateOf, type Change, type RecordDiff, type Stamp } from '@/core/journal'
-import { isIdOf, type Action, type AnyRecord, type Id, type Slip, type Step } from '@/core/record'
+import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
+import { type Action, type AnyRecord, type Id, type Slip, type Step } from '@/core/record'
 import { refuse } from '@/core/result'
 import { actionsOfProject } from '../actionIndexes'
-import { stepsOf } from '../partIndexes'
+import { repeatOf, stepsOf } from '../partIndexes'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import type { NewAction } from './actions'
-import { repeatOf } from '../partIndexes'
 import { asideIdOf, handedOn, partsAdded } from './parts'
 import { makeProject } from './shelves'
 import { joinedNotes } from './slips'
@@ -243,49 +242,4 @@ export const shrinkToAction: Command<{ id: Id<'project'> }> = (context, { id }) 
     ...handedOn(context, [id], action.id),
     removed(project),
   )
-}
-
-/** The acts in which one thing takes in another, or becomes it. */
-const becoming: ReadonlySet<string> = new Set([
-  'sortAsAction',
-  'sortAsDone',
-  'sortAsSomeday',
-  'sortAsLetGo',
-  'sortAsProject',
-  'sortAsReference',
-  'sortAsHandedOver',
-  'sortAsNotBefore',
-  'sortAsReading',
-  'joinSlips',
-  'splitSlip',
-  'mergeIntoAction',
-  'makeStepOf',
-  'growIntoProject',
-  'shrinkToAction',
-])
-const withHistory = ['slip', 'action', 'project'] as const
-
-/** The history of something else, up to the change in which it was taken in. */
-export interface TakenIn {
-  readonly id: string
-  readonly until: Stamp
-}
-
-/**
- * What `id` was made of or took in, as its own changes tell: removed for it, or what it came out of. That history is its
- * history too. What was taken back since does not count.
- */
-export function takenInBy(changes: readonly Change[], id: string): TakenIn[] {
-  const isBack = new Map<Stamp, boolean>()
-  for (const { reverts } of changes) if (reverts) isBack.set(reverts.stamp, reverts.kind === 'undo')
-  return changes.flatMap(({ act, stamp, diff }) => {
-    const own = diff.find((part) => idOf(part) === id)
-    if (!own || !becoming.has(act) || isBack.get(stamp)) return []
-    return diff.flatMap((part) => {
-      const other = idOf(part)
-      const isOf = part.kind === 'removed' || (part.kind === 'updated' && own.kind === 'added')
-      const isTold = other !== id && withHistory.some((kind) => isIdOf(kind, other as Id))
-      return isOf && isTold ? [{ id: other, until: stamp }] : []
-    })
-  })
 }

@@ -1,0 +1,108 @@
+// What comes back, opened: the next one and what was missed, what was changed for this one alone, and how it went.
+import { useState } from 'react'
+import { isOpen, turnOf } from '@/core/action'
+import { isEqual } from '@/core/isEqual'
+import type { Action, Repeat } from '@/core/record'
+import { parseRuleText } from '@/core/repeat'
+import { parts } from '@/state'
+import { useReader } from '@/held/reader'
+import { useAct, useHeldDocument, useToday } from '@/held/zen'
+import { Button, Column, Row, Words } from '@/ui'
+import { aloneWords, fromNowOnWords, missedWords, nextWords } from '@/words/turns'
+import { HabitStrip } from './HabitStrip'
+
+export function Turn({ action }: { action: Action }) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const repeat = parts.repeatOf(document, action.id)
+  if (!repeat) return null
+  return (
+    <Column gap="$1">
+      {isOpen(action) ? <Standing action={action} repeat={repeat} /> : null}
+      {isOpen(action) ? <OneOrAll action={action} /> : null}
+      {repeat.watched ? <HabitStrip repeat={repeat} /> : null}
+      <Row marginLeft="$-2" flexWrap="wrap">
+        {isOpen(action) ? (
+          <Button kind="quiet" label="Skip this one" onPress={() => act('skipTurn', { id: action.id })} />
+        ) : null}
+        <Button
+          kind="quiet"
+          label={repeat.watched ? 'Watch it no more' : 'Watch how it goes'}
+          onPress={() => act('watch', { id: action.id, watched: !repeat.watched }, { say: false })}
+        />
+      </Row>
+    </Column>
+  )
+}
+
+/** "missed twice before · then Wed 25 Mar" */
+function Standing({ action, repeat }: { action: Action; repeat: Repeat }) {
+  const { days } = useReader()
+  const today = useToday()
+  const rule = parseRuleText(repeat.rule)
+  if (!days || !rule) return null
+  const turn = turnOf(action, repeat)
+  const series = { ...repeat, rule }
+  const missed = repeat.fromDone ? 0 : days.missedBy(series, turn, today)
+  const next = days.nextTurn(series, turn, today)
+  const told = [missedWords(missed), repeat.fromDone ? null : nextWords(next, today)].filter(Boolean)
+  return told.length > 0 ? (
+    <Words size="second" tone={missed > 0 ? 'clay' : 'inkSoft'}>
+      {told.join(' · ')}
+    </Words>
+  ) : null
+}
+
+/** Of what a person changes in something that comes back, these are meant from now on unless they say otherwise. */
+const lasting = [
+  'title',
+  'note',
+  'minutes',
+  'contextIds',
+  'personIds',
+  'projectId',
+  'areaId',
+  'weight',
+  'energy',
+  'payoff',
+  'craft',
+  'address',
+] as const
+
+/** Whether a change is meant for this one alone, told in a line that turns it round. */
+function OneOrAll({ action }: { action: Action }) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const today = useToday()
+  const [asOpened] = useState(action)
+  const { id, alone } = action
+  const changed = lasting.filter((field) => !(field in alone) && !isEqual(action[field], asOpened[field]))
+  const before = Object.fromEntries(changed.map((field) => [field, asOpened[field]]))
+  return (
+    <>
+      {Object.keys(alone).length > 0 ? (
+        <TurnedRound
+          told={aloneWords(action, document, today)}
+          other="From now on"
+          onPress={() => act('fromNowOn', { id })}
+        />
+      ) : null}
+      {changed.length > 0 ? (
+        <TurnedRound
+          told={fromNowOnWords(changed)}
+          other="This one alone"
+          onPress={() => act('onlyThisOne', { id, before })}
+        />
+      ) : null}
+    </>
+  )
+}
+
+const TurnedRound = ({ told, other, onPress }: { told: string; other: string; onPress: () => void }) => (
+  <Row gap="$2" justifyContent="space-between" borderTopWidth={1} borderColor="$rule">
+    <Words size="second" tone="inkSoft" flex={1} style={{ overflowWrap: 'anywhere' }}>
+      {told}
+    </Words>
+    <Button kind="quiet" label={other} onPress={onPress} flexShrink={0} />
+  </Row>
+)

@@ -1,0 +1,43 @@
+// The acts that load right after the start: until they have, they are refused in words. Reached through afterStart alone.
+import * as demo from './demo'
+import * as firstHour from './firstHour'
+import * as kept from './kept'
+import * as repeats from './repeats'
+import * as reshaping from './reshaping'
+import * as reviews from './reviews'
+
+export const laterCommands = {
+  joinSlips: reshaping.joinSlips,
+  splitSlip: reshaping.splitSlip,
+  mergeIntoAction: reshaping.mergeIntoAction,
+  makeStepOf: reshaping.makeStepOf,
+  growIntoProject: reshaping.growIntoProject,
+  shrinkToAction: reshaping.shrinkToAction,
+  editReading: kept.editReading,
+  removeReading: kept.removeReading,
+  shelveKept: kept.shelveKept,
+  setReadings: kept.setReadings,
+  removeKept: kept.removeKept,
+  editReference: kept.editReference,
+  removeReference: kept.removeReference,
+  chooseFirst: firstHour.chooseFirst,
+  startReview: reviews.startReview,
+  stepTo: reviews.stepTo,
+  setAims: reviews.setAims,
+  finishReview: reviews.finishReview,
+  dropReview: reviews.dropReview,
+  removeDemo: demo.removeDemo,
+  setRepeat: repeats.setRepeat,
+  skipTurn: repeats.skipTurn,
+  onlyThisOne: repeats.onlyThisOne,
+  fromNowOn: repeats.fromNowOn,
+  watch: repeats.watch,
+} as const
+
+export interface Later {
+  readonly commands: typeof laterCommands
+  /** What other commands need of repeats: it brings the rule library along. */
+  readonly repeats: Pick<typeof repeats, 'nextAdded' | 'nextTakenBack' | 'repeatSet' | 'aloneAfter'>
+}
+
+export const later: Later = { commands: laterCommands, repeats }

@@ -1,0 +1,48 @@
+// What a record took in or came out of, read off its own changes, so that its history can tell that too.
+import { idOf, type Change, type Stamp } from '@/core/journal'
+import { isIdOf, type Id } from '@/core/record'
+
+/** The acts in which one thing takes in another, or becomes it. */
+const becoming: ReadonlySet<string> = new Set([
+  'sortAsAction',
+  'sortAsDone',
+  'sortAsSomeday',
+  'sortAsLetGo',
+  'sortAsProject',
+  'sortAsReference',
+  'sortAsHandedOver',
+  'sortAsNotBefore',
+  'sortAsReading',
+  'joinSlips',
+  'splitSlip',
+  'mergeIntoAction',
+  'makeStepOf',
+  'growIntoProject',
+  'shrinkToAction',
+])
+const withHistory = ['slip', 'action', 'project'] as const
+
+/** The history of something else, up to the change in which it was taken in. */
+export interface TakenIn {
+  readonly id: string
+  readonly until: Stamp
+}
+
+/**
+ * What `id` was made of or took in, as its own changes tell: removed for it, or what it came out of. That history is its
+ * history too. What was taken back since does not count.
+ */
+export function takenInBy(changes: readonly Change[], id: string): TakenIn[] {
+  const isBack = new Map<Stamp, boolean>()
+  for (const { reverts } of changes) if (reverts) isBack.set(reverts.stamp, reverts.kind === 'undo')
+  return changes.flatMap(({ act, stamp, diff }) => {
+    const own = diff.find((part) => idOf(part) === id)
+    if (!own || !becoming.has(act) || isBack.get(stamp)) return []
+    return diff.flatMap((part) => {
+      const other = idOf(part)
+      const isOf = part.kind === 'removed' || (part.kind === 'updated' && own.kind === 'added')
+      const isTold = other !== id && withHistory.some((kind) => isIdOf(kind, other as Id))
+      return isOf && isTold ? [{ id: other, until: stamp }] : []
+    })
+  })
+}

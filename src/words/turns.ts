@@ -1,0 +1,39 @@
+// What comes back, in words: the next one, what was missed, what was changed for one alone, and how a habit went.
+import type { Document } from '@/core/journal'
+import type { Action } from '@/core/record'
+import type { HabitDay, HabitMonth } from '@/core/repeat/habit'
+import type { CalendarDate } from '@/core/time'
+import { times } from './counts'
+import { format, shortDate } from './dates'
+import { fieldChangeWords, fieldNameWords } from './history'
+
+/** "missed twice before" */
+export const missedWords = (missed: number): string | null =>
+  missed > 0 ? `missed ${times(missed)} before` : null
+
+export const nextWords = (next: CalendarDate | null, today: CalendarDate): string =>
+  next ? `then ${shortDate(next, today)}` : 'the last one'
+
+/** "This one alone: day Wed 11 Mar → Fri 13 Mar" */
+export const aloneWords = (action: Action, document: Document, today: CalendarDate): string => {
+  const told = Object.entries(action.alone).map(([field, kept]) =>
+    fieldChangeWords(field, kept, action[field as keyof Action], document, today),
+  )
+  return `This one alone: ${told.join('; ')}`
+}
+
+export const fromNowOnWords = (fields: readonly string[]): string =>
+  `From now on: ${fields.map(fieldNameWords).join(', ')}`
+
+const markWords = { done: 'done', missed: 'missed', skipped: 'skipped', open: 'still open' } as const
+/** "Mon 9 Mar: done" */
+export const habitDayWords = ({ day, mark }: HabitDay, today: CalendarDate): string =>
+  `${shortDate(day, today)}: ${markWords[mark]}`
+
+const monthName = format({ month: 'long' })
+/** "March 8 of 9" */
+export const habitMonthWords = ({ month, done, of }: HabitMonth): string =>
+  `${monthName.format(new Date(`${month}-01T00:00:00Z`))} ${done} of ${of}`
+
+export const runWords = ({ now, best }: { readonly now: number; readonly best: number }): string =>
+  `${now} in a row, at best ${best}`
