@@ -27,6 +27,9 @@ export function HabitStrip({ repeat }: { repeat: Repeat }) {
       </Words>
     )
   const shown = marked.slice(-shownMarks)
+  const runs = runsIn(marked)
+  const months = habitMonths(marked).slice(0, 3).map(habitMonthWords)
+  const told = [repeat.fromDone || runs.best === 0 ? null : runWords(runs), ...months].filter(Boolean)
   return (
     <Column gap="$1.5" paddingVertical="$2">
       <ul className="habit" aria-label="How it went">
@@ -36,14 +39,11 @@ export function HabitStrip({ repeat }: { repeat: Repeat }) {
           </li>
         ))}
       </ul>
-      <Words size="second" tone="inkSoft">
-        {[
-          repeat.fromDone ? null : runWords(runsIn(marked)),
-          ...habitMonths(marked).slice(0, 3).map(habitMonthWords),
-        ]
-          .filter(Boolean)
-          .join(' · ')}
-      </Words>
+      {told.length > 0 ? (
+        <Words size="second" tone="inkSoft">
+          {told.join(' · ')}
+        </Words>
+      ) : null}
     </Column>
   )
 }

@@ -99,7 +99,7 @@ function OneOrAll({ action }: { action: Action }) {
 }
 
 const TurnedRound = ({ told, other, onPress }: { told: string; other: string; onPress: () => void }) => (
-  <Row gap="$2" justifyContent="space-between" borderTopWidth={1} borderColor="$rule">
+  <Row gap="$2" justifyContent="space-between" borderTopWidth={1} borderColor="$rule" paddingVertical="$0.5">
     <Words size="second" tone="inkSoft" flex={1} style={{ overflowWrap: 'anywhere' }}>
       {told}
     </Words>

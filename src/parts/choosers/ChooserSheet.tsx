@@ -43,9 +43,13 @@ export function ChooserSheet({ title, anchor, onClose, none, children }: Chooser
     if (!dialog) return
     if (!dialog.open) dialog.showModal()
     if (isBeside) placeBeside(dialog, anchor)
+    // What is chosen may make it taller: it stays in sight.
+    const follows = isBeside ? new ResizeObserver(() => placeBeside(dialog, anchor)) : null
+    follows?.observe(dialog)
     const first = dialog.querySelector<HTMLElement>('[data-first-focus]')
     if (!dialog.contains(document.activeElement) || first) first?.focus()
     return () => {
+      follows?.disconnect()
       if (dialog.open) dialog.close()
       if (before instanceof HTMLElement && before.isConnected) before.focus()
     }

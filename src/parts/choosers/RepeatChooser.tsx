@@ -17,7 +17,7 @@ import { useReader } from '@/held/reader'
 import { useHeld, useToday } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
 import { select, type NewRepeat } from '@/state'
-import { Button, Column, Field, IconButton, Labelled, Press, Row, Words } from '@/ui'
+import { Button, Column, Field, IconButton, Press, Row, Words } from '@/ui'
 import { count, shortDate } from '@/words'
 import { ruleWords, unitWords, weekdayNames } from '@/words/repeat'
 import { ChooserSheet } from './ChooserSheet'
@@ -103,7 +103,7 @@ export function RepeatChooser({ title, anchor, on, repeat, onSet, onTakeOff, onC
       />
       <Every rule={rule} on={on} onChange={change} />
       <On rule={rule} on={on} onChange={change} />
-      <Labelled label="Counted">
+      <Part>
         <Buttons
           name="Counted"
           options={[
@@ -111,7 +111,7 @@ export function RepeatChooser({ title, anchor, on, repeat, onSet, onTakeOff, onC
             ['once it is done', shown.fromDone, () => setChosen({ ...shown, fromDone: true })],
           ]}
         />
-      </Labelled>
+      </Part>
       <Ends rule={rule} onChange={change} said={said} />
       <Column gap="$2" borderTopWidth={1} borderColor="$rule" paddingTop="$3" role="status">
         <Words strong tone={isUnread ? 'clay' : 'brass'}>
@@ -165,26 +165,29 @@ function Every({ rule, on, onChange }: PartProps) {
   const { interval, frequency } = rule
   const go = (to: number) => onChange({ interval: Math.min(Math.max(to, 1), longestInterval) })
   return (
-    <Labelled label="Every">
-      <Row gap="$2" flexWrap="wrap">
+    <Part>
+      <Row gap="$1.5" flexWrap="wrap">
         <Row borderWidth={1} borderColor="$edge" borderRadius="$1" backgroundColor="$slip">
           <IconButton
             label="Less often"
             icon="minus"
+            width={40}
             disabled={interval === 1}
             onPress={() => go(interval - 1)}
           />
-          <Words minWidth={28} textAlign="center" strong role="status" aria-label={`every ${interval}`}>
+          <Words minWidth={24} textAlign="center" strong role="status" aria-label={`every ${interval}`}>
             {interval}
           </Words>
           <IconButton
             label="More seldom"
             icon="plus"
+            width={40}
             disabled={interval === longestInterval}
             onPress={() => go(interval + 1)}
           />
         </Row>
         <Buttons
+          tight
           name="Unit"
           options={frequencies.map((each) => [
             unitWords(each, interval),
@@ -193,7 +196,7 @@ function Every({ rule, on, onChange }: PartProps) {
           ])}
         />
       </Row>
-    </Labelled>
+    </Part>
   )
 }
 
@@ -202,7 +205,7 @@ function On({ rule, on, onChange }: PartProps) {
   const weekStartsOn = useHeld(({ document }) => select.settingsOf(document).weekStartsOn)
   if (rule.frequency === 'weekly')
     return (
-      <Labelled label="On">
+      <Part>
         <Row gap="$1" role="group" aria-label="Weekdays">
           {weekdayNames(weekStartsOn).map(({ weekday, name, short }) => (
             <Press
@@ -223,7 +226,7 @@ function On({ rule, on, onChange }: PartProps) {
             </Press>
           ))}
         </Row>
-      </Labelled>
+      </Part>
     )
   const bodies = rule.frequency === 'monthly' ? bodiesFor('monthly', on) : []
   const told = (each: RepeatRule) =>
@@ -238,12 +241,12 @@ function On({ rule, on, onChange }: PartProps) {
   return (
     <>
       {options.length > 0 ? (
-        <Labelled label="On">
+        <Part>
           <Buttons name="On" options={isOther ? [[told(rule), true, () => {}], ...options] : options} />
-        </Labelled>
+        </Part>
       ) : null}
       {mayLackDay(rule) ? (
-        <Labelled label={rule.frequency === 'yearly' ? 'In a year without it' : 'In a month without it'}>
+        <Part told={rule.frequency === 'yearly' ? 'In a year without it' : 'In a month without it'}>
           <Buttons
             name="Where there is no such day"
             options={[
@@ -251,7 +254,7 @@ function On({ rule, on, onChange }: PartProps) {
               ['on the last day', rule.orLast, () => onChange({ orLast: true })],
             ]}
           />
-        </Labelled>
+        </Part>
       ) : null}
     </>
   )
@@ -289,12 +292,12 @@ function Ends({
         .join('')
     : ''
   return (
-    <Labelled label="Ends">
+    <Part>
       <Row gap="$2" alignItems="flex-start">
         <Buttons
           name="Ends"
           options={[
-            ['never', !hasEnd, () => onChange({ until: null, times: null })],
+            ['no end', !hasEnd, () => onChange({ until: null, times: null })],
             ...(hasEnd ? [[told, true, () => {}] as Option] : []),
           ]}
         />
@@ -312,16 +315,42 @@ function Ends({
           problem={problem}
         />
       </Row>
-    </Labelled>
+    </Part>
   )
 }
 
+/** A row of what can be chosen, with a word before it where the choices do not say it themselves. */
+const Part = ({ told, children }: { told?: string; children: ReactNode }) => (
+  <Column gap="$1">
+    {told ? (
+      <Words size="second" tone="inkSoft">
+        {told}
+      </Words>
+    ) : null}
+    {children}
+  </Column>
+)
+
 type Option = readonly [label: string, chosen: boolean, onPress: () => void]
 
-const Buttons = ({ name, options }: { name: string; options: readonly Option[] }) => (
-  <Row gap="$2" flexWrap="wrap" role="group" aria-label={name}>
+const Buttons = ({
+  name,
+  options,
+  tight = false,
+}: {
+  name: string
+  options: readonly Option[]
+  tight?: boolean
+}) => (
+  <Row gap={tight ? '$1' : '$2'} flexWrap="wrap" role="group" aria-label={name}>
     {options.map(([label, chosen, onPress]) => (
-      <Button key={label} label={label} chosen={chosen} paddingHorizontal="$3" onPress={onPress} />
+      <Button
+        key={label}
+        label={label}
+        chosen={chosen}
+        paddingHorizontal={tight ? '$1.5' : '$2.5'}
+        onPress={onPress}
+      />
     ))}
   </Row>
 )
