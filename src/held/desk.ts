@@ -17,6 +17,7 @@ export type OpenSheet =
   | { readonly kind: 'move'; readonly id: Id<'action'> }
   | { readonly kind: 'horizon'; readonly id: Id<'action'> }
   | { readonly kind: 'movedThrice'; readonly id: Id<'action'> }
+  | { readonly kind: 'openSteps'; readonly id: Id<'action'> }
 
 /** What can be chosen together: things of one kind. */
 export type Choosable = Id<'action'> | Id<'slip'> | Id<'reading'> | Id<'reference'>

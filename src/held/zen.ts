@@ -2,18 +2,20 @@
 import { createContext, useCallback, useContext } from 'react'
 import { useStore } from 'zustand'
 import type { Diff, Document } from '@/core/journal'
-import type { Id } from '@/core/record'
+import { isIdOf, type Id } from '@/core/record'
+import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
-import type {
-  ArgsOf,
-  BlobStore,
-  Clock,
-  CommandName,
-  DeviceMemory,
-  Outcome,
-  RunOptions,
-  StoreState,
-  ZenStore,
+import {
+  parts,
+  type ArgsOf,
+  type BlobStore,
+  type Clock,
+  type CommandName,
+  type DeviceMemory,
+  type Outcome,
+  type RunOptions,
+  type StoreState,
+  type ZenStore,
 } from '@/state'
 import { desk } from './desk'
 import { actWords, actWordsOf, nameOfRecord, refusalWords, shortened } from '@/words'
@@ -59,6 +61,10 @@ const isThirdMove = (diff: Diff, id: string): boolean =>
     return Array.isArray(from) && Array.isArray(to) && from.length === 2 && to.length === 3
   })
 
+/** Whether a tick must be asked about first: some of the steps are still open. */
+const hasOpenSteps = (document: Document, id: Id): boolean =>
+  isIdOf('action', id) && parts.stepsOf(document, id).some(({ doneAtEpochMs }) => doneAtEpochMs === null)
+
 /** Runs a command and says what happened, with undo in reach. A refusal is said too. */
 export function useAct(): Act {
   const { store } = useZen()
@@ -66,6 +72,10 @@ export function useAct(): Act {
     (name, args, { say, atField = false, continuing } = {}) => {
       const id = (args as { id?: Id }).id
       const called = id ? shortened(nameOfRecord(store.api.getState().document, id)) : ''
+      if (name === 'tick' && id && hasOpenSteps(store.api.getState().document, id)) {
+        desk.getState().openSheet({ kind: 'openSteps', id: id as Id<'action'> })
+        return refuse({ kind: 'nothingToDo' })
+      }
       const outcome = store.run(name, args, { continuing })
       if (outcome.ok && id && isThirdMove(outcome.value, id))
         desk.getState().askMovedThrice(id as Id<'action'>)

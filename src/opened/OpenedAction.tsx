@@ -23,7 +23,7 @@ import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
 import { Turn } from './Turn'
 import { useComingBack } from './useComingBack'
-import { PartsBands } from '@/parts/files/PartsBands'
+import { OpenedParts } from './OpenedParts'
 
 export function OpenedAction({ action }: { action: Action }) {
   const act = useAct()
@@ -91,7 +91,7 @@ export function OpenedAction({ action }: { action: Action }) {
           act('editAction', { id, patch: { note } }, { say: false, atField: true, ...typing })
         }
       />
-      <PartsBands of={id} />
+      <OpenedParts of={id} />
       {isOpen(action) ? <GrowButton action={action} /> : null}
       <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
       {isOpen(action) ? (

@@ -20,7 +20,7 @@ import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { duration, saidOfProject, shortened } from '@/words'
 import { fieldChangeWords } from '@/words/history'
 import { History } from './History'
-import { PartsBands } from '@/parts/files/PartsBands'
+import { OpenedParts } from './OpenedParts'
 import { NoteBand } from './NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
@@ -88,7 +88,7 @@ export function OpenedProject({ project }: { project: Project }) {
       <Progress project={project} />
       <Actions project={project} />
       <NoteBand of={id} note={project.note} onKeep={keep('note')} />
-      <PartsBands of={id} />
+      <OpenedParts of={id} />
       <Done actions={lists.doneOfProject(document, id)} />
       <History ids={[id]} of={id} />
       {isHeld ? (

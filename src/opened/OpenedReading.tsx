@@ -1,7 +1,7 @@
 // Something to read, watch or hear: its address, how far it has come, and what is noted beside it.
 import { readingStates, type Reading } from '@/core/record'
 import { Button, Choice, Column, Words } from '@/ui'
-import { PartsBands } from '@/parts/files/PartsBands'
+import { OpenedParts } from './OpenedParts'
 import { EditText } from '@/parts/text/EditText'
 import { useOpened } from '@/held/useOpened'
 import { useAct } from '@/held/zen'
@@ -52,7 +52,7 @@ export function OpenedReading({ reading }: { reading: Reading }) {
         onToggle={(value) => edit({ state: value })}
       />
       <NoteBand of={id} note={reading.note} onKeep={(note, typing) => edit({ note }, typing)} />
-      <PartsBands of={id} />
+      <OpenedParts of={id} />
       <History ids={reading.slipId ? [reading.slipId, id] : [id]} of={id} />
       <OpenedFoot
         main={<Button kind="main" label={next.label} onPress={() => edit({ state: next.state })} />}

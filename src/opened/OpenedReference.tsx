@@ -1,7 +1,7 @@
 import type { Reference } from '@/core/record'
 import type { RunOptions } from '@/state'
 import { Button, Column, Row, Words } from '@/ui'
-import { PartsBands } from '@/parts/files/PartsBands'
+import { OpenedParts } from './OpenedParts'
 import { EditText } from '@/parts/text/EditText'
 import { useAct } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
@@ -40,7 +40,7 @@ export function OpenedReference({ reference }: { reference: Reference }) {
         value={reference.note}
         onKeep={(note, typing) => edit({ note }, typing)}
       />
-      <PartsBands of={id} />
+      <OpenedParts of={id} />
       <Row>
         <Button
           label="Remove"

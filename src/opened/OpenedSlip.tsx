@@ -2,7 +2,7 @@ import { useRouter } from 'expo-router'
 import type { Slip } from '@/core/record'
 import { Button, Column, Row, Words } from '@/ui'
 import { useDayOf, useSentence } from '@/parts/capture/useSentence'
-import { PartsBands } from '@/parts/files/PartsBands'
+import { OpenedParts } from './OpenedParts'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
 import { EditText } from '@/parts/text/EditText'
 import { NoteBand } from './NoteBand'
@@ -45,7 +45,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
           act('editSlip', { id: slip.id, text: slip.text, note }, { say: false, atField: true, ...typing })
         }
       />
-      <PartsBands of={slip.id} />
+      <OpenedParts of={slip.id} />
       <TwinBeside slip={slip} title={title} />
       <Row gap="$2" flexWrap="wrap">
         <Button

@@ -5,6 +5,7 @@ import { HorizonSheet } from './HorizonSheet'
 import { KeysSheet } from './KeysSheet'
 import { MovedThrice } from './MovedThrice'
 import { MoveSheet } from './MoveSheet'
+import { OpenSteps } from './OpenSteps'
 
 const SearchSheet = lazy(() => import('./SearchSheet'))
 
@@ -17,6 +18,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <HorizonSheet id={sheet.id} onClose={close} />
     case 'movedThrice':
       return <MovedThrice id={sheet.id} onClose={() => desk.getState().askMovedThrice(null)} />
+    case 'openSteps':
+      return <OpenSteps id={sheet.id} onClose={close} />
     case 'keys':
       return <KeysSheet onClose={close} />
     case 'search':

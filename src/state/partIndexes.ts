@@ -33,6 +33,15 @@ const reminders = makeTableIndex('reminder', {
 })
 
 export const stepsOf = (document: Document, id: OwnerId): readonly Step[] => steps.of(document, id)
+/** How many steps something has, and how many of them are done; null where it has none. */
+export function stepCountOf(
+  document: Document,
+  id: OwnerId,
+): { readonly done: number; readonly of: number } | null {
+  const all = stepsOf(document, id)
+  if (all.length === 0) return null
+  return { done: all.filter(({ doneAtEpochMs }) => doneAtEpochMs !== null).length, of: all.length }
+}
 export const filesOf = (document: Document, id: OwnerId): readonly FileRecord[] => files.of(document, id)
 export const remindersOf = (document: Document, id: Id<'action'>): readonly Reminder[] =>
   reminders.of(document, id)

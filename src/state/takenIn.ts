@@ -18,6 +18,7 @@ const becoming: ReadonlySet<string> = new Set([
   'mergeIntoAction',
   'makeStepOf',
   'growIntoProject',
+  'pushIntoSteps',
   'shrinkToAction',
 ])
 const withHistory = ['slip', 'action', 'project'] as const

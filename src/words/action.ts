@@ -23,7 +23,11 @@ export function actionDetails(
   action: Action,
   document: Document,
   today: CalendarDate,
-  options: { project?: boolean; day?: boolean } = {},
+  options: {
+    project?: boolean
+    day?: boolean
+    steps?: { readonly done: number; readonly of: number } | null
+  } = {},
 ): string {
   const names = action.contextIds.map((id) => recordIn(document, id)?.name)
   const project =
@@ -39,6 +43,7 @@ export function actionDetails(
     action.notBefore && isHidden(action, today) ? `not before ${shortDate(action.notBefore, today)}` : null,
     action.notBefore && hasComeBack(action, today) ? `back since ${nearDate(action.notBefore, today)}` : null,
     action.waiting && isOpen(action) ? waitingWords(action, document, today) : null,
+    options.steps ? `${options.steps.done} of ${options.steps.of} steps` : null,
     movedWords(action),
   ]
     .filter(Boolean)

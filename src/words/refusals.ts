@@ -32,6 +32,8 @@ export function refusalWords(refusal: Refusal): string {
       return `${count(refusal.count, 'open thing')} still ${refusal.count === 1 ? 'stands' : 'stand'} here. Finish, move or let go of ${refusal.count === 1 ? 'it' : 'them'} first.`
     case 'notOneAction':
       return `Only a project with one open action shrinks to it; this one has ${refusal.count === 0 ? 'none' : count(refusal.count, 'open action')}.`
+    case 'tooMany':
+      return `No more than ${refusal.limit.toLocaleString('en-GB')} steps fit into one thing. Keep the rest as a file or in a note.`
     case 'lastTurn':
       return 'It does not come again after this one. Tick it, or let it go.'
     case 'neverComes':

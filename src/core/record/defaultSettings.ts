@@ -6,5 +6,6 @@ export const defaultSettings: Settings = {
   dayStartsAtMinute: 480,
   weekStartsOn: 0,
   underwayLimit: 3,
+  hideDoneSteps: false,
   keys: {},
 }

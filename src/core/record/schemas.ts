@@ -334,6 +334,8 @@ const settings = v.object({
   underwayLimit: v.optional(
     v.pipe(count, v.minValue(1, 'expected at least 1'), v.maxValue(20, 'expected at most 20')),
   ),
+  /** Finished steps are left out instead of sinking. */
+  hideDoneSteps: v.optional(v.boolean('expected true or false')),
   /** Keys changed (`tick` → `y`) or switched off (null); the rest are as shipped. */
   keys: v.optional(
     v.record(v.string(), v.nullable(v.pipe(v.string('expected text'), v.maxLength(20, 'expected one key')))),

@@ -34,6 +34,7 @@ export interface Settings {
   /** `0` Monday to `6` Sunday. */
   readonly weekStartsOn: number
   readonly underwayLimit: number
+  readonly hideDoneSteps: boolean
   readonly keys: Readonly<Record<string, string | null>>
 }
 

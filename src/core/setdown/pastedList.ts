@@ -25,7 +25,8 @@ export function bareLine(line: string): string {
   return rest.replace(checkBox, '').trim()
 }
 
-function depthOf(line: string): number {
+/** How far a line is indented, in spaces. */
+export function indentOf(line: string): number {
   let depth = 0
   for (const sign of line) {
     if (sign === '\t') depth += tabWidth
@@ -42,7 +43,7 @@ export function pastedList(paste: string): ListLine[] {
   for (const raw of paste.split(/\r\n|[\n\r\u2028\u2029]/)) {
     const text = bareLine(raw)
     if (text === '') continue
-    const depth = depthOf(raw)
+    const depth = indentOf(raw)
     const above = lines.at(-1)
     if (above && depth > outer) above.under.push(text)
     else {

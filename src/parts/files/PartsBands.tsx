@@ -1,5 +1,5 @@
 // What belongs to something, where there is any of it: its steps and its files.
-import type { OwnerId } from '@/core/record'
+import type { FileRecord, OwnerId } from '@/core/record'
 import { parts } from '@/state'
 import { useHeldDocument } from '@/held/zen'
 import { BandHeading, Column } from '@/ui'
@@ -20,12 +20,15 @@ export function PartsBands({ of }: { of: OwnerId }) {
           <StepList steps={steps} />
         </Column>
       ) : null}
-      {files.length > 0 ? (
-        <Column>
-          <BandHeading title="Files" end={fileSize(files.reduce((sum, { bytes }) => sum + bytes, 0))} />
-          <FileList files={files} />
-        </Column>
-      ) : null}
+      <FilesBand files={files} />
     </>
   )
 }
+
+export const FilesBand = ({ files }: { files: readonly FileRecord[] }) =>
+  files.length > 0 ? (
+    <Column>
+      <BandHeading title="Files" end={fileSize(files.reduce((sum, { bytes }) => sum + bytes, 0))} />
+      <FileList files={files} />
+    </Column>
+  ) : null

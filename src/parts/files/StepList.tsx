@@ -1,34 +1,17 @@
 // The steps of something, ticked and taken off where they stand.
 import type { Step } from '@/core/record'
+import { outlineOf } from '@/core/steps/outline'
+import { indentOf } from '../steps/indentOf'
+import { StepTick } from '../steps/StepTick'
 import { useAct } from '@/held/zen'
-import { Column, IconButton, Row, Tick, Words } from '@/ui'
+import { Column, IconButton, Row, Words } from '@/ui'
 import { shortened } from '@/words'
-
-/** How deep each step stands under others, in the order they are shown: what stands under a step follows it. */
-export function inTree(steps: readonly Step[]): { readonly step: Step; readonly depth: number }[] {
-  const ids = new Set<string>(steps.map(({ id }) => id))
-  const told: { step: Step; depth: number }[] = []
-  const seen = new Set<string>()
-  const tell = (under: string | null, depth: number) => {
-    for (const step of steps) {
-      // What stands under a step that is gone, or under itself, is told at the top.
-      const above = step.underId && ids.has(step.underId) ? step.underId : null
-      if (above !== under || seen.has(step.id)) continue
-      seen.add(step.id)
-      told.push({ step, depth })
-      tell(step.id, depth + 1)
-    }
-  }
-  tell(null, 0)
-  for (const step of steps) if (!seen.has(step.id)) told.push({ step, depth: 0 })
-  return told
-}
 
 export function StepList({ steps }: { steps: readonly Step[] }) {
   const act = useAct()
   return (
     <Column render="ul" aria-label="Steps">
-      {inTree(steps).map(({ step, depth }) => {
+      {outlineOf(steps).map(({ step, depth }) => {
         const { id, title, doneAtEpochMs } = step
         const isDone = doneAtEpochMs !== null
         return (
@@ -39,7 +22,7 @@ export function StepList({ steps }: { steps: readonly Step[] }) {
             borderBottomWidth={1}
             borderColor="$rule"
             backgroundColor="$slip"
-            style={{ paddingLeft: 10 + depth * 20 }}
+            style={{ paddingLeft: 10 + indentOf(depth) }}
           >
             <Words
               flex={1}
@@ -55,11 +38,7 @@ export function StepList({ steps }: { steps: readonly Step[] }) {
               icon="close"
               onPress={() => act('removeStep', { id }, { say: `Taken off: ${shortened(title)}` })}
             />
-            <Tick
-              name={title}
-              checked={isDone}
-              onToggle={() => act('tickStep', { id, done: !isDone }, { say: false })}
-            />
+            <StepTick step={step} />
           </Row>
         )
       })}

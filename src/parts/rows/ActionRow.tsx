@@ -2,7 +2,7 @@
 import { isOpen } from '@/core/action'
 import { memo, type KeyboardEvent } from 'react'
 import { type Action } from '@/core/record'
-import { actOfKey, select } from '@/state'
+import { actOfKey, parts, select } from '@/state'
 import { SlipRow } from '@/ui'
 import { desk } from '@/held/desk'
 import { focusRow, isTyping } from '@/held/keys'
@@ -88,7 +88,11 @@ export const ActionRow = memo(function ActionRow({
   const { choosing, onKeyDown } = useActionRow(action)
   const area = useHeld((state) => select.areaOf(state.document, action))
   const told = useHeld((state) =>
-    actionDetails(action, state.document, today, { project: showProject, day: showDay }),
+    actionDetails(action, state.document, today, {
+      project: showProject,
+      day: showDay,
+      steps: parts.stepCountOf(state.document, action.id),
+    }),
   )
   const done = !isOpen(action)
   const { id, title } = action

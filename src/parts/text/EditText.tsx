@@ -10,12 +10,14 @@ import { useZen } from '@/held/zen'
 
 interface EditTextProps extends Pick<
   FieldProps,
-  'label' | 'shown' | 'size' | 'rows' | 'bare' | 'serif' | 'placeholder' | 'autoFocus'
+  'label' | 'shown' | 'size' | 'rows' | 'bare' | 'serif' | 'placeholder' | 'autoFocus' | 'onKeyPress'
 > {
   /** Names the text, so that an unkept one is found again: `action:… note`. */
   readonly name: string
   readonly value: string
   readonly onKeep: (text: string, options: RunOptions) => Outcome
+  /** Told of every text as it is typed, before it is kept. */
+  readonly onTyped?: (text: string) => void
   /** An empty text is not kept, and this is said. */
   readonly needed?: string
 }
@@ -39,7 +41,7 @@ function typedIn(kept: string | null): Typed | null {
   }
 }
 
-export function EditText({ name, value, onKeep, needed, ...rest }: EditTextProps) {
+export function EditText({ name, value, onKeep, onTyped, needed, ...rest }: EditTextProps) {
   const { memory, store } = useZen()
   const key = `text ${name}`
   const [typed, setTyped] = useState<Typed | null>(() => typedIn(memory.typed.read(key)))
@@ -110,6 +112,7 @@ export function EditText({ name, value, onKeep, needed, ...rest }: EditTextProps
   useEffect(() => memory.typed.subscribe(() => setTyped(typedIn(memory.typed.read(key)))), [key, memory])
 
   const change = (next: string) => {
+    onTyped?.(next)
     remember({ text: next, from: typed?.from ?? checksumOf(value) })
     setProblem(null)
     clearTimeout(timer.current)

@@ -32,6 +32,8 @@ export type Refusal =
   | { readonly kind: 'notEmpty'; readonly count: number }
   /** Only what holds a single open action can shrink to it. */
   | { readonly kind: 'notOneAction'; readonly count: number }
+  /** More than there may be in one thing. */
+  | { readonly kind: 'tooMany'; readonly limit: number }
   /** The rule gives no day after this one. */
   | { readonly kind: 'lastTurn' }
   /** The rule gives no day at all: the 30th of February. */

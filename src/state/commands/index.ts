@@ -29,8 +29,6 @@ export const commands = {
   sortAsReading: slips.sortAsReading,
   addSteps: parts.addSteps,
   editStep: parts.editStep,
-  tickStep: parts.tickStep,
-  removeStep: parts.removeStep,
   addFiles: parts.addFiles,
   removeFile: parts.removeFile,
   addReminder: parts.addReminder,

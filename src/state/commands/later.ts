@@ -5,6 +5,7 @@ import * as kept from './kept'
 import * as repeats from './repeats'
 import * as reshaping from './reshaping'
 import * as reviews from './reviews'
+import * as steps from './steps'
 
 export const laterCommands = {
   joinSlips: reshaping.joinSlips,
@@ -32,6 +33,14 @@ export const laterCommands = {
   onlyThisOne: repeats.onlyThisOne,
   fromNowOn: repeats.fromNowOn,
   watch: repeats.watch,
+  laySteps: steps.laySteps,
+  moveStep: steps.moveStep,
+  tickStep: steps.tickStep,
+  removeStep: steps.removeStep,
+  pullStepOut: steps.pullStepOut,
+  pushIntoSteps: steps.pushIntoSteps,
+  tickWithSteps: steps.tickWithSteps,
+  tickKeepingRest: steps.tickKeepingRest,
 } as const
 
 export interface Later {

@@ -205,26 +205,9 @@ export const addSteps: Command<{ ownerId: OwnerId; titles: readonly string[] }> 
 export const editStep: Command<{ id: Id<'step'>; title: string }> = (context, { id, title }) =>
   changeLine(context, id, { title })
 
-export const tickStep: Command<{ id: Id<'step'>; done: boolean }> = (context, { id, done }) =>
-  change(context, id, () => ({ doneAtEpochMs: done ? context.nowEpochMs : null }))
-
 function removing<K extends 'file' | 'reminder' | 'aside'>(context: CommandContext, id: Id<K>): Outcome {
   const record = recordIn(context.document, id) as AnyRecord | undefined
   return record ? diffOf(removed(record)) : refuse({ kind: 'notFound' })
-}
-
-/** A step goes with all that stands under it. */
-export const removeStep: Command<{ id: Id<'step'> }> = (context, { id }) => {
-  const step = recordIn(context.document, id)
-  if (!step) return refuse({ kind: 'notFound' })
-  const siblings = stepsOf(context.document, step.ownerId)
-  const going = new Set<string>([id])
-  let before = 0
-  while (going.size > before) {
-    before = going.size
-    for (const { id: other, underId } of siblings) if (underId && going.has(underId)) going.add(other)
-  }
-  return diffOf(...siblings.filter(({ id: other }) => going.has(other)).map(removed))
 }
 
 export const addFiles: Command<{ ownerId: OwnerId; files: readonly NewFile[] }> = (context, args) => {

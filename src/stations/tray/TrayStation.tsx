@@ -142,15 +142,17 @@ function EmptyTray() {
   return (
     <Column gap="$4">
       {isNew && !hasChosen && !readOnly ? (
+        // The offer below comes with it: pushed down while it is being pressed, it would not be pressed at all.
         <Suspense fallback={null}>
           <FirstHour />
+          <DemoOffer />
         </Suspense>
       ) : (
         <EmptyPlace says="Whatever crosses your mind goes in here first: one line, ordinary words, Enter. Deciding what it is comes later.">
           <Button kind="main" label="Set something down" onPress={focusCapture} />
         </EmptyPlace>
       )}
-      {isNew ? <DemoOffer /> : null}
+      {isNew && (hasChosen || readOnly) ? <DemoOffer /> : null}
     </Column>
   )
 }

@@ -1,0 +1,126 @@
+// The steps of what is opened, as an outline: each reads as a line until it is touched, what is finished sinks, and one
+// line stands ready for another step.
+import { useState, type KeyboardEvent } from 'react'
+import type { Id, OwnerId } from '@/core/record'
+import { outlineOf, type OutlineRow } from '@/core/steps'
+import { parts, select } from '@/state'
+import { useAct, useHeld } from '@/held/zen'
+import { BandHeading, Button, Column } from '@/ui'
+import { AnotherStep, type LinePlace } from './AnotherStep'
+import { indentOf } from './indentOf'
+import { StepEdit } from './StepEdit'
+import { StepTick } from './StepTick'
+
+/** Steps shown at once: more are a touch away. */
+const portion = 200
+
+export function StepOutline({ of }: { of: OwnerId }) {
+  const act = useAct()
+  const steps = useHeld(({ document }) => parts.stepsOf(document, of))
+  const hideDone = useHeld(({ document }) => select.settingsOf(document).hideDoneSteps)
+  const rows = outlineOf(steps, { hideDone })
+  const [editing, setEditing] = useState<Id<'step'> | null>(null)
+  const [place, setPlace] = useState<LinePlace | null>(null)
+  const [shown, setShown] = useState(portion)
+  const done = steps.filter(({ doneAtEpochMs }) => doneAtEpochMs !== null).length
+  const behind = place && rows.findIndex(({ step }) => step.id === place.behindId)
+  const lineAt = behind !== null && behind >= 0 ? behind : null
+  const line = (
+    <AnotherStep
+      key="another"
+      of={of}
+      rows={rows}
+      at={lineAt ?? rows.length - 1}
+      place={lineAt === null ? null : place}
+      onPlace={setPlace}
+    />
+  )
+  const edit = (id: Id<'step'> | null) => {
+    setEditing(id)
+    if (id) setPlace(null)
+  }
+  return (
+    <Column>
+      <BandHeading title="Steps" end={steps.length > 0 ? `${done} of ${steps.length}` : undefined}>
+        {done > 0 ? (
+          <Button
+            kind="quiet"
+            label={hideDone ? 'Show finished' : 'Hide finished'}
+            onPress={() => act('setSettings', { hideDoneSteps: !hideDone }, { say: false })}
+          />
+        ) : null}
+      </BandHeading>
+      <ul className="steps" aria-label="Steps" onKeyDown={moveAmongRows}>
+        {rows.slice(0, shown).flatMap((row, index) => [
+          row.step.id === editing ? (
+            <StepEdit
+              key={row.step.id}
+              steps={steps}
+              step={row.step}
+              indent={indentOf(row.depth)}
+              before={rows[index - 1]?.step.id ?? null}
+              onEdit={edit}
+              onNext={() => {
+                setEditing(null)
+                setPlace({ behindId: row.step.id, depth: row.depth + (row.under > 0 ? 1 : 0) })
+              }}
+            />
+          ) : (
+            <StepRow key={row.step.id} row={row} onEdit={edit} />
+          ),
+          ...(lineAt === index ? [line] : []),
+        ])}
+        {lineAt === null && rows.length <= shown ? line : null}
+      </ul>
+      {rows.length > shown ? (
+        <Button
+          kind="quiet"
+          label={`Show ${Math.min(portion, rows.length - shown)} more of ${rows.length - shown}`}
+          onPress={() => setShown(shown + portion)}
+        />
+      ) : null}
+    </Column>
+  )
+}
+
+function StepRow({
+  row: { step, depth, under, doneUnder },
+  onEdit,
+}: {
+  row: OutlineRow
+  onEdit: (id: Id<'step'>) => void
+}) {
+  const { id, title, doneAtEpochMs } = step
+  return (
+    <li className="step-row" style={{ paddingLeft: indentOf(depth) }} aria-level={depth + 1}>
+      <button
+        type="button"
+        className="step-open"
+        data-step
+        aria-label={`Change ${title}`}
+        onClick={() => onEdit(id)}
+      >
+        <span className={doneAtEpochMs === null ? '' : 'struck'}>{title}</span>
+        {under > 0 ? (
+          <span className="step-count">
+            {doneUnder} of {under}
+          </span>
+        ) : null}
+      </button>
+      <StepTick step={step} />
+    </li>
+  )
+}
+
+/** The arrows go from row to row; Enter or a touch opens one. */
+function moveAmongRows(event: KeyboardEvent<HTMLElement>): void {
+  const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
+  const from = document.activeElement
+  if (by === undefined || !from?.matches('[data-step]')) return
+  const all = [...event.currentTarget.querySelectorAll<HTMLElement>('[data-step], textarea, input')]
+  const next = all[all.indexOf(from as HTMLElement) + by]
+  if (!next) return
+  event.preventDefault()
+  event.stopPropagation()
+  next.focus()
+}

@@ -1,0 +1,116 @@
+import { expect, test, type Page } from '@playwright/test'
+import { band, captureLine, open, setDown, station, wide } from './parts'
+
+/** One action on the Day sheet, opened. */
+async function openAction(page: Page): Promise<void> {
+  await open(page)
+  await setDown(page, 'pack for Fenwick Hall today')
+  await page.getByRole('button', { name: 'Sort them' }).click()
+  await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
+  await page.keyboard.press('1')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: /sorted|empty|Nothing/i }).first()).toBeVisible()
+  await station(page, 'Day').click()
+  await page.getByRole('button', { name: 'Open pack for Fenwick Hall' }).click()
+  await expect(another(page)).toBeVisible()
+}
+const another = (page: Page) => page.getByRole('textbox', { name: 'Another step' })
+/** The outline as it is read: a dash for each step of depth, a mark behind what is done. */
+const outline = (page: Page) =>
+  page.getByRole('list', { name: 'Steps' }).evaluate((list) =>
+    [...list.querySelectorAll('.step-row')].map((row) => {
+      const depth = Math.round(parseFloat((row as HTMLElement).style.paddingLeft || '0') / 20)
+      const written = row.querySelector<HTMLTextAreaElement>('textarea, input')?.value
+      const title = written ?? row.querySelector('.step-open span')?.textContent
+      return `${'-'.repeat(depth)}${title}${row.querySelector('[aria-checked=true]') ? '!' : ''}`
+    }),
+  )
+
+test('steps are typed one after another by keys alone: deeper, back, between, many pasted', async ({
+  page,
+}) => {
+  await openAction(page)
+  await another(page).focus()
+  for (const key of [
+    'meters',
+    'Enter',
+    'Tab',
+    'small',
+    'Enter',
+    'large',
+    'Enter',
+    'Shift+Tab',
+    'tripod',
+    'Enter',
+  ])
+    if (/^(Enter|Tab|Shift\+Tab)$/.test(key)) await page.keyboard.press(key)
+    else await page.keyboard.type(key)
+  await expect.poll(() => outline(page)).toEqual(['meters', '-small', '-large', 'tripod'])
+  // Between two: Enter on a step lays the next line behind it.
+  await page.getByRole('button', { name: 'Change small' }).click()
+  await page.keyboard.press('Enter')
+  await page.keyboard.type('middling')
+  await page.keyboard.press('Enter')
+  await expect.poll(() => outline(page)).toEqual(['meters', '-small', '-middling', '-large', 'tripod'])
+  // The line stays where it was left, with what was typed into it.
+  await page.keyboard.type('half a wo')
+  await page.reload()
+  await expect(another(page)).toHaveValue('half a wo')
+  await another(page).fill('')
+  await another(page).evaluate((line) => {
+    const data = new DataTransfer()
+    data.setData('text/plain', '- [ ] cables\n   - long\n- [x] tape')
+    line.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
+  })
+  await expect
+    .poll(() => outline(page))
+    .toEqual(['meters', '-small', '-middling', '-large', 'tripod', 'cables', '-long', 'tape'])
+  // Written again: emptied and taken off, moved by Alt and an arrow.
+  await page.getByRole('button', { name: 'Change tape' }).click()
+  await page.keyboard.press('Alt+ArrowUp')
+  await page.keyboard.press('Tab')
+  await expect.poll(() => outline(page)).toContain('-tape')
+  await page.keyboard.press('Shift+Tab')
+  await page.keyboard.press('ControlOrMeta+a')
+  await page.keyboard.press('Backspace')
+  await page.keyboard.press('Backspace')
+  await expect.poll(() => outline(page)).not.toContain('tape')
+})
+
+test('what is ticked sinks or is hidden, is counted on the row, and a tick of the action asks about the rest', async ({
+  page,
+}) => {
+  await page.setViewportSize(wide)
+  await openAction(page)
+  await another(page).fill('meters')
+  await another(page).press('Enter')
+  await another(page).fill('tripod')
+  await another(page).press('Enter')
+  await another(page).fill('lamp')
+  await another(page).press('Enter')
+  await page.getByRole('checkbox', { name: 'meters' }).click()
+  await expect.poll(() => outline(page)).toEqual(['tripod', 'lamp', 'meters!'])
+  await expect(page.getByText('1 of 3 steps')).toBeVisible()
+  await page.getByRole('button', { name: 'Hide finished' }).click()
+  await expect.poll(() => outline(page)).toEqual(['tripod', 'lamp'])
+  await page.getByRole('checkbox', { name: 'pack for Fenwick Hall' }).click()
+  const asked = page.getByRole('dialog', { name: '2 steps are still open' })
+  await expect(asked).toBeVisible()
+  await asked.getByRole('button', { name: 'Leave it open' }).click()
+  await page.getByRole('checkbox', { name: 'pack for Fenwick Hall' }).click()
+  await asked.getByRole('button', { name: 'Keep the rest as an action' }).click()
+  await expect(page.getByRole('button', { name: 'Open it again' })).toBeVisible()
+  await band(page, 'Picked for today').getByRole('button', { name: 'Open pack for Fenwick Hall' }).click()
+  await expect.poll(() => outline(page)).toEqual(['tripod', 'lamp'])
+  // A step becomes an action of its own.
+  await page.getByRole('button', { name: 'Change lamp' }).click()
+  await page.getByRole('button', { name: 'Make lamp an action' }).click()
+  await expect.poll(() => outline(page)).toEqual(['tripod'])
+  await page
+    .getByRole('link', { name: 'In reach' })
+    .or(page.getByRole('tab', { name: 'In reach' }))
+    .first()
+    .click()
+  await expect(page.getByRole('button', { name: 'Open lamp' })).toBeVisible()
+  await expect(captureLine(page)).toBeVisible()
+})
