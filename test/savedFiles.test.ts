@@ -172,7 +172,7 @@ describe('what version 3 saved', () => {
       ['FREQ=DAILY;INTERVAL=6', [], false],
     ])
     expect(recordsIn(document, 'reminder')).toHaveLength(3)
-    expect(recordsIn(document, 'reminder')[0]).toMatchObject({ answeredAtEpochMs: null, snoozedTo: null })
+    expect(recordsIn(document, 'reminder')[0]).toMatchObject({ answered: null, snoozedTo: null })
     const again = parseStoreFile(toStoreFile(document, changes, 0))
     expect(again.ok && recordsById(withMerged(emptyDocument, again.value.entries))).toEqual(held)
   })

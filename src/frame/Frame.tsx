@@ -10,6 +10,7 @@ import { KeepingNotice } from './KeepingNotice'
 import { useStationKeys } from './useStationKeys'
 import { Mishap } from './Mishap'
 import { ChosenTogether, Opened } from './onDemand'
+import { Reminders } from './Reminders'
 import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { useTheming } from '@/held/theme'
 import { useHeld } from '@/held/zen'
@@ -99,6 +100,7 @@ const Together = () => (
 /** On a phone: what just happened, the capture line, the stations. */
 const Dock = () => (
   <Foot>
+    <Reminders shown />
     <NoticeBar />
     <Column paddingHorizontal="$3" paddingTop="$2.5" gap="$1" borderTopWidth={1} borderColor="$rule">
       <CaptureLine />
@@ -167,9 +169,11 @@ export function Frame({ children }: { children: ReactNode }) {
       {docked && !isChoosing ? <Dock /> : null}
       {wide && !isChoosing ? (
         <Foot>
+          <Reminders shown />
           <NoticeBar />
         </Foot>
       ) : null}
+      {isChoosing || !(docked || wide) ? <Reminders shown={false} /> : null}
       <Suspense fallback={null}>
         {over && opened ? (
           <Mishap place={opened}>

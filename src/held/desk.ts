@@ -17,6 +17,7 @@ export type OpenSheet =
   | { readonly kind: 'move'; readonly id: Id<'action'> }
   | { readonly kind: 'horizon'; readonly id: Id<'action'> }
   | { readonly kind: 'movedThrice'; readonly id: Id<'action'> }
+  | { readonly kind: 'reminders' }
   | { readonly kind: 'openSteps'; readonly id: Id<'action'> }
 
 /** What can be chosen together: things of one kind. */

@@ -1,25 +1,13 @@
-// How an action comes back and when it reminds: chips beside the others. A rule opens its chooser; a reminder is said
-// again; both are taken off plainly.
+// How an action comes back and when it reminds: chips beside the others, each with its chooser.
 import { useState, type ReactNode } from 'react'
 import { standsOn } from '@/core/action'
-import type { Action, Id } from '@/core/record'
+import type { Action } from '@/core/record'
 import { parts } from '@/state'
-import { useReader } from '@/held/reader'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
-import { useSentenceContext } from '@/parts/capture/useSentence'
-import { OpenedRepeatChooser, OpenedSaidAgain } from '@/parts/choosers/useChooser'
-import {
-  asSaid,
-  chipWords,
-  chooserWords,
-  reminderWords,
-  repeatWords,
-  saidAgainWords,
-  type SaidChip,
-  type SaidField,
-} from '@/words'
+import { OpenedReminderChooser, OpenedRepeatChooser } from '@/parts/choosers/useChooser'
+import { chooserWords, reminderWords, repeatWords, type SaidChip, type SaidField } from '@/words'
 
-type Asked = { readonly field: 'repeat' | 'reminder'; readonly id: string | null; readonly words: string }
+type Asked = { readonly field: 'repeat' | 'reminder'; readonly id: string | null }
 
 export function useComingBack(action: Action): {
   readonly chips: readonly SaidChip[]
@@ -45,11 +33,11 @@ export function useComingBack(action: Action): {
   ]
   const choose = (field: SaidField, of?: string) => {
     if (field !== 'repeat' && field !== 'reminder') return false
-    const chip = chips.find((each) => each.id === of)
-    setAsked({ field, id: of ?? null, words: chip ? asSaid(chip.words) : 'remind me the day before at 9' })
+    setAsked({ field, id: of ?? null })
     return true
   }
   const close = () => setAsked(null)
+  const changed = reminders.find((reminder) => reminder.id === asked?.id)
   return {
     chips,
     offers: [...(repeat ? [] : (['repeat'] as const)), 'reminder'],
@@ -66,41 +54,20 @@ export function useComingBack(action: Action): {
             onClose={close}
           />
         ) : null}
-        {asked?.field === 'reminder' ? <ReminderSaidAgain of={id} asked={asked} onClose={close} /> : null}
+        {asked?.field === 'reminder' ? (
+          <OpenedReminderChooser
+            title={chooserWords.reminder}
+            of={action}
+            when={changed?.when ?? null}
+            onSet={(when) => {
+              if (changed) act('changeReminder', { id: changed.id, when })
+              else act('addReminder', { id, when })
+            }}
+            onTakeOff={() => changed && act('removeReminder', { id: changed.id })}
+            onClose={close}
+          />
+        ) : null}
       </>
     ),
   }
-}
-
-function ReminderSaidAgain({ of, asked, onClose }: { of: Id<'action'>; asked: Asked; onClose: () => void }) {
-  const act = useAct()
-  const reader = useReader()
-  const today = useToday()
-  const context = useSentenceContext()
-  const id = asked.id as Id<'reminder'> | null
-  const clauseIn = (words: string) =>
-    reader
-      .parseSentence(`it, ${words}`, context)
-      .clauses.find(
-        (clause) => clause.kind === 'reminder' && clause.end - clause.start >= words.trim().length,
-      )
-  const say = (words: string) => {
-    const clause = clauseIn(words)
-    if (clause?.kind !== 'reminder') return
-    if (id) act('changeReminder', { id, when: clause.when })
-    else act('addReminder', { id: of, when: clause.when })
-  }
-  return (
-    <OpenedSaidAgain
-      title={saidAgainWords.reminder ?? ''}
-      words={asked.words}
-      told={(words) => {
-        const clause = clauseIn(words)
-        return clause ? chipWords(clause, today) : null
-      }}
-      onSay={say}
-      onTakeOff={id ? () => act('removeReminder', { id }) : undefined}
-      onClose={onClose}
-    />
-  )
 }

@@ -6,6 +6,7 @@ import { KeysSheet } from './KeysSheet'
 import { MovedThrice } from './MovedThrice'
 import { MoveSheet } from './MoveSheet'
 import { OpenSteps } from './OpenSteps'
+import { RemindersSheet } from './RemindersSheet'
 
 const SearchSheet = lazy(() => import('./SearchSheet'))
 
@@ -20,6 +21,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <MovedThrice id={sheet.id} onClose={() => desk.getState().askMovedThrice(null)} />
     case 'openSteps':
       return <OpenSteps id={sheet.id} onClose={close} />
+    case 'reminders':
+      return <RemindersSheet onClose={close} />
     case 'keys':
       return <KeysSheet onClose={close} />
     case 'search':

@@ -1,7 +1,7 @@
 // An action in words.
 import { hasComeBack, isHidden, isOpen } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
-import { type Action } from '@/core/record'
+import { type Action, type When } from '@/core/record'
 import { type CalendarDate } from '@/core/time'
 import { times } from './counts'
 import { shortDate, nearDate, duration, when } from './dates'
@@ -27,6 +27,8 @@ export function actionDetails(
     project?: boolean
     day?: boolean
     steps?: { readonly done: number; readonly of: number } | null
+    /** When it reminds next, where that is near. */
+    reminds?: When | null
   } = {},
 ): string {
   const names = action.contextIds.map((id) => recordIn(document, id)?.name)
@@ -44,6 +46,7 @@ export function actionDetails(
     action.notBefore && hasComeBack(action, today) ? `back since ${nearDate(action.notBefore, today)}` : null,
     action.waiting && isOpen(action) ? waitingWords(action, document, today) : null,
     options.steps ? `${options.steps.done} of ${options.steps.of} steps` : null,
+    options.reminds ? `reminds ${when(options.reminds, today)}` : null,
     movedWords(action),
   ]
     .filter(Boolean)

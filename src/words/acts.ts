@@ -53,6 +53,8 @@ export const actWords: Readonly<Record<CommandName | 'undo' | 'redo' | 'bringIn'
   addReminder: 'Reminder added',
   changeReminder: 'Reminder changed',
   removeReminder: 'Reminder removed',
+  answerReminders: 'Reminder seen',
+  snoozeReminder: 'Reminder put off',
   layAside: 'Laid aside for the review',
   takeUp: 'Taken out of the review box',
   editReference: 'Changed',

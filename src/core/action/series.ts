@@ -80,9 +80,9 @@ export function remindedOn(
   { when }: Reminder,
   from: CalendarDate,
   turn: CalendarDate,
-): Pick<Reminder, 'when' | 'answeredAtEpochMs' | 'snoozedTo'> {
+): Pick<Reminder, 'when' | 'answered' | 'snoozedTo'> {
   const moved = when.kind === 'at' ? { ...when, date: addDays(turn, daysBetween(from, when.date)) } : when
-  return { when: moved, answeredAtEpochMs: null, snoozedTo: null }
+  return { when: moved, answered: null, snoozedTo: null }
 }
 
 const promises = ['due', 'at', 'notBefore'] as const

@@ -92,7 +92,7 @@ it('gives what version 3 knew of coming back the fields of version 4', () => {
     entry({ id: 'repeat:a', rule: 'r', skips: [], watched: false }),
   )
   expect(migrateEntry(entry({ id: 'reminder:a' }), 3)).toEqual(
-    entry({ id: 'reminder:a', answeredAtEpochMs: null, snoozedTo: null }),
+    entry({ id: 'reminder:a', answered: null, snoozedTo: null }),
   )
   const moved = updated('action:a', { day: [null, 'd'], odd: 'no pair' })
   expect(migrateChange(moved, 3)).toEqual(moved)

@@ -5,5 +5,5 @@ import { withNewFields } from './newFields'
 export const { entry: entryToVersion4, change: changeToVersion4 } = withNewFields({
   action: { turn: null, alone: {} },
   repeat: { skips: [], watched: false },
-  reminder: { answeredAtEpochMs: null, snoozedTo: null },
+  reminder: { answered: null, snoozedTo: null },
 })

@@ -250,8 +250,8 @@ const reminder = v.object({
   id: idField('reminder'),
   actionId: idField('action'),
   when: reminderWhen,
-  /** The instant it was last answered at: it reminds no more of any moment up to then. */
-  answeredAtEpochMs: v.nullable(epochMsField),
+  /** The moment that was answered, by the clock on the wall: it reminds no more of any up to it. */
+  answered: v.nullable(whenField),
   /** Put off until then. */
   snoozedTo: v.nullable(whenField),
 })

@@ -2,6 +2,8 @@
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react'
 import type { SaidField } from '@/words'
 import type { ChooserProps, ProjectChooserProps } from './chooserProps'
+import type { DayChooserProps } from './DayChooser'
+import type { ReminderChooserProps } from './ReminderChooser'
 import type { RepeatChooserProps } from './RepeatChooser'
 import type { SaidAgainProps } from './SaidAgain'
 
@@ -9,6 +11,8 @@ import type { SaidAgainProps } from './SaidAgain'
 const load = () => import('./Choosers')
 const ActionChooser = lazy(() => load().then((module) => ({ default: module.ActionChooser })))
 const SaidAgain = lazy(() => load().then((module) => ({ default: module.SaidAgain })))
+const DayChooser = lazy(() => load().then((module) => ({ default: module.DayChooser })))
+const ReminderChooser = lazy(() => load().then((module) => ({ default: module.ReminderChooser })))
 const RepeatChooser = lazy(() => load().then((module) => ({ default: module.RepeatChooser })))
 const ProjectChooser = lazy(() => load().then((module) => ({ default: module.ProjectChooser })))
 
@@ -72,6 +76,26 @@ export function OpenedRepeatChooser(props: Omit<RepeatChooserProps, 'anchor'>): 
   return (
     <Suspense fallback={null}>
       <RepeatChooser {...props} anchor={anchor} />
+    </Suspense>
+  )
+}
+
+/** When something reminds, beside what was pressed. */
+export function OpenedReminderChooser(props: Omit<ReminderChooserProps, 'anchor'>): ReactNode {
+  const [anchor] = useState(pressedPlace)
+  return (
+    <Suspense fallback={null}>
+      <ReminderChooser {...props} anchor={anchor} />
+    </Suspense>
+  )
+}
+
+/** A day, and perhaps a time, beside what was pressed. */
+export function OpenedDayChooser(props: Omit<DayChooserProps, 'anchor'>): ReactNode {
+  const [anchor] = useState(pressedPlace)
+  return (
+    <Suspense fallback={null}>
+      <DayChooser {...props} anchor={anchor} />
     </Suspense>
   )
 }

@@ -1,8 +1,11 @@
 // One action in a list: seal, title, a soft line of details, the tick box under the thumb. Its keys work on the row.
 import { isOpen } from '@/core/action'
 import { memo, type KeyboardEvent } from 'react'
-import { type Action } from '@/core/record'
+import { type Action, type When } from '@/core/record'
+import { whenOf } from '@/core/reminder'
+import { addDays, type CalendarDate, type LocalMoment } from '@/core/time'
 import { actOfKey, parts, select } from '@/state'
+import { nextReminderOf } from '@/state/reminding'
 import { SlipRow } from '@/ui'
 import { desk } from '@/held/desk'
 import { focusRow, isTyping } from '@/held/keys'
@@ -77,6 +80,10 @@ export function useActionRow(action: Action): {
   return { choosing, onKeyDown }
 }
 
+/** Told from the day before on. */
+const nearReminder = (moment: LocalMoment | null, today: CalendarDate): When | null =>
+  moment && moment.date <= addDays(today, 1) ? whenOf(moment) : null
+
 /** Reads strings and records only, so that it draws again when its own action has changed and not when another has. */
 export const ActionRow = memo(function ActionRow({
   action,
@@ -92,6 +99,7 @@ export const ActionRow = memo(function ActionRow({
       project: showProject,
       day: showDay,
       steps: parts.stepCountOf(state.document, action.id),
+      reminds: nearReminder(nextReminderOf(state.document, action.id), today),
     }),
   )
   const done = !isOpen(action)

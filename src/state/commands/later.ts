@@ -2,6 +2,7 @@
 import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as kept from './kept'
+import * as reminding from './reminding'
 import * as repeats from './repeats'
 import * as reshaping from './reshaping'
 import * as reviews from './reviews'
@@ -33,6 +34,8 @@ export const laterCommands = {
   onlyThisOne: repeats.onlyThisOne,
   fromNowOn: repeats.fromNowOn,
   watch: repeats.watch,
+  answerReminders: reminding.answerReminders,
+  snoozeReminder: reminding.snoozeReminder,
   laySteps: steps.laySteps,
   moveStep: steps.moveStep,
   tickStep: steps.tickStep,

@@ -125,7 +125,7 @@ const reminderAdded = (context: CommandContext, actionId: Id<'action'>, when: Re
     id: context.newId('reminder'),
     actionId,
     when,
-    answeredAtEpochMs: null,
+    answered: null,
     snoozedTo: null,
   })
 

@@ -1,0 +1,1 @@
+export { isBefore, openMoment, reminderMoment, usualLaters, whenOf, type Later } from './moment'
