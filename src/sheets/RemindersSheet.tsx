@@ -8,7 +8,7 @@ import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { Button, Column, Press, Row, SlideOver, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
-import { count, shortened, when } from '@/words'
+import { count, momentSaid, shortened, when } from '@/words'
 
 export function RemindersSheet({ onClose }: { onClose: () => void }) {
   const act = useAct()
@@ -72,7 +72,7 @@ function OneReminder({
           }}
         >
           <Words tone="brass" flexShrink={0}>
-            {when(whenOf(moment), today)}
+            {momentSaid(moment, today)}
           </Words>
           <Words strong flexShrink={1}>
             {action.title}

@@ -1,6 +1,6 @@
 // Days, times and lengths, the British way.
 import { type When } from '@/core/record'
-import { daysBetween, localMomentAt, type CalendarDate } from '@/core/time'
+import { daysBetween, fromMinute, localMomentAt, type CalendarDate, type LocalMoment } from '@/core/time'
 
 const utc = (date: CalendarDate) => new Date(`${date}T00:00:00Z`)
 
@@ -55,6 +55,10 @@ export function duration(minutes: number): string {
 
 export const when = ({ date, time }: When, today: CalendarDate): string =>
   [nearDate(date, today), time].filter(Boolean).join(', ')
+
+/** "09:30" of today, else with its day. */
+export const momentSaid = ({ date, minute }: LocalMoment, today: CalendarDate): string =>
+  date === today ? fromMinute(minute) : when({ date, time: fromMinute(minute) }, today)
 
 /** "Wed 11 Mar, 09:14" */
 export function momentWords(epochMs: number, zone: string, today: CalendarDate): string {

@@ -6,6 +6,7 @@ export {
   format,
   headDate,
   longDate,
+  momentSaid,
   momentWords,
   nearDate,
   shortDate,

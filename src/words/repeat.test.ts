@@ -94,6 +94,7 @@ it.each<Reminder['when']>([
   { kind: 'daysBefore', days: 1, time: fromMinute(540) },
   { kind: 'daysBefore', days: 5, time: null },
   { kind: 'daysBefore', days: 14, time: null },
+  { kind: 'minutesBefore', minutes: 0 },
   { kind: 'minutesBefore', minutes: 45 },
   { kind: 'minutesBefore', minutes: 120 },
   { kind: 'minutesBefore', minutes: 95 },

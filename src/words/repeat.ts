@@ -110,6 +110,7 @@ export function reminderWords(when: Reminder['when'], today: CalendarDate): stri
     case 'daysBefore':
       return `remind me ${daysBeforeWords(when.days)}${when.time ? `, ${when.time}` : ''}`
     case 'minutesBefore':
+      if (when.minutes === 0) return 'remind me at the time'
       return `remind me ${duration(when.minutes)} before`
   }
 }

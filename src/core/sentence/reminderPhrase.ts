@@ -31,6 +31,8 @@ const lengthForm = /^(.+) (?:before|ahead|earlier)$/
 
 function before(phrase: string, time: ClockTime | null): ReminderWhen | null {
   if (phrase === 'on the day' || phrase === 'the same day') return { kind: 'daysBefore', days: 0, time }
+  if (/^(?:at the time|then|on time)$/.test(phrase) && time === null)
+    return { kind: 'minutesBefore', minutes: 0 }
   const length = lengthForm.exec(phrase)?.[1]
   const minutesEarly = length && time === null ? readLength(length) : null
   if (minutesEarly) return { kind: 'minutesBefore', minutes: minutesEarly }

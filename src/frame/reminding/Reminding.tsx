@@ -8,7 +8,7 @@ import { notify } from '@/held/notify'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useToday } from '@/held/zen'
 import { Button, Press, Row, Words } from '@/ui'
-import { shortened, when } from '@/words'
+import { momentSaid, shortened, when } from '@/words'
 import { useStanding } from './useStanding'
 
 export default function Reminding({ shown }: { shown: boolean }) {
@@ -59,7 +59,7 @@ function ReminderBar({ standing }: { standing: readonly Standing[] }) {
           aria-label={`Open ${action.title}`}
         >
           <Words tone="brass" flexShrink={0}>
-            {when(whenOf(moment), today)}
+            {momentSaid(moment, today)}
           </Words>
           <Words oneLine flexShrink={1} strong>
             {action.title}

@@ -109,7 +109,12 @@ export function ReminderChooser({
             onPress={() => set(each)}
           />
         ))}
-        <Button label="on a day…" paddingHorizontal="$3" onPress={() => setOnDay(true)} />
+        <Button
+          label="on a day…"
+          chosen={when?.kind === 'at'}
+          paddingHorizontal="$3"
+          onPress={() => setOnDay(true)}
+        />
       </Row>
       <Field
         label="Say when"
