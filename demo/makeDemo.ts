@@ -156,6 +156,7 @@ function openWork(scene: Scene): void {
           since: addDays(today, -daysAgo),
           chaseOn: addDays(today, chaseIn),
           how: '',
+          toSignOff: false,
         },
       })
     })

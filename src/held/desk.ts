@@ -18,6 +18,7 @@ export type OpenSheet =
   | { readonly kind: 'horizon'; readonly id: Id<'action'> }
   | { readonly kind: 'movedThrice'; readonly id: Id<'action'> }
   | { readonly kind: 'reminders' }
+  | { readonly kind: 'chase'; readonly id: Id<'action'> }
   | { readonly kind: 'openSteps'; readonly id: Id<'action'> }
 
 /** What can be chosen together: things of one kind. */

@@ -5,6 +5,7 @@ import { isOpen } from '@/core/action'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
+import { desk } from '@/held/desk'
 import { useReader } from '@/held/reader'
 import { parts, select } from '@/state'
 import { Button, Column, Words } from '@/ui'
@@ -22,7 +23,9 @@ import { NoteBand } from './NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
 import { Turn } from './Turn'
+import { useHeldBack } from './useHeldBack'
 import { useComingBack } from './useComingBack'
+import { Remarks } from './Remarks'
 import { OpenedParts } from './OpenedParts'
 
 export function OpenedAction({ action }: { action: Action }) {
@@ -33,6 +36,7 @@ export function OpenedAction({ action }: { action: Action }) {
   const reader = useReader()
   const { id } = action
   const comingBack = useComingBack(action)
+  const heldBack = useHeldBack(action)
   const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
   const names = select.namesOf(document)
   const { weekStartsOn } = select.settingsOf(document)
@@ -70,10 +74,10 @@ export function OpenedAction({ action }: { action: Action }) {
         needed="An action needs a title."
       />
       <SaidLine
-        chips={[...saidOf(action, document, today), ...comingBack.chips]}
-        offers={[...unsaidOf(action), ...comingBack.offers]}
+        chips={[...saidOf(action, document, today), ...heldBack.chips, ...comingBack.chips]}
+        offers={[...unsaidOf(action), ...heldBack.offers, ...comingBack.offers]}
         onChoose={(field, of) => {
-          if (!comingBack.choose(field, of)) chooser.choose(field)
+          if (!comingBack.choose(field, of) && !heldBack.choose(field, of)) chooser.choose(field)
         }}
       />
       <Turn action={action} />
@@ -92,6 +96,7 @@ export function OpenedAction({ action }: { action: Action }) {
         }
       />
       <OpenedParts of={id} />
+      <Remarks of={id} />
       {isOpen(action) ? <GrowButton action={action} /> : null}
       <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
       {isOpen(action) ? (
@@ -101,6 +106,7 @@ export function OpenedAction({ action }: { action: Action }) {
       )}
       <OpenedChooser chooser={chooser} of={action} onSet={set} />
       {comingBack.layer}
+      {heldBack.layer}
     </Column>
   )
 }
@@ -125,12 +131,29 @@ function ActsOfOpen({ action, onMove }: { action: Action; onMove: () => void }) 
   const isUnderway = startedAtEpochMs !== null
   const isPicked = day === today
   return (
-    <OpenedFoot main={<Button kind="main" label="Tick" onPress={() => act('tick', { id })} />}>
-      <Button
-        kind="quiet"
-        label={isUnderway ? 'Lay it down' : 'Start'}
-        onPress={() => act(isUnderway ? 'stop' : 'start', { id })}
-      />
+    <OpenedFoot
+      main={
+        <Button
+          kind="main"
+          label={action.waiting?.toSignOff ? 'Signed off' : 'Tick'}
+          onPress={() => act('tick', { id })}
+        />
+      }
+    >
+      {action.waiting ? (
+        <Button
+          kind="quiet"
+          label="Ask after it"
+          aria-haspopup="dialog"
+          onPress={() => desk.getState().openSheet({ kind: 'chase', id })}
+        />
+      ) : (
+        <Button
+          kind="quiet"
+          label={isUnderway ? 'Lay it down' : 'Start'}
+          onPress={() => act(isUnderway ? 'stop' : 'start', { id })}
+        />
+      )}
       {wide ? (
         <Button
           kind="quiet"

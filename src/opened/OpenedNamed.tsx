@@ -6,6 +6,7 @@ import { ActionRow } from '@/parts/rows/ActionRow'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeld } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
+import { Remarks } from './Remarks'
 
 export function OpenedNamed({ named }: { named: Context | Person }) {
   const act = useAct()
@@ -33,6 +34,7 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
             : act('renamePerson', { id: id as never, name }, options)
         }}
       />
+      {isIdOf('person', id) ? <Remarks of={id} /> : null}
       <Column>
         <BandHeading title="Actions" end={String(withIt.length)} />
         {withIt.length === 0 ? (

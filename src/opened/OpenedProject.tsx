@@ -20,6 +20,7 @@ import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { duration, saidOfProject, shortened } from '@/words'
 import { fieldChangeWords } from '@/words/history'
 import { History } from './History'
+import { Remarks } from './Remarks'
 import { OpenedParts } from './OpenedParts'
 import { NoteBand } from './NoteBand'
 import { OpenedFoot } from './OpenedFoot'
@@ -89,6 +90,7 @@ export function OpenedProject({ project }: { project: Project }) {
       <Actions project={project} />
       <NoteBand of={id} note={project.note} onKeep={keep('note')} />
       <OpenedParts of={id} />
+      <Remarks of={id} />
       <Done actions={lists.doneOfProject(document, id)} />
       <History ids={[id]} of={id} />
       {isHeld ? (

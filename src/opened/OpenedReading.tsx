@@ -1,6 +1,7 @@
 // Something to read, watch or hear: its address, how far it has come, and what is noted beside it.
 import { readingStates, type Reading } from '@/core/record'
 import { Button, Choice, Column, Words } from '@/ui'
+import { Remarks } from './Remarks'
 import { OpenedParts } from './OpenedParts'
 import { EditText } from '@/parts/text/EditText'
 import { useOpened } from '@/held/useOpened'
@@ -53,6 +54,7 @@ export function OpenedReading({ reading }: { reading: Reading }) {
       />
       <NoteBand of={id} note={reading.note} onKeep={(note, typing) => edit({ note }, typing)} />
       <OpenedParts of={id} />
+      <Remarks of={id} />
       <History ids={reading.slipId ? [reading.slipId, id] : [id]} of={id} />
       <OpenedFoot
         main={<Button kind="main" label={next.label} onPress={() => edit({ state: next.state })} />}

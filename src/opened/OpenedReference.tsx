@@ -1,6 +1,7 @@
 import type { Reference } from '@/core/record'
 import type { RunOptions } from '@/state'
 import { Button, Column, Row, Words } from '@/ui'
+import { Remarks } from './Remarks'
 import { OpenedParts } from './OpenedParts'
 import { EditText } from '@/parts/text/EditText'
 import { useAct } from '@/held/zen'
@@ -41,6 +42,7 @@ export function OpenedReference({ reference }: { reference: Reference }) {
         onKeep={(note, typing) => edit({ note }, typing)}
       />
       <OpenedParts of={id} />
+      <Remarks of={id} />
       <Row>
         <Button
           label="Remove"

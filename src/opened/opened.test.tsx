@@ -207,7 +207,14 @@ describe('an opened action', () => {
   })
   it('comes back whole when it is unticked: waiting, underway and all', async () => {
     const store = await opened({
-      waiting: { personId: null, whom: 'the printer', since: '2026-03-10' as never, chaseOn: null, how: '' },
+      waiting: {
+        personId: null,
+        whom: 'the printer',
+        since: '2026-03-10' as never,
+        chaseOn: null,
+        how: '',
+        toSignOff: false,
+      },
     })
     const before = actionOf(store)
     press('Tick')

@@ -1,6 +1,7 @@
 // The sheets that slide over any station.
 import { lazy, Suspense } from 'react'
 import { desk, type OpenSheet } from '@/held/desk'
+import { ChaseSheet } from './ChaseSheet'
 import { HorizonSheet } from './HorizonSheet'
 import { KeysSheet } from './KeysSheet'
 import { MovedThrice } from './MovedThrice'
@@ -21,6 +22,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <MovedThrice id={sheet.id} onClose={() => desk.getState().askMovedThrice(null)} />
     case 'openSteps':
       return <OpenSteps id={sheet.id} onClose={close} />
+    case 'chase':
+      return <ChaseSheet id={sheet.id} onClose={close} />
     case 'reminders':
       return <RemindersSheet onClose={close} />
     case 'keys':

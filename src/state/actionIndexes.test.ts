@@ -27,7 +27,14 @@ const some = fc.record({
     freq: 2,
   }),
   horizon: fc.constantFrom('week', 'soon', 'someday') as fc.Arbitrary<'week'>,
-  waiting: fc.constantFrom(null, null, { personId: null, whom: 'Oda', since: today, chaseOn: null, how: '' }),
+  waiting: fc.constantFrom(null, null, {
+    personId: null,
+    whom: 'Oda',
+    since: today,
+    chaseOn: null,
+    how: '',
+    toSignOff: false,
+  }),
 })
 const documentOf = (patches: readonly Partial<Action>[]) =>
   withChanges(

@@ -1,5 +1,5 @@
 // Lists of actions that stations ask for again and again, each followed edit by edit (tableIndex).
-import { hasComeBack, isOpen } from '@/core/action'
+import { hasComeBack, isHeldUp, isOpen } from '@/core/action'
 import {
   compareForDay,
   dayBandNames,
@@ -44,15 +44,32 @@ const byPerson = makeTableIndex('action', {
   ...orderOfWork,
 })
 
+const heldBack = 'heldBack'
+const byBefore = makeTableIndex('action', {
+  keysOf: ofOpen(({ afterIds }) => (afterIds.length > 0 ? [heldBack, ...afterIds] : [])),
+  ...ownOrder,
+})
+/** Held back until another is done. */
+export const heldBackOf = (document: Document): readonly Action[] => byBefore.of(document, heldBack)
+/** Those that one is done before. */
+export const heldBackBy = (document: Document, id: Id<'action'>): readonly Action[] =>
+  byBefore.of(document, id)
+
 const anyOpen = 'open'
 const open = makeTableIndex('action', {
   keysOf: ofOpen(() => [anyOpen]),
   ...orderedBy((a, b) => b.createdAtEpochMs - a.createdAtEpochMs || byId(a, b)),
 })
 
-const [waiting, someday, hidden, underway] = ['waiting', 'someday', 'hidden', 'underway'] as const
+const [waiting, signOff, someday, hidden, underway] = [
+  'waiting',
+  'signOff',
+  'someday',
+  'hidden',
+  'underway',
+] as const
 const waitingSince = makeTableIndex('action', {
-  keysOf: ofOpen((action) => (action.waiting ? [waiting] : [])),
+  keysOf: ofOpen((action) => (action.waiting ? [action.waiting.toSignOff ? signOff : waiting] : [])),
   ...orderedBy((a, b) => ((a.waiting?.since ?? '') < (b.waiting?.since ?? '') ? -1 : byId(a, b))),
 })
 const laidBy = makeTableIndex('action', {
@@ -76,6 +93,8 @@ export const actionsOfPerson = byPerson.of
 export const openActionsOf = (document: Document): readonly Action[] => open.of(document, anyOpen)
 /** Waiting, the longest-waited first. */
 export const waitingOf = (document: Document) => waitingSince.of(document, waiting)
+/** Done by me and not accepted yet, the longest-waited first. */
+export const toSignOffOf = (document: Document) => waitingSince.of(document, signOff)
 /** Held for someday, the oldest first. */
 export const somedayOf = (document: Document) => laidBy.of(document, someday)
 /** With a day before which they are hidden, past ones too, the nearest first. */
@@ -96,7 +115,7 @@ const laidOn = ({ at, day, due }: Action): CalendarDate | null => at?.date ?? da
 const noDay = 'none'
 const byDay = makeTableIndex('action', {
   keysOf: ofOpen((action) =>
-    action.waiting ? [] : keysOf(laidOn(action) ?? (action.horizon === 'week' ? noDay : null)),
+    isHeldUp(action) ? [] : keysOf(laidOn(action) ?? (action.horizon === 'week' ? noDay : null)),
   ),
   ...orderOfWork,
 })
@@ -173,11 +192,12 @@ function makeDayBands(today: CalendarDate, reach: Reach) {
     keysOf: (action) => keysOf(dayBandOf(action, today, reach)),
     ...orderOfWork,
   })
-  const [carriedOver, dueToday, underwayNow, picked, inReach] = dayBandNames
+  const [carriedOver, dueToday, chase, underwayNow, picked, inReach] = dayBandNames
   return {
     planned: (document: Document): Omit<DayBands, 'inReach'> => ({
       carriedOver: index.of(document, carriedOver),
       dueToday: index.of(document, dueToday),
+      chase: index.of(document, chase),
       underway: index.of(document, underwayNow),
       picked: index.of(document, picked),
     }),

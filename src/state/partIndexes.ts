@@ -7,6 +7,7 @@ import {
   type FileRecord,
   type Id,
   type OwnerId,
+  type Remark,
   type Reminder,
   type Step,
 } from '@/core/record'
@@ -32,6 +33,15 @@ const reminders = makeTableIndex('reminder', {
   inOrder: (records) => [...records].sort(byId),
 })
 
+const byTime = (a: Remark, b: Remark) =>
+  a.date === b.date ? a.writtenAtEpochMs - b.writtenAtEpochMs || byId(a, b) : compareRanks(a.date, b.date)
+const remarks = makeTableIndex('remark', {
+  keysOf: ({ ownerId }) => [ownerId],
+  compare: byTime,
+  inOrder: (records) => [...records].sort(byTime),
+})
+/** What was remarked of something, the earliest day first. */
+export const remarksOf = (document: Document, id: OwnerId): readonly Remark[] => remarks.of(document, id)
 export const stepsOf = (document: Document, id: OwnerId): readonly Step[] => steps.of(document, id)
 /** How many steps something has, and how many of them are done; null where it has none. */
 export function stepCountOf(

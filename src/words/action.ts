@@ -61,5 +61,6 @@ export function waitingWords(
   if (!action.waiting) return ''
   const { personId, whom, since, chaseOn } = action.waiting
   const name = (personId && recordIn(document, personId)?.name) || whom || 'somebody'
-  return `waiting for ${name} since ${nearDate(since, today)}${chaseOn ? `, chase ${nearDate(chaseOn, today)}` : ''}`
+  const state = action.waiting.toSignOff ? 'to sign off by' : 'waiting for'
+  return `${state} ${name} since ${nearDate(since, today)}${chaseOn ? `, chase ${nearDate(chaseOn, today)}` : ''}`
 }

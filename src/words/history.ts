@@ -53,7 +53,7 @@ function valueWords(field: string, value: unknown, document: Document, today: Ca
   if (field.endsWith('Ids')) return (value as string[]).map(named).join(', ')
   if (field.endsWith('Id')) return named(value as string)
   if (field === 'waiting')
-    return waitingWords({ waiting: value as Waiting }, document, today).slice('waiting for '.length)
+    return waitingWords({ waiting: value as Waiting }, document, today).replace(/^waiting for /, '')
   return String(value).length > 60 ? `${String(value).slice(0, 57)}…` : String(value)
 }
 

@@ -5,6 +5,7 @@ import { type Id } from '@/core/record'
 export const bandWords = {
   carriedOver: 'Carried over',
   dueToday: 'Due today',
+  chase: 'Chase today',
   underway: 'Underway',
   picked: 'Picked for today',
   inReach: 'In reach',

@@ -2,6 +2,7 @@
 import { assertNever } from '@/core/invariant'
 import { type Refusal } from '@/state'
 import { count } from './counts'
+import { shortened } from './names'
 
 const fieldNames: Record<string, string> = {
   text: 'The line',
@@ -12,6 +13,7 @@ const fieldNames: Record<string, string> = {
   whom: 'Whom you wait for',
   stamp: 'The seal',
   aim: 'The aim',
+  remark: 'The remark',
   address: 'The address',
 }
 
@@ -34,6 +36,8 @@ export function refusalWords(refusal: Refusal): string {
       return `Only a project with one open action shrinks to it; this one has ${refusal.count === 0 ? 'none' : count(refusal.count, 'open action')}.`
     case 'tooMany':
       return `No more than ${refusal.limit.toLocaleString('en-GB')} steps fit into one thing. Keep the rest as a file or in a note.`
+    case 'ring':
+      return `That would go round in a ring: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' after ')}.`
     case 'lastTurn':
       return 'It does not come again after this one. Tick it, or let it go.'
     case 'neverComes':

@@ -14,6 +14,8 @@ export type SaidField =
   | Exclude<AmendedField, 'projectId' | 'areaId'>
   | 'shelf'
   | 'since'
+  | 'signOff'
+  | 'after'
   | 'chase'
   | 'state'
   | 'area'
@@ -43,6 +45,8 @@ export const chooserWords: Readonly<Record<SaidField, string>> = {
   craft: 'Craft',
   weight: 'Weight',
   waiting: 'Waiting for',
+  signOff: 'To sign off by',
+  after: 'After another',
   since: 'Waiting since',
   chase: 'Chase on',
   notBefore: 'Not before',
@@ -67,6 +71,8 @@ export const offerWords: Readonly<Partial<Record<SaidField, string>>> = {
   craft: 'craft',
   weight: 'weight',
   waiting: 'waiting for',
+  signOff: 'to sign off',
+  after: 'after another',
   chase: 'chase on',
   notBefore: 'not before',
   address: 'link',
@@ -127,7 +133,7 @@ export function saidOf(of: Sayable, document: Document, today: CalendarDate): Sa
     ...chip('weight', of.weight === 'should' ? null : of.weight),
     ...chip('notBefore', of.notBefore && `not before ${shortDate(of.notBefore, today)}`),
     ...chip(
-      'waiting',
+      of.waiting?.toSignOff ? 'signOff' : 'waiting',
       of.waiting && waitingWords({ waiting: { ...of.waiting, chaseOn: null } }, document, today),
     ),
     ...chip('chase', of.waiting?.chaseOn && `chase ${nearDate(of.waiting.chaseOn, today)}`),
@@ -149,6 +155,7 @@ export function unsaidOf(of: Sayable): SaidField[] {
     craft: of.craft === null,
     weight: of.weight === 'should',
     waiting: of.waiting === null,
+    signOff: of.waiting === null,
     chase: of.waiting !== null && of.waiting.chaseOn === null,
     notBefore: of.notBefore === null,
     address: of.address === null,

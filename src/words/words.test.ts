@@ -108,7 +108,14 @@ it.each<[string, Partial<typeof plainAction>, string]>([
       weight: 'must',
       notBefore: date('2026-03-12'),
       address: 'https://www.library.example/felt',
-      waiting: { personId: null, whom: 'the post', since: today, chaseOn: date('2026-03-16'), how: '' },
+      waiting: {
+        personId: null,
+        whom: 'the post',
+        since: today,
+        chaseOn: date('2026-03-16'),
+        how: '',
+        toSignOff: false,
+      },
     },
     'by Fri 13 Mar, 17:00 · this week · 1 h 30 · deep · must · not before Thu 12 Mar · waiting for the post since today · chase Mon 16 Mar · library.example/felt',
   ],
@@ -125,7 +132,7 @@ it.each<[string, Partial<typeof plainAction>, string]>([
   ).toBe(words),
 )
 it('offers what is not set, chasing only where somebody is waited for', () => {
-  const waiting = { personId: null, whom: 'the post', since: today, chaseOn: null, how: '' }
+  const waiting = { personId: null, whom: 'the post', since: today, chaseOn: null, how: '', toSignOff: false }
   expect(unsaidOf(plainAction)).toEqual([
     'due',
     'day',

@@ -1,5 +1,6 @@
 import type { Action } from '../record'
 import type { CalendarDate } from '../time'
+import { isHeldUp } from './isHeldUp'
 import { isOpen } from './isOpen'
 
 /**
@@ -12,5 +13,5 @@ export const hasComeBack = (action: Action, today: CalendarDate): boolean =>
   isOpen(action) &&
   action.day === null &&
   action.at === null &&
-  action.waiting === null &&
+  !isHeldUp(action) &&
   action.startedAtEpochMs === null

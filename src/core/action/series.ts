@@ -48,6 +48,7 @@ export function onTurn(action: Action, from: CalendarDate, turn: CalendarDate): 
     moved: [],
     startedAtEpochMs: null,
     waiting: null,
+    afterIds: [],
   }
 }
 

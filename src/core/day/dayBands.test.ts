@@ -9,7 +9,7 @@ const today = calendarDateUnsafe('2026-03-11')
 const day = (away: number) => addDays(today, away)
 
 const action = (patch: Partial<Action>): Action => ({ ...plainAction, ...patch })
-const waiting = { personId: null, whom: 'Oda', since: day(-3), chaseOn: null, how: '' }
+const waiting = { personId: null, whom: 'Oda', since: day(-3), chaseOn: null, how: '', toSignOff: false }
 
 describe('the band of an action', () => {
   const cases: [what: string, patch: Partial<Action>, band: string | null][] = [
@@ -42,6 +42,10 @@ describe('the band of an action', () => {
     ['due tomorrow, in reach today', { due: { date: day(1), time: null } }, 'inReach'],
     ['someday', { horizon: 'someday' }, null],
     ['waiting, though overdue', { waiting, due: { date: day(-1), time: null } }, null],
+    ['waiting, to be asked after today', { waiting: { ...waiting, chaseOn: today } }, 'chase'],
+    ['to be asked after since yesterday', { waiting: { ...waiting, chaseOn: day(-1) }, day: today }, 'chase'],
+    ['to be asked after tomorrow', { waiting: { ...waiting, chaseOn: day(1) } }, null],
+    ['held back after another, though overdue', { afterIds: ['action:b'], day: day(-1) }, null],
     ['done', { doneAtEpochMs: 1, day: today }, null],
     ['let go', { letGoAtEpochMs: 1, day: day(-1) }, null],
   ]
@@ -93,7 +97,8 @@ describe('the bands of a day', () => {
     doneAtEpochMs: fc.constantFrom(null, null, 1),
     horizon: fc.constantFrom('week', 'someday') as fc.Arbitrary<'week'>,
     weight: fc.constantFrom('must', 'could') as fc.Arbitrary<'must'>,
-    waiting: fc.constantFrom(null, null, waiting),
+    waiting: fc.constantFrom(null, null, waiting, { ...waiting, chaseOn: today }),
+    afterIds: fc.constantFrom<Action['afterIds']>([], [], [], ['action:b']),
   })
   const many = fc
     .array(some, { maxLength: 30 })
@@ -121,6 +126,7 @@ describe('the bands of a day', () => {
           const unfinished =
             each.doneAtEpochMs === null &&
             each.waiting === null &&
+            each.afterIds.length === 0 &&
             (meant(each.day) || meant(each.due?.date) || meant(each.at?.date))
           expect(first.has(each.id)).toBe(unfinished)
           expect(isCarriedOver(each, today)).toBe(unfinished)

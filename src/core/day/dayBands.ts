@@ -1,19 +1,20 @@
 // The Day sheet as exclusive bands: every action stands in the first band that takes it.
 // Laws: an action is in at most one band; what was meant for an earlier day and is unfinished is in the first.
-import { isOpen } from '../action'
+import { isHeldUp, isOpen, isToChase } from '../action'
 import { type Action } from '../record'
 import type { CalendarDate } from '../time'
 import { isCarriedOver } from '../action/carryOver'
 import { inOrderOfWork } from './order'
 import { isInReach, type Reach } from './reach'
 
-export const dayBandNames = ['carriedOver', 'dueToday', 'underway', 'picked', 'inReach'] as const
+export const dayBandNames = ['carriedOver', 'dueToday', 'chase', 'underway', 'picked', 'inReach'] as const
 export type DayBandName = (typeof dayBandNames)[number]
 export type DayBands = Readonly<Record<DayBandName, readonly Action[]>>
 
 /** The band of one action on `today`'s sheet, or null where it stands in none. */
 export function dayBandOf(action: Action, today: CalendarDate, reach: Reach): DayBandName | null {
-  if (!isOpen(action) || action.waiting !== null) return null
+  if (!isOpen(action)) return null
+  if (isHeldUp(action)) return isToChase(action, today) ? 'chase' : null
   if (isCarriedOver(action, today)) return 'carriedOver'
   if (action.due?.date === today || action.at?.date === today) return 'dueToday'
   if (action.startedAtEpochMs !== null) return 'underway'
@@ -26,6 +27,7 @@ export function dayBandsOf(actions: Iterable<Action>, today: CalendarDate, reach
   const bands: Record<DayBandName, Action[]> = {
     carriedOver: [],
     dueToday: [],
+    chase: [],
     underway: [],
     picked: [],
     inReach: [],

@@ -26,6 +26,7 @@ it('turns counts, aims, ranks and free minutes of version 1 into what is kept si
         craft: null,
         turn: null,
         alone: {},
+        afterIds: [],
       },
       { own: { moved: 't', rank: 'u' } },
     ),
@@ -57,14 +58,22 @@ it('turns counts, aims, ranks and free minutes of version 1 into what is kept si
 })
 describe('from version 2', () => {
   const waiting = { personId: null, whom: 'Oda' }
-  const told = { ...waiting, how: '' }
+  const told = { ...waiting, how: '', toSignOff: false }
 
   it('gives slips and actions the fields they lacked, and what is waited for how it was told', () => {
     expect(migrateEntry(entry({ id: 'slip:s', text: 'a' }), 2)).toEqual(
       entry({ id: 'slip:s', text: 'a', note: '', personIds: [], letGoAtEpochMs: null }),
     )
     expect(migrateEntry(entry({ id: 'action:a', waiting }), 2)).toEqual(
-      entry({ id: 'action:a', waiting: told, payoff: null, craft: null, turn: null, alone: {} }),
+      entry({
+        id: 'action:a',
+        waiting: told,
+        payoff: null,
+        craft: null,
+        turn: null,
+        alone: {},
+        afterIds: [],
+      }),
     )
     expect(migrateChange(updated('action:a', { waiting: [null, waiting] }), 2)).toEqual(
       updated('action:a', { waiting: [null, told] }),
@@ -87,13 +96,17 @@ describe('from version 2', () => {
 })
 
 it('gives what version 3 knew of coming back the fields of version 4', () => {
-  expect(migrateEntry(entry({ id: 'action:a' }), 3)).toEqual(entry({ id: 'action:a', turn: null, alone: {} }))
+  expect(migrateEntry(entry({ id: 'action:a' }), 3)).toEqual(
+    entry({ id: 'action:a', turn: null, alone: {}, afterIds: [] }),
+  )
   expect(migrateEntry(entry({ id: 'repeat:a', rule: 'r' }), 3)).toEqual(
     entry({ id: 'repeat:a', rule: 'r', skips: [], watched: false }),
   )
   expect(migrateEntry(entry({ id: 'reminder:a' }), 3)).toEqual(
     entry({ id: 'reminder:a', answered: null, snoozedTo: null }),
   )
+  const handed = (more: object) => updated('action:a', { waiting: [null, { whom: 'Oda', how: '', ...more }] })
+  expect(migrateChange(handed({}), 3)).toEqual(handed({ toSignOff: false }))
   const moved = updated('action:a', { day: [null, 'd'], odd: 'no pair' })
   expect(migrateChange(moved, 3)).toEqual(moved)
 })

@@ -1,9 +1,19 @@
 // Version 4: a repeating action says which day of its rule it stands for, and what was changed for that one alone; a rule
-// says which of its days were skipped and whether it is watched; a reminder whether it was answered or put off.
-import { withNewFields } from './newFields'
+// says which of its days were skipped and whether it is watched; a reminder what of it was answered or put off. What is
+// waited for may be a signing off, and an action may be held back until others are done. Remarks are a new kind.
+import { isObject, withNewFields, type Fields } from './newFields'
 
-export const { entry: entryToVersion4, change: changeToVersion4 } = withNewFields({
-  action: { turn: null, alone: {} },
-  repeat: { skips: [], watched: false },
-  reminder: { answered: null, snoozedTo: null },
-})
+const toWaiting4 = (waiting: unknown): unknown =>
+  isObject(waiting) && !('toSignOff' in waiting) ? { ...waiting, toSignOff: false } : waiting
+
+const withSignOff = (fields: Fields): Fields =>
+  'waiting' in fields ? { ...fields, waiting: toWaiting4(fields['waiting']) } : fields
+
+export const { entry: entryToVersion4, change: changeToVersion4 } = withNewFields(
+  {
+    action: { turn: null, alone: {}, afterIds: [] },
+    repeat: { skips: [], watched: false },
+    reminder: { answered: null, snoozedTo: null },
+  },
+  withSignOff,
+)

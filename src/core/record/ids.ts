@@ -17,6 +17,7 @@ export const kinds = [
   'file',
   'reading',
   'aside',
+  'remark',
 ] as const
 export type RecordKind = (typeof kinds)[number]
 

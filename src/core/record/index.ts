@@ -36,6 +36,7 @@ export type {
   Reading,
   RecordOf,
   Reference,
+  Remark,
   Reminder,
   Repeat,
   Review,

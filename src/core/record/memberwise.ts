@@ -6,7 +6,7 @@ export type MemberShape = 'set' | 'map'
 
 const shapes: Readonly<Record<string, Readonly<Record<string, MemberShape>>>> = {
   slip: { takenOff: 'set', personIds: 'set' },
-  action: { contextIds: 'set', personIds: 'set', moved: 'set' },
+  action: { contextIds: 'set', personIds: 'set', moved: 'set', afterIds: 'set' },
   repeat: { skips: 'set' },
   review: { stonesDone: 'set' },
   settings: { freeMinutes: 'map', keys: 'map' },

@@ -94,6 +94,8 @@ const waiting = v.strictObject({
   chaseOn: v.nullable(dateField),
   /** How it was told, such as "by phone"; empty where nothing was said of it. */
   how: titleField,
+  /** Done by me, and not accepted yet: what is waited for is that somebody signs it off. */
+  toSignOff: v.boolean('expected true or false'),
 })
 
 /** What the next of a repeating action is made with. */
@@ -132,6 +134,8 @@ const action = v.object({
   /** Set while underway. */
   startedAtEpochMs: v.nullable(epochMsField),
   waiting: v.nullable(waiting),
+  /** What must be done before it: until then it is held back. */
+  afterIds: v.array(idField('action')),
   rank: rankField,
   createdAtEpochMs: epochMsField,
   /** The slip it was sorted from: its history begins there. */
@@ -199,7 +203,18 @@ const ownerField = v.union([
   idField('project'),
   idField('reference'),
   idField('reading'),
+  idField('person'),
 ])
+
+/** What was said or seen of something, one after another: a call, a talk. */
+const remark = v.object({
+  id: idField('remark'),
+  ownerId: ownerField,
+  text: noteField,
+  /** The day it speaks of. */
+  date: dateField,
+  writtenAtEpochMs: epochMsField,
+})
 
 /** A part of what it belongs to; a step under another names that one too. */
 const step = v.object({
@@ -359,4 +374,5 @@ export const schemas = {
   file,
   reading,
   aside,
+  remark,
 } as const

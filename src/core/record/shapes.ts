@@ -21,6 +21,7 @@ export type Reminder = RecordOf['reminder']
 export type FileRecord = RecordOf['file']
 export type Reading = RecordOf['reading']
 export type Aside = RecordOf['aside']
+export type Remark = RecordOf['remark']
 /** What steps and files can belong to. */
 export type OwnerId = Step['ownerId']
 /** As kept: only what the person has set. */

@@ -29,7 +29,14 @@ const action = (id: string, patch: Partial<Action>): Action => ({
   id: `action:${id}`,
   ...patch,
 })
-const waiting = { personId: null, whom: 'Oda', since: addDays(today, -2), chaseOn: null, how: '' }
+const waiting = {
+  personId: null,
+  whom: 'Oda',
+  since: addDays(today, -2),
+  chaseOn: null,
+  how: '',
+  toSignOff: false,
+}
 
 describe('the next action of a project', () => {
   const of = (...actions: Action[]) => nextActions(actions, today).get('project:p')?.id

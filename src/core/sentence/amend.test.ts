@@ -32,6 +32,7 @@ const [phone, desk, site] = ['context:phone', 'context:desk', 'context:site'] as
 const [oda, per] = ['person:oda', 'person:per'] as Id<'person'>[]
 const waiting = {
   how: '',
+  toSignOff: false,
   personId: oda as Id<'person'>,
   whom: '',
   since: calendarDateUnsafe('2026-03-04'),
@@ -99,7 +100,10 @@ const cases: [said: string, of: Partial<Action>, patch: ActionPatch, unread?: st
   [
     'friday, waiting for the post',
     {},
-    { day: friday, waiting: { personId: null, whom: 'the post', since: today, chaseOn: null, how: '' } },
+    {
+      day: friday,
+      waiting: { personId: null, whom: 'the post', since: today, chaseOn: null, how: '', toSignOff: false },
+    },
   ],
   ['chase friday', { waiting, personIds: [oda!] }, { waiting: { ...waiting, chaseOn: friday } }],
   ['no longer waiting', { waiting, personIds: [oda!] }, {}, ['no longer waiting']],

@@ -143,7 +143,7 @@ function waitingSaid(
   const whom = personId ? '' : clause.whom
   const before = action.waiting
   if (before?.personId === personId && before.whom === whom) return {}
-  return { waiting: { personId, whom, since: today, chaseOn: null, how: '' } }
+  return { waiting: { personId, whom, since: today, chaseOn: null, how: '', toSignOff: false } }
 }
 
 /** What a clause sets on an action; null where it does not go with it. */

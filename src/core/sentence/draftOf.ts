@@ -28,6 +28,7 @@ export interface Draft {
     readonly since: CalendarDate
     readonly chaseOn: CalendarDate | null
     readonly how: string
+    readonly toSignOff: boolean
   } | null
   readonly address: string | null
   readonly payoff: Level | null
@@ -103,6 +104,7 @@ export function draftOf({ title, clauses }: Sentence, today: CalendarDate): Draf
           since: first('since')?.date ?? today,
           chaseOn: first('chase')?.date ?? null,
           how: '',
+          toSignOff: false,
         }
       : null,
     address: first('address')?.address ?? null,

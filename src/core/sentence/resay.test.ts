@@ -64,7 +64,14 @@ describe.each(sentences)('“%s”', (text) => {
 })
 it('puts somebody else in the place of whom it waits for', () => {
   const text = 'waiting for Oda’s quote, chase friday'
-  const waiting = { personId: 'person:per' as const, whom: '', since: today, chaseOn: friday, how: '' }
+  const waiting = {
+    personId: 'person:per' as const,
+    whom: '',
+    since: today,
+    chaseOn: friday,
+    how: '',
+    toSignOff: false,
+  }
   const said = resay(text, { waiting }, { today, nameOf, read })
   expect(draftOf(read(said), today).waiting).toMatchObject({ personId: 'person:per', chaseOn: friday })
 })

@@ -22,6 +22,7 @@ export const plainAction: Action = {
   day: null,
   turn: null,
   alone: {},
+  afterIds: [],
   moved: [],
   startedAtEpochMs: null,
   waiting: null,

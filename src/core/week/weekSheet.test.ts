@@ -37,7 +37,10 @@ it.each<[string, Partial<Action>, string[]]>([
   ['no day, when it is done', { day: today, doneAtEpochMs: 1 }, []],
   [
     'no day, while it waits for somebody',
-    { day: today, waiting: { personId: null, whom: 'Oda', since: today, chaseOn: null, how: '' } },
+    {
+      day: today,
+      waiting: { personId: null, whom: 'Oda', since: today, chaseOn: null, how: '', toSignOff: false },
+    },
     [],
   ],
 ])('an action stands on %s', (_, patch, days) => expect(daysOf(patch)).toEqual(days))

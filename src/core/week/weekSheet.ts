@@ -1,5 +1,5 @@
 // The Week sheet: which day each open action stands on, and what has no day yet.
-import { dayOnSheet, isHidden, isOpen } from '../action'
+import { dayOnSheet, isHeldUp, isHidden, isOpen } from '../action'
 import { inOrderOfWork, loadOf, type Load } from '../day'
 import { type Action } from '../record'
 import { addDays, daysBetween, weekdayOf, weekStartOf, type CalendarDate } from '../time'
@@ -29,7 +29,7 @@ export function weekSheetOf(
   const days: Action[][] = [[], [], [], [], [], [], []]
   const noDayYet: Action[] = []
   for (const action of actions) {
-    if (!isOpen(action) || action.waiting !== null) continue
+    if (!isOpen(action) || isHeldUp(action)) continue
     const day = dayOnSheet(action, today)
     if (day === null) {
       if (action.horizon === 'week' && !isHidden(action, addDays(first, 6))) noDayYet.push(action)

@@ -10,6 +10,7 @@ import { MinutesChooser, ScaleChooser } from './ScaleChooser'
 import { ShelfChooser } from './ShelfChooser'
 import { ContextChooser, PeopleChooser, WhomChooser } from './WhoChoosers'
 
+export { AfterChooser } from './AfterChooser'
 export { ProjectChooser } from './ProjectChooser'
 export { ReminderChooser } from './ReminderChooser'
 export { RepeatChooser } from './RepeatChooser'
@@ -121,6 +122,7 @@ export function ActionChooser(props: ChooserProps) {
     case 'personIds':
       return <PeopleChooser {...props} />
     case 'waiting':
+    case 'signOff':
       return <WhomChooser {...props} />
     case 'shelf':
       return <ShelfChooser {...props} />

@@ -55,8 +55,9 @@ export function PeopleChooser({ field, of, anchor, onSet, onClose }: ChooserProp
   )
 }
 
-/** Whom or what it waits for: somebody known, somebody new, or whatever it is, in words. */
+/** Whom or what it waits for: somebody known, somebody new, or whatever it is, in words; or who is to sign it off. */
 export function WhomChooser({ field, of, anchor, onSet, onClose }: ChooserProps) {
+  const toSignOff = field === 'signOff'
   const act = useAct()
   const today = useToday()
   const people = useHeld((state) => select.peopleOf(state.document))
@@ -64,6 +65,7 @@ export function WhomChooser({ field, of, anchor, onSet, onClose }: ChooserProps)
     since: of.waiting?.since ?? today,
     chaseOn: of.waiting?.chaseOn ?? null,
     how: of.waiting?.how ?? '',
+    toSignOff,
   }
   const waitFor = (personId: Id<'person'>) =>
     onSet({
@@ -90,11 +92,11 @@ export function WhomChooser({ field, of, anchor, onSet, onClose }: ChooserProps)
       options={people.map(({ id, name }) => ({ id, name, isChosen: of.waiting?.personId === id }))}
       makes={[
         {
-          says: (whom) => `wait for “${whom}”`,
+          says: (whom) => (toSignOff ? `signed off by “${whom}”` : `wait for “${whom}”`),
           make: (whom) => onSet({ waiting: { personId: null, whom, ...since } }),
         },
         {
-          says: (name) => `make “${name}” a person, and wait for them`,
+          says: (name) => `make “${name}” a person, ${toSignOff ? 'who signs it off' : 'and wait for them'}`,
           make: (name) => {
             const made = madeIn<'person'>(act('addPerson', { name }, { say: false }))
             if (made) waitFor(made)

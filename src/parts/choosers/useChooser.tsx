@@ -2,6 +2,7 @@
 import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react'
 import type { SaidField } from '@/words'
 import type { ChooserProps, ProjectChooserProps } from './chooserProps'
+import type { AfterChooserProps } from './AfterChooser'
 import type { DayChooserProps } from './DayChooser'
 import type { ReminderChooserProps } from './ReminderChooser'
 import type { RepeatChooserProps } from './RepeatChooser'
@@ -11,6 +12,7 @@ import type { SaidAgainProps } from './SaidAgain'
 const load = () => import('./Choosers')
 const ActionChooser = lazy(() => load().then((module) => ({ default: module.ActionChooser })))
 const SaidAgain = lazy(() => load().then((module) => ({ default: module.SaidAgain })))
+const AfterChooser = lazy(() => load().then((module) => ({ default: module.AfterChooser })))
 const DayChooser = lazy(() => load().then((module) => ({ default: module.DayChooser })))
 const ReminderChooser = lazy(() => load().then((module) => ({ default: module.ReminderChooser })))
 const RepeatChooser = lazy(() => load().then((module) => ({ default: module.RepeatChooser })))
@@ -86,6 +88,16 @@ export function OpenedReminderChooser(props: Omit<ReminderChooserProps, 'anchor'
   return (
     <Suspense fallback={null}>
       <ReminderChooser {...props} anchor={anchor} />
+    </Suspense>
+  )
+}
+
+/** After which other action, beside what was pressed. */
+export function OpenedAfterChooser(props: Omit<AfterChooserProps, 'anchor'>): ReactNode {
+  const [anchor] = useState(pressedPlace)
+  return (
+    <Suspense fallback={null}>
+      <AfterChooser {...props} anchor={anchor} />
     </Suspense>
   )
 }

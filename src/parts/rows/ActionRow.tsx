@@ -14,7 +14,7 @@ import { useHeld, type Act } from '@/held/zen'
 import { useSurroundings } from './surroundings'
 import { useChoosing } from './useChoosing'
 
-export type QuickAct = 'pick' | 'unpick' | 'move' | 'stay'
+export type QuickAct = 'pick' | 'unpick' | 'move' | 'stay' | 'chase'
 
 interface ActionRowProps {
   readonly action: Action
@@ -134,11 +134,13 @@ export const ActionRow = memo(function ActionRow({
 
 function actQuickly(quick: QuickAct, id: Action['id'], act: Act): void {
   if (quick === 'move') desk.getState().openSheet({ kind: 'move', id })
+  else if (quick === 'chase') desk.getState().openSheet({ kind: 'chase', id })
   else if (quick === 'stay') act('takeFromTickler', { ids: [id] })
   else act(quick, { id })
 }
 
 const quickFaces = {
+  chase: { words: 'asked', label: (title: string) => `Asked after ${title}` },
   stay: { words: 'stays', label: (title: string) => `${title} stays as it is` },
   pick: { icon: 'plus', label: (title: string) => `Pick ${title} for today` },
   unpick: { icon: 'minus', label: (title: string) => `Take ${title} off today` },

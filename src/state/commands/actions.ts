@@ -2,11 +2,11 @@
 
 import { heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
-import { recordIn, updateOf } from '@/core/journal'
+import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import { rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
-import { underwayOf } from '../actionIndexes'
+import { heldBackBy, underwayOf } from '../actionIndexes'
 import { repeatOf } from '../partIndexes'
 import { settingsIn } from '../settingsIn'
 import { partsAdded, remindersChanged, type NewParts, type PartsSaid } from './parts'
@@ -77,6 +77,7 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
     ...heldAt(horizon, context.moment.date),
     turn: null,
     alone: {},
+    afterIds: [],
     moved: [],
     startedAtEpochMs: null,
     rank: rankOfNumber(context.nowEpochMs),
@@ -103,6 +104,7 @@ type Editable = Omit<
   | 'id'
   | 'turn'
   | 'alone'
+  | 'afterIds'
   | 'moved'
   | 'createdAtEpochMs'
   | 'slipId'
@@ -196,7 +198,9 @@ export const tick: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const comesBack = repeatOf(context.document, id) !== undefined
   if (comesBack && !context.repeats) return refuse({ kind: 'notYet' })
   const next = context.repeats?.nextAdded(context, action) ?? ok([])
-  return next.ok ? diffOf(updateOf(action, { doneAtEpochMs: context.nowEpochMs }), ...next.value) : next
+  return next.ok
+    ? diffOf(updateOf(action, { doneAtEpochMs: context.nowEpochMs }), ...next.value, ...freed(context, id))
+    : next
 }
 /** Open again, as it stood. What its tick had brought goes, unless it has been changed since. */
 export const untick: Command<{ id: Id<'action'> }> = (context, { id }) => {
@@ -208,8 +212,17 @@ export const untick: Command<{ id: Id<'action'> }> = (context, { id }) => {
     ...(action.doneAtEpochMs === null ? [] : (context.repeats?.nextTakenBack(context, action) ?? [])),
   )
 }
-export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) =>
-  change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs }))
+export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) => {
+  const action = recordIn(context.document, id)
+  if (!action) return refuse({ kind: 'notFound' })
+  return diffOf(updateOf(action, { letGoAtEpochMs: context.nowEpochMs }), ...freed(context, id))
+}
+
+/** What was held back until this one is over, and is so no more. */
+export const freed = (context: CommandContext, id: Id<'action'>): (RecordDiff | null)[] =>
+  heldBackBy(context.document, id).map((action) =>
+    updateOf(action, { afterIds: action.afterIds.filter((each) => each !== id) }),
+  )
 
 export const pick: Command<{ id: Id<'action'> }> = (context, { id }) =>
   redate(context, id, () => ({ day: context.moment.date }))

@@ -3,6 +3,7 @@ import { checksumOf } from '@/core/checksum'
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { isIdOf, type Action, type Id, type KeptSettings, type Settings } from '@/core/record'
 import { refuse } from '@/core/result'
+import { remarksOf } from '../partIndexes'
 import { settingsIn, toKept } from '../settingsIn'
 import {
   added,
@@ -78,11 +79,19 @@ export const renamePerson: Command<{ id: Id<'person'>; name: string }> = (contex
 export const removeNamed: Command<{ id: Id<'context'> | Id<'person'> }> = (context, { id }) => {
   const record = recordIn(context.document, id as Id<'person'>)
   if (!record) return refuse({ kind: 'notFound' })
-  const parts: (RecordDiff | null)[] = [removed(record)]
+  const remarks = isIdOf('person', id) ? remarksOf(context.document, id) : []
+  const parts: (RecordDiff | null)[] = [removed(record), ...remarks.map(removed)]
+  const without = <T extends string>(ids: readonly T[]): T[] => ids.filter((other) => other !== id)
   for (const action of recordsIn(context.document, 'action')) {
     const patch: Partial<Action> = isIdOf('context', id)
-      ? { contextIds: action.contextIds.filter((other) => other !== id) }
-      : { personIds: action.personIds.filter((other) => other !== id) }
+      ? { contextIds: without(action.contextIds) }
+      : { personIds: without(action.personIds) }
+    const { contextIds, personIds } = action.alone
+    patch.alone = {
+      ...action.alone,
+      ...(contextIds ? { contextIds: without(contextIds) } : {}),
+      ...(personIds ? { personIds: without(personIds) } : {}),
+    }
     if (action.waiting?.personId === id)
       patch.waiting = { ...action.waiting, personId: null, whom: record.name }
     parts.push(updateOf(action, patch))

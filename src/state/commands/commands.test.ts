@@ -83,7 +83,14 @@ const acts: Case[] = [
     'setWaiting',
     (store) => ({
       id: only(store, 'action'),
-      waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null, how: '' },
+      waiting: {
+        personId: only(store, 'person'),
+        whom: '',
+        since: today,
+        chaseOn: null,
+        how: '',
+        toSignOff: false,
+      },
     }),
   ],
   ['editProject', (store) => ({ id: only(store, 'project'), patch: { outcome: 'filed' } })],
@@ -131,7 +138,7 @@ const refusals: [...Case, refusal: object][] = [
     'setWaiting',
     (store) => ({
       id: only(store, 'action'),
-      waiting: { personId: null, whom: ' ', since: today, chaseOn: null, how: '' },
+      waiting: { personId: null, whom: ' ', since: today, chaseOn: null, how: '', toSignOff: false },
     }),
     { kind: 'empty', field: 'whom' },
   ],
@@ -156,7 +163,14 @@ const refusals: [...Case, refusal: object][] = [
     'setWaiting',
     (store) => ({
       id: only(store, 'action'),
-      waiting: { personId: null, whom: 'x'.repeat(2001), since: today, chaseOn: null, how: '' },
+      waiting: {
+        personId: null,
+        whom: 'x'.repeat(2001),
+        since: today,
+        chaseOn: null,
+        how: '',
+        toSignOff: false,
+      },
     }),
     { kind: 'tooLong', field: 'whom' },
   ],
@@ -337,7 +351,14 @@ it('a removed person stays in words where something waits for them', async () =>
   const store = await furnished()
   store.run('setWaiting', {
     id: idOf(store, 'work'),
-    waiting: { personId: only(store, 'person'), whom: '', since: today, chaseOn: null, how: '' },
+    waiting: {
+      personId: only(store, 'person'),
+      whom: '',
+      since: today,
+      chaseOn: null,
+      how: '',
+      toSignOff: false,
+    },
   })
   store.run('removeNamed', { id: only(store, 'person') })
   expect(actionIn(store, 'work')).toMatchObject({ personIds: [], waiting: { personId: null, whom: 'Oda' } })

@@ -1,7 +1,9 @@
 // The acts that load right after the start: until they have, they are refused in words. Reached through afterStart alone.
+import * as after from './after'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as kept from './kept'
+import * as remarks from './remarks'
 import * as reminding from './reminding'
 import * as repeats from './repeats'
 import * as reshaping from './reshaping'
@@ -34,6 +36,12 @@ export const laterCommands = {
   onlyThisOne: repeats.onlyThisOne,
   fromNowOn: repeats.fromNowOn,
   watch: repeats.watch,
+  addRemark: remarks.addRemark,
+  editRemark: remarks.editRemark,
+  removeRemark: remarks.removeRemark,
+  chase: remarks.chase,
+  holdBack: after.holdBack,
+  holdBackNoMore: after.holdBackNoMore,
   answerReminders: reminding.answerReminders,
   snoozeReminder: reminding.snoozeReminder,
   laySteps: steps.laySteps,

@@ -46,7 +46,14 @@ async function withSlip(replica = 'aaaa'): Promise<TestStore> {
 type Sorted<N extends CommandName = CommandName> = {
   [M in N]: [act: M, kind: RecordKind, args: (slipId: Id<'slip'>) => ArgsOf<M>]
 }[N]
-const waiting = { personId: null, whom: 'Oda', since: friday, chaseOn: null, how: 'by phone' }
+const waiting = {
+  personId: null,
+  whom: 'Oda',
+  since: friday,
+  chaseOn: null,
+  how: 'by phone',
+  toSignOff: false,
+}
 const sortings: Sorted[] = [
   ['sortAsAction', 'action', (slipId) => ({ slipId, fields: { title: 'x' } })],
   ['sortAsDone', 'action', (slipId) => ({ slipId, fields: { title: 'x' } })],

@@ -13,13 +13,22 @@ import {
   type FileRecord,
   type Id,
   type OwnerId,
+  type Remark,
   type Reminder,
   type Repeat,
   type Step,
 } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { PartsSaid } from '@/core/sentence'
-import { actionsOfSeries, filesOf, remindersOf, repeatIdOf, repeatOf, stepsOf } from '../partIndexes'
+import {
+  actionsOfSeries,
+  filesOf,
+  remarksOf,
+  remindersOf,
+  repeatIdOf,
+  repeatOf,
+  stepsOf,
+} from '../partIndexes'
 import {
   added,
   change,
@@ -144,9 +153,10 @@ export function partsAdded(
   ])
 }
 
-const owned = (context: CommandContext, id: OwnerId): (Step | FileRecord)[] => [
+const owned = (context: CommandContext, id: OwnerId): (Step | FileRecord | Remark)[] => [
   ...stepsOf(context.document, id),
   ...filesOf(context.document, id),
+  ...remarksOf(context.document, id),
 ]
 
 /**
@@ -173,7 +183,12 @@ export function handedOn(
         : []
     })
   }
-  return [...given(stepsOf), ...given(filesOf)]
+  const remarks = owners.flatMap((id) => remarksOf(context.document, id))
+  return [
+    ...given(stepsOf),
+    ...given(filesOf),
+    ...remarks.flatMap((remark) => updateOf(remark, { ownerId: to }) ?? []),
+  ]
 }
 
 /** Whether something stands aside for the review, and the id it has there. */

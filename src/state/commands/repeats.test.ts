@@ -97,7 +97,16 @@ describe('ticking what comes back', () => {
     ['is hidden until as long before', { notBefore: day('2026-03-09') }, { notBefore: day('2026-03-16') }],
     [
       'waits for nobody',
-      { waiting: { personId: null, whom: 'Oda', since: day('2026-03-11'), chaseOn: null, how: '' } },
+      {
+        waiting: {
+          personId: null,
+          whom: 'Oda',
+          since: day('2026-03-11'),
+          chaseOn: null,
+          how: '',
+          toSignOff: false,
+        },
+      },
       {
         waiting: null,
       },

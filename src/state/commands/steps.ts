@@ -15,7 +15,7 @@ import {
 import { refuse } from '@/core/result'
 import { withAllUnder, type StepLine, type StepPlace } from '@/core/steps'
 import { stepsOf } from '../partIndexes'
-import { makeAction, tick } from './actions'
+import { freed, makeAction, tick } from './actions'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import { handedOn, removedWith } from './parts'
 import { joinedNotes } from './slips'
@@ -160,6 +160,7 @@ export const pushIntoSteps: Command<{ id: Id<'action'>; ofId: Id<'action'> }> = 
     ...handed,
     updateOf(other, { note: joinedNotes(other.note, action.note) }),
     ...going,
+    ...freed(context, id),
     removed(action),
   )
 }

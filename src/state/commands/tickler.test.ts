@@ -44,7 +44,7 @@ describe('what comes back from the tickler', () => {
   it('leaves out what is waited for, fixed or laid on a day all the same', async () => {
     const since = today
     for (const more of [
-      { waiting: { personId: null, whom: 'Oda', since, chaseOn: null, how: '' } },
+      { waiting: { personId: null, whom: 'Oda', since, chaseOn: null, how: '', toSignOff: false } },
       { at: { date: tomorrow, time: null } },
       { day: tomorrow },
     ]) {

@@ -27,6 +27,9 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
         <Band title={bandWords.carriedOver} actions={bands.carriedOver} tone="clay" showDay />
       ) : null}
       {bands.dueToday.length > 0 ? <Band title={bandWords.dueToday} actions={bands.dueToday} /> : null}
+      {bands.chase.length > 0 ? (
+        <Band title={bandWords.chase} actions={bands.chase} tone="slate" quick="chase" />
+      ) : null}
       {bands.underway.length > 0 ? (
         <Band
           title={bandWords.underway}

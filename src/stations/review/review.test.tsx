@@ -16,7 +16,14 @@ function furnish(store: TestStore): void {
   store.run('addProject', { title: 'Standing still' })
   store.run('addAction', {
     title: 'a quote',
-    waiting: { personId: null, whom: 'Oda', since: addDays(today, -5), chaseOn: addDays(today, -1), how: '' },
+    waiting: {
+      personId: null,
+      whom: 'Oda',
+      since: addDays(today, -5),
+      chaseOn: addDays(today, -1),
+      how: '',
+      toSignOff: false,
+    },
   })
   store.run('addAction', { title: 'sea kayaks', horizon: 'someday' })
   store.run('addAction', { title: 'done already', minutes: 30 })

@@ -11,11 +11,24 @@ const texts = {
     title: 'Waiting for',
     empty: 'Nothing is expected from anybody. Open an action to hand it over.',
   },
+  signOff: {
+    title: 'To sign off',
+    empty: 'Nothing you have done waits for somebody to accept it.',
+  },
+  heldBack: { title: 'After another', empty: 'Nothing is held back until something else is done.' },
   someday: { title: 'Someday', empty: 'What may be done one day, and need not be decided now, rests here.' },
   hidden: { title: 'Not before', empty: 'Nothing is hidden until a later day.' },
 } as const
 
-const listOf = { waiting: lists.waitingOf, someday: lists.somedayOf, hidden: lists.notBeforeOf } as const
+const listOf = {
+  waiting: lists.waitingOf,
+  signOff: lists.toSignOffOf,
+  heldBack: lists.heldBackOf,
+  someday: lists.somedayOf,
+  hidden: lists.notBeforeOf,
+} as const
+
+const inPlum: ReadonlySet<string> = new Set(['someday', 'hidden'])
 
 export function HeldLists({ which }: { which: keyof typeof texts }) {
   const today = useToday()
@@ -31,7 +44,8 @@ export function HeldLists({ which }: { which: keyof typeof texts }) {
       title={texts[which].title}
       actions={found}
       showProject
-      tone={which === 'waiting' ? 'slate' : 'plum'}
+      tone={inPlum.has(which) ? 'plum' : 'slate'}
+      quick={which === 'waiting' || which === 'signOff' ? 'chase' : undefined}
     />
   )
 }

@@ -19,6 +19,8 @@ const tabs = [
   { key: 'people', label: 'People' },
   { key: 'contexts', label: 'Contexts' },
   { key: 'waiting', label: 'Waiting for' },
+  { key: 'signOff', label: 'To sign off' },
+  { key: 'heldBack', label: 'After another' },
   { key: 'someday', label: 'Someday' },
   { key: 'hidden', label: 'Not before' },
   { key: 'reference', label: 'Reference' },

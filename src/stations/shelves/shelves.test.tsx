@@ -161,7 +161,14 @@ describe('what is opened', () => {
       fresh.run('addAction', { title: 'ask about the key', personIds: [id] })
       fresh.run('addAction', {
         title: 'her quote',
-        waiting: { personId: id, whom: '', since: '2026-03-09' as never, chaseOn: null, how: '' },
+        waiting: {
+          personId: id,
+          whom: '',
+          since: '2026-03-09' as never,
+          chaseOn: null,
+          how: '',
+          toSignOff: false,
+        },
       })
       fresh.run('addAction', { title: 'another thing' })
     })

@@ -33,7 +33,14 @@ export function HandOverForm({ slip, fields, onBack }: AskedOf) {
   ].filter((id) => everybody.includes(id))
   const [title, setTitle] = useState<string | null>(null)
   const [patch, setPatch] = useState<Partial<NewAction>>({})
-  const nobody: Waiting = { personId: null, whom: '', since: today, chaseOn: addDays(today, 7), how: '' }
+  const nobody: Waiting = {
+    personId: null,
+    whom: '',
+    since: today,
+    chaseOn: addDays(today, 7),
+    how: '',
+    toSignOff: false,
+  }
   const chosen: NewAction = { ...fields, ...patch, title: title ?? fields.title }
   const said = fields.personIds?.[0] ?? null
   const waiting: Waiting = patch.waiting ?? fields.waiting ?? { ...nobody, personId: said }

@@ -1,0 +1,107 @@
+// Remarks, one after another with their day: what was said in a call, seen on a visit.
+import { useState } from 'react'
+import { noteLimit, type OwnerId, type Remark } from '@/core/record'
+import { parts } from '@/state'
+import { useAct, useHeld, useToday, useZen } from '@/held/zen'
+import { EditText } from '@/parts/text/EditText'
+import { OpenedDayChooser } from '@/parts/choosers/useChooser'
+import { BandHeading, Button, Column, Field, IconButton, Row } from '@/ui'
+import { nearDate, shortened } from '@/words'
+
+export function Remarks({ of }: { of: OwnerId }) {
+  const remarks = useHeld(({ document }) => parts.remarksOf(document, of))
+  return (
+    <Column>
+      <BandHeading title="Remarks" end={remarks.length > 0 ? String(remarks.length) : undefined} />
+      {remarks.length > 0 ? (
+        <Column render="ul" aria-label="Remarks">
+          {remarks.map((remark) => (
+            <OneRemark key={remark.id} remark={remark} />
+          ))}
+        </Column>
+      ) : null}
+      <AnotherRemark of={of} />
+    </Column>
+  )
+}
+
+function OneRemark({ remark: { id, text, date } }: { remark: Remark }) {
+  const act = useAct()
+  const today = useToday()
+  const [isChoosing, setChoosing] = useState(false)
+  return (
+    <Column render="li" borderBottomWidth={1} borderColor="$rule" paddingBottom="$1">
+      <Row justifyContent="space-between">
+        <Button
+          kind="quiet"
+          marginLeft="$-2"
+          label={nearDate(date, today)}
+          aria-label={`Day of the remark: ${nearDate(date, today)}`}
+          aria-haspopup="dialog"
+          onPress={() => setChoosing(true)}
+        />
+        <IconButton
+          label={`Remove the remark ${shortened(text)}`}
+          icon="close"
+          onPress={() => act('removeRemark', { id }, { say: `Taken off: ${shortened(text)}` })}
+        />
+      </Row>
+      <EditText
+        name={`${id} text`}
+        label={`Remark of ${nearDate(date, today)}`}
+        bare
+        rows={2}
+        value={text}
+        needed="A remark needs a word. Take it off with its cross."
+        onKeep={(kept, typing) =>
+          act('editRemark', { id, patch: { text: kept } }, { say: false, atField: true, ...typing })
+        }
+      />
+      {isChoosing ? (
+        <OpenedDayChooser
+          title="Day of the remark"
+          date={date}
+          past
+          onChoose={(chosen) => {
+            if (chosen) act('editRemark', { id, patch: { date: chosen } }, { say: false })
+          }}
+          onClose={() => setChoosing(false)}
+        />
+      ) : null}
+    </Column>
+  )
+}
+
+/** Enter keeps it and stays; Shift and Enter begin a new line. */
+function AnotherRemark({ of }: { of: OwnerId }) {
+  const act = useAct()
+  const { memory } = useZen()
+  const key = `another remark of ${of}`
+  const [text, setText] = useState(() => memory.typed.read(key) ?? '')
+  const change = (next: string) => {
+    setText(next)
+    memory.typed.write(key, next === '' ? null : next)
+  }
+  const keep = () => {
+    if (text.trim() !== '' && act('addRemark', { ownerId: of, text }, { say: false }).ok) change('')
+  }
+  return (
+    <Field
+      label="Another remark"
+      placeholder="Another remark: a call, a talk"
+      bare
+      multiline
+      rows={1}
+      value={text}
+      maxLength={noteLimit}
+      onChangeText={change}
+      onBlur={keep}
+      onKeyPress={(event) => {
+        const native = event.nativeEvent as unknown as KeyboardEvent
+        if (native.key !== 'Enter' || native.shiftKey) return
+        event.preventDefault()
+        keep()
+      }}
+    />
+  )
+}

@@ -1,0 +1,83 @@
+import { expect, test, type Page } from '@playwright/test'
+import { band, open, setDown, station, wide } from './parts'
+
+async function sortAll(page: Page, count: number): Promise<void> {
+  await station(page, 'Tray').click()
+  await page.getByRole('button', { name: 'Sort them' }).click()
+  for (let left = count; left > 0; left--) {
+    await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
+    await page.keyboard.press('1')
+    await page.keyboard.press('Enter')
+  }
+  await station(page, 'Day').click()
+}
+const offer = async (page: Page, name: string) => {
+  await page.getByRole('button', { name: 'Set more' }).click()
+  await page.getByRole('button', { name, exact: true }).click()
+}
+
+test('what somebody owes is asked after on its day, remarked, and asked after again', async ({ page }) => {
+  await page.setViewportSize(wide)
+  await open(page)
+  await setDown(page, "waiting for Oda's quote since monday, chase today")
+  await sortAll(page, 1)
+  const chase = band(page, 'Chase today')
+  await chase.getByRole('button', { name: /^Asked after/ }).click()
+  const sheet = page.getByRole('dialog')
+  await sheet.getByRole('textbox', { name: 'What was said' }).fill('it goes out on Friday')
+  await sheet.getByRole('button', { name: 'Sat 14 Mar' }).click()
+  await sheet.getByRole('button', { name: 'Asked', exact: true }).click()
+  await expect(chase).toBeHidden()
+  await station(page, 'Shelves').click()
+  await page.getByRole('tab', { name: 'Waiting for' }).click()
+  await expect(page.getByText('chase Sat 14 Mar')).toBeVisible()
+  await page.getByRole('button', { name: /^Open / }).click()
+  await expect(page.getByRole('list', { name: 'Remarks' })).toContainText('today')
+  await expect(page.getByRole('textbox', { name: 'Remark of today' })).toHaveValue('it goes out on Friday')
+  // A remark more, by Enter; and one half typed is there after a reload.
+  await page.getByRole('textbox', { name: 'Another remark' }).fill('she rang back')
+  await page.getByRole('textbox', { name: 'Another remark' }).press('Enter')
+  await expect(page.getByRole('list', { name: 'Remarks' }).getByRole('listitem')).toHaveCount(2)
+})
+
+test('what is done by me waits to be signed off in a list of its own', async ({ page }) => {
+  await page.setViewportSize(wide)
+  await open(page)
+  await setDown(page, 'write the hall report today')
+  await sortAll(page, 1)
+  await page.getByRole('button', { name: 'Open write the hall report' }).click()
+  await offer(page, 'to sign off')
+  const chooser = page.getByRole('dialog', { name: 'To sign off by' })
+  await chooser.getByRole('combobox').fill('Perrin')
+  await chooser.getByRole('option', { name: 'signed off by “Perrin”' }).click()
+  await expect(page.getByRole('button', { name: 'to sign off by Perrin since today' })).toBeVisible()
+  await expect(band(page, 'Picked for today')).toBeHidden()
+  await station(page, 'Shelves').click()
+  await page.getByRole('tab', { name: 'To sign off' }).click()
+  await page.getByRole('button', { name: 'Open write the hall report' }).click()
+  await page.getByRole('button', { name: 'Signed off' }).click()
+  await expect(page.getByText('Nothing you have done waits')).toBeVisible()
+})
+
+test('an action is held back until another is done; a ring is refused with the way named', async ({
+  page,
+}) => {
+  await page.setViewportSize(wide)
+  await open(page)
+  await setDown(page, 'clear the loft today', 'paint it today')
+  await sortAll(page, 2)
+  const picked = band(page, 'Picked for today')
+  await picked.getByRole('button', { name: 'Open paint it' }).click()
+  await offer(page, 'after another')
+  await page.getByRole('dialog', { name: 'After another' }).getByRole('combobox').fill('clear')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'after clear the loft' })).toBeVisible()
+  await expect(picked.getByRole('button', { name: 'Open paint it' })).toBeHidden()
+  await picked.getByRole('button', { name: 'Open clear the loft' }).click()
+  await offer(page, 'after another')
+  await page.getByRole('dialog', { name: 'After another' }).getByRole('combobox').fill('paint')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('go round in a ring').first()).toBeVisible()
+  await picked.getByRole('checkbox', { name: 'clear the loft' }).click()
+  await expect(picked.getByRole('button', { name: 'Open paint it' })).toBeVisible()
+})
