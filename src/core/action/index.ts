@@ -7,15 +7,4 @@ export { isHidden } from './isHidden'
 export { isOpen } from './isOpen'
 export { isRedated } from './redated'
 export { hasComeBack } from './hasComeBack'
-export {
-  aloneAfter,
-  idOnTurn,
-  madeAlone,
-  onTurn,
-  remindedOn,
-  remindersOnTurn,
-  seriesNameOf,
-  standsOn,
-  stepsOnTurn,
-  turnOf,
-} from './series'
+export { seriesNameOf, standsOn, turnOf } from './series'

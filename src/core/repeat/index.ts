@@ -1,4 +1,5 @@
-// The rule alone. Which days it gives needs the rule library: days.ts is imported from its own file.
+// The rule alone. Which days it gives needs the rule library, and what is chosen or moved loads with that: days, choices and
+// movedRule are imported from their own files.
 export {
   everyDay,
   frequencies,
@@ -9,5 +10,3 @@ export {
   type Frequency,
   type RepeatRule,
 } from './rule'
-export { movedRule } from './movedRule'
-export { bodiesFor, everyWeekOn, mayLackDay, withBody } from './choices'

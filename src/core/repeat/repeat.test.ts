@@ -1,8 +1,9 @@
 import fc from 'fast-check'
 import { RRule } from 'rrule'
 import { addDays, calendarDateUnsafe, weekdayOf } from '../time'
-import { everyDay, frequencies, movedRule, parseRuleText, toRuleText, type RepeatRule } from '.'
+import { everyDay, frequencies, parseRuleText, toRuleText, type RepeatRule } from '.'
 import { daysAfter, daysWithin, firstOn, missedBy, nextTurn } from './days'
+import { movedRule } from './movedRule'
 
 const from = calendarDateUnsafe('2026-03-11') // a Wednesday
 

@@ -1,17 +1,8 @@
 // How often something comes back: said in a line, or chosen; below it the rule in words and the next five days.
 import { useState, type ReactNode } from 'react'
 import type { Repeat } from '@/core/record'
-import {
-  bodiesFor,
-  everyWeekOn,
-  frequencies,
-  longestInterval,
-  mayLackDay,
-  parseRuleText,
-  toRuleText,
-  withBody,
-  type RepeatRule,
-} from '@/core/repeat'
+import { frequencies, longestInterval, parseRuleText, toRuleText, type RepeatRule } from '@/core/repeat'
+import { bodiesFor, everyWeekOn, mayLackDay, withBody } from '@/core/repeat/choices'
 import { addDays, type CalendarDate } from '@/core/time'
 import { useReader } from '@/held/reader'
 import { useHeld, useToday } from '@/held/zen'

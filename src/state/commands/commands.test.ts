@@ -4,7 +4,7 @@ import { addDays, calendarDateUnsafe } from '@/core/time'
 import { slipsOf } from '../selectors'
 import { settingsIn } from '../settingsIn'
 import { makeTestStore, type TestStore } from '../testing'
-import { stampFor } from './shelves'
+import { stampFor } from './stampFor'
 import type { ArgsOf, CommandName } from '.'
 
 const today = calendarDateUnsafe('2026-03-11')

@@ -3,7 +3,7 @@ import type { Area, Context, Group, Side } from '@/core/record'
 import { rankOfNumber } from '@/core/record'
 import { idByName, setSettings } from './around'
 import { added, diffOf, lineOf, type Command } from './command'
-import { stampFor } from './shelves'
+import { stampFor } from './stampFor'
 
 export interface FirstChoices {
   readonly contexts: readonly string[]

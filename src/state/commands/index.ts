@@ -5,7 +5,6 @@ import * as around from './around'
 import type { Command } from './command'
 import type { laterCommands } from './later'
 import * as parts from './parts'
-import * as shelves from './shelves'
 import * as slips from './slips'
 
 export const commands = {
@@ -52,17 +51,6 @@ export const commands = {
   start: actions.start,
   stop: actions.stop,
   setWaiting: actions.setWaiting,
-  addProject: shelves.addProject,
-  editProject: shelves.editProject,
-  setProjectState: shelves.setProjectState,
-  addGroup: shelves.addGroup,
-  editGroup: shelves.editGroup,
-  addArea: shelves.addArea,
-  editArea: shelves.editArea,
-  closeShelf: shelves.closeShelf,
-  reopenShelf: shelves.reopenShelf,
-  rankBy: shelves.rankBy,
-  renameShelf: shelves.renameShelf,
   addContext: around.addContext,
   addPerson: around.addPerson,
   renameContext: around.renameContext,
@@ -82,6 +70,6 @@ export type { NewFile, NewRepeat } from './parts'
 export type { Piece } from './reshaping'
 export type { NewSlip } from './slips'
 export type { FirstChoices } from './firstHour'
-export type { NewProject } from './shelves'
+export type { NewProject } from './makeProject'
 export { demoMark } from '../demoMark'
-export { stampFor } from './shelves'
+export { stampFor } from './stampFor'

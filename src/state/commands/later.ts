@@ -8,6 +8,7 @@ import * as reminding from './reminding'
 import * as repeats from './repeats'
 import * as reshaping from './reshaping'
 import * as reviews from './reviews'
+import * as shelves from './shelves'
 import * as steps from './steps'
 
 export const laterCommands = {
@@ -44,6 +45,17 @@ export const laterCommands = {
   holdBackNoMore: after.holdBackNoMore,
   answerReminders: reminding.answerReminders,
   snoozeReminder: reminding.snoozeReminder,
+  addProject: shelves.addProject,
+  editProject: shelves.editProject,
+  setProjectState: shelves.setProjectState,
+  addGroup: shelves.addGroup,
+  editGroup: shelves.editGroup,
+  addArea: shelves.addArea,
+  editArea: shelves.editArea,
+  closeShelf: shelves.closeShelf,
+  reopenShelf: shelves.reopenShelf,
+  rankBy: shelves.rankBy,
+  renameShelf: shelves.renameShelf,
   laySteps: steps.laySteps,
   moveStep: steps.moveStep,
   tickStep: steps.tickStep,

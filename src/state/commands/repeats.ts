@@ -1,20 +1,11 @@
 // How an action comes back: its rule, the next one that ticking brings, skipping one, and what is changed for one alone.
-import {
-  idOnTurn,
-  isOpen,
-  madeAlone,
-  onTurn,
-  remindedOn,
-  remindersOnTurn,
-  seriesNameOf,
-  standsOn,
-  stepsOnTurn,
-  turnOf,
-} from '@/core/action'
+import { isOpen, seriesNameOf, standsOn, turnOf } from '@/core/action'
+import { idOnTurn, madeAlone, onTurn, remindedOn, remindersOnTurn, stepsOnTurn } from '@/core/action/nextTurn'
 import { isEqual } from '@/core/isEqual'
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import type { Action, Id, Repeat } from '@/core/record'
-import { movedRule, parseRuleText, toRuleText, type RepeatRule } from '@/core/repeat'
+import { movedRule } from '@/core/repeat/movedRule'
+import { parseRuleText, toRuleText, type RepeatRule } from '@/core/repeat'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { actionsOfSeries, remindersOf, repeatIdOf, repeatOf, stepsOf } from '../partIndexes'
@@ -22,7 +13,7 @@ import * as days from '@/core/repeat/days'
 import { repeatAdded, type NewRepeat } from './parts'
 import { added, change, diffOf, removed, type Command, type CommandContext, type Refusal } from './command'
 
-export { aloneAfter } from '@/core/action/series'
+export { aloneAfter } from '@/core/action/nextTurn'
 
 /** The rule of an action with the day that it stands for; null where it does not come back, or by no rule known here. */
 function comingBack(context: CommandContext, action: Action) {

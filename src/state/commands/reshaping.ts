@@ -9,7 +9,7 @@ import { repeatOf, stepsOf } from '../partIndexes'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import type { NewAction } from './actions'
 import { asideIdOf, handedOn, partsAdded } from './parts'
-import { makeProject } from './shelves'
+import { makeProject } from './makeProject'
 import { joinedNotes } from './slips'
 
 const withAll = <T>(mine: readonly T[], theirs: readonly T[] | undefined): T[] => [

@@ -7,7 +7,6 @@ import {
   kindOf,
   rankBetween,
   ranksInOrder,
-  stampLimit,
   type Area,
   type Group,
   type Id,
@@ -15,7 +14,7 @@ import {
   type ProjectState,
   type Side,
 } from '@/core/record'
-import { ok, refuse, type Result } from '@/core/result'
+import { refuse } from '@/core/result'
 import {
   added,
   change,
@@ -25,30 +24,9 @@ import {
   rankAfter,
   type Command,
   type CommandContext,
-  type Refusal,
 } from './command'
-
-export type NewProject = { readonly title: string } & Partial<
-  Pick<Project, 'areaId' | 'outcome' | 'note' | 'due'>
->
-
-export function makeProject(context: CommandContext, given: NewProject): Result<Project, Refusal> {
-  const title = lineOf(given.title, 'title')
-  if (!title.ok) return title
-  return ok({
-    id: context.newId('project'),
-    areaId: null,
-    outcome: '',
-    note: '',
-    due: null,
-    ...given,
-    title: title.value,
-    state: 'open',
-    rank: rankAfter(recordsIn(context.document, 'project')),
-    createdAtEpochMs: context.nowEpochMs,
-    closedAtEpochMs: null,
-  })
-}
+import { makeProject, type NewProject } from './makeProject'
+import { stampFor } from './stampFor'
 
 export const addProject: Command<NewProject> = (context, given) => {
   const project = makeProject(context, given)
@@ -90,15 +68,6 @@ export const editGroup: Command<{ id: Id<'group'>; patch: Partial<Pick<Group, 'n
   context,
   { id, patch },
 ) => changeLine(context, id, patch)
-
-/** The first two letters of a name, for a seal: "Client rooms" → "Cl". A leading emoji stands alone. */
-export function stampFor(name: string): string {
-  const [first, second] = [...new Intl.Segmenter('en').segment(name.trim())].map(({ segment }) => segment)
-  if (!first) return '?'
-  if (/\p{Extended_Pictographic}/u.test(first) && first.length <= stampLimit) return first
-  const letters = first.toUpperCase() + (second && /\p{L}/u.test(second) ? second.toLowerCase() : '')
-  return letters.length <= stampLimit ? letters : '?'
-}
 
 export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp?: string; ink?: number }> = (
   context,

@@ -26,7 +26,7 @@ import {
 } from './command'
 import { actionAdded, type NewAction } from './actions'
 import { asideIdOf, filesAdded, handedOn, removedWith, stepsAdded, type NewFile } from './parts'
-import { makeProject, type NewProject } from './shelves'
+import { makeProject, type NewProject } from './makeProject'
 
 export interface NewSlip {
   readonly text: string
