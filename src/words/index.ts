@@ -38,6 +38,8 @@ export {
   saidOf,
   saidOfProject,
   unsaidOf,
+  workWords,
+  worthWords,
   type Sayable,
   type SaidChip,
   type SaidField,

@@ -1,8 +1,9 @@
 // The said line: all that is set of a thing, as chips in the order of a sentence; what the choosers are called; and what
 // a change would change, from what to what.
 import { horizonOf } from '@/core/action'
+import { kindOfWork, type KindOfWork } from '@/core/action/worth'
 import { recordIn, type Document } from '@/core/journal'
-import type { Action, Project } from '@/core/record'
+import type { Action, Level, Project } from '@/core/record'
 import type { AmendedField } from '@/core/sentence'
 import type { CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
@@ -41,8 +42,8 @@ export const chooserWords: Readonly<Record<SaidField, string>> = {
   personIds: 'With whom',
   shelf: 'For',
   energy: 'Energy',
-  payoff: 'Payoff',
-  craft: 'Craft',
+  payoff: 'What it is worth',
+  craft: 'What it is worth',
   weight: 'Weight',
   waiting: 'Waiting for',
   signOff: 'To sign off by',
@@ -67,8 +68,7 @@ export const offerWords: Readonly<Partial<Record<SaidField, string>>> = {
   contextIds: 'where, with what',
   personIds: 'with whom',
   energy: 'energy',
-  payoff: 'payoff',
-  craft: 'craft',
+  payoff: 'what it is worth',
   weight: 'weight',
   waiting: 'waiting for',
   signOff: 'to sign off',
@@ -102,6 +102,22 @@ export type Sayable = Pick<
   | 'address'
 >
 
+/** What follows from the worth of a thing. */
+export const workWords: Readonly<Record<KindOfWork, string>> = {
+  first: 'do it first',
+  handOver: 'hand it over',
+  pleasure: 'for pleasure',
+  drop: 'drop it',
+}
+
+/** "much payoff, little craft: hand it over" */
+export function worthWords(payoff: Level | null, craft: Level | null): string | null {
+  const told = [payoff && `${payoff} payoff`, craft && `${craft} craft`].filter(Boolean).join(', ')
+  const kind = kindOfWork(payoff, craft)
+  if (told === '') return null
+  return kind ? `${told}: ${workWords[kind]}` : told
+}
+
 const clockWords = (time: string | null) => (time ? `, ${time}` : '')
 /** An address as short as can be told. */
 export const bareAddress = (address: string) => address.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
@@ -128,8 +144,7 @@ export function saidOf(of: Sayable, document: Document, today: CalendarDate): Sa
     ...of.contextIds.flatMap((id) => chip('contextIds', named(id))),
     ...people.flatMap((id) => chip('personIds', named(id) && `with ${named(id)}`)),
     ...chip('energy', of.energy),
-    ...chip('payoff', of.payoff && `${of.payoff} payoff`),
-    ...chip('craft', of.craft && `${of.craft} craft`),
+    ...chip('payoff', worthWords(of.payoff, of.craft)),
     ...chip('weight', of.weight === 'should' ? null : of.weight),
     ...chip('notBefore', of.notBefore && `not before ${shortDate(of.notBefore, today)}`),
     ...chip(
@@ -151,8 +166,7 @@ export function unsaidOf(of: Sayable): SaidField[] {
     contextIds: true,
     personIds: true,
     energy: of.energy === null,
-    payoff: of.payoff === null,
-    craft: of.craft === null,
+    payoff: of.payoff === null && of.craft === null,
     weight: of.weight === 'should',
     waiting: of.waiting === null,
     signOff: of.waiting === null,

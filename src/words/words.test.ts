@@ -142,9 +142,9 @@ it('offers what is not set, chasing only where somebody is waited for', () => {
     'personIds',
     'energy',
     'payoff',
-    'craft',
     'weight',
     'waiting',
+    'signOff',
     'notBefore',
     'address',
   ])
@@ -155,7 +155,6 @@ it('offers what is not set, chasing only where somebody is waited for', () => {
     'personIds',
     'energy',
     'payoff',
-    'craft',
     'weight',
     'chase',
     'notBefore',

@@ -15,7 +15,6 @@ const settable: readonly SaidField[] = [
   'waiting',
   'notBefore',
   'payoff',
-  'craft',
 ]
 
 export const CanBeSet = ({

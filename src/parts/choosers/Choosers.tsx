@@ -1,12 +1,13 @@
 // Which chooser sets which field of an action. Reached through useChooser alone: the choosers load when the first is opened.
 import { laidOnDay, withHorizon } from '@/core/action'
-import { energies, keptHorizons, levels, weights, type Horizon, type Waiting } from '@/core/record'
+import { energies, keptHorizons, weights, type Horizon, type Waiting } from '@/core/record'
 import { chooserWords, horizonWords } from '@/words'
 import { useToday } from '@/held/zen'
 import { AddressChooser } from './AddressChooser'
 import { options, type ChooserProps } from './chooserProps'
 import { DayChooser } from './DayChooser'
 import { MinutesChooser, ScaleChooser } from './ScaleChooser'
+import { WorthChooser } from './WorthChooser'
 import { ShelfChooser } from './ShelfChooser'
 import { ContextChooser, PeopleChooser, WhomChooser } from './WhoChoosers'
 
@@ -109,12 +110,11 @@ export function ActionChooser(props: ChooserProps) {
     case 'payoff':
     case 'craft':
       return (
-        <ScaleChooser
+        <WorthChooser
           {...shared}
-          options={options(levels)}
-          chosen={of[field]}
-          none="none"
-          onChoose={(level) => onSet({ [field]: level })}
+          payoff={of.payoff}
+          craft={of.craft}
+          onChoose={(payoff, craft) => onSet({ payoff, craft })}
         />
       )
     case 'contextIds':

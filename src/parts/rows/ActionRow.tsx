@@ -140,7 +140,7 @@ function actQuickly(quick: QuickAct, id: Action['id'], act: Act): void {
 }
 
 const quickFaces = {
-  chase: { words: 'asked', label: (title: string) => `Asked after ${title}` },
+  chase: { words: 'ask', label: (title: string) => `Ask after ${title}` },
   stay: { words: 'stays', label: (title: string) => `${title} stays as it is` },
   pick: { icon: 'plus', label: (title: string) => `Pick ${title} for today` },
   unpick: { icon: 'minus', label: (title: string) => `Take ${title} off today` },
