@@ -1,5 +1,6 @@
 import { isOpen } from '@/core/action'
-import { cameBackOf } from '@/state/actionIndexes'
+import { cameBackOf, heldBackOf, toSignOffOf } from '@/state/actionIndexes'
+import { stepCountOf } from '@/state/partIndexes'
 import { parseStoreFile } from '@/core/exchange'
 import { dayBandsOf, anyReach } from '@/core/day'
 import { emptyDocument, recordsById, recordsIn, withChanges } from '@/core/journal'
@@ -27,8 +28,29 @@ describe('the demo data', () => {
   it('has slips with files, a letter and steps, and brings the bytes of every file', () => {
     const files = recordsIn(demo.document, 'file')
     expect(files.map(({ blob }) => blob).sort()).toEqual(demoFiles.map(({ file }) => file.blob).sort())
-    expect(recordsIn(demo.document, 'step')).toHaveLength(3)
+    const steps = recordsIn(demo.document, 'step').filter(({ ownerId }) => ownerId.startsWith('slip:'))
+    expect(steps).toHaveLength(3)
     expect(recordsIn(demo.document, 'slip').filter(({ note }) => note.startsWith('From '))).toHaveLength(1)
+  })
+  it('has a habit with its marks, a monthly return, steps, remarks, and what is with somebody else', () => {
+    const { document } = demo
+    const [walk] = recordsIn(document, 'repeat').filter(({ watched }) => watched)
+    expect(walk?.skips).toHaveLength(1)
+    const walks = recordsIn(document, 'action').filter(({ title }) => title.startsWith('Walk once round'))
+    expect(walks.length).toBeGreaterThan(20)
+    expect(walks.filter(isOpen)).toMatchObject([{ day: '2026-03-12' }])
+    expect(recordsIn(document, 'action').filter(({ title }) => title.startsWith('Send Perrin the month'))).toHaveLength(
+      3,
+    )
+    expect(
+      stepCountOf(
+        document,
+        recordsIn(document, 'action').find(({ title }) => title.startsWith('Order spare'))?.id ??
+          'action:none',
+      ),
+    ).toEqual({ done: 1, of: 3 })
+    expect(recordsIn(document, 'remark')).toHaveLength(2)
+    expect([toSignOffOf(document).length, heldBackOf(document).length]).toEqual([1, 1])
   })
   it('has what came back from the tickler, today and yesterday', () =>
     expect(cameBackOf(demo.document, today)).toHaveLength(2))

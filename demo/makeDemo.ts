@@ -6,6 +6,7 @@ import { reviewFiguresOf } from '@/core/review'
 import { makeRandom, type Random } from '@/core/random'
 import { addDays, weekdayOf, type CalendarDate } from '@/core/time'
 import { actionsOf, projectsOf } from '@/state/selectors'
+import { carryParts } from './carried'
 import { patterns, rooms, slips } from './pastWork'
 import { makePlay, type Play, type Player } from './play'
 import { contexts, groups, loose, people, projects, references, someday, waiting } from './practice'
@@ -276,6 +277,7 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
   workThePast(scene)
   openWork(scene)
   layOutTheDay(scene)
+  carryParts(scene)
   reviews(scene)
   slips.forEach(([sentence, daysAgo, minute, more]) =>
     scene.play.at(addDays(today, -daysAgo), minute, (player) =>

@@ -47,7 +47,7 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
         )
         if (!outcome.ok) throw new Error(`The demo was refused: ${name} ${outcome.error.kind}`)
         const change: Change = {
-          stamp: makeStamp(epochMs, changes.length % 1000, 'demo'),
+          stamp: makeStamp(epochMs, changes.length, 'demo'),
           act: name,
           diff: outcome.value,
         }
