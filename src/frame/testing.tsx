@@ -9,6 +9,8 @@ import { makeTestStore, type TestStore } from '@/state/testing'
 import '@/ui/Tape'
 import { config } from '@/ui/tamagui.config'
 import { RowSurroundingsProvider } from '@/parts/rows/surroundings'
+import * as dragKit from '@/ui/dragging/kit'
+import { haveDragKit } from '@/ui/dragging/useDragKit'
 import * as reader from '@/core/sentence/reader'
 import { desk } from '@/held/desk'
 import { haveReader } from '@/held/reader'
@@ -16,6 +18,7 @@ import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
 
 haveReader({ ...reader, days: reader })
+haveDragKit(dragKit)
 
 /** Shows a station; `furnish` fills the store before it is shown. */
 export async function showStation(

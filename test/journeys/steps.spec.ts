@@ -114,3 +114,52 @@ test('what is ticked sinks or is hidden, is counted on the row, and a tick of th
   await expect(page.getByRole('button', { name: 'Open lamp' })).toBeVisible()
   await expect(captureLine(page)).toBeVisible()
 })
+
+test('a step is carried by mouse, by finger and by keys: behind another, and deeper', async ({ browser }) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    serviceWorkers: 'block',
+    timezoneId: 'Europe/London',
+    locale: 'en-GB',
+    baseURL: 'http://localhost:8123',
+  })
+  const page = await context.newPage()
+  await openAction(page)
+  for (const title of ['meters', 'tripod', 'lamp']) {
+    await another(page).fill(title)
+    await another(page).press('Enter')
+  }
+  await expect.poll(() => outline(page)).toEqual(['meters', 'tripod', 'lamp'])
+  const middleOf = async (title: string) => {
+    const box = await page.getByRole('button', { name: `Change ${title}` }).boundingBox()
+    if (!box) throw new Error(`no ${title}`)
+    return { x: box.x + 40, y: box.y + box.height / 2 }
+  }
+  const [lamp, meters] = [await middleOf('lamp'), await middleOf('meters')]
+  await page.mouse.move(lamp.x, lamp.y)
+  await page.mouse.down()
+  await page.mouse.move(lamp.x + 10, lamp.y - 10, { steps: 3 })
+  await page.mouse.move(meters.x + 24, meters.y + 2, { steps: 8 })
+  await expect(page.locator('.landing')).toBeVisible()
+  await page.mouse.up()
+  await expect.poll(() => outline(page)).toEqual(['meters', '-lamp', 'tripod'])
+  const touch = await context.newCDPSession(page)
+  const from = await middleOf('tripod')
+  const to = await middleOf('meters')
+  const at = (x: number, y: number) => ({ touchPoints: [{ x, y }] })
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', ...at(from.x, from.y) })
+  await page.clock.runFor(400)
+  for (let part = 1; part <= 8; part++)
+    await touch.send('Input.dispatchTouchEvent', {
+      type: 'touchMove',
+      ...at(from.x, from.y + ((to.y - 40 - from.y) * part) / 8),
+    })
+  await expect(page.locator('.landing')).toBeVisible()
+  await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
+  await expect.poll(() => outline(page)).toEqual(['tripod', 'meters', '-lamp'])
+  await page.getByRole('button', { name: 'Change tripod' }).focus()
+  await page.keyboard.press('Alt+ArrowDown')
+  await expect.poll(() => outline(page)).toEqual(['meters', '-lamp', 'tripod'])
+  await context.close()
+})

@@ -2,12 +2,14 @@
 // line stands ready for another step.
 import { useState, type KeyboardEvent } from 'react'
 import type { Id, OwnerId } from '@/core/record'
-import { outlineOf, type OutlineRow } from '@/core/steps'
+import { outlineOf, placeBeside, type OutlineRow } from '@/core/steps'
 import { parts, select } from '@/state'
 import { useAct, useHeld } from '@/held/zen'
 import { BandHeading, Button, Column } from '@/ui'
+import { useDragKitLater, type DragKit } from '@/ui/dragging/useDragKit'
 import { AnotherStep, type LinePlace } from './AnotherStep'
 import { indentOf } from './indentOf'
+import { CarriedRow, StepsByDrag, TopLanding } from './StepDrag'
 import { StepEdit } from './StepEdit'
 import { StepTick } from './StepTick'
 
@@ -22,6 +24,7 @@ export function StepOutline({ of }: { of: OwnerId }) {
   const [editing, setEditing] = useState<Id<'step'> | null>(null)
   const [place, setPlace] = useState<LinePlace | null>(null)
   const [shown, setShown] = useState(portion)
+  const kit = useDragKitLater()
   const done = steps.filter(({ doneAtEpochMs }) => doneAtEpochMs !== null).length
   const behind = place && rows.findIndex(({ step }) => step.id === place.behindId)
   const lineAt = behind !== null && behind >= 0 ? behind : null
@@ -39,6 +42,40 @@ export function StepOutline({ of }: { of: OwnerId }) {
     setEditing(id)
     if (id) setPlace(null)
   }
+  const list = (
+    <ul className="steps" aria-label="Steps" onKeyDown={moveAmongRows}>
+      {kit ? <TopLanding kit={kit} /> : null}
+      {rows.slice(0, shown).flatMap((row, index) => [
+        row.step.id === editing ? (
+          <StepEdit
+            key={row.step.id}
+            steps={steps}
+            step={row.step}
+            indent={indentOf(row.depth)}
+            before={rows[index - 1]?.step.id ?? null}
+            onEdit={edit}
+            onNext={() => {
+              setEditing(null)
+              setPlace({ behindId: row.step.id, depth: row.depth + (row.under > 0 ? 1 : 0) })
+            }}
+          />
+        ) : (
+          <StepRow
+            key={row.step.id}
+            row={row}
+            kit={kit}
+            onEdit={edit}
+            onMove={(by) => {
+              const place = placeBeside(steps, row.step, by)
+              if (place) act('moveStep', { id: row.step.id, place }, { say: false })
+            }}
+          />
+        ),
+        ...(lineAt === index ? [line] : []),
+      ])}
+      {lineAt === null && rows.length <= shown ? line : null}
+    </ul>
+  )
   return (
     <Column>
       <BandHeading title="Steps" end={steps.length > 0 ? `${done} of ${steps.length}` : undefined}>
@@ -50,28 +87,13 @@ export function StepOutline({ of }: { of: OwnerId }) {
           />
         ) : null}
       </BandHeading>
-      <ul className="steps" aria-label="Steps" onKeyDown={moveAmongRows}>
-        {rows.slice(0, shown).flatMap((row, index) => [
-          row.step.id === editing ? (
-            <StepEdit
-              key={row.step.id}
-              steps={steps}
-              step={row.step}
-              indent={indentOf(row.depth)}
-              before={rows[index - 1]?.step.id ?? null}
-              onEdit={edit}
-              onNext={() => {
-                setEditing(null)
-                setPlace({ behindId: row.step.id, depth: row.depth + (row.under > 0 ? 1 : 0) })
-              }}
-            />
-          ) : (
-            <StepRow key={row.step.id} row={row} onEdit={edit} />
-          ),
-          ...(lineAt === index ? [line] : []),
-        ])}
-        {lineAt === null && rows.length <= shown ? line : null}
-      </ul>
+      {kit ? (
+        <StepsByDrag kit={kit} rows={rows} steps={steps}>
+          {list}
+        </StepsByDrag>
+      ) : (
+        list
+      )}
       {rows.length > shown ? (
         <Button
           kind="quiet"
@@ -85,20 +107,31 @@ export function StepOutline({ of }: { of: OwnerId }) {
 
 function StepRow({
   row: { step, depth, under, doneUnder },
+  kit,
   onEdit,
+  onMove,
 }: {
   row: OutlineRow
+  kit: DragKit | null
   onEdit: (id: Id<'step'>) => void
+  onMove: (by: 1 | -1) => void
 }) {
   const { id, title, doneAtEpochMs } = step
-  return (
-    <li className="step-row" style={{ paddingLeft: indentOf(depth) }} aria-level={depth + 1}>
+  const told = (
+    <>
       <button
         type="button"
         className="step-open"
         data-step
         aria-label={`Change ${title}`}
         onClick={() => onEdit(id)}
+        onKeyDown={(event) => {
+          const by = { ArrowDown: 1, ArrowUp: -1 }[event.key] as 1 | -1 | undefined
+          if (!event.altKey || by === undefined) return
+          event.preventDefault()
+          event.stopPropagation()
+          onMove(by)
+        }}
       >
         <span className={doneAtEpochMs === null ? '' : 'struck'}>{title}</span>
         {under > 0 ? (
@@ -108,6 +141,15 @@ function StepRow({
         ) : null}
       </button>
       <StepTick step={step} />
+    </>
+  )
+  return kit ? (
+    <CarriedRow kit={kit} id={id} depth={depth}>
+      {told}
+    </CarriedRow>
+  ) : (
+    <li className="step-row" style={{ paddingLeft: indentOf(depth) }} aria-level={depth + 1}>
+      {told}
     </li>
   )
 }

@@ -1,9 +1,9 @@
 // The tray of compartments, laid out like a lunch box: the commonest is the largest and nearest the thumb. A slip can be
 // dropped on each.
-import { useDroppable } from '@dnd-kit/core'
 import { View } from '@tamagui/core'
 import { compartments, type Compartment } from '@/core/sorting'
 import { Icon, Press, Row, Words, type IconName } from '@/ui'
+import { useDragKit } from '@/ui/dragging/useDragKit'
 
 interface Face {
   readonly label: string
@@ -76,6 +76,7 @@ function Cell({
   isLikely: boolean
   onPress: () => void
 }) {
+  const { useDroppable } = useDragKit()
   const { setNodeRef, isOver } = useDroppable({ id: compartment })
   const { label, hint, icon, area } = compartmentFaces[compartment]
   const dark = compartment === 'letGo'

@@ -1,21 +1,9 @@
 // Laying the slip down by dragging it: with the mouse, with a finger held down, or with the keys (space takes it up, the
 // arrows carry it from compartment to compartment, space lets go). However it was decided, it is seen to lie down there.
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  MouseSensor,
-  pointerWithin,
-  TouchSensor,
-  useDraggable,
-  useSensor,
-  useSensors,
-  type CollisionDetection,
-  type KeyboardCoordinateGetter,
-} from '@dnd-kit/core'
-import { CSS } from '@dnd-kit/utilities'
+import type { CollisionDetection, KeyboardCoordinateGetter } from '@dnd-kit/core'
 import type { ReactNode } from 'react'
 import type { Compartment } from '@/core/sorting'
+import { useDragKit, type DragKit } from '@/ui/dragging/useDragKit'
 import { compartmentFaces } from './CompartmentBox'
 
 const slipId = 'slip'
@@ -62,8 +50,10 @@ const toNextCompartment: KeyboardCoordinateGetter = (event, { currentCoordinates
 }
 
 /** Under the pointer, where there is one; else nearest to the slip. */
-const collision: CollisionDetection = (given) =>
-  given.pointerCoordinates ? pointerWithin(given) : closestCenter(given)
+const collisionBy =
+  ({ pointerWithin, closestCenter }: DragKit): CollisionDetection =>
+  (given) =>
+    given.pointerCoordinates ? pointerWithin(given) : closestCenter(given)
 
 const labelOf = (id: string | number | undefined): string =>
   id === undefined ? 'no compartment' : compartmentFaces[id as Compartment].label
@@ -77,6 +67,8 @@ export function SortingByDrag({
   onDrop: (compartment: Compartment) => void
   children: ReactNode
 }) {
+  const kit = useDragKit()
+  const { DndContext, KeyboardSensor, MouseSensor, TouchSensor, useSensor, useSensors } = kit
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 5 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
@@ -88,7 +80,7 @@ export function SortingByDrag({
   return (
     <DndContext
       sensors={sensors}
-      collisionDetection={collision}
+      collisionDetection={collisionBy(kit)}
       onDragEnd={({ over }) => {
         if (over) onDrop(over.id as Compartment)
       }}
@@ -110,6 +102,7 @@ export function SortingByDrag({
 }
 
 export function DraggableSlip({ children }: { children: ReactNode }) {
+  const { CSS, useDraggable } = useDragKit()
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, isDragging } = useDraggable({
     id: slipId,
   })
