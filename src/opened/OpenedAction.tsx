@@ -22,6 +22,7 @@ import { History } from './History'
 import { NoteBand } from './NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
+import { Clock } from './Clock'
 import { Turn } from './Turn'
 import { useHeldBack } from './useHeldBack'
 import { useComingBack } from './useComingBack'
@@ -80,6 +81,7 @@ export function OpenedAction({ action }: { action: Action }) {
           if (!comingBack.choose(field, of) && !heldBack.choose(field, of)) chooser.choose(field)
         }}
       />
+      <Clock action={action} />
       <Turn action={action} />
       <SayWhatChanges
         placeholder="Say what changes"

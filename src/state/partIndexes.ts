@@ -16,6 +16,8 @@ import { makeTableIndex } from './tableIndex'
 const byRank = (a: { rank: string; id: string }, b: { rank: string; id: string }) =>
   compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 
+const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1)
+
 const steps = makeTableIndex('step', {
   keysOf: ({ ownerId }) => [ownerId],
   compare: byRank,
@@ -26,12 +28,24 @@ const files = makeTableIndex('file', {
   compare: byRank,
   inOrder: (records) => [...records].sort(byRank),
 })
-const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1)
 const reminders = makeTableIndex('reminder', {
   keysOf: ({ actionId }) => [actionId],
   compare: byId,
   inOrder: (records) => [...records].sort(byId),
 })
+
+const spells = makeTableIndex('spell', {
+  keysOf: ({ actionId }) => [actionId],
+  compare: byId,
+  inOrder: (records) => [...records].sort(byId),
+})
+/** The minutes an action has taken: as they were corrected, else as its clock counted; null where neither says. */
+export function takenOf(document: Document, { id, takenMinutes }: Action): number | null {
+  if (takenMinutes !== null) return takenMinutes
+  const all = spells.of(document, id)
+  return all.length > 0 ? all.reduce((sum, { minutes }) => sum + minutes, 0) : null
+}
+export const spellsOf = (document: Document, id: Id<'action'>) => spells.of(document, id)
 
 const byTime = (a: Remark, b: Remark) =>
   a.date === b.date ? a.writtenAtEpochMs - b.writtenAtEpochMs || byId(a, b) : compareRanks(a.date, b.date)

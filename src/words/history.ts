@@ -22,6 +22,7 @@ const fieldWords: Readonly<Record<string, string>> = {
   weight: 'weight',
   energy: 'energy',
   minutes: 'minutes',
+  takenMinutes: 'minutes taken',
   due: 'due',
   notBefore: 'not before',
   at: 'at',
@@ -47,7 +48,7 @@ function valueWords(field: string, value: unknown, document: Document, today: Ca
   if (field === 'due' || field === 'at')
     return typeof value === 'string' ? nearDate(value as CalendarDate, today) : when(value as When, today)
   if (field === 'day' || field === 'notBefore') return nearDate(value as CalendarDate, today)
-  if (field === 'minutes') return duration(value as number)
+  if (field === 'minutes' || field === 'takenMinutes') return duration(value as number)
   if (field === 'horizon') return horizonWords[value as keyof typeof horizonWords]
   if (field === 'state') return stateWords[value as keyof typeof stateWords]
   if (field.endsWith('Ids')) return (value as string[]).map(named).join(', ')
@@ -89,6 +90,7 @@ const silent = new Set([
   'alone',
   'rank',
   'startedAtEpochMs',
+  'clockFromEpochMs',
   'doneAtEpochMs',
   'letGoAtEpochMs',
   'closedAtEpochMs',

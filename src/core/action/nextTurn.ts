@@ -34,6 +34,8 @@ export function onTurn(action: Action, from: CalendarDate, turn: CalendarDate): 
     alone: {},
     moved: [],
     startedAtEpochMs: null,
+    clockFromEpochMs: null,
+    takenMinutes: null,
     waiting: null,
     afterIds: [],
   }

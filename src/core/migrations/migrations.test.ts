@@ -27,6 +27,8 @@ it('turns counts, aims, ranks and free minutes of version 1 into what is kept si
         turn: null,
         alone: {},
         afterIds: [],
+        clockFromEpochMs: null,
+        takenMinutes: null,
       },
       { own: { moved: 't', rank: 'u' } },
     ),
@@ -56,6 +58,14 @@ it('turns counts, aims, ranks and free minutes of version 1 into what is kept si
     updated('action:a', { moved: [[], ['v1~1']], day: [null, 'd'] }),
   )
 })
+const newInAction = {
+  turn: null,
+  alone: {},
+  afterIds: [],
+  clockFromEpochMs: null,
+  takenMinutes: null,
+}
+
 describe('from version 2', () => {
   const waiting = { personId: null, whom: 'Oda' }
   const told = { ...waiting, how: '', toSignOff: false }
@@ -70,9 +80,7 @@ describe('from version 2', () => {
         waiting: told,
         payoff: null,
         craft: null,
-        turn: null,
-        alone: {},
-        afterIds: [],
+        ...newInAction,
       }),
     )
     expect(migrateChange(updated('action:a', { waiting: [null, waiting] }), 2)).toEqual(
@@ -96,9 +104,7 @@ describe('from version 2', () => {
 })
 
 it('gives what version 3 knew of coming back the fields of version 4', () => {
-  expect(migrateEntry(entry({ id: 'action:a' }), 3)).toEqual(
-    entry({ id: 'action:a', turn: null, alone: {}, afterIds: [] }),
-  )
+  expect(migrateEntry(entry({ id: 'action:a' }), 3)).toEqual(entry({ id: 'action:a', ...newInAction }))
   expect(migrateEntry(entry({ id: 'repeat:a', rule: 'r' }), 3)).toEqual(
     entry({ id: 'repeat:a', rule: 'r', skips: [], watched: false }),
   )

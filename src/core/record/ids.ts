@@ -18,6 +18,7 @@ export const kinds = [
   'reading',
   'aside',
   'remark',
+  'spell',
 ] as const
 export type RecordKind = (typeof kinds)[number]
 

@@ -44,6 +44,7 @@ export type {
   KeptSettings,
   Settings,
   Slip,
+  Spell,
   Step,
   Waiting,
   When,

@@ -133,6 +133,10 @@ const action = v.object({
   moved: v.array(v.pipe(v.string('expected text'), v.maxLength(80, 'expected a mark'))),
   /** Set while underway. */
   startedAtEpochMs: v.nullable(epochMsField),
+  /** Set while its clock runs. */
+  clockFromEpochMs: v.nullable(epochMsField),
+  /** The minutes it took, where they were corrected by hand; else its spells say it. */
+  takenMinutes: v.nullable(minutesField),
   waiting: v.nullable(waiting),
   /** What must be done before it: until then it is held back. */
   afterIds: v.array(idField('action')),
@@ -205,6 +209,14 @@ const ownerField = v.union([
   idField('reading'),
   idField('person'),
 ])
+
+/** A time that was worked on an action with its clock running. */
+const spell = v.object({
+  id: idField('spell'),
+  actionId: idField('action'),
+  startedAtEpochMs: epochMsField,
+  minutes: minutesField,
+})
 
 /** What was said or seen of something, one after another: a call, a talk. */
 const remark = v.object({
@@ -375,4 +387,5 @@ export const schemas = {
   reading,
   aside,
   remark,
+  spell,
 } as const

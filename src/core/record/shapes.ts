@@ -22,6 +22,7 @@ export type FileRecord = RecordOf['file']
 export type Reading = RecordOf['reading']
 export type Aside = RecordOf['aside']
 export type Remark = RecordOf['remark']
+export type Spell = RecordOf['spell']
 /** What steps and files can belong to. */
 export type OwnerId = Step['ownerId']
 /** As kept: only what the person has set. */

@@ -25,6 +25,8 @@ export const plainAction: Action = {
   afterIds: [],
   moved: [],
   startedAtEpochMs: null,
+  clockFromEpochMs: null,
+  takenMinutes: null,
   waiting: null,
   rank: 'a0',
   createdAtEpochMs: 1,

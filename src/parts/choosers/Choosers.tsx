@@ -11,6 +11,7 @@ import { WorthChooser } from './WorthChooser'
 import { ShelfChooser } from './ShelfChooser'
 import { ContextChooser, PeopleChooser, WhomChooser } from './WhoChoosers'
 
+export { MinutesChooser } from './ScaleChooser'
 export { AfterChooser } from './AfterChooser'
 export { ProjectChooser } from './ProjectChooser'
 export { ReminderChooser } from './ReminderChooser'

@@ -61,19 +61,15 @@ export function lengthSaid(text: string): number | null {
   return readLength(/^\d+$/.test(said) ? `${said} min` : said)
 }
 
-export function MinutesChooser({
-  title,
-  anchor,
-  minutes,
-  onChoose,
-  onClose,
-}: {
-  title: string
-  anchor: DOMRect | null
-  minutes: number | null
-  onChoose: (minutes: number | null) => void
-  onClose: () => void
-}) {
+export interface MinutesChooserProps {
+  readonly title: string
+  readonly anchor: DOMRect | null
+  readonly minutes: number | null
+  readonly onChoose: (minutes: number | null) => void
+  readonly onClose: () => void
+}
+
+export function MinutesChooser({ title, anchor, minutes, onChoose, onClose }: MinutesChooserProps) {
   const [typed, setTyped] = useState('')
   const [problem, setProblem] = useState<string | null>(null)
   const choose = (chosen: number | null) => {

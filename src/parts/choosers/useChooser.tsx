@@ -4,6 +4,7 @@ import type { SaidField } from '@/words'
 import type { ChooserProps, ProjectChooserProps } from './chooserProps'
 import type { AfterChooserProps } from './AfterChooser'
 import type { DayChooserProps } from './DayChooser'
+import type { MinutesChooserProps } from './ScaleChooser'
 import type { ReminderChooserProps } from './ReminderChooser'
 import type { RepeatChooserProps } from './RepeatChooser'
 import type { SaidAgainProps } from './SaidAgain'
@@ -13,6 +14,7 @@ const load = () => import('./Choosers')
 const ActionChooser = lazy(() => load().then((module) => ({ default: module.ActionChooser })))
 const SaidAgain = lazy(() => load().then((module) => ({ default: module.SaidAgain })))
 const AfterChooser = lazy(() => load().then((module) => ({ default: module.AfterChooser })))
+const MinutesChooser = lazy(() => load().then((module) => ({ default: module.MinutesChooser })))
 const DayChooser = lazy(() => load().then((module) => ({ default: module.DayChooser })))
 const ReminderChooser = lazy(() => load().then((module) => ({ default: module.ReminderChooser })))
 const RepeatChooser = lazy(() => load().then((module) => ({ default: module.RepeatChooser })))
@@ -98,6 +100,16 @@ export function OpenedAfterChooser(props: Omit<AfterChooserProps, 'anchor'>): Re
   return (
     <Suspense fallback={null}>
       <AfterChooser {...props} anchor={anchor} />
+    </Suspense>
+  )
+}
+
+/** A length, beside what was pressed. */
+export function OpenedMinutesChooser(props: Omit<MinutesChooserProps, 'anchor'>): ReactNode {
+  const [anchor] = useState(pressedPlace)
+  return (
+    <Suspense fallback={null}>
+      <MinutesChooser {...props} anchor={anchor} />
     </Suspense>
   )
 }

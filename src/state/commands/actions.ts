@@ -80,6 +80,8 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
     afterIds: [],
     moved: [],
     startedAtEpochMs: null,
+    clockFromEpochMs: null,
+    takenMinutes: null,
     rank: rankOfNumber(context.nowEpochMs),
     createdAtEpochMs: context.nowEpochMs,
     slipId: null,
@@ -111,6 +113,7 @@ type Editable = Omit<
   | 'doneAtEpochMs'
   | 'letGoAtEpochMs'
   | 'startedAtEpochMs'
+  | 'clockFromEpochMs'
 >
 
 const deciding = ['day', 'at', 'due', 'horizon', 'waiting', 'startedAtEpochMs'] as const
@@ -199,7 +202,12 @@ export const tick: Command<{ id: Id<'action'> }> = (context, { id }) => {
   if (comesBack && !context.repeats) return refuse({ kind: 'notYet' })
   const next = context.repeats?.nextAdded(context, action) ?? ok([])
   return next.ok
-    ? diffOf(updateOf(action, { doneAtEpochMs: context.nowEpochMs }), ...next.value, ...freed(context, id))
+    ? diffOf(
+        updateOf(action, { doneAtEpochMs: context.nowEpochMs, clockFromEpochMs: null }),
+        ...spellEnded(context, action),
+        ...next.value,
+        ...freed(context, id),
+      )
     : next
 }
 /** Open again, as it stood. What its tick had brought goes, unless it has been changed since. */
@@ -215,7 +223,11 @@ export const untick: Command<{ id: Id<'action'> }> = (context, { id }) => {
 export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const action = recordIn(context.document, id)
   if (!action) return refuse({ kind: 'notFound' })
-  return diffOf(updateOf(action, { letGoAtEpochMs: context.nowEpochMs }), ...freed(context, id))
+  return diffOf(
+    updateOf(action, { letGoAtEpochMs: context.nowEpochMs, clockFromEpochMs: null }),
+    ...spellEnded(context, action),
+    ...freed(context, id),
+  )
 }
 
 /** What was held back until this one is over, and is so no more. */
@@ -247,8 +259,24 @@ export const start: Command<{ id: Id<'action'> }> = (context, { id }) => {
   }))
 }
 
-export const stop: Command<{ id: Id<'action'> }> = (context, { id }) =>
-  change(context, id, () => ({ startedAtEpochMs: null }))
+export const stop: Command<{ id: Id<'action'> }> = (context, { id }) => {
+  const action = recordIn(context.document, id)
+  if (!action) return refuse({ kind: 'notFound' })
+  return diffOf(
+    updateOf(action, { startedAtEpochMs: null, clockFromEpochMs: null }),
+    ...spellEnded(context, action),
+  )
+}
+
+const longestSpell = 43_200
+
+/** The spell that ends where the clock of an action runs: whole minutes, at least one. A clock set back ends none. */
+export function spellEnded(context: CommandContext, action: Action): RecordDiff[] {
+  const from = action.clockFromEpochMs
+  if (from === null || from > context.nowEpochMs) return []
+  const minutes = Math.min(longestSpell, Math.max(1, Math.round((context.nowEpochMs - from) / 60_000)))
+  return [added({ id: context.newId('spell'), actionId: action.id, startedAtEpochMs: from, minutes })]
+}
 
 /** Hands an action to somebody or to the course of things; null takes it back. */
 export const setWaiting: Command<{ id: Id<'action'>; waiting: Waiting | null }> = (

@@ -8,6 +8,7 @@ import * as reminding from './reminding'
 import * as repeats from './repeats'
 import * as reshaping from './reshaping'
 import * as reviews from './reviews'
+import * as spells from './spells'
 import * as shelves from './shelves'
 import * as steps from './steps'
 
@@ -37,6 +38,9 @@ export const laterCommands = {
   onlyThisOne: repeats.onlyThisOne,
   fromNowOn: repeats.fromNowOn,
   watch: repeats.watch,
+  runClock: spells.runClock,
+  stopClock: spells.stopClock,
+  correctTaken: spells.correctTaken,
   addRemark: remarks.addRemark,
   editRemark: remarks.editRemark,
   removeRemark: remarks.removeRemark,

@@ -27,6 +27,7 @@ import {
   remindersOf,
   repeatIdOf,
   repeatOf,
+  spellsOf,
   stepsOf,
 } from '../partIndexes'
 import {
@@ -204,8 +205,9 @@ export function removedWith(context: CommandContext, id: OwnerId): RecordDiff[] 
     actionsOfSeries(context.document, seriesNameOf(id)).every((each) => each.id === id)
   const repeat = isLast ? repeatOf(context.document, id) : undefined
   const reminders = isIdOf('action', id) ? remindersOf(context.document, id) : []
+  const spells = isIdOf('action', id) ? spellsOf(context.document, id) : []
   const singles = [aside, repeat].filter((record) => record !== undefined)
-  return [...owned(context, id), ...reminders, ...singles].map(removed)
+  return [...owned(context, id), ...reminders, ...spells, ...singles].map(removed)
 }
 
 const ownerIsThere = (context: CommandContext, id: OwnerId): boolean =>
