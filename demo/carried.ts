@@ -127,7 +127,7 @@ export function carryParts(given: Carried): void {
       find(player, 'Compare the two absorber quotes'),
       find(player, 'Oil the kitchen door'),
     ]
-    const held = find(player, 'Draw the echo paths')
+    const held = find(player, 'Order one sample of the felt baffle')
     if (quotes && held) player.run('holdBack', { id: held.id, afterId: quotes.id })
     if (door) player.run('editAction', { id: door.id, patch: { payoff: 'little', craft: 'little' } })
     const draft = find(player, 'Sign off the Fenwick Hall draft')

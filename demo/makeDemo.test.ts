@@ -39,9 +39,9 @@ describe('the demo data', () => {
     const walks = recordsIn(document, 'action').filter(({ title }) => title.startsWith('Walk once round'))
     expect(walks.length).toBeGreaterThan(20)
     expect(walks.filter(isOpen)).toMatchObject([{ day: '2026-03-12' }])
-    expect(recordsIn(document, 'action').filter(({ title }) => title.startsWith('Send Perrin the month'))).toHaveLength(
-      3,
-    )
+    expect(
+      recordsIn(document, 'action').filter(({ title }) => title.startsWith('Send Perrin the month')),
+    ).toHaveLength(3)
     expect(
       stepCountOf(
         document,

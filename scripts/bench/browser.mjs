@@ -7,6 +7,7 @@ import { join } from 'node:path'
 import { launchOptions } from '../parts/chromium.mjs'
 import { root } from '../parts/setUp.mjs'
 import { at, base, longestBlock, ms, paintedAfter, withServer } from './parts.mjs'
+import { openedFigures } from './opened.mjs'
 import { chosenFigures } from './chosen.mjs'
 import { settingDownFigures } from './settingDown.mjs'
 
@@ -242,6 +243,7 @@ export const browserFigures = () =>
         await keyPresses(large),
         await scrolling(large),
         await chosenFigures((await profileWith(browser, 1000)).context),
+        ...(await openedFigures((await profileWith(browser, 1000)).context)),
         ...(await settingDownFigures(browser)),
         ...(await hugeFigures(browser, small)),
       ]

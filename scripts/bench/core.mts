@@ -8,6 +8,7 @@ import { makeNameIndex, type Name } from '../../src/core/sentence'
 import { parseSentence } from '../../src/core/sentence/reader'
 import { plainAction } from '../../src/core/testing/plainAction'
 import { stays, understood } from '../../src/core/testing/sentences'
+import { comingBackFigures } from './comingBack'
 import { learnedFrom, suggestionMs } from './learned'
 import { addDays, calendarDateUnsafe } from '../../src/core/time'
 import { makeArchive, makeMemoryStore, type KeyValueStore } from '../../src/state/persistence'
@@ -223,5 +224,7 @@ rows.push([
   `${(large.foldedBytes / small.foldedBytes).toFixed(2)} times the bytes (${Math.round(large.foldedBytes)} against ${Math.round(small.foldedBytes)} an edit)`,
   'no goal set',
 ])
+
+rows.push(comingBackFigures())
 
 process.stdout.write(JSON.stringify(rows))

@@ -12,7 +12,7 @@ export async function open(page: Page, path = '/'): Promise<void> {
   page.on('requestfailed', (request) => {
     const why = request.failure()?.errorText ?? ''
     // What a page that is being left was still fetching is no failure.
-    if (why !== 'net::ERR_ABORTED') console.log('not fetched:', request.url(), why)
+    if (why !== 'net::ERR_ABORTED') process.stderr.write(`not fetched: ${request.url()} ${why}\n`)
   })
   await page.clock.install({ time: morning })
   await page.goto(path)

@@ -90,6 +90,7 @@ test('a pasted list says how many slips it makes, and what is indented becomes s
   await page.getByRole('checkbox', { name: 'tripod' }).click()
   await expect(page.getByRole('checkbox', { name: 'tripod' })).toBeChecked()
   await expect(page.getByText('1 of 2', { exact: true })).toBeVisible()
+  await page.getByRole('button', { name: 'Change meters' }).click()
   await page.getByRole('button', { name: 'Remove meters' }).click()
   await expect(page.getByText('1 of 1', { exact: true })).toBeVisible()
 })

@@ -19,7 +19,7 @@ const step = 20
 const top = 'top'
 
 export function StepsByDrag({
-  kit: { closestCenter, DndContext, MouseSensor, TouchSensor, useSensor, useSensors },
+  kit,
   rows,
   steps,
   children,
@@ -29,6 +29,7 @@ export function StepsByDrag({
   steps: readonly Step[]
   children: ReactNode
 }) {
+  const { closestCenter, DndContext, MouseSensor, TouchSensor, useSensor, useSensors } = kit
   const act = useAct()
   const [landing, setLanding] = useState<Landing | null>(null)
   const sensors = useSensors(
@@ -74,7 +75,10 @@ export function StepsByDrag({
         },
       }}
     >
-      <LandingOf.Provider value={landing}>{children}</LandingOf.Provider>
+      <LandingOf.Provider value={landing}>
+        <TopLanding kit={kit} />
+        {children}
+      </LandingOf.Provider>
     </DndContext>
   )
 }
@@ -112,12 +116,12 @@ export function CarriedRow({
 }
 
 /** The place before all rows. */
-export function TopLanding({ kit: { useDroppable } }: { kit: DragKit }) {
+function TopLanding({ kit: { useDroppable } }: { kit: DragKit }) {
   const { setNodeRef } = useDroppable({ id: top })
   return (
-    <li ref={setNodeRef} role="presentation" className="step-top">
+    <div ref={setNodeRef} className="step-top">
       <LandingMark behindId={null} />
-    </li>
+    </div>
   )
 }
 

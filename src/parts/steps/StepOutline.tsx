@@ -9,7 +9,7 @@ import { BandHeading, Button, Column } from '@/ui'
 import { useDragKitLater, type DragKit } from '@/ui/dragging/useDragKit'
 import { AnotherStep, type LinePlace } from './AnotherStep'
 import { indentOf } from './indentOf'
-import { CarriedRow, StepsByDrag, TopLanding } from './StepDrag'
+import { CarriedRow, StepsByDrag } from './StepDrag'
 import { StepEdit } from './StepEdit'
 import { StepTick } from './StepTick'
 
@@ -44,7 +44,6 @@ export function StepOutline({ of }: { of: OwnerId }) {
   }
   const list = (
     <ul className="steps" aria-label="Steps" onKeyDown={moveAmongRows}>
-      {kit ? <TopLanding kit={kit} /> : null}
       {rows.slice(0, shown).flatMap((row, index) => [
         row.step.id === editing ? (
           <StepEdit
