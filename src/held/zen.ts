@@ -2,7 +2,7 @@
 import { createContext, useCallback, useContext } from 'react'
 import { useStore } from 'zustand'
 import type { Diff, Document } from '@/core/journal'
-import { isIdOf, type Id } from '@/core/record'
+import { isIdOf, type Action, type Id } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import {
@@ -18,7 +18,7 @@ import {
   type ZenStore,
 } from '@/state'
 import { desk } from './desk'
-import { actWords, actWordsOf, nameOfRecord, refusalWords, shortened } from '@/words'
+import { actWords, actWordsOf, nameOfRecord, refusalWords, shortDate, shortened } from '@/words'
 
 export interface ZenParts {
   readonly store: ZenStore
@@ -65,6 +65,12 @@ const isThirdMove = (diff: Diff, id: string): boolean =>
 const hasOpenSteps = (document: Document, id: Id): boolean =>
   isIdOf('action', id) && parts.stepsOf(document, id).some(({ doneAtEpochMs }) => doneAtEpochMs === null)
 
+/** The day of the next one that a tick has brought. */
+function nextOf(diff: Diff): CalendarDate | null {
+  const brought = diff.find((part) => part.kind === 'added' && part.record.id.startsWith('action:'))
+  return brought?.kind === 'added' ? (brought.record as Action).turn : null
+}
+
 /** Runs a command and says what happened, with undo in reach. A refusal is said too. */
 export function useAct(): Act {
   const { store } = useZen()
@@ -79,8 +85,14 @@ export function useAct(): Act {
       const outcome = store.run(name, args, { continuing })
       if (outcome.ok && id && isThirdMove(outcome.value, id))
         desk.getState().askMovedThrice(id as Id<'action'>)
-      if (outcome.ok && say !== false)
-        desk.getState().tell(say ?? [actWords[name], called].filter(Boolean).join(': '), { undoable: true })
+      if (outcome.ok && say !== false) {
+        const told = [actWords[name], called].filter(Boolean).join(': ')
+        const then = nextOf(outcome.value)
+        const today = store.api.getState().today
+        desk
+          .getState()
+          .tell(say ?? (then ? `${told}, then ${shortDate(then, today)}` : told), { undoable: true })
+      }
       if (!outcome.ok && !atField && outcome.error.kind !== 'nothingToDo')
         desk.getState().tell(refusalWords(outcome.error), { problem: true })
       return outcome

@@ -1,0 +1,79 @@
+import { expect, test, type Page } from '@playwright/test'
+import { band, open, setDown, station, wide } from './parts'
+
+/** One action for today, opened from the Day sheet. */
+async function openAction(page: Page, sentence: string): Promise<void> {
+  await page.setViewportSize(wide)
+  await open(page)
+  await setDown(page, sentence)
+  await page.getByRole('button', { name: 'Sort them' }).click()
+  await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
+  await page.keyboard.press('1')
+  await page.keyboard.press('Enter')
+  await station(page, 'Day').click()
+  await page.getByRole('button', { name: 'Open write to Oda' }).click()
+}
+
+test('a rule is chosen with its next days in sight; ticking brings the next one, undo takes both back', async ({
+  page,
+}) => {
+  await openAction(page, 'write to Oda today 20 min')
+  await page.getByRole('button', { name: 'Set more' }).click()
+  await page.getByRole('button', { name: 'coming back' }).click()
+  const chooser = page.getByRole('dialog', { name: 'How often' })
+  await expect(chooser.getByText('every Wednesday')).toBeVisible()
+  await expect(
+    chooser.getByText('Wed 11 Mar · Wed 18 Mar · Wed 25 Mar · Wed 1 Apr · Wed 8 Apr'),
+  ).toBeVisible()
+  await chooser.getByRole('button', { name: 'More seldom' }).click()
+  await chooser.getByRole('button', { name: 'Friday' }).click()
+  await expect(chooser.getByText('every other Wednesday and Friday')).toBeVisible()
+  await chooser.getByRole('textbox', { name: 'Say how often' }).fill('monthly on the 31st')
+  await expect(chooser.getByText('every month on the 31st where there is one')).toBeVisible()
+  await chooser.getByRole('button', { name: 'on the last day' }).click()
+  await expect(chooser.getByText('Tue 31 Mar · Thu 30 Apr · Sun 31 May')).toBeVisible()
+  await chooser.getByRole('textbox', { name: 'Say how often' }).fill('whenever the wind blows')
+  await expect(chooser.getByText('These words do not say how often.')).toBeVisible()
+  await chooser.getByRole('textbox', { name: 'Say how often' }).fill('every wednesday, 3 times')
+  await chooser.getByRole('textbox', { name: 'Say how often' }).press('Enter')
+  await expect(page.getByRole('button', { name: 'every Wednesday, 3 times' })).toBeVisible()
+  await page.getByRole('button', { name: 'Tick', exact: true }).click()
+  await expect(page.getByText('Ticked: write to Oda, then Wed 18 Mar').first()).toBeAttached()
+  await expect(band(page, 'Picked for today')).toBeHidden()
+  await page.getByRole('button', { name: 'Undo the last act' }).click()
+  await expect(
+    band(page, 'Picked for today').getByRole('button', { name: 'Open write to Oda' }),
+  ).toBeVisible()
+})
+
+test('what was missed stands as one; it is skipped, changed alone or from now on; a habit shows how it went', async ({
+  page,
+}) => {
+  await openAction(page, 'write to Oda every day 20 min')
+  await page.getByRole('button', { name: 'Watch how it goes' }).click()
+  await page.getByRole('button', { name: 'Tick', exact: true }).click()
+  await page.clock.setSystemTime(new Date('2026-03-15T09:00:00Z'))
+  await page.reload()
+  await expect(band(page, 'Carried over').getByRole('button', { name: 'Open write to Oda' })).toHaveCount(1)
+  await band(page, 'Carried over').getByRole('button', { name: 'Open write to Oda' }).click()
+  await expect(page.getByText('missed 3 times before')).toBeVisible()
+  const marks = () =>
+    page
+      .getByRole('list', { name: 'How it went' })
+      .evaluate((strip) => [...strip.children].map((mark) => mark.className).join(' '))
+  await expect.poll(marks).toBe('done missed missed missed open')
+  await page.getByRole('button', { name: 'Skip this one' }).click()
+  await expect.poll(marks).toBe('done missed missed missed skipped')
+  // Moved on by a day: for this one alone, until it is meant from now on.
+  const say = page.getByRole('textbox', { name: 'Say what changes' })
+  await say.fill('on tuesday')
+  await say.press('Enter')
+  await expect(page.getByText('This one alone: day tomorrow → Tue 17 Mar')).toBeVisible()
+  await page.getByRole('button', { name: 'From now on' }).click()
+  await expect(page.getByText('This one alone:')).toBeHidden()
+  await say.fill('45 min')
+  await say.press('Enter')
+  await expect(page.getByText('From now on: minutes')).toBeVisible()
+  await page.getByRole('button', { name: 'This one alone' }).click()
+  await expect(page.getByText('This one alone: minutes 20 min → 45 min')).toBeVisible()
+})
