@@ -1,22 +1,23 @@
 // The steps of what is opened, as an outline: each reads as a line until it is touched, what is finished sinks, and one
 // line stands ready for another step.
-import { useState, type KeyboardEvent } from 'react'
+import { memo, useRef, useState, type KeyboardEvent } from 'react'
 import type { Id, OwnerId } from '@/core/record'
 import { outlineOf, placeBeside, type OutlineRow } from '@/core/steps'
 import { parts, select } from '@/state'
 import { useAct, useHeld } from '@/held/zen'
 import { BandHeading, Button, Column } from '@/ui'
-import { useDragKitLater, type DragKit } from '@/ui/dragging/useDragKit'
+import { useDragKitLater } from '@/ui/dragging/useDragKit'
 import { AnotherStep, type LinePlace } from './AnotherStep'
 import { indentOf } from './indentOf'
-import { CarriedRow, StepsByDrag } from './StepDrag'
+import { Carrying, Landable, LandingMark, StepsByDrag, useCarried } from './StepDrag'
 import { StepEdit } from './StepEdit'
 import { StepTick } from './StepTick'
 
 /** Steps shown at once: more are a touch away. */
 const portion = 200
 
-export function StepOutline({ of }: { of: OwnerId }) {
+/** Drawn again when its own steps change, and not with each key in the note beside it. */
+export const StepOutline = memo(function StepOutline({ of }: { of: OwnerId }) {
   const act = useAct()
   const steps = useHeld(({ document }) => parts.stepsOf(document, of))
   const hideDone = useHeld(({ document }) => select.settingsOf(document).hideDoneSteps)
@@ -62,7 +63,6 @@ export function StepOutline({ of }: { of: OwnerId }) {
           <StepRow
             key={row.step.id}
             row={row}
-            kit={kit}
             onEdit={edit}
             onMove={(by) => {
               const place = placeBeside(steps, row.step, by)
@@ -102,20 +102,20 @@ export function StepOutline({ of }: { of: OwnerId }) {
       ) : null}
     </Column>
   )
-}
+})
 
 function StepRow({
   row: { step, depth, under, doneUnder },
-  kit,
   onEdit,
   onMove,
 }: {
   row: OutlineRow
-  kit: DragKit | null
   onEdit: (id: Id<'step'>) => void
   onMove: (by: 1 | -1) => void
 }) {
   const { id, title, doneAtEpochMs } = step
+  const element = useRef<HTMLLIElement>(null)
+  const { isHeld, isLandable, handlers } = useCarried(id)
   const told = (
     <>
       <button
@@ -142,13 +142,18 @@ function StepRow({
       <StepTick step={step} />
     </>
   )
-  return kit ? (
-    <CarriedRow kit={kit} id={id} depth={depth}>
+  return (
+    <li
+      ref={element}
+      className="step-row"
+      style={{ paddingLeft: indentOf(depth) }}
+      aria-level={depth + 1}
+      {...handlers}
+    >
       {told}
-    </CarriedRow>
-  ) : (
-    <li className="step-row" style={{ paddingLeft: indentOf(depth) }} aria-level={depth + 1}>
-      {told}
+      {isHeld ? <Carrying id={id} row={element} /> : null}
+      {isLandable ? <Landable id={id} row={element} /> : null}
+      <LandingMark behindId={id} />
     </li>
   )
 }
