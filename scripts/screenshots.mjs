@@ -70,7 +70,7 @@ const views = [
     name: 'action-phone',
     path: '/day',
     size: phone,
-    act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click(),
+    act: (page) => page.getByRole('button', { name: /Open Order spare microphone/ }).click(),
   },
   {
     name: 'choose-day-phone',
