@@ -8,7 +8,8 @@ import { parts } from '@/state'
 import { useReader } from '@/held/reader'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { Button, Column, Row, Words } from '@/ui'
-import { aloneWords, fromNowOnWords, missedWords, nextWords } from '@/words/turns'
+import { missedWords } from '@/words/action'
+import { aloneWords, fromNowOnWords, nextWords } from '@/words/turns'
 import { HabitStrip } from './HabitStrip'
 
 export function Turn({ action }: { action: Action }) {

@@ -18,6 +18,10 @@ export const horizonWords = {
 export const movedWords = ({ moved }: Pick<Action, 'moved'>): string | null =>
   moved.length > 0 ? `moved ${times(moved.length)}` : null
 
+/** "missed twice before": of what comes back, how many days of its rule have passed while it stood. */
+export const missedWords = (missed: number): string | null =>
+  missed > 0 ? `missed ${times(missed)} before` : null
+
 /** Date, contexts and minutes of an action on one soft line. */
 export function actionDetails(
   action: Action,
@@ -27,6 +31,8 @@ export function actionDetails(
     project?: boolean
     day?: boolean
     steps?: { readonly done: number; readonly of: number } | null
+    /** Days of its rule that have passed while it stood. */
+    missed?: number
     /** When it reminds next, where that is near. */
     reminds?: When | null
   } = {},
@@ -46,6 +52,7 @@ export function actionDetails(
     action.notBefore && hasComeBack(action, today) ? `back since ${nearDate(action.notBefore, today)}` : null,
     action.waiting && isOpen(action) ? waitingWords(action, document, today) : null,
     options.steps ? `${options.steps.done} of ${options.steps.of} steps` : null,
+    missedWords(options.missed ?? 0),
     options.reminds ? `reminds ${when(options.reminds, today)}` : null,
     movedWords(action),
   ]

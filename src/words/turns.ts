@@ -3,13 +3,8 @@ import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
 import type { HabitDay, HabitMonth } from '@/core/repeat/habit'
 import type { CalendarDate } from '@/core/time'
-import { times } from './counts'
 import { format, shortDate } from './dates'
 import { fieldChangeWords, fieldNameWords } from './history'
-
-/** "missed twice before" */
-export const missedWords = (missed: number): string | null =>
-  missed > 0 ? `missed ${times(missed)} before` : null
 
 export const nextWords = (next: CalendarDate | null, today: CalendarDate): string =>
   next ? `then ${shortDate(next, today)}` : 'the last one'

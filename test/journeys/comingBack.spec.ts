@@ -55,8 +55,9 @@ test('what was missed stands as one; it is skipped, changed alone or from now on
   await page.clock.setSystemTime(new Date('2026-03-15T09:00:00Z'))
   await page.reload()
   await expect(band(page, 'Carried over').getByRole('button', { name: 'Open write to Oda' })).toHaveCount(1)
+  await expect(band(page, 'Carried over').getByText(/missed 3 times before/)).toBeVisible()
   await band(page, 'Carried over').getByRole('button', { name: 'Open write to Oda' }).click()
-  await expect(page.getByText('missed 3 times before')).toBeVisible()
+  await expect(page.getByText('missed 3 times before · then')).toBeVisible()
   const marks = () =>
     page
       .getByRole('list', { name: 'How it went' })

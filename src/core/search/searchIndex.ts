@@ -26,13 +26,25 @@ interface Entry {
   readonly open: boolean
 }
 
-function entryOf(record: AnyRecord): Entry {
+/** What belongs to something as records of its own is found with it: its steps and remarks. */
+function textsByOwner(records: readonly AnyRecord[]): ReadonlyMap<string, string> {
+  const texts = new Map<string, string>()
+  for (const record of records) {
+    const kind = kindOf(record.id)
+    if (kind !== 'step' && kind !== 'remark') continue
+    const { ownerId, title, text } = record as { ownerId: string; title?: string; text?: string }
+    texts.set(ownerId, `${texts.get(ownerId) ?? ''} ${title ?? text ?? ''}`)
+  }
+  return texts
+}
+
+function entryOf(record: AnyRecord, parts: string): Entry {
   const fields = record as unknown as Record<string, unknown>
   const text = (name: string) => (typeof fields[name] === 'string' ? (fields[name] as string) : '')
   return {
     id: record.id,
     title: text('title') || text('name') || text('text'),
-    more: [text('outcome'), text('note'), text('address')].join(' '),
+    more: [text('outcome'), text('note'), text('address'), parts].join(' '),
     open:
       kindOf(record.id) === 'action' ? isOpen(record as Action) : (fields['letGoAtEpochMs'] ?? null) === null,
   }
@@ -65,10 +77,12 @@ export async function makeSearchIndex(
       boostDocument: (_, __, stored) => (stored?.['open'] ? 1 : 0.3),
     },
   })
+  const all = [...records]
+  const texts = textsByOwner(all)
   let portion: Entry[] = []
-  for (const record of records) {
+  for (const record of all) {
     if (!searchable.includes(kindOf(record.id))) continue
-    portion.push(entryOf(record))
+    portion.push(entryOf(record, texts.get(record.id) ?? ''))
     if (portion.length < portionSize) continue
     await index.addAllAsync(portion, { chunkSize: portionSize })
     if (!isWanted()) throw new Error('The index is not wanted any more.')

@@ -1,5 +1,7 @@
 // One action in a list: seal, title, a soft line of details, the tick box under the thumb. Its keys work on the row.
-import { isOpen } from '@/core/action'
+import { isOpen, turnOf } from '@/core/action'
+import type { Document } from '@/core/journal'
+import { parseRuleText } from '@/core/repeat'
 import { memo, type KeyboardEvent } from 'react'
 import { type Action, type When } from '@/core/record'
 import { whenOf } from '@/core/reminder'
@@ -9,6 +11,7 @@ import { nextReminderOf } from '@/state/reminding'
 import { SlipRow } from '@/ui'
 import { desk } from '@/held/desk'
 import { focusRow, isTyping } from '@/held/keys'
+import { useReader } from '@/held/reader'
 import { actionDetails } from '@/words'
 import { useHeld, type Act } from '@/held/zen'
 import { useSurroundings } from './surroundings'
@@ -80,6 +83,18 @@ export function useActionRow(action: Action): {
   return { choosing, onKeyDown }
 }
 
+/** How many days of its rule have passed while an action that comes back stood open. */
+function missedOf(
+  document: Document,
+  action: Action,
+  today: CalendarDate,
+  days: ReturnType<typeof useReader>['days'],
+): number {
+  const repeat = isOpen(action) && days ? parts.repeatOf(document, action.id) : undefined
+  const rule = repeat && !repeat.fromDone && parseRuleText(repeat.rule)
+  return rule && days ? days.missedBy({ ...repeat, rule }, turnOf(action, repeat), today) : 0
+}
+
 /** Told from the day before on. */
 const nearReminder = (moment: LocalMoment | null, today: CalendarDate): When | null =>
   moment && moment.date <= addDays(today, 1) ? whenOf(moment) : null
@@ -93,12 +108,14 @@ export const ActionRow = memo(function ActionRow({
 }: ActionRowProps) {
   const { today, act, wide, opened } = useSurroundings()
   const { choosing, onKeyDown } = useActionRow(action)
+  const { days } = useReader()
   const area = useHeld((state) => select.areaOf(state.document, action))
   const told = useHeld((state) =>
     actionDetails(action, state.document, today, {
       project: showProject,
       day: showDay,
       steps: parts.stepCountOf(state.document, action.id),
+      missed: missedOf(state.document, action, today, days),
       reminds: nearReminder(nextReminderOf(state.document, action.id), today),
     }),
   )
