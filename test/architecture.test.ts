@@ -59,6 +59,8 @@ const corePackages = [
   'rrule',
   'postal-mime',
   'html-to-text',
+  'markdown-it',
+  'node-diff3',
   'fastest-levenshtein',
   '@noble/hashes/sha2',
   '@noble/hashes/utils',

@@ -193,3 +193,43 @@ describe('what version 3 saved', () => {
     })
   })
 })
+
+describe('what version 4 saved', () => {
+  const file = parseStoreFile(readFileSync(join(saved, 'v4.json'), 'utf8'))
+  if (!file.ok) throw new Error(JSON.stringify(file.error))
+  const { entries, changes } = file.value
+  const document = withMerged(emptyDocument, entries)
+
+  it('holds what it held, with the fields that came since', () => {
+    const held = recordsById(document)
+    for (const record of held.values()) expect(parseRecord(record).ok).toBe(true)
+    expect(recordsById(withChanges(emptyDocument, changes))).toEqual(held)
+    expect(new Set(recordsIn(document, 'action').map(({ lineOf }) => lineOf))).toEqual(new Set([null]))
+    expect(recordsIn(document, 'remark').map(({ text }) => text)).toEqual(['likes oak', 'promised for March'])
+    expect(recordsIn(document, 'spell').map(({ minutes }) => minutes)).toEqual([25])
+    const again = parseStoreFile(toStoreFile(document, changes, 0))
+    expect(again.ok && recordsById(withMerged(emptyDocument, again.value.entries))).toEqual(held)
+  })
+  it('opens as a store, and a line of a note that stood there becomes an action', async () => {
+    const text = readFileSync(join(saved, 'v4-store.json'), 'utf8')
+    const over = makeMemoryStore(new Map(Object.entries(JSON.parse(text))))
+    const store = makeTestStore(over, { replica: 'later' })
+    await store.load()
+    expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
+    const report = recordsIn(document, 'action').find(({ note }) => note !== '')
+    if (!report) throw new Error('the report is not there')
+    store.run('makeActionsOfLines', {
+      id: report.id,
+      lines: [{ at: 2, written: 'ring the hall', fields: { title: 'ring the hall' } }],
+    })
+    await store.settled()
+    const again = makeTestStore(over, { replica: 'again' })
+    await again.load()
+    expect(
+      recordsIn(again.api.getState().document, 'action').find(({ title }) => title === 'ring the hall'),
+    ).toMatchObject({
+      lineOf: report.id,
+      projectId: report.projectId,
+    })
+  })
+})

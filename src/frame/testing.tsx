@@ -3,6 +3,7 @@ import { TamaguiProvider } from '@tamagui/core'
 import { act, render } from '@testing-library/react'
 import type { ReactElement } from 'react'
 import { makeDeviceMemory } from '@/state'
+import { later } from '@/state/commands/later'
 import { makeMemoryBlobs } from '@/state/persistence/blobs/memoryBlobs'
 import { makeTestStore, type TestStore } from '@/state/testing'
 // The gauge loads on demand: read here, so that no test waits for it.
@@ -17,7 +18,7 @@ import { haveReader } from '@/held/reader'
 import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
 
-haveReader({ ...reader, days: reader })
+haveReader({ ...reader, days: reader }, later)
 haveDragKit(dragKit)
 
 /** Shows a station; `furnish` fills the store before it is shown. */

@@ -59,9 +59,10 @@ let later: Later | null = null
 let loading: Promise<void> | null = null
 const listeners = new Set<() => void>()
 
-/** Takes a reader that is there already: for tests. */
-export function haveReader(given: Reader): void {
+/** Takes a reader that is there already, and what loads with it: for tests. */
+export function haveReader(given: Reader, withIt: Later | null = later): void {
   reader = given
+  later = withIt
   listeners.forEach((listener) => listener())
 }
 
@@ -69,8 +70,7 @@ export function haveReader(given: Reader): void {
 export function loadReader(): Promise<void> {
   loading ??= import('@/state/afterStart').then(
     (loaded) => {
-      later = loaded.later
-      haveReader({ ...loaded.reader, days: loaded.reader })
+      haveReader({ ...loaded.reader, days: loaded.reader }, loaded.later)
     },
     () => {
       loading = null
@@ -87,5 +87,8 @@ function subscribe(listener: () => void): () => void {
 
 /** The acts that load along with the reader, as soon as they have. */
 export const laterActs = (): Later | null => later
+
+/** What loads along with the reader: null until it has. */
+export const useLater = (): Later | null => useSyncExternalStore(subscribe, laterActs)
 
 export const useReader = (): Reader => useSyncExternalStore(subscribe, () => reader)

@@ -11,6 +11,7 @@ const slips = (count: number): Entry[] =>
       note: '',
       personIds: [],
       setDownAtEpochMs: 1,
+      lineOf: null,
       letGoAtEpochMs: null,
     },
     all: makeStamp(5000 + index, 0, 'file'),

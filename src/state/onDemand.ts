@@ -9,6 +9,7 @@ export {
   parseStoreFile,
   storeFileParts,
 } from '@/core/exchange'
+export { migrateChange, migrateEntry } from '@/core/migrations'
 export { readUnkept } from './unkept'
 export { portionsOf } from './persistence/blobs/blobStore'
 export { makeIndexedDbBlobs } from './persistence/blobs/indexedDbBlobs'

@@ -325,6 +325,7 @@ describe('two tabs', () => {
             note: '',
             personIds: [],
             setDownAtEpochMs: 1,
+            lineOf: null,
             letGoAtEpochMs: null,
           },
           all: makeStamp(5, 0, 'file'),

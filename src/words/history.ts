@@ -89,6 +89,7 @@ const silent = new Set([
   'turn',
   'alone',
   'rank',
+  'lineOf',
   'startedAtEpochMs',
   'clockFromEpochMs',
   'doneAtEpochMs',

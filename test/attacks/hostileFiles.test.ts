@@ -55,6 +55,7 @@ it('a file is one act: undo takes it back whole, removals too, and reaches into 
         note: '',
         personIds: [],
         setDownAtEpochMs: 1,
+        lineOf: null,
         letGoAtEpochMs: null,
       },
       all: stamp(1),

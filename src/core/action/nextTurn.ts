@@ -2,6 +2,7 @@
 // alone.
 import { isEqual } from '../isEqual'
 import type { Action, Id, Reminder, Step } from '../record'
+import { asNew } from '../note/ties'
 import { addDays, daysBetween, type CalendarDate } from '../time'
 
 /** The id of what comes again on a day: of an action, or of a step or reminder that comes with it. */
@@ -29,6 +30,7 @@ export function onTurn(action: Action, from: CalendarDate, turn: CalendarDate): 
   const kept = { ...action, ...action.alone } as Action
   return {
     ...kept,
+    note: asNew(kept.note),
     ...datesOn(kept, from, turn),
     turn,
     alone: {},
@@ -36,6 +38,7 @@ export function onTurn(action: Action, from: CalendarDate, turn: CalendarDate): 
     startedAtEpochMs: null,
     clockFromEpochMs: null,
     takenMinutes: null,
+    lineOf: null,
     waiting: null,
     afterIds: [],
   }

@@ -25,6 +25,7 @@ const slip = (name: string, text: string): AnyRecord => ({
   note: '',
   personIds: [],
   setDownAtEpochMs: 1,
+  lineOf: null,
   letGoAtEpochMs: null,
 })
 

@@ -5,9 +5,9 @@ import type { Change, Entry } from '../journal'
 import { changeToVersion2, entryToVersion2 } from './toVersion2'
 import { changeToVersion3, entryToVersion3 } from './toVersion3'
 import { changeToVersion4, entryToVersion4 } from './toVersion4'
+import { changeToVersion5, entryToVersion5 } from './toVersion5'
 
-/** The version in which records and changes are written now. */
-export const currentVersion = 4
+export { currentVersion } from './currentVersion'
 
 interface Migration {
   readonly to: number
@@ -19,6 +19,7 @@ const migrations: readonly Migration[] = [
   { to: 2, entry: entryToVersion2, change: changeToVersion2 },
   { to: 3, entry: entryToVersion3, change: changeToVersion3 },
   { to: 4, entry: entryToVersion4, change: changeToVersion4 },
+  { to: 5, entry: entryToVersion5, change: changeToVersion5 },
 ]
 
 const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)

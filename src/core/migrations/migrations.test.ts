@@ -29,6 +29,7 @@ it('turns counts, aims, ranks and free minutes of version 1 into what is kept si
         afterIds: [],
         clockFromEpochMs: null,
         takenMinutes: null,
+        lineOf: null,
       },
       { own: { moved: 't', rank: 'u' } },
     ),
@@ -64,6 +65,7 @@ const newInAction = {
   afterIds: [],
   clockFromEpochMs: null,
   takenMinutes: null,
+        lineOf: null,
 }
 
 describe('from version 2', () => {
@@ -72,7 +74,7 @@ describe('from version 2', () => {
 
   it('gives slips and actions the fields they lacked, and what is waited for how it was told', () => {
     expect(migrateEntry(entry({ id: 'slip:s', text: 'a' }), 2)).toEqual(
-      entry({ id: 'slip:s', text: 'a', note: '', personIds: [], letGoAtEpochMs: null }),
+      entry({ id: 'slip:s', text: 'a', note: '', personIds: [], letGoAtEpochMs: null, lineOf: null }),
     )
     expect(migrateEntry(entry({ id: 'action:a', waiting }), 2)).toEqual(
       entry({
@@ -94,7 +96,7 @@ describe('from version 2', () => {
   it.each(['added', 'removed', 'restored'] as const)('reaches into a record that was %s', (kind) => {
     const change = (record: object, more: object = {}) =>
       ({ stamp: 's', act: 'a', diff: [{ kind, record }], ...more }) as unknown as Change
-    const whole = { id: 'slip:s', note: '', personIds: [], letGoAtEpochMs: null }
+    const whole = { id: 'slip:s', note: '', personIds: [], letGoAtEpochMs: null, lineOf: null }
     expect(migrateChange(change({ id: 'slip:s' }), 2)).toEqual(change(whole))
     const brought = { brought: true }
     expect(migrateChange(change({ id: 'slip:s' }, brought), 2)).toEqual(

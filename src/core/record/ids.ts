@@ -19,6 +19,9 @@ export const kinds = [
   'aside',
   'remark',
   'spell',
+  'checklist',
+  'run',
+  'note',
 ] as const
 export type RecordKind = (typeof kinds)[number]
 

@@ -8,6 +8,7 @@ const shapes: Readonly<Record<string, Readonly<Record<string, MemberShape>>>> = 
   slip: { takenOff: 'set', personIds: 'set' },
   action: { contextIds: 'set', personIds: 'set', moved: 'set', afterIds: 'set' },
   repeat: { skips: 'set' },
+  note: { personIds: 'set' },
   review: { stonesDone: 'set' },
   settings: { freeMinutes: 'map', keys: 'map' },
 }

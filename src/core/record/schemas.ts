@@ -71,6 +71,16 @@ const oneOf = <const T extends readonly string[]>(values: T) =>
 /** A day, and a time on it where one is fixed. */
 const whenField = v.strictObject({ date: dateField, time: v.nullable(timeField) })
 
+/** What has a note that is written in. */
+const noteOwnerField = v.union([
+  idField('action'),
+  idField('project'),
+  idField('person'),
+  idField('reference'),
+  idField('reading'),
+  idField('note'),
+])
+
 /** One thing set down, not yet decided. `text` is what was typed, word for word. */
 const slip = v.object({
   id: idField('slip'),
@@ -82,6 +92,8 @@ const slip = v.object({
   /** Who it came from, where that is somebody known. */
   personIds: v.array(idField('person')),
   setDownAtEpochMs: epochMsField,
+  /** In whose note a check-box line stands for it. */
+  lineOf: v.nullable(noteOwnerField),
   /** Taken off the tray undecided. */
   letGoAtEpochMs: v.nullable(epochMsField),
 })
@@ -144,6 +156,8 @@ const action = v.object({
   createdAtEpochMs: epochMsField,
   /** The slip it was sorted from: its history begins there. */
   slipId: v.nullable(idField('slip')),
+  /** In whose note a check-box line stands for it. */
+  lineOf: v.nullable(noteOwnerField),
   doneAtEpochMs: v.nullable(epochMsField),
   letGoAtEpochMs: v.nullable(epochMsField),
 })
@@ -208,6 +222,8 @@ const ownerField = v.union([
   idField('reference'),
   idField('reading'),
   idField('person'),
+  idField('checklist'),
+  idField('note'),
 ])
 
 /** A time that was worked on an action with its clock running. */
@@ -236,6 +252,40 @@ const step = v.object({
   title: titleField,
   rank: rankField,
   doneAtEpochMs: v.nullable(epochMsField),
+})
+
+/** Steps under a name of their own that are gone through again and again: in an action or a project, or alone. */
+const checklist = v.object({
+  id: idField('checklist'),
+  name: titleField,
+  ownerId: v.nullable(v.union([idField('action'), idField('project')])),
+  rank: rankField,
+  createdAtEpochMs: epochMsField,
+  letGoAtEpochMs: v.nullable(epochMsField),
+})
+
+/** Once through a checklist: how much of it was done when it was started afresh. */
+const run = v.object({
+  id: idField('run'),
+  checklistId: idField('checklist'),
+  endedAtEpochMs: epochMsField,
+  done: count,
+  of: count,
+})
+
+/** A page of its own, with nothing but its text to it: of a day (`note:day-2026-03-11`), or of a talk with people. */
+const note = v.object({
+  id: idField('note'),
+  /** Empty for the page of a day. */
+  title: titleField,
+  /** Its text, in Markdown. */
+  note: noteField,
+  /** The day it is the page of, or of the talk. */
+  date: dateField,
+  personIds: v.array(idField('person')),
+  projectId: v.nullable(idField('project')),
+  createdAtEpochMs: epochMsField,
+  letGoAtEpochMs: v.nullable(epochMsField),
 })
 
 const ruleField = v.custom<string>(
@@ -363,6 +413,8 @@ const settings = v.object({
   ),
   /** Finished steps are left out instead of sinking. */
   hideDoneSteps: v.optional(v.boolean('expected true or false')),
+  /** What the page of a day begins with, in Markdown. */
+  dayPageBegins: v.optional(noteField),
   /** Keys changed (`tick` → `y`) or switched off (null); the rest are as shipped. */
   keys: v.optional(
     v.record(v.string(), v.nullable(v.pipe(v.string('expected text'), v.maxLength(20, 'expected one key')))),
@@ -388,4 +440,7 @@ export const schemas = {
   aside,
   remark,
   spell,
+  checklist,
+  run,
+  note,
 } as const

@@ -23,6 +23,11 @@ export type Reading = RecordOf['reading']
 export type Aside = RecordOf['aside']
 export type Remark = RecordOf['remark']
 export type Spell = RecordOf['spell']
+export type Checklist = RecordOf['checklist']
+export type Run = RecordOf['run']
+export type Note = RecordOf['note']
+/** What has a note that is written in. */
+export type NoteOwnerId = NonNullable<Action['lineOf']>
 /** What steps and files can belong to. */
 export type OwnerId = Step['ownerId']
 /** As kept: only what the person has set. */
@@ -37,6 +42,7 @@ export interface Settings {
   readonly weekStartsOn: number
   readonly underwayLimit: number
   readonly hideDoneSteps: boolean
+  readonly dayPageBegins: string
   readonly keys: Readonly<Record<string, string | null>>
 }
 

@@ -12,6 +12,7 @@ const records: AnyRecord[] = [
     note: '',
     personIds: [],
     setDownAtEpochMs: 1,
+    lineOf: null,
     letGoAtEpochMs: null,
   },
   { id: 'person:oda', name: 'Oda', note: '', rank: 'a1' },

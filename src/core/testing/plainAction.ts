@@ -27,6 +27,7 @@ export const plainAction: Action = {
   startedAtEpochMs: null,
   clockFromEpochMs: null,
   takenMinutes: null,
+  lineOf: null,
   waiting: null,
   rank: 'a0',
   createdAtEpochMs: 1,

@@ -82,6 +82,7 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
     startedAtEpochMs: null,
     clockFromEpochMs: null,
     takenMinutes: null,
+    lineOf: null,
     rank: rankOfNumber(context.nowEpochMs),
     createdAtEpochMs: context.nowEpochMs,
     slipId: null,
@@ -110,6 +111,7 @@ type Editable = Omit<
   | 'moved'
   | 'createdAtEpochMs'
   | 'slipId'
+  | 'lineOf'
   | 'doneAtEpochMs'
   | 'letGoAtEpochMs'
   | 'startedAtEpochMs'

@@ -1,8 +1,15 @@
 // The acts that load right after the start: until they have, they are refused in words. Reached through afterStart alone.
+import * as checkLists from '../checklists'
+import * as noteLines from '../noteLines'
+import * as pages from '../pages'
+import * as tied from '../tiedTo'
+import * as note from '@/core/note'
 import * as after from './after'
+import * as checklists from './checklists'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as kept from './kept'
+import * as notes from './notes'
 import * as remarks from './remarks'
 import * as reminding from './reminding'
 import * as repeats from './repeats'
@@ -68,12 +75,27 @@ export const laterCommands = {
   pushIntoSteps: steps.pushIntoSteps,
   tickWithSteps: steps.tickWithSteps,
   tickKeepingRest: steps.tickKeepingRest,
+  addChecklist: checklists.addChecklist,
+  renameChecklist: checklists.renameChecklist,
+  removeChecklist: checklists.removeChecklist,
+  startAfresh: checklists.startAfresh,
+  writeNote: notes.writeNote,
+  makeActionsOfLines: notes.makeActionsOfLines,
+  liftLines: notes.liftLines,
+  addTalk: notes.addTalk,
+  editPage: notes.editPage,
+  removePage: notes.removePage,
 } as const
+
+/** What is read off notes, pages and checklists. */
+const notesRead = { ...note, ...noteLines, ...pages, ...tied }
 
 export interface Later {
   readonly commands: typeof laterCommands
   /** What other commands need of repeats: it brings the rule library along. */
   readonly repeats: Pick<typeof repeats, 'nextAdded' | 'nextTakenBack' | 'repeatSet' | 'aloneAfter'>
+  readonly notes: typeof notesRead
+  readonly checklists: typeof checkLists
 }
 
-export const later: Later = { commands: laterCommands, repeats }
+export const later: Later = { commands: laterCommands, repeats, notes: notesRead, checklists: checkLists }

@@ -35,9 +35,10 @@ export interface NewSlip {
   readonly personIds?: readonly Id<'person'>[]
   readonly steps?: readonly string[]
   readonly files?: readonly NewFile[]
+  readonly lineOf?: Slip['lineOf']
 }
 
-function slipAdded(context: CommandContext, given: NewSlip, setDownAtEpochMs: number): Outcome {
+export function slipAdded(context: CommandContext, given: NewSlip, setDownAtEpochMs: number): Outcome {
   const line = lineOf(given.text, 'text')
   if (!line.ok) return line
   const slip: Slip = {
@@ -47,6 +48,7 @@ function slipAdded(context: CommandContext, given: NewSlip, setDownAtEpochMs: nu
     personIds: [...(given.personIds ?? [])],
     takenOff: [...(given.takenOff ?? [])],
     setDownAtEpochMs,
+    lineOf: given.lineOf ?? null,
     letGoAtEpochMs: null,
   }
   const steps = stepsAdded(context, slip.id, given.steps ?? [])
@@ -172,7 +174,7 @@ function actionFrom(
   const given = { ...fields, personIds, note: joinedNotes(fields.note ?? '', slip.note) }
   // Steps that were said stand behind those that came with the slip.
   const id = idFrom(context, 'action', slip)
-  const outcome = actionAdded(context, given, { id, slipId: slip.id, ...state })
+  const outcome = actionAdded(context, given, { id, slipId: slip.id, lineOf: slip.lineOf, ...state })
   if (!outcome.ok) return outcome
   const [first] = outcome.value
   return ok({ id: idOf(first as RecordDiff) as Id<'action'>, diff: outcome.value })
@@ -248,7 +250,7 @@ export const sortAsProject: Command<Decided & { project: NewProject; next: NewAc
     const project = { ...made.value, id: idFrom(context, 'project', slip) }
     const { id } = project
     if (!args.next) return ok({ id, diff: [added(project)] })
-    const state = { id: idFrom(context, 'action', slip), slipId: slip.id }
+    const state = { id: idFrom(context, 'action', slip), slipId: slip.id, lineOf: slip.lineOf }
     const next = actionAdded(context, { ...args.next, projectId: id }, state)
     return next.ok ? ok({ id, diff: [added(project), ...next.value] }) : next
   })

@@ -113,7 +113,7 @@ export const pullStepOut: Command<{ id: Id<'step'> }> = (context, { id }) => {
   const shelf =
     isIdOf('project', owner.id) || !('projectId' in owner)
       ? { projectId: isIdOf('project', owner.id) ? owner.id : null, areaId: null }
-      : { projectId: owner.projectId, areaId: owner.areaId }
+      : { projectId: owner.projectId, areaId: 'areaId' in owner ? owner.areaId : null }
   const like = isIdOf('action', owner.id) ? (owner as Action) : null
   const made = makeAction(context, {
     title: step.title,
@@ -197,6 +197,7 @@ export const tickKeepingRest: Command<{ id: Id<'action'> }> = (context, { id }) 
     alone: {},
     moved: [],
     startedAtEpochMs: null,
+    lineOf: null,
     createdAtEpochMs: context.nowEpochMs,
   }
   const ids = new Set<string>(left.map((step) => step.id))

@@ -19,6 +19,7 @@ const slip = (name: string, text: string) => ({
   note: '',
   personIds: [],
   setDownAtEpochMs: 1,
+  lineOf: null,
   letGoAtEpochMs: null,
 })
 const change = (ms: number, name: string, text = name): Change => ({

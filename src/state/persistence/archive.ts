@@ -14,7 +14,7 @@ import {
   type Stamp,
 } from '@/core/journal'
 import { kindOf } from '@/core/record'
-import { currentVersion } from '@/core/migrations'
+import { currentVersion } from '@/core/migrations/currentVersion'
 import { heal } from './heal'
 import { indexValue, makeHistoryIndex } from './historyIndex'
 import {

@@ -1,6 +1,6 @@
 // The one value that says in which format the rest is kept, and when everything was last removed.
 import type { Stamp } from '@/core/journal'
-import { currentVersion } from '@/core/migrations'
+import { currentVersion } from '@/core/migrations/currentVersion'
 import { metaKey } from './keys'
 import { fromSealed, toSealed } from './sealed'
 

@@ -1,6 +1,6 @@
 // From kept text to a document. What cannot be read is returned to be set aside; the rest still loads.
 import type { Change, Document, Entry, Gathering } from '@/core/journal'
-import { currentVersion, migrateChange, migrateEntry } from '@/core/migrations'
+import { currentVersion } from '@/core/migrations/currentVersion'
 import { changePrefix, piecePrefix } from './keys'
 import { fromSealed } from './sealed'
 
@@ -18,25 +18,36 @@ export interface Listed<T> {
   readonly sound: boolean
 }
 
+/** What an earlier version kept; how it is read loads only then. */
+async function migrated<T>(
+  items: readonly T[],
+  migration: 'migrateChange' | 'migrateEntry',
+  version: number,
+): Promise<readonly T[]> {
+  const migrate = (await import('../onDemand'))[migration] as unknown as (item: T, version: number) => T
+  return items.map((item) => migrate(item, version))
+}
+
 /** The items of a kept list as this version has them: all where it is whole, the sound ones where it is damaged. */
 async function listIn<T>(
   text: string,
-  migrate: (item: T, version: number) => T,
+  migration: 'migrateChange' | 'migrateEntry',
   fault: 'changeFault' | 'entryFault',
 ): Promise<Listed<T>> {
   const opened = fromSealed(text)
   if (opened.kind === 'unreadable' || !Array.isArray(opened.value)) return { items: [], sound: false }
   const { version } = opened
   const listed = opened.value as T[]
-  const items = version < currentVersion ? listed.map((item) => migrate(item, version)) : listed
+  const items = version < currentVersion ? await migrated(listed, migration, version) : listed
   if (opened.kind === 'whole') return { items, sound: true }
   const faultOf = (await import('../onDemand'))[fault]
   return { items: items.filter((item) => faultOf(item, '') === null), sound: false }
 }
 
-export const changesIn = (text: string): Promise<Listed<Change>> => listIn(text, migrateChange, 'changeFault')
+export const changesIn = (text: string): Promise<Listed<Change>> =>
+  listIn(text, 'migrateChange', 'changeFault')
 export const entriesInPiece = (text: string): Promise<Listed<Entry>> =>
-  listIn(text, migrateEntry, 'entryFault')
+  listIn(text, 'migrateEntry', 'entryFault')
 
 export interface Kept {
   readonly document: Document

@@ -1,7 +1,7 @@
 // Every kept value carries a checksum in front, so that what was written whole is known to be whole without
 // checking each record again. It guards against damage, not against malice.
 import { checksumOf } from '@/core/checksum'
-import { currentVersion } from '@/core/migrations'
+import { currentVersion } from '@/core/migrations/currentVersion'
 
 /** In front of a value: its checksum, and the version it was written in. Version 1 wrote the checksum alone. */
 export function toSealed(value: unknown): string {

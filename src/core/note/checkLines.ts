@@ -1,0 +1,125 @@
+// The check-box lines of a note, found by reading its lines alone: thousands of notes are looked through for one list.
+// Markdown as CommonMark and GFM have it, so far as such a line goes; what stands in a quotation is left to its author.
+
+/** The name that a slip and the action it becomes have in common: `x` of `slip:x` and `action:x`. */
+export type TieName = string
+
+export interface CheckLine {
+  /** Which line of the note it is, from 0. */
+  readonly at: number
+  readonly isDone: boolean
+  /** What it says, as it is written in Markdown. */
+  readonly written: string
+  /** What it stands for elsewhere; null where it is a line and nothing else. */
+  readonly tie: TieName | null
+}
+
+/** Its parts: what stands before the mark, the mark, what stands between it and the text, the text. */
+const shape = /^(\s*(?:[-*+]|\d{1,9}[.)])\s+)\[([ xX])\](\s+)(.*)$/
+const tieShape = /\s*<!-- action:([A-Za-z0-9_~-]{1,128}) -->\s*$/
+const fenceShape = /^\s{0,3}(`{3,}|~{3,})(.*)$/
+const itemShape = /^\s*(?:[-*+]|\d{1,9}[.)])\s/
+
+/** What ends a list without a blank line: a heading, a quotation, a rule. */
+const interruptShape = /^(?:#{1,6}(?:\s|$)|>|(?:[-*_]\s*){3,}$)/
+
+export const tieText = (name: TieName): string => `<!-- action:${name} -->`
+
+/** Whether there may be any: most notes have none, and are told by a glance. */
+export const mayHaveCheckLines = (note: string): boolean => note.includes('[')
+
+/** Calls `each` with every line that is not code. */
+function forEachLine(lines: readonly string[], each: (line: string, at: number) => void): void {
+  let fence: string | null = null
+  let isInList = false
+  let isAfterBlank = true
+  lines.forEach((line, at) => {
+    const fenced = fenceShape.exec(line)
+    if (fence !== null) {
+      const isEnd = fenced && fenced[1]?.startsWith(fence) && fenced[2]?.trim() === ''
+      if (isEnd) fence = null
+      return
+    }
+    if (fenced && !(fenced[1]?.startsWith('`') && fenced[2]?.includes('`'))) {
+      fence = fenced[1] as string
+      if (/^\S/.test(line)) isInList = false
+      return
+    }
+    const isItem = itemShape.test(line)
+    // Four spaces make code of a line, unless it stands under an item of a list.
+    if (!isInList && /^(?: {4}|\t)/.test(line)) return
+    // Words right below an item still belong to it; after a blank line, or as a heading, they end the list.
+    const isOutside = /^\S/.test(line) && (isAfterBlank || interruptShape.test(line))
+    if (isItem) isInList = true
+    else if (isOutside) isInList = false
+    isAfterBlank = line.trim() === ''
+    each(line, at)
+  })
+}
+
+export function checkLinesOf(note: string): CheckLine[] {
+  if (!mayHaveCheckLines(note)) return []
+  const found: CheckLine[] = []
+  forEachLine(note.split('\n'), (line, at) => {
+    const parts = shape.exec(line)
+    if (!parts) return
+    const tie = tieShape.exec(parts[4] as string)
+    const written = tie ? (parts[4] as string).slice(0, tie.index) : (parts[4] as string)
+    if (written.trim() === '') return
+    found.push({ at, isDone: parts[2] !== ' ', written: written.trim(), tie: tie?.[1] ?? null })
+  })
+  return found
+}
+
+export type LineChange = Partial<Pick<CheckLine, 'isDone' | 'written' | 'tie'>>
+
+/** The note with some of its check-box lines changed; those `change` returns null for stay as they are written. */
+export function withCheckLines(note: string, change: (line: CheckLine) => LineChange | null): string {
+  const lines = note.split('\n')
+  let isChanged = false
+  for (const line of checkLinesOf(note)) {
+    const changed = change(line)
+    if (!changed) continue
+    const [, before, , between] = shape.exec(lines[line.at] as string) ?? []
+    const { isDone, written, tie } = { ...line, ...changed }
+    const text = [written, ...(tie === null ? [] : [tieText(tie)])].join(' ')
+    lines[line.at] = `${before}[${isDone ? 'x' : ' '}]${between}${text}`
+    isChanged = true
+  }
+  return isChanged ? lines.join('\n') : note
+}
+
+/** Marks of Markdown within a line, and the words they stand around. */
+const marks: readonly (readonly [RegExp, string])[] = [
+  [/`([^`]+)`/g, '$1'],
+  [/!?\[([^\]]*)\]\((?:[^()]|\([^()]*\))*\)/g, '$1'],
+  [/<((?:https?:\/\/|mailto:)[^<>\s]+)>/g, '$1'],
+  [/(?<!\w)(\*\*|__|~~)(?=\S)(.+?)(?<=\S)\1(?!\w)/g, '$2'],
+  [/(?<![\w*_])([*_])(?=\S)([^*_]+?)(?<=\S)\1(?!\w)/g, '$2'],
+]
+
+/** More of a line than this is looked at by nobody: a title is shorter. */
+const looked = 4000
+
+/** Escaped signs are set aside as signs that nobody types. */
+const asideFrom = 0xe000
+const setAside = (sign: string): string => String.fromCharCode(asideFrom + sign.charCodeAt(0))
+const takenUp = (sign: string): string => String.fromCharCode(sign.charCodeAt(0) - asideFrom)
+
+/** What a line says without the marks of Markdown: the words a title is made of. */
+export const plainOf = (written: string): string =>
+  marks
+    .reduce(
+      (text, [mark, words]) => text.replace(mark, words),
+      written.slice(0, looked).replace(/\\([!-/:-@[-`{-~])/g, (_, sign: string) => setAside(sign)),
+    )
+    .replace(/[\ue021-\ue07e]/g, takenUp)
+    .replace(/\s+/g, ' ')
+    .trim()
+
+/** Words as they must be written in Markdown to be read as they are. */
+export const writtenOf = (words: string): string =>
+  words
+    .replace(/\s+/g, ' ')
+    .replace(/([\\`*_[\]<>~])/g, '\\$1')
+    .replace(/&(?=[#\w]+;)/g, '\\&')

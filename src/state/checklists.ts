@@ -1,0 +1,25 @@
+// Checklists by what they stand in, and how often each was gone through.
+import type { Document } from '@/core/journal'
+import { compareRanks, type Checklist, type Id, type Run } from '@/core/record'
+import { makeTableIndex } from './tableIndex'
+
+const byRank = (a: Checklist, b: Checklist) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
+const [alone, all] = ['alone', 'all']
+const checklists = makeTableIndex('checklist', {
+  keysOf: ({ ownerId, letGoAtEpochMs }) => (letGoAtEpochMs === null ? [all, ownerId ?? alone] : []),
+  compare: byRank,
+  inOrder: (records) => [...records].sort(byRank),
+})
+/** Those of an action or a project; of null those that stand alone. */
+export const checklistsIn = (document: Document, ownerId: Checklist['ownerId']): readonly Checklist[] =>
+  checklists.of(document, ownerId ?? alone)
+export const allChecklists = (document: Document): readonly Checklist[] => checklists.of(document, all)
+
+const byEnd = (a: Run, b: Run) => b.endedAtEpochMs - a.endedAtEpochMs || (a.id < b.id ? -1 : 1)
+const runs = makeTableIndex('run', {
+  keysOf: ({ checklistId }) => [checklistId],
+  compare: byEnd,
+  inOrder: (records) => [...records].sort(byEnd),
+})
+/** How often it was gone through, the latest first. */
+export const runsOf = (document: Document, id: Id<'checklist'>): readonly Run[] => runs.of(document, id)

@@ -1,0 +1,74 @@
+// The open check-box lines of all notes, followed edit by edit: one note is looked through again when it has changed.
+import type { Document } from '@/core/journal'
+import { checkLinesOf, mayHaveCheckLines, type CheckLine } from '@/core/note'
+import type { RecordOf } from '@/core/record'
+import { makeTableIndex, type TableIndex } from './tableIndex'
+import { recordTied } from './tiedTo'
+
+const noted = ['action', 'project', 'person', 'reference', 'reading', 'note'] as const
+export type Noted = RecordOf[(typeof noted)[number]]
+
+const found = new WeakMap<Noted, readonly CheckLine[]>()
+const none: readonly CheckLine[] = []
+
+/** The lines of a note that are not ticked, looked for once as long as the note stands. */
+function openLinesOf(record: Noted): readonly CheckLine[] {
+  if (!mayHaveCheckLines(record.note)) return none
+  const known = found.get(record)
+  if (known) return known
+  const lines = checkLinesOf(record.note).filter(({ isDone }) => !isDone)
+  found.set(record, lines)
+  return lines
+}
+
+/** Notes of what is over are out of sight. */
+function isCurrent(record: Noted): boolean {
+  const { letGoAtEpochMs, doneAtEpochMs, closedAtEpochMs } = record as Partial<
+    Record<'letGoAtEpochMs' | 'doneAtEpochMs' | 'closedAtEpochMs', number | null>
+  >
+  return !letGoAtEpochMs && !doneAtEpochMs && !closedAtEpochMs
+}
+
+/** When its note began: the day of a page, else when it was made. People have no such day and come last. */
+function sinceOf(record: Noted): number {
+  if ('date' in record) return Date.parse(record.date)
+  return 'createdAtEpochMs' in record ? record.createdAtEpochMs : 0
+}
+const newestFirst = (a: Noted, b: Noted) => sinceOf(b) - sinceOf(a) || (a.id < b.id ? -1 : 1)
+
+const withLines = 'lines'
+const indexes = noted.map(
+  (kind) =>
+    makeTableIndex(kind, {
+      keysOf: (record) => (isCurrent(record) && openLinesOf(record).length > 0 ? [withLines] : []),
+      compare: newestFirst,
+      inOrder: (records) => [...records].sort(newestFirst),
+    }) as unknown as TableIndex<Noted>,
+)
+
+let lists: readonly (readonly Noted[])[] = []
+let inOrder: readonly Noted[] = []
+
+/** Every note that has lines which are not ticked, the newest first: the same list as long as none has changed. */
+export function notesWithLines(document: Document): readonly Noted[] {
+  const now = indexes.map((index) => index.of(document, withLines))
+  if (now.some((list, at) => list !== lists[at])) {
+    lists = now
+    inOrder = now.flat().sort(newestFirst)
+  }
+  return inOrder
+}
+
+/** The lines of a note to do something about: not ticked, and, where they stand for something, that is open too. */
+export const linesToDo = (document: Document, record: Noted): readonly CheckLine[] =>
+  openLinesOf(record).filter(({ tie }) => {
+    if (tie === null) return true
+    const tied = recordTied(document, tie)
+    return (
+      !tied || (tied.letGoAtEpochMs === null && !('doneAtEpochMs' in tied && tied.doneAtEpochMs !== null))
+    )
+  })
+
+/** How many lines there are in all, over all notes. */
+export const countOfLines = (document: Document): number =>
+  notesWithLines(document).reduce((sum, record) => sum + openLinesOf(record).length, 0)

@@ -1,0 +1,36 @@
+// The pages of days and of talks, by day and by who and what has a part in them.
+import type { Document } from '@/core/journal'
+import type { Id, Note } from '@/core/record'
+import type { CalendarDate } from '@/core/time'
+import { makeTableIndex } from './tableIndex'
+import { dayOfPage } from './tiedTo'
+
+const latestFirst = (a: Note, b: Note): number => {
+  if (a.date !== b.date) return a.date < b.date ? 1 : -1
+  return b.createdAtEpochMs - a.createdAtEpochMs || (a.id < b.id ? -1 : 1)
+}
+const [talks, days] = ['talks', 'days']
+const pages = makeTableIndex('note', {
+  keysOf: ({ id, note, personIds, projectId, letGoAtEpochMs }) => {
+    if (letGoAtEpochMs !== null) return []
+    // A day whose page was emptied again has none.
+    if (dayOfPage(id) !== null) return note.trim() === '' ? [] : [days]
+    return [talks, ...personIds, ...(projectId ? [projectId] : [])]
+  },
+  compare: latestFirst,
+  inOrder: (records) => [...records].sort(latestFirst),
+})
+
+/** The pages of talks, the latest first. */
+export const talksOf = (document: Document): readonly Note[] => pages.of(document, talks)
+/** The talks that a person or a project has a part in. */
+export const talksWith = (document: Document, id: Id<'person'> | Id<'project'>): readonly Note[] =>
+  pages.of(document, id)
+
+const dayPages = (document: Document): readonly Note[] => pages.of(document, days)
+/** The last day before this one that something was written on; null where there is none. */
+export const dayPageBefore = (document: Document, date: CalendarDate): CalendarDate | null =>
+  dayPages(document).find((page) => page.date < date)?.date ?? null
+/** The first day after this one that something was written on. */
+export const dayPageAfter = (document: Document, date: CalendarDate): CalendarDate | null =>
+  dayPages(document).findLast((page) => page.date > date)?.date ?? null

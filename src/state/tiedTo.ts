@@ -1,0 +1,36 @@
+// What the check-box lines of notes stand for, and a note as it reads now.
+import { recordIn, type Document } from '@/core/journal'
+import { laidOver, type Tied } from '@/core/note'
+import { isIdOf, type Action, type Id, type NoteOwnerId, type Slip } from '@/core/record'
+import { isCalendarDate, type CalendarDate } from '@/core/time'
+import { settingsIn } from './settingsIn'
+
+/** A slip and the action it became have one name: a line that was lifted into the Tray goes along with it. */
+export function recordTied(document: Document, name: string): Action | Slip | undefined {
+  return recordIn(document, `action:${name}`) ?? recordIn(document, `slip:${name}`)
+}
+
+export const tiedTo =
+  (document: Document) =>
+  (name: string): Tied | null => {
+    const record = recordTied(document, name)
+    if (!record) return null
+    return isIdOf('slip', record.id)
+      ? { title: (record as Slip).text, isDone: false }
+      : { title: (record as Action).title, isDone: (record as Action).doneAtEpochMs !== null }
+  }
+
+export const dayPageIdOf = (date: CalendarDate): Id<'note'> => `note:day-${date}`
+const dayShape = /^note:day-(\d{4}-\d{2}-\d{2})$/
+/** The day whose page it is; null where it is the note of something else. */
+export const dayOfPage = (id: string): CalendarDate | null => {
+  const date = dayShape.exec(id)?.[1]
+  return date !== undefined && isCalendarDate(date) ? date : null
+}
+
+/** The note of something as it reads now. The page of a day that nothing was written on begins as the person chose. */
+export function noteIn(document: Document, of: NoteOwnerId): string {
+  const record = recordIn(document, of)
+  if (record) return laidOver(record.note, tiedTo(document))
+  return dayOfPage(of) === null ? '' : settingsIn(document).dayPageBegins
+}
