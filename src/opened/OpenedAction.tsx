@@ -19,7 +19,7 @@ import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, movedWords, saidOf, shortened, unsaidOf } from '@/words'
 import { fieldChangeWords, partsChangeWords } from '@/words/history'
 import { History } from './History'
-import { NoteBand } from './NoteBand'
+import { NoteBand } from '@/parts/note/NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
 import { Clock } from './Clock'
@@ -90,13 +90,7 @@ export function OpenedAction({ action }: { action: Action }) {
         onMakeContext={(name) => act('addContext', { name })}
       />
       <LinkLine address={action.address} />
-      <NoteBand
-        of={id}
-        note={action.note}
-        onKeep={(note, typing) =>
-          act('editAction', { id, patch: { note } }, { say: false, atField: true, ...typing })
-        }
-      />
+      <NoteBand of={id} />
       <OpenedParts of={id} />
       <Remarks of={id} />
       {isOpen(action) ? <GrowButton action={action} /> : null}

@@ -6,6 +6,7 @@ import { ActionRow } from '@/parts/rows/ActionRow'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeld } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
+import { NoteBand } from '@/parts/note/NoteBand'
 import { Remarks } from './Remarks'
 
 export function OpenedNamed({ named }: { named: Context | Person }) {
@@ -34,7 +35,6 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
             : act('renamePerson', { id: id as never, name }, options)
         }}
       />
-      {isIdOf('person', id) ? <Remarks of={id} /> : null}
       <Column>
         <BandHeading title="Actions" end={String(withIt.length)} />
         {withIt.length === 0 ? (
@@ -48,6 +48,12 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
           ))}
         </Column>
       </Column>
+      {isIdOf('person', id) ? (
+        <>
+          <NoteBand of={id} />
+          <Remarks of={id} />
+        </>
+      ) : null}
       <Row>
         <Button
           label="Remove"

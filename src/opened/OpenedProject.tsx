@@ -22,7 +22,7 @@ import { fieldChangeWords } from '@/words/history'
 import { History } from './History'
 import { Remarks } from './Remarks'
 import { OpenedParts } from './OpenedParts'
-import { NoteBand } from './NoteBand'
+import { NoteBand } from '@/parts/note/NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
 
@@ -46,7 +46,7 @@ export function OpenedProject({ project }: { project: Project }) {
   }
   const set = (patch: ProjectPatch, say: string | false = false) =>
     act('editProject', { id, patch }, { say }).ok
-  const keep = (field: 'title' | 'outcome' | 'note') => (text: string, typing: object) =>
+  const keep = (field: 'title' | 'outcome') => (text: string, typing: object) =>
     act('editProject', { id, patch: { [field]: text } }, { say: false, atField: true, ...typing })
   const isHeld = select.isHeld(project.state)
   return (
@@ -88,7 +88,7 @@ export function OpenedProject({ project }: { project: Project }) {
       />
       <Progress project={project} />
       <Actions project={project} />
-      <NoteBand of={id} note={project.note} onKeep={keep('note')} />
+      <NoteBand of={id} />
       <OpenedParts of={id} />
       <Remarks of={id} />
       <Done actions={lists.doneOfProject(document, id)} />

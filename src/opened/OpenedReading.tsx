@@ -9,7 +9,7 @@ import { useAct } from '@/held/zen'
 import { readingWords } from '@/words'
 import { AddressLine } from './AddressLine'
 import { History } from './History'
-import { NoteBand } from './NoteBand'
+import { NoteBand } from '@/parts/note/NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 
 const nextStep = {
@@ -52,7 +52,7 @@ export function OpenedReading({ reading }: { reading: Reading }) {
         chosen={[state]}
         onToggle={(value) => edit({ state: value })}
       />
-      <NoteBand of={id} note={reading.note} onKeep={(note, typing) => edit({ note }, typing)} />
+      <NoteBand of={id} />
       <OpenedParts of={id} />
       <Remarks of={id} />
       <History ids={reading.slipId ? [reading.slipId, id] : [id]} of={id} />

@@ -1,6 +1,7 @@
 import type { Reference } from '@/core/record'
 import type { RunOptions } from '@/state'
 import { Button, Column, Row, Words } from '@/ui'
+import { NoteBand } from '@/parts/note/NoteBand'
 import { Remarks } from './Remarks'
 import { OpenedParts } from './OpenedParts'
 import { EditText } from '@/parts/text/EditText'
@@ -33,14 +34,7 @@ export function OpenedReference({ reference }: { reference: Reference }) {
         address={reference.address}
         onKeep={(address, typing) => edit({ address }, typing)}
       />
-      <EditText
-        name={`${id} note`}
-        label="Note"
-        shown
-        rows={6}
-        value={reference.note}
-        onKeep={(note, typing) => edit({ note }, typing)}
-      />
+      <NoteBand of={id} />
       <OpenedParts of={id} />
       <Remarks of={id} />
       <Row>

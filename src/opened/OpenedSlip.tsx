@@ -5,7 +5,7 @@ import { useDayOf, useSentence } from '@/parts/capture/useSentence'
 import { OpenedParts } from './OpenedParts'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
 import { EditText } from '@/parts/text/EditText'
-import { NoteBand } from './NoteBand'
+import { SlipNote } from './SlipNote'
 import { chipWords, momentWords } from '@/words'
 import { useAct, useToday, useZen } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
@@ -38,7 +38,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
           {clauses.map((clause) => chipWords(clause, today)).join(' · ')}
         </Words>
       ) : null}
-      <NoteBand
+      <SlipNote
         of={slip.id}
         note={slip.note}
         onKeep={(note, typing) =>

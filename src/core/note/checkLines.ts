@@ -1,8 +1,6 @@
 // The check-box lines of a note, found by reading its lines alone: thousands of notes are looked through for one list.
 // Markdown as CommonMark and GFM have it, so far as such a line goes; what stands in a quotation is left to its author.
-
-/** The name that a slip and the action it becomes have in common: `x` of `slip:x` and `action:x`. */
-export type TieName = string
+import { tieText, type TieName } from './tie'
 
 export interface CheckLine {
   /** Which line of the note it is, from 0. */
@@ -22,8 +20,6 @@ const itemShape = /^\s*(?:[-*+]|\d{1,9}[.)])\s/
 
 /** What ends a list without a blank line: a heading, a quotation, a rule. */
 const interruptShape = /^(?:#{1,6}(?:\s|$)|>|(?:[-*_]\s*){3,}$)/
-
-export const tieText = (name: TieName): string => `<!-- action:${name} -->`
 
 /** Whether there may be any: most notes have none, and are told by a glance. */
 export const mayHaveCheckLines = (note: string): boolean => note.includes('[')

@@ -4,11 +4,10 @@ export {
   checkLinesOf,
   mayHaveCheckLines,
   plainOf,
-  tieText,
   withCheckLines,
   writtenOf,
   type CheckLine,
   type LineChange,
-  type TieName,
 } from './checkLines'
 export { mergedNotes } from './merged'
+export { tieText, type TieName } from './tie'

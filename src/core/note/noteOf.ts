@@ -1,6 +1,6 @@
 // A page written down as Markdown again. What was plain text stays plain text: only what would be read as a mark is
 // escaped.
-import { tieText } from './checkLines'
+import { tieText } from './tie'
 import type { PageMark, PageNode } from './pageOf'
 
 const inside = (node: PageNode): readonly PageNode[] => node.content ?? []

@@ -1,7 +1,8 @@
 // A note as a page: Markdown read into the nodes that an editor works on and a page is drawn from. HTML, pictures and
 // whatever else the page has no form for stand on it word for word, as text: nothing of a note is ever run or fetched.
 import MarkdownIt from 'markdown-it'
-import type { TieName } from './checkLines'
+import { isSafeLink } from './isSafeLink'
+import type { TieName } from './tie'
 
 export interface PageMark {
   readonly type: 'bold' | 'italic' | 'strike' | 'code' | 'link'
@@ -42,9 +43,6 @@ const reader = new MarkdownIt({ html: false, linkify: true, breaks: true }).disa
 
 // "notes.it" is more often a slip of the space bar than an address.
 reader.linkify.set({ fuzzyLink: false })
-
-/** Links that can be followed: nothing that runs. */
-export const isSafeLink = (address: string): boolean => /^(?:https?:\/\/|mailto:|tel:)/i.test(address)
 
 interface Open {
   readonly type: PageNode['type']

@@ -1,6 +1,7 @@
 // Check-box lines that stand for a slip or an action. What it stands for says whether it is done and what it is called;
 // the line shows that, wherever it is read. What is written there goes back to it.
-import { checkLinesOf, plainOf, withCheckLines, writtenOf, type TieName } from './checkLines'
+import { checkLinesOf, plainOf, withCheckLines, writtenOf } from './checkLines'
+import { tieBegin, type TieName } from './tie'
 
 export interface Tied {
   readonly title: string
@@ -8,8 +9,9 @@ export interface Tied {
 }
 
 /** The note as it reads now: each tied line says what it stands for. One that stands for nothing any more is a line again. */
-export const laidOver = (note: string, tiedTo: (name: TieName) => Tied | null): string =>
-  withCheckLines(note, ({ tie, written, isDone }) => {
+export function laidOver(note: string, tiedTo: (name: TieName) => Tied | null): string {
+  if (!note.includes(tieBegin)) return note
+  return withCheckLines(note, ({ tie, written, isDone }) => {
     if (tie === null) return null
     const tied = tiedTo(tie)
     if (!tied) return { tie: null }
@@ -17,6 +19,7 @@ export const laidOver = (note: string, tiedTo: (name: TieName) => Tied | null): 
     if (isSame && isDone === tied.isDone) return null
     return { isDone: tied.isDone, ...(isSame ? {} : { written: writtenOf(tied.title) }) }
   })
+}
 
 export interface TieChanges {
   readonly ticked: readonly TieName[]

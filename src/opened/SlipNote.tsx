@@ -1,9 +1,9 @@
-// The note of what is opened: it reads as text, and is written in where it stands.
+// What came with a slip and is longer than a line: plain text until it is decided what the slip is.
 import type { Outcome, RunOptions } from '@/state'
 import { BandHeading, Column } from '@/ui'
 import { EditText } from '@/parts/text/EditText'
 
-export const NoteBand = ({
+export const SlipNote = ({
   of,
   note,
   onKeep,

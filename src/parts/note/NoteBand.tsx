@@ -1,0 +1,28 @@
+// The note of what is opened: it reads as a page and is written in where it stands. What reads it loads right after the
+// start, the editor when it is first written in.
+import { lazy, Suspense } from 'react'
+import type { NoteOwnerId } from '@/core/record'
+import { Column } from '@/ui'
+import { useLater } from '@/held/reader'
+
+const NotePaper = lazy(() => import('./NotePaper').then((module) => ({ default: module.NotePaper })))
+
+export interface NoteBandProps {
+  readonly of: NoteOwnerId
+  /** Above the page; the page of a day has its day there already. */
+  readonly title?: string
+  readonly placeholder?: string
+}
+
+export function NoteBand(props: NoteBandProps) {
+  const later = useLater()
+  return (
+    <Column minHeight={68}>
+      {later ? (
+        <Suspense fallback={null}>
+          <NotePaper key={props.of} {...props} notes={later.notes} />
+        </Suspense>
+      ) : null}
+    </Column>
+  )
+}

@@ -1,0 +1,130 @@
+// The editor of a note: words that look as they will read, with no marks to learn. It loads when the first note is
+// written in; what turns a note into a page and back is handed to it, so that nothing is loaded twice.
+import { Editor, type Extensions, type JSONContent } from '@tiptap/core'
+import { TaskItem, TaskList } from '@tiptap/extension-list'
+import { TableKit } from '@tiptap/extension-table'
+import { Fragment, Slice } from '@tiptap/pm/model'
+import StarterKit from '@tiptap/starter-kit'
+import { useEffect, useLayoutEffect, useRef, useState } from 'react'
+import type { PageNode } from '@/core/note/pageOf'
+import { EditorBar } from './EditorBar'
+import type { Turning } from './NotePaper'
+import { toPage } from './toPage'
+
+/** A check box of a note, and what it stands for: half of a line that is cut in two stands for nothing. */
+const TiedItem = TaskItem.extend({
+  addAttributes() {
+    return {
+      ...this.parent?.(),
+      tie: {
+        default: null,
+        keepOnSplit: false,
+        parseHTML: (element: HTMLElement) => element.getAttribute('data-tie'),
+        renderHTML: ({ tie }: { tie?: string | null }) => (tie ? { 'data-tie': tie } : {}),
+      },
+    }
+  },
+})
+
+const extensions: Extensions = [
+  StarterKit.configure({
+    underline: false,
+    trailingNode: false,
+    heading: { levels: [1, 2, 3, 4, 5, 6] },
+    link: { openOnClick: false, protocols: ['tel'], HTMLAttributes: { rel: 'noopener noreferrer' } },
+  }),
+  TaskList,
+  TiedItem.configure({ nested: true }),
+  TableKit.configure({ table: { resizable: false } }),
+]
+
+/** Changes what stands in the editor to another page, only where they differ: the cursor stays where it is. */
+function bringIn(editor: Editor, page: PageNode): void {
+  const { doc, tr } = editor.state
+  const other = editor.schema.nodeFromJSON(page)
+  const start = doc.content.findDiffStart(other.content)
+  const end = doc.content.findDiffEnd(other.content)
+  if (start === null || !end) return
+  const overlap = Math.max(0, start - Math.min(end.a, end.b))
+  const slice = other.slice(start, end.b + overlap)
+  editor.view.dispatch(tr.replace(start, end.a + overlap, slice).setMeta('addToHistory', false))
+}
+
+export interface NoteEditorProps {
+  readonly label: string
+  readonly turning: Turning
+  readonly note: string
+  /** Where writing begins: at a point of the screen, or at the end. */
+  readonly where: { readonly x: number; readonly y: number } | 'end'
+  readonly onWrite: (note: string) => void
+  readonly onLeave: () => void
+}
+
+export function NoteEditor({ label, turning, note, where, onWrite, onLeave }: NoteEditorProps) {
+  const root = useRef<HTMLDivElement>(null)
+  const host = useRef<HTMLDivElement>(null)
+  const [editor, setEditor] = useState<Editor | null>(null)
+  /** What stands in the editor, as it was last written down or brought in. */
+  const stands = useRef(note)
+  const told = useRef({ onWrite, onLeave })
+  useEffect(() => {
+    told.current = { onWrite, onLeave }
+  })
+
+  useLayoutEffect(() => {
+    const made = new Editor({
+      element: host.current,
+      extensions,
+      injectCSS: false,
+      content: turning.pageOf(stands.current) as JSONContent | null,
+      editorProps: {
+        attributes: { role: 'textbox', 'aria-multiline': 'true', 'aria-label': label, class: 'note writing' },
+        // What is pasted as plain text is read as a note is.
+        clipboardTextParser: (text, _, __, view) => {
+          const page = turning.pageOf(text.slice(0, 200_000))
+          const doc = page && view.state.schema.nodeFromJSON(page)
+          return doc ? Slice.maxOpen(doc.content) : Slice.maxOpen(Fragment.from(view.state.schema.text(text)))
+        },
+        handleKeyDown: (_, event) => {
+          if (event.key !== 'Escape') return false
+          event.preventDefault()
+          event.stopPropagation()
+          told.current.onLeave()
+          return true
+        },
+      },
+      onUpdate: ({ editor: { state } }) => {
+        const written = turning.noteOf(toPage(state.doc))
+        if (written === stands.current) return
+        stands.current = written
+        told.current.onWrite(written)
+      },
+    })
+    const at = where === 'end' ? null : made.view.posAtCoords({ left: where.x, top: where.y })
+    made.commands.focus(at ? at.pos : 'end')
+    setEditor(made)
+    return () => made.destroy()
+    // The editor is made once: what is told to it later comes in below.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [])
+
+  useEffect(() => {
+    const page = note === stands.current ? null : turning.pageOf(note)
+    if (!editor || !page) return
+    stands.current = note
+    bringIn(editor, page)
+  }, [editor, note, turning])
+
+  // Left when the focus goes on to something else; not when the whole window is.
+  const onBlur = () =>
+    setTimeout(() => {
+      const isInside = root.current?.contains(document.activeElement) ?? false
+      if (root.current && document.hasFocus() && !isInside) told.current.onLeave()
+    })
+  return (
+    <div ref={root} onBlur={onBlur}>
+      <div ref={host} />
+      {editor ? <EditorBar editor={editor} onDone={onLeave} /> : null}
+    </div>
+  )
+}

@@ -1,0 +1,194 @@
+// A note where it stands: it reads as a page; a touch on its words writes in it; a box is ticked by one touch, and a line
+// becomes an action by one more.
+import { lazy, Suspense, useMemo, useState, type MouseEvent } from 'react'
+import { recordIn } from '@/core/journal'
+import type { CheckLine } from '@/core/note'
+import { noteOf } from '@/core/note/noteOf'
+import { pageOf, type PageNode } from '@/core/note/pageOf'
+import type { Later } from '@/state'
+import { useAct, useHeldDocument } from '@/held/zen'
+import { useOpened } from '@/held/useOpened'
+import { EditText } from '@/parts/text/EditText'
+import { BandHeading, Button, Row, SquareButton, Words } from '@/ui'
+import { count, shortened } from '@/words'
+import { beginningOf } from './beginningOf'
+import type { NoteBandProps } from './NoteBand'
+import { NoteText } from './NoteText'
+import { useLines, type Lines } from './useLines'
+import { useWriting } from './useWriting'
+
+const NoteEditor = lazy(() => import('./NoteEditor').then((module) => ({ default: module.NoteEditor })))
+
+/** What an editor turns between: a note, and the page it works on. */
+const turning = { pageOf, noteOf } as const
+export type Turning = typeof turning
+
+/** Longer than this, or with more lines, a note is written as plain text: no editor stays quick with it. */
+const longest = 120_000
+const mostLines = 2500
+const isLong = (note: string): boolean => note.length > longest || note.split('\n').length > mostLines
+
+/** Read at first. */
+const glance = 6000
+
+type Where = { readonly x: number; readonly y: number } | 'end'
+
+export function NotePaper({
+  of,
+  title = 'Note',
+  placeholder = 'Add a note',
+  notes,
+}: NoteBandProps & { notes: Later['notes'] }) {
+  const writing = useWriting(of, notes)
+  const { text, problem } = writing
+  const lines = useLines(of, notes, text)
+  const [where, setWhere] = useState<Where | null>(null)
+  const [isWhole, setWhole] = useState(false)
+  const told = isWhole ? text : beginningOf(text, glance)
+  const page = useMemo(() => (isLong(text) ? null : pageOf(told)), [text, told])
+  const loose = lines.open.filter(({ tie }) => tie === null)
+  const write = (at: Where) => {
+    setWhole(true)
+    setWhere(at)
+  }
+  const stop = () => {
+    writing.leave()
+    setWhere(null)
+  }
+  return (
+    <>
+      <BandHeading title={title}>
+        {loose.length > 1 && where === null ? (
+          <Button
+            kind="quiet"
+            label={`Make ${count(loose.length, 'action')}`}
+            onPress={() => lines.make(loose)}
+          />
+        ) : null}
+      </BandHeading>
+      {problem ? (
+        <Words role="alert" size="second" tone="clay">
+          {problem}
+        </Words>
+      ) : null}
+      {page === null ? <PlainNote of={of} text={text} /> : null}
+      {page && where !== null ? (
+        <Suspense fallback={<div className="note" aria-busy="true" />}>
+          <NoteEditor
+            label={title}
+            turning={turning}
+            note={text}
+            where={where}
+            onWrite={writing.write}
+            onLeave={stop}
+          />
+        </Suspense>
+      ) : null}
+      {page && where === null ? (
+        <Read
+          title={title}
+          placeholder={placeholder}
+          page={page}
+          lines={lines}
+          isEmpty={text.trim() === ''}
+          isCut={told.length < text.length}
+          onWhole={() => setWhole(true)}
+          onWrite={write}
+        />
+      ) : null}
+    </>
+  )
+}
+
+function Read({
+  title,
+  placeholder,
+  page,
+  lines,
+  isEmpty,
+  isCut,
+  onWhole,
+  onWrite,
+}: {
+  title: string
+  placeholder: string
+  page: PageNode
+  lines: Lines
+  isEmpty: boolean
+  /** Only its beginning is shown. */
+  isCut: boolean
+  onWhole: () => void
+  onWrite: (where: Where) => void
+}) {
+  return (
+    <>
+      {isEmpty ? null : (
+        <div
+          className="note"
+          onClick={(event) => {
+            if (isOnWords(event)) onWrite({ x: event.clientX, y: event.clientY })
+          }}
+        >
+          <NoteText
+            page={page}
+            lines={lines.all}
+            onTick={lines.tick}
+            beside={(line) => <BesideLine line={line} onMake={() => lines.make([line])} />}
+          />
+        </div>
+      )}
+      <Row gap="$1" flexWrap="wrap" marginLeft="$-2">
+        {isCut ? <Button kind="quiet" label="Read all of it" onPress={onWhole} /> : null}
+        <Button
+          kind="quiet"
+          label={isEmpty ? placeholder : 'Write in it'}
+          aria-label={isEmpty ? placeholder : `Write in: ${title}`}
+          onPress={() => onWrite('end')}
+        />
+      </Row>
+    </>
+  )
+}
+
+/** A touch on a box, a link or a table that scrolls is not one on the words; nor is what ends a selection. */
+function isOnWords(event: MouseEvent<HTMLElement>): boolean {
+  const { target } = event
+  if (!(target instanceof Element) || target.closest('button, a, summary')) return false
+  return window.getSelection()?.isCollapsed !== false
+}
+
+function BesideLine({ line, onMake }: { line: CheckLine; onMake: () => void }) {
+  const { open } = useOpened()
+  const document = useHeldDocument()
+  if (line.tie === null)
+    return line.isDone ? null : (
+      <SquareButton icon="enter" label={`Make an action of: ${shortened(line.written)}`} onPress={onMake} />
+    )
+  const action = recordIn(document, `action:${line.tie}`)
+  const slip = action ? undefined : recordIn(document, `slip:${line.tie}`)
+  const id = action?.id ?? slip?.id
+  return id ? (
+    <SquareButton icon="next" label={`Open: ${shortened(line.written)}`} onPress={() => open(id)} />
+  ) : null
+}
+
+/** What is too long or too deep for a page is written as it stands. */
+function PlainNote({ of, text }: { of: NoteBandProps['of']; text: string }) {
+  const act = useAct()
+  return (
+    <>
+      <Words size="second" tone="inkSoft">
+        Too long to be shown as a page: it is written here as plain text.
+      </Words>
+      <EditText
+        name={`${of} note`}
+        label="Note"
+        rows={12}
+        value={text}
+        onKeep={(note, typing) =>
+          act('writeNote', { id: of, note }, { say: false, atField: true, ...typing })
+        }
+      />
+    </>
+  )
+}

@@ -1,0 +1,61 @@
+// The check-box lines of a note: ticked where they stand, and made into actions with what they say of themselves.
+import { useMemo } from 'react'
+import { isIdOf, titleLimit, type NoteOwnerId } from '@/core/record'
+import type { CheckLine } from '@/core/note'
+import type { Later } from '@/state'
+import { useReader } from '@/held/reader'
+import { useAct, useToday, useZen } from '@/held/zen'
+import { useSentenceContext } from '@/parts/capture/useSentence'
+import { count, shortened } from '@/words'
+
+export interface Lines {
+  /** All of them, in the order they stand in. */
+  readonly all: readonly CheckLine[]
+  readonly open: readonly CheckLine[]
+  readonly tick: (line: CheckLine) => void
+  readonly make: (lines: readonly CheckLine[]) => void
+  readonly lift: (lines: readonly CheckLine[]) => void
+}
+
+export function useLines(of: NoteOwnerId, notes: Later['notes'], text: string): Lines {
+  const act = useAct()
+  const reader = useReader()
+  const { store } = useZen()
+  const today = useToday()
+  const context = useSentenceContext()
+  return useMemo(() => {
+    const all = notes.checkLinesOf(text)
+    const tick = (line: CheckLine) => {
+      const { document } = store.api.getState()
+      const tied = line.tie === null ? undefined : notes.recordTied(document, line.tie)
+      if (tied && isIdOf('action', tied.id)) {
+        act(line.isDone ? 'untick' : 'tick', { id: tied.id })
+        return
+      }
+      const note = notes.withCheckLines(notes.noteIn(document, of), (other) =>
+        other.at === line.at && other.written === line.written ? { isDone: !line.isDone } : null,
+      )
+      act('writeNote', { id: of, note }, { say: false })
+    }
+    const make = (lines: readonly CheckLine[]) => {
+      const taken = lines.map(({ at, written }) => {
+        const words = notes.plainOf(written).slice(0, titleLimit)
+        const draft = reader.draftOf(reader.parseSentence(words, { ...context, takenOff: [] }), today)
+        return { at, written, fields: draft }
+      })
+      const [first] = taken
+      const said =
+        taken.length === 1 && first
+          ? `Made an action: ${shortened(first.fields.title)}`
+          : `Made ${count(taken.length, 'action')}`
+      act('makeActionsOfLines', { id: of, lines: taken }, { say: said })
+    }
+    const lift = (lines: readonly CheckLine[]) =>
+      act(
+        'liftLines',
+        { id: of, lines: lines.map(({ at, written }) => ({ at, written })) },
+        { say: `${count(lines.length, 'line')} lifted into the Tray` },
+      )
+    return { all, open: all.filter(({ isDone }) => !isDone), tick, make, lift }
+  }, [act, context, notes, of, reader, store, text, today])
+}

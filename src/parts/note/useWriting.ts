@@ -1,0 +1,141 @@
+// The text of a note while it is written. Every key is in the device's memory until it is kept: a moment after the last
+// one, when the note is left, and when the page is. What is written elsewhere meanwhile comes in line by line, and
+// neither goes.
+import { useCallback, useEffect, useRef, useState } from 'react'
+import { recordIn } from '@/core/journal'
+import type { AnyRecord, NoteOwnerId } from '@/core/record'
+import type { Later, RunOptions, ZenStore } from '@/state'
+import { useAct, useHeld, useZen } from '@/held/zen'
+import { refusalWords } from '@/words'
+
+type Notes = Later['notes']
+
+/** What is typed and not kept yet, and the text it came from. */
+interface Typed {
+  readonly text: string
+  readonly from: string
+}
+
+const restMs = 700
+
+function typedIn(kept: string | null): Typed | null {
+  try {
+    const typed = JSON.parse(kept ?? 'null') as Partial<Typed> | null
+    return typeof typed?.text === 'string' && typeof typed.from === 'string'
+      ? { text: typed.text, from: typed.from }
+      : null
+  } catch {
+    return null
+  }
+}
+
+/** The text that the note as it stands was written over: another's typing may have begun before one's own was kept. */
+function writtenOver(store: ZenStore, notes: Notes, of: NoteOwnerId): string | null {
+  const { document, recent } = store.api.getState()
+  const record = recordIn(document, of) as (AnyRecord & { note?: string }) | undefined
+  for (const { diff } of recent.toReversed())
+    for (const part of diff) {
+      if (part.kind !== 'updated' || part.id !== of) continue
+      const [from, to] = part.fields['note'] ?? []
+      if (typeof from === 'string' && to === record?.note) return notes.laidOver(from, notes.tiedTo(document))
+    }
+  return null
+}
+
+export interface Writing {
+  /** As it reads now: what is typed, else what is kept. */
+  readonly text: string
+  readonly problem: string | null
+  readonly write: (text: string) => void
+  /** Keeps what is typed at once. */
+  readonly leave: () => void
+}
+
+export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
+  const act = useAct()
+  const { memory, store } = useZen()
+  const key = `note ${of}`
+  const kept = useHeld(({ document }) => notes.noteIn(document, of))
+  const [typed, setTyped] = useState<Typed | null>(() => typedIn(memory.typed.read(key)))
+  const [problem, setProblem] = useState<string | null>(null)
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
+  const going = useRef<RunOptions>({})
+  /** What was last kept from here. */
+  const [own, setOwn] = useState<string | null>(null)
+  const [seen, setSeen] = useState(kept)
+
+  const remember = useCallback(
+    (next: Typed | null) => {
+      setTyped(next)
+      memory.typed.write(key, next && JSON.stringify(next))
+    },
+    [key, memory],
+  )
+
+  const keep = useCallback(
+    (isLeaving: boolean) => {
+      clearTimeout(timer.current)
+      const now = notes.noteIn(store.api.getState().document, of)
+      const text = typed ? notes.mergedNotes(typed.from, typed.text, now) : now
+      if (typed && text !== now) {
+        setOwn(text)
+        const outcome = act(
+          'writeNote',
+          { id: of, note: text },
+          { say: false, atField: true, ...going.current },
+        )
+        const isRefused = !outcome.ok && outcome.error.kind !== 'nothingToDo'
+        setProblem(isRefused ? refusalWords(outcome.error) : null)
+        if (isRefused) return
+        going.current = isLeaving ? {} : { continuing: store.api.getState().recent.at(-1)?.stamp }
+      }
+      setTyped(null)
+      // Only what is safely kept is taken out of the device's memory: the page may be closing at this very moment.
+      void store.settled().then(() => {
+        const isKept = store.api.getState().keeping.kind === 'kept'
+        if (isKept && typedIn(memory.typed.read(key))?.text === typed?.text) memory.typed.write(key, null)
+      })
+    },
+    [act, key, memory, notes, of, store, typed],
+  )
+
+  // Another's text stands over one's own: both are brought together, and kept again.
+  if (kept !== seen) {
+    setSeen(kept)
+    if (typed === null && own !== null && seen === own) {
+      const from = writtenOver(store, notes, of)
+      if (from !== null && from !== own) setTyped({ text: notes.mergedNotes(from, own, kept), from: kept })
+    }
+  }
+
+  const keepNow = useRef(keep)
+  useEffect(() => {
+    keepNow.current = keep
+  })
+  const isUnkept = typed !== null
+  useEffect(() => {
+    if (!isUnkept) return
+    timer.current = setTimeout(() => keepNow.current(false), restMs)
+    return () => clearTimeout(timer.current)
+  }, [isUnkept, typed])
+  useEffect(() => {
+    const onHide = () => keepNow.current(false)
+    window.addEventListener('pagehide', onHide)
+    return () => {
+      window.removeEventListener('pagehide', onHide)
+      keepNow.current(true)
+    }
+  }, [])
+  useEffect(() => memory.typed.subscribe(() => setTyped(typedIn(memory.typed.read(key)))), [key, memory])
+
+  const text = typed ? notes.mergedNotes(typed.from, typed.text, kept) : kept
+  return {
+    text,
+    problem,
+    write: (next) => {
+      setProblem(null)
+      remember(next === kept ? null : { text: next, from: kept })
+    },
+    leave: () => keepNow.current(true),
+  }
+}
