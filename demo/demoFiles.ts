@@ -64,4 +64,8 @@ export const countyForms: readonly DemoFile[] = [
   ),
   text('notes on form 12.txt', 'Two copies, one signed. Allow three weeks.\n'),
 ]
-export const demoFiles: readonly DemoFile[] = [stairwellPicture, ...countyForms]
+export const hatchTable = text(
+  'hatch measured.txt',
+  'Hatch, kitchen side to canteen side, 11:30\n\nshut 18 dB\nopen 4 dB\nfoil over the gap 22 dB\n',
+)
+export const demoFiles: readonly DemoFile[] = [stairwellPicture, ...countyForms, hatchTable]

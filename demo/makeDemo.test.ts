@@ -1,6 +1,9 @@
 import { isOpen } from '@/core/action'
 import { cameBackOf, heldBackOf, toSignOffOf } from '@/state/actionIndexes'
-import { stepCountOf } from '@/state/partIndexes'
+import { allChecklists, runsOf } from '@/state/checklists'
+import { linesToDo } from '@/state/noteLines'
+import { dayPageBefore, talksOf } from '@/state/pages'
+import { filesOf, stepCountOf } from '@/state/partIndexes'
 import { parseStoreFile } from '@/core/exchange'
 import { dayBandsOf, anyReach } from '@/core/day'
 import { emptyDocument, recordsById, recordsIn, withChanges } from '@/core/journal'
@@ -52,6 +55,25 @@ describe('the demo data', () => {
     expect(recordsIn(document, 'remark')).toHaveLength(2)
     expect([toSignOffOf(document).length, heldBackOf(document).length]).toEqual([1, 1])
   })
+  it('has checklists that were gone through, a talk whose line became an action, pages of days', () => {
+    const { document } = demo
+    const [visits, market] = allChecklists(document)
+    expect([visits, market].map((list) => list && runsOf(document, list.id).length)).toEqual([2, 3])
+    expect(market && stepCountOf(document, market.id)).toEqual({ done: 2, of: 5 })
+    const [talk] = talksOf(document)
+    expect(talk && linesToDo(document, talk)).toHaveLength(2)
+    expect(talk && filesOf(document, talk.id)).toHaveLength(1)
+    expect(recordsIn(document, 'action').filter(({ lineOf }) => lineOf === talk?.id)).toMatchObject([
+      { title: 'Send Kofi the width of the counter', projectId: talk?.projectId },
+    ])
+    expect(dayPageBefore(document, today)).toBe('2026-03-10')
+  })
+  it('has two things to chase whose day is over', () =>
+    expect(
+      recordsIn(demo.document, 'action').filter(
+        (action) => isOpen(action) && (action.waiting?.chaseOn ?? today) < today,
+      ),
+    ).toHaveLength(2))
   it('has what came back from the tickler, today and yesterday', () =>
     expect(cameBackOf(demo.document, today)).toHaveLength(2))
   it('is a real journal: replayed from nothing it gives the same document', () => {

@@ -7,9 +7,11 @@ import { makeRandom, type Random } from '@/core/random'
 import { addDays, weekdayOf, type CalendarDate } from '@/core/time'
 import { actionsOf, projectsOf } from '@/state/selectors'
 import { carryParts } from './carried'
+import { hatchTable } from './demoFiles'
 import { patterns, rooms, slips } from './pastWork'
 import { makePlay, type Play, type Player } from './play'
 import { contexts, groups, loose, people, projects, references, someday, waiting } from './practice'
+import { writeDown } from './written'
 
 export interface DemoStart {
   readonly today: CalendarDate
@@ -278,6 +280,7 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
   openWork(scene)
   layOutTheDay(scene)
   carryParts(scene)
+  writeDown({ ...scene, table: hatchTable.file })
   reviews(scene)
   slips.forEach(([sentence, daysAgo, minute, more]) =>
     scene.play.at(addDays(today, -daysAgo), minute, (player) =>

@@ -395,7 +395,7 @@ export const waiting: readonly (readonly [
   ['Perrin', 'Waiting for Perrin’s list of missing receipts', 6, 1, 'Quarter accounts'],
   ['Kofi', 'Waiting for Kofi’s drawing of the hatch', 9, -1, 'Mill school canteen quote'],
   ['Bettina', 'Waiting for Bettina’s room plan', 3, 5, 'Larch House clinic speech privacy'],
-  ['Davit', 'Waiting for Davit’s tuning dates', 12, 3, 'St Brannoc’s chapel organ loft'],
+  ['Davit', 'Waiting for Davit’s tuning dates', 12, -2, 'St Brannoc’s chapel organ loft'],
   ['Wim', 'Waiting for Wim to say if he cooks', 2, 8, 'Choir weekend on the coast'],
 ]
 

@@ -12,7 +12,7 @@ import { chosenFigures } from './chosen.mjs'
 import { settingDownFigures } from './settingDown.mjs'
 
 /** A browser profile that holds so many actions, and how bringing them in held the screen. */
-async function profileWith(browser, actions) {
+export async function profileWith(browser, actions) {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } })
   const page = await context.newPage()
   await page.goto(base)

@@ -15,11 +15,14 @@ import { haveDragKit } from '@/ui/dragging/useDragKit'
 import * as reader from '@/core/sentence/reader'
 import { desk } from '@/held/desk'
 import { haveReader } from '@/held/reader'
+import * as turning from '@/core/note/turning'
+import { haveTurning } from '@/parts/note/useTurning'
 import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
 
 haveReader({ ...reader, days: reader }, later)
 haveDragKit(dragKit)
+haveTurning(turning)
 
 /** Shows a station; `furnish` fills the store before it is shown. */
 export async function showStation(

@@ -20,6 +20,7 @@ export type OpenSheet =
   | { readonly kind: 'reminders' }
   | { readonly kind: 'chase'; readonly id: Id<'action'> }
   | { readonly kind: 'openSteps'; readonly id: Id<'action'> }
+  | { readonly kind: 'walk'; readonly id: Id<'checklist'> }
 
 /** What can be chosen together: things of one kind. */
 export type Choosable = Id<'action'> | Id<'slip'> | Id<'reading'> | Id<'reference'>

@@ -14,6 +14,8 @@ export type OpenableId =
   | Id<'person'>
   | Id<'context'>
   | Id<'group'>
+  | Id<'note'>
+  | Id<'checklist'>
 
 /** Whatever stands in the address: the first of several, and nothing where it is empty. What is there to open is seen then. */
 function openedIn(open: string | string[] | undefined): OpenableId | null {

@@ -4,6 +4,7 @@ import { OpenedPane } from './OpenedPane'
 import { OpenedSheet } from './OpenedSheet'
 
 export { ChosenTogether } from './chosen/ChosenTogether'
+export { PageLists } from './PageLists'
 
 /** The one thing opened: beside the station on a wide page, over it on a phone. */
 export function Opened({ id, over }: { id: OpenableId; over: boolean }) {

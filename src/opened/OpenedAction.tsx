@@ -8,7 +8,7 @@ import type { ActionPatch } from '@/core/sentence'
 import { desk } from '@/held/desk'
 import { useReader } from '@/held/reader'
 import { parts, select } from '@/state'
-import { Button, Column, Words } from '@/ui'
+import { Afterwards, Button, Column, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { LayAside } from '@/parts/aside/LayAside'
 import { GrowButton } from '@/parts/reshape/Ways'
@@ -22,7 +22,9 @@ import { History } from './History'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
+import { Checklists } from './Checklists'
 import { Clock } from './Clock'
+import { LineOf } from './LineOf'
 import { Turn } from './Turn'
 import { useHeldBack } from './useHeldBack'
 import { useComingBack } from './useComingBack'
@@ -89,12 +91,16 @@ export function OpenedAction({ action }: { action: Action }) {
         onSay={say}
         onMakeContext={(name) => act('addContext', { name })}
       />
+      <LineOf of={action.lineOf} />
       <LinkLine address={action.address} />
       <NoteBand of={id} />
       <OpenedParts of={id} />
-      <Remarks of={id} />
-      {isOpen(action) ? <GrowButton action={action} /> : null}
-      <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
+      <Afterwards>
+        <Checklists of={id} />
+        <Remarks of={id} />
+        {isOpen(action) ? <GrowButton action={action} /> : null}
+        <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
+      </Afterwards>
       {isOpen(action) ? (
         <ActsOfOpen action={action} onMove={() => chooser.choose('day')} />
       ) : (

@@ -8,6 +8,7 @@ import { useAct, useHeld } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { Remarks } from './Remarks'
+import { Talks } from './Talks'
 
 export function OpenedNamed({ named }: { named: Context | Person }) {
   const act = useAct()
@@ -51,6 +52,7 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
       {isIdOf('person', id) ? (
         <>
           <NoteBand of={id} />
+          <Talks of={id} />
           <Remarks of={id} />
         </>
       ) : null}

@@ -1,16 +1,11 @@
-// What belongs to what is opened: its steps as an outline, its files with the room they take.
+// What belongs to what is opened: its steps as an outline, and its files.
 import type { OwnerId } from '@/core/record'
-import { parts } from '@/state'
-import { useHeld } from '@/held/zen'
-import { FilesBand } from '@/parts/files/lazyParts'
 import { StepOutline } from '@/parts/steps/StepOutline'
+import { OpenedFiles } from './OpenedFiles'
 
-export function OpenedParts({ of }: { of: OwnerId }) {
-  const files = useHeld(({ document }) => parts.filesOf(document, of))
-  return (
-    <>
-      <StepOutline of={of} />
-      <FilesBand files={files} />
-    </>
-  )
-}
+export const OpenedParts = ({ of }: { of: OwnerId }) => (
+  <>
+    <StepOutline of={of} />
+    <OpenedFiles of={of} />
+  </>
+)

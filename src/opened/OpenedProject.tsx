@@ -20,7 +20,9 @@ import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { duration, saidOfProject, shortened } from '@/words'
 import { fieldChangeWords } from '@/words/history'
 import { History } from './History'
+import { Checklists } from './Checklists'
 import { Remarks } from './Remarks'
+import { Talks } from './Talks'
 import { OpenedParts } from './OpenedParts'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { OpenedFoot } from './OpenedFoot'
@@ -90,6 +92,8 @@ export function OpenedProject({ project }: { project: Project }) {
       <Actions project={project} />
       <NoteBand of={id} />
       <OpenedParts of={id} />
+      <Checklists of={id} />
+      <Talks of={id} />
       <Remarks of={id} />
       <Done actions={lists.doneOfProject(document, id)} />
       <History ids={[id]} of={id} />

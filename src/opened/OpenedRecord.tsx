@@ -1,10 +1,12 @@
 import { recordIn } from '@/core/journal'
 import { isIdOf } from '@/core/record'
-import { Words } from '@/ui'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeld } from '@/held/zen'
 import { OpenedAction } from './OpenedAction'
+import { OpenedChecklist } from './OpenedChecklist'
 import { OpenedNamed } from './OpenedNamed'
+import { NothingThere } from './NothingThere'
+import { OpenedPage } from './OpenedPage'
 import { OpenedProject } from './OpenedProject'
 import { OpenedReading } from './OpenedReading'
 import { OpenedReference } from './OpenedReference'
@@ -17,6 +19,7 @@ export function OpenedRecord({ id }: { id: OpenableId }) {
   const ready = useHeld((state) => state.phase === 'ready')
   // While actions are still being read, what is opened would not know all that stands with it.
   if (!ready) return null
+  if (isIdOf('note', id)) return <OpenedPage id={id} page={(record ?? null) as never} />
   if (!record) return <NothingThere />
   if (isIdOf('action', id)) return <OpenedAction action={record as never} />
   if (isIdOf('project', id)) return <OpenedProject project={record as never} />
@@ -25,11 +28,6 @@ export function OpenedRecord({ id }: { id: OpenableId }) {
   if (isIdOf('reading', id)) return <OpenedReading reading={record as never} />
   if (isIdOf('area', id) || isIdOf('group', id)) return <OpenedShelf shelf={record as never} />
   if (isIdOf('context', id) || isIdOf('person', id)) return <OpenedNamed named={record as never} />
+  if (isIdOf('checklist', id)) return <OpenedChecklist checklist={record as never} />
   return <NothingThere />
 }
-
-const NothingThere = () => (
-  <Words tone="inkSoft" paddingRight="$11">
-    There is nothing here. It may have been removed; undo brings back what was removed just now.
-  </Words>
-)

@@ -147,14 +147,14 @@ describe('an opened action', () => {
     act(() => void store.undo())
     expect(actionOf(store)).toMatchObject({ minutes: 45, day: null, contextIds: [] })
   })
-  it('keeps an unkept note in the device’s memory until it is kept', async () => {
+  it('keeps an unkept title in the device’s memory until it is kept', async () => {
     const store = await opened()
-    const note = screen.getByRole('textbox', { name: 'Note' })
-    fireEvent.change(note, { target: { value: 'twice, in ink' } })
-    const kept = () => window.localStorage.getItem(`zen-tray:typed one text ${actionOf(store).id} note`)
+    const title = screen.getByRole('textbox', { name: 'Title' })
+    fireEvent.change(title, { target: { value: 'sign it twice, in ink' } })
+    const kept = () => window.localStorage.getItem(`zen-tray:typed one text ${actionOf(store).id} title`)
     expect(kept()).toContain('twice, in ink')
-    fireEvent.blur(note)
-    expect(actionOf(store).note).toBe('twice, in ink')
+    fireEvent.blur(title)
+    expect(actionOf(store).title).toBe('sign it twice, in ink')
     await act(() => store.settled())
     expect(kept()).toBeNull()
   })
@@ -193,17 +193,17 @@ describe('an opened action', () => {
     expect(window.localStorage.getItem(`zen-tray:typed one text ${actionOf(store).id} title`)).toContain(long)
   })
   it('offers the other version where the same text was changed elsewhere while it was typed', async () => {
-    const store = await opened({ note: 'one' })
-    const note = screen.getByRole('textbox', { name: 'Note' }) as HTMLTextAreaElement
-    fireEvent.change(note, { target: { value: 'one, mine' } })
-    act(() => void store.run('editAction', { id: actionOf(store).id, patch: { note: 'one, theirs' } }))
-    fireEvent.blur(note)
-    expect([actionOf(store).note, note.value]).toEqual(['one, theirs', 'one, mine'])
-    expect(screen.getByRole('alert').textContent).toContain('“one, theirs”')
+    const store = await opened()
+    const title = screen.getByRole('textbox', { name: 'Title' }) as HTMLTextAreaElement
+    fireEvent.change(title, { target: { value: 'sign, mine' } })
+    act(() => void store.run('editAction', { id: actionOf(store).id, patch: { title: 'sign, theirs' } }))
+    fireEvent.blur(title)
+    expect([actionOf(store).title, title.value]).toEqual(['sign, theirs', 'sign, mine'])
+    expect(screen.getByRole('alert').textContent).toContain('“sign, theirs”')
     press('Keep mine')
     await act(() => new Promise((resolve) => setTimeout(resolve, 5)))
     expect(screen.queryByRole('alert')).toBeNull()
-    expect(actionOf(store).note).toBe('one, mine')
+    expect(actionOf(store).title).toBe('sign, mine')
   })
   it('comes back whole when it is unticked: waiting, underway and all', async () => {
     const store = await opened({

@@ -1,7 +1,13 @@
-import { nameOfRecord } from '@/words'
+import { recordIn } from '@/core/journal'
+import { isCalendarDate } from '@/core/time'
+import { longDate, nameOfRecord } from '@/words'
 import { useHeldDocument } from '@/held/zen'
 import type { OpenableId } from '@/held/useOpened'
 
-/** What names the opened region for the ear. */
-export const useOpenedTitle = (id: OpenableId): string =>
-  nameOfRecord(useHeldDocument(), id) || 'No longer here'
+/** What names the opened region for the ear. The page of a day has no name but its day. */
+export function useOpenedTitle(id: OpenableId): string {
+  const document = useHeldDocument()
+  const day = id.replace(/^note:day-/, '')
+  if (day !== id && isCalendarDate(day)) return longDate(day)
+  return recordIn(document, id) ? nameOfRecord(document, id) || 'No name' : 'No longer here'
+}

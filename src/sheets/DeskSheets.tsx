@@ -8,6 +8,7 @@ import { MovedThrice } from './MovedThrice'
 import { MoveSheet } from './MoveSheet'
 import { OpenSteps } from './OpenSteps'
 import { RemindersSheet } from './RemindersSheet'
+import { WalkSheet } from './WalkSheet'
 
 const SearchSheet = lazy(() => import('./SearchSheet'))
 
@@ -24,6 +25,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <OpenSteps id={sheet.id} onClose={close} />
     case 'chase':
       return <ChaseSheet id={sheet.id} onClose={close} />
+    case 'walk':
+      return <WalkSheet id={sheet.id} onClose={close} />
     case 'reminders':
       return <RemindersSheet onClose={close} />
     case 'keys':

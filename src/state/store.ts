@@ -27,7 +27,7 @@ import {
 import { kindOf, tooLongIn, type AnyRecord, type RecordKind } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import { localMomentAt } from '@/core/time'
-import { makeBringIn, type BringIn } from './bringIn'
+import type { Bringing, BringIn } from './bringIn'
 import type { StoreState } from './storeState'
 import { boundedClock, type Clock, type NewId, type TabChannel } from './clock'
 import {
@@ -287,7 +287,7 @@ export function makeZenStore({
     else void (message.kind === 'wiped' ? startOver() : catchUp().catch(() => {}))
   })
 
-  const bringing = makeBringIn({
+  const bringing: Bringing = {
     api,
     device,
     observe: (stamp) => (last = laterStamp(last, stamp)),
@@ -295,7 +295,9 @@ export function makeZenStore({
     archive,
     rest,
     onBrought: () => tabs.post({ kind: 'more' }),
-  })
+  }
+  /** Loaded when first something is brought in. */
+  const bring = async (): Promise<BringIn> => (await import('./onDemand')).makeBringIn(bringing)
 
   const readOnly: Result<never, Refusal> = refuse<Refusal>({ kind: 'readOnly' })
 
@@ -327,7 +329,8 @@ export function makeZenStore({
     },
     undo: () => revert('undo'),
     redo: () => revert('redo'),
-    ...bringing,
+    wouldBring: async (entries) => (await bring()).wouldBring(entries),
+    bringIn: async (...given) => (await bring()).bringIn(...given),
     async wipe() {
       if (api.getState().readOnly) return readOnly
       await keeper.settled()

@@ -284,6 +284,7 @@ const note = v.object({
   date: dateField,
   personIds: v.array(idField('person')),
   projectId: v.nullable(idField('project')),
+  areaId: v.nullable(idField('area')),
   createdAtEpochMs: epochMsField,
   letGoAtEpochMs: v.nullable(epochMsField),
 })

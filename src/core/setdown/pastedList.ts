@@ -7,10 +7,6 @@ export interface ListLine {
   readonly under: readonly string[]
 }
 
-/** More lines than these at once are not a list to sort but a document to keep. */
-export const mostLines = 1000
-export const longestPaste = 200_000
-
 const mark = /^(?:[-*+•◦‣▪▫●○–—·>]|\(?\d{1,3}[.)]|\(?[a-zA-Z][.)])(?=\s)\s*/
 const checkBox = /^(?:\[[ xX✓✔-]?\]|[☐☑☒✓✔✗✘□■])\s*/
 const tabWidth = 4

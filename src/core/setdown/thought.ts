@@ -6,6 +6,10 @@ export interface Thought {
   readonly note: string
 }
 
+/** More lines than these at once are not a list to sort but a document to keep. */
+export const mostLines = 1000
+export const longestPaste = 200_000
+
 /** A sentence longer than a sentence may be is cut between two words, so that the rest of it opens the note. */
 function cutAt(line: string): number {
   if (line.length <= titleLimit) return line.length

@@ -3,7 +3,7 @@
 import { useMedia, useTheme, View } from '@tamagui/core'
 import { lazy, Suspense, useCallback, useLayoutEffect, useRef, useState } from 'react'
 import type { Id } from '@/core/record'
-import { longestPaste, mostLines, thoughtOf } from '@/core/setdown'
+import { longestPaste, mostLines, thoughtOf } from '@/core/setdown/thought'
 import type { Clause } from '@/core/sentence'
 import type { NewFile } from '@/state'
 import { desk } from '@/held/desk'

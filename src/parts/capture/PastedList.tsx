@@ -1,7 +1,8 @@
 // A pasted list, before it is taken in: how many slips it makes, whether what is indented are their steps, and the first
 // of them to look at.
 import { useMemo, useState } from 'react'
-import { flatList, pastedList, thoughtOf } from '@/core/setdown'
+import { flatList, pastedList } from '@/core/setdown/pastedList'
+import { thoughtOf } from '@/core/setdown/thought'
 import { titleLimit } from '@/core/record'
 import type { NewSlip } from '@/state'
 import { useAct } from '@/held/zen'

@@ -2,7 +2,7 @@
 // shared is set down; `?line` opens on the line.
 import { useCallback, useEffect, useRef } from 'react'
 import { useRouter } from 'expo-router'
-import { sharedThought } from '@/core/setdown'
+import { sharedThought } from '@/core/setdown/shared'
 import { desk } from '@/held/desk'
 import { focusCapture } from '@/held/keys'
 import { forgetShared, takeUpShared } from '@/held/shared'

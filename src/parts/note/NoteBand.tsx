@@ -1,11 +1,10 @@
 // The note of what is opened: it reads as a page and is written in where it stands. What reads it loads right after the
 // start, the editor when it is first written in.
-import { lazy, Suspense } from 'react'
 import type { NoteOwnerId } from '@/core/record'
 import { Column } from '@/ui'
 import { useLater } from '@/held/reader'
-
-const NotePaper = lazy(() => import('./NotePaper').then((module) => ({ default: module.NotePaper })))
+import { NotePaper } from './NotePaper'
+import { useTurning } from './useTurning'
 
 export interface NoteBandProps {
   readonly of: NoteOwnerId
@@ -16,12 +15,11 @@ export interface NoteBandProps {
 
 export function NoteBand(props: NoteBandProps) {
   const later = useLater()
+  const turning = useTurning()
   return (
     <Column minHeight={68}>
-      {later ? (
-        <Suspense fallback={null}>
-          <NotePaper key={props.of} {...props} notes={later.notes} />
-        </Suspense>
+      {later && turning ? (
+        <NotePaper key={props.of} {...props} notes={later.notes} turning={turning} />
       ) : null}
     </Column>
   )

@@ -8,8 +8,8 @@ import StarterKit from '@tiptap/starter-kit'
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { PageNode } from '@/core/note/pageOf'
 import { EditorBar } from './EditorBar'
-import type { Turning } from './NotePaper'
 import { toPage } from './toPage'
+import type { Turning } from './useTurning'
 
 /** A check box of a note, and what it stands for: half of a line that is cut in two stands for nothing. */
 const TiedItem = TaskItem.extend({

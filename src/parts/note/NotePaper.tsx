@@ -3,8 +3,7 @@
 import { lazy, Suspense, useMemo, useState, type MouseEvent } from 'react'
 import { recordIn } from '@/core/journal'
 import type { CheckLine } from '@/core/note'
-import { noteOf } from '@/core/note/noteOf'
-import { pageOf, type PageNode } from '@/core/note/pageOf'
+import type { PageNode } from '@/core/note/pageOf'
 import type { Later } from '@/state'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
@@ -15,13 +14,10 @@ import { beginningOf } from './beginningOf'
 import type { NoteBandProps } from './NoteBand'
 import { NoteText } from './NoteText'
 import { useLines, type Lines } from './useLines'
+import type { Turning } from './useTurning'
 import { useWriting } from './useWriting'
 
 const NoteEditor = lazy(() => import('./NoteEditor').then((module) => ({ default: module.NoteEditor })))
-
-/** What an editor turns between: a note, and the page it works on. */
-const turning = { pageOf, noteOf } as const
-export type Turning = typeof turning
 
 /** Longer than this, or with more lines, a note is written as plain text: no editor stays quick with it. */
 const longest = 120_000
@@ -29,7 +25,7 @@ const mostLines = 2500
 const isLong = (note: string): boolean => note.length > longest || note.split('\n').length > mostLines
 
 /** Read at first. */
-const glance = 6000
+const glance = 3000
 
 type Where = { readonly x: number; readonly y: number } | 'end'
 
@@ -38,14 +34,19 @@ export function NotePaper({
   title = 'Note',
   placeholder = 'Add a note',
   notes,
-}: NoteBandProps & { notes: Later['notes'] }) {
+  turning,
+}: NoteBandProps & { notes: Later['notes']; turning: Turning }) {
   const writing = useWriting(of, notes)
   const { text, problem } = writing
-  const lines = useLines(of, notes, text)
   const [where, setWhere] = useState<Where | null>(null)
   const [isWhole, setWhole] = useState(false)
-  const told = isWhole ? text : beginningOf(text, glance)
-  const page = useMemo(() => (isLong(text) ? null : pageOf(told)), [text, told])
+  const isWriting = where !== null
+  // While it is written in, the editor shows it: nothing of it is read again with each key.
+  const read = isWriting ? '' : text
+  const lines = useLines(of, notes, read)
+  const told = isWhole ? read : beginningOf(read, glance)
+  const page = useMemo(() => turning.pageOf(told), [told, turning])
+  const isPlain = isLong(text) || page === null
   const loose = lines.open.filter(({ tie }) => tie === null)
   const write = (at: Where) => {
     setWhole(true)
@@ -58,7 +59,7 @@ export function NotePaper({
   return (
     <>
       <BandHeading title={title}>
-        {loose.length > 1 && where === null ? (
+        {loose.length > 1 ? (
           <Button
             kind="quiet"
             label={`Make ${count(loose.length, 'action')}`}
@@ -71,8 +72,8 @@ export function NotePaper({
           {problem}
         </Words>
       ) : null}
-      {page === null ? <PlainNote of={of} text={text} /> : null}
-      {page && where !== null ? (
+      {isPlain ? <PlainNote of={of} text={text} /> : null}
+      {!isPlain && isWriting ? (
         <Suspense fallback={<div className="note" aria-busy="true" />}>
           <NoteEditor
             label={title}
@@ -84,7 +85,7 @@ export function NotePaper({
           />
         </Suspense>
       ) : null}
-      {page && where === null ? (
+      {!isPlain && !isWriting ? (
         <Read
           title={title}
           placeholder={placeholder}

@@ -17,6 +17,8 @@ interface Typed {
 }
 
 const restMs = 700
+/** So long a text is in the device's memory with every key. */
+const laidAtOnce = 20_000
 
 function typedIn(kept: string | null): Typed | null {
   try {
@@ -64,10 +66,15 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   const [own, setOwn] = useState<string | null>(null)
   const [seen, setSeen] = useState(kept)
 
+  const laying = useRef<ReturnType<typeof setTimeout>>(undefined)
   const remember = useCallback(
     (next: Typed | null) => {
       setTyped(next)
-      memory.typed.write(key, next && JSON.stringify(next))
+      const lay = () => memory.typed.write(key, next && JSON.stringify(next))
+      clearTimeout(laying.current)
+      // A long text is laid down between the keys, not with each of them.
+      if (next && next.text.length > laidAtOnce) laying.current = setTimeout(lay, 100)
+      else lay()
     },
     [key, memory],
   )

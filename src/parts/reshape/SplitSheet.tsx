@@ -2,7 +2,7 @@
 // the first word of a piece puts it back to the one above.
 import { useState } from 'react'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
-import { cuttablesOf, everyLine, isJoining, piecesOf } from '@/core/setdown'
+import { cuttablesOf, everyLine, isJoining, piecesOf } from '@/core/setdown/splitting'
 import type { Slip } from '@/core/record'
 import { useReader } from '@/held/reader'
 import { useAct } from '@/held/zen'

@@ -1,6 +1,6 @@
 // The steps of what is opened, as an outline: each reads as a line until it is touched, what is finished sinks, and one
 // line stands ready for another step.
-import { memo, useRef, useState, type KeyboardEvent } from 'react'
+import { memo, useDeferredValue, useRef, useState, type KeyboardEvent } from 'react'
 import type { Id, OwnerId } from '@/core/record'
 import { outlineOf, placeBeside, type OutlineRow } from '@/core/steps'
 import { parts, select } from '@/state'
@@ -15,6 +15,8 @@ import { StepTick } from './StepTick'
 
 /** Steps shown at once: more are a touch away. */
 const portion = 200
+/** Drawn with what is opened; the others of the portion follow at once, and hold nothing up. */
+const inSight = 20
 
 /** Drawn again when its own steps change, and not with each key in the note beside it. */
 export const StepOutline = memo(function StepOutline({ of }: { of: OwnerId }) {
@@ -24,7 +26,8 @@ export const StepOutline = memo(function StepOutline({ of }: { of: OwnerId }) {
   const rows = outlineOf(steps, { hideDone })
   const [editing, setEditing] = useState<Id<'step'> | null>(null)
   const [place, setPlace] = useState<LinePlace | null>(null)
-  const [shown, setShown] = useState(portion)
+  const [asked, setAsked] = useState(portion)
+  const shown = useDeferredValue(asked, inSight)
   const kit = useDragKitLater()
   const done = steps.filter(({ doneAtEpochMs }) => doneAtEpochMs !== null).length
   const behind = place && rows.findIndex(({ step }) => step.id === place.behindId)
@@ -93,11 +96,11 @@ export const StepOutline = memo(function StepOutline({ of }: { of: OwnerId }) {
       ) : (
         list
       )}
-      {rows.length > shown ? (
+      {rows.length > asked ? (
         <Button
           kind="quiet"
-          label={`Show ${Math.min(portion, rows.length - shown)} more of ${rows.length - shown}`}
-          onPress={() => setShown(shown + portion)}
+          label={`Show ${Math.min(portion, rows.length - asked)} more of ${rows.length - asked}`}
+          onPress={() => setAsked(asked + portion)}
         />
       ) : null}
     </Column>

@@ -44,6 +44,7 @@ const pageOn = (context: CommandContext, date: CalendarDate, note: string): Note
   date,
   personIds: [],
   projectId: null,
+  areaId: null,
   createdAtEpochMs: context.nowEpochMs,
   letGoAtEpochMs: null,
 })
@@ -215,8 +216,8 @@ export const liftLines: Command<{ id: NoteOwnerId; lines: readonly LineTaken[] }
 
 /** Begins the page of a talk. */
 export const addTalk: Command<
-  Pick<Note, 'title'> & Partial<Pick<Note, 'date' | 'personIds' | 'projectId' | 'note'>>
-> = (context, { title, date, personIds = [], projectId = null, note = '' }) => {
+  Pick<Note, 'title'> & Partial<Pick<Note, 'date' | 'personIds' | 'projectId' | 'areaId' | 'note'>>
+> = (context, { title, date, personIds = [], projectId = null, areaId = null, note = '' }) => {
   const line = lineOf(title, 'title')
   if (!line.ok) return line
   return diffOf(
@@ -226,13 +227,14 @@ export const addTalk: Command<
       title: line.value,
       personIds: [...personIds],
       projectId,
+      areaId,
     }),
   )
 }
 
 export const editPage: Command<{
   id: Id<'note'>
-  patch: Partial<Pick<Note, 'title' | 'date' | 'personIds' | 'projectId'>>
+  patch: Partial<Pick<Note, 'title' | 'date' | 'personIds' | 'projectId' | 'areaId'>>
 }> = (context, { id, patch }) => changeLine(context, id, patch)
 
 export const removePage: Command<{ id: Id<'note'> }> = (context, { id }) =>

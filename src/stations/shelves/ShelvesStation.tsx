@@ -1,9 +1,10 @@
 // The shelves: groups, areas and projects; and beside them what else is kept.
 import { useMedia } from '@tamagui/core'
-import { useState } from 'react'
+import { Suspense, useState } from 'react'
 import { sides } from '@/core/record'
 import { Choice, Column } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
+import { PageLists } from '@/frame/onDemand'
 import { StationHead } from '@/frame/StationHead'
 import { Strip } from '@/frame/Strip'
 import { useHeld } from '@/held/zen'
@@ -25,6 +26,9 @@ const tabs = [
   { key: 'hidden', label: 'Not before' },
   { key: 'reference', label: 'Reference' },
   { key: 'reading', label: 'Reading' },
+  { key: 'checklists', label: 'Checklists' },
+  { key: 'talks', label: 'Talks' },
+  { key: 'lines', label: 'Check boxes' },
   { key: 'letGo', label: 'Let go' },
 ] as const
 type Tab = (typeof tabs)[number]['key']
@@ -39,6 +43,14 @@ function ListOf({ tab }: { tab: Exclude<Tab, 'areas'> }) {
       return <ReferenceList />
     case 'reading':
       return <ReadingList />
+    case 'checklists':
+    case 'talks':
+    case 'lines':
+      return (
+        <Suspense fallback={null}>
+          <PageLists which={tab} />
+        </Suspense>
+      )
     case 'letGo':
       return <LetGoList />
     default:

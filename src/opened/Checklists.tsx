@@ -1,0 +1,19 @@
+// The checklists of an action or a project: there when there is one, and offered among the last things.
+import type { Id } from '@/core/record'
+import { useLater } from '@/held/reader'
+import { useHeldDocument } from '@/held/zen'
+import { ChecklistRows } from '@/parts/checklists/ChecklistRows'
+import { BandHeading, Column } from '@/ui'
+
+export function Checklists({ of }: { of: Id<'action'> | Id<'project'> }) {
+  const later = useLater()
+  const document = useHeldDocument()
+  if (!later) return null
+  const checklists = later.checklists.checklistsIn(document, of)
+  return (
+    <Column>
+      <BandHeading title="Checklists" end={checklists.length > 0 ? String(checklists.length) : undefined} />
+      <ChecklistRows checklists={checklists} ownerId={of} />
+    </Column>
+  )
+}

@@ -1,0 +1,181 @@
+// A page opened: of a day, with the days around it a touch away; or of a talk, with who and what had a part in it.
+import { useState } from 'react'
+import { recordIn } from '@/core/journal'
+import type { Id, Note } from '@/core/record'
+import { addDays, type CalendarDate } from '@/core/time'
+import { select, type Later } from '@/state'
+import { Button, Column, IconButton, Row, Words } from '@/ui'
+import { useLater } from '@/held/reader'
+import { useOpened } from '@/held/useOpened'
+import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { OpenedChooser, OpenedDayChooser, useChooser } from '@/parts/choosers/useChooser'
+import { NoteBand } from '@/parts/note/NoteBand'
+import { SaidLine } from '@/parts/said/SaidLine'
+import { sayableOf } from '@/parts/said/sayableOf'
+import { EditText } from '@/parts/text/EditText'
+import { longDate, nearDate } from '@/words'
+import { beginsHint, saidOfPage } from '@/words/pages'
+import { LiftButton } from './LiftButton'
+import { NothingThere } from './NothingThere'
+import { OpenedFoot } from './OpenedFoot'
+import { OpenedFiles } from './OpenedFiles'
+import { ShelfHead } from './ShelfHead'
+
+export function OpenedPage({ id, page }: { id: Id<'note'>; page: Note | null }) {
+  const later = useLater()
+  if (!later) return null
+  const day = later.notes.dayOfPage(id)
+  if (day) return <DayPage key={day} id={id} date={day} notes={later.notes} />
+  return page ? <TalkPage page={page} notes={later.notes} /> : <NothingThere />
+}
+
+function DayPage({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; notes: Later['notes'] }) {
+  const today = useToday()
+  const { open } = useOpened()
+  const before = useHeld(({ document }) => notes.dayPageBefore(document, date))
+  const after = useHeld(({ document }) => notes.dayPageAfter(document, date))
+  const next = date < today && (after === null || after > today) ? today : after
+  const to = (day: CalendarDate) => () => open(notes.dayPageIdOf(day))
+  const near = nearDate(date, today)
+  return (
+    <Column gap="$2.5" flexGrow={1}>
+      <Words size="second" tone="inkSoft" paddingRight="$23" paddingVertical="$3">
+        {`Page of the day${near === 'today' || near === 'yesterday' ? `: ${near}` : ''}`}
+      </Words>
+      <Row justifyContent="space-between" gap="$2">
+        <Words render="h2" size="title" flexShrink={1}>
+          {longDate(date)}
+        </Words>
+        <Row>
+          <IconButton
+            label={before ? `Page of ${nearDate(before, today)}` : 'No earlier page'}
+            icon="previous"
+            disabled={!before}
+            onPress={before ? to(before) : undefined}
+          />
+          <IconButton
+            label={next ? `Page of ${nearDate(next, today)}` : 'No later page'}
+            icon="next"
+            disabled={!next}
+            onPress={next ? to(next) : undefined}
+          />
+        </Row>
+      </Row>
+      <NoteBand of={id} title="Page" placeholder="Write on this page" />
+      <BeginsWith />
+      <OpenedFoot main={<LiftButton of={id} notes={notes} />}>
+        {date === today ? (
+          <Button kind="quiet" label="Page of tomorrow" onPress={to(addDays(today, 1))} />
+        ) : (
+          <Button kind="quiet" label="Page of today" onPress={to(today)} />
+        )}
+      </OpenedFoot>
+    </Column>
+  )
+}
+
+/** What every page begins with, chosen once: headings, questions to oneself. */
+function BeginsWith() {
+  const act = useAct()
+  const begins = useHeld(({ document }) => select.settingsOf(document).dayPageBegins)
+  const [isOpen, setOpen] = useState(false)
+  return (
+    <Column gap="$1.5">
+      <Row marginLeft="$-2">
+        <Button
+          kind="quiet"
+          label={isOpen ? 'Close what every page begins with' : 'What every page begins with'}
+          aria-expanded={isOpen}
+          onPress={() => setOpen(!isOpen)}
+        />
+      </Row>
+      {isOpen ? (
+        <EditText
+          name="settings day page"
+          label="Every new page begins with"
+          shown
+          rows={4}
+          placeholder={beginsHint}
+          value={begins}
+          onKeep={(dayPageBegins, typing) =>
+            act('setSettings', { dayPageBegins }, { say: false, atField: true, ...typing })
+          }
+        />
+      ) : null}
+    </Column>
+  )
+}
+
+function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const today = useToday()
+  const chooser = useChooser()
+  const { close } = useOpened()
+  const [isDating, setDating] = useState(false)
+  const { id, projectId } = page
+  const edit = (patch: Parameters<typeof act<'editPage'>>[1]['patch'], options: object = {}) =>
+    act('editPage', { id, patch }, { say: false, atField: true, ...options })
+  const area = select.areaOf(document, page)
+  const project = projectId ? recordIn(document, projectId) : undefined
+  return (
+    <Column gap="$2.5" flexGrow={1}>
+      <ShelfHead
+        seal={area}
+        says={project?.title ?? area?.name ?? 'on no shelf'}
+        onChoose={() => chooser.choose('shelf')}
+      />
+      <EditText
+        name={`${id} title`}
+        label="Title"
+        size="title"
+        value={page.title}
+        needed="A page needs a title."
+        onKeep={(title, typing) => edit({ title }, typing)}
+      />
+      <SaidLine
+        chips={saidOfPage(page, document, today)}
+        offers={page.personIds.length > 0 ? [] : ['personIds']}
+        outright={['personIds']}
+        onChoose={(field) => (field === 'day' ? setDating(true) : chooser.choose(field))}
+      />
+      <NoteBand of={id} title="Talk" placeholder="Write down what was said" />
+      <OpenedFiles of={id} />
+      <OpenedFoot main={<LiftButton of={id} notes={notes} />}>
+        <Button
+          kind="quiet"
+          label="Remove"
+          onPress={() => {
+            close()
+            act('removePage', { id })
+          }}
+        />
+      </OpenedFoot>
+      <OpenedChooser
+        chooser={chooser}
+        of={sayableOf(
+          { title: page.title, personIds: page.personIds, projectId, areaId: page.areaId },
+          today,
+        )}
+        onSet={({ personIds, projectId: project, areaId }) =>
+          edit({
+            ...(personIds ? { personIds } : {}),
+            ...(project !== undefined ? { projectId: project } : {}),
+            ...(areaId !== undefined ? { areaId } : {}),
+          })
+        }
+      />
+      {isDating ? (
+        <OpenedDayChooser
+          title="Day of the talk"
+          date={page.date}
+          past
+          onChoose={(date) => {
+            if (date) edit({ date })
+          }}
+          onClose={() => setDating(false)}
+        />
+      ) : null}
+    </Column>
+  )
+}

@@ -1,0 +1,53 @@
+// Checklists as rows, each with how far it has come; and a line to begin another.
+import type { Checklist } from '@/core/record'
+import { parts } from '@/state'
+import { useOpened } from '@/held/useOpened'
+import { useAct, useHeldDocument } from '@/held/zen'
+import { NameLine } from '@/parts/text/NameLine'
+import { Column, Icon, Press, Unseen, Words } from '@/ui'
+
+export function ChecklistRows({
+  checklists,
+  ownerId,
+}: {
+  checklists: readonly Checklist[]
+  ownerId: Checklist['ownerId']
+}) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const { open } = useOpened()
+  return (
+    <>
+      {checklists.length > 0 ? (
+        <Column render="ul" aria-label="Checklists">
+          {checklists.map(({ id, name }) => {
+            const steps = parts.stepCountOf(document, id)
+            return (
+              <Column key={id} render="li" borderBottomWidth={1} borderColor="$rule" backgroundColor="$slip">
+                <Press onPress={() => open(id)} minHeight={56} paddingHorizontal="$3.5" gap="$2.5" data-row>
+                  <Words flex={1} minWidth={0}>
+                    <Unseen>Open the checklist </Unseen>
+                    {name}
+                  </Words>
+                  <Words size="second" tone="inkSoft">
+                    {steps ? `${steps.done} of ${steps.of}` : 'empty'}
+                  </Words>
+                  <Icon name="next" tone="inkSoft" />
+                </Press>
+              </Column>
+            )
+          })}
+        </Column>
+      ) : null}
+      <NameLine
+        label="New checklist"
+        onMake={(name) => {
+          const made = act('addChecklist', { name, ownerId }, { say: false })
+          const part = made.ok ? made.value[0] : undefined
+          if (part?.kind === 'added') open(part.record.id as Checklist['id'])
+          return made.ok
+        }}
+      />
+    </>
+  )
+}

@@ -1,0 +1,44 @@
+// What pages, their lines and checklists are called and say of themselves.
+import { recordIn, type Document } from '@/core/journal'
+import type { Note, Run } from '@/core/record'
+import { isCalendarDate, type CalendarDate } from '@/core/time'
+import { count } from './counts'
+import { longDate, momentWords, nearDate, shortDate } from './dates'
+import { nameOfRecord } from './names'
+import type { SaidChip } from './said'
+
+/** The hint of what every page of a day begins with. */
+export const beginsHint = '## Calls\n\n## What I noticed'
+
+/** When a talk was and with whom, as chips. */
+export const saidOfPage = (page: Note, document: Document, today: CalendarDate): SaidChip[] => [
+  { field: 'day', words: nearDate(page.date, today) },
+  ...page.personIds.flatMap((id): SaidChip[] => {
+    const name = recordIn(document, id)?.name
+    return name ? [{ field: 'personIds', words: `with ${name}` }] : []
+  }),
+]
+
+/** "Wednesday, 11 March" of a day, else the name of what the note is of. */
+export function nameOfNote(document: Document, id: string): string {
+  const day = id.replace(/^note:day-/, '')
+  return day !== id && isCalendarDate(day) ? longDate(day) : nameOfRecord(document, id)
+}
+
+/** "talk, Wed 4 Mar, with Oda": what a note is of, in a second line. */
+export function kindOfNote(document: Document, id: string, today: CalendarDate): string {
+  if (id.startsWith('note:day-')) return 'page of the day'
+  const page = id.startsWith('note:') ? recordIn(document, id as Note['id']) : undefined
+  if (!page) return id.slice(0, id.indexOf(':'))
+  const people = page.personIds.flatMap((person) => recordIn(document, person)?.name ?? [])
+  return ['talk', shortDate(page.date, today), people.length > 0 ? `with ${people.join(', ')}` : '']
+    .filter(Boolean)
+    .join(', ')
+}
+
+/** "gone through 3 times, last yesterday, 17:40: 5 of 6" */
+export function runsWords(runs: readonly Run[], zone: string, today: CalendarDate): string {
+  const [last] = runs
+  if (!last) return 'not gone through yet'
+  return `gone through ${count(runs.length, 'time')}, last ${momentWords(last.endedAtEpochMs, zone, today)}: ${last.done} of ${last.of}`
+}
