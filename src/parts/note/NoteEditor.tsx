@@ -1,12 +1,14 @@
 // The editor of a note: words that look as they will read, with no marks to learn. It loads when the first note is
 // written in; what turns a note into a page and back is handed to it, so that nothing is loaded twice.
-import { Editor, type Extensions, type JSONContent } from '@tiptap/core'
+import { Editor, Extension, InputRule, type Extensions, type JSONContent } from '@tiptap/core'
 import { TaskItem, TaskList } from '@tiptap/extension-list'
 import { TableKit } from '@tiptap/extension-table'
 import { Fragment, Slice } from '@tiptap/pm/model'
+import { TextSelection } from '@tiptap/pm/state'
 import StarterKit from '@tiptap/starter-kit'
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { PageNode } from '@/core/note/pageOf'
+import { asPasted, asTyped } from './asTyped'
 import { EditorBar } from './EditorBar'
 import { toPage } from './toPage'
 import type { Turning } from './useTurning'
@@ -26,7 +28,25 @@ const TiedItem = TaskItem.extend({
   },
 })
 
+/** "[ ] " in an item of a list makes that item a check box, as it does at the beginning of a line. */
+const BoxInList = Extension.create({
+  name: 'boxInList',
+  priority: 1000,
+  addInputRules() {
+    return [
+      new InputRule({
+        find: /^\[([ x])?\]\s$/,
+        handler: ({ range, chain }) => {
+          if (!this.editor.isActive('listItem')) return null
+          chain().deleteRange(range).liftListItem('listItem').toggleTaskList().run()
+        },
+      }),
+    ]
+  },
+})
+
 const extensions: Extensions = [
+  BoxInList,
   StarterKit.configure({
     underline: false,
     trailingNode: false,
@@ -34,7 +54,7 @@ const extensions: Extensions = [
     link: { openOnClick: false, protocols: ['tel'], HTMLAttributes: { rel: 'noopener noreferrer' } },
   }),
   TaskList,
-  TiedItem.configure({ nested: true }),
+  TiedItem.configure({ nested: true, a11y: { checkboxLabel: (node) => node.textContent } }),
   TableKit.configure({ table: { resizable: false } }),
 ]
 
@@ -47,7 +67,19 @@ function bringIn(editor: Editor, page: PageNode): void {
   if (start === null || !end) return
   const overlap = Math.max(0, start - Math.min(end.a, end.b))
   const slice = other.slice(start, end.b + overlap)
-  editor.view.dispatch(tr.replace(start, end.a + overlap, slice).setMeta('addToHistory', false))
+  const { from, to, empty } = editor.state.selection
+  tr.replace(start, end.a + overlap, slice).setMeta('addToHistory', false)
+  // What comes in at the cursor comes in behind it.
+  const [head, tail] = [from, to].map((place) => tr.mapping.map(place, -1)) as [number, number]
+  if (empty) tr.setSelection(TextSelection.near(tr.doc.resolve(head)))
+  else tr.setSelection(TextSelection.between(tr.doc.resolve(head), tr.doc.resolve(tail)))
+  editor.view.dispatch(tr)
+}
+
+/** What was typed before the editor was there, and whether writing was to end by then. */
+export interface Ahead {
+  readonly text: string
+  readonly isLeft: boolean
 }
 
 export interface NoteEditorProps {
@@ -56,14 +88,16 @@ export interface NoteEditorProps {
   readonly note: string
   /** Where writing begins: at a point of the screen, or at the end. */
   readonly where: { readonly x: number; readonly y: number } | 'end'
+  readonly aheadRef: { readonly current: Ahead }
   readonly onWrite: (note: string) => void
   readonly onLeave: () => void
 }
 
-export function NoteEditor({ label, turning, note, where, onWrite, onLeave }: NoteEditorProps) {
+export function NoteEditor({ label, turning, note, where, aheadRef, onWrite, onLeave }: NoteEditorProps) {
   const root = useRef<HTMLDivElement>(null)
   const host = useRef<HTMLDivElement>(null)
   const [editor, setEditor] = useState<Editor | null>(null)
+  const [isLeft, setLeft] = useState(false)
   /** What stands in the editor, as it was last written down or brought in. */
   const stands = useRef(note)
   const told = useRef({ onWrite, onLeave })
@@ -81,7 +115,7 @@ export function NoteEditor({ label, turning, note, where, onWrite, onLeave }: No
         attributes: { role: 'textbox', 'aria-multiline': 'true', 'aria-label': label, class: 'note writing' },
         // What is pasted as plain text is read as a note is.
         clipboardTextParser: (text, _, __, view) => {
-          const page = turning.pageOf(text.slice(0, 200_000))
+          const page = turning.pageOf(asPasted(text))
           const doc = page && view.state.schema.nodeFromJSON(page)
           return doc ? Slice.maxOpen(doc.content) : Slice.maxOpen(Fragment.from(view.state.schema.text(text)))
         },
@@ -101,13 +135,21 @@ export function NoteEditor({ label, turning, note, where, onWrite, onLeave }: No
       },
     })
     const at = where === 'end' ? null : made.view.posAtCoords({ left: where.x, top: where.y })
-    made.commands.focus(at ? at.pos : 'end')
+    // At once: the next key is on its way.
+    made.commands.setTextSelection(at ? at.pos : made.state.doc.content.size)
+    made.view.focus()
+    const { text, isLeft } = aheadRef.current
+    if (text !== '') made.view.pasteText(asTyped(text))
     setEditor(made)
+    setLeft(isLeft)
     return () => made.destroy()
     // The editor is made once: what is told to it later comes in below.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [])
 
+  useEffect(() => {
+    if (isLeft) told.current.onLeave()
+  }, [isLeft])
   useEffect(() => {
     const page = note === stands.current ? null : turning.pageOf(note)
     if (!editor || !page) return

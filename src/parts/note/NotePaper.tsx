@@ -1,6 +1,6 @@
 // A note where it stands: it reads as a page; a touch on its words writes in it; a box is ticked by one touch, and a line
 // becomes an action by one more.
-import { lazy, Suspense, useMemo, useState, type MouseEvent } from 'react'
+import { lazy, Suspense, useMemo, useRef, useState, type MouseEvent, type RefObject } from 'react'
 import { recordIn } from '@/core/journal'
 import type { CheckLine } from '@/core/note'
 import type { PageNode } from '@/core/note/pageOf'
@@ -12,12 +12,16 @@ import { BandHeading, Button, Row, SquareButton, Words } from '@/ui'
 import { count, shortened } from '@/words'
 import { beginningOf } from './beginningOf'
 import type { NoteBandProps } from './NoteBand'
+import type { Ahead } from './NoteEditor'
 import { NoteText } from './NoteText'
 import { useLines, type Lines } from './useLines'
 import type { Turning } from './useTurning'
 import { useWriting } from './useWriting'
 
-const NoteEditor = lazy(() => import('./NoteEditor').then((module) => ({ default: module.NoteEditor })))
+const loadEditor = () => import('./NoteEditor')
+const NoteEditor = lazy(() => loadEditor().then((module) => ({ default: module.NoteEditor })))
+/** The hand is near: by the time it has decided, the editor is there. */
+const readyEditor = (): void => void loadEditor().catch(() => {})
 
 /** Longer than this, or with more lines, a note is written as plain text: no editor stays quick with it. */
 const longest = 120_000
@@ -48,7 +52,9 @@ export function NotePaper({
   const page = useMemo(() => turning.pageOf(told), [told, turning])
   const isPlain = isLong(text) || page === null
   const loose = lines.open.filter(({ tie }) => tie === null)
+  const aheadRef = useRef<Ahead>(nothingYet)
   const write = (at: Where) => {
+    aheadRef.current = nothingYet
     setWhole(true)
     setWhere(at)
   }
@@ -74,8 +80,9 @@ export function NotePaper({
       ) : null}
       {isPlain ? <PlainNote of={of} text={text} /> : null}
       {!isPlain && isWriting ? (
-        <Suspense fallback={<div className="note" aria-busy="true" />}>
+        <Suspense fallback={<TypedAhead label={title} aheadRef={aheadRef} />}>
           <NoteEditor
+            aheadRef={aheadRef}
             label={title}
             turning={turning}
             note={text}
@@ -100,6 +107,28 @@ export function NotePaper({
     </>
   )
 }
+
+const nothingYet: Ahead = { text: '', isLeft: false }
+
+/** Takes the keys until the editor is there, which goes on with what was typed, and ends where that was to end. */
+const TypedAhead = ({ label, aheadRef }: { label: string; aheadRef: RefObject<Ahead> }) => (
+  <textarea
+    className="note writing"
+    aria-label={label}
+    rows={3}
+    // The person has asked to write.
+    autoFocus
+    onChange={(event) => {
+      aheadRef.current = { text: event.target.value, isLeft: false }
+    }}
+    onKeyDown={(event) => {
+      if (event.key !== 'Escape') return
+      event.preventDefault()
+      event.stopPropagation()
+      aheadRef.current = { ...aheadRef.current, isLeft: true }
+    }}
+  />
+)
 
 function Read({
   title,
@@ -126,6 +155,7 @@ function Read({
       {isEmpty ? null : (
         <div
           className="note"
+          onPointerEnter={readyEditor}
           onClick={(event) => {
             if (isOnWords(event)) onWrite({ x: event.clientX, y: event.clientY })
           }}
@@ -138,7 +168,7 @@ function Read({
           />
         </div>
       )}
-      <Row gap="$1" flexWrap="wrap" marginLeft="$-2">
+      <Row gap="$1" flexWrap="wrap" marginLeft="$-2" onPointerEnter={readyEditor} onFocus={readyEditor}>
         {isCut ? <Button kind="quiet" label="Read all of it" onPress={onWhole} /> : null}
         <Button
           kind="quiet"

@@ -2,8 +2,8 @@
 // one, when the note is left, and when the page is. What is written elsewhere meanwhile comes in line by line, and
 // neither goes.
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { recordIn } from '@/core/journal'
-import type { AnyRecord, NoteOwnerId } from '@/core/record'
+import { recordIn, type Document } from '@/core/journal'
+import type { NoteOwnerId } from '@/core/record'
 import type { Later, RunOptions, ZenStore } from '@/state'
 import { useAct, useHeld, useZen } from '@/held/zen'
 import { refusalWords } from '@/words'
@@ -31,15 +31,19 @@ function typedIn(kept: string | null): Typed | null {
   }
 }
 
+/** The text of the note as it is stored: what its lines stand for is not laid over it. */
+const storedIn = (document: Document, of: NoteOwnerId): string | null =>
+  (recordIn(document, of) as { readonly note: string } | undefined)?.note ?? null
+
 /** The text that the note as it stands was written over: another's typing may have begun before one's own was kept. */
-function writtenOver(store: ZenStore, notes: Notes, of: NoteOwnerId): string | null {
+function writtenOver(store: ZenStore, of: NoteOwnerId): string | null {
   const { document, recent } = store.api.getState()
-  const record = recordIn(document, of) as (AnyRecord & { note?: string }) | undefined
+  const stored = storedIn(document, of)
   for (const { diff } of recent.toReversed())
     for (const part of diff) {
       if (part.kind !== 'updated' || part.id !== of) continue
       const [from, to] = part.fields['note'] ?? []
-      if (typeof from === 'string' && to === record?.note) return notes.laidOver(from, notes.tiedTo(document))
+      if (typeof from === 'string' && to === stored) return from
     }
   return null
 }
@@ -58,13 +62,15 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   const { memory, store } = useZen()
   const key = `note ${of}`
   const kept = useHeld(({ document }) => notes.noteIn(document, of))
+  const reads = (text: string) => notes.laidOver(text, notes.tiedTo(store.api.getState().document))
   const [typed, setTyped] = useState<Typed | null>(() => typedIn(memory.typed.read(key)))
   const [problem, setProblem] = useState<string | null>(null)
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
   const going = useRef<RunOptions>({})
-  /** What was last kept from here. */
+  /** What was last kept from here: nobody else has written in the note since, as long as it stands there. */
   const [own, setOwn] = useState<string | null>(null)
-  const [seen, setSeen] = useState(kept)
+  const stored = useHeld(({ document }) => storedIn(document, of))
+  const [seen, setSeen] = useState(stored)
 
   const laying = useRef<ReturnType<typeof setTimeout>>(undefined)
   const remember = useCallback(
@@ -85,7 +91,6 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
       const now = notes.noteIn(store.api.getState().document, of)
       const text = typed ? notes.mergedNotes(typed.from, typed.text, now) : now
       if (typed && text !== now) {
-        setOwn(text)
         const outcome = act(
           'writeNote',
           { id: of, note: text },
@@ -94,6 +99,7 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
         const isRefused = !outcome.ok && outcome.error.kind !== 'nothingToDo'
         setProblem(isRefused ? refusalWords(outcome.error) : null)
         if (isRefused) return
+        setOwn(text)
         going.current = isLeaving ? {} : { continuing: store.api.getState().recent.at(-1)?.stamp }
       }
       setTyped(null)
@@ -106,12 +112,13 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
     [act, key, memory, notes, of, store, typed],
   )
 
-  // Another's text stands over one's own: both are brought together, and kept again.
-  if (kept !== seen) {
-    setSeen(kept)
-    if (typed === null && own !== null && seen === own) {
-      const from = writtenOver(store, notes, of)
-      if (from !== null && from !== own) setTyped({ text: notes.mergedNotes(from, own, kept), from: kept })
+  // Another's text stands over one's own, and was not written over it: both are brought together, and kept again.
+  if (stored !== seen) {
+    setSeen(stored)
+    const from = own !== null && seen === own ? writtenOver(store, of) : null
+    if (own !== null && from !== null && from !== own) {
+      const mine = typed?.text ?? own
+      setTyped({ text: notes.mergedNotes(reads(from), mine, kept), from: kept })
     }
   }
 
