@@ -7,7 +7,7 @@ import type { Action } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
 import { desk } from '@/held/desk'
 import { useReader } from '@/held/reader'
-import { parts, select } from '@/state'
+import { lists, parts, select } from '@/state'
 import { Afterwards, Button, Column, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { LayAside } from '@/parts/aside/LayAside'
@@ -16,7 +16,7 @@ import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
-import { momentWords, movedWords, saidOf, shortened, unsaidOf } from '@/words'
+import { momentWords, movedWords, nameOfRecord, saidOf, shortened, unsaidOf } from '@/words'
 import { fieldChangeWords, partsChangeWords } from '@/words/history'
 import { History } from './History'
 import { NoteBand } from '@/parts/note/NoteBand'
@@ -25,6 +25,7 @@ import { ShelfHead } from './ShelfHead'
 import { Checklists } from './Checklists'
 import { Clock } from './Clock'
 import { LineOf } from './LineOf'
+import { StepOfAnother } from './StepOfAnother'
 import { Turn } from './Turn'
 import { useHeldBack } from './useHeldBack'
 import { useComingBack } from './useComingBack'
@@ -43,14 +44,23 @@ export function OpenedAction({ action }: { action: Action }) {
   const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
   const names = select.namesOf(document)
   const { weekStartsOn } = select.settingsOf(document)
-  const amended = (text: string) => reader.amendAction(text, action, { today, weekStartsOn, names })
+  const amended = (text: string) =>
+    reader.amendAction(text, action, {
+      today,
+      weekStartsOn,
+      names,
+      actionCalled: calledAmong(lists.openActionsOf(document), id),
+    })
   const read = (text: string): SaidChanges => {
     const { patch, parts: said, ...rest } = amended(text)
     const standing = parts.comingBackOf(document, id)
     const changes = Object.entries(patch).map(([field, to]) =>
       fieldChangeWords(field, action[field as keyof Action], to, document, today),
     )
-    return { changes: [...changes, ...partsChangeWords(said, standing, today)], ...rest }
+    return {
+      changes: [...changes, ...partsChangeWords(said, standing, today, (of) => nameOfRecord(document, of))],
+      ...rest,
+    }
   }
   const say = (text: string) => {
     const { patch, parts: said } = amended(text)
@@ -98,7 +108,12 @@ export function OpenedAction({ action }: { action: Action }) {
       <Afterwards>
         <Checklists of={id} />
         <Remarks of={id} />
-        {isOpen(action) ? <GrowButton action={action} /> : null}
+        {isOpen(action) ? (
+          <Column>
+            <GrowButton action={action} />
+            <StepOfAnother action={action} />
+          </Column>
+        ) : null}
         <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
       </Afterwards>
       {isOpen(action) ? (
@@ -112,6 +127,18 @@ export function OpenedAction({ action }: { action: Action }) {
     </Column>
   )
 }
+
+/** The one of these actions that is called so, or that alone begins so; null where none is meant for certain. */
+const calledAmong =
+  (actions: readonly Action[], self: Action['id']) =>
+  (title: string): Action['id'] | null => {
+    const said = title.trim().toLowerCase()
+    const others = actions.filter(({ id }) => id !== self)
+    const called = others.filter((other) => other.title.toLowerCase() === said)
+    const begun =
+      called.length > 0 ? called : others.filter((other) => other.title.toLowerCase().startsWith(said))
+    return begun.length === 1 && begun[0] ? begun[0].id : null
+  }
 
 /** Only web addresses become links. */
 function LinkLine({ address }: { address: string | null }) {

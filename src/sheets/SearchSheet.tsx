@@ -7,7 +7,8 @@ import type { Action, AnyRecord, Area, Project } from '@/core/record'
 import { select } from '@/state'
 import { Column, Field, Press, Seal, SlideOver, Words } from '@/ui'
 import { useDesk } from '@/held/desk'
-import { nameOfRecord, stateWords } from '@/words'
+import { stateWords } from '@/words'
+import { nameOfNote } from '@/words/pages'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { useHeldDocument } from '@/held/zen'
 
@@ -23,6 +24,8 @@ const kindWords = {
   group: 'group',
   review: 'review',
   reading: 'reading',
+  note: 'page',
+  checklist: 'checklist',
 } as const
 
 export default function SearchSheet({ onClose }: { onClose: () => void }) {
@@ -79,7 +82,7 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
 
 function foundWords(isReady: boolean, isAsked: boolean, number: number): string {
   if (!isReady) return 'Getting ready…'
-  if (!isAsked) return 'Slips, actions, projects, areas, people, contexts and reference.'
+  if (!isAsked) return 'Slips, actions, projects, areas, people, contexts, reference, pages and checklists.'
   if (number === 0) return 'Nothing with these words.'
   return number === atMost ? `The first ${atMost}.` : `${number} found.`
 }
@@ -110,7 +113,7 @@ function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
       <Press onPress={onPress} gap="$3" paddingHorizontal="$2.5" minHeight={56}>
         <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
         <Column flex={1} minWidth={0}>
-          <Words struck={over}>{nameOfRecord(document, found.id as OpenableId)}</Words>
+          <Words struck={over}>{nameOfNote(document, found.id)}</Words>
           <Words size="second" tone="inkSoft">
             {[(kindWords as Partial<Record<string, string>>)[found.kind], state].filter(Boolean).join(' · ')}
           </Words>

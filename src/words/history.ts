@@ -70,9 +70,10 @@ export const fieldChangeWords = (
 
 /** "repeat none → every weekday": what is said of the records that belong to an action, where it changes any. */
 export function partsChangeWords(
-  { repeat, reminders = [], noReminders }: PartsSaid,
+  { repeat, reminders = [], noReminders, after = [], noAfter }: PartsSaid,
   standing: { readonly repeat: Repeat | undefined; readonly reminders: readonly Reminder[] },
   today: CalendarDate,
+  titleOf: (id: string) => string = () => '',
 ): string[] {
   const [from, to] = [standing.repeat, repeat].map((rule) => (rule ? repeatWords(rule, today) : 'none'))
   const isNew = (when: Reminder['when']) => !standing.reminders.some((other) => isEqual(other.when, when))
@@ -80,6 +81,8 @@ export function partsChangeWords(
     ...(repeat === undefined || from === to ? [] : [`repeat ${from} → ${to}`]),
     ...(noReminders ? standing.reminders.map(({ when }) => `${reminderWords(when, today)} → none`) : []),
     ...reminders.filter(isNew).map((when) => `none → ${reminderWords(when, today)}`),
+    ...after.map((id) => `held back → after “${titleOf(id)}”`),
+    ...(noAfter ? ['held back → no more'] : []),
   ]
 }
 

@@ -17,6 +17,8 @@ const searchable: readonly RecordKind[] = [
   'context',
   'reference',
   'reading',
+  'note',
+  'checklist',
 ]
 
 interface Entry {
@@ -44,7 +46,7 @@ function entryOf(record: AnyRecord, parts: string): Entry {
   return {
     id: record.id,
     title: text('title') || text('name') || text('text'),
-    more: [text('outcome'), text('note'), text('address'), parts].join(' '),
+    more: [text('outcome'), text('note').replace(/<!--.*?-->/g, ''), text('address'), parts].join(' '),
     open:
       kindOf(record.id) === 'action' ? isOpen(record as Action) : (fields['letGoAtEpochMs'] ?? null) === null,
   }

@@ -105,6 +105,20 @@ const cases: [said: string, of: Partial<Action>, patch: ActionPatch, unread?: st
       waiting: { personId: null, whom: 'the post', since: today, chaseOn: null, how: '', toSignOff: false },
     },
   ],
+  [
+    'to sign off by Oda, chase friday',
+    {},
+    { waiting: { ...waiting, since: today, chaseOn: friday, toSignOff: true }, personIds: [oda!] },
+  ],
+  [
+    'signed off by the county',
+    {},
+    {
+      waiting: { personId: null, whom: 'the county', since: today, chaseOn: null, how: '', toSignOff: true },
+    },
+  ],
+  ['to sign off by Oda', { waiting, personIds: [oda!] }, { waiting: { ...waiting, toSignOff: true } }],
+  ['no sign-off', { waiting: { ...waiting, toSignOff: true }, personIds: [oda!] }, { waiting: null }],
   ['chase friday', { waiting, personIds: [oda!] }, { waiting: { ...waiting, chaseOn: friday } }],
   ['no longer waiting', { waiting, personIds: [oda!] }, {}, ['no longer waiting']],
   ['not waiting', { waiting, personIds: [oda!] }, { waiting: null }],
@@ -247,4 +261,23 @@ describe('what comes back and reminds', () => {
     expect(amended(said, of as Partial<Action>)).toEqual({ parts, patch, questions: [], unread: [] }),
   )
   it('gives an end without a rule back', () => expect(amended('10 times').unread).toEqual(['10 times']))
+})
+
+describe('after another', () => {
+  const said = (text: string) =>
+    amendAction(text, plainAction, {
+      today,
+      names,
+      actionCalled: (title) => (title === 'the quotes' ? 'action:quotes' : null),
+    })
+  it('is the action that is called so, beside what else is said', () =>
+    expect(said('after the quotes, 20 min')).toMatchObject({
+      parts: { after: ['action:quotes'] },
+      patch: { minutes: 20 },
+      unread: [],
+    }))
+  it('is not taken where nothing is called so, and is taken off by its name', () => {
+    expect(said('after the flood').unread).toEqual(['after the flood'])
+    expect(said('not held back').parts).toEqual({ noAfter: true })
+  })
 })

@@ -44,6 +44,9 @@ export interface PartsSaid {
   readonly repeat?: Draft['repeat']
   readonly reminders?: Draft['reminders']
   readonly noReminders?: true
+  /** Held back until these are done, besides what it is held back by already. */
+  readonly after?: readonly Id<'action'>[]
+  readonly noAfter?: true
 }
 
 export interface Amendment {
@@ -69,7 +72,7 @@ const takingOff: readonly (readonly [RegExp, ActionPatch])[] = [
   [/^(?:contexts?|place)$/, { contextIds: [] }],
   [/^(?:people|person|one|body)$/, { personIds: [] }],
   [/^(?:project|area|shelf)$/, { projectId: null, areaId: null }],
-  [/^(?:waiting|waiting for)$/, { waiting: null }],
+  [/^(?:waiting|waiting for|(?:to )?sign[- ]?off|signing off)$/, { waiting: null }],
   [/^(?:tickler|hiding|hidden)$/, { notBefore: null }],
   [/^(?:horizon)$/, { horizon: 'soon' }],
   [/^(?:address|link)$/, { address: null }],
@@ -78,6 +81,7 @@ const takingOff: readonly (readonly [RegExp, ActionPatch])[] = [
 const takingOffParts: readonly (readonly [RegExp, PartsSaid])[] = [
   [/^(?:repeats?|repeating|rule|coming back)$/, { repeat: null }],
   [/^(?:reminders?|reminding)$/, { noReminders: true }],
+  [/^(?:after|after another|held back|holding back)$/, { noAfter: true }],
 ]
 
 const denial = /^(?:no|not|without) (?:a |an |any |the )?(.+)$/
@@ -134,20 +138,33 @@ function denied(action: Amendable, clause: Clause, today: CalendarDate): ActionP
 const saysOnlyTime = (words: string): boolean =>
   readTime(inWords(words).replace(/^(?:by|due by|due on|due|at) /, '')) !== null
 
+const signOff = /^(?:to be |to )?sign(?:ed)?[- ]?off by (.+)$/i
+
+/** "to sign off by Oda" is read as waiting for her: what is waited for is that she accepts it. */
+const asWaiting = (part: string): string => part.replace(signOff, 'waiting for $1')
+
 function waitingSaid(
   action: Amendable,
   clause: Extract<Clause, { kind: 'waiting' }>,
   today: CalendarDate,
+  toSignOff: boolean,
 ): ActionPatch {
   const personId = clause.name ? (clause.name.id as Id<'person'>) : null
   const whom = personId ? '' : clause.whom
   const before = action.waiting
-  if (before?.personId === personId && before.whom === whom) return {}
-  return { waiting: { personId, whom, since: today, chaseOn: null, how: '', toSignOff: false } }
+  const isSame = before?.personId === personId && before.whom === whom
+  if (isSame && before.toSignOff === toSignOff) return {}
+  if (isSame) return { waiting: { ...before, toSignOff } }
+  return { waiting: { personId, whom, since: today, chaseOn: null, how: '', toSignOff } }
 }
 
 /** What a clause sets on an action; null where it does not go with it. */
-function said(action: Amendable, clause: Clause, words: string, today: CalendarDate): ActionPatch | null {
+function said(
+  action: Amendable,
+  clause: Clause,
+  words: string,
+  { today, toSignOff }: { readonly today: CalendarDate; readonly toSignOff: boolean },
+): ActionPatch | null {
   switch (clause.kind) {
     case 'due':
       return {
@@ -185,7 +202,7 @@ function said(action: Amendable, clause: Clause, words: string, today: CalendarD
     case 'notBefore':
       return { notBefore: clause.date }
     case 'waiting':
-      return waitingSaid(action, clause, today)
+      return waitingSaid(action, clause, today, toSignOff)
     case 'since':
       return action.waiting ? { waiting: { ...action.waiting, since: clause.date } } : null
     case 'chase':
@@ -307,9 +324,17 @@ export function amendAction(text: string, action: Amendable, context: SentenceCo
     return patch !== null
   }
 
-  for (const part of partsOf(text)) if (!deny(part)) rest.push(part)
+  const isAfter = (part: string): boolean => {
+    const title = /^after (.+)$/i.exec(part)?.[1]
+    const id = title === undefined ? null : (context.actionCalled?.(title) ?? null)
+    if (id !== null) parts = { ...parts, after: [...(parts.after ?? []), id] }
+    return id !== null
+  }
 
-  const positive = rest.join(', ')
+  for (const part of partsOf(text)) if (!deny(part) && !isAfter(part)) rest.push(part)
+
+  const toSignOff = rest.some((part) => signOff.test(part))
+  const positive = rest.map(asWaiting).join(', ')
   const sentence = read(positive)
   // A promise that is said is not moved by the day that is said beside it; who is waited for comes before since and chase.
   const inOrder = [...sentence.clauses].sort((a, b) => turnOf(a) - turnOf(b))
@@ -325,7 +350,7 @@ export function amendAction(text: string, action: Amendable, context: SentenceCo
       questions.push({ words, options: clause.options })
       continue
     }
-    const patch = said(amended, clause, words, today)
+    const patch = said(amended, clause, words, { today, toSignOff })
     if (patch) amended = { ...amended, ...patch }
     else unread.push(words)
   }

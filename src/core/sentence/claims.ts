@@ -1,7 +1,7 @@
 // Which runs of words may be a clause. A claim is looked for where it cannot be part of the title: at the end of a part
 // (parts end at commas, colons, semicolons, dashes and before a bracket), as a whole part, or as a led phrase at the
 // front. What is between double quotes is never claimed.
-import { kindOf, titleLimit } from '../record'
+import { kindOf, titleLimit, type Id } from '../record'
 import type { Calendar } from './datePhrase'
 import type { Meaning, Name } from './clause'
 import type { NameIndex } from './nameIndex'
@@ -15,6 +15,8 @@ export interface SentenceContext extends Calendar {
   readonly takenOff?: readonly string[]
   /** Everything may be clauses: nothing needs to be left as a title, and a clause may begin any part (see amend). */
   readonly isBare?: boolean
+  /** The one action of this title: what another is held back after (see amend). */
+  readonly actionCalled?: (title: string) => Id<'action'> | null
 }
 
 /** A run of words, `from` to `to` exclusive, and what it would mean. */

@@ -12,6 +12,8 @@ const mostOptions = 3000
 
 export interface AfterChooserProps {
   readonly of: Id<'action'>
+  /** What is asked, where it is not after which other one. */
+  readonly title?: string
   /** The one that stands, where one is changed. */
   readonly standing: Id<'action'> | null
   readonly anchor: DOMRect | null
@@ -23,6 +25,7 @@ export interface AfterChooserProps {
 
 export function AfterChooser({
   of,
+  title = chooserWords.after,
   standing,
   anchor,
   options,
@@ -37,7 +40,7 @@ export function AfterChooser({
   const ordered = [...others.filter(isNear), ...others.filter((action) => !isNear(action))]
   return (
     <NameChooser
-      title={chooserWords.after}
+      title={title}
       anchor={anchor}
       onClose={onClose}
       none={

@@ -169,11 +169,13 @@ export const editAction: Command<Edit> = (context, { id, patch, parts = {} }) =>
   if (!lines.ok) return lines
   const action = recordIn(context.document, id)
   if (!action) return refuse({ kind: 'notFound' })
-  const said = { ...patch, ...lines.value }
   const { repeats } = context
-  if (parts.repeat !== undefined && !repeats) return refuse({ kind: 'notYet' })
-  const repeat =
-    parts.repeat === undefined ? null : repeats?.repeatSet(context, { ...action, ...said }, parts.repeat)
+  const { repeat: rule, after, noAfter } = parts
+  if ((rule !== undefined || after || noAfter) && !repeats) return refuse({ kind: 'notYet' })
+  const held = repeats?.heldBackAfter(context, action, parts) ?? ok({})
+  if (!held.ok) return held
+  const said = { ...patch, ...lines.value, ...held.value }
+  const repeat = rule === undefined ? null : repeats?.repeatSet(context, { ...action, ...said }, rule)
   if (repeat && !repeat.ok) return repeat
   const edited = redate(context, id, () => ({ ...said, ...repeat?.value.patch }))
   if (!edited.ok && edited.error.kind !== 'nothingToDo') return edited

@@ -1,9 +1,10 @@
 // Holding an action back until another is done.
 import { isOpen } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
-import type { Id } from '@/core/record'
-import { refuse } from '@/core/result'
-import { change, type Command } from './command'
+import type { Action, Id } from '@/core/record'
+import { ok, refuse, type Result } from '@/core/result'
+import type { PartsSaid } from '@/core/sentence'
+import { change, type Command, type CommandContext, type Refusal } from './command'
 
 /** The way from one action to another through what each is held back by; null where there is none. */
 function wayTo(document: Document, from: Id<'action'>, to: Id<'action'>): Id<'action'>[] | null {
@@ -35,6 +36,20 @@ export const holdBack: Command<{ id: Id<'action'>; afterId: Id<'action'> }> = (c
       way: [id, ...way].map((each) => recordIn(context.document, each)?.title ?? ''),
     })
   return change(context, id, ({ afterIds }) => ({ afterIds: [...new Set([...afterIds, afterId])] }))
+}
+
+/** After which others it is held back when these are said too, or why it cannot be. */
+export function heldBackAfter(
+  context: CommandContext,
+  action: Action,
+  { after = [], noAfter }: PartsSaid,
+): Result<Partial<Pick<Action, 'afterIds'>>, Refusal> {
+  if (noAfter) return ok({ afterIds: [] })
+  for (const afterId of after) {
+    const held = holdBack(context, { id: action.id, afterId })
+    if (!held.ok && held.error.kind !== 'nothingToDo') return held
+  }
+  return ok(after.length > 0 ? { afterIds: [...new Set([...action.afterIds, ...after])] } : {})
 }
 
 export const holdBackNoMore: Command<{ id: Id<'action'>; afterId: Id<'action'> }> = (

@@ -159,3 +159,18 @@ describe('remarks', () => {
     expect(recordsIn(document(), 'remark')).toHaveLength(1)
   })
 })
+
+it('is said with what else changes, as one change; a ring is refused and nothing of it is done', async () => {
+  const { store, 0: first, 1: second, document } = await storeWith('quotes', 'order')
+  const before = recordsById(document())
+  store.run('editAction', { id: second, patch: { minutes: 20 }, parts: { after: [first] } })
+  expect(recordIn(document(), second)).toMatchObject({ minutes: 20, afterIds: [first] })
+  const ring = store.run('editAction', { id: first, patch: { minutes: 5 }, parts: { after: [second] } })
+  expect(ring).toMatchObject({ ok: false, error: { kind: 'ring', way: ['quotes', 'order', 'quotes'] } })
+  expect(recordIn(document(), first)?.minutes).toBeNull()
+  store.run('editAction', { id: second, patch: {}, parts: { noAfter: true } })
+  expect(heldBackOf(document())).toEqual([])
+  store.undo()
+  store.undo()
+  expect(recordsById(document())).toEqual(before)
+})

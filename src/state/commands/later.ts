@@ -93,9 +93,15 @@ const notesRead = { ...note, ...noteLines, ...pages, ...tied }
 export interface Later {
   readonly commands: typeof laterCommands
   /** What other commands need of repeats: it brings the rule library along. */
-  readonly repeats: Pick<typeof repeats, 'nextAdded' | 'nextTakenBack' | 'repeatSet' | 'aloneAfter'>
+  readonly repeats: Pick<typeof repeats, 'nextAdded' | 'nextTakenBack' | 'repeatSet' | 'aloneAfter'> &
+    Pick<typeof after, 'heldBackAfter'>
   readonly notes: typeof notesRead
   readonly checklists: typeof checkLists
 }
 
-export const later: Later = { commands: laterCommands, repeats, notes: notesRead, checklists: checkLists }
+export const later: Later = {
+  commands: laterCommands,
+  repeats: { ...repeats, heldBackAfter: after.heldBackAfter },
+  notes: notesRead,
+  checklists: checkLists,
+}

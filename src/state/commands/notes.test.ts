@@ -159,3 +159,27 @@ it('refuses a note that is too long, and keeps the one that was there', async ()
   })
   expect(text()).toBe('short')
 })
+
+it('goes along when an action grows into a project and when it becomes a step: lines, checklists and talks', async () => {
+  const { store, document, action, project } = await storeWith('')
+  const visit = idOf<'action'>(store.run('addAction', { title: 'visit', note: '- [ ] ring first' }))
+  store.run('makeActionsOfLines', {
+    id: visit,
+    lines: [{ at: 0, written: 'ring first', fields: { title: 'ring first' } }],
+  })
+  store.run('addChecklist', { name: 'what to take', ownerId: visit })
+  const grown = store.run('growIntoProject', { id: visit, title: 'The visit', next: 'go there' })
+  if (!grown.ok) throw new Error(JSON.stringify(grown.error))
+  const made = recordsIn(document(), 'project').find(({ title }) => title === 'The visit')
+  expect(made?.note).toContain('ring first')
+  expect(action('ring first').lineOf).toBe(made?.id)
+  expect(recordsIn(document(), 'checklist')[0]?.ownerId).toBe(made?.id)
+  store.undo()
+  const other = idOf<'action'>(store.run('addAction', { title: 'the journey' }))
+  store.run('pushIntoSteps', { id: visit, ofId: other })
+  expect([action('ring first').lineOf, recordsIn(document(), 'checklist')[0]?.ownerId]).toEqual([
+    other,
+    other,
+  ])
+  expect(recordsIn(document(), 'note')[0]?.projectId).toBe(project)
+})

@@ -11,6 +11,7 @@ import type { NewAction } from './actions'
 import { asideIdOf, handedOn, partsAdded } from './parts'
 import { makeProject } from './makeProject'
 import { joinedNotes } from './slips'
+import { writtenAlong } from './writtenAlong'
 
 const withAll = <T>(mine: readonly T[], theirs: readonly T[] | undefined): T[] => [
   ...new Set([...mine, ...(theirs ?? [])]),
@@ -211,6 +212,7 @@ export const growIntoProject: Command<{
       if (isTaken && part.id === step.id) return null
       return isTaken && (part as Step).underId === step.id ? ({ underId: null } as Partial<AnyRecord>) : {}
     }),
+    ...writtenAlong(context, id, project.value.id),
   )
 }
 
@@ -231,6 +233,7 @@ export const shrinkToAction: Command<{ id: Id<'project'> }> = (context, { id }) 
     ...recordsIn(document, 'action').filter((other) => other.projectId === id && other.id !== action.id),
     ...recordsIn(document, 'reference').filter(({ projectId }) => projectId === id),
     ...recordsIn(document, 'reading').filter(({ projectId }) => projectId === id),
+    ...recordsIn(document, 'note').filter(({ projectId }) => projectId === id),
   ]
   return diffOf(
     updateOf(action, {
@@ -240,6 +243,7 @@ export const shrinkToAction: Command<{ id: Id<'project'> }> = (context, { id }) 
     }),
     ...others.map((other) => updateOf<AnyRecord>(other, onArea)),
     ...handedOn(context, [id], action.id),
+    ...writtenAlong(context, id, action.id),
     removed(project),
   )
 }

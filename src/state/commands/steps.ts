@@ -19,6 +19,7 @@ import { freed, makeAction, tick } from './actions'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import { handedOn, removedWith } from './parts'
 import { joinedNotes } from './slips'
+import { writtenAlong } from './writtenAlong'
 
 /** More steps than these in one thing are not a list to work from. */
 export const mostSteps = 10_000
@@ -159,6 +160,7 @@ export const pushIntoSteps: Command<{ id: Id<'action'>; ofId: Id<'action'> }> = 
     added(step),
     ...handed,
     updateOf(other, { note: joinedNotes(other.note, action.note) }),
+    ...writtenAlong(context, id, ofId),
     ...going,
     ...freed(context, id),
     removed(action),
