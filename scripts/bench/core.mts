@@ -9,6 +9,7 @@ import { parseSentence } from '../../src/core/sentence/reader'
 import { plainAction } from '../../src/core/testing/plainAction'
 import { stays, understood } from '../../src/core/testing/sentences'
 import { comingBackFigures } from './comingBack'
+import { noteLineFigures } from './noteLines'
 import { learnedFrom, suggestionMs } from './learned'
 import { addDays, calendarDateUnsafe } from '../../src/core/time'
 import { makeArchive, makeMemoryStore, type KeyValueStore } from '../../src/state/persistence'
@@ -225,6 +226,6 @@ rows.push([
   'no goal set',
 ])
 
-rows.push(comingBackFigures())
+rows.push(comingBackFigures(), ...noteLineFigures())
 
 process.stdout.write(JSON.stringify(rows))

@@ -1,7 +1,7 @@
 // How stations reach the store: hooks, and nothing of where the store comes from.
 import { createContext, useCallback, useContext } from 'react'
 import { useStore } from 'zustand'
-import type { Diff, Document } from '@/core/journal'
+import { recordIn, type Diff, type Document } from '@/core/journal'
 import { isIdOf, type Action, type Id } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
@@ -65,6 +65,10 @@ const isThirdMove = (diff: Diff, id: string): boolean =>
 const hasOpenSteps = (document: Document, id: Id): boolean =>
   isIdOf('action', id) && parts.stepsOf(document, id).some(({ doneAtEpochMs }) => doneAtEpochMs === null)
 
+/** Whether a check-box line of a note stands for it. */
+const standsInNote = (document: Document, id: Id): boolean =>
+  isIdOf('action', id) && recordIn(document, id)?.lineOf != null
+
 /** The day of the next one that a tick has brought. */
 function nextOf(diff: Diff): CalendarDate | null {
   const brought = diff.find((part) => part.kind === 'added' && part.record.id.startsWith('action:'))
@@ -78,6 +82,7 @@ export function useAct(): Act {
     (name, args, { say, atField = false, continuing } = {}) => {
       const id = (args as { id?: Id }).id
       const called = id ? shortened(nameOfRecord(store.api.getState().document, id)) : ''
+      const isLine = name === 'letGo' && id !== undefined && standsInNote(store.api.getState().document, id)
       if (name === 'tick' && id && hasOpenSteps(store.api.getState().document, id)) {
         desk.getState().openSheet({ kind: 'openSteps', id: id as Id<'action'> })
         return refuse({ kind: 'nothingToDo' })
@@ -86,7 +91,8 @@ export function useAct(): Act {
       if (outcome.ok && id && isThirdMove(outcome.value, id))
         desk.getState().askMovedThrice(id as Id<'action'>)
       if (outcome.ok && say !== false) {
-        const told = [actWords[name], called].filter(Boolean).join(': ')
+        const act = [actWords[name], called].filter(Boolean).join(': ')
+        const told = isLine ? `${act}. Its line stays in the note` : act
         const then = nextOf(outcome.value)
         const today = store.api.getState().today
         desk

@@ -30,11 +30,26 @@ function isCurrent(record: Noted): boolean {
 }
 
 /** When its note began: the day of a page, else when it was made. People have no such day and come last. */
-function sinceOf(record: Noted): number {
+function begunAt(record: Noted): number {
   if ('date' in record) return Date.parse(record.date)
   return 'createdAtEpochMs' in record ? record.createdAtEpochMs : 0
 }
+const begun = new WeakMap<Noted, number>()
+function sinceOf(record: Noted): number {
+  const known = begun.get(record)
+  if (known !== undefined) return known
+  const since = begunAt(record)
+  begun.set(record, since)
+  return since
+}
 const newestFirst = (a: Noted, b: Noted) => sinceOf(b) - sinceOf(a) || (a.id < b.id ? -1 : 1)
+
+/** Each day is looked up once, not with every comparison. */
+const inOrderOf = (records: readonly Noted[]): Noted[] =>
+  records
+    .map((record) => ({ record, since: sinceOf(record) }))
+    .sort((a, b) => b.since - a.since || (a.record.id < b.record.id ? -1 : 1))
+    .map(({ record }) => record)
 
 const withLines = 'lines'
 const indexes = noted.map(
@@ -42,7 +57,7 @@ const indexes = noted.map(
     makeTableIndex(kind, {
       keysOf: (record) => (isCurrent(record) && openLinesOf(record).length > 0 ? [withLines] : []),
       compare: newestFirst,
-      inOrder: (records) => [...records].sort(newestFirst),
+      inOrder: (records) => inOrderOf(records) as never,
     }) as unknown as TableIndex<Noted>,
 )
 
@@ -54,7 +69,8 @@ export function notesWithLines(document: Document): readonly Noted[] {
   const now = indexes.map((index) => index.of(document, withLines))
   if (now.some((list, at) => list !== lists[at])) {
     lists = now
-    inOrder = now.flat().sort(newestFirst)
+    const filled = now.filter((list) => list.length > 0)
+    inOrder = filled.length > 1 ? filled.flat().sort(newestFirst) : (filled[0] ?? [])
   }
   return inOrder
 }

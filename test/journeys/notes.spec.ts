@@ -75,6 +75,7 @@ test('a line becomes an action and stays tied: ticked, renamed and taken out in 
   await page.keyboard.press('Delete')
   await page.keyboard.press('Escape')
   await expect(pane.getByRole('checkbox')).toHaveCount(0)
+  await expect(page.getByText('A line went; what it stood for stays.').first()).toBeAttached()
   expect(JSON.stringify((await exported(page)).records)).toContain('ring Kofi at the mill')
 })
 

@@ -24,12 +24,34 @@ const interruptShape = /^(?:#{1,6}(?:\s|$)|>|(?:[-*_]\s*){3,}$)/
 /** Whether there may be any: most notes have none, and are told by a glance. */
 export const mayHaveCheckLines = (note: string): boolean => note.includes('[')
 
-/** Calls `each` with every line that is not code. */
-function forEachLine(lines: readonly string[], each: (line: string, at: number) => void): void {
+/** Calls `each` with every line that has a bracket. */
+function forEachBracket(note: string, each: (line: string, at: number) => void): void {
+  let at = 0
+  let counted = 0
+  for (let found = note.indexOf('['); found >= 0;) {
+    const start = note.lastIndexOf('\n', found) + 1
+    const end = note.indexOf('\n', found)
+    for (
+      let next = note.indexOf('\n', counted);
+      next >= 0 && next < start;
+      next = note.indexOf('\n', next + 1)
+    )
+      at++
+    counted = start
+    each(note.slice(start, end < 0 ? note.length : end), at)
+    found = end < 0 ? -1 : note.indexOf('[', end)
+  }
+}
+
+/** Calls `each` with every line that is not code and may have a box. */
+function forEachLine(note: string, each: (line: string, at: number) => void): void {
+  // Most notes have no code: only the lines with a bracket are looked at.
+  const isPlain = !note.includes('```') && !note.includes('~~~') && !/^(?: {4}|\t)/m.test(note)
+  if (isPlain) return forEachBracket(note, each)
   let fence: string | null = null
   let isInList = false
   let isAfterBlank = true
-  lines.forEach((line, at) => {
+  note.split('\n').forEach((line, at) => {
     const fenced = fenceShape.exec(line)
     if (fence !== null) {
       const isEnd = fenced && fenced[1]?.startsWith(fence) && fenced[2]?.trim() === ''
@@ -56,8 +78,8 @@ function forEachLine(lines: readonly string[], each: (line: string, at: number) 
 export function checkLinesOf(note: string): CheckLine[] {
   if (!mayHaveCheckLines(note)) return []
   const found: CheckLine[] = []
-  forEachLine(note.split('\n'), (line, at) => {
-    const parts = shape.exec(line)
+  forEachLine(note, (line, at) => {
+    const parts = line.includes('[') ? shape.exec(line) : null
     if (!parts) return
     const tie = tieShape.exec(parts[4] as string)
     const written = tie ? (parts[4] as string).slice(0, tie.index) : (parts[4] as string)

@@ -5,6 +5,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { recordIn, type Document } from '@/core/journal'
 import type { NoteOwnerId } from '@/core/record'
 import type { Later, RunOptions, ZenStore } from '@/state'
+import { desk } from '@/held/desk'
 import { useAct, useHeld, useZen } from '@/held/zen'
 import { refusalWords } from '@/words'
 
@@ -46,6 +47,14 @@ function writtenOver(store: ZenStore, of: NoteOwnerId): string | null {
       if (typeof from === 'string' && to === stored) return from
     }
   return null
+}
+
+/** What a line stood for stays when the line goes: that is said, once it is seen. */
+function tellGone(lines: number): void {
+  if (lines === 0) return
+  const what =
+    lines === 1 ? 'A line went; what it stood for stays.' : `${lines} lines went; what they stood for stays.`
+  desk.getState().tell(what, { undoable: true })
 }
 
 export interface Writing {
@@ -99,6 +108,7 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
         const isRefused = !outcome.ok && outcome.error.kind !== 'nothingToDo'
         setProblem(isRefused ? refusalWords(outcome.error) : null)
         if (isRefused) return
+        tellGone(notes.tieChanges(now, text).gone.length)
         setOwn(text)
         going.current = isLeaving ? {} : { continuing: store.api.getState().recent.at(-1)?.stamp }
       }
