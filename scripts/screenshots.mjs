@@ -43,17 +43,6 @@ const views = [
       await page.getByRole('group', { name: 'Much like it' }).waitFor()
     },
   },
-  {
-    name: 'split-phone',
-    path: '/sorting',
-    size: phone,
-    act: async (page) => {
-      await layAsideUntil(page, 'form 12 and two copies')
-      await page.getByRole('button', { name: 'Split or join' }).click()
-      await page.getByRole('button', { name: /^Split it/ }).click()
-      await page.getByRole('button', { name: 'Begin a slip with and' }).click()
-    },
-  },
   { name: 'day-phone', path: '/day', size: phone },
   { name: 'week-phone', path: '/week', size: phone },
   { name: 'shelves-phone', path: '/shelves', size: phone },
@@ -73,13 +62,22 @@ const views = [
     act: (page) => page.getByRole('button', { name: /Open Order spare microphone/ }).click(),
   },
   {
-    name: 'choose-day-phone',
-    path: '/day',
+    name: 'talk-phone',
+    path: '/shelves',
     size: phone,
     act: async (page) => {
-      await page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click()
-      await page.getByRole('button', { name: 'by today, 17:00' }).click()
-      await page.getByRole('grid').waitFor()
+      await page.getByRole('tab', { name: 'Talks' }).click()
+      await page.getByRole('button', { name: /Open the talk/ }).click()
+    },
+  },
+  {
+    name: 'walk-phone',
+    path: '/shelves',
+    size: phone,
+    act: async (page) => {
+      await page.getByRole('tab', { name: 'Checklists' }).click()
+      await page.getByRole('button', { name: /Saturday market/ }).click()
+      await page.getByRole('button', { name: 'Walk through it' }).click()
     },
   },
   {

@@ -12,7 +12,7 @@ export function Checklists({ of }: { of: Id<'action'> | Id<'project'> }) {
   const checklists = later.checklists.checklistsIn(document, of)
   return (
     <Column>
-      <BandHeading title="Checklists" end={checklists.length > 0 ? String(checklists.length) : undefined} />
+      {checklists.length > 0 ? <BandHeading title="Checklists" end={String(checklists.length)} /> : null}
       <ChecklistRows checklists={checklists} ownerId={of} />
     </Column>
   )

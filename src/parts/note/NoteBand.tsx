@@ -17,7 +17,7 @@ export function NoteBand(props: NoteBandProps) {
   const later = useLater()
   const turning = useTurning()
   return (
-    <Column minHeight={68}>
+    <Column minHeight={44}>
       {later && turning ? (
         <NotePaper key={props.of} {...props} notes={later.notes} turning={turning} />
       ) : null}

@@ -51,6 +51,7 @@ export function NotePaper({
   const told = isWhole ? read : beginningOf(read, glance)
   const page = useMemo(() => turning.pageOf(told), [told, turning])
   const isPlain = isLong(text) || page === null
+  const isEmpty = text.trim() === ''
   const loose = lines.open.filter(({ tie }) => tie === null)
   const aheadRef = useRef<Ahead>(nothingYet)
   const write = (at: Where) => {
@@ -64,15 +65,17 @@ export function NotePaper({
   }
   return (
     <>
-      <BandHeading title={title}>
-        {loose.length > 1 ? (
-          <Button
-            kind="quiet"
-            label={`Make ${count(loose.length, 'action')}`}
-            onPress={() => lines.make(loose)}
-          />
-        ) : null}
-      </BandHeading>
+      {isEmpty && !isWriting ? null : (
+        <BandHeading title={title}>
+          {loose.length > 1 ? (
+            <Button
+              kind="quiet"
+              label={`Make ${count(loose.length, 'action')}`}
+              onPress={() => lines.make(loose)}
+            />
+          ) : null}
+        </BandHeading>
+      )}
       {problem ? (
         <Words role="alert" size="second" tone="clay">
           {problem}
@@ -98,7 +101,7 @@ export function NotePaper({
           placeholder={placeholder}
           page={page}
           lines={lines}
-          isEmpty={text.trim() === ''}
+          isEmpty={isEmpty}
           isCut={told.length < text.length}
           onWhole={() => setWhole(true)}
           onWrite={write}
@@ -172,6 +175,7 @@ function Read({
         {isCut ? <Button kind="quiet" label="Read all of it" onPress={onWhole} /> : null}
         <Button
           kind="quiet"
+          icon={isEmpty ? 'pen' : undefined}
           label={isEmpty ? placeholder : 'Write in it'}
           aria-label={isEmpty ? placeholder : `Write in: ${title}`}
           onPress={() => onWrite('end')}
