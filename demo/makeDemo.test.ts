@@ -2,7 +2,7 @@ import { isOpen } from '@/core/action'
 import { cameBackOf, heldBackOf, toSignOffOf } from '@/state/actionIndexes'
 import { allChecklists, runsOf } from '@/state/checklists'
 import { linesToDo } from '@/state/noteLines'
-import { dayPageBefore, talksOf } from '@/state/pages'
+import { talksOf } from '@/state/pages'
 import { filesOf, stepCountOf } from '@/state/partIndexes'
 import { parseStoreFile } from '@/core/exchange'
 import { dayBandsOf, anyReach } from '@/core/day'
@@ -55,7 +55,7 @@ describe('the demo data', () => {
     expect(recordsIn(document, 'remark')).toHaveLength(2)
     expect([toSignOffOf(document).length, heldBackOf(document).length]).toEqual([1, 1])
   })
-  it('has checklists that were gone through, a talk whose line became an action, pages of days', () => {
+  it('has checklists that were gone through, talks, of which a line became an action, and no page of a day', () => {
     const { document } = demo
     const [visits, market] = allChecklists(document)
     expect([visits, market].map((list) => list && runsOf(document, list.id).length)).toEqual([2, 3])
@@ -66,7 +66,9 @@ describe('the demo data', () => {
     expect(recordsIn(document, 'action').filter(({ lineOf }) => lineOf === talk?.id)).toMatchObject([
       { title: 'Send Kofi the width of the counter', projectId: talk?.projectId },
     ])
-    expect(dayPageBefore(document, today)).toBe('2026-03-10')
+    expect(talksOf(document)).toHaveLength(2)
+    // A day has one page in every copy: one's own must not meet the demo's.
+    expect(recordsIn(document, 'note').filter(({ id }) => !id.startsWith('note:demo-'))).toEqual([])
   })
   it('has two things to chase whose day is over', () =>
     expect(

@@ -1,4 +1,5 @@
-// What the demo has written down: checklists that were gone through, talks with their check boxes, pages of days.
+// What the demo has written down: checklists that were gone through, talks with their check boxes. Pages of days have the same
+// name in every copy: the demo leaves them to the person.
 import { recordsIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'
@@ -105,17 +106,20 @@ function talks({ play, today, projects, table }: Written): void {
   })
 }
 
-function days({ play, today }: Written): void {
-  play.at(addDays(today, -1), 1080, (player) =>
-    player.run('writeNote', {
-      id: `note:day-${addDays(today, -1)}`,
-      note: 'The loft is quieter than it looks: 24 dB at noon, with the mill running.\n\n- [x] tell Oda\n- [ ] look for the old lease\n',
-    }),
-  )
-  play.at(today, 545, (player) =>
-    player.run('writeNote', {
-      id: `note:day-${today}`,
-      note: 'Rain, so no measuring outside.\n\n- [ ] borrow Wim’s drying rack for the foam\n- [ ] what does the county call a “public room”?\n',
+const round = `The loft is quieter than it looks: 24 dB at noon, with the mill running.
+
+- [x] tell Bettina about the stair
+- [ ] look for the old lease
+- [ ] borrow Wim’s drying rack for the foam
+`
+
+function earlierTalk({ play, today, projects }: Written): void {
+  play.at(addDays(today, -6), 1080, (player) =>
+    player.run('addTalk', {
+      title: 'Round the mill loft with Bettina',
+      personIds: personOf(player, 'Bettina'),
+      projectId: projects.get('Move the studio to the mill loft') ?? null,
+      note: round,
     }),
   )
 }
@@ -134,6 +138,6 @@ function ofPeople({ play, today }: Written): void {
 export function writeDown(given: Written): void {
   checklists(given)
   talks(given)
-  days(given)
+  earlierTalk(given)
   ofPeople(given)
 }

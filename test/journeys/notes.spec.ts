@@ -213,6 +213,7 @@ test('a checklist is walked through with one thumb and without a network, starte
   await list.getByRole('button', { name: 'Walk through it' }).click()
   const walk = page.getByRole('dialog', { name: 'Market' }).last()
   await expect(walk.getByRole('checkbox')).toHaveText(['leeks', 'bread'])
+  await expect(walk.getByText('the screen stays awake')).toBeVisible()
   await context.setOffline(true)
   await walk.getByRole('checkbox', { name: 'leeks' }).click()
   await expect(walk.getByRole('checkbox')).toHaveText(['bread', 'leeks'])

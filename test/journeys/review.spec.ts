@@ -22,7 +22,7 @@ test('the weekly review from the first stone to the last, left half-way and take
   await expect(page.getByText('waits at “Projects”, 1 of 5 stones behind it')).toBeVisible()
   await page.getByRole('button', { name: 'Go on' }).click()
   await page.getByRole('button', { name: 'Next stone' }).click()
-  await expect(page.getByRole('heading', { name: '1 of 6 to chase now' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: '2 of 6 to chase now' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Someday' })).toBeVisible()
   await page.getByRole('button', { name: 'Next stone' }).click()
   await expect(page.getByRole('heading', { name: /\d+ actions done in seven days/ })).toBeVisible()

@@ -162,6 +162,8 @@ describe('a page', () => {
     '<javascript:alert(1)>',
     '[x](data:text/html;base64,AAAA)',
     '[x](vbscript:a)',
+    '[x](intent://scan/#Intent;end)',
+    '<smb://share/x>',
   ])('shows %j as text, and links nowhere', (note) => {
     const page = pageOf(note)
     expect(JSON.stringify(page)).not.toContain('"href"')

@@ -43,6 +43,8 @@ const reader = new MarkdownIt({ html: false, linkify: true, breaks: true }).disa
 
 // "notes.it" is more often a slip of the space bar than an address.
 reader.linkify.set({ fuzzyLink: false })
+// Any other address is no link: it stands there as it is written.
+reader.validateLink = isSafeLink
 
 interface Open {
   readonly type: PageNode['type']

@@ -8,10 +8,16 @@ import { TextSelection } from '@tiptap/pm/state'
 import StarterKit from '@tiptap/starter-kit'
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { PageNode } from '@/core/note/pageOf'
+import { noteLimit } from '@/core/record'
+import { desk } from '@/held/desk'
 import { asPasted, asTyped } from './asTyped'
 import { EditorBar } from './EditorBar'
 import { toPage } from './toPage'
 import type { Turning } from './useTurning'
+
+/** More of a web page than this at once is not a note. */
+const mostHtml = 1_000_000
+const tooMuchWords = `A note holds at most ${noteLimit.toLocaleString('en-GB')} characters. What you pasted is more: it was left out.`
 
 /** A check box of a note, and what it stands for: half of a line that is cut in two stands for nothing. */
 const TiedItem = TaskItem.extend({
@@ -118,6 +124,15 @@ export function NoteEditor({ label, turning, note, where, aheadRef, onWrite, onL
           const page = turning.pageOf(asPasted(text))
           const doc = page && view.state.schema.nodeFromJSON(page)
           return doc ? Slice.maxOpen(doc.content) : Slice.maxOpen(Fragment.from(view.state.schema.text(text)))
+        },
+        // So much would hold the screen, and could not be kept.
+        handlePaste: (_, event) => {
+          const [text, html] = ['text/plain', 'text/html'].map(
+            (type) => event.clipboardData?.getData(type).length ?? 0,
+          ) as [number, number]
+          const isTooMuch = text > noteLimit || html > mostHtml
+          if (isTooMuch) desk.getState().tell(tooMuchWords, { problem: true })
+          return isTooMuch
         },
         handleKeyDown: (_, event) => {
           if (event.key !== 'Escape') return false

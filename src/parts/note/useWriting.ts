@@ -8,29 +8,13 @@ import type { Later, RunOptions, ZenStore } from '@/state'
 import { desk } from '@/held/desk'
 import { useAct, useHeld, useZen } from '@/held/zen'
 import { refusalWords } from '@/words'
+import { typedIn, type Typed } from '@/parts/text/typedIn'
 
 type Notes = Later['notes']
-
-/** What is typed and not kept yet, and the text it came from. */
-interface Typed {
-  readonly text: string
-  readonly from: string
-}
 
 const restMs = 700
 /** So long a text is in the device's memory with every key. */
 const laidAtOnce = 20_000
-
-function typedIn(kept: string | null): Typed | null {
-  try {
-    const typed = JSON.parse(kept ?? 'null') as Partial<Typed> | null
-    return typeof typed?.text === 'string' && typeof typed.from === 'string'
-      ? { text: typed.text, from: typed.from }
-      : null
-  } catch {
-    return null
-  }
-}
 
 /** The text of the note as it is stored: what its lines stand for is not laid over it. */
 const storedIn = (document: Document, of: NoteOwnerId): string | null =>
@@ -71,19 +55,21 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   const { memory, store } = useZen()
   const key = `note ${of}`
   const kept = useHeld(({ document }) => notes.noteIn(document, of))
-  const reads = (text: string) => notes.laidOver(text, notes.tiedTo(store.api.getState().document))
   const [typed, setTyped] = useState<Typed | null>(() => typedIn(memory.typed.read(key)))
+  /** What is typed at this very moment: a key may come between two drawings. */
+  const latest = useRef(typed)
   const [problem, setProblem] = useState<string | null>(null)
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
   const going = useRef<RunOptions>({})
   /** What was last kept from here: nobody else has written in the note since, as long as it stands there. */
-  const [own, setOwn] = useState<string | null>(null)
+  const own = useRef<string | null>(null)
   const stored = useHeld(({ document }) => storedIn(document, of))
-  const [seen, setSeen] = useState(stored)
+  const seen = useRef(stored)
 
   const laying = useRef<ReturnType<typeof setTimeout>>(undefined)
   const remember = useCallback(
     (next: Typed | null) => {
+      latest.current = next
       setTyped(next)
       const lay = () => memory.typed.write(key, next && JSON.stringify(next))
       clearTimeout(laying.current)
@@ -97,60 +83,66 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   const keep = useCallback(
     (isLeaving: boolean) => {
       clearTimeout(timer.current)
+      const mine = latest.current
+      if (mine === null) return
       const now = notes.noteIn(store.api.getState().document, of)
-      const text = typed ? notes.mergedNotes(typed.from, typed.text, now) : now
-      if (typed && text !== now) {
-        const outcome = act(
-          'writeNote',
-          { id: of, note: text },
-          { say: false, atField: true, ...going.current },
-        )
+      const text = notes.mergedNotes(mine.from, mine.text, now)
+      if (text !== now) {
+        const options = { say: false, atField: true, ...going.current } as const
+        const outcome = act('writeNote', { id: of, note: text }, options)
         const isRefused = !outcome.ok && outcome.error.kind !== 'nothingToDo'
         setProblem(isRefused ? refusalWords(outcome.error) : null)
         if (isRefused) return
         tellGone(notes.tieChanges(now, text).gone.length)
-        setOwn(text)
+        own.current = text
         going.current = isLeaving ? {} : { continuing: store.api.getState().recent.at(-1)?.stamp }
       }
+      latest.current = null
       setTyped(null)
       // Only what is safely kept is taken out of the device's memory: the page may be closing at this very moment.
       void store.settled().then(() => {
         const isKept = store.api.getState().keeping.kind === 'kept'
-        if (isKept && typedIn(memory.typed.read(key))?.text === typed?.text) memory.typed.write(key, null)
+        if (isKept && typedIn(memory.typed.read(key))?.text === mine.text) memory.typed.write(key, null)
       })
     },
-    [act, key, memory, notes, of, store, typed],
+    [act, key, memory, notes, of, store],
   )
 
   // Another's text stands over one's own, and was not written over it: both are brought together, and kept again.
-  if (stored !== seen) {
-    setSeen(stored)
-    const from = own !== null && seen === own ? writtenOver(store, of) : null
-    if (own !== null && from !== null && from !== own) {
-      const mine = typed?.text ?? own
-      setTyped({ text: notes.mergedNotes(reads(from), mine, kept), from: kept })
-    }
-  }
+  useEffect(() => {
+    const was = seen.current
+    seen.current = stored
+    if (was === stored || own.current === null || was !== own.current) return
+    const from = writtenOver(store, of)
+    if (from === null || from === own.current) return
+    const { document } = store.api.getState()
+    const before = notes.laidOver(from, notes.tiedTo(document))
+    const mine = latest.current?.text ?? own.current
+    const now = notes.noteIn(document, of)
+    remember({ text: notes.mergedNotes(before, mine, now), from: now })
+  }, [notes, of, remember, store, stored])
 
-  const keepNow = useRef(keep)
   useEffect(() => {
-    keepNow.current = keep
-  })
-  const isUnkept = typed !== null
-  useEffect(() => {
-    if (!isUnkept) return
-    timer.current = setTimeout(() => keepNow.current(false), restMs)
+    if (typed === null) return
+    timer.current = setTimeout(() => keep(false), restMs)
     return () => clearTimeout(timer.current)
-  }, [isUnkept, typed])
+  }, [keep, typed])
   useEffect(() => {
-    const onHide = () => keepNow.current(false)
+    const onHide = () => keep(false)
     window.addEventListener('pagehide', onHide)
     return () => {
       window.removeEventListener('pagehide', onHide)
-      keepNow.current(true)
+      keep(true)
     }
-  }, [])
-  useEffect(() => memory.typed.subscribe(() => setTyped(typedIn(memory.typed.read(key)))), [key, memory])
+  }, [keep])
+  useEffect(
+    () =>
+      memory.typed.subscribe(() => {
+        latest.current = typedIn(memory.typed.read(key))
+        setTyped(latest.current)
+      }),
+    [key, memory],
+  )
 
   const text = typed ? notes.mergedNotes(typed.from, typed.text, kept) : kept
   return {
@@ -160,6 +152,6 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
       setProblem(null)
       remember(next === kept ? null : { text: next, from: kept })
     },
-    leave: () => keepNow.current(true),
+    leave: () => keep(true),
   }
 }

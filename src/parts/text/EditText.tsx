@@ -6,6 +6,7 @@ import { checksumOf } from '@/core/checksum'
 import type { Outcome, RunOptions } from '@/state'
 import { Button, Column, Field, Row, Words, type FieldProps } from '@/ui'
 import { refusalWords } from '@/words'
+import { typedIn, type Typed } from './typedIn'
 import { useZen } from '@/held/zen'
 
 interface EditTextProps extends Pick<
@@ -22,24 +23,7 @@ interface EditTextProps extends Pick<
   readonly needed?: string
 }
 
-/** What is typed and not kept yet, and the checksum of the text that was there when typing began. */
-interface Typed {
-  readonly text: string
-  readonly from: string
-}
-
 const restMs = 700
-
-function typedIn(kept: string | null): Typed | null {
-  try {
-    const typed = JSON.parse(kept ?? 'null') as Partial<Typed> | null
-    return typeof typed?.text === 'string' && typeof typed.from === 'string'
-      ? { text: typed.text, from: typed.from }
-      : null
-  } catch {
-    return null
-  }
-}
 
 export function EditText({ name, value, onKeep, onTyped, needed, ...rest }: EditTextProps) {
   const { memory, store } = useZen()
