@@ -26,6 +26,8 @@ export interface Player {
   read(sentence: string): NewAction
 }
 
+const acts = { ...commands, ...later.commands }
+
 export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: number }): Play {
   let document = emptyDocument
   let ids = 0
@@ -41,7 +43,7 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
       today: moment.date,
       document: () => document,
       run(name, args) {
-        const outcome = ({ ...commands, ...later.commands }[name] as Command<unknown>)(
+        const outcome = (acts[name] as Command<unknown>)(
           { document, moment, nowEpochMs: epochMs, newId, repeats: later.repeats },
           args,
         )

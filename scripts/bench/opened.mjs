@@ -57,7 +57,7 @@ export async function openedFigures(context) {
     if (round < 43) await close()
   }
   const typed = []
-  await page.getByRole('button', { name: 'Write in: Note' }).click()
+  await page.getByRole('button', { name: 'Write in it: Note' }).click()
   await page.getByRole('textbox', { name: 'Note' }).waitFor()
   await page.waitForTimeout(1500)
   const press = "document.execCommand('insertText', false, given)"

@@ -5,7 +5,7 @@ const dayPage = '/day?open=note%3Aday-2026-03-11'
 const editor = (page: Page, name = 'Page') => page.getByRole('textbox', { name, exact: true })
 /** Opens the page of today and begins to write on it. */
 async function write(page: Page): Promise<void> {
-  await page.getByRole('button', { name: /^Write (?:on this page|in: Page)$/ }).click()
+  await page.getByRole('button', { name: /^Write (?:on this page|in it: Page)$/ }).click()
   await expect(editor(page)).toBeFocused()
   await expect(editor(page)).toHaveAttribute('contenteditable', 'true')
 }

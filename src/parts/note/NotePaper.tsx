@@ -177,7 +177,7 @@ function Read({
           kind="quiet"
           icon={isEmpty ? 'pen' : undefined}
           label={isEmpty ? placeholder : 'Write in it'}
-          aria-label={isEmpty ? placeholder : `Write in: ${title}`}
+          aria-label={isEmpty ? placeholder : `Write in it: ${title}`}
           onPress={() => onWrite('end')}
         />
       </Row>
