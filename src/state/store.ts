@@ -309,9 +309,8 @@ export function makeZenStore({
       if (state.readOnly) return readOnly
       const nowEpochMs = clock.nowEpochMs()
       const loaded = later()
-      const command = ({ ...commands, ...loaded?.commands } as Partial<Record<string, AnyCommand<unknown>>>)[
-        name
-      ]
+      const those = Object.hasOwn(commands, name) ? commands : loaded?.commands
+      const command = (those as Partial<Record<string, AnyCommand<unknown>>> | undefined)?.[name]
       if (!command) return refuse({ kind: 'notYet' })
       const moment = localMomentAt(nowEpochMs, clock.zone())
       const repeats = loaded?.repeats ?? null

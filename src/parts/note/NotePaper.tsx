@@ -1,6 +1,15 @@
 // A note where it stands: it reads as a page; a touch on its words writes in it; a box is ticked by one touch, and a line
 // becomes an action by one more.
-import { lazy, Suspense, useMemo, useRef, useState, type MouseEvent, type RefObject } from 'react'
+import {
+  lazy,
+  Suspense,
+  useDeferredValue,
+  useMemo,
+  useRef,
+  useState,
+  type MouseEvent,
+  type RefObject,
+} from 'react'
 import { recordIn } from '@/core/journal'
 import type { CheckLine } from '@/core/note'
 import type { PageNode } from '@/core/note/pageOf'
@@ -28,6 +37,8 @@ const longest = 120_000
 const mostLines = 2500
 const isLong = (note: string): boolean => note.length > longest || note.split('\n').length > mostLines
 
+/** So long a page is drawn at once. */
+const drawnAtOnce = 8000
 /** Read at first. */
 const glance = 3000
 
@@ -48,7 +59,11 @@ export function NotePaper({
   // While it is written in, the editor shows it: nothing of it is read again with each key.
   const read = isWriting ? '' : text
   const lines = useLines(of, notes, read)
-  const told = isWhole ? read : beginningOf(read, glance)
+  const whole = isWhole ? read : beginningOf(read, glance)
+  const before = useDeferredValue(whole)
+  // What is long is drawn piece by piece while the screen goes on.
+  const told = whole.length > drawnAtOnce && !isWriting ? before : whole
+  const shown = useLines(of, notes, told)
   const page = useMemo(() => turning.pageOf(told), [told, turning])
   const isPlain = isLong(text) || page === null
   const isEmpty = text.trim() === ''
@@ -100,7 +115,7 @@ export function NotePaper({
           title={title}
           placeholder={placeholder}
           page={page}
-          lines={lines}
+          lines={shown}
           isEmpty={isEmpty}
           isCut={told.length < text.length}
           onWhole={() => setWhole(true)}

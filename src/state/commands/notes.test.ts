@@ -121,6 +121,9 @@ describe('pages', () => {
     expect(dayPageBefore(document(), '2026-03-11' as never)).toBe('2026-03-09')
     expect(dayPageAfter(document(), '2026-03-09' as never)).toBe('2026-03-11')
     expect(dayPageBefore(document(), '2026-03-09' as never)).toBeNull()
+    // One that was emptied again is no page to leaf to.
+    store.run('writeNote', { id: monday, note: ' \n' })
+    expect(dayPageBefore(document(), '2026-03-11' as never)).toBeNull()
     expect(store.run('writeNote', { id: 'note:day-2026-02-30', note: 'x' })).toMatchObject({ ok: false })
     expect(store.run('writeNote', { id: 'note:gone', note: 'x' })).toMatchObject({ ok: false })
   })

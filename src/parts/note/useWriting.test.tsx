@@ -1,0 +1,103 @@
+import { act, fireEvent, screen } from '@testing-library/react'
+import { recordIn, withChange, type Change } from '@/core/journal'
+import { makeStamp } from '@/core/journal/stamp'
+import { showStation } from '@/frame/testing'
+import { later } from '@/state/commands/later'
+import { testStartEpochMs, type TestStore } from '@/state/testing'
+import { useWriting } from './useWriting'
+
+const of = 'note:day-2026-03-11'
+function Probe() {
+  const { text, write, leave, problem } = useWriting(of, later.notes)
+  return (
+    <>
+      <textarea
+        aria-label="Probe"
+        value={text}
+        onChange={(event) => write(event.target.value)}
+        onBlur={leave}
+      />
+      <p>{problem}</p>
+    </>
+  )
+}
+const opened = async (note = 'base') => {
+  const store = await showStation(<Probe />, (fresh) => void fresh.run('writeNote', { id: of, note }))
+  await act(async () => {})
+  return { store, stored: () => recordIn(store.api.getState().document, of)?.note }
+}
+const field = () => screen.getByRole('textbox', { name: 'Probe' }) as HTMLTextAreaElement
+const type = (value: string) => fireEvent.change(field(), { target: { value } })
+
+/** A change that another tab made while it did not know of what was kept here. */
+function comesIn(store: TestStore, from: string, to: string): void {
+  const { document, recent } = store.api.getState()
+  const change: Change = {
+    stamp: makeStamp(testStartEpochMs + 60_000 + recent.length, 0, 'other'),
+    act: 'writeNote',
+    diff: [{ kind: 'updated', id: of, fields: { note: [from, to] } }],
+  }
+  act(() => store.api.setState({ document: withChange(document, change), recent: [...recent, change] }))
+  // What is kept from here on is later.
+  store.clock.epochMs += 120_000
+}
+beforeEach(() => jest.useFakeTimers())
+afterEach(() => jest.useRealTimers())
+const rest = () => act(async () => void jest.advanceTimersByTime(1000))
+
+it('keeps what is typed after a rest, as one change however often one rests, and when it is left', async () => {
+  const { store, stored } = await opened()
+  for (const text of ['base a', 'base ab', 'base abc']) {
+    type(text)
+    await rest()
+    expect(stored()).toBe(text)
+  }
+  const acts = store.api.getState().recent.map((change) => change.act)
+  expect(acts.filter((name) => name === 'writeNote')).toHaveLength(2)
+  type('base abcd')
+  fireEvent.blur(field())
+  expect(stored()).toBe('base abcd')
+})
+it('brings in what was written elsewhere while one types', async () => {
+  const { store, stored } = await opened('one\ntwo')
+  type('one, mine\ntwo')
+  comesIn(store, 'one\ntwo', 'one\ntwo\nother')
+  expect(field().value).toBe('one, mine\ntwo\nother')
+  await rest()
+  expect(stored()).toBe('one, mine\ntwo\nother')
+})
+it('keeps both where the other text was kept over one’s own without knowing of it', async () => {
+  const { store, stored } = await opened('one')
+  type('one\nmine')
+  await rest()
+  comesIn(store, 'one', 'one\nother')
+  expect(stored()).toBe('one\nother')
+  await rest()
+  expect(stored()?.split('\n').sort()).toEqual(['mine', 'one', 'other'])
+})
+it('keeps both also where one has typed on meanwhile', async () => {
+  const { store, stored } = await opened('one')
+  type('one\nmine')
+  await rest()
+  type('one\nmine, and more')
+  comesIn(store, 'one', 'one\nother')
+  await rest()
+  expect(stored()?.split('\n').sort()).toEqual(['mine, and more', 'one', 'other'])
+})
+it('takes what was written over one’s own as it is: what the other took out is out', async () => {
+  const { store, stored } = await opened('one')
+  type('one\nmine')
+  await rest()
+  comesIn(store, 'one\nmine', 'one')
+  await rest()
+  expect([stored(), field().value]).toEqual(['one', 'one'])
+})
+it('refuses what is too long in words, and keeps it there to be shortened, over a reload too', async () => {
+  const { stored } = await opened('short')
+  const long = 'x'.repeat(200_001)
+  type(long)
+  await rest()
+  expect(screen.getByText(/200,000/)).toBeTruthy()
+  expect([stored(), field().value.length]).toEqual(['short', 200_001])
+  expect(window.localStorage.getItem(`zen-tray:typed one note ${of}`)).toContain(long)
+})
