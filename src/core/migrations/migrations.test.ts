@@ -65,7 +65,7 @@ const newInAction = {
   afterIds: [],
   clockFromEpochMs: null,
   takenMinutes: null,
-        lineOf: null,
+  lineOf: null,
 }
 
 describe('from version 2', () => {
