@@ -12,6 +12,7 @@ import { Afterwards, Button, Column, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { LayAside } from '@/parts/aside/LayAside'
 import { GrowButton } from '@/parts/reshape/Ways'
+import { calledAmong } from '@/parts/said/calledAmong'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
@@ -49,7 +50,7 @@ export function OpenedAction({ action }: { action: Action }) {
       today,
       weekStartsOn,
       names,
-      actionCalled: calledAmong(lists.openActionsOf(document), id),
+      actionCalled: calledAmong(lists.openActionsOf(document), [id]),
     })
   const read = (text: string): SaidChanges => {
     const { patch, parts: said, ...rest } = amended(text)
@@ -127,18 +128,6 @@ export function OpenedAction({ action }: { action: Action }) {
     </Column>
   )
 }
-
-/** The one of these actions that is called so, or that alone begins so; null where none is meant for certain. */
-const calledAmong =
-  (actions: readonly Action[], self: Action['id']) =>
-  (title: string): Action['id'] | null => {
-    const said = title.trim().toLowerCase()
-    const others = actions.filter(({ id }) => id !== self)
-    const called = others.filter((other) => other.title.toLowerCase() === said)
-    const begun =
-      called.length > 0 ? called : others.filter((other) => other.title.toLowerCase().startsWith(said))
-    return begun.length === 1 && begun[0] ? begun[0].id : null
-  }
 
 /** Only web addresses become links. */
 function LinkLine({ address }: { address: string | null }) {

@@ -24,13 +24,18 @@ const interruptShape = /^(?:#{1,6}(?:\s|$)|>|(?:[-*_]\s*){3,}$)/
 /** Whether there may be any: most notes have none, and are told by a glance. */
 export const mayHaveCheckLines = (note: string): boolean => note.includes('[')
 
-/** Calls `each` with every line that has a bracket. */
-function forEachBracket(note: string, each: (line: string, at: number) => void): void {
+interface Candidate {
+  readonly at: number
+  readonly line: string
+}
+
+/** Every line that has a bracket. */
+function withBracket(note: string): Candidate[] {
+  const found: Candidate[] = []
   let at = 0
   let counted = 0
-  for (let found = note.indexOf('['); found >= 0;) {
-    const start = note.lastIndexOf('\n', found) + 1
-    const end = note.indexOf('\n', found)
+  for (let bracket = note.indexOf('['); bracket >= 0;) {
+    const start = note.lastIndexOf('\n', bracket) + 1
     for (
       let next = note.indexOf('\n', counted);
       next >= 0 && next < start;
@@ -38,54 +43,58 @@ function forEachBracket(note: string, each: (line: string, at: number) => void):
     )
       at++
     counted = start
-    each(note.slice(start, end < 0 ? note.length : end), at)
-    found = end < 0 ? -1 : note.indexOf('[', end)
+    const end = note.indexOf('\n', bracket)
+    found.push({ at, line: note.slice(start, end < 0 ? note.length : end) })
+    bracket = end < 0 ? -1 : note.indexOf('[', end)
   }
+  return found
 }
 
-/** Calls `each` with every line that is not code and may have a box. */
-function forEachLine(note: string, each: (line: string, at: number) => void): void {
-  // Most notes have no code: only the lines with a bracket are looked at.
-  const isPlain = !note.includes('```') && !note.includes('~~~') && !/^(?: {4}|\t)/m.test(note)
-  if (isPlain) return forEachBracket(note, each)
+/** Every line that has a bracket and is not code. */
+function outsideCode(note: string): Candidate[] {
+  const found: Candidate[] = []
   let fence: string | null = null
   let isInList = false
   let isAfterBlank = true
-  note.split('\n').forEach((line, at) => {
+  for (const [at, line] of note.split('\n').entries()) {
     const fenced = fenceShape.exec(line)
     if (fence !== null) {
       const isEnd = fenced && fenced[1]?.startsWith(fence) && fenced[2]?.trim() === ''
       if (isEnd) fence = null
-      return
+      continue
     }
     if (fenced && !(fenced[1]?.startsWith('`') && fenced[2]?.includes('`'))) {
       fence = fenced[1] as string
       if (/^\S/.test(line)) isInList = false
-      return
+      continue
     }
-    const isItem = itemShape.test(line)
     // Four spaces make code of a line, unless it stands under an item of a list.
-    if (!isInList && /^(?: {4}|\t)/.test(line)) return
+    if (!isInList && /^(?: {4}|\t)/.test(line)) continue
     // Words right below an item still belong to it; after a blank line, or as a heading, they end the list.
     const isOutside = /^\S/.test(line) && (isAfterBlank || interruptShape.test(line))
-    if (isItem) isInList = true
+    if (itemShape.test(line)) isInList = true
     else if (isOutside) isInList = false
     isAfterBlank = line.trim() === ''
-    each(line, at)
-  })
+    if (line.includes('[')) found.push({ at, line })
+  }
+  return found
 }
+
+/** Most notes have no code: there is nothing to keep count of. */
+const mayHaveCode = (note: string): boolean =>
+  note.includes('```') || note.includes('~~~') || /^(?: {4}|\t)/m.test(note)
 
 export function checkLinesOf(note: string): CheckLine[] {
   if (!mayHaveCheckLines(note)) return []
   const found: CheckLine[] = []
-  forEachLine(note, (line, at) => {
-    const parts = line.includes('[') ? shape.exec(line) : null
-    if (!parts) return
-    const tie = tieShape.exec(parts[4] as string)
-    const written = tie ? (parts[4] as string).slice(0, tie.index) : (parts[4] as string)
-    if (written.trim() === '') return
-    found.push({ at, isDone: parts[2] !== ' ', written: written.trim(), tie: tie?.[1] ?? null })
-  })
+  for (const { at, line } of mayHaveCode(note) ? outsideCode(note) : withBracket(note)) {
+    const parts = shape.exec(line)
+    if (!parts) continue
+    const text = parts[4] as string
+    const tie = tieShape.exec(text)
+    const written = (tie ? text.slice(0, tie.index) : text).trim()
+    if (written !== '') found.push({ at, isDone: parts[2] !== ' ', written, tie: tie?.[1] ?? null })
+  }
   return found
 }
 

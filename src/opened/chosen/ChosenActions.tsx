@@ -1,9 +1,10 @@
 // Several actions chosen together: one sentence, one chooser, one tick for all of them.
 import { recordIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
-import { parts } from '@/state'
+import { lists, parts } from '@/state'
 import { Button } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
+import { calledAmong } from '@/parts/said/calledAmong'
 import { SayWhatChanges } from '@/parts/said/SayWhatChanges'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { count } from '@/words'
@@ -16,8 +17,10 @@ export function ChosenActions({ ids }: { ids: readonly Id<'action'>[] }) {
   const document = useHeldDocument()
   const chooser = useChooser()
   const actions = ids.flatMap((id) => recordIn(document, id) ?? [])
-  const amending = useAmending(actions, (index) =>
-    parts.comingBackOf(document, (actions[index] as Action).id),
+  const amending = useAmending(
+    actions,
+    (index) => parts.comingBackOf(document, (actions[index] as Action).id),
+    calledAmong(lists.openActionsOf(document), ids),
   )
   useLeaveEmpty(actions.length === 0)
   if (actions.length === 0) return null

@@ -52,3 +52,22 @@ it('makes actions of them, each with what it says', async () => {
   expect(actions).toMatchObject([{ title: 'mend the lamp', day: '2026-03-12' }, { title: 'ring Oda' }])
   expect(actions[1]?.contextIds).toHaveLength(1)
 })
+it('holds actions back until another is done, by its title, as one act', async () => {
+  const titled = (store: TestStore) =>
+    recordsIn(store.api.getState().document, 'action').filter(({ title }) => title !== 'Compare the quotes')
+  const store = await showStation(<ChosenTogether />, (fresh) => {
+    for (const title of ['order felt', 'order glue', 'Compare the quotes', 'Compost'])
+      fresh.run('addAction', { title })
+    desk.getState().chooseToo(titled(fresh).flatMap(({ id, title }) => (title === 'Compost' ? [] : [id])))
+  })
+  // Two begin so: neither is taken for certain.
+  enter(say('after comp'))
+  expect(screen.getByText('Not understood: “after comp”')).toBeTruthy()
+  const line = say('after compare, 20 min')
+  expect(screen.getByText('held back → after “Compare the quotes” (2)', { exact: false })).toBeTruthy()
+  enter(line)
+  const held = titled(store).filter(({ afterIds }) => afterIds.length === 1)
+  expect(held).toMatchObject([{ minutes: 20 }, { minutes: 20 }])
+  store.undo()
+  expect(titled(store).every(({ afterIds, minutes }) => afterIds.length === 0 && minutes === null)).toBe(true)
+})

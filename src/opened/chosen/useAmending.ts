@@ -1,12 +1,19 @@
 // One sentence, or one chooser's answer, for all that is chosen together: what it means for each of them, and what is told
 // of it before it is done.
 import type { Reminder, Repeat } from '@/core/record'
-import type { ActionPatch, Amendable, AmendedField, Amendment, PartsSaid } from '@/core/sentence'
+import type {
+  ActionPatch,
+  Amendable,
+  AmendedField,
+  Amendment,
+  PartsSaid,
+  SentenceContext,
+} from '@/core/sentence'
 import { useReader } from '@/held/reader'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
 import type { SaidChanges } from '@/parts/said/SayWhatChanges'
-import type { SaidField, Sayable } from '@/words'
+import { nameOfRecord, type SaidField, type Sayable } from '@/words'
 import { fieldChangeWords, partsChangeWords } from '@/words/history'
 import { patchFor, sharedOf } from './sharedOf'
 
@@ -26,6 +33,8 @@ export function useAmending(
   all: readonly Amendable[],
   /** How each of them comes back and reminds. */
   standingOf: (index: number) => Standing,
+  /** The one action that is meant by a title, where what is chosen may be held back after another. */
+  actionCalled?: SentenceContext['actionCalled'],
 ): {
   /** What they have in common, for the choosers. */
   readonly shared: Sayable
@@ -38,7 +47,8 @@ export function useAmending(
   const today = useToday()
   const context = useSentenceContext()
   const shared = sharedOf(all)
-  const said = (text: string, of: Amendable) => reader.amendAction(text, of, context)
+  const said = (text: string, of: Amendable) =>
+    reader.amendAction(text, of, { ...context, ...(actionCalled ? { actionCalled } : {}) })
   return {
     shared,
     said,
@@ -49,7 +59,10 @@ export function useAmending(
         const words = Object.entries(patch).map(([field, to]) =>
           fieldChangeWords(field, all[index]?.[field as AmendedField], to, document, today),
         )
-        for (const each of [...words, ...partsChangeWords(parts, standingOf(index), today)])
+        for (const each of [
+          ...words,
+          ...partsChangeWords(parts, standingOf(index), today, (id) => nameOfRecord(document, id)),
+        ])
           told.set(each, (told.get(each) ?? 0) + 1)
       }
       const lines = [...told].map(([words, times]) => (times > 1 ? `${words} (${times})` : words))
