@@ -205,6 +205,27 @@ describe('an opened action', () => {
     expect(screen.queryByRole('alert')).toBeNull()
     expect(actionOf(store).title).toBe('sign, mine')
   })
+  it('becomes a step of another action, chosen by its title', async () => {
+    const store = await opened()
+    act(() => void store.run('addAction', { title: 'all friday' }))
+    await openChip('Part of another? Make it a step of that')
+    fireEvent.click(optionIn('all friday'))
+    const { document } = store.api.getState()
+    expect(recordsIn(document, 'action').map(({ title }) => title)).toEqual(['all friday'])
+    expect(recordsIn(document, 'step')).toMatchObject([{ title: 'sign the draft' }])
+  })
+  it('is signed off and held back by saying it', async () => {
+    const store = await opened()
+    act(() => void store.run('addAction', { title: 'all friday' }))
+    const line = say('to sign off by Oda, after all friday')
+    expect(screen.getByRole('status', { name: 'What would change' }).textContent).toContain(
+      'after “all friday”',
+    )
+    enter(line)
+    expect(actionOf(store)).toMatchObject({ waiting: { toSignOff: true }, afterIds: [expect.any(String)] })
+    act(() => void store.undo())
+    expect(actionOf(store)).toMatchObject({ waiting: null, afterIds: [] })
+  })
   it('comes back whole when it is unticked: waiting, underway and all', async () => {
     const store = await opened({
       waiting: {

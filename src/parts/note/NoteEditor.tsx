@@ -166,8 +166,10 @@ export function NoteEditor({ label, turning, note, where, aheadRef, onWrite, onL
     if (isLeft) told.current.onLeave()
   }, [isLeft])
   useEffect(() => {
-    const page = note === stands.current ? null : turning.pageOf(note)
-    if (!editor || !page) return
+    if (!editor || note === stands.current) return
+    const page = turning.pageOf(note)
+    // What came in is no page: it is written on as plain text.
+    if (!page) return told.current.onLeave()
     stands.current = note
     bringIn(editor, page)
   }, [editor, note, turning])

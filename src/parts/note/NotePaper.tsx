@@ -72,7 +72,8 @@ export function NotePaper({
   const write = (at: Where) => {
     aheadRef.current = nothingYet
     setWhole(true)
-    setWhere(at)
+    // Only what is a page to its end is written in as one: an editor would lose what it cannot read.
+    if (turning.pageOf(text) !== null) setWhere(at)
   }
   const stop = () => {
     writing.leave()
@@ -228,7 +229,7 @@ function PlainNote({ of, text }: { of: NoteBandProps['of']; text: string }) {
   return (
     <>
       <Words size="second" tone="inkSoft">
-        Too long to be shown as a page: it is written here as plain text.
+        Too long or too deep to be shown as a page: it is written here as plain text.
       </Words>
       <EditText
         name={`${of} note`}

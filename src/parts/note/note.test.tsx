@@ -59,3 +59,10 @@ it('shows what is too deep or too long for a page as it is written, to be writte
   fireEvent.blur(field)
   expect(text()).toBe('shallow')
 })
+
+it('never writes as a page what is none to its end', async () => {
+  const note = `${'a paragraph of some words\n\n'.repeat(200)}${'>'.repeat(200)} deep`
+  await shown(note)
+  fireEvent.click(screen.getByRole('button', { name: 'Write in it: Note' }))
+  expect((screen.getByRole('textbox', { name: 'Note' }) as HTMLTextAreaElement).value).toBe(note)
+})
