@@ -55,7 +55,7 @@ describe('the demo data', () => {
     expect(recordsIn(document, 'remark')).toHaveLength(2)
     expect([toSignOffOf(document).length, heldBackOf(document).length]).toEqual([1, 1])
   })
-  it('has checklists that were gone through, talks, of which a line became an action, and no page of a day', () => {
+  it('has checklists that were gone through, talks, of which a line became an action, and no day note', () => {
     const { document } = demo
     const [visits, market] = allChecklists(document)
     expect([visits, market].map((list) => list && runsOf(document, list.id).length)).toEqual([2, 3])

@@ -1,4 +1,4 @@
-// What the demo has written down: checklists that were gone through, talks with their check boxes. Pages of days have the same
+// What the demo has written down: checklists that were gone through, talks with their check boxes. Day notes have the same
 // name in every copy: the demo leaves them to the person.
 import { recordsIn } from '@/core/journal'
 import type { Id } from '@/core/record'

@@ -1,4 +1,4 @@
-// A page opened: of a day, with the days around it a touch away; or of a talk, with who and what had a part in it.
+// A day note opened, with the days around it a touch away; or a talk, with who and what had a part in it.
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Id, Note } from '@/core/record'
@@ -14,7 +14,7 @@ import { SaidLine } from '@/parts/said/SaidLine'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { EditText } from '@/parts/text/EditText'
 import { longDate, nearDate } from '@/words'
-import { beginsHint, saidOfPage } from '@/words/pages'
+import { beginsHint, saidOfTalk } from '@/words/pages'
 import { LiftButton } from './LiftButton'
 import { NothingThere } from './NothingThere'
 import { OpenedFoot } from './OpenedFoot'
@@ -24,23 +24,23 @@ import { ShelfHead } from './ShelfHead'
 export function OpenedPage({ id, page }: { id: Id<'note'>; page: Note | null }) {
   const later = useLater()
   if (!later) return null
-  const day = later.notes.dayOfPage(id)
-  if (day) return <DayPage key={day} id={id} date={day} notes={later.notes} />
+  const day = later.notes.dayOfNote(id)
+  if (day) return <DayNote key={day} id={id} date={day} notes={later.notes} />
   return page ? <TalkPage page={page} notes={later.notes} /> : <NothingThere />
 }
 
-function DayPage({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; notes: Later['notes'] }) {
+function DayNote({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; notes: Later['notes'] }) {
   const today = useToday()
   const { open } = useOpened()
-  const before = useHeld(({ document }) => notes.dayPageBefore(document, date))
-  const after = useHeld(({ document }) => notes.dayPageAfter(document, date))
+  const before = useHeld(({ document }) => notes.dayNoteBefore(document, date))
+  const after = useHeld(({ document }) => notes.dayNoteAfter(document, date))
   const next = date < today && (after === null || after > today) ? today : after
-  const to = (day: CalendarDate) => () => open(notes.dayPageIdOf(day))
+  const to = (day: CalendarDate) => () => open(notes.dayNoteIdOf(day))
   const near = nearDate(date, today)
   return (
     <Column gap="$2.5" flexGrow={1}>
       <Words size="second" tone="inkSoft" paddingRight="$23" paddingVertical="$3">
-        {`Page of the day${near === 'today' || near === 'yesterday' ? `: ${near}` : ''}`}
+        {`Day note${near === 'today' || near === 'yesterday' ? `: ${near}` : ''}`}
       </Words>
       <Row justifyContent="space-between" gap="$2">
         <Words render="h2" size="title" flexShrink={1}>
@@ -48,57 +48,57 @@ function DayPage({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; note
         </Words>
         <Row>
           <IconButton
-            label={before ? `Page of ${nearDate(before, today)}` : 'No earlier page'}
+            label={before ? `Day note of ${nearDate(before, today)}` : 'No earlier day note'}
             icon="previous"
             disabled={!before}
             onPress={before ? to(before) : undefined}
           />
           <IconButton
-            label={next ? `Page of ${nearDate(next, today)}` : 'No later page'}
+            label={next ? `Day note of ${nearDate(next, today)}` : 'No later day note'}
             icon="next"
             disabled={!next}
             onPress={next ? to(next) : undefined}
           />
         </Row>
       </Row>
-      <NoteBand of={id} title="Page" placeholder="Write on this page" />
+      <NoteBand of={id} placeholder="Write down what comes up" />
       <BeginsWith />
       <OpenedFoot main={<LiftButton of={id} notes={notes} />}>
         {date === today ? (
-          <Button kind="quiet" label="Page of tomorrow" onPress={to(addDays(today, 1))} />
+          <Button kind="quiet" label="Day note of tomorrow" onPress={to(addDays(today, 1))} />
         ) : (
-          <Button kind="quiet" label="Page of today" onPress={to(today)} />
+          <Button kind="quiet" label="Day note of today" onPress={to(today)} />
         )}
       </OpenedFoot>
     </Column>
   )
 }
 
-/** What every page begins with, chosen once: headings, questions to oneself. */
+/** What every day note begins with, chosen once: headings, questions to oneself. */
 function BeginsWith() {
   const act = useAct()
-  const begins = useHeld(({ document }) => select.settingsOf(document).dayPageBegins)
+  const begins = useHeld(({ document }) => select.settingsOf(document).dayNoteBegins)
   const [isOpen, setOpen] = useState(false)
   return (
     <Column gap="$1.5">
       <Row marginLeft="$-2">
         <Button
           kind="quiet"
-          label={isOpen ? 'Close what every page begins with' : 'What every page begins with'}
+          label={isOpen ? 'Close what every day note begins with' : 'What every day note begins with'}
           aria-expanded={isOpen}
           onPress={() => setOpen(!isOpen)}
         />
       </Row>
       {isOpen ? (
         <EditText
-          name="settings day page"
-          label="Every new page begins with"
+          name="settings day note"
+          label="Every new day note begins with"
           shown
           rows={4}
           placeholder={beginsHint}
           value={begins}
-          onKeep={(dayPageBegins, typing) =>
-            act('setSettings', { dayPageBegins }, { say: false, atField: true, ...typing })
+          onKeep={(dayNoteBegins, typing) =>
+            act('setSettings', { dayNoteBegins }, { say: false, atField: true, ...typing })
           }
         />
       ) : null}
@@ -114,8 +114,8 @@ function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
   const { close } = useOpened()
   const [isDating, setDating] = useState(false)
   const { id, projectId } = page
-  const edit = (patch: Parameters<typeof act<'editPage'>>[1]['patch'], options: object = {}) =>
-    act('editPage', { id, patch }, { say: false, atField: true, ...options })
+  const edit = (patch: Parameters<typeof act<'editTalk'>>[1]['patch'], options: object = {}) =>
+    act('editTalk', { id, patch }, { say: false, atField: true, ...options })
   const area = select.areaOf(document, page)
   const project = projectId ? recordIn(document, projectId) : undefined
   return (
@@ -130,11 +130,11 @@ function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
         label="Title"
         size="title"
         value={page.title}
-        needed="A page needs a title."
+        needed="A talk needs a title."
         onKeep={(title, typing) => edit({ title }, typing)}
       />
       <SaidLine
-        chips={saidOfPage(page, document, today)}
+        chips={saidOfTalk(page, document, today)}
         offers={page.personIds.length > 0 ? [] : ['personIds']}
         outright={['personIds']}
         onChoose={(field) => (field === 'day' ? setDating(true) : chooser.choose(field))}
@@ -147,7 +147,7 @@ function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
           label="Remove"
           onPress={() => {
             close()
-            act('removePage', { id })
+            act('removeTalk', { id })
           }}
         />
       </OpenedFoot>

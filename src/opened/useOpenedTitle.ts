@@ -4,7 +4,7 @@ import { longDate, nameOfRecord } from '@/words'
 import { useHeldDocument } from '@/held/zen'
 import type { OpenableId } from '@/held/useOpened'
 
-/** What names the opened region for the ear. The page of a day has no name but its day. */
+/** What names the opened region for the ear. A day note has no name but its day. */
 export function useOpenedTitle(id: OpenableId): string {
   const document = useHeldDocument()
   const day = id.replace(/^note:day-/, '')

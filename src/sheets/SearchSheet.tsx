@@ -24,7 +24,7 @@ const kindWords = {
   group: 'group',
   review: 'review',
   reading: 'reading',
-  note: 'page',
+  note: 'note',
   checklist: 'checklist',
 } as const
 
@@ -82,7 +82,7 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
 
 function foundWords(isReady: boolean, isAsked: boolean, number: number): string {
   if (!isReady) return 'Getting ready…'
-  if (!isAsked) return 'Slips, actions, projects, areas, people, contexts, reference, pages and checklists.'
+  if (!isAsked) return 'Slips, actions, projects, areas, people, contexts, reference, notes and checklists.'
   if (number === 0) return 'Nothing with these words.'
   return number === atMost ? `The first ${atMost}.` : `${number} found.`
 }

@@ -1,9 +1,9 @@
-// The pages of days and of talks, by day and by who and what has a part in them.
+// Day notes and talks, by day and by who and what has a part in them.
 import type { Document } from '@/core/journal'
 import type { Id, Note } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { makeTableIndex } from './tableIndex'
-import { dayOfPage } from './tiedTo'
+import { dayOfNote } from './tiedTo'
 
 const latestFirst = (a: Note, b: Note): number => {
   if (a.date !== b.date) return a.date < b.date ? 1 : -1
@@ -14,7 +14,7 @@ const pages = makeTableIndex('note', {
   keysOf: ({ id, note, personIds, projectId, letGoAtEpochMs }) => {
     if (letGoAtEpochMs !== null) return []
     // A day whose page was emptied again has none.
-    if (dayOfPage(id) !== null) return note.trim() === '' ? [] : [days]
+    if (dayOfNote(id) !== null) return note.trim() === '' ? [] : [days]
     return [talks, ...personIds, ...(projectId ? [projectId] : [])]
   },
   compare: latestFirst,
@@ -27,10 +27,10 @@ export const talksOf = (document: Document): readonly Note[] => pages.of(documen
 export const talksWith = (document: Document, id: Id<'person'> | Id<'project'>): readonly Note[] =>
   pages.of(document, id)
 
-const dayPages = (document: Document): readonly Note[] => pages.of(document, days)
+const dayNotes = (document: Document): readonly Note[] => pages.of(document, days)
 /** The last day before this one that something was written on; null where there is none. */
-export const dayPageBefore = (document: Document, date: CalendarDate): CalendarDate | null =>
-  dayPages(document).find((page) => page.date < date)?.date ?? null
+export const dayNoteBefore = (document: Document, date: CalendarDate): CalendarDate | null =>
+  dayNotes(document).find((page) => page.date < date)?.date ?? null
 /** The first day after this one that something was written on. */
-export const dayPageAfter = (document: Document, date: CalendarDate): CalendarDate | null =>
-  dayPages(document).findLast((page) => page.date > date)?.date ?? null
+export const dayNoteAfter = (document: Document, date: CalendarDate): CalendarDate | null =>
+  dayNotes(document).findLast((page) => page.date > date)?.date ?? null

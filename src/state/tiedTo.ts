@@ -20,17 +20,17 @@ export const tiedTo =
       : { title: (record as Action).title, isDone: (record as Action).doneAtEpochMs !== null }
   }
 
-export const dayPageIdOf = (date: CalendarDate): Id<'note'> => `note:day-${date}`
+export const dayNoteIdOf = (date: CalendarDate): Id<'note'> => `note:day-${date}`
 const dayShape = /^note:day-(\d{4}-\d{2}-\d{2})$/
 /** The day whose page it is; null where it is the note of something else. */
-export const dayOfPage = (id: string): CalendarDate | null => {
+export const dayOfNote = (id: string): CalendarDate | null => {
   const date = dayShape.exec(id)?.[1]
   return date !== undefined && isCalendarDate(date) ? date : null
 }
 
-/** The note of something as it reads now. The page of a day that nothing was written on begins as the person chose. */
+/** The note of something as it reads now. A day note that nothing was written in begins as the person chose. */
 export function noteIn(document: Document, of: NoteOwnerId): string {
   const record = recordIn(document, of)
   if (record) return laidOver(record.note, tiedTo(document))
-  return dayOfPage(of) === null ? '' : settingsIn(document).dayPageBegins
+  return dayOfNote(of) === null ? '' : settingsIn(document).dayNoteBegins
 }

@@ -1,4 +1,4 @@
-// What pages, their lines and checklists are called and say of themselves.
+// What day notes and talks, their lines and checklists are called and say of themselves.
 import { recordIn, type Document } from '@/core/journal'
 import type { Note, Run } from '@/core/record'
 import { isCalendarDate, type CalendarDate } from '@/core/time'
@@ -7,11 +7,11 @@ import { longDate, momentWords, nearDate, shortDate } from './dates'
 import { nameOfRecord } from './names'
 import type { SaidChip } from './said'
 
-/** The hint of what every page of a day begins with. */
+/** The hint of what every day note begins with. */
 export const beginsHint = '## Calls\n\n## What I noticed'
 
 /** When a talk was and with whom, as chips. */
-export const saidOfPage = (page: Note, document: Document, today: CalendarDate): SaidChip[] => [
+export const saidOfTalk = (page: Note, document: Document, today: CalendarDate): SaidChip[] => [
   { field: 'day', words: nearDate(page.date, today) },
   ...page.personIds.flatMap((id): SaidChip[] => {
     const name = recordIn(document, id)?.name
@@ -27,7 +27,7 @@ export function nameOfNote(document: Document, id: string): string {
 
 /** "talk, Wed 4 Mar, with Oda": what a note is of, in a second line. */
 export function kindOfNote(document: Document, id: string, today: CalendarDate): string {
-  if (id.startsWith('note:day-')) return 'page of the day'
+  if (id.startsWith('note:day-')) return 'day note'
   const page = id.startsWith('note:') ? recordIn(document, id as Note['id']) : undefined
   if (!page) return id.slice(0, id.indexOf(':'))
   const people = page.personIds.flatMap((person) => recordIn(document, person)?.name ?? [])

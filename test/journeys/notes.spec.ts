@@ -1,11 +1,11 @@
 import { expect, test, type Page } from '@playwright/test'
 import { band, exported, open, setDown, station, wide } from './parts'
 
-const dayPage = '/day?open=note%3Aday-2026-03-11'
-const editor = (page: Page, name = 'Page') => page.getByRole('textbox', { name, exact: true })
-/** Opens the page of today and begins to write on it. */
+const dayNote = '/day?open=note%3Aday-2026-03-11'
+const editor = (page: Page, name = 'Note') => page.getByRole('textbox', { name, exact: true })
+/** Begins to write in the day note. */
 async function write(page: Page): Promise<void> {
-  await page.getByRole('button', { name: /^Write (?:on this page|in it: Page)$/ }).click()
+  await page.getByRole('button', { name: /^Write (?:down what comes up|in it: Note)$/ }).click()
   await expect(editor(page)).toBeFocused()
   await expect(editor(page)).toHaveAttribute('contenteditable', 'true')
 }
@@ -22,9 +22,9 @@ test('a page is written by keys alone, reads formatted, and is there after a rel
 }) => {
   await open(page)
   await station(page, 'Day').click()
-  await page.getByRole('button', { name: /^Page of the day/ }).click()
+  await page.getByRole('button', { name: /^Day note/ }).click()
   // No key is lost while the editor is still loading.
-  await page.getByRole('button', { name: 'Write on this page' }).click()
+  await page.getByRole('button', { name: 'Write down what comes up' }).click()
   await page.keyboard.type('# Calls\nOda is **sure** of it\n- [ ] ring Kofi by friday 10 min\nbuy felt')
   await page.reload()
   const read = page.getByRole('dialog', { name: 'Wednesday, 11 March' })
@@ -42,7 +42,7 @@ test('a line becomes an action and stays tied: ticked, renamed and taken out in 
   page,
 }) => {
   await page.setViewportSize(wide)
-  await open(page, dayPage)
+  await open(page, dayNote)
   await write(page)
   await page.keyboard.type('[ ] ring Kofi today 10 min\nbuy felt')
   await page.keyboard.press('Escape')
@@ -91,7 +91,7 @@ test('what is pasted from the web is cleaned, what is hostile is shown as it is 
   page.on('request', (request) => {
     if (request.url().includes('evil')) asked.push(request.url())
   })
-  await open(page, dayPage)
+  await open(page, dayNote)
   await write(page)
   await paste(page, {
     'text/html':
@@ -137,14 +137,14 @@ test('a day begins with what was chosen once, is leafed through, and its open li
   page,
 }) => {
   await open(page, '/day?open=note%3Aday-2026-03-10')
-  await page.getByRole('button', { name: 'What every page begins with' }).click()
-  await page.getByRole('textbox', { name: 'Every new page begins with' }).fill('## Noticed')
-  await page.getByRole('textbox', { name: 'Every new page begins with' }).blur()
+  await page.getByRole('button', { name: 'What every day note begins with' }).click()
+  await page.getByRole('textbox', { name: 'Every new day note begins with' }).fill('## Noticed')
+  await page.getByRole('textbox', { name: 'Every new day note begins with' }).blur()
   await write(page)
   await page.keyboard.press('Control+End')
   await page.keyboard.type('\nrain')
   await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: 'Page of today' }).first().click()
+  await page.getByRole('button', { name: 'Day note of today' }).first().click()
   const read = page.getByRole('dialog', { name: 'Wednesday, 11 March' })
   await expect(read.getByRole('heading', { name: 'Noticed' })).toBeVisible()
   await write(page)
@@ -153,7 +153,7 @@ test('a day begins with what was chosen once, is leafed through, and its open li
   await page.keyboard.press('Escape')
   await read.getByRole('button', { name: 'Lift 2 lines into the Tray' }).click()
   await expect(read.getByRole('button', { name: /^Lift/ })).toBeHidden()
-  await read.getByRole('button', { name: 'Page of yesterday' }).click()
+  await read.getByRole('button', { name: 'Day note of yesterday' }).click()
   await expect(page.getByRole('dialog', { name: 'Tuesday, 10 March' }).getByText('rain')).toBeVisible()
   await page.keyboard.press('Escape')
   await station(page, 'Tray').click()

@@ -1,4 +1,4 @@
-// Version 5: a slip and an action say in whose note a check-box line stands for them. Checklists with their runs, and pages of days and
+// Version 5: a slip and an action say in whose note a check-box line stands for them. Checklists with their runs, day notes and
 // talks are new kinds.
 import { withNewFields } from './newFields'
 

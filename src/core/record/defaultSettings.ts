@@ -7,6 +7,6 @@ export const defaultSettings: Settings = {
   weekStartsOn: 0,
   underwayLimit: 3,
   hideDoneSteps: false,
-  dayPageBegins: '',
+  dayNoteBegins: '',
   keys: {},
 }

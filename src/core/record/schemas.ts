@@ -273,14 +273,14 @@ const run = v.object({
   of: count,
 })
 
-/** A page of its own, with nothing but its text to it: of a day (`note:day-2026-03-11`), or of a talk with people. */
+/** A note of its own: of a day (`note:day-2026-03-11`), or of a talk with people. */
 const note = v.object({
   id: idField('note'),
-  /** Empty for the page of a day. */
+  /** Empty for a day note. */
   title: titleField,
   /** Its text, in Markdown. */
   note: noteField,
-  /** The day it is the page of, or of the talk. */
+  /** The day it is the note of, or of the talk. */
   date: dateField,
   personIds: v.array(idField('person')),
   projectId: v.nullable(idField('project')),
@@ -414,8 +414,8 @@ const settings = v.object({
   ),
   /** Finished steps are left out instead of sinking. */
   hideDoneSteps: v.optional(v.boolean('expected true or false')),
-  /** What the page of a day begins with, in Markdown. */
-  dayPageBegins: v.optional(noteField),
+  /** What a day note begins with, in Markdown. */
+  dayNoteBegins: v.optional(noteField),
   /** Keys changed (`tick` → `y`) or switched off (null); the rest are as shipped. */
   keys: v.optional(
     v.record(v.string(), v.nullable(v.pipe(v.string('expected text'), v.maxLength(20, 'expected one key')))),

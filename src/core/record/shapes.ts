@@ -42,7 +42,7 @@ export interface Settings {
   readonly weekStartsOn: number
   readonly underwayLimit: number
   readonly hideDoneSteps: boolean
-  readonly dayPageBegins: string
+  readonly dayNoteBegins: string
   readonly keys: Readonly<Record<string, string | null>>
 }
 

@@ -17,7 +17,7 @@ export const textLimits: Readonly<Record<string, number>> = {
   aim: titleLimit,
   note: noteLimit,
   outcome: noteLimit,
-  dayPageBegins: noteLimit,
+  dayNoteBegins: noteLimit,
   stamp: stampLimit,
 }
 

@@ -8,7 +8,7 @@ import { useTurning } from './useTurning'
 
 export interface NoteBandProps {
   readonly of: NoteOwnerId
-  /** Above the page; the page of a day has its day there already. */
+  /** Above it. */
   readonly title?: string
   readonly placeholder?: string
 }

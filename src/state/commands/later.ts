@@ -83,8 +83,8 @@ export const laterCommands = {
   makeActionsOfLines: notes.makeActionsOfLines,
   liftLines: notes.liftLines,
   addTalk: notes.addTalk,
-  editPage: notes.editPage,
-  removePage: notes.removePage,
+  editTalk: notes.editTalk,
+  removeTalk: notes.removeTalk,
 } as const
 
 /** What is read off notes, pages and checklists. */

@@ -1,9 +1,9 @@
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Id, NoteOwnerId } from '@/core/record'
 import { countOfLines, linesToDo, notesWithLines } from '../noteLines'
-import { dayPageAfter, dayPageBefore, talksOf, talksWith } from '../pages'
+import { dayNoteAfter, dayNoteBefore, talksOf, talksWith } from '../pages'
 import { makeTestStore, type TestStore } from '../testing'
-import { dayPageIdOf, noteIn } from '../tiedTo'
+import { dayNoteIdOf, noteIn } from '../tiedTo'
 
 const idOf = <K extends 'action' | 'project' | 'person' | 'note'>(outcome: ReturnType<TestStore['run']>) => {
   if (!outcome.ok || outcome.value[0]?.kind !== 'added') throw new Error(JSON.stringify(outcome))
@@ -112,18 +112,18 @@ it('a slip that is ticked in its note is done', async () => {
 describe('pages', () => {
   it('of a day begin as the person chose, and are there from the first word on', async () => {
     const { store, text, document } = await storeWith('')
-    const [monday, today] = [dayPageIdOf('2026-03-09' as never), dayPageIdOf('2026-03-11' as never)]
-    store.run('setSettings', { dayPageBegins: '## Calls\n' })
+    const [monday, today] = [dayNoteIdOf('2026-03-09' as never), dayNoteIdOf('2026-03-11' as never)]
+    store.run('setSettings', { dayNoteBegins: '## Calls\n' })
     expect([text(today), recordIn(document(), today)]).toEqual(['## Calls\n', undefined])
     store.run('writeNote', { id: today, note: '## Calls\n\nOda rang' })
     store.run('writeNote', { id: monday, note: 'rain' })
     expect(recordIn(document(), today)).toMatchObject({ date: '2026-03-11', note: '## Calls\n\nOda rang' })
-    expect(dayPageBefore(document(), '2026-03-11' as never)).toBe('2026-03-09')
-    expect(dayPageAfter(document(), '2026-03-09' as never)).toBe('2026-03-11')
-    expect(dayPageBefore(document(), '2026-03-09' as never)).toBeNull()
+    expect(dayNoteBefore(document(), '2026-03-11' as never)).toBe('2026-03-09')
+    expect(dayNoteAfter(document(), '2026-03-09' as never)).toBe('2026-03-11')
+    expect(dayNoteBefore(document(), '2026-03-09' as never)).toBeNull()
     // One that was emptied again is no page to leaf to.
     store.run('writeNote', { id: monday, note: ' \n' })
-    expect(dayPageBefore(document(), '2026-03-11' as never)).toBeNull()
+    expect(dayNoteBefore(document(), '2026-03-11' as never)).toBeNull()
     expect(store.run('writeNote', { id: 'note:day-2026-02-30', note: 'x' })).toMatchObject({ ok: false })
     expect(store.run('writeNote', { id: 'note:gone', note: 'x' })).toMatchObject({ ok: false })
   })
@@ -132,9 +132,9 @@ describe('pages', () => {
     const later = idOf<'note'>(store.run('addTalk', { title: 'visit', date: '2026-04-01' as never }))
     expect(talksOf(document()).map((page) => page.id)).toEqual([later, id])
     expect(talksWith(document(), oda).map((page) => page.id)).toEqual([id])
-    store.run('editPage', { id: later, patch: { projectId: project } })
+    store.run('editTalk', { id: later, patch: { projectId: project } })
     expect(talksWith(document(), project).map((page) => page.id)).toEqual([later, id])
-    store.run('removePage', { id })
+    store.run('removeTalk', { id })
     expect(talksWith(document(), oda)).toEqual([])
   })
 })
@@ -145,13 +145,13 @@ it('lists the lines of all notes, the newest note first, and follows every edit'
     notesWithLines(document()).map((record) => [record.id, linesToDo(document(), record).map(({ at }) => at)])
   expect(listed()).toEqual([[id, [2, 3]]])
   store.run('writeNote', { id: oda, note: '- [ ] her birthday' })
-  store.run('writeNote', { id: dayPageIdOf('2026-03-12' as never), note: '- [ ] lift me' })
+  store.run('writeNote', { id: dayNoteIdOf('2026-03-12' as never), note: '- [ ] lift me' })
   expect(listed()).toEqual([['note:day-2026-03-12', [0]], [id, [2, 3]], [oda, [0]]]) // prettier-ignore
   expect(countOfLines(document())).toBe(4)
   make([3, 'buy *felt*', 'buy felt'])
   store.run('tick', { id: action('buy felt').id })
   expect(listed()[1]).toEqual([id, [2]])
-  store.run('removePage', { id })
+  store.run('removeTalk', { id })
   expect(listed()).toHaveLength(2)
 })
 

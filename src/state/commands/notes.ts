@@ -1,4 +1,4 @@
-// Notes: what is written in them, what their check-box lines become, and the pages of days and talks.
+// Notes: what is written in them, what their check-box lines become, day notes and talks.
 import { isOpen } from '@/core/action'
 import { recordIn, updateOf } from '@/core/journal'
 import {
@@ -22,7 +22,7 @@ import {
 } from '@/core/record'
 import { ok, refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
-import { dayOfPage, noteIn, recordTied } from '../tiedTo'
+import { dayOfNote, noteIn, recordTied } from '../tiedTo'
 import { actionAdded, editAction, tick, untick, type NewAction } from './actions'
 import {
   added,
@@ -37,7 +37,7 @@ import {
 } from './command'
 import { editSlip, slipAdded, sortAsDone } from './slips'
 
-const pageOn = (context: CommandContext, date: CalendarDate, note: string): Note => ({
+const noteOn = (context: CommandContext, date: CalendarDate, note: string): Note => ({
   id: `note:day-${date}`,
   title: '',
   note,
@@ -49,14 +49,14 @@ const pageOn = (context: CommandContext, date: CalendarDate, note: string): Note
   letGoAtEpochMs: null,
 })
 
-/** The text of a note, as it is. A day has its page from the first word on. */
+/** The text of a note, as it is. A day has its note from the first word on. */
 function textSet(context: CommandContext, of: NoteOwnerId, note: string): Outcome {
   if (note.length > noteLimit) return refuse({ kind: 'tooLong', field: 'note', limit: noteLimit })
   if (isIdOf('action', of)) return editAction(context, { id: of, patch: { note } })
   const record = recordIn(context.document, of) as AnyRecord | undefined
   if (record) return diffOf(updateOf(record, { note } as Partial<AnyRecord>))
-  const date = dayOfPage(of)
-  return date === null ? refuse({ kind: 'notFound' }) : diffOf(added(pageOn(context, date, note)))
+  const date = dayOfNote(of)
+  return date === null ? refuse({ kind: 'notFound' }) : diffOf(added(noteOn(context, date, note)))
 }
 
 function tickTied(context: CommandContext, name: TieName): Outcome {
@@ -214,7 +214,7 @@ export const liftLines: Command<{ id: NoteOwnerId; lines: readonly LineTaken[] }
   )
 }
 
-/** Begins the page of a talk. */
+/** Begins a talk. */
 export const addTalk: Command<
   Pick<Note, 'title'> & Partial<Pick<Note, 'date' | 'personIds' | 'projectId' | 'areaId' | 'note'>>
 > = (context, { title, date, personIds = [], projectId = null, areaId = null, note = '' }) => {
@@ -222,7 +222,7 @@ export const addTalk: Command<
   if (!line.ok) return line
   return diffOf(
     added({
-      ...pageOn(context, date ?? context.moment.date, note),
+      ...noteOn(context, date ?? context.moment.date, note),
       id: context.newId('note'),
       title: line.value,
       personIds: [...personIds],
@@ -232,10 +232,10 @@ export const addTalk: Command<
   )
 }
 
-export const editPage: Command<{
+export const editTalk: Command<{
   id: Id<'note'>
   patch: Partial<Pick<Note, 'title' | 'date' | 'personIds' | 'projectId' | 'areaId'>>
 }> = (context, { id, patch }) => changeLine(context, id, patch)
 
-export const removePage: Command<{ id: Id<'note'> }> = (context, { id }) =>
+export const removeTalk: Command<{ id: Id<'note'> }> = (context, { id }) =>
   change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs }))

@@ -7,7 +7,7 @@ import { focusCapture } from '@/held/keys'
 import { LoadGauge } from '@/parts/load/LoadGauge'
 import { bandWords } from '@/words'
 import { useHeld, useToday } from '@/held/zen'
-import { DayPageRow } from './DayPageRow'
+import { DayNoteRow } from './DayNoteRow'
 import { DoneFolded } from './DoneToday'
 import { useDayBands } from './useDayBands'
 
@@ -24,7 +24,7 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   return (
     <Column>
       <LoadGauge load={load} startMinute={settings.dayStartsAtMinute} />
-      <DayPageRow />
+      <DayNoteRow />
       {bands.carriedOver.length > 0 ? (
         <Band title={bandWords.carriedOver} actions={bands.carriedOver} tone="clay" showDay />
       ) : null}

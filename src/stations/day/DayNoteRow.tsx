@@ -1,11 +1,11 @@
-// The way to the page of the day: what it begins with, in one line.
+// The way to the day note: what it begins with, in one line.
 import { plainWords } from '@/core/note/plainWords'
 import { useLater } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useHeld, useToday } from '@/held/zen'
 import { Icon, Press, Words } from '@/ui'
 
-export function DayPageRow() {
+export function DayNoteRow() {
   const today = useToday()
   const notes = useLater()?.notes
   const { open } = useOpened()
@@ -21,7 +21,7 @@ export function DayPageRow() {
       maxWidth="100%"
     >
       <Icon name="pen" tone="inkSoft" />
-      <Words flexShrink={0}>Page of the day</Words>
+      <Words flexShrink={0}>Day note</Words>
       <Words size="second" tone="inkSoft" flex={1} minWidth={0} oneLine>
         {said}
       </Words>
