@@ -23,12 +23,22 @@ test('a page is written by keys alone, reads formatted, and is there after a rel
   await open(page)
   await station(page, 'Day').click()
   await page.getByRole('button', { name: /^Day note/ }).click()
-  // No key is lost while the editor is still loading.
+  // No key is lost while the editor is still loading, not even a space or a line that was just begun.
+  let come = () => {}
+  const loaded = new Promise<void>((resolve) => (come = resolve))
+  await page.route(/\/NoteEditor-/, async (route) => {
+    await loaded
+    await route.continue()
+  })
   await page.getByRole('button', { name: 'Write down what comes up' }).click()
-  await page.keyboard.type('# Calls\nOda is **sure** of it\n- [ ] ring Kofi by friday 10 min\nbuy felt')
+  await page.keyboard.type('Calls\nOda is ')
+  come()
+  await expect(editor(page)).toHaveAttribute('contenteditable', 'true')
+  await page.keyboard.type('**sure** of it\n- [ ] ring Kofi by friday 10 min\nbuy felt')
   await page.reload()
   const read = page.getByRole('dialog', { name: 'Wednesday, 11 March' })
-  await expect(read.getByRole('heading', { name: 'Calls' })).toBeVisible()
+  await expect(read.locator('.note p', { hasText: /^Calls$/ })).toBeVisible()
+  await expect(read.locator('.note p', { hasText: /^Oda is sure of it$/ })).toBeVisible()
   await expect(read.locator('strong', { hasText: 'sure' })).toBeVisible()
   await expect(read.getByRole('checkbox')).toHaveCount(2)
   await write(page)

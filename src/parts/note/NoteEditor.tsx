@@ -88,6 +88,16 @@ export interface Ahead {
   readonly isLeft: boolean
 }
 
+/** Goes on with what was typed: the words, and after them the spaces and lines that the next word is to stand behind. */
+function goOnFrom(editor: Editor, text: string): void {
+  const words = text.trimEnd()
+  if (words !== '') editor.view.pasteText(asTyped(words))
+  for (const sign of text.slice(words.length)) {
+    if (sign === '\n') editor.commands.enter()
+    else editor.view.dispatch(editor.state.tr.insertText(sign))
+  }
+}
+
 export interface NoteEditorProps {
   readonly label: string
   readonly turning: Turning
@@ -154,7 +164,7 @@ export function NoteEditor({ label, turning, note, where, aheadRef, onWrite, onL
     made.commands.setTextSelection(at ? at.pos : made.state.doc.content.size)
     made.view.focus()
     const { text, isLeft } = aheadRef.current
-    if (text !== '') made.view.pasteText(asTyped(text))
+    if (text !== '') goOnFrom(made, text)
     setEditor(made)
     setLeft(isLeft)
     return () => made.destroy()

@@ -1,6 +1,6 @@
 // The steps of what is opened, as an outline: each reads as a line until it is touched, what is finished sinks, and one
 // line stands ready for another step.
-import { memo, useDeferredValue, useRef, useState, type KeyboardEvent } from 'react'
+import { memo, useDeferredValue, useEffect, useRef, useState, type KeyboardEvent } from 'react'
 import type { Id, OwnerId } from '@/core/record'
 import { outlineOf, placeBeside, type OutlineRow } from '@/core/steps'
 import { parts, select } from '@/state'
@@ -28,7 +28,7 @@ export const StepOutline = memo(function StepOutline({ of }: { of: OwnerId }) {
   const [place, setPlace] = useState<LinePlace | null>(null)
   const [asked, setAsked] = useState(portion)
   const shown = useDeferredValue(asked, inSight)
-  const kit = useDragKitLater()
+  const { kit, quiet } = useQuietKit()
   const done = steps.filter(({ doneAtEpochMs }) => doneAtEpochMs !== null).length
   const behind = place && rows.findIndex(({ step }) => step.id === place.behindId)
   const lineAt = behind !== null && behind >= 0 ? behind : null
@@ -47,7 +47,7 @@ export const StepOutline = memo(function StepOutline({ of }: { of: OwnerId }) {
     if (id) setPlace(null)
   }
   const list = (
-    <ul className="steps" aria-label="Steps" onKeyDown={moveAmongRows}>
+    <ul className="steps" aria-label="Steps" onKeyDown={moveAmongRows} {...quiet}>
       {rows.slice(0, shown).flatMap((row, index) => [
         row.step.id === editing ? (
           <StepEdit
@@ -106,6 +106,25 @@ export const StepOutline = memo(function StepOutline({ of }: { of: OwnerId }) {
     </Column>
   )
 })
+
+/** A press lands where it was begun: nothing moves until it is over. */
+const afterPressMs = 400
+
+/**
+ * What carries steps, taken up while nobody writes among them: the outline is laid out anew with it, and whoever was
+ * writing would lose the next key.
+ */
+function useQuietKit() {
+  const loaded = useDragKitLater()
+  const [kit, setKit] = useState<typeof loaded>(null)
+  const [since, setSince] = useState<'untouched' | 'written' | 'left'>('untouched')
+  useEffect(() => {
+    if (!loaded || since === 'written') return
+    const timer = setTimeout(() => setKit(loaded), since === 'untouched' ? 0 : afterPressMs)
+    return () => clearTimeout(timer)
+  }, [loaded, since])
+  return { kit, quiet: { onFocus: () => setSince('written'), onBlur: () => setSince('left') } }
+}
 
 function StepRow({
   row: { step, depth, under, doneUnder },
