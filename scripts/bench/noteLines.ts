@@ -23,7 +23,10 @@ const noteOf = (index: number): Note => ({
 const changeOf = (stamp: string, diff: Diff): Change => ({ stamp, act: 'writeNote', diff }) as Change
 
 export function noteLineFigures(): [string, string, string][] {
-  const notes = Array.from({ length: 5000 }, (_, index) => noteOf(index))
+  // As they come from where they are kept.
+  const notes = JSON.parse(
+    JSON.stringify(Array.from({ length: 5000 }, (_, index) => noteOf(index))),
+  ) as Note[]
   const added = notes.map((record) => ({ kind: 'added', record }) as const)
   let document = withChange(emptyDocument, changeOf('0mmlt6000.0001.bench', added))
   const timed = (work: () => void): number => {

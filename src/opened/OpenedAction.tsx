@@ -1,6 +1,7 @@
 // An action opened: it reads first. The said line tells all that is set, one plain line changes many things at once, and
 // at the foot stands what can be done.
 import { useMedia } from '@tamagui/core'
+import { useState } from 'react'
 import { isOpen } from '@/core/action'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
@@ -40,6 +41,7 @@ export function OpenedAction({ action }: { action: Action }) {
   const chooser = useChooser()
   const reader = useReader()
   const { id } = action
+  const [isBelow] = useState(() => action.note.length > screenful)
   const comingBack = useComingBack(action)
   const heldBack = useHeldBack(action)
   const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
@@ -105,8 +107,9 @@ export function OpenedAction({ action }: { action: Action }) {
       <LineOf of={action.lineOf} />
       <LinkLine address={action.address} />
       <NoteBand of={id} />
-      <OpenedParts of={id} />
+      {isBelow ? null : <OpenedParts of={id} />}
       <Afterwards>
+        {isBelow ? <OpenedParts of={id} /> : null}
         <Checklists of={id} />
         <Remarks of={id} />
         {isOpen(action) ? (
@@ -128,6 +131,9 @@ export function OpenedAction({ action }: { action: Action }) {
     </Column>
   )
 }
+
+/** A note of so many characters takes up the screen: what is below it is drawn afterwards. */
+const screenful = 1500
 
 /** Only web addresses become links. */
 function LinkLine({ address }: { address: string | null }) {

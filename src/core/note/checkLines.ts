@@ -1,6 +1,6 @@
 // The check-box lines of a note, found by reading its lines alone: thousands of notes are looked through for one list.
 // Markdown as CommonMark and GFM have it, so far as such a line goes; what stands in a quotation is left to its author.
-import { tieText, type TieName } from './tie'
+import { tieBegin, tieText, type TieName } from './tie'
 
 export interface CheckLine {
   /** Which line of the note it is, from 0. */
@@ -82,7 +82,11 @@ function outsideCode(note: string): Candidate[] {
 
 /** Most notes have no code: there is nothing to keep count of. */
 const mayHaveCode = (note: string): boolean =>
-  note.includes('```') || note.includes('~~~') || /^(?: {4}|\t)/m.test(note)
+  note.includes('```') ||
+  note.includes('~~~') ||
+  note.includes('\n    ') ||
+  note.includes('\n\t') ||
+  /^(?: {4}|\t)/.test(note)
 
 export function checkLinesOf(note: string): CheckLine[] {
   if (!mayHaveCheckLines(note)) return []
@@ -91,7 +95,7 @@ export function checkLinesOf(note: string): CheckLine[] {
     const parts = shape.exec(line)
     if (!parts) continue
     const text = parts[4] as string
-    const tie = tieShape.exec(text)
+    const tie = text.includes(tieBegin) ? tieShape.exec(text) : null
     const written = (tie ? text.slice(0, tie.index) : text).trim()
     if (written !== '') found.push({ at, isDone: parts[2] !== ' ', written, tie: tie?.[1] ?? null })
   }
