@@ -116,7 +116,8 @@ const afterPressMs = 400
  */
 function useQuietKit() {
   const loaded = useDragKitLater()
-  const [kit, setKit] = useState<typeof loaded>(null)
+  // Where it is there from the beginning, nothing has to be laid out anew.
+  const [kit, setKit] = useState(loaded)
   const [since, setSince] = useState<'untouched' | 'written' | 'left'>('untouched')
   useEffect(() => {
     if (!loaded || since === 'written') return
