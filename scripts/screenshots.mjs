@@ -67,7 +67,7 @@ const views = [
     size: phone,
     act: async (page) => {
       await page.getByRole('tab', { name: 'Talks' }).click()
-      await page.getByRole('button', { name: /Open the talk/ }).click()
+      await page.getByRole('button', { name: /Open the talk Call with Kofi/ }).click()
     },
   },
   {
