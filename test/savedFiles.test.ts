@@ -112,11 +112,41 @@ describe('a store of version 1', () => {
   })
 })
 
-describe('what version 2 saved', () => {
-  const file = parseStoreFile(readFileSync(join(saved, 'v2.json'), 'utf8'))
+/** A file of an earlier version, read as this one does. */
+function savedBy(version: string) {
+  const file = parseStoreFile(readFileSync(join(saved, `${version}.json`), 'utf8'))
   if (!file.ok) throw new Error(JSON.stringify(file.error))
   const { entries, changes } = file.value
-  const document = withMerged(emptyDocument, entries)
+  return { changes, document: withMerged(emptyDocument, entries) }
+}
+
+/** Its records are sound, its journal tells the same, and it is the same once more when it was written and read. */
+function holdsTheSame({ document, changes }: ReturnType<typeof savedBy>): void {
+  const held = recordsById(document)
+  for (const record of held.values()) expect(parseRecord(record).ok).toBe(true)
+  expect(recordsById(withChanges(emptyDocument, changes))).toEqual(held)
+  const again = parseStoreFile(toStoreFile(document, changes, 0))
+  expect(again.ok && recordsById(withMerged(emptyDocument, again.value.entries))).toEqual(held)
+}
+
+/** The store that an earlier version kept, opened as it lies, and opened again after what is done to it. */
+async function storeOf(version: string) {
+  const text = readFileSync(join(saved, `${version}-store.json`), 'utf8')
+  const over = makeMemoryStore(new Map(Object.entries(JSON.parse(text))))
+  const store = makeTestStore(over, { replica: 'later' })
+  await store.load()
+  const openedAgain = async () => {
+    await store.settled()
+    const again = makeTestStore(over, { replica: 'again' })
+    await again.load()
+    return again.api.getState().document
+  }
+  return { store, openedAgain }
+}
+
+describe('what version 2 saved', () => {
+  const file = savedBy('v2')
+  const { document } = file
 
   it('holds what it held, with the fields that came since', () => {
     const titles = recordsIn(document, 'action').map(({ title, payoff, waiting }) => [
@@ -132,62 +162,38 @@ describe('what version 2 saved', () => {
       { text: 'ring Oda by friday 20 min', takenOff: ['due by friday'], note: '', personIds: [] },
       { text: 'after the fold', note: '' },
     ])
-    for (const record of recordsById(document).values()) expect(parseRecord(record).ok).toBe(true)
   })
-  it('has a journal that tells the same, and is written and read as the present version', () => {
-    expect(recordsById(withChanges(emptyDocument, changes))).toEqual(recordsById(document))
-    const again = parseStoreFile(toStoreFile(document, changes, 0))
-    expect(again.ok && recordsById(withMerged(emptyDocument, again.value.entries))).toEqual(
-      recordsById(document),
-    )
-  })
+  it('has a journal that tells the same, and is written and read as the present version', () =>
+    holdsTheSame(file))
   it('opens as a store, takes parts with what is there, and undoes what was done before', async () => {
-    const text = readFileSync(join(saved, 'v2-store.json'), 'utf8')
-    const over = makeMemoryStore(new Map(Object.entries(JSON.parse(text))))
-    const store = makeTestStore(over, { replica: 'later' })
-    await store.load()
+    const { store, openedAgain } = await storeOf('v2')
     const held = () => recordsById(store.api.getState().document)
     expect(held()).toEqual(recordsById(document))
     const [first] = recordsIn(store.api.getState().document, 'action')
     store.run('addSteps', { ownerId: first?.id ?? 'action:none', titles: ['the folder', 'the till'] })
-    await store.settled()
-    const again = makeTestStore(over, { replica: 'again' })
-    await again.load()
-    expect(recordsIn(again.api.getState().document, 'step')).toHaveLength(2)
+    expect(recordsIn(await openedAgain(), 'step')).toHaveLength(2)
   })
 })
 
 describe('what version 3 saved', () => {
-  const file = parseStoreFile(readFileSync(join(saved, 'v3.json'), 'utf8'))
-  if (!file.ok) throw new Error(JSON.stringify(file.error))
-  const { entries, changes } = file.value
-  const document = withMerged(emptyDocument, entries)
+  const file = savedBy('v3')
+  const { document } = file
 
   it('holds what it held, with the fields that came since', () => {
-    const held = recordsById(document)
-    for (const record of held.values()) expect(parseRecord(record).ok).toBe(true)
-    expect(recordsById(withChanges(emptyDocument, changes))).toEqual(held)
+    holdsTheSame(file)
     expect(recordsIn(document, 'repeat').map(({ rule, skips, watched }) => [rule, skips, watched])).toEqual([
       ['FREQ=MONTHLY;BYMONTHDAY=3', [], false],
       ['FREQ=DAILY;INTERVAL=6', [], false],
     ])
     expect(recordsIn(document, 'reminder')).toHaveLength(3)
     expect(recordsIn(document, 'reminder')[0]).toMatchObject({ answered: null, snoozedTo: null })
-    const again = parseStoreFile(toStoreFile(document, changes, 0))
-    expect(again.ok && recordsById(withMerged(emptyDocument, again.value.entries))).toEqual(held)
   })
   it('opens as a store, and what came back there goes on coming back', async () => {
-    const text = readFileSync(join(saved, 'v3-store.json'), 'utf8')
-    const over = makeMemoryStore(new Map(Object.entries(JSON.parse(text))))
-    const store = makeTestStore(over, { replica: 'later' })
-    await store.load()
+    const { store, openedAgain } = await storeOf('v3')
     expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
     store.run('tick', { id: 'action:v3v31' })
-    await store.settled()
-    const again = makeTestStore(over, { replica: 'again' })
-    await again.load()
     // It had been moved a day on; the next keeps to the rule.
-    expect(recordIn(again.api.getState().document, 'action:v3v31~2026-05-03')).toMatchObject({
+    expect(recordIn(await openedAgain(), 'action:v3v31~2026-05-03')).toMatchObject({
       title: 'pay the studio rent',
       day: '2026-05-03',
     })
@@ -195,26 +201,17 @@ describe('what version 3 saved', () => {
 })
 
 describe('what version 4 saved', () => {
-  const file = parseStoreFile(readFileSync(join(saved, 'v4.json'), 'utf8'))
-  if (!file.ok) throw new Error(JSON.stringify(file.error))
-  const { entries, changes } = file.value
-  const document = withMerged(emptyDocument, entries)
+  const file = savedBy('v4')
+  const { document } = file
 
   it('holds what it held, with the fields that came since', () => {
-    const held = recordsById(document)
-    for (const record of held.values()) expect(parseRecord(record).ok).toBe(true)
-    expect(recordsById(withChanges(emptyDocument, changes))).toEqual(held)
+    holdsTheSame(file)
     expect(new Set(recordsIn(document, 'action').map(({ lineOf }) => lineOf))).toEqual(new Set([null]))
     expect(recordsIn(document, 'remark').map(({ text }) => text)).toEqual(['likes oak', 'promised for March'])
     expect(recordsIn(document, 'spell').map(({ minutes }) => minutes)).toEqual([25])
-    const again = parseStoreFile(toStoreFile(document, changes, 0))
-    expect(again.ok && recordsById(withMerged(emptyDocument, again.value.entries))).toEqual(held)
   })
   it('opens as a store, and a line of a note that stood there becomes an action', async () => {
-    const text = readFileSync(join(saved, 'v4-store.json'), 'utf8')
-    const over = makeMemoryStore(new Map(Object.entries(JSON.parse(text))))
-    const store = makeTestStore(over, { replica: 'later' })
-    await store.load()
+    const { store, openedAgain } = await storeOf('v4')
     expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
     const report = recordsIn(document, 'action').find(({ note }) => note !== '')
     if (!report) throw new Error('the report is not there')
@@ -222,11 +219,8 @@ describe('what version 4 saved', () => {
       id: report.id,
       lines: [{ at: 2, written: 'ring the hall', fields: { title: 'ring the hall' } }],
     })
-    await store.settled()
-    const again = makeTestStore(over, { replica: 'again' })
-    await again.load()
     expect(
-      recordsIn(again.api.getState().document, 'action').find(({ title }) => title === 'ring the hall'),
+      recordsIn(await openedAgain(), 'action').find(({ title }) => title === 'ring the hall'),
     ).toMatchObject({
       lineOf: report.id,
       projectId: report.projectId,

@@ -3,7 +3,7 @@ import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { outlineOf } from '@/core/steps/outline'
 import { parts } from '@/state'
-import { Button, Column, Row, SlideOver, TickMark, Words } from '@/ui'
+import { Button, Column, Row, SlideOver, BoxMark, Words } from '@/ui'
 import { useAct, useHeld } from '@/held/zen'
 import { useStayingAwake } from '@/held/useStayingAwake'
 import { shortened } from '@/words'
@@ -42,7 +42,7 @@ export function WalkSheet({ id, onClose }: { id: Id<'checklist'>; onClose: () =>
                 style={{ paddingLeft: 16 + Math.min(depth, 4) * 20 }}
                 onClick={() => act('tickStep', { id: step.id, done: !isDone }, { say: false })}
               >
-                <TickMark checked={isDone} />
+                <BoxMark checked={isDone} />
                 <span>{step.title}</span>
               </button>
             </li>

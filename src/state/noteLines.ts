@@ -1,4 +1,4 @@
-// The open check-box lines of all notes, followed edit by edit: one note is looked through again when it has changed.
+// The open check-box lines of all notes, followed edit by edit: a note is looked through again when it has changed.
 import type { Document } from '@/core/journal'
 import { checkLinesOf, mayHaveCheckLines, type CheckLine } from '@/core/note'
 import type { RecordOf } from '@/core/record'

@@ -11,13 +11,13 @@ export function Tick({ name, checked, onToggle }: { name: string; checked: boole
       data-tick
       onClick={onToggle}
     >
-      <TickMark checked={checked} />
+      <BoxMark checked={checked} />
     </button>
   )
 }
 
 /** The box alone, where what holds it is pressed as a whole. */
-export const TickMark = ({ checked }: { checked: boolean }) => (
+export const BoxMark = ({ checked }: { checked: boolean }) => (
   <svg
     className={checked ? 'stroke-drawn' : undefined}
     width={28}

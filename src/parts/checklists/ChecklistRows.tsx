@@ -4,7 +4,8 @@ import { parts } from '@/state'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { NameLine } from '@/parts/text/NameLine'
-import { Column, Icon, Press, Unseen, Words } from '@/ui'
+import { NamedRow } from '@/parts/rows/NamedRow'
+import { Column } from '@/ui'
 
 export function ChecklistRows({
   checklists,
@@ -23,18 +24,13 @@ export function ChecklistRows({
           {checklists.map(({ id, name }) => {
             const steps = parts.stepCountOf(document, id)
             return (
-              <Column key={id} render="li" borderBottomWidth={1} borderColor="$rule" backgroundColor="$slip">
-                <Press onPress={() => open(id)} minHeight={56} paddingHorizontal="$3.5" gap="$2.5" data-row>
-                  <Words flex={1} minWidth={0}>
-                    <Unseen>Open the checklist </Unseen>
-                    {name}
-                  </Words>
-                  <Words size="second" tone="inkSoft">
-                    {steps ? `${steps.done} of ${steps.of}` : 'empty'}
-                  </Words>
-                  <Icon name="next" tone="inkSoft" />
-                </Press>
-              </Column>
+              <NamedRow
+                key={id}
+                name={name}
+                spoken="Open the checklist"
+                end={steps ? `${steps.done} of ${steps.of}` : 'empty'}
+                onOpen={() => open(id)}
+              />
             )
           })}
         </Column>

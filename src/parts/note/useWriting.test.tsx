@@ -99,5 +99,5 @@ it('refuses what is too long in words, and keeps it there to be shortened, over 
   await rest()
   expect(screen.getByText(/200,000/)).toBeTruthy()
   expect([stored(), field().value.length]).toEqual(['short', 200_001])
-  expect(window.localStorage.getItem(`zen-tray:typed one note ${of}`)).toContain(long)
+  expect(window.localStorage.getItem(`zen-tray:typed one written ${of}`)).toContain(long)
 })

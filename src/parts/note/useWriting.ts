@@ -53,7 +53,7 @@ export interface Writing {
 export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   const act = useAct()
   const { memory, store } = useZen()
-  const key = `note ${of}`
+  const key = `written ${of}`
   const kept = useHeld(({ document }) => notes.noteIn(document, of))
   const [typed, setTyped] = useState<Typed | null>(() => typedIn(memory.typed.read(key)))
   /** What is typed at this very moment: a key may come between two drawings. */

@@ -4,7 +4,8 @@ import { useLater } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { NameLine } from '@/parts/text/NameLine'
-import { Column, Icon, Press, Unseen, Words } from '@/ui'
+import { NamedRow } from '@/parts/rows/NamedRow'
+import { Column } from '@/ui'
 import { count } from '@/words'
 import { kindOfNote } from '@/words/pages'
 
@@ -26,38 +27,15 @@ export function TalkRows({ talks, begun = {} }: TalkRowsProps) {
         <Column render="ul" aria-label="Talks">
           {talks.map((page) => {
             const left = later?.notes.linesToDo(document, page).length ?? 0
+            const who = kindOfNote(document, page.id, today).replace(/^talk, /, '')
             return (
-              <Column
+              <NamedRow
                 key={page.id}
-                render="li"
-                borderBottomWidth={1}
-                borderColor="$rule"
-                backgroundColor="$slip"
-              >
-                <Press
-                  onPress={() => open(page.id)}
-                  minHeight={60}
-                  paddingHorizontal="$3.5"
-                  gap="$2.5"
-                  data-row
-                >
-                  <Column flex={1} minWidth={0}>
-                    <Words>
-                      <Unseen>Open the talk </Unseen>
-                      {page.title}
-                    </Words>
-                    <Words size="second" tone="inkSoft">
-                      {[
-                        kindOfNote(document, page.id, today).replace(/^talk, /, ''),
-                        left > 0 ? `${count(left, 'open line')}` : '',
-                      ]
-                        .filter(Boolean)
-                        .join(' · ')}
-                    </Words>
-                  </Column>
-                  <Icon name="next" tone="inkSoft" />
-                </Press>
-              </Column>
+                name={page.title}
+                spoken="Open the talk"
+                below={[who, left > 0 ? count(left, 'open line') : ''].filter(Boolean).join(' · ')}
+                onOpen={() => open(page.id)}
+              />
             )
           })}
         </Column>

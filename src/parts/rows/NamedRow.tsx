@@ -1,0 +1,41 @@
+// A row that opens what it names, with a second line or a word at its end.
+import { Column, Icon, Press, Unseen, Words } from '@/ui'
+
+export function NamedRow({
+  name,
+  spoken,
+  below,
+  end,
+  onOpen,
+}: {
+  readonly name: string
+  /** Said before the name, for the ear: "Open the talk". */
+  readonly spoken: string
+  readonly below?: string
+  readonly end?: string
+  readonly onOpen: () => void
+}) {
+  return (
+    <Column render="li" borderBottomWidth={1} borderColor="$rule" backgroundColor="$slip">
+      <Press onPress={onOpen} minHeight={56} paddingHorizontal="$3.5" gap="$2.5" data-row>
+        <Column flex={1} minWidth={0}>
+          <Words>
+            <Unseen>{`${spoken} `}</Unseen>
+            {name}
+          </Words>
+          {below ? (
+            <Words size="second" tone="inkSoft">
+              {below}
+            </Words>
+          ) : null}
+        </Column>
+        {end ? (
+          <Words size="second" tone="inkSoft">
+            {end}
+          </Words>
+        ) : null}
+        <Icon name="next" tone="inkSoft" />
+      </Press>
+    </Column>
+  )
+}
