@@ -1,6 +1,6 @@
 // The frame of a change, for reading one of unknown origin.
 import * as v from 'valibot'
-import { epochMsField } from '../record/schemas'
+import { epochMsField } from '../record/fields'
 import { isStamp, type Stamp } from './stamp'
 
 const stampField = v.custom<Stamp>(isStamp, 'expected a stamp')
