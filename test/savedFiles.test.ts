@@ -4,6 +4,7 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { parseRecord, parseStoreFile, toStoreFile } from '@/core/exchange'
 import { emptyDocument, recordIn, recordsById, recordsIn, withChanges, withMerged } from '@/core/journal'
+import { emptyLens } from '@/core/lens'
 import { currentVersion } from '@/core/migrations'
 import { select } from '@/state'
 import { makeArchive, makeMemoryStore } from '@/state/persistence'
@@ -197,6 +198,30 @@ describe('what version 3 saved', () => {
       title: 'pay the studio rent',
       day: '2026-05-03',
     })
+  })
+})
+
+describe('what version 5 saved', () => {
+  const file = savedBy('v5')
+  const { document } = file
+
+  it('holds what it held: no shape of it has changed since', () => {
+    holdsTheSame(file)
+    expect(recordsIn(document, 'note').map(({ title, date }) => [title, date])).toEqual([
+      ['', '2026-03-11'],
+      ['first meeting', '2026-03-11'],
+    ])
+    expect(recordsIn(document, 'run').map(({ done, of }) => [done, of])).toEqual([[1, 2]])
+    expect(select.settingsOf(document)).toMatchObject({ dayNoteBegins: '## Morning', reach: {} })
+  })
+  it('opens as a store, and takes a lens and what was at hand', async () => {
+    const { store, openedAgain } = await storeOf('v5')
+    expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
+    store.run('addLens', { name: 'At the desk', lens: emptyLens })
+    store.run('setSettings', { reach: { '2-9': { contextIds: [], minutes: 30, energy: null } } })
+    const again = await openedAgain()
+    expect(recordsIn(again, 'lens').map(({ name }) => name)).toEqual(['At the desk'])
+    expect(select.settingsOf(again).reach).toEqual({ '2-9': { contextIds: [], minutes: 30, energy: null } })
   })
 })
 

@@ -6,6 +6,7 @@ import { changeToVersion2, entryToVersion2 } from './toVersion2'
 import { changeToVersion3, entryToVersion3 } from './toVersion3'
 import { changeToVersion4, entryToVersion4 } from './toVersion4'
 import { changeToVersion5, entryToVersion5 } from './toVersion5'
+import { changeToVersion6, entryToVersion6 } from './toVersion6'
 
 export { currentVersion } from './currentVersion'
 
@@ -20,6 +21,7 @@ const migrations: readonly Migration[] = [
   { to: 3, entry: entryToVersion3, change: changeToVersion3 },
   { to: 4, entry: entryToVersion4, change: changeToVersion4 },
   { to: 5, entry: entryToVersion5, change: changeToVersion5 },
+  { to: 6, entry: entryToVersion6, change: changeToVersion6 },
 ]
 
 const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)

@@ -8,5 +8,6 @@ export const defaultSettings: Settings = {
   underwayLimit: 3,
   hideDoneSteps: false,
   dayNoteBegins: '',
+  reach: {},
   keys: {},
 }

@@ -22,6 +22,8 @@ export const kinds = [
   'checklist',
   'run',
   'note',
+  'lens',
+  'plan',
 ] as const
 export type RecordKind = (typeof kinds)[number]
 

@@ -10,7 +10,17 @@ const shapes: Readonly<Record<string, Readonly<Record<string, MemberShape>>>> = 
   repeat: { skips: 'set' },
   note: { personIds: 'set' },
   review: { stonesDone: 'set' },
-  settings: { freeMinutes: 'map', keys: 'map' },
+  settings: { freeMinutes: 'map', keys: 'map', reach: 'map' },
+  lens: {
+    conditions: 'map',
+    bands: 'map',
+    groups: 'map',
+    sorts: 'map',
+    limits: 'map',
+    columns: 'map',
+    shows: 'set',
+  },
+  plan: { planned: 'map' },
 }
 
 const none: Readonly<Record<string, MemberShape>> = {}

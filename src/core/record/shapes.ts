@@ -26,6 +26,8 @@ export type Spell = RecordOf['spell']
 export type Checklist = RecordOf['checklist']
 export type Run = RecordOf['run']
 export type Note = RecordOf['note']
+export type LensRecord = RecordOf['lens']
+export type Plan = RecordOf['plan']
 /** What has a note that is written in. */
 export type NoteOwnerId = NonNullable<Action['lineOf']>
 /** What steps and files can belong to. */
@@ -43,6 +45,8 @@ export interface Settings {
   readonly underwayLimit: number
   readonly hideDoneSteps: boolean
   readonly dayNoteBegins: string
+  /** By weekday and hour, `2-9`. */
+  readonly reach: NonNullable<KeptSettings['reach']>
   readonly keys: Readonly<Record<string, string | null>>
 }
 

@@ -15,6 +15,7 @@ export const textLimits: Readonly<Record<string, number>> = {
   whom: titleLimit,
   how: titleLimit,
   aim: titleLimit,
+  line: titleLimit,
   note: noteLimit,
   outcome: noteLimit,
   dayNoteBegins: noteLimit,

@@ -1,14 +1,17 @@
 // The acts that load right after the start: until they have, they are refused in words. Reached through afterStart alone.
 import * as checkLists from '../checklists'
+import * as lenses from '../lenses'
 import * as noteLines from '../noteLines'
 import * as pages from '../pages'
 import * as tied from '../tiedTo'
+import * as lens from '@/core/lens'
 import * as note from '@/core/note'
 import * as after from './after'
 import * as checklists from './checklists'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as kept from './kept'
+import * as lensActs from './lenses'
 import * as notes from './notes'
 import * as remarks from './remarks'
 import * as reminding from './reminding'
@@ -85,10 +88,17 @@ export const laterCommands = {
   addTalk: notes.addTalk,
   editTalk: notes.editTalk,
   removeTalk: notes.removeTalk,
+  addLens: lensActs.addLens,
+  editLens: lensActs.editLens,
+  placeLens: lensActs.placeLens,
+  removeLens: lensActs.removeLens,
+  resetLens: lensActs.resetLens,
 } as const
 
 /** What is read off notes, pages and checklists. */
 const notesRead = { ...note, ...noteLines, ...pages, ...tied }
+
+const lensesRead = { ...lens, ...lenses }
 
 export interface Later {
   readonly commands: typeof laterCommands
@@ -97,6 +107,7 @@ export interface Later {
     Pick<typeof after, 'heldBackAfter'>
   readonly notes: typeof notesRead
   readonly checklists: typeof checkLists
+  readonly lenses: typeof lensesRead
 }
 
 export const later: Later = {
@@ -104,4 +115,5 @@ export const later: Later = {
   repeats: { ...repeats, heldBackAfter: after.heldBackAfter },
   notes: notesRead,
   checklists: checkLists,
+  lenses: lensesRead,
 }

@@ -1,0 +1,73 @@
+// A lens made ready to be asked: which actions it takes, in which band and under which headings each stands, and in which
+// order. Laws: an action stands in one place at most; the first band that takes it has it (lens.test.ts).
+import type { Action } from '../record'
+import { compareGroups, groupKeyOf } from './groupKey'
+import type { Lens } from './lens'
+import { byHand, lensOrderOf, type LensOrder } from './lensOrder'
+import { allTake, takesOf, type LensAround } from './takes'
+
+export interface CompiledLens extends LensOrder {
+  readonly takes: (action: Action) => boolean
+  /** Where it stands: `band|heading|heading`; null where the lens leaves it out. */
+  readonly placeOf: (action: Action) => string | null
+  readonly comparePlaces: (a: string, b: string) => number
+}
+
+/** The band of what none takes is the number after the last; that of the done, where they sink, the one after that. */
+export const restOf = (lens: Lens): number => lens.bands.length
+export const sunkOf = (lens: Lens): number => lens.bands.length + 1
+
+const asksForDone = (lens: Lens): boolean =>
+  lens.conditions.some((condition) => condition.kind === 'count' && condition.field === 'doneWithin')
+
+/** What has sunk lies there as it was done, the latest first. */
+function withSunk(lens: Lens, order: LensOrder): LensOrder {
+  if (lens.done !== 'sunk') return order
+  const asDone = (a: Action, b: Action): number =>
+    (b.doneAtEpochMs ?? 0) - (a.doneAtEpochMs ?? 0) || byHand(a, b)
+  const isSunk = (action: Action | undefined): boolean => !!action && action.doneAtEpochMs !== null
+  return {
+    compare: (a, b) => (isSunk(a) && isSunk(b) ? asDone(a, b) : order.compare(a, b)),
+    // A list is of one place: all of it has sunk, or none.
+    inOrder: (actions) => (isSunk(actions[0]) ? [...actions].sort(asDone) : order.inOrder(actions)),
+    isEqual: (a, b) => !isSunk(a) && !isSunk(b) && order.isEqual(a, b),
+  }
+}
+
+export function compileLens(lens: Lens, around: LensAround): CompiledLens {
+  const conditions = allTake(lens.conditions, around)
+  const takesDone = lens.done !== 'hidden' || asksForDone(lens)
+  const takes = (action: Action): boolean =>
+    action.letGoAtEpochMs === null && (takesDone || action.doneAtEpochMs === null) && conditions(action)
+  const bands = lens.bands.map(({ where }) => takesOf(where, around))
+  const [rest, sunk] = [restOf(lens), sunkOf(lens)]
+  const headings = lens.groups.map((field) => groupKeyOf(field, around))
+  const bandOf = (action: Action): number => {
+    if (lens.done === 'sunk' && action.doneAtEpochMs !== null) return sunk
+    for (let index = 0; index < bands.length; index++) if (bands[index]?.(action)) return index
+    return rest
+  }
+  const orders = lens.groups.map((field) => compareGroups(field, around))
+  return {
+    ...withSunk(lens, lensOrderOf(lens.sorts, around)),
+    takes,
+    placeOf(action) {
+      if (!takes(action)) return null
+      const band = bandOf(action)
+      let place = String(band)
+      // What has sunk is told by its order alone.
+      if (band !== sunk) for (const heading of headings) place += `|${heading(action)}`
+      return place
+    },
+    comparePlaces(a, b) {
+      const [these, those] = [a.split('|'), b.split('|')]
+      const way = Number(these[0]) - Number(those[0])
+      if (way !== 0) return way
+      for (const [level, order] of orders.entries()) {
+        const next = order(these[level + 1] ?? '', those[level + 1] ?? '')
+        if (next !== 0) return next
+      }
+      return 0
+    },
+  }
+}

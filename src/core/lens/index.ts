@@ -1,0 +1,47 @@
+// Lenses: a person's own lists, as data, as a sentence, and as what takes, bands, groups and orders actions.
+export { compileLens, restOf, sunkOf, type CompiledLens } from './compileLens'
+export { compareGroups, dateGroups, groupKeyOf, minuteGroups, scaleOf } from './groupKey'
+export { keptOf, lensIn, type KeptLens } from './keptLens'
+export {
+  aboutOf,
+  choiceFields,
+  countFields,
+  dateFields,
+  detailFields,
+  emptyLens,
+  groupFields,
+  inSentenceOrder,
+  joins,
+  lensLimits,
+  lensStates,
+  lensViews,
+  sortFields,
+  type ChoiceField,
+  type Condition,
+  type CountField,
+  type DateField,
+  type DateSpan,
+  type DetailField,
+  type DonePlace,
+  type GroupField,
+  type Join,
+  type Lens,
+  type LensBand,
+  type LensSort,
+  type LensState,
+  type LensView,
+  type SortField,
+} from './lens'
+export { byHand } from './lensOrder'
+export {
+  conditionWords,
+  exactWords,
+  lensParts,
+  lensSentence,
+  lengthWords,
+  type LensPart,
+} from './lensSentence'
+export { readCondition, readLens } from './readLens'
+export { plainFace, readyMade } from './readyMade'
+export { dateOf, takesOf, type LensAround, type LensShelf } from './takes'
+export { namedFields, type LensNames, type NamedField } from './vocabulary'

@@ -1,0 +1,215 @@
+// What a lens asks: conditions that all must hold, bands that take in turn, grouping, order, and what becomes of the done.
+// Plain data: it is kept, sent as a file, and said as a sentence (sentence.ts) that reads back equal (readLens.ts).
+import type { CalendarDate } from '../time'
+
+/** How conditions are joined that stand together. */
+export const joins = ['all', 'any', 'none'] as const
+export type Join = (typeof joins)[number]
+
+/** What an action has one or several of, out of a list. */
+export const choiceFields = [
+  'context',
+  'horizon',
+  'project',
+  'area',
+  'group',
+  'side',
+  'person',
+  'weight',
+  'energy',
+  'payoff',
+  'craft',
+  'work',
+] as const
+export type ChoiceField = (typeof choiceFields)[number]
+
+/** `date` is where it stands: fixed, else the day it is laid on, else due. */
+export const dateFields = ['due', 'date', 'day', 'at', 'notBefore'] as const
+export type DateField = (typeof dateFields)[number]
+
+/** What holds of an action or does not. `ready`: neither held up, nor hidden, nor of a project that rests. */
+export const lensStates = [
+  'ready',
+  'carriedOver',
+  'underway',
+  'waiting',
+  'toSignOff',
+  'chase',
+  'heldBack',
+  'hidden',
+  'repeating',
+  'withSteps',
+  'withNote',
+  'withFiles',
+] as const
+export type LensState = (typeof lensStates)[number]
+
+export const countFields = ['moved', 'age', 'untouched', 'doneWithin'] as const
+/** `moved` counts times; the others days: since it was made, since it was changed, since it was done. */
+export type CountField = (typeof countFields)[number]
+
+/** Days as they are seen from today. */
+export type DateSpan =
+  | { readonly kind: 'none' | 'any' | 'past' | 'today' | 'tomorrow' | 'week' | 'nextWeek' }
+  /** From today on, so many days: 1 is today alone. */
+  | { readonly kind: 'next'; readonly days: number }
+  /** Fixed days, both included; null is open. */
+  | { readonly kind: 'between'; readonly from: CalendarDate | null; readonly to: CalendarDate | null }
+
+export type Condition =
+  /** One of the values; an empty one stands for nothing set. */
+  | {
+      readonly kind: 'choice'
+      readonly field: ChoiceField
+      readonly values: readonly string[]
+      readonly not: boolean
+    }
+  /** Both included; both null is without minutes. */
+  | { readonly kind: 'minutes'; readonly from: number | null; readonly to: number | null }
+  | { readonly kind: 'date'; readonly field: DateField; readonly span: DateSpan; readonly not: boolean }
+  | { readonly kind: 'state'; readonly state: LensState; readonly not: boolean }
+  /** At least so many; `atMost` turns it round. `doneWithin` is always at most. */
+  | {
+      readonly kind: 'count'
+      readonly field: CountField
+      readonly number: number
+      readonly atMost: boolean
+    }
+  | { readonly kind: 'text'; readonly text: string; readonly not: boolean }
+  | { readonly kind: 'many'; readonly joined: Join; readonly of: readonly Condition[] }
+
+export interface LensBand {
+  /** Its heading; where it is empty, the condition itself is told. */
+  readonly name: string
+  readonly where: Condition
+}
+
+export const groupFields = [
+  'context',
+  'project',
+  'area',
+  'group',
+  'side',
+  'person',
+  'horizon',
+  'weight',
+  'energy',
+  'work',
+  'minutes',
+  'date',
+  'due',
+  'day',
+] as const
+export type GroupField = (typeof groupFields)[number]
+
+export const sortFields = [
+  'due',
+  'date',
+  'day',
+  'minutes',
+  'weight',
+  'energy',
+  'horizon',
+  'worth',
+  'age',
+  'moved',
+  'shelf',
+  'title',
+  'done',
+] as const
+export type SortField = (typeof sortFields)[number]
+export interface LensSort {
+  readonly by: SortField
+  /** From the other end: the latest, the longest, the most first. */
+  readonly down: boolean
+}
+
+/** What becomes of what is done: left out, among the rest, or behind it. */
+export const donePlaces = ['hidden', 'among', 'sunk'] as const
+export type DonePlace = (typeof donePlaces)[number]
+
+/** Ways a lens is shown. */
+export const lensViews = ['list', 'columns', 'table', 'byDate'] as const
+export type LensView = (typeof lensViews)[number]
+
+/** What a row or a column can tell of an action besides its title. */
+export const detailFields = [
+  'shelf',
+  'context',
+  'person',
+  'minutes',
+  'weight',
+  'energy',
+  'horizon',
+  'due',
+  'day',
+  'at',
+  'notBefore',
+  'waiting',
+  'worth',
+  'moved',
+  'age',
+  'steps',
+  'repeat',
+  'done',
+] as const
+export type DetailField = (typeof detailFields)[number]
+
+export interface Lens {
+  /** All of them must hold. */
+  readonly conditions: readonly Condition[]
+  /** Each thing stands in the first that takes it; what none takes is the rest. */
+  readonly bands: readonly LensBand[]
+  readonly groups: readonly GroupField[]
+  readonly sorts: readonly LensSort[]
+  readonly done: DonePlace
+}
+
+export const emptyLens: Lens = { conditions: [], bands: [], groups: [], sorts: [], done: 'hidden' }
+
+/** How deep conditions may stand in conditions, and how many there may be of each. */
+export const lensLimits = { depth: 8, conditions: 60, values: 200, bands: 12, sorts: 6, groups: 2 } as const
+
+/** Which field a condition is about: its place in the sentence, and its name in what is kept. */
+export function aboutOf(condition: Condition): string {
+  switch (condition.kind) {
+    case 'choice':
+    case 'date':
+    case 'count':
+      return condition.field
+    case 'state':
+      return condition.state
+    case 'minutes':
+    case 'text':
+    case 'many':
+      return condition.kind
+  }
+}
+
+const places = new Map(
+  [
+    'ready',
+    'energy',
+    'weight',
+    'side',
+    'context',
+    'minutes',
+    'person',
+    'project',
+    'area',
+    'group',
+    'horizon',
+    ...dateFields,
+    'payoff',
+    'craft',
+    'work',
+    ...lensStates.slice(1),
+    ...countFields,
+    'text',
+    'many',
+  ].map((about, index) => [about, index]),
+)
+
+/** Conditions in the order of the sentence; what is about the same keeps its order. */
+export const inSentenceOrder = (conditions: readonly Condition[]): readonly Condition[] =>
+  [...conditions].sort((a, b) => (places.get(aboutOf(a)) ?? 99) - (places.get(aboutOf(b)) ?? 99))

@@ -1,0 +1,102 @@
+// The order inside a lens: each sort in turn, what has nothing to be sorted by last in either direction, and among equals
+// the order by hand. A whole list is sorted by keys that are worked out once.
+import { energies, keptHorizons, levels, compareRanks, weights, type Action } from '../record'
+import type { LensSort, SortField } from './lens'
+import { dateOf, type LensAround } from './takes'
+
+type Key = number | string
+const last = Number.MAX_VALUE
+
+const dayNumber = (date: string): number =>
+  Number(date.slice(0, 4)) * 372 + Number(date.slice(5, 7)) * 31 + Number(date.slice(8))
+
+const minuteNumber = (time: string | null): number =>
+  time === null ? 1440 : Number(time.slice(0, 2)) * 60 + Number(time.slice(3))
+
+/** Null where there is nothing to sort by. */
+function keyOf(by: SortField, around: LensAround): (action: Action) => Key | null {
+  switch (by) {
+    case 'due':
+      return ({ due }) => (due ? dayNumber(due.date) * 1441 + minuteNumber(due.time) : null)
+    case 'date':
+      return (action) => {
+        const date = dateOf(action, 'date')
+        return date && dayNumber(date) * 1441 + minuteNumber(action.at ? action.at.time : null)
+      }
+    case 'day':
+      return ({ day }) => (day ? dayNumber(day) : null)
+    case 'minutes':
+      return ({ minutes }) => minutes
+    case 'weight':
+      return ({ weight }) => weights.indexOf(weight)
+    case 'energy':
+      return ({ energy }) => (energy ? energies.indexOf(energy) : null)
+    case 'horizon':
+      return (action) => (action.day === around.today ? -1 : keptHorizons.indexOf(action.horizon))
+    case 'worth':
+      return ({ payoff, craft }) =>
+        payoff === null ? null : -(levels.indexOf(payoff) * 4 + (craft ? levels.indexOf(craft) + 1 : 0))
+    case 'age':
+      return ({ createdAtEpochMs }) => createdAtEpochMs
+    case 'moved':
+      return ({ moved }) => -moved.length
+    case 'shelf':
+      return (action) => around.shelfOf(action).place
+    case 'title':
+      return ({ title }) => title.toLowerCase()
+    case 'done':
+      return ({ doneAtEpochMs }) => doneAtEpochMs && -doneAtEpochMs
+  }
+}
+
+const plain = (a: Key, b: Key): number => {
+  if (a === b) return 0
+  return a < b ? -1 : 1
+}
+
+/** By hand: the rank, then the age. */
+export const byHand = (a: Action, b: Action): number =>
+  compareRanks(a.rank, b.rank) || a.createdAtEpochMs - b.createdAtEpochMs || plain(a.id, b.id)
+
+export interface LensOrder {
+  readonly compare: (a: Action, b: Action) => number
+  readonly inOrder: (actions: readonly Action[]) => Action[]
+  /** Whether no sort tells two actions apart: then the hand decides. */
+  readonly isEqual: (a: Action, b: Action) => boolean
+}
+
+export function lensOrderOf(sorts: readonly LensSort[], around: LensAround): LensOrder {
+  const rules = sorts.map(({ by, down }) => ({ read: keyOf(by, around), down }))
+  /** Those without a key are last whichever way it goes. */
+  const compareKeys = (a: Key | null, b: Key | null, down: boolean): number => {
+    if (a === null || b === null) return plain(a === null ? last : 0, b === null ? last : 0)
+    return down ? plain(b, a) : plain(a, b)
+  }
+  const bySorts = (a: Action, b: Action): number => {
+    for (const { read, down } of rules) {
+      const way = compareKeys(read(a), read(b), down)
+      if (way !== 0) return way
+    }
+    return 0
+  }
+  const inOrder = (actions: readonly Action[]): Action[] => {
+    const keyed = actions.map((action) => ({ action, keys: rules.map(({ read }) => read(action)) }))
+    keyed.sort((a, b) => {
+      for (let index = 0; index < rules.length; index++) {
+        const way = compareKeys(
+          a.keys[index] as Key | null,
+          b.keys[index] as Key | null,
+          (rules[index] as (typeof rules)[number]).down,
+        )
+        if (way !== 0) return way
+      }
+      return byHand(a.action, b.action)
+    })
+    return keyed.map(({ action }) => action)
+  }
+  return {
+    compare: (a, b) => bySorts(a, b) || byHand(a, b),
+    inOrder,
+    isEqual: (a, b) => bySorts(a, b) === 0,
+  }
+}

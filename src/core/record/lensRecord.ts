@@ -1,0 +1,69 @@
+// The shapes of lenses and of the plans of days. What of a lens is added one by one is kept member by member, so that two
+// copies that each add a condition, a band or a sort keep both.
+import * as v from 'valibot'
+import { bandName, conditionField, donePlaceField, groupField } from '../lens/lensSchema'
+import { detailFields, lensViews, sortFields } from '../lens/lens'
+import { count, dateField, epochMsField, idField, minuteOfDay, oneOf, rankField, titleField } from './fields'
+import { inkCount } from './scales'
+import { stampLimit } from './tooLong'
+
+const flag = v.boolean('expected true or false')
+const shortKey = v.pipe(v.string(), v.maxLength(160, 'expected a short name'))
+
+/** A saved list of a person's own: what it asks, in which order, and how it is shown. */
+export const lens = v.object({
+  id: idField('lens'),
+  name: titleField,
+  stamp: v.pipe(v.string('expected text'), v.maxLength(stampLimit, 'expected one or two letters')),
+  ink: v.pipe(count, v.maxValue(inkCount - 1, `expected at most ${inkCount - 1}`)),
+  rank: rankField,
+  /** On the strip of the Day. */
+  onStrip: flag,
+  /** All of them must hold; each under the name of what it is about. */
+  conditions: v.record(shortKey, conditionField),
+  bands: v.record(shortKey, v.strictObject({ name: bandName, where: conditionField, rank: rankField })),
+  /** The outer heading and the one in it. */
+  groups: v.record(v.picklist(['1', '2']), groupField),
+  sorts: v.record(oneOf(sortFields), v.strictObject({ down: flag, rank: rankField })),
+  done: donePlaceField,
+  view: oneOf(lensViews),
+  columnsBy: groupField,
+  /** How many a column should hold at most, by its key. */
+  limits: v.record(shortKey, v.pipe(count, v.maxValue(999, 'expected at most 999'))),
+  /** The columns of the table, and how wide they are in px. */
+  columns: v.record(
+    oneOf(detailFields),
+    v.strictObject({ rank: rankField, width: v.pipe(count, v.maxValue(2000, 'expected at most 2000')) }),
+  ),
+  /** Which details its rows show. */
+  shows: v.array(oneOf(detailFields)),
+  createdAtEpochMs: epochMsField,
+  letGoAtEpochMs: v.nullable(epochMsField),
+})
+
+/** A day as it was planned, `plan:day-2026-03-11`, and how much of it was free. */
+export const plan = v.object({
+  id: idField('plan'),
+  date: dateField,
+  /** Of this day alone; null where the weekday's hold. */
+  freeMinutes: v.nullable(minuteOfDay),
+  plannedAtEpochMs: v.nullable(epochMsField),
+  /** What stood in it when it was planned, told so that it reads the same for ever. */
+  planned: v.record(
+    idField('action'),
+    v.strictObject({ title: titleField, minutes: v.nullable(count) }),
+  ),
+  endedAtEpochMs: v.nullable(epochMsField),
+  /** What the person wrote of it at its end. */
+  line: titleField,
+})
+
+/** What was at hand on a weekday at an hour, `2-9`, when it was last chosen. */
+export const reachField = v.record(
+  v.pipe(v.string(), v.regex(/^[0-6]-(?:1?\d|2[0-3])$/, 'expected a weekday and an hour')),
+  v.strictObject({
+    contextIds: v.array(idField('context')),
+    minutes: v.nullable(v.pipe(count, v.maxValue(1440, 'expected at most 1440'))),
+    energy: v.nullable(oneOf(['deep', 'plain', 'light'])),
+  }),
+)

@@ -1,0 +1,218 @@
+import fc from 'fast-check'
+import { mergeDocuments, recordIn, recordsIn, type Document } from '@/core/journal'
+import { emptyLens, lensIn, readyMade, type Lens } from '@/core/lens'
+import { isState, oneOfThem } from '@/core/lens/readyMade'
+import type { Id, LensRecord } from '@/core/record'
+import { anyActionFields, anyLens, lensToday } from '@/core/testing/lenses'
+import { areEqualIn, lensesOf, lensListOf, lensListOnce, lensNamesOf, lensOf, type LensList } from './lenses'
+import { makeMemoryStore } from './persistence'
+import { makeTestStore } from './testing'
+
+const day = { today: lensToday, zone: 'Europe/London' }
+const opened = async (kept = makeMemoryStore(), replica = 'aaaa') => {
+  const store = makeTestStore(kept, { replica })
+  await store.load()
+  return { store, document: () => store.api.getState().document }
+}
+
+/** What a list says, band by band and heading by heading. */
+const told = ({ bands, count, minutes }: LensList) => {
+  const groups = (list: LensList['bands'][number]['groups']): unknown[] =>
+    list.map(({ field, key, count: of, actions, groups: inside }) => [
+      field,
+      key,
+      of,
+      actions.map(({ id }) => id),
+      groups(inside),
+    ])
+  return {
+    count,
+    minutes,
+    bands: bands.map((band) => [band.band, band.count, band.minutes, groups(band.groups)]),
+  }
+}
+const fromScratch = (document: Document, lens: Lens) => told(lensListOnce(document, lens, day))
+
+describe('a lens over the store', () => {
+  it('lists the same as one made from scratch, whatever has happened', async () => {
+    const step = fc.oneof(
+      { weight: 4, arbitrary: fc.record({ act: fc.constant('add' as const), fields: anyActionFields }) },
+      {
+        weight: 3,
+        arbitrary: fc.record({ act: fc.constant('edit' as const), fields: anyActionFields, at: fc.nat(20) }),
+      },
+      fc.record({
+        act: fc.constantFrom('tick' as const, 'step' as const, 'shelf' as const, 'undo' as const),
+        at: fc.nat(20),
+      }),
+    )
+    await fc.assert(
+      fc.asyncProperty(anyLens, fc.array(step, { maxLength: 25 }), async (lens, steps) => {
+        const { store, document } = await opened()
+        store.run('addGroup', { name: 'Practice', side: 'work' })
+        const group = recordsIn(document(), 'group')[0]?.id as Id<'group'>
+        store.run('addArea', { name: 'Rooms', groupId: group })
+        const area = recordsIn(document(), 'area')[0]?.id as Id<'area'>
+        store.run('addProject', { title: 'Hall', areaId: area })
+        const project = recordsIn(document(), 'project')[0]?.id as Id<'project'>
+        for (const each of steps) {
+          const actions = recordsIn(document(), 'action')
+          const id = actions['at' in each ? each.at % Math.max(1, actions.length) : 0]?.id
+          const fields =
+            'fields' in each
+              ? { ...each.fields, ...(each.fields.projectId ? { projectId: project } : {}) }
+              : {}
+          if (each.act === 'add') store.run('addAction', { ...fields, title: 'a' } as never)
+          else if (each.act === 'undo') store.undo()
+          else if (each.act === 'shelf')
+            store.run('editProject', { id: project, patch: { areaId: each.at % 2 ? area : null } })
+          else if (id && each.act === 'edit') store.run('editAction', { id, patch: fields as never })
+          else if (id && each.act === 'tick') store.run('tick', { id })
+          else if (id) store.run('addSteps', { ownerId: id, titles: ['part'] })
+          expect(told(lensListOf(document(), lens, day))).toEqual(fromScratch(document(), lens))
+        }
+      }),
+      { seed: 21, numRuns: 60 },
+    )
+  }, 60_000)
+  it('counts and adds up at each heading, and keeps the list where nothing of it has changed', async () => {
+    const { store, document } = await opened()
+    store.run('addContext', { name: 'Desk' })
+    const desk = recordsIn(document(), 'context')[0]?.id as Id<'context'>
+    for (const minutes of [10, 20, 30])
+      store.run('addAction', {
+        title: `m ${minutes}`,
+        minutes,
+        contextIds: [desk],
+        weight: minutes === 30 ? 'must' : 'could',
+      })
+    store.run('addAction', { title: 'elsewhere', minutes: 5 })
+    const lens: Lens = {
+      ...emptyLens,
+      groups: ['context', 'weight'],
+      bands: [{ name: '', where: oneOfThem('weight', 'must') }],
+    }
+    const list = lensListOf(document(), lens, day)
+    const heads = list.bands.map(({ band, count, minutes, groups }) => [
+      band,
+      count,
+      minutes,
+      groups.map((group) => [group.key, group.minutes, group.groups.map(({ key, count: of }) => [key, of])]),
+    ])
+    expect([list.count, list.minutes, heads]).toEqual([
+      4,
+      65,
+      [
+        [0, 1, 30, [[desk, 30, [['must', 1]]]]],
+        [
+          null,
+          3,
+          35,
+          [
+            [desk, 30, [['could', 2]]],
+            ['', 5, [['should', 1]]],
+          ],
+        ],
+      ],
+    ])
+    store.run('setSettings', { underwayLimit: 4 })
+    expect(lensListOf(document(), lens, day).bands).toBe(list.bands)
+  })
+  it('tells whether only the hand tells two apart', async () => {
+    const { store, document } = await opened()
+    for (const minutes of [10, 10, 30]) store.run('addAction', { title: 'a', minutes })
+    const [a, b, c] = recordsIn(document(), 'action').sort((x, y) => (x.rank < y.rank ? -1 : 1)) as never[]
+    const lens: Lens = { ...emptyLens, sorts: [{ by: 'minutes', down: false }] }
+    expect([
+      areEqualIn(document(), lens, day, a as never, b as never),
+      areEqualIn(document(), lens, day, a as never, c as never),
+    ]).toEqual([true, false])
+  })
+})
+
+describe('the lenses there are', () => {
+  const short = readyMade[0]?.id as Id<'lens'>
+  it('are the ready-made until one is changed, which is kept from then on and can be put back', async () => {
+    const { store, document } = await opened()
+    expect(lensesOf(document())).toEqual(readyMade)
+    expect(store.run('editLens', { id: short, patch: { name: 'Quick ones' } }).ok).toBe(true)
+    expect(lensOf(document(), short)?.name).toBe('Quick ones')
+    expect(lensesOf(document()).map(({ id }) => id)).toEqual(readyMade.map(({ id }) => id))
+    store.run('resetLens', { id: short })
+    expect(lensOf(document(), short)).toEqual(readyMade[0])
+    store.run('removeLens', { id: short })
+    expect(lensesOf(document())).toHaveLength(readyMade.length - 1)
+    store.undo()
+    expect(lensesOf(document())).toHaveLength(readyMade.length)
+  })
+  it('are made, ranked and refused in words', async () => {
+    const { store, document } = await opened()
+    const lens: Lens = { ...emptyLens, conditions: [isState('ready')], sorts: [{ by: 'due', down: false }] }
+    store.run('addLens', { name: ' Mine ', lens })
+    const mine = recordsIn(document(), 'lens')[0]
+    expect(mine && [mine.name, mine.stamp, lensIn(mine)]).toEqual(['Mine', 'Mi', lens])
+    expect(lensesOf(document()).at(-1)).toBe(mine)
+    store.run('placeLens', { id: mine?.id as Id<'lens'>, after: null })
+    expect(lensesOf(document())[0]?.name).toBe('Mine')
+    store.run('placeLens', { id: short, after: mine?.id as Id<'lens'> })
+    expect(
+      lensesOf(document())
+        .slice(0, 2)
+        .map(({ name }) => name),
+    ).toEqual(['Mine', 'Short and light'])
+    expect([
+      store.run('addLens', { name: '  ', lens }),
+      store.run('addLens', { name: 'x'.repeat(5000), lens }),
+      store.run('editLens', { id: short, patch: { stamp: ' ' } }),
+      store.run('removeLens', { id: 'lens:none' }),
+    ]).toMatchObject([
+      { error: { kind: 'empty', field: 'name' } },
+      { error: { kind: 'tooLong', field: 'name' } },
+      { error: { kind: 'empty', field: 'stamp' } },
+      { error: { kind: 'notFound' } },
+    ])
+  })
+  it('keep what two copies each added to one of them', async () => {
+    const kept = makeMemoryStore()
+    const here = await opened(kept, 'aaaa')
+    here.store.run('addLens', { name: 'Mine', lens: { ...emptyLens, conditions: [isState('ready')] } })
+    await here.store.settled()
+    const there = await opened(makeMemoryStore(new Map(kept.held)), 'bbbb')
+    const id = recordsIn(here.document(), 'lens')[0]?.id as Id<'lens'>
+    const lensOn = (copy: typeof here) => lensIn(recordIn(copy.document(), id) as LensRecord)
+    const change = (copy: typeof here, patch: Partial<Lens>) =>
+      copy.store.run('editLens', { id, lens: { ...lensOn(copy), ...patch } })
+    change(here, {
+      conditions: [isState('ready'), isState('waiting', true)],
+      sorts: [{ by: 'due', down: true }],
+    })
+    change(there, {
+      conditions: [isState('ready'), oneOfThem('weight', 'must')],
+      sorts: [{ by: 'minutes', down: false }],
+    })
+    change(there, { bands: [{ name: 'Soon', where: isState('underway') }] })
+    const both = mergeDocuments(here.document(), there.document())
+    expect(lensIn(recordIn(both, id) as LensRecord)).toMatchObject({
+      conditions: [isState('ready'), oneOfThem('weight', 'must'), isState('waiting', true)],
+      bands: [{ name: 'Soon' }],
+    })
+    expect(new Set(lensIn(recordIn(both, id) as LensRecord).sorts.map(({ by }) => by))).toEqual(
+      new Set(['due', 'minutes']),
+    )
+  })
+})
+
+it('names are read off what is there, and what is gone has none', async () => {
+  const { store, document } = await opened()
+  store.run('addContext', { name: 'Desk' })
+  const id = recordsIn(document(), 'context')[0]?.id as Id<'context'>
+  expect([lensNamesOf(document()).nameOf(id), lensNamesOf(document()).idsCalled('context', 'desk')]).toEqual([
+    'Desk',
+    [id],
+  ])
+  store.run('removeNamed', { id })
+  expect([lensNamesOf(document()).nameOf(id), lensNamesOf(document()).idsCalled('context', 'desk')]).toEqual([
+    null,
+    [],
+  ])
+})

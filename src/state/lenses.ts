@@ -1,0 +1,328 @@
+// Lenses over the document: which there are, and what each lists, kept up edit by edit (tableIndex). What a lens is seen from
+// (the day, the shelves, what has steps or files) stands for one index; where it changes, the index is made anew.
+// Law: whatever happened before, the list equals one made from scratch (lenses.test.ts).
+import { entryIn, epochMsOf, recordIn, recordsIn, writtenAt, type Document } from '@/core/journal'
+import { isEqual } from '@/core/isEqual'
+import {
+  compileLens,
+  readyMade,
+  restOf,
+  sunkOf,
+  type Condition,
+  type GroupField,
+  type Lens,
+  type LensAround,
+  type LensNames,
+  type LensShelf,
+} from '@/core/lens'
+import {
+  compareRanks,
+  isIdOf,
+  kindOf,
+  type Action,
+  type Id,
+  type LensRecord,
+  type RecordKind,
+} from '@/core/record'
+import { epochMsAt, type CalendarDate } from '@/core/time'
+import { filesOf, repeatOf, stepsOf } from './partIndexes'
+import { areasOf, contextsOf, groupsOf, isHeld, peopleOf, projectsOf, settingsOf } from './selectors'
+import { makeTableIndex, type TableIndex } from './tableIndex'
+
+/** Every lens that is there: the ready-made, as they were changed, and the person's own, in their order. */
+export function lensesOf(document: Document): readonly LensRecord[] {
+  if (latestLenses?.table === document.lens) return latestLenses.lenses
+  const own = new Map(recordsIn(document, 'lens').map((record) => [record.id, record]))
+  const ready = readyMade.filter(({ id }) => !own.has(id))
+  const lenses = [...ready, ...own.values()]
+    .filter(({ letGoAtEpochMs }) => letGoAtEpochMs === null)
+    .sort((a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
+  latestLenses = { table: document.lens, lenses }
+  return lenses
+}
+let latestLenses: { table: unknown; lenses: readonly LensRecord[] } | null = null
+
+/** A lens by its id, ready-made ones too; undefined where it is gone. */
+export const lensOf = (document: Document, id: string): LensRecord | undefined =>
+  isIdOf('lens', id) ? (recordIn(document, id) ?? readyMade.find((lens) => lens.id === id)) : undefined
+
+const named = ['context', 'person', 'project', 'area', 'group'] as const
+type Named = (typeof named)[number]
+const isNamed = (kind: RecordKind): kind is Named => (named as readonly RecordKind[]).includes(kind)
+const nameIn = (record: { name?: string; title?: string } | undefined): string | null =>
+  record?.name ?? record?.title ?? null
+
+let latestNames: { tables: readonly unknown[]; names: LensNames } | null = null
+/** What the names in a lens's sentence mean. */
+export function lensNamesOf(document: Document): LensNames {
+  const tables = named.map((kind) => document[kind])
+  if (latestNames?.tables.every((table, at) => table === tables[at])) return latestNames.names
+  const called = new Map<string, string[]>()
+  for (const kind of named)
+    for (const record of recordsIn(document, kind)) {
+      const key = `${kind} ${nameIn(record)?.toLowerCase()}`
+      called.set(key, [...(called.get(key) ?? []), record.id])
+    }
+  const names: LensNames = {
+    nameOf: (id) => (isNamed(kindOf(id)) ? nameIn(recordIn(document, id as Id<Named>)) : null),
+    idsCalled: (kind, name) => called.get(`${kind} ${name.toLowerCase()}`) ?? [],
+  }
+  latestNames = { tables, names }
+  return names
+}
+
+interface Facts {
+  readonly shelves: ReadonlyMap<string, LensShelf>
+  readonly places: ReadonlyMap<string, number>
+}
+let latestFacts: { tables: readonly unknown[]; facts: Facts } | null = null
+
+/** Shelves and the places of names: the same as long as no order and no shelf has changed, whatever else was written. */
+function factsOf(document: Document): Facts {
+  const tables = named.map((kind) => document[kind])
+  if (latestFacts?.tables.every((table, at) => table === tables[at])) return latestFacts.facts
+  const [groups, areas, projects] = [groupsOf(document), areasOf(document), projectsOf(document)]
+  const places = new Map<string, number>()
+  for (const records of [groups, contextsOf(document), peopleOf(document)])
+    records.forEach(({ id }, place) => places.set(id, place))
+  const placeOf = (id: string | null) => (id === null ? 9999 : (places.get(id) ?? 9999))
+  const sides = new Map(groups.map(({ id, side }) => [id, side]))
+  const shelves = new Map<string, LensShelf>()
+  const inOrder = [...areas].sort((a, b) => placeOf(a.groupId) - placeOf(b.groupId))
+  inOrder.forEach(({ id, groupId }, place) => {
+    places.set(id, place)
+    const side = (groupId && sides.get(groupId)) ?? null
+    shelves.set(id, { areaId: id, groupId, side, isResting: false, place: place * 1000 })
+  })
+  const byArea = [...projects].sort((a, b) => placeOf(a.areaId) - placeOf(b.areaId))
+  byArea.forEach(({ id, areaId, state }, place) => {
+    places.set(id, place)
+    const area = areaId === null ? undefined : shelves.get(areaId)
+    shelves.set(id, {
+      ...(area ?? noShelf),
+      isResting: state === 'notNow' || !isHeld(state),
+      place: (area?.place ?? noShelf.place) + 1 + (place % 999),
+    })
+  })
+  const facts = { shelves, places }
+  const isSame = latestFacts !== null && areSame(latestFacts.facts, facts)
+  latestFacts = { tables, facts: isSame && latestFacts ? latestFacts.facts : facts }
+  return latestFacts.facts
+}
+
+const noShelf: LensShelf = { areaId: null, groupId: null, side: null, isResting: false, place: 1e9 }
+const areSame = (a: Facts, b: Facts): boolean =>
+  isEqual([...a.shelves], [...b.shelves]) && isEqual([...a.places], [...b.places])
+
+/** The day and the zone a lens is seen from. */
+export interface LensDay {
+  readonly today: CalendarDate
+  readonly zone: string
+}
+
+/** The tables besides the actions that a lens looks into. */
+function tablesOf(lens: Lens): readonly RecordKind[] {
+  const kinds = new Set<RecordKind>()
+  const look = (condition: Condition): void => {
+    if (condition.kind === 'many') condition.of.forEach(look)
+    if (condition.kind !== 'state') return
+    if (condition.state === 'withSteps') kinds.add('step')
+    if (condition.state === 'withFiles') kinds.add('file')
+    if (condition.state === 'repeating') kinds.add('repeat')
+  }
+  lens.conditions.forEach(look)
+  lens.bands.forEach(({ where }) => look(where))
+  return [...kinds]
+}
+
+function aroundOf(
+  document: () => Document,
+  facts: Facts,
+  { today, zone }: LensDay,
+  weekStartsOn: number,
+): LensAround {
+  // Of a record as it stands: whatever it was written with, it is the same record.
+  const touched = new WeakMap<Action, number>()
+  return {
+    today,
+    weekStartsOn,
+    startOf: (day) => epochMsAt({ date: day, minute: 0 }, zone),
+    shelfOf: ({ projectId, areaId }) => facts.shelves.get(projectId ?? areaId ?? '') ?? noShelf,
+    placeOf: (id) => facts.places.get(id) ?? 9999,
+    hasSteps: (id) => stepsOf(document(), id).length > 0,
+    hasFiles: (id) => filesOf(document(), id).length > 0,
+    repeats: (id) => repeatOf(document(), id) !== undefined,
+    touchedAt(action) {
+      const known = touched.get(action)
+      if (known !== undefined) return known
+      const entry = entryIn(document(), action.id)
+      const at = entry ? epochMsOf(writtenAt(entry)) : action.createdAtEpochMs
+      touched.set(action, at)
+      return at
+    },
+  }
+}
+
+/** What stands under one heading; without a field, what is not gathered. */
+export interface LensGroup {
+  readonly field: GroupField | null
+  readonly key: string
+  readonly count: number
+  readonly minutes: number
+  /** Headings in this one; none where it holds actions itself. */
+  readonly groups: readonly LensGroup[]
+  readonly actions: readonly Action[]
+}
+
+export interface LensBandList {
+  /** Which band of the lens; null is the rest, *done* what has sunk. */
+  readonly band: number | 'done' | null
+  readonly count: number
+  readonly minutes: number
+  readonly groups: readonly LensGroup[]
+}
+
+export interface LensList {
+  readonly bands: readonly LensBandList[]
+  readonly count: number
+  readonly minutes: number
+}
+
+const sums = new WeakMap<readonly Action[], number>()
+/** The minutes of a list: added up once for as long as it stands. */
+function minutesOf(actions: readonly Action[]): number {
+  const known = sums.get(actions)
+  if (known !== undefined) return known
+  let sum = 0
+  for (const { minutes } of actions) sum += minutes ?? 0
+  sums.set(actions, sum)
+  return sum
+}
+
+const added = (all: readonly { readonly count: number; readonly minutes: number }[]) => ({
+  count: all.reduce((sum, { count }) => sum + count, 0),
+  minutes: all.reduce((sum, { minutes }) => sum + minutes, 0),
+})
+
+type Leaf = readonly [place: readonly string[], actions: readonly Action[]]
+
+/** Leaves in order, gathered level by level. */
+function gathered(leaves: readonly Leaf[], fields: readonly GroupField[], level: number): LensGroup[] {
+  const groups: LensGroup[] = []
+  let from = 0
+  while (from < leaves.length) {
+    const key = leaves[from]?.[0][level] ?? ''
+    let to = from + 1
+    while (to < leaves.length && (leaves[to]?.[0][level] ?? '') === key) to++
+    const inside = leaves.slice(from, to)
+    const field = leaves[from]?.[0][level] === undefined ? null : (fields[level - 1] ?? null)
+    if (field === null || level >= fields.length) {
+      const actions = inside[0]?.[1] ?? []
+      groups.push({ field, key, count: actions.length, minutes: minutesOf(actions), groups: [], actions })
+    } else {
+      const deeper = gathered(inside, fields, level + 1)
+      groups.push({ field, key, ...added(deeper), groups: deeper, actions: [] })
+    }
+    from = to
+  }
+  return groups
+}
+
+interface LensIndex {
+  readonly lens: Lens
+  readonly facts: Facts
+  readonly tables: readonly unknown[]
+  readonly day: LensDay
+  readonly weekStartsOn: number
+  readonly list: (document: Document) => LensList
+  readonly isEqual: (a: Action, b: Action) => boolean
+  readonly around: LensAround
+}
+
+function makeLensIndex(
+  lens: Lens,
+  document: Document,
+  facts: Facts,
+  day: LensDay,
+  weekStartsOn: number,
+): LensIndex {
+  let now = document
+  const around = aroundOf(() => now, facts, day, weekStartsOn)
+  const compiled = compileLens(lens, around)
+  const index: TableIndex<Action> = makeTableIndex('action', {
+    keysOf(action) {
+      const place = compiled.placeOf(action)
+      return place === null ? [] : [place]
+    },
+    compare: compiled.compare,
+    inOrder: compiled.inOrder,
+  })
+  let latest: { table: unknown; list: LensList } | null = null
+  function list(of: Document): LensList {
+    if (latest?.table === of.action) return latest.list
+    now = of
+    const leaves = index
+      .keys(of)
+      .sort(compiled.comparePlaces)
+      .map((place): Leaf => [place.split('|'), index.of(of, place)])
+    const bands: LensBandList[] = []
+    for (let from = 0; from < leaves.length;) {
+      const number = Number(leaves[from]?.[0][0])
+      let to = from + 1
+      while (to < leaves.length && Number(leaves[to]?.[0][0]) === number) to++
+      const groups = gathered(leaves.slice(from, to), lens.groups, 1)
+      bands.push({ band: bandNamed(lens, number), ...added(groups), groups })
+      from = to
+    }
+    latest = { table: of.action, list: { bands, ...added(bands) } }
+    return latest.list
+  }
+  return {
+    lens,
+    facts,
+    tables: tablesOf(lens).map((kind) => document[kind]),
+    day,
+    weekStartsOn,
+    list,
+    isEqual: compiled.isEqual,
+    around,
+  }
+}
+
+function bandNamed(lens: Lens, number: number): LensBandList['band'] {
+  if (number === sunkOf(lens)) return 'done'
+  return number === restOf(lens) ? null : number
+}
+
+const mostKept = 6
+let indexes: LensIndex[] = []
+
+/** The index of a lens as it is seen now: one that stands is followed, the last few are kept. */
+function indexOf(document: Document, lens: Lens, day: LensDay): LensIndex {
+  const facts = factsOf(document)
+  const { weekStartsOn } = settingsOf(document)
+  const found = indexes.find(
+    (index) =>
+      index.facts === facts &&
+      index.day.today === day.today &&
+      index.day.zone === day.zone &&
+      index.weekStartsOn === weekStartsOn &&
+      (index.lens === lens || isEqual(index.lens, lens)) &&
+      tablesOf(lens).every((kind, at) => index.tables[at] === document[kind]),
+  )
+  const index = found ?? makeLensIndex(lens, document, facts, day, weekStartsOn)
+  indexes = [index, ...indexes.filter((other) => other !== index)].slice(0, mostKept)
+  return index
+}
+
+/** What a lens lists: bands, headings in them, and actions, each in its order. */
+export const lensListOf = (document: Document, lens: Lens, day: LensDay): LensList =>
+  indexOf(document, lens, day).list(document)
+
+/** The same for what is asked once: nothing of it is kept. */
+export const lensListOnce = (document: Document, lens: Lens, day: LensDay): LensList =>
+  makeLensIndex(lens, document, factsOf(document), day, settingsOf(document).weekStartsOn).list(document)
+
+/** Whether only the hand tells two actions of a lens apart. */
+export const areEqualIn = (document: Document, lens: Lens, day: LensDay, a: Action, b: Action): boolean =>
+  indexOf(document, lens, day).isEqual(a, b)
