@@ -5,6 +5,7 @@ import { OpenedSheet } from './OpenedSheet'
 
 export { ChosenTogether } from './chosen/ChosenTogether'
 export { PageLists } from './PageLists'
+export { EditText } from '@/parts/text/EditText'
 
 /** The one thing opened: beside the station on a wide page, over it on a phone. */
 export function Opened({ id, over }: { id: OpenableId; over: boolean }) {

@@ -3,14 +3,12 @@ export { compileLens, restOf, sunkOf, type CompiledLens } from './compileLens'
 export { compareGroups, dateGroups, groupKeyOf, minuteGroups, scaleOf } from './groupKey'
 export { keptOf, lensIn, type KeptLens } from './keptLens'
 export {
-  aboutOf,
   choiceFields,
   countFields,
   dateFields,
   detailFields,
   emptyLens,
   groupFields,
-  inSentenceOrder,
   joins,
   lensLimits,
   lensStates,
@@ -45,3 +43,4 @@ export { readCondition, readLens } from './readLens'
 export { plainFace, readyMade } from './readyMade'
 export { dateOf, takesOf, type LensAround, type LensShelf } from './takes'
 export { namedFields, type LensNames, type NamedField } from './vocabulary'
+export { aboutOf, inSentenceOrder } from './sentenceOrder'

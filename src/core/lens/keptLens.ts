@@ -3,16 +3,8 @@
 import { checksumOf } from '../checksum'
 import { isEqual } from '../isEqual'
 import { rankBetween, ranksInOrder, type LensRecord } from '../record'
-import {
-  aboutOf,
-  inSentenceOrder,
-  lensLimits,
-  type Condition,
-  type GroupField,
-  type Lens,
-  type LensBand,
-  type SortField,
-} from './lens'
+import { lensLimits, type Condition, type GroupField, type Lens, type LensBand, type SortField } from './lens'
+import { aboutOf, inSentenceOrder } from './sentenceOrder'
 
 export type KeptLens = Pick<LensRecord, 'conditions' | 'bands' | 'groups' | 'sorts' | 'done'>
 

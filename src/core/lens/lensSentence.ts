@@ -2,7 +2,8 @@
 // the rest; gathered by area; by due." Law: read again (readLens), the sentence is the same lens.
 import { isEqual } from '../isEqual'
 import { dayWords } from './dayWords'
-import { inSentenceOrder, type Condition, type DateSpan, type Lens, type LensBand } from './lens'
+import type { Condition, DateSpan, Lens, LensBand } from './lens'
+import { inSentenceOrder } from './sentenceOrder'
 import { readCondition } from './readLens'
 import {
   countWords,

@@ -6,7 +6,6 @@ import {
   dateFields,
   emptyLens,
   groupFields,
-  inSentenceOrder,
   joins,
   lensStates,
   sortFields,
@@ -17,6 +16,7 @@ import {
   type LensBand,
   type LensSort,
 } from './lens'
+import { inSentenceOrder } from './sentenceOrder'
 import { readDayWords } from './dayWords'
 import {
   countWords,

@@ -8,7 +8,6 @@ import {
   dateFields,
   donePlaces,
   groupFields,
-  inSentenceOrder,
   joins,
   lensStates,
   sortFields,
@@ -17,6 +16,7 @@ import {
   type DateSpan,
   type Lens,
 } from '../lens/lens'
+import { inSentenceOrder } from '../lens/sentenceOrder'
 import type { LensAround } from '../lens/takes'
 import { namedFields, type LensNames } from '../lens/vocabulary'
 import { plainAction } from './plainAction'
@@ -73,25 +73,23 @@ const subset = (values: readonly string[]) =>
   fc.uniqueArray(fc.constantFrom(...values), { minLength: 1, maxLength: 4 })
 const minutes = fc.integer({ min: 1, max: 2000 })
 
-const choice: fc.Arbitrary<Condition> = fc
-  .boolean()
-  .chain((not) =>
-    fc.oneof(
-      ...namedFields.map((field) =>
-        subset(['', ...trickyNames.map((_, index) => `${field}:${index}`), `${field}:gone`]).map(
-          (values): Condition => ({ kind: 'choice', field, values, not }),
-        ),
-      ),
-      ...Object.entries(scales).map(([field, values]) =>
-        subset(values).map((chosen): Condition => ({
-          kind: 'choice',
-          field: field as ChoiceField,
-          values: chosen,
-          not,
-        })),
+const choice: fc.Arbitrary<Condition> = fc.boolean().chain((not) =>
+  fc.oneof(
+    ...namedFields.map((field) =>
+      subset(['', ...trickyNames.map((_, index) => `${field}:${index}`), `${field}:gone`]).map(
+        (values): Condition => ({ kind: 'choice', field, values, not }),
       ),
     ),
-  )
+    ...Object.entries(scales).map(([field, values]) =>
+      subset(values).map((chosen): Condition => ({
+        kind: 'choice',
+        field: field as ChoiceField,
+        values: chosen,
+        not,
+      })),
+    ),
+  ),
+)
 
 const leaf: fc.Arbitrary<Condition> = fc.oneof(
   { weight: 3, arbitrary: choice },

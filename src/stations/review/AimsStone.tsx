@@ -1,7 +1,9 @@
+import { Suspense } from 'react'
+import { View } from '@tamagui/core'
 import type { Review } from '@/core/record'
 import type { RunOptions } from '@/state'
 import { Column, Words } from '@/ui'
-import { EditText } from '@/parts/text/EditText'
+import { EditText } from '@/frame/onDemand'
 import { useAct } from '@/held/zen'
 
 /** Last stone: one or two aims for the week to come. */
@@ -15,20 +17,22 @@ export function AimsStone({ review }: { review: Review }) {
         What are next week’s one or two aims?
       </Words>
       <Words tone="inkSoft">They stand at the head of the Week sheet.</Words>
-      <EditText
-        name={`${review.id} aim 1`}
-        label="First aim"
-        shown
-        value={review.firstAim}
-        onKeep={(text, typing) => set({ firstAim: text }, typing)}
-      />
-      <EditText
-        name={`${review.id} aim 2`}
-        label="Second aim, if there is one"
-        shown
-        value={review.secondAim}
-        onKeep={(text, typing) => set({ secondAim: text }, typing)}
-      />
+      <Suspense fallback={<View height={168} />}>
+        <EditText
+          name={`${review.id} aim 1`}
+          label="First aim"
+          shown
+          value={review.firstAim}
+          onKeep={(text, typing) => set({ firstAim: text }, typing)}
+        />
+        <EditText
+          name={`${review.id} aim 2`}
+          label="Second aim, if there is one"
+          shown
+          value={review.secondAim}
+          onKeep={(text, typing) => set({ secondAim: text }, typing)}
+        />
+      </Suspense>
     </Column>
   )
 }

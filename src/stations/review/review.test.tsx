@@ -55,7 +55,7 @@ it('leads over the five stones and keeps what it found', async () => {
   press('Next stone')
   expect(screen.getByText('1 action done in seven days')).toBeTruthy()
   press('Next stone')
-  fireEvent.change(screen.getByRole('textbox', { name: 'First aim' }), {
+  fireEvent.change(await screen.findByRole('textbox', { name: 'First aim' }), {
     target: { value: 'Meters calibrated' },
   })
   fireEvent.blur(screen.getByRole('textbox', { name: 'First aim' }))
@@ -115,7 +115,7 @@ it('leads to sorting from the first stone, and can be dropped', async () => {
 it('keeps the second aim in its place while there is no first', async () => {
   const store = await begun()
   press('Aims')
-  const second = screen.getByRole('textbox', { name: 'Second aim, if there is one' })
+  const second = await screen.findByRole('textbox', { name: 'Second aim, if there is one' })
   fireEvent.change(second, { target: { value: 'Loft cleared' } })
   fireEvent.blur(second)
   expect(recordsIn(documentOf(store), 'review')).toMatchObject([{ firstAim: '', secondAim: 'Loft cleared' }])
