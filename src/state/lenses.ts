@@ -12,8 +12,8 @@ import {
   type GroupField,
   type Lens,
   type LensAround,
-  type LensNames,
   type LensShelf,
+  type SayingNames,
 } from '@/core/lens'
 import {
   compareRanks,
@@ -52,9 +52,9 @@ const isNamed = (kind: RecordKind): kind is Named => (named as readonly RecordKi
 const nameIn = (record: { name?: string; title?: string } | undefined): string | null =>
   record?.name ?? record?.title ?? null
 
-let latestNames: { tables: readonly unknown[]; names: LensNames } | null = null
+let latestNames: { tables: readonly unknown[]; names: SayingNames } | null = null
 /** What the names in a lens's sentence mean. */
-export function lensNamesOf(document: Document): LensNames {
+export function lensNamesOf(document: Document): SayingNames {
   const tables = named.map((kind) => document[kind])
   if (latestNames?.tables.every((table, at) => table === tables[at])) return latestNames.names
   const called = new Map<string, string[]>()
@@ -63,9 +63,13 @@ export function lensNamesOf(document: Document): LensNames {
       const key = `${kind} ${nameIn(record)?.toLowerCase()}`
       called.set(key, [...(called.get(key) ?? []), record.id])
     }
-  const names: LensNames = {
+  const names: SayingNames = {
     nameOf: (id) => (isNamed(kindOf(id)) ? nameIn(recordIn(document, id as Id<Named>)) : null),
     idsCalled: (kind, name) => called.get(`${kind} ${name.toLowerCase()}`) ?? [],
+    idsBeginning(kind, words) {
+      const begins = `${kind} ${words.toLowerCase()} `
+      return [...called].flatMap(([name, ids]) => (name.startsWith(begins) ? ids : []))
+    },
   }
   latestNames = { tables, names }
   return names
