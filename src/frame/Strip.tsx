@@ -11,6 +11,8 @@ interface StripProps<T extends string> {
   /** The station's heading: above the strip on a phone. */
   readonly head?: ReactNode
   readonly end?: ReactNode
+  /** Stands behind the last view, and is none. */
+  readonly beyond?: ReactNode
   readonly children: ReactNode
 }
 
@@ -21,6 +23,7 @@ export function Strip<T extends string>({
   onChoose,
   head,
   end,
+  beyond,
   children,
 }: StripProps<T>) {
   const { wide } = useMedia()
@@ -28,9 +31,7 @@ export function Strip<T extends string>({
     <>
       {wide ? null : head}
       <View
-        role="tablist"
-        aria-label={label}
-        className="no-print"
+        className="no-print strip"
         flexDirection="row"
         gap={wide ? '$5' : '$4.5'}
         borderBottomWidth={1}
@@ -41,29 +42,38 @@ export function Strip<T extends string>({
         paddingHorizontal={wide ? '$6' : '$3'}
         backgroundColor={wide ? '$paper' : undefined}
         style={{ overflowX: 'auto', overflowY: 'hidden' }}
-        onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, '[role=tab]')}
       >
-        {tabs.map((tab) => {
-          const here = tab.key === chosen
-          return (
-            <Press
-              key={tab.key}
-              role="tab"
-              aria-selected={here}
-              minHeight={44}
-              borderRadius={0}
-              borderBottomWidth={2}
-              borderColor={here ? '$brass' : 'transparent'}
-              onPress={() => onChoose(tab.key)}
-              id={`tab-${tab.key}`}
-              aria-controls="tab-panel"
-            >
-              <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">
-                {tab.label}
-              </Words>
-            </Press>
-          )
-        })}
+        <View
+          role="tablist"
+          aria-label={label}
+          flexDirection="row"
+          flexShrink={0}
+          gap={wide ? '$5' : '$4.5'}
+          onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, '[role=tab]')}
+        >
+          {tabs.map((tab) => {
+            const here = tab.key === chosen
+            return (
+              <Press
+                key={tab.key}
+                role="tab"
+                aria-selected={here}
+                minHeight={44}
+                borderRadius={0}
+                borderBottomWidth={2}
+                borderColor={here ? '$brass' : 'transparent'}
+                onPress={() => onChoose(tab.key)}
+                id={`tab-${tab.key}`}
+                aria-controls="tab-panel"
+              >
+                <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">
+                  {tab.label}
+                </Words>
+              </Press>
+            )
+          })}
+        </View>
+        {beyond}
       </View>
       {end ? (
         <View flexDirection="row" justifyContent="flex-end" marginBottom="$1">

@@ -45,3 +45,17 @@ export { dateOf, takesOf, type LensAround, type LensShelf } from './takes'
 export { namedFields, type LensNames, type NamedField } from './vocabulary'
 export { aboutOf, inSentenceOrder } from './sentenceOrder'
 export { sayLens, withCondition, type LensSaid, type SayingNames } from './sayLens'
+export {
+  dateWords,
+  doneWords,
+  groupWords,
+  joinWords,
+  namedWords,
+  scaleWords,
+  sortWords,
+  spanWords,
+  stateWords,
+} from './vocabulary'
+export { fileNameOf, lookOf, toLensFile, type LensLook } from './lensFile'
+export { parseLensFile, type LensFileFault } from './parseLensFile'
+export { lensFileLimitBytes } from './lensFile'

@@ -49,10 +49,7 @@ export const plan = v.object({
   freeMinutes: v.nullable(minuteOfDay),
   plannedAtEpochMs: v.nullable(epochMsField),
   /** What stood in it when it was planned, told so that it reads the same for ever. */
-  planned: v.record(
-    idField('action'),
-    v.strictObject({ title: titleField, minutes: v.nullable(count) }),
-  ),
+  planned: v.record(idField('action'), v.strictObject({ title: titleField, minutes: v.nullable(count) })),
   endedAtEpochMs: v.nullable(epochMsField),
   /** What the person wrote of it at its end. */
   line: titleField,

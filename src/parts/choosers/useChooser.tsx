@@ -5,6 +5,7 @@ import type { ChooserProps, ProjectChooserProps } from './chooserProps'
 import type { AfterChooserProps } from './AfterChooser'
 import type { DayChooserProps } from './DayChooser'
 import type { MinutesChooserProps } from './ScaleChooser'
+import type { LensChooserProps } from './lens/lensChooserProps'
 import type { ReminderChooserProps } from './ReminderChooser'
 import type { RepeatChooserProps } from './RepeatChooser'
 import type { SaidAgainProps } from './SaidAgain'
@@ -14,6 +15,7 @@ const load = () => import('./Choosers')
 const ActionChooser = lazy(() => load().then((module) => ({ default: module.ActionChooser })))
 const SaidAgain = lazy(() => load().then((module) => ({ default: module.SaidAgain })))
 const AfterChooser = lazy(() => load().then((module) => ({ default: module.AfterChooser })))
+const LensChooser = lazy(() => load().then((module) => ({ default: module.LensChooser })))
 const MinutesChooser = lazy(() => load().then((module) => ({ default: module.MinutesChooser })))
 const DayChooser = lazy(() => load().then((module) => ({ default: module.DayChooser })))
 const ReminderChooser = lazy(() => load().then((module) => ({ default: module.ReminderChooser })))
@@ -100,6 +102,16 @@ export function OpenedAfterChooser(props: Omit<AfterChooserProps, 'anchor'>): Re
   return (
     <Suspense fallback={null}>
       <AfterChooser {...props} anchor={anchor} />
+    </Suspense>
+  )
+}
+
+/** A part of a lens's sentence, beside what was pressed. */
+export function OpenedLensChooser(props: Omit<LensChooserProps, 'anchor'>): ReactNode {
+  const [anchor] = useState(pressedPlace)
+  return (
+    <Suspense fallback={null}>
+      <LensChooser {...props} anchor={anchor} />
     </Suspense>
   )
 }

@@ -23,6 +23,8 @@ interface ActionRowProps {
   readonly action: Action
   readonly showProject?: boolean
   readonly showDay?: boolean
+  /** Left out where a heading says it. */
+  readonly showArea?: boolean
   /** A button for the act that this list is for. */
   readonly quick?: QuickAct
 }
@@ -104,6 +106,7 @@ export const ActionRow = memo(function ActionRow({
   action,
   showProject = false,
   showDay = false,
+  showArea = true,
   quick,
 }: ActionRowProps) {
   const { today, act, wide, opened } = useSurroundings()
@@ -124,7 +127,7 @@ export const ActionRow = memo(function ActionRow({
   return (
     <SlipRow
       title={title}
-      details={[wide ? area?.name : null, told].filter(Boolean).join(' · ')}
+      details={[wide && showArea ? area?.name : null, told].filter(Boolean).join(' · ')}
       stamp={area?.stamp ?? null}
       ink={area?.ink ?? 0}
       weight={action.weight}

@@ -1,48 +1,104 @@
-// The Day sheet: what is on today, in bands, laid against the day's free time.
-import { useMedia } from '@tamagui/core'
-import { useState } from 'react'
-import { Column } from '@/ui'
+// The Day: its sheet, what is in reach, and the person's own lenses, as a strip along the top.
+import { useMedia, View } from '@tamagui/core'
+import { Link, useGlobalSearchParams, useRouter } from 'expo-router'
+import { lazy, Suspense, useState } from 'react'
+import { Column, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
 import { headDate, longDate } from '@/words'
-import { useHeld, useToday } from '@/held/zen'
+import { useLater } from '@/held/reader'
+import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { Strip } from '@/frame/Strip'
 import { DaySheet } from './DaySheet'
 import { InReach, ReachChoices } from './InReach'
 import { DoneToday } from './DoneToday'
 
-const tabs = [
+const LensStation = lazy(() =>
+  import('./lens/LensStation').then((module) => ({ default: module.LensStation })),
+)
+
+const first = [
   { key: 'sheet', label: 'Day sheet' },
   { key: 'reach', label: 'In reach' },
-  { key: 'done', label: 'Done today' },
 ] as const
-type Tab = (typeof tabs)[number]['key']
+const last = [
+  { key: 'done', label: 'Done today' },
+  { key: 'all', label: 'All lenses' },
+] as const
+type LensKey = `lens:${string}` | 'new' | 'all'
+type Tab = 'sheet' | 'reach' | 'done' | LensKey
+
+const isLens = (tab: Tab): tab is LensKey => tab === 'new' || tab === 'all' || tab.startsWith('lens:')
+
+/** Which lens the address names. */
+function useLensInAddress(): readonly [LensKey | null, (lens: LensKey | null) => void] {
+  const params = useGlobalSearchParams<{ lens?: string | string[] }>()
+  const router = useRouter()
+  const named = Array.isArray(params.lens) ? params.lens[0] : params.lens
+  const set = (lens: LensKey | null) => {
+    if ((named ?? null) !== lens) router.setParams({ lens: lens ?? undefined })
+  }
+  if (!named) return [null, set]
+  return [isLens(named as Tab) ? (named as LensKey) : 'all', set]
+}
+
+/** The lenses on the strip; none until they have loaded. */
+function useStripLenses(): readonly { readonly key: Tab; readonly label: string }[] {
+  const lenses = useLater()?.lenses
+  const document = useHeldDocument()
+  return (lenses?.lensesOf(document) ?? [])
+    .filter(({ onStrip }) => onStrip)
+    .map(({ id, name }) => ({ key: id, label: name }))
+}
 
 export function DayStation() {
   const { wide, roomy } = useMedia()
   const today = useToday()
   const ready = useHeld((state) => state.phase === 'ready')
-  const [tab, setTab] = useState<Tab>('sheet')
+  const [own, setOwn] = useState<Tab>('sheet')
+  const [lens, setLens] = useLensInAddress()
+  const onStrip = useStripLenses()
   if (!ready) return null
+  const tab: Tab = lens ?? own
+  const isListed = lens === null || lens === 'all' || onStrip.some(({ key }) => key === lens)
+  const choose = (key: Tab) => {
+    if (!isLens(key)) setOwn(key)
+    setLens(isLens(key) ? key : null)
+  }
   return (
-    <>
-      <Strip
-        label="Day"
-        tabs={tabs}
-        chosen={tab}
-        onChoose={setTab}
-        head={<StationHead title={headDate(today)} />}
-      >
-        <DeskLayout left={roomy ? <ReachAside /> : undefined} leftLabel="At hand now">
-          {wide ? <StationHead title={longDate(today)} /> : null}
-          {tab === 'sheet' ? <DaySheet onSeeReach={() => setTab('reach')} /> : null}
-          {tab === 'reach' ? <InReach showChoices={!roomy} /> : null}
-          {tab === 'done' ? <DoneToday /> : null}
-        </DeskLayout>
-      </Strip>
-    </>
+    <Strip
+      label="Day"
+      tabs={[...first, ...onStrip, ...last]}
+      chosen={isListed ? tab : 'all'}
+      onChoose={choose}
+      beyond={<NewLens />}
+      head={<StationHead title={headDate(today)} />}
+    >
+      <DeskLayout left={roomy && !isLens(tab) ? <ReachAside /> : undefined} leftLabel="At hand now">
+        {wide && !isLens(tab) ? <StationHead title={longDate(today)} /> : null}
+        {tab === 'sheet' ? <DaySheet onSeeReach={() => choose('reach')} /> : null}
+        {tab === 'reach' ? <InReach showChoices={!roomy} /> : null}
+        {tab === 'done' ? <DoneToday /> : null}
+        {isLens(tab) ? (
+          <Suspense fallback={<View height={240} />}>
+            <LensStation id={tab} onOpen={choose} />
+          </Suspense>
+        ) : null}
+      </DeskLayout>
+    </Strip>
   )
 }
+
+const NewLens = () => (
+  <Link
+    href={{ pathname: '/day', params: { lens: 'new' } }}
+    style={{ display: 'flex', alignItems: 'center', minHeight: 44, flexShrink: 0 }}
+  >
+    <Words tone="brass" whiteSpace="nowrap">
+      New lens
+    </Words>
+  </Link>
+)
 
 const ReachAside = () => (
   <Column gap="$3.5">

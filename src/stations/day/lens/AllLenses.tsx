@@ -1,0 +1,134 @@
+// Every lens there is: opened, put earlier or later, on the strip of the Day or not; and one brought in from a file.
+import { useRef } from 'react'
+import type { LensRecord } from '@/core/record'
+import type { Later } from '@/state'
+import { Button, Column, IconButton, Press, Row, Seal, Words } from '@/ui'
+import { desk } from '@/held/desk'
+import { useAct, useHeldDocument } from '@/held/zen'
+import { lensFileFaultWords, missingWords } from '@/words/lens'
+import type { LensId } from './LensSheet'
+
+export function AllLenses({ lenses, onOpen }: { lenses: Later['lenses']; onOpen: (id: LensId) => void }) {
+  const document = useHeldDocument()
+  const all = lenses.lensesOf(document)
+  return (
+    <Column gap="$3">
+      <Column render="ul" aria-label="Lenses">
+        {all.map((lens, at) => (
+          <LensLine key={lens.id} lens={lens} all={all} at={at} lenses={lenses} onOpen={onOpen} />
+        ))}
+      </Column>
+      <Row gap="$2" flexWrap="wrap">
+        <Button kind="main" label="Make a lens" onPress={() => onOpen('new')} />
+        <BringInLens lenses={lenses} onOpen={onOpen} />
+      </Row>
+    </Column>
+  )
+}
+
+function LensLine({
+  lens,
+  all,
+  at,
+  lenses,
+  onOpen,
+}: {
+  readonly lens: LensRecord
+  readonly all: readonly LensRecord[]
+  readonly at: number
+  readonly lenses: Later['lenses']
+  readonly onOpen: (id: LensId) => void
+}) {
+  const act = useAct()
+  const names = lenses.lensNamesOf(useHeldDocument())
+  const { id, name, stamp, ink, onStrip } = lens
+  const sentence = lenses
+    .lensParts(lenses.lensIn(lens), names)
+    .map(({ text }) => text)
+    .join('')
+  const place = (after: LensRecord | undefined) =>
+    act('placeLens', { id, after: after?.id ?? null }, { say: false })
+  return (
+    <Row
+      render="li"
+      gap="$1"
+      borderBottomWidth={1}
+      borderColor="$rule"
+      backgroundColor="$slip"
+      paddingHorizontal="$2.5"
+    >
+      <Press onPress={() => onOpen(id)} flex={1} minWidth={0} minHeight={62} gap="$3" data-row>
+        <Seal stamp={stamp} ink={ink} />
+        <Column flex={1} minWidth={0} paddingVertical="$2">
+          <Words>{name}</Words>
+          <Words size="second" tone="inkSoft">
+            {sentence}
+          </Words>
+        </Column>
+      </Press>
+      <Press
+        role="checkbox"
+        aria-checked={onStrip}
+        aria-label={`${name} on the strip of the Day`}
+        paddingHorizontal="$2"
+        onPress={() => act('editLens', { id, patch: { onStrip: !onStrip } }, { say: false })}
+      >
+        <Words size="second" tone={onStrip ? 'brass' : 'inkSoft'} strong={onStrip}>
+          {onStrip ? 'on the strip' : 'not on it'}
+        </Words>
+      </Press>
+      <IconButton
+        label={`${name} earlier`}
+        icon="up"
+        disabled={at === 0}
+        onPress={() => place(all[at - 2])}
+      />
+      <IconButton
+        label={`${name} later`}
+        icon="down"
+        disabled={at === all.length - 1}
+        onPress={() => place(all[at + 1])}
+      />
+    </Row>
+  )
+}
+
+/** A lens out of somebody else's file: checked first, and kept as one more. */
+function BringInLens({ lenses, onOpen }: { lenses: Later['lenses']; onOpen: (id: LensId) => void }) {
+  const act = useAct()
+  const input = useRef<HTMLInputElement>(null)
+  const names = lenses.lensNamesOf(useHeldDocument())
+  const say = (text: string) => desk.getState().tell(text, { problem: true })
+  const read = async (file: File) => {
+    if (file.size > lenses.lensFileLimitBytes) return say(lensFileFaultWords({ kind: 'tooLarge' }))
+    const [text, { parseRecord }] = await Promise.all([file.text(), import('@/state/onDemand')])
+    const parsed = lenses.parseLensFile(text, names, parseRecord)
+    if (!parsed.ok) return say(lensFileFaultWords(parsed.error))
+    const { name, lens, look, missing } = parsed.value
+    const outcome = act(
+      'addLens',
+      { name, lens, face: look },
+      missing.length > 0 ? { say: missingWords(missing) } : {},
+    )
+    const added = outcome.ok ? outcome.value[0] : undefined
+    if (added?.kind === 'added') onOpen(added.record.id as LensId)
+  }
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept="application/json,.json"
+        aria-label="Lens file to bring in"
+        className="visually-hidden"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0]
+          event.target.value = ''
+          if (file) void read(file).catch(() => say('The file could not be read. Nothing was changed.'))
+        }}
+      />
+      <Button label="Bring in a lens file" onPress={() => input.current?.click()} />
+    </>
+  )
+}

@@ -1,0 +1,112 @@
+// What a lens is besides what it asks: its name, its seal, its place, and the ways to copy, hand on and remove it.
+import { useState } from 'react'
+import type { Lens } from '@/core/lens'
+import type { LensRecord } from '@/core/record'
+import type { Later, Outcome } from '@/state'
+import { Button, Choice, CommitField, Column, Row, SlideOver, Words } from '@/ui'
+import { saveAs } from '@/held/saveAs'
+import { useAct, useHeldDocument } from '@/held/zen'
+import { refusalWords } from '@/words'
+import type { LensId } from './LensSheet'
+
+/** Why it cannot be; null where it was done. */
+const refusedBy = (outcome: Outcome): string | null =>
+  outcome.ok || outcome.error.kind === 'nothingToDo' ? null : refusalWords(outcome.error)
+
+export function LensMenu({
+  record,
+  lens,
+  lenses,
+  onOpen,
+  onClose,
+}: {
+  readonly record: LensRecord
+  /** As it is shown, with what is changed just now. */
+  readonly lens: Lens
+  readonly lenses: Later['lenses']
+  readonly onOpen: (id: LensId | null) => void
+  readonly onClose: () => void
+}) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const { id, name, stamp, onStrip } = record
+  const [isGoing, setGoing] = useState(false)
+  const isReady = lenses.readyMade.some((ready) => ready.id === id)
+  const face = lenses.lookOf(record)
+  const duplicate = () => {
+    const outcome = act('addLens', { name: `${name}, copied`, lens, face })
+    const made = outcome.ok ? outcome.value[0] : undefined
+    if (made?.kind === 'added') onOpen(made.record.id as LensId)
+    onClose()
+  }
+  const share = () => {
+    const text = lenses.toLensFile(name, lens, face, lenses.lensNamesOf(document))
+    saveAs(`${lenses.fileNameOf(name)}.lens.json`, new Blob([text], { type: 'application/json' }))
+    onClose()
+  }
+  return (
+    <SlideOver title={name} onClose={onClose}>
+      <Column gap="$4">
+        <Row gap="$3" alignItems="flex-end">
+          <Column flex={1}>
+            <CommitField
+              label="Name"
+              shown
+              value={name}
+              onCommit={(next) =>
+                refusedBy(act('editLens', { id, patch: { name: next } }, { atField: true }))
+              }
+            />
+          </Column>
+          <Column width={88}>
+            <CommitField
+              label="Seal"
+              shown
+              value={stamp}
+              onCommit={(next) =>
+                refusedBy(act('editLens', { id, patch: { stamp: next } }, { atField: true }))
+              }
+            />
+          </Column>
+        </Row>
+        <Choice
+          label="On the strip of the Day"
+          options={[
+            { value: 'yes', label: 'on the strip' },
+            { value: 'no', label: 'among all lenses' },
+          ]}
+          chosen={[onStrip ? 'yes' : 'no']}
+          onToggle={(value) => act('editLens', { id, patch: { onStrip: value === 'yes' } }, { say: false })}
+        />
+        <Row gap="$2" flexWrap="wrap">
+          <Button label="Copy it" onPress={duplicate} />
+          <Button label="Save it as a file" onPress={share} />
+          {isReady ? (
+            <Button label="As it was in the beginning" onPress={() => act('resetLens', { id })} />
+          ) : null}
+        </Row>
+        {isGoing ? (
+          <Row gap="$2" flexWrap="wrap" alignItems="center">
+            <Words tone="inkSoft" flex={1}>
+              The lens goes; what it lists stays.
+            </Words>
+            <Button
+              label="Remove it"
+              onPress={() => {
+                if (act('removeLens', { id }).ok) onOpen(null)
+                onClose()
+              }}
+            />
+          </Row>
+        ) : (
+          <Button
+            kind="quiet"
+            alignSelf="flex-start"
+            label="Remove this lens"
+            onPress={() => setGoing(true)}
+          />
+        )}
+      </Column>
+    </SlideOver>
+  )
+}

@@ -1,0 +1,61 @@
+// The sentence over a lens's list: it says the lens whole, and each part of it opens what sets it.
+import { useState } from 'react'
+import type { Lens, LensNames } from '@/core/lens'
+import { select, type Later } from '@/state'
+import { OpenedLensChooser } from '@/parts/choosers/useChooser'
+import type { LensTarget } from '@/parts/choosers/lens/lensChooserProps'
+import { Icon } from '@/ui'
+import { useHeld } from '@/held/zen'
+
+export function LensSentence({
+  lens,
+  lenses,
+  names,
+  onChange,
+}: {
+  readonly lens: Lens
+  readonly lenses: Later['lenses']
+  readonly names: LensNames
+  readonly onChange: (lens: Lens) => void
+}) {
+  const [target, setTarget] = useState<LensTarget | null>(null)
+  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
+  return (
+    <p className="lens-sentence" role="group" aria-label="What this lens lists">
+      {lenses.lensParts(lens, names).map((part, at) =>
+        part.kind === 'words' ? (
+          <span key={at}>{part.text}</span>
+        ) : (
+          <button
+            key={at}
+            type="button"
+            className="lens-part"
+            aria-haspopup="dialog"
+            onClick={() => setTarget(part)}
+          >
+            {part.text}
+          </button>
+        ),
+      )}
+      <button
+        type="button"
+        className="lens-more"
+        aria-label="Say more of this lens"
+        aria-haspopup="dialog"
+        onClick={() => setTarget({ kind: 'more' })}
+      >
+        <Icon name="plus" size={18} tone="brass" />
+      </button>
+      {target ? (
+        <OpenedLensChooser
+          target={target}
+          lens={lens}
+          lenses={lenses}
+          weekStartsOn={weekStartsOn}
+          onSet={onChange}
+          onClose={() => setTarget(null)}
+        />
+      ) : null}
+    </p>
+  )
+}

@@ -1,0 +1,15 @@
+// The lenses of the Day, behind one door: they load when the first is opened.
+import { EmptyPlace } from '@/ui'
+import { useLater } from '@/held/reader'
+import { AllLenses } from './AllLenses'
+import { LensSheet, type LensId } from './LensSheet'
+
+export function LensStation({ id, onOpen }: { id: LensId | 'all'; onOpen: (id: LensId | 'all') => void }) {
+  const lenses = useLater()?.lenses
+  if (!lenses) return <EmptyPlace says="Lenses are loading." />
+  return id === 'all' ? (
+    <AllLenses lenses={lenses} onOpen={onOpen} />
+  ) : (
+    <LensSheet id={id} lenses={lenses} onOpen={(next) => onOpen(next ?? 'all')} />
+  )
+}

@@ -1,0 +1,74 @@
+// What a lens gathers under, and what of it can be set, by name.
+import type { GroupField, LensFileFault, LensNames, LensView } from '@/core/lens'
+import { duration } from './dates'
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+const noneWords: Readonly<Record<GroupField, string>> = {
+  context: 'No context',
+  project: 'No project',
+  area: 'No area',
+  group: 'No group',
+  side: 'On no side',
+  person: 'Nobody',
+  horizon: 'No horizon',
+  weight: 'No weight',
+  energy: 'No energy',
+  work: 'Not weighed',
+  minutes: 'No minutes yet',
+  date: 'No date',
+  due: 'Not due',
+  day: 'Not picked',
+}
+
+const keyWords: Readonly<Record<string, string>> = {
+  past: 'Carried over',
+  today: 'Today',
+  tomorrow: 'Tomorrow',
+  week: 'This week',
+  nextWeek: 'Next week',
+  later: 'Later',
+  shelf: 'On the shelf',
+  first: 'Do it first',
+  handOver: 'Hand it over',
+  pleasure: 'For pleasure',
+  drop: 'Drop it',
+}
+
+/** The heading over what is gathered under a key. */
+export function headingWords(field: GroupField, key: string, names: LensNames): string {
+  if (key === '') return noneWords[field]
+  if (field === 'minutes')
+    return key === 'more' ? `More than ${duration(120)}` : `Up to ${duration(Number(key))}`
+  if (key.includes(':')) return names.nameOf(key) ?? 'Something that is gone'
+  return keyWords[key] ?? capital(key)
+}
+
+export const viewWords: Readonly<Record<LensView, string>> = {
+  list: 'list',
+  columns: 'columns',
+  table: 'table',
+  byDate: 'by date',
+}
+
+/** "14 · 2 h 50" */
+export const sumWords = ({ count, minutes }: { readonly count: number; readonly minutes: number }): string =>
+  [count.toLocaleString('en-GB'), minutes > 0 ? duration(minutes) : null].filter(Boolean).join(' · ')
+
+/** Why a lens file is not taken. */
+export function lensFileFaultWords(fault: LensFileFault): string {
+  switch (fault.kind) {
+    case 'tooLarge':
+      return 'This file is larger than any lens. Nothing was changed.'
+    case 'noLens':
+      return 'This is no file of a lens. Nothing was changed.'
+    case 'newer':
+      return 'This lens comes from a newer version of the application. Nothing was changed.'
+    case 'unsound':
+      return `This lens is not sound at “${fault.where}”: ${fault.why}. Nothing was changed.`
+  }
+}
+
+/** Names that a lens from elsewhere asks for and nobody has here. */
+export const missingWords = (missing: readonly string[]): string =>
+  `Lens brought in. Not known here: ${missing.slice(0, 5).join(', ')}${missing.length > 5 ? ' and more' : ''}.`
