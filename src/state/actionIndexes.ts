@@ -1,10 +1,12 @@
 // Lists of actions that stations ask for again and again, each followed edit by edit (tableIndex).
 import { hasComeBack, isHeldUp, isOpen } from '@/core/action'
 import {
+  compareByHand,
   compareForDay,
   dayBandNames,
   dayBandOf,
   firstInOrderOfWork,
+  inOrderOfHand,
   inOrderOfWork,
   type DayBands,
   type Reach,
@@ -188,21 +190,28 @@ export function dayBandsWith(today: CalendarDate, reach: Reach): HeldDayBands {
 
 /** The bands of one day with what is at hand, followed edit by edit: `inReach` as far as it is asked for. */
 function makeDayBands(today: CalendarDate, reach: Reach) {
-  const index = makeTableIndex('action', {
-    keysOf: (action) => keysOf(dayBandOf(action, today, reach)),
+  const bandOf = (action: Action) => dayBandOf(action, today, reach)
+  const planned = makeTableIndex('action', {
+    keysOf(action) {
+      const band = bandOf(action)
+      return band === null || band === 'inReach' ? [] : [band]
+    },
+    compare: compareByHand,
+    inOrder: inOrderOfHand,
+  })
+  const reachable = makeTableIndex('action', {
+    keysOf: (action) => (bandOf(action) === 'inReach' ? ['inReach'] : []),
     ...orderOfWork,
   })
-  const [carriedOver, dueToday, chase, underwayNow, picked, inReach] = dayBandNames
+  const ofDay = dayBandNames.filter((name) => name !== 'inReach')
   return {
-    planned: (document: Document): Omit<DayBands, 'inReach'> => ({
-      carriedOver: index.of(document, carriedOver),
-      dueToday: index.of(document, dueToday),
-      chase: index.of(document, chase),
-      underway: index.of(document, underwayNow),
-      picked: index.of(document, picked),
-    }),
-    inReach: (document: Document) => index.of(document, inReach),
-    fewInReach: (document: Document, count: number) => index.head(document, inReach, count),
-    countInReach: (document: Document) => index.count(document, inReach),
+    planned: (document: Document): Omit<DayBands, 'inReach'> =>
+      Object.fromEntries(ofDay.map((name) => [name, planned.of(document, name)])) as unknown as Omit<
+        DayBands,
+        'inReach'
+      >,
+    inReach: (document: Document) => reachable.of(document, 'inReach'),
+    fewInReach: (document: Document, count: number) => reachable.head(document, 'inReach', count),
+    countInReach: (document: Document) => reachable.count(document, 'inReach'),
   }
 }

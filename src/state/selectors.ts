@@ -10,6 +10,7 @@ import {
   type RecordOf,
   type Settings,
 } from '@/core/record'
+import { weekdayOf, type CalendarDate } from '@/core/time'
 import { demoMark } from './demoMark'
 import { settingsIn } from './settingsIn'
 import { makeTableIndex } from './tableIndex'
@@ -112,6 +113,12 @@ export const removedOf = byTables(['slip', 'reference', 'reading'], (document) =
 )
 
 export const settingsOf: (document: Document) => Settings = byTables(['settings'], settingsIn)
+
+/** The plan of a day: both of two copies that make it make the same. */
+export const planIdOf = (date: CalendarDate): Id<'plan'> => `plan:day-${date}`
+/** The free minutes of a day: its own, else those of its weekday. */
+export const freeMinutesOn = (document: Document, date: CalendarDate): number =>
+  recordIn(document, planIdOf(date))?.freeMinutes ?? settingsOf(document).freeMinutes[weekdayOf(date)] ?? 0
 
 /** Whether a project is neither finished nor let go. */
 export const isHeld = (state: ProjectState): boolean => state === 'open' || state === 'notNow'

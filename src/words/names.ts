@@ -8,6 +8,7 @@ export const bandWords = {
   chase: 'Chase today',
   underway: 'Underway',
   picked: 'Picked for today',
+  week: 'This week',
   inReach: 'In reach',
 } as const
 

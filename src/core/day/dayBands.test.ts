@@ -30,6 +30,11 @@ describe('the band of an action', () => {
     ['picked', { day: today }, 'picked'],
     ['picked though it is hidden', { day: today, notBefore: day(5) }, 'picked'],
     ['nothing said', {}, 'inReach'],
+    ['held for this week', { horizon: 'week' }, 'week'],
+    ['held for this week, hidden', { horizon: 'week', notBefore: day(1) }, null],
+    ['held for this week, laid on tomorrow', { horizon: 'week', day: day(1) }, null],
+    ['due on the last day of the week', { due: { date: day(4), time: null } }, 'week'],
+    ['due on the first day of the next', { due: { date: day(5), time: null } }, 'inReach'],
     ['hidden until tomorrow', { notBefore: day(1) }, null],
     ['hidden until today', { notBefore: today }, 'inReach'],
     ['laid on tomorrow', { day: day(1) }, null],
@@ -39,7 +44,7 @@ describe('the band of an action', () => {
       { at: { date: day(1), time: null }, projectId: 'project:p' },
       null,
     ],
-    ['due tomorrow, in reach today', { due: { date: day(1), time: null } }, 'inReach'],
+    ['due tomorrow, of this week', { due: { date: day(1), time: null } }, 'week'],
     ['someday', { horizon: 'someday' }, null],
     ['waiting, though overdue', { waiting, due: { date: day(-1), time: null } }, null],
     ['waiting, to be asked after today', { waiting: { ...waiting, chaseOn: today } }, 'chase'],
@@ -49,7 +54,8 @@ describe('the band of an action', () => {
     ['done', { doneAtEpochMs: 1, day: today }, null],
     ['let go', { letGoAtEpochMs: 1, day: day(-1) }, null],
   ]
-  it.each(cases)('%s', (_, patch, band) => expect(dayBandOf(action(patch), today, anyReach)).toBe(band))
+  const thisWeek = { ...anyReach, weekEnd: day(4) }
+  it.each(cases)('%s', (_, patch, band) => expect(dayBandOf(action(patch), today, thisWeek)).toBe(band))
 
   it.each<[string, Partial<Action>, Parameters<typeof dayBandOf>[2], boolean]>([
     [
@@ -143,7 +149,7 @@ describe('the bands of a day', () => {
       { seed: 5, numRuns: 300 },
     )
   })
-  it('come in the order of work: by the clock, then by weight', () => {
+  it('come by the clock, then by weight, then by hand', () => {
     const at = (id: string, time: string | null, weight: Action['weight']) =>
       action({ id: `action:${id}`, due: { date: today, time: time as never }, weight })
     const { dueToday } = dayBandsOf(

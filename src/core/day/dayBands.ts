@@ -4,10 +4,18 @@ import { isHeldUp, isOpen, isToChase } from '../action'
 import { type Action } from '../record'
 import type { CalendarDate } from '../time'
 import { isCarriedOver } from '../action/carryOver'
-import { inOrderOfWork } from './order'
-import { isInReach, type Reach } from './reach'
+import { inOrderOfHand, inOrderOfWork } from './order'
+import { isDoable, isInReach, type Reach } from './reach'
 
-export const dayBandNames = ['carriedOver', 'dueToday', 'chase', 'underway', 'picked', 'inReach'] as const
+export const dayBandNames = [
+  'carriedOver',
+  'dueToday',
+  'chase',
+  'underway',
+  'picked',
+  'week',
+  'inReach',
+] as const
 export type DayBandName = (typeof dayBandNames)[number]
 export type DayBands = Readonly<Record<DayBandName, readonly Action[]>>
 
@@ -19,10 +27,15 @@ export function dayBandOf(action: Action, today: CalendarDate, reach: Reach): Da
   if (action.due?.date === today || action.at?.date === today) return 'dueToday'
   if (action.startedAtEpochMs !== null) return 'underway'
   if (action.day === today) return 'picked'
+  if (isOfWeek(action, reach) && isDoable(action, today, reach)) return 'week'
   return isInReach(action, today, reach) ? 'inReach' : null
 }
 
-/** The bands of a day, each in the order of work. One pass, then one sort a band. */
+/** Held for this week, or promised for a day of it. */
+const isOfWeek = ({ horizon, due }: Action, { weekEnd }: Reach): boolean =>
+  horizon === 'week' || (weekEnd !== undefined && due !== null && due.date <= weekEnd)
+
+/** The bands of a day: by the clock, weight and hand; what is in reach in the order of work. One pass, then one sort a band. */
 export function dayBandsOf(actions: Iterable<Action>, today: CalendarDate, reach: Reach): DayBands {
   const bands: Record<DayBandName, Action[]> = {
     carriedOver: [],
@@ -30,12 +43,14 @@ export function dayBandsOf(actions: Iterable<Action>, today: CalendarDate, reach
     chase: [],
     underway: [],
     picked: [],
+    week: [],
     inReach: [],
   }
   for (const action of actions) {
     const band = dayBandOf(action, today, reach)
     if (band) bands[band].push(action)
   }
-  for (const band of dayBandNames) bands[band] = inOrderOfWork(bands[band])
+  for (const band of dayBandNames)
+    bands[band] = band === 'inReach' ? inOrderOfWork(bands[band]) : inOrderOfHand(bands[band])
   return bands
 }

@@ -1,4 +1,11 @@
 export { dayBandNames, dayBandOf, dayBandsOf, type DayBandName, type DayBands } from './dayBands'
 export { loadOf, minutesOf, type Load } from './load'
-export { compareForDay, firstInOrderOfWork, inOrderOfWork } from './order'
-export { anyReach, isInReach, type Reach } from './reach'
+export {
+  compareByHand,
+  compareForDay,
+  firstInOrderOfWork,
+  inOrderOfHand,
+  inOrderOfWork,
+  isHandAlone,
+} from './order'
+export { anyReach, fitsContexts, fitsEnergy, fitsMinutes, isDoable, isInReach, type Reach } from './reach'

@@ -33,6 +33,19 @@ function byId(a: Action, b: Action): number {
 const byRank = (a: Action, b: Action): number =>
   compareRanks(a.rank, b.rank) || a.createdAtEpochMs - b.createdAtEpochMs || byId(a, b)
 
+/** By the clock, then weight, then the hand: the order of what stands on a day, which can be arranged. */
+const handKeyOf = ({ at, due, weight }: Action): number => {
+  const time = at?.time ?? due?.time
+  return (time ? toMinute(time) : noClock) * 4 + (weightAt[weight] as number)
+}
+export const compareByHand = (a: Action, b: Action): number => handKeyOf(a) - handKeyOf(b) || byRank(a, b)
+export const inOrderOfHand = (actions: readonly Action[]): Action[] => {
+  const keyed = actions.map((action) => ({ key: handKeyOf(action), action }))
+  return keyed.sort((a, b) => a.key - b.key || byRank(a.action, b.action)).map(({ action }) => action)
+}
+/** Whether only the hand tells two of a day apart. */
+export const isHandAlone = (a: Action, b: Action): boolean => handKeyOf(a) === handKeyOf(b)
+
 /** Compares two actions by the order of work. */
 export const compareForDay = (a: Action, b: Action): number => orderKeyOf(a) - orderKeyOf(b) || byRank(a, b)
 

@@ -1,4 +1,4 @@
-import type { Action, Id } from '../record'
+import type { Action, Energy, Id } from '../record'
 import type { CalendarDate } from '../time'
 import { isHidden } from '../action/isHidden'
 
@@ -6,22 +6,43 @@ import { isHidden } from '../action/isHidden'
 export interface Reach {
   readonly contextIds: readonly Id<'context'>[]
   readonly minutes: number | null
+  /** How much is left: null, and *deep*, let everything through, *light* what is light. */
+  readonly energy?: Energy | null
   /** Projects that rest or are over: what belongs to them is not in reach. */
   readonly restingProjectIds?: ReadonlySet<string>
+  /** The last day of this week: what is due up to then is of this week. */
+  readonly weekEnd?: CalendarDate
 }
 
 export const anyReach: Reach = { contextIds: [], minutes: null }
 
-/**
- * Whether an open action can be done here and now: not hidden, not someday, not laid on a later day, fitting the
- * free minutes, not of a project that rests or is over, and with one of its contexts at hand. An action without a context, or without minutes, always fits.
- */
-export function isInReach(action: Action, today: CalendarDate, reach: Reach): boolean {
+/** Whether an open action can be done today at all: not hidden, not someday, not laid on a later day, not of a project that rests. */
+export function isDoable(action: Action, today: CalendarDate, reach: Reach): boolean {
   if (isHidden(action, today) || action.horizon === 'someday') return false
   if (action.projectId !== null && reach.restingProjectIds?.has(action.projectId)) return false
-  if ((action.day !== null && action.day > today) || (action.at !== null && action.at.date > today))
-    return false
-  if (reach.minutes !== null && action.minutes !== null && action.minutes > reach.minutes) return false
-  if (reach.contextIds.length === 0 || action.contextIds.length === 0) return true
-  return action.contextIds.some((id) => reach.contextIds.includes(id))
+  return !(action.day !== null && action.day > today) && !(action.at !== null && action.at.date > today)
 }
+
+export const fitsMinutes = ({ minutes }: Action, reach: Reach): boolean =>
+  reach.minutes === null || minutes === null || minutes <= reach.minutes
+
+export const fitsContexts = ({ contextIds }: Action, reach: Reach): boolean =>
+  reach.contextIds.length === 0 ||
+  contextIds.length === 0 ||
+  contextIds.some((id) => reach.contextIds.includes(id))
+
+/** What is deep takes all of one's energy, what is light hardly any. */
+export function fitsEnergy({ energy }: Action, reach: Reach): boolean {
+  if (energy === null || !reach.energy || reach.energy === 'deep') return true
+  return energy === 'light' || energy === reach.energy
+}
+
+/**
+ * Whether an open action can be done here and now: doable today, fitting the free minutes and the energy that is left, and
+ * with one of its contexts at hand. An action without a context, minutes or energy always fits.
+ */
+export const isInReach = (action: Action, today: CalendarDate, reach: Reach): boolean =>
+  isDoable(action, today, reach) &&
+  fitsMinutes(action, reach) &&
+  fitsEnergy(action, reach) &&
+  fitsContexts(action, reach)

@@ -2,7 +2,8 @@
 // condition, a band or a sort keep both; what stands in its place already keeps its key and its rank.
 import { checksumOf } from '../checksum'
 import { isEqual } from '../isEqual'
-import { rankBetween, ranksInOrder, type LensRecord } from '../record'
+import type { LensRecord } from '../record'
+import { ranksKeeping } from '../record/ranksKeeping'
 import { lensLimits, type Condition, type GroupField, type Lens, type LensBand, type SortField } from './lens'
 import { aboutOf, inSentenceOrder } from './sentenceOrder'
 
@@ -39,23 +40,6 @@ export function lensIn(kept: KeptLens): Lens {
   }
 }
 
-/** Ranks for things in order: each keeps the one it had where that still stands behind the one before it. */
-function ranked(had: readonly (string | undefined)[]): string[] {
-  const ranks: string[] = []
-  for (const [index, own] of had.entries()) {
-    const before = ranks.at(-1) ?? null
-    if (own !== undefined && (before === null || own > before)) {
-      ranks.push(own)
-      continue
-    }
-    const next = had.slice(index + 1).find((rank) => rank !== undefined && (before === null || rank > before))
-    const between = rankBetween(before, next ?? null) ?? rankBetween(before, null)
-    if (between === null) return ranksInOrder(had.length)
-    ranks.push(between)
-  }
-  return ranks
-}
-
 function keptBands(bands: readonly LensBand[], before: KeptLens['bands']): KeptLens['bands'] {
   const left = new Map(Object.entries(before))
   const keys = bands.map((band) => {
@@ -66,7 +50,7 @@ function keptBands(bands: readonly LensBand[], before: KeptLens['bands']): KeptL
     left.delete(key)
     return key
   })
-  const ranks = ranked(keys.map((key) => before[key]?.rank))
+  const ranks = ranksKeeping(keys.map((key) => before[key]?.rank))
   return Object.fromEntries(bands.map((band, at) => [keys[at], { ...band, rank: ranks[at] as string }]))
 }
 
@@ -88,7 +72,7 @@ export function keptOf(
   before: KeptLens = { conditions: {}, bands: {}, groups: {}, sorts: {}, done: 'hidden' },
 ): KeptLens {
   const [outer, inner] = lens.groups as [GroupField?, GroupField?]
-  const ranks = ranked(lens.sorts.map(({ by }) => before.sorts[by]?.rank))
+  const ranks = ranksKeeping(lens.sorts.map(({ by }) => before.sorts[by]?.rank))
   return {
     conditions: keptConditions(lens.conditions),
     bands: keptBands(lens.bands, before.bands),

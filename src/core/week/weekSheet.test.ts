@@ -1,10 +1,10 @@
 import type { Action } from '../record'
 import { plainAction } from '../testing/plainAction'
-import { addDays, calendarDateUnsafe } from '../time'
+import { addDays, calendarDateUnsafe, weekdayOf, type CalendarDate } from '../time'
 import { weekSheetOf } from '.'
 
 const today = calendarDateUnsafe('2026-03-11') // a Wednesday
-const free = [300, 300, 300, 300, 300, 120, 60]
+const free = (day: CalendarDate) => [300, 300, 300, 300, 300, 120, 60][weekdayOf(day)] ?? 0
 const sheet = (...patches: Partial<Action>[]) =>
   weekSheetOf(
     patches.map((patch, index) => ({ ...plainAction, id: `action:${index}` as const, ...patch })),

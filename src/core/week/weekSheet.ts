@@ -2,7 +2,7 @@
 import { dayOnSheet, isHeldUp, isHidden, isOpen } from '../action'
 import { inOrderOfWork, loadOf, type Load } from '../day'
 import { type Action } from '../record'
-import { addDays, daysBetween, weekdayOf, weekStartOf, type CalendarDate } from '../time'
+import { addDays, daysBetween, weekStartOf, type CalendarDate } from '../time'
 
 export interface WeekDay {
   readonly date: CalendarDate
@@ -17,12 +17,12 @@ export interface WeekSheet {
   readonly noDayYet: readonly Action[]
 }
 
-/** The week that holds `date`. `freeMinutes` are Monday's to Sunday's. What waits for somebody takes no minutes and is left out. */
+/** The week that holds `date`. `freeOn` gives the free minutes of a day. What waits for somebody takes no minutes and is left out. */
 export function weekSheetOf(
   actions: Iterable<Action>,
   date: CalendarDate,
   today: CalendarDate,
-  freeMinutes: readonly number[],
+  freeOn: (day: CalendarDate) => number,
   weekStartsOn = 0,
 ): WeekSheet {
   const first = weekStartOf(date, weekStartsOn)
@@ -39,7 +39,7 @@ export function weekSheetOf(
     days: days.map((found, index) => {
       const ordered = inOrderOfWork(found)
       const date = addDays(first, index)
-      return { date, actions: ordered, load: loadOf(ordered, freeMinutes[weekdayOf(date)] ?? 0) }
+      return { date, actions: ordered, load: loadOf(ordered, freeOn(date)) }
     }),
     noDayYet: inOrderOfWork(noDayYet),
   }

@@ -50,8 +50,7 @@ function usualDays(today: CalendarDate, past: boolean): CalendarDate[] {
 function useLoads(): (date: CalendarDate) => Load {
   const document = useHeldDocument()
   const today = useToday()
-  const { freeMinutes } = select.settingsOf(document)
-  return (date) => loadOf(lists.actionsOfDay(document, date, today), freeMinutes[weekdayOf(date)] ?? 0)
+  return (date) => loadOf(lists.actionsOfDay(document, date, today), select.freeMinutesOn(document, date))
 }
 
 /** How full a day is, as a share of its free minutes; what does not fit in clay at the end. */

@@ -8,6 +8,7 @@ import * as lens from '@/core/lens'
 import * as note from '@/core/note'
 import * as after from './after'
 import * as checklists from './checklists'
+import * as days from './days'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as kept from './kept'
@@ -88,6 +89,12 @@ export const laterCommands = {
   addTalk: notes.addTalk,
   editTalk: notes.editTalk,
   removeTalk: notes.removeTalk,
+  setDayFree: days.setDayFree,
+  planDay: days.planDay,
+  endDay: days.endDay,
+  spreadDay: days.spreadDay,
+  startInstead: days.startInstead,
+  layInto: days.layInto,
   addLens: lensActs.addLens,
   editLens: lensActs.editLens,
   placeLens: lensActs.placeLens,

@@ -17,12 +17,19 @@ export function WeekStation() {
   const { wide } = useMedia()
   const ready = useHeld((state) => state.phase === 'ready')
   const document = useHeldDocument()
-  const { freeMinutes, weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
+  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
   const [weeksAway, setWeeksAway] = useState(0)
   const first = addDays(weekStartOf(today, weekStartsOn), weeksAway * 7)
   const sheet = useMemo(
-    () => weekSheetOf(lists.actionsOfWeek(document, first, today), first, today, freeMinutes, weekStartsOn),
-    [document, first, today, freeMinutes, weekStartsOn],
+    () =>
+      weekSheetOf(
+        lists.actionsOfWeek(document, first, today),
+        first,
+        today,
+        (day) => select.freeMinutesOn(document, day),
+        weekStartsOn,
+      ),
+    [document, first, today, weekStartsOn],
   )
   // A week is numbered by its Thursday (ISO 8601), on whatever day it begins.
   const weekNumber = isoWeekOf(addDays(first, (3 - weekStartsOn + 7) % 7))

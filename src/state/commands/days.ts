@@ -1,0 +1,157 @@
+// Planning a day and ending it: its own free time, what was planned into it, laying things where they were carried to,
+// spreading a bad day, and what is laid down so that something else can begin.
+import { isOpen } from '@/core/action'
+import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
+import { titleLimit, type Action, type Id, type Plan } from '@/core/record'
+import { ranksKeeping } from '@/core/record/ranksKeeping'
+import { refuse } from '@/core/result'
+import type { CalendarDate } from '@/core/time'
+import { settingsIn } from '../settingsIn'
+import { freeMinutesOn, planIdOf } from '../selectors'
+import { underwayOf } from '../actionIndexes'
+import { editAction, moveTo, pick, setHorizon, start, stop, unpick } from './actions'
+import { added, diffOf, together, type Command, type CommandContext, type Outcome } from './command'
+
+const emptyPlan = (date: CalendarDate): Plan => ({
+  id: planIdOf(date),
+  date,
+  freeMinutes: null,
+  plannedAtEpochMs: null,
+  planned: {},
+  endedAtEpochMs: null,
+  line: '',
+})
+
+/** Changes the plan of a day, made where there is none yet. */
+function planWith({ document }: CommandContext, date: CalendarDate, patch: Partial<Plan>): RecordDiff | null {
+  const plan = recordIn(document, planIdOf(date))
+  return plan ? updateOf(plan, patch) : added({ ...emptyPlan(date), ...patch })
+}
+
+/** The free minutes of one day alone; null goes back to those of its weekday. */
+export const setDayFree: Command<{ date: CalendarDate; minutes: number | null }> = (
+  context,
+  { date, minutes },
+) => {
+  if (minutes !== null && (!Number.isInteger(minutes) || minutes < 0 || minutes > 1440))
+    return refuse({ kind: 'unfit', field: 'freeMinutes' })
+  const isSame = recordIn(context.document, planIdOf(date))?.freeMinutes === minutes
+  if (isSame || (minutes !== null && freeMinutesOn(context.document, date) === minutes))
+    return refuse({ kind: 'nothingToDo' })
+  return diffOf(planWith(context, date, { freeMinutes: minutes }))
+}
+
+/** Keeps a day as it is planned now: what stands in it, told so that it reads the same for ever. */
+export const planDay: Command<{ ids: readonly Id<'action'>[] }> = (context, { ids }) => {
+  const { date } = context.moment
+  const planned = ids.flatMap((id) => {
+    const action = recordIn(context.document, id)
+    return action ? [[id, { title: action.title, minutes: action.minutes }] as const] : []
+  })
+  return diffOf(
+    planWith(context, date, {
+      planned: Object.fromEntries(planned),
+      plannedAtEpochMs: context.nowEpochMs,
+    }),
+  )
+}
+
+/** Ends a day: a line about it, and where what is left goes. */
+export const endDay: Command<{
+  date: CalendarDate
+  line: string
+  moves: readonly { readonly id: Id<'action'>; readonly to: CalendarDate | null }[]
+}> = (context, { date, line, moves }) => {
+  const said = line.replace(/\s+/g, ' ').trim()
+  if (said.length > titleLimit) return refuse({ kind: 'tooLong', field: 'line', limit: titleLimit })
+  const moved = together(moves, ({ id, to }) => moveTo(context, { id, day: to }))
+  if (!moved.ok && moved.error.kind !== 'nothingToDo') return moved
+  return diffOf(
+    ...(moved.ok ? moved.value : []),
+    planWith(context, date, { endedAtEpochMs: context.nowEpochMs, line: said }),
+  )
+}
+
+/** Lays several on days of their own at once: one act, one undo. */
+export const spreadDay: Command<{
+  moves: readonly { readonly id: Id<'action'>; readonly to: CalendarDate }[]
+}> = (context, { moves }) =>
+  together(
+    moves.filter(({ id }) => {
+      const action = recordIn(context.document, id)
+      return action !== undefined && isOpen(action)
+    }),
+    ({ id, to }) => moveTo(context, { id, day: to }),
+  )
+
+/** Begins one and lays another down for it. */
+export const startInstead: Command<{ id: Id<'action'>; insteadId: Id<'action'> }> = (
+  context,
+  { id, insteadId },
+) => {
+  const laidDown = stop(context, { id: insteadId })
+  if (!laidDown.ok) return laidDown
+  const { underwayLimit: limit } = settingsIn(context.document)
+  const others = underwayOf(context.document).filter((each) => each.id !== id && each.id !== insteadId)
+  if (others.length >= limit) return refuse({ kind: 'underwayFull', limit })
+  const action = recordIn(context.document, id)
+  if (!action) return refuse({ kind: 'notFound' })
+  return diffOf(
+    ...laidDown.value,
+    updateOf(action, { startedAtEpochMs: action.startedAtEpochMs ?? context.nowEpochMs, waiting: null }),
+  )
+}
+
+/** The bands of the Day sheet that something can be laid into by hand. */
+export type LaidInto = 'dueToday' | 'underway' | 'picked' | 'week' | 'inReach'
+
+/** What laying an action into a band of the day does to it; null where it stands there already. */
+function laidInto(context: CommandContext, action: Action, band: LaidInto): Outcome | null {
+  const { id } = action
+  const today = context.moment.date
+  switch (band) {
+    case 'dueToday':
+      return action.due?.date === today
+        ? null
+        : editAction(context, { id, patch: { due: { date: today, time: action.due?.time ?? null } } })
+    case 'underway':
+      return action.startedAtEpochMs === null ? start(context, { id }) : null
+    case 'picked':
+      return action.startedAtEpochMs === null
+        ? moveTo(context, { id, day: today })
+        : together([0, 1], (step) => (step === 0 ? stop(context, { id }) : pick(context, { id })))
+    case 'week':
+      return setHorizon(context, { id, horizon: 'week' })
+    case 'inReach':
+      return action.day === null ? setHorizon(context, { id, horizon: 'soon' }) : unpick(context, { id })
+  }
+}
+
+/**
+ * Lays an action into a band of the Day sheet; null stays in its own. What the band means is done to it, and its place among
+ * those of `order`, itself one of them, is its rank. One act.
+ */
+export const layInto: Command<{
+  id: Id<'action'>
+  band: LaidInto | null
+  order: readonly Id<'action'>[]
+}> = (context, { id, band, order }) => {
+  const action = recordIn(context.document, id)
+  if (!action) return refuse({ kind: 'notFound' })
+  const meant = band === null ? null : laidInto(context, action, band)
+  if (meant && !meant.ok && meant.error.kind !== 'nothingToDo') return meant
+  return diffOf(...(meant?.ok ? meant.value : []), ...ranksAsIn(context, id, order))
+}
+
+/** New ranks for `id`, and for those behind it that share one: the others keep theirs. */
+function ranksAsIn(
+  { document }: CommandContext,
+  id: Id<'action'>,
+  order: readonly Id<'action'>[],
+): readonly (RecordDiff | null)[] {
+  const actions = order.flatMap((each) => recordIn(document, each) ?? [])
+  const isInOrder = actions.every((each, at) => at === 0 || (actions[at - 1] as Action).rank < each.rank)
+  if (isInOrder) return []
+  const ranks = ranksKeeping(actions.map((each) => (each.id === id ? undefined : each.rank)))
+  return actions.map((each, at) => updateOf(each, { rank: ranks[at] as string }))
+}
