@@ -212,16 +212,16 @@ describe('what version 5 saved', () => {
       ['first meeting', '2026-03-11'],
     ])
     expect(recordsIn(document, 'run').map(({ done, of }) => [done, of])).toEqual([[1, 2]])
-    expect(select.settingsOf(document)).toMatchObject({ dayNoteBegins: '## Morning', reach: {} })
+    expect(select.settingsOf(document)).toMatchObject({ dayNoteBegins: '## Morning' })
   })
-  it('opens as a store, and takes a lens and what was at hand', async () => {
+  it('opens as a store, and takes a lens and the plan of a day', async () => {
     const { store, openedAgain } = await storeOf('v5')
     expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
     store.run('addLens', { name: 'At the desk', lens: emptyLens })
-    store.run('setSettings', { reach: { '2-9': { contextIds: [], minutes: 30, energy: null } } })
+    store.run('setDayFree', { date: '2026-03-11' as never, minutes: 90 })
     const again = await openedAgain()
     expect(recordsIn(again, 'lens').map(({ name }) => name)).toEqual(['At the desk'])
-    expect(select.settingsOf(again).reach).toEqual({ '2-9': { contextIds: [], minutes: 30, energy: null } })
+    expect(recordIn(again, 'plan:day-2026-03-11')).toMatchObject({ freeMinutes: 90, planned: {} })
   })
 })
 

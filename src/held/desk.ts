@@ -21,6 +21,8 @@ export type OpenSheet =
   | { readonly kind: 'chase'; readonly id: Id<'action'> }
   | { readonly kind: 'openSteps'; readonly id: Id<'action'> }
   | { readonly kind: 'walk'; readonly id: Id<'checklist'> }
+  /** As many are underway as may be: which is laid down for this one. */
+  | { readonly kind: 'layDown'; readonly id: Id<'action'> }
 
 /** What can be chosen together: things of one kind. */
 export type Choosable = Id<'action'> | Id<'slip'> | Id<'reading'> | Id<'reference'>

@@ -99,6 +99,10 @@ export function useAct(): Act {
           .getState()
           .tell(say ?? (then ? `${told}, then ${shortDate(then, today)}` : told), { undoable: true })
       }
+      if (!outcome.ok && outcome.error.kind === 'underwayFull' && id) {
+        desk.getState().openSheet({ kind: 'layDown', id: id as Id<'action'> })
+        return outcome
+      }
       if (!outcome.ok && !atField && outcome.error.kind !== 'nothingToDo')
         desk.getState().tell(refusalWords(outcome.error), { problem: true })
       return outcome

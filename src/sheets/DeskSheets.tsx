@@ -4,6 +4,7 @@ import { desk, type OpenSheet } from '@/held/desk'
 import { ChaseSheet } from './ChaseSheet'
 import { HorizonSheet } from './HorizonSheet'
 import { KeysSheet } from './KeysSheet'
+import { LayDownSheet } from './LayDownSheet'
 import { MovedThrice } from './MovedThrice'
 import { MoveSheet } from './MoveSheet'
 import { OpenSteps } from './OpenSteps'
@@ -25,6 +26,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <OpenSteps id={sheet.id} onClose={close} />
     case 'chase':
       return <ChaseSheet id={sheet.id} onClose={close} />
+    case 'layDown':
+      return <LayDownSheet id={sheet.id} onClose={close} />
     case 'walk':
       return <WalkSheet id={sheet.id} onClose={close} />
     case 'reminders':

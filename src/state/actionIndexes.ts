@@ -179,13 +179,15 @@ export const nextActionOf = (
 
 export type HeldDayBands = ReturnType<typeof makeDayBands>
 
-let latest: { today: CalendarDate; reach: Reach; bands: HeldDayBands } | null = null
+/** The last two: what is in reach, and all that would be. */
+let latest: readonly { today: CalendarDate; reach: Reach; bands: HeldDayBands }[] = []
 
 /** The bands of a day with what is at hand; made anew only when either has changed. */
 export function dayBandsWith(today: CalendarDate, reach: Reach): HeldDayBands {
-  if (latest?.today !== today || latest.reach !== reach)
-    latest = { today, reach, bands: makeDayBands(today, reach) }
-  return latest.bands
+  const found = latest.find((each) => each.today === today && each.reach === reach)
+  const held = found ?? { today, reach, bands: makeDayBands(today, reach) }
+  if (latest[0] !== held) latest = [held, ...latest.filter((each) => each !== held)].slice(0, 2)
+  return held.bands
 }
 
 /** The bands of one day with what is at hand, followed edit by edit: `inReach` as far as it is asked for. */

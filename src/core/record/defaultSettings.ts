@@ -8,6 +8,5 @@ export const defaultSettings: Settings = {
   underwayLimit: 3,
   hideDoneSteps: false,
   dayNoteBegins: '',
-  reach: {},
   keys: {},
 }

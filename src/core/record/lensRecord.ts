@@ -54,13 +54,3 @@ export const plan = v.object({
   /** What the person wrote of it at its end. */
   line: titleField,
 })
-
-/** What was at hand on a weekday at an hour, `2-9`, when it was last chosen. */
-export const reachField = v.record(
-  v.pipe(v.string(), v.regex(/^[0-6]-(?:1?\d|2[0-3])$/, 'expected a weekday and an hour')),
-  v.strictObject({
-    contextIds: v.array(idField('context')),
-    minutes: v.nullable(v.pipe(count, v.maxValue(1440, 'expected at most 1440'))),
-    energy: v.nullable(oneOf(['deep', 'plain', 'light'])),
-  }),
-)

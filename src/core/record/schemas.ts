@@ -17,7 +17,7 @@ import {
   titleField,
   whenField,
 } from './fields'
-import { lens, plan, reachField } from './lensRecord'
+import { lens, plan } from './lensRecord'
 import { stampLimit } from './tooLong'
 import {
   energies,
@@ -376,8 +376,6 @@ const settings = v.object({
   hideDoneSteps: v.optional(v.boolean('expected true or false')),
   /** What a day note begins with, in Markdown. */
   dayNoteBegins: v.optional(noteField),
-  /** What was at hand by weekday and hour. */
-  reach: v.optional(reachField),
   /** Keys changed (`tick` → `y`) or switched off (null); the rest are as shipped. */
   keys: v.optional(
     v.record(v.string(), v.nullable(v.pipe(v.string('expected text'), v.maxLength(20, 'expected one key')))),

@@ -45,8 +45,6 @@ export interface Settings {
   readonly underwayLimit: number
   readonly hideDoneSteps: boolean
   readonly dayNoteBegins: string
-  /** By weekday and hour, `2-9`. */
-  readonly reach: NonNullable<KeptSettings['reach']>
   readonly keys: Readonly<Record<string, string | null>>
 }
 

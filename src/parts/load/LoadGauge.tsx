@@ -2,11 +2,11 @@
 import { lazy, Suspense, useEffect, useState } from 'react'
 import { View } from '@tamagui/core'
 import type { Load } from '@/core/day'
-import { localMomentAt, weekdayOf } from '@/core/time'
-import { select } from '@/state'
+import { localMomentAt } from '@/core/time'
+import type { TapePiece } from '@/ui/Tape'
 import { Column, IconButton, Row, Words } from '@/ui'
 import { loadWords } from '@/words'
-import { useAct, useHeld, useToday, useZen } from '@/held/zen'
+import { useAct, useToday, useZen } from '@/held/zen'
 
 /** Drawn with react-native-svg, which loads with the first gauge. */
 const Tape = lazy(() => import('@/ui/Tape'))
@@ -22,7 +22,21 @@ function useNowMinute(): number {
   return minute
 }
 
-export function LoadGauge({ load, startMinute }: { load: Load; startMinute: number }) {
+/** The tape of a day, its sentence, and the free time of this day alone. */
+export function LoadGauge({
+  load,
+  pieces,
+  startMinute,
+  onFind,
+  plain: isPlain = false,
+}: {
+  load: Load
+  pieces: readonly TapePiece[]
+  startMinute: number
+  onFind?: (id: string) => void
+  /** Without what changes the free time. */
+  plain?: boolean
+}) {
   const nowMinute = useNowMinute()
   const { plain, verdict, fits } = loadWords(load)
   return (
@@ -31,49 +45,41 @@ export function LoadGauge({ load, startMinute }: { load: Load; startMinute: numb
         <Tape
           startMinute={startMinute}
           freeMinutes={load.freeMinutes}
-          plannedMinutes={load.plannedMinutes}
+          pieces={pieces}
           nowMinute={nowMinute}
           words={`${plain}${verdict}`}
+          onFind={onFind}
         />
       </Suspense>
-      <Row justifyContent="space-between" gap="$2">
+      <Row justifyContent="space-between" gap="$2" minHeight={44}>
         <Words tone="inkSoft" flexShrink={1}>
           {plain}
           <Words strong tone={fits ? 'moss' : 'clay'}>
             {verdict}
           </Words>
         </Words>
-        <FreeHours freeMinutes={load.freeMinutes} />
+        {isPlain ? null : <FreeHours freeMinutes={load.freeMinutes} />}
       </Row>
     </Column>
   )
 }
 
-/** Half an hour less or more on this weekday, from now on. */
+/** Half an hour less or more today; the other days of this weekday stay as they are. */
 function FreeHours({ freeMinutes }: { freeMinutes: number }) {
   const act = useAct()
   const today = useToday()
-  const all = useHeld((state) => select.settingsOf(state.document).freeMinutes)
   const set = (minutes: number) =>
-    act(
-      'setSettings',
-      {
-        freeMinutes: all.map((free, index) =>
-          index === weekdayOf(today) ? Math.min(1440, Math.max(0, minutes)) : free,
-        ),
-      },
-      { say: 'Free time changed' },
-    )
+    act('setDayFree', { date: today, minutes: Math.min(1440, Math.max(0, minutes)) }, { say: false })
   return (
-    <Row flexShrink={0} role="group" aria-label="Free time on this weekday">
+    <Row flexShrink={0} role="group" aria-label="Free time today">
       <IconButton
-        label="Half an hour less free time"
+        label="Half an hour less free time today"
         icon="minus"
         onPress={() => set(freeMinutes - 30)}
         disabled={freeMinutes <= 0}
       />
       <IconButton
-        label="Half an hour more free time"
+        label="Half an hour more free time today"
         icon="plus"
         onPress={() => set(freeMinutes + 30)}
         disabled={freeMinutes >= 1440}

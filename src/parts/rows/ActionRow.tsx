@@ -2,29 +2,32 @@
 import { isOpen, turnOf } from '@/core/action'
 import type { Document } from '@/core/journal'
 import { parseRuleText } from '@/core/repeat'
-import { memo, type KeyboardEvent } from 'react'
+import { memo, useContext, type KeyboardEvent } from 'react'
 import { type Action, type When } from '@/core/record'
 import { whenOf } from '@/core/reminder'
 import { addDays, type CalendarDate, type LocalMoment } from '@/core/time'
 import { actOfKey, parts, select } from '@/state'
 import { nextReminderOf } from '@/state/reminding'
-import { SlipRow } from '@/ui'
+import { SlipRow, type CarriedBy } from '@/ui'
 import { desk } from '@/held/desk'
 import { focusRow, isTyping } from '@/held/keys'
 import { useReader } from '@/held/reader'
 import { actionDetails } from '@/words'
 import { useHeld, type Act } from '@/held/zen'
+import { CarryRow } from './carryRow'
 import { useSurroundings } from './surroundings'
 import { useChoosing } from './useChoosing'
 
 export type QuickAct = 'pick' | 'unpick' | 'move' | 'stay' | 'chase'
 
-interface ActionRowProps {
+export interface ActionRowProps {
   readonly action: Action
   readonly showProject?: boolean
   readonly showDay?: boolean
   /** Left out where a heading says it. */
   readonly showArea?: boolean
+  /** Said before its details: why it stands here. */
+  readonly hint?: string | undefined
   /** A button for the act that this list is for. */
   readonly quick?: QuickAct
 }
@@ -102,13 +105,22 @@ const nearReminder = (moment: LocalMoment | null, today: CalendarDate): When | n
   moment && moment.date <= addDays(today, 1) ? whenOf(moment) : null
 
 /** Reads strings and records only, so that it draws again when its own action has changed and not when another has. */
-export const ActionRow = memo(function ActionRow({
+export const ActionRow = memo(function ActionRow(props: ActionRowProps) {
+  const drawCarried = useContext(CarryRow)
+  return drawCarried ? drawCarried({ row: PlainRow, ...props }) : <PlainRow {...props} />
+})
+
+export type RowCarried = ActionRowProps & { readonly carry?: CarriedBy }
+
+function PlainRow({
   action,
   showProject = false,
   showDay = false,
   showArea = true,
+  hint,
   quick,
-}: ActionRowProps) {
+  carry,
+}: RowCarried) {
   const { today, act, wide, opened } = useSurroundings()
   const { choosing, onKeyDown } = useActionRow(action)
   const { days } = useReader()
@@ -126,8 +138,10 @@ export const ActionRow = memo(function ActionRow({
   const { id, title } = action
   return (
     <SlipRow
+      of={id}
+      carry={carry}
       title={title}
-      details={[wide && showArea ? area?.name : null, told].filter(Boolean).join(' · ')}
+      details={[hint && told.includes(hint) ? null : hint, wide && showArea ? area?.name : null, told].filter(Boolean).join(' · ')}
       stamp={area?.stamp ?? null}
       ink={area?.ink ?? 0}
       weight={action.weight}
@@ -150,7 +164,7 @@ export const ActionRow = memo(function ActionRow({
       }
     />
   )
-})
+}
 
 function actQuickly(quick: QuickAct, id: Action['id'], act: Act): void {
   if (quick === 'move') desk.getState().openSheet({ kind: 'move', id })

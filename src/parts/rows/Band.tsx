@@ -22,6 +22,9 @@ interface BandProps {
   readonly atMost?: number
   readonly more?: ReactNode
   readonly quick?: QuickAct
+  /** What stands in it instead of the actions one by one, and how that is drawn. */
+  readonly rows?: readonly { readonly id: string }[]
+  readonly render?: (row: { readonly id: string }) => ReactNode
 }
 
 export function Band({
@@ -34,6 +37,8 @@ export function Band({
   atMost,
   more,
   quick,
+  rows = actions,
+  render,
 }: BandProps) {
   const id = useId()
   const box = useBandBox(actions)
@@ -48,11 +53,19 @@ export function Band({
       </BandHeading>
       <InBand.Provider value={box}>
         <RowList
-          items={atMost ? actions.slice(0, atMost) : actions}
+          items={atMost ? rows.slice(0, atMost) : rows}
           label={title}
-          render={(action) => (
-            <ActionRow action={action} showProject={showProject} showDay={showDay} quick={quick} />
-          )}
+          render={
+            render ??
+            ((action) => (
+              <ActionRow
+                action={action as Action}
+                showProject={showProject}
+                showDay={showDay}
+                quick={quick}
+              />
+            ))
+          }
         />
       </InBand.Provider>
       {more}

@@ -114,7 +114,7 @@ describe('laying into a band of the day', () => {
     undone(() => store.run('layInto', { id, band, order: [] }))
     return of(id)
   }
-  it.each<[string, object, Parameters<typeof lay>[1], Partial<Action>]>([
+  it.each<[string, object, Parameters<typeof lay>[1], object]>([
     ['picked', {}, 'picked', { day: today }],
     [
       'picked, what an earlier day has left, its promise too',

@@ -1,17 +1,38 @@
-import { loadOf } from '@/core/day'
-import { weekdayOf } from '@/core/time'
+// The Day sheet: what is on today in bands that never share anything, laid against the free time of this day.
+import { useState } from 'react'
+import { loadOf, type DayBandName } from '@/core/day'
+import type { Action } from '@/core/record'
 import { select } from '@/state'
-import { Button, Column, EmptyPlace, Row } from '@/ui'
+import { Button, Column, EmptyPlace, Row, type Tone } from '@/ui'
 import { Band } from '@/parts/rows/Band'
+import { findRow } from '@/parts/rows/findRow'
 import { focusCapture } from '@/held/keys'
 import { LoadGauge } from '@/parts/load/LoadGauge'
 import { bandWords } from '@/words'
 import { useHeld, useToday } from '@/held/zen'
+import { CarryBetweenBands } from './carrying/CarryBetweenBands'
+import { DropPlace } from './carrying/DropPlace'
 import { DayNoteRow } from './DayNoteRow'
+import { DayStrip } from './DayStrip'
 import { DoneFolded } from './DoneToday'
+import { ActionRow, type QuickAct } from '@/parts/rows/ActionRow'
+import { piecesOf } from './piecesOf'
+import { isRolled, rolledUp, type RolledRow as RolledRowOf } from './rolled/rolledUp'
+import { RolledRow } from './rolled/RolledRow'
+import { Planning, type PlanningAct } from './planning/Planning'
 import { useDayBands } from './useDayBands'
 
 const fewInReach = 6
+const fewOfWeek = 8
+
+type Planned = Exclude<DayBandName, 'inReach'>
+const faces: Readonly<Partial<Record<Planned, { tone?: Tone; quick?: QuickAct; showDay?: boolean }>>> = {
+  carriedOver: { tone: 'clay', showDay: true },
+  chase: { tone: 'slate', quick: 'chase' },
+  picked: { quick: 'unpick' },
+  week: { quick: 'pick', showDay: true },
+}
+const inOrder: readonly Planned[] = ['carriedOver', 'dueToday', 'chase', 'underway', 'picked', 'week']
 
 export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   const day = useDayBands()
@@ -19,47 +40,104 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   const reachable = day.bands.countInReach(day.document)
   const today = useToday()
   const settings = useHeld((state) => select.settingsOf(state.document))
+  const free = useHeld((state) => select.freeMinutesOn(state.document, today))
+  const [planning, setPlanning] = useState<PlanningAct | null>(null)
   const planned = [...bands.carriedOver, ...bands.dueToday, ...bands.underway, ...bands.picked]
-  const load = loadOf(planned, settings.freeMinutes[weekdayOf(today)] ?? 0)
+  const load = loadOf(planned, free)
+  const few = day.bands.fewInReach(day.document, fewInReach)
   return (
-    <Column>
-      <LoadGauge load={load} startMinute={settings.dayStartsAtMinute} />
+    <CarryBetweenBands bands={{ ...bands, inReach: few }}>
+      <LoadGauge
+        load={load}
+        pieces={piecesOf(planned)}
+        startMinute={settings.dayStartsAtMinute}
+        onFind={findRow}
+      />
+      <DayStrip />
+      <PlanningActs isFull={load.overMinutes > 0 || bands.carriedOver.length > 0} onAct={setPlanning} />
       <DayNoteRow />
-      {bands.carriedOver.length > 0 ? (
-        <Band title={bandWords.carriedOver} actions={bands.carriedOver} tone="clay" showDay />
-      ) : null}
-      {bands.dueToday.length > 0 ? <Band title={bandWords.dueToday} actions={bands.dueToday} /> : null}
-      {bands.chase.length > 0 ? (
-        <Band title={bandWords.chase} actions={bands.chase} tone="slate" quick="chase" />
-      ) : null}
-      {bands.underway.length > 0 ? (
-        <Band
-          title={bandWords.underway}
-          actions={bands.underway}
-          counted={`${bands.underway.length} of ${settings.underwayLimit}`}
-        />
-      ) : null}
-      {bands.picked.length > 0 ? (
-        <Band title={bandWords.picked} actions={bands.picked} quick="unpick" />
-      ) : null}
+      {inOrder.map((name) =>
+        bands[name].length > 0 ? (
+          <DropPlace key={name} place={{ kind: 'band', band: name }}>
+            <PlannedBand name={name} actions={bands[name]} limit={settings.underwayLimit} />
+          </DropPlace>
+        ) : null,
+      )}
       {planned.length === 0 ? <NothingPlanned reachable={reachable} onSeeReach={onSeeReach} /> : null}
       {reachable > 0 ? (
-        <Band
-          title={bandWords.inReach}
-          actions={day.bands.fewInReach(day.document, fewInReach)}
-          counted={String(reachable)}
-          quick="pick"
-          more={
-            reachable > fewInReach ? (
-              <Row paddingTop="$1.5">
-                <Button kind="quiet" label={`See all ${reachable} in reach`} onPress={onSeeReach} />
-              </Row>
-            ) : null
-          }
-        />
+        <DropPlace place={{ kind: 'band', band: 'inReach' }}>
+          <Band
+            title={bandWords.inReach}
+            actions={few}
+            counted={String(reachable)}
+            quick="pick"
+            more={
+              reachable > fewInReach ? (
+                <Row paddingTop="$1.5">
+                  <Button kind="quiet" label={`See all ${reachable} in reach`} onPress={onSeeReach} />
+                </Row>
+              ) : null
+            }
+          />
+        </DropPlace>
       ) : null}
       <DoneFolded />
-    </Column>
+      {planning ? <Planning act={planning} onClose={() => setPlanning(null)} /> : null}
+    </CarryBetweenBands>
+  )
+}
+
+function PlannedBand({ name, actions, limit }: { name: Planned; actions: readonly Action[]; limit: number }) {
+  const [isWhole, setWhole] = useState(false)
+  const isCut = name === 'week' && !isWhole && actions.length > fewOfWeek
+  return (
+    <Band
+      title={bandWords[name]}
+      actions={actions}
+      rows={rolledUp(actions)}
+      render={(row) => <DayRow row={row as RolledRowOf} {...faces[name]} />}
+      {...faces[name]}
+      {...(name === 'underway' ? { counted: `${actions.length} of ${limit}` } : {})}
+      {...(isCut ? { atMost: fewOfWeek } : {})}
+      more={
+        isCut ? (
+          <Row paddingTop="$1.5">
+            <Button
+              kind="quiet"
+              label={`See all ${actions.length} of this week`}
+              onPress={() => setWhole(true)}
+            />
+          </Row>
+        ) : null
+      }
+    />
+  )
+}
+
+const DayRow = ({ row, quick, showDay }: { row: RolledRowOf; quick?: QuickAct; showDay?: boolean }) =>
+  isRolled(row) ? (
+    <RolledRow roll={row} showDay={showDay} quick={quick} />
+  ) : (
+    <ActionRow action={row} showDay={showDay ?? false} quick={quick} />
+  )
+
+/** The ways to plan a day: none begins by itself. */
+function PlanningActs({ isFull, onAct }: { isFull: boolean; onAct: (act: PlanningAct) => void }) {
+  return (
+    <Row
+      gap="$1"
+      flexWrap="wrap"
+      marginLeft="$-2"
+      role="group"
+      aria-label="Plan this day"
+      className="no-print"
+    >
+      <Button kind="quiet" label="Pick the day" aria-haspopup="dialog" onPress={() => onAct('pick')} />
+      {isFull ? (
+        <Button kind="quiet" label="Spread it" aria-haspopup="dialog" onPress={() => onAct('spread')} />
+      ) : null}
+      <Button kind="quiet" label="End the day" aria-haspopup="dialog" onPress={() => onAct('end')} />
+    </Row>
   )
 }
 

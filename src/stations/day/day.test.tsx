@@ -2,6 +2,7 @@ import { act, fireEvent, screen, within } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
+import { select } from '@/state'
 import type { TestStore } from '@/state/testing'
 import { showStation } from '@/frame/testing'
 import { desk } from '@/held/desk'
@@ -59,11 +60,13 @@ describe('the Day sheet', () => {
   it('says when the day does not fit, and counts free time anew', async () => {
     const store = await showStation(<DayStation />, furnish)
     for (let turn = 0; turn < 7; turn++)
-      fireEvent.click(screen.getByRole('button', { name: 'Half an hour less free time' }))
+      fireEvent.click(screen.getByRole('button', { name: 'Half an hour less free time today' }))
     expect(screen.getByText(/1 h 50 planned into 1 h 30 of free time/).textContent).toContain(
       '20 min too much.',
     )
-    expect(recordsIn(store.api.getState().document, 'settings')[0]?.freeMinutes).toEqual({ 2: 90 })
+    // Of this day alone: the next Wednesday is as it was.
+    const { document } = store.api.getState()
+    expect([today, addDays(today, 7)].map((day) => select.freeMinutesOn(document, day))).toEqual([90, 300])
   })
   it('turns with the day', async () => {
     const store = await showStation(<DayStation />, furnish)
@@ -77,6 +80,46 @@ describe('the Day sheet', () => {
     await showStation(<DayStation />, (store) => void store.run('addAction', { title: 'only this' }))
     fireEvent.click(screen.getByRole('button', { name: 'See what is in reach' }))
     expect(rows('In reach')).toEqual(['only this'])
+  })
+})
+
+describe('the bands', () => {
+  it('roll up what belongs to one project, and unfold it', async () => {
+    await showStation(<DayStation />, (store) => {
+      store.run('addProject', { title: 'Quarter accounts' })
+      const projectId = recordsIn(store.api.getState().document, 'project')[0]?.id ?? null
+      for (const title of ['sort', 'add up', 'send'])
+        store.run('addAction', { title, projectId, day: today, minutes: 10 })
+      store.run('addAction', { title: 'alone', day: today })
+    })
+    expect(rows('Picked for today')).toEqual(['alone'])
+    fireEvent.click(screen.getByRole('button', { name: /Quarter accounts.*3 actions · 30 min/ }))
+    expect(rows('Picked for today').sort()).toEqual(['add up', 'alone', 'send', 'sort'])
+  })
+  it('put one before another by Alt and an arrow, and never over what weighs more', async () => {
+    await showStation(<DayStation />, (store) => {
+      store.run('addAction', { title: 'must', day: today, weight: 'must' })
+      for (const title of ['first', 'second']) store.run('addAction', { title, day: today })
+    })
+    const press = (title: string, key: string) =>
+      fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), {
+        key,
+        altKey: true,
+      })
+    expect(rows('Picked for today')).toEqual(['must', 'first', 'second'])
+    press('second', 'ArrowUp')
+    expect(rows('Picked for today')).toEqual(['must', 'second', 'first'])
+    press('second', 'ArrowUp')
+    expect(rows('Picked for today')).toEqual(['must', 'second', 'first'])
+  })
+  it('hold what is of this week, which is picked by its button', async () => {
+    const store = await showStation(<DayStation />, (fresh) => {
+      fresh.run('addAction', { title: 'this week', horizon: 'week' })
+      fresh.run('addAction', { title: 'by friday', due: { date: addDays(today, 2), time: null } })
+    })
+    expect(rows('This week').sort()).toEqual(['by friday', 'this week'])
+    fireEvent.click(screen.getByRole('button', { name: 'Pick this week for today' }))
+    expect(actionIn(store, 'this week').day).toBe(today)
   })
 })
 
@@ -128,14 +171,15 @@ describe('keys on a row', () => {
     press('long', 'y')
     expect(actionIn(store, 'long').doneAtEpochMs).not.toBeNull()
   })
-  it('say why nothing more can be started', async () => {
-    await showStation(<DayStation />, (fresh) => {
+  it('ask which is laid down where nothing more can be started', async () => {
+    const store = await showStation(<DayStation />, (fresh) => {
       furnish(fresh)
       fresh.run('setSettings', { underwayLimit: 1 })
       fresh.run('start', { id: actionIn(fresh, 'long').id })
     })
     press('within reach', 'u')
-    expect(screen.getByRole('status').textContent).toContain('1 action is underway, as many as you allow.')
+    expect(desk.getState().sheet).toEqual({ kind: 'layDown', id: actionIn(store, 'within reach').id })
+    expect(actionIn(store, 'within reach').startedAtEpochMs).toBeNull()
   })
 })
 
@@ -152,7 +196,33 @@ describe('in reach', () => {
   it('keeps what needs no context, with any context at hand', async () => {
     await reach()
     fireEvent.click(screen.getByRole('checkbox', { name: 'Phone' }))
-    expect(rows('In reach').sort()).toEqual(['long', 'within reach'])
+    expect(rows('In reach').sort()).toEqual(['long', 'of yesterday', 'picked', 'promised', 'within reach'])
     expect(window.localStorage.getItem('zen-tray:at-hand')).toContain('context:')
+  })
+  it('says why each stands there, and what just does not fit', async () => {
+    await reach()
+    expect(screen.getByRole('button', { name: /^Open promised/ }).textContent).toContain('due today')
+    fireEvent.click(screen.getByRole('radio', { name: '45 min' }))
+    expect(rows('In reach')).not.toContain('promised')
+    fireEvent.click(screen.getByRole('button', { name: 'Unfold what is just out of reach' }))
+    const out = within(screen.getByRole('list', { name: 'Just out of reach' }))
+    expect(out.getByRole('button', { name: /^Open promised/ }).textContent).toContain('needs 1 h')
+  })
+  it('offers what was chosen at about this hour, and takes it only when asked', async () => {
+    await reach()
+    fireEvent.click(screen.getByRole('radio', { name: '20 min' }))
+    fireEvent.click(screen.getByRole('radio', { name: 'any' }))
+    expect(rows('In reach')).toContain('long')
+    fireEvent.click(screen.getByRole('button', { name: 'As last time about now: 20 min' }))
+    expect(rows('In reach')).not.toContain('long')
+  })
+  it('finds two that fill the time together', async () => {
+    await showStation(<DayStation />, (store) => {
+      store.run('addAction', { title: 'ten', minutes: 10 })
+      store.run('addAction', { title: 'twenty', minutes: 20 })
+    })
+    fireEvent.click(screen.getByRole('tab', { name: 'In reach' }))
+    fireEvent.click(screen.getByRole('radio', { name: '30 min' }))
+    expect(rows('Two together').sort()).toEqual(['ten', 'twenty'])
   })
 })

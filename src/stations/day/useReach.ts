@@ -1,67 +1,119 @@
 // What is at hand right now. It belongs to the device and the moment, so it is remembered here and not in the store.
 import { useMemo, useSyncExternalStore } from 'react'
 import type { Reach } from '@/core/day'
-import type { Id } from '@/core/record'
+import { energies, isIdOf, type Energy, type Id } from '@/core/record'
 import { select, type DeviceMemory } from '@/state'
-import { useHeld, useZen } from '@/held/zen'
+import { addDays, localMomentAt, weekdayOf, weekStartOf, type LocalMoment } from '@/core/time'
+import { useHeld, useToday, useZen } from '@/held/zen'
 
 const listeners = new Set<() => void>()
-let cached: { text: string | null; reach: Reach } = { text: null, reach: { contextIds: [], minutes: null } }
 
-function reachIn(memory: DeviceMemory): Reach {
-  const text = memory.read('at-hand')
-  if (text === cached.text) return cached.reach
-  try {
-    const kept = JSON.parse(text ?? '') as Partial<Reach>
-    cached = {
-      text,
-      reach: {
-        contextIds: Array.isArray(kept.contextIds) ? kept.contextIds : [],
-        minutes: typeof kept.minutes === 'number' ? kept.minutes : null,
-      },
-    }
-  } catch {
-    cached = { text, reach: { contextIds: [], minutes: null } }
-  }
-  return cached.reach
+/** What is chosen here and now, and nothing of the store. */
+export interface AtHand {
+  readonly contextIds: readonly Id<'context'>[]
+  readonly minutes: number | null
+  readonly energy: Energy | null
 }
 
+const nothing: AtHand = { contextIds: [], minutes: null, energy: null }
+const nowKey = 'at-hand'
+const thenKey = 'at-hand-then'
+
+/** Whatever the device remembers, as what can be at hand. */
+function atHandIn(kept: unknown): AtHand {
+  if (typeof kept !== 'object' || kept === null) return nothing
+  const { contextIds, minutes, energy } = kept as Partial<AtHand>
+  return {
+    contextIds: Array.isArray(contextIds)
+      ? contextIds.filter((id): id is Id<'context'> => isIdOf('context', String(id)))
+      : [],
+    minutes: typeof minutes === 'number' ? minutes : null,
+    energy: energies.find((each) => each === energy) ?? null,
+  }
+}
+
+function jsonIn(memory: DeviceMemory, key: string): unknown {
+  try {
+    return JSON.parse(memory.read(key) ?? 'null') as unknown
+  } catch {
+    return null
+  }
+}
+
+let cached: { text: string | null; atHand: AtHand } = { text: null, atHand: nothing }
+function rememberedIn(memory: DeviceMemory): AtHand {
+  const text = memory.read(nowKey)
+  if (text !== cached.text) cached = { text, atHand: atHandIn(jsonIn(memory, nowKey)) }
+  return cached.atHand
+}
+
+const isNothing = ({ contextIds, minutes, energy }: AtHand): boolean =>
+  contextIds.length === 0 && minutes === null && energy === null
+
+/** `2-9`: Wednesday from nine to ten. */
+const hourKey = ({ date, minute }: LocalMoment, away = 0): string =>
+  `${weekdayOf(date)}-${Math.floor(minute / 60) + away}`
+
 export function useReach(): {
-  reach: Reach
+  reach: Reach & AtHand
+  /** The same without what is chosen: everything that could be in reach. */
+  anyhow: Reach
   toggleContext: (id: Id<'context'>) => void
   setMinutes: (minutes: number | null) => void
+  setEnergy: (energy: Energy | null) => void
   clear: () => void
+  /** What was chosen at about this hour on this weekday, where nothing is now. */
+  offered: AtHand | null
+  take: (atHand: AtHand) => void
 } {
-  const { memory } = useZen()
+  const { memory, clock } = useZen()
   const remembered = useSyncExternalStore(
     (listener) => (listeners.add(listener), () => listeners.delete(listener)),
-    () => reachIn(memory),
+    () => rememberedIn(memory),
   )
   const contexts = useHeld((state) => select.contextsOf(state.document))
   const restingProjectIds = useHeld((state) => select.restingProjectIdsOf(state.document))
+  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
+  const weekEnd = addDays(weekStartOf(useToday(), weekStartsOn), 6)
   // A context that was removed since is not at hand any more, and must not narrow the list unseen.
+  const isThere = (id: string) => contexts.some((context) => context.id === id)
   const reach = useMemo(
     () => ({
       ...remembered,
       contextIds: remembered.contextIds.filter((id) => contexts.some((context) => context.id === id)),
       restingProjectIds,
+      weekEnd,
     }),
-    [remembered, contexts, restingProjectIds],
+    [remembered, contexts, restingProjectIds, weekEnd],
   )
-  const keep = (next: Reach) => {
-    memory.write('at-hand', JSON.stringify(next))
+  const anyhow = useMemo(() => ({ ...nothing, restingProjectIds, weekEnd }), [restingProjectIds, weekEnd])
+  const moment = () => localMomentAt(clock.nowEpochMs(), clock.zone())
+  const keep = (atHand: AtHand) => {
+    memory.write(nowKey, JSON.stringify(atHand))
+    const then = { ...(jsonIn(memory, thenKey) as object | null), [hourKey(moment())]: atHand }
+    if (!isNothing(atHand)) memory.write(thenKey, JSON.stringify(then))
     listeners.forEach((listener) => listener())
   }
+  const chosen: AtHand = { contextIds: reach.contextIds, minutes: reach.minutes, energy: reach.energy }
+  const then = jsonIn(memory, thenKey) as Record<string, unknown> | null
+  const found = [0, -1, 1]
+    .map((away) => atHandIn(then?.[hourKey(moment(), away)]))
+    .find((each) => !isNothing(each))
+  const still = found && { ...found, contextIds: found.contextIds.filter(isThere) }
   return {
     reach,
+    anyhow,
     toggleContext: (id) =>
       keep({
-        ...reach,
-        contextIds: reach.contextIds.includes(id)
-          ? reach.contextIds.filter((other) => other !== id)
-          : [...reach.contextIds, id],
+        ...chosen,
+        contextIds: chosen.contextIds.includes(id)
+          ? chosen.contextIds.filter((other) => other !== id)
+          : [...chosen.contextIds, id],
       }),
-    setMinutes: (minutes) => keep({ ...reach, minutes }),
-    clear: () => keep({ contextIds: [], minutes: null }),
+    setMinutes: (minutes) => keep({ ...chosen, minutes }),
+    setEnergy: (energy) => keep({ ...chosen, energy }),
+    clear: () => keep(nothing),
+    offered: isNothing(chosen) && still && !isNothing(still) ? still : null,
+    take: keep,
   }
 }

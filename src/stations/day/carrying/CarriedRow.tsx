@@ -1,0 +1,40 @@
+// A row that can be carried to another place, and where another can be laid down.
+import { useContext, type ComponentType } from 'react'
+import type { DragKit } from '@/ui/dragging/useDragKit'
+import type { CarriedBy } from '@/ui'
+import type { ActionRowProps, RowCarried } from '@/parts/rows/ActionRow'
+import { CarryFrom, CarryKit } from './DropPlace'
+
+export function CarriedRow({
+  row: Row,
+  ...props
+}: ActionRowProps & { readonly row: ComponentType<RowCarried> }) {
+  const kit = useContext(CarryKit)
+  return kit ? <WithKit kit={kit} row={Row} {...props} /> : <Row {...props} />
+}
+
+function WithKit({
+  kit,
+  row: Row,
+  ...props
+}: ActionRowProps & {
+  readonly kit: DragKit
+  readonly row: ComponentType<RowCarried>
+}) {
+  const band = useContext(CarryFrom)
+  const { id } = props.action
+  const drag = kit.useDraggable({ id, data: { band } })
+  const drop = kit.useDroppable({ id: `row ${id}`, data: { place: { kind: 'row', band, id } } })
+  const carry: CarriedBy = {
+    boxRef: (element) => {
+      drag.setNodeRef(element)
+      drop.setNodeRef(element)
+    },
+    onMouseDown: drag.listeners?.['onMouseDown'] as CarriedBy['onMouseDown'],
+    onTouchStart: drag.listeners?.['onTouchStart'] as CarriedBy['onTouchStart'],
+    style: drag.transform ? { transform: kit.CSS.Translate.toString(drag.transform) } : undefined,
+    isCarried: drag.isDragging,
+    isLanding: drop.isOver && drop.active !== null && drop.active.id !== id,
+  }
+  return <Row {...props} carry={carry} />
+}

@@ -1,0 +1,217 @@
+// A bad day: what is carried over and due goes to chosen days that have room. It is shown before it is done, and one undo
+// takes it back.
+import { useState } from 'react'
+import { loadOf } from '@/core/day'
+import { spreadOver } from '@/core/day/spread'
+import type { Action, Id } from '@/core/record'
+import { addDays, type CalendarDate } from '@/core/time'
+import { lists, select } from '@/state'
+import { Button, Choice, Column, EmptyPlace, Row, SlideOver, Words } from '@/ui'
+import { OpenedDayChooser } from '@/parts/choosers/useChooser'
+import { RowList } from '@/parts/rows/RowList'
+import { useAct } from '@/held/zen'
+import { count, duration, nearDate, weekdayShort } from '@/words'
+import { usePlanned } from './usePlanned'
+
+const ahead = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10]
+
+export function SpreadDay({ onClose }: { onClose: () => void }) {
+  const act = useAct()
+  const { bands, today, document, roomOn } = usePlanned()
+  // What is fixed on the clock is an appointment: it is not moved by the way.
+  const all = [...bands.carriedOver, ...bands.dueToday].filter(({ at }) => at?.date !== today)
+  const [staying, setStaying] = useState<readonly string[]>([])
+  const [days, setDays] = useState<readonly CalendarDate[]>(() =>
+    ahead
+      .map((away) => addDays(today, away))
+      .filter((day) => select.freeMinutesOn(document, day) > 0)
+      .slice(0, 5),
+  )
+  const [chosen, setChosen] = useState<Readonly<Record<string, CalendarDate>>>({})
+  const [choosing, setChoosing] = useState<Action | null>(null)
+  const going = all.filter(({ id }) => !staying.includes(id))
+  const spread = spreadOver(
+    going.filter(({ id }) => !chosen[id]),
+    days,
+    roomOn,
+  )
+  const placeOf = (id: Id<'action'>) => {
+    const own = chosen[id]
+    return own ? { to: own, fits: true } : spread.find((place) => place.id === id)
+  }
+  const moves = going.flatMap(({ id }) => {
+    const place = placeOf(id)
+    return place ? [{ id, to: place.to }] : []
+  })
+  const tight = spread.filter(({ fits }) => !fits).length
+  const toggleDay = (day: CalendarDate) =>
+    setDays(days.includes(day) ? days.filter((other) => other !== day) : [...days, day].sort())
+  return (
+    <SlideOver title="Spread it over days" onClose={onClose} full>
+      {all.length === 0 ? (
+        <EmptyPlace says="Nothing is carried over or due today." />
+      ) : (
+        <>
+          <Words size="caps" tone="inkSoft" render="h3">
+            Onto these days
+          </Words>
+          <Choice
+            many
+            shown={false}
+            label="Onto these days"
+            options={ahead.map((away) => {
+              const day = addDays(today, away)
+              return {
+                value: day,
+                label: weekdayShort(day),
+                hint: `${duration(Math.max(0, roomOn(day)))} left`,
+              }
+            })}
+            chosen={days}
+            onToggle={toggleDay}
+          />
+          <Words role="status" tone={tight > 0 ? 'clay' : 'inkSoft'}>
+            {days.length === 0
+              ? 'Choose at least one day.'
+              : `${count(moves.length, 'action')} of ${all.length} go. ${tight > 0 ? `${count(tight, 'action')} find${tight === 1 ? 's' : ''} no room there.` : 'All of them find room.'}`}
+          </Words>
+          <RowList
+            items={all}
+            label="What goes where"
+            render={(action) => (
+              <SpreadRow
+                action={action}
+                today={today}
+                place={staying.includes(action.id) ? null : (placeOf(action.id) ?? null)}
+                onDay={() => setChoosing(action)}
+                onStay={(stays) =>
+                  setStaying(stays ? [...staying, action.id] : staying.filter((id) => id !== action.id))
+                }
+              />
+            )}
+          />
+          <Loads days={days} moves={moves} all={all} />
+          <Row
+            gap="$2"
+            position={'sticky' as 'absolute'}
+            bottom={0}
+            paddingVertical="$2.5"
+            backgroundColor="$paper"
+            borderTopWidth={1}
+            borderColor="$rule"
+            marginTop="auto"
+          >
+            <Button label="Leave it" onPress={onClose} />
+            <Button
+              kind="main"
+              flex={1}
+              label={`Move ${count(moves.length, 'action')}`}
+              disabled={moves.length === 0}
+              onPress={() => {
+                if (
+                  act('spreadDay', { moves }, { say: `${count(moves.length, 'action')} spread over days` }).ok
+                )
+                  onClose()
+              }}
+            />
+          </Row>
+        </>
+      )}
+      {choosing ? (
+        <OpenedDayChooser
+          title="On which day"
+          date={placeOf(choosing.id)?.to ?? null}
+          onChoose={(date) => {
+            if (date) setChosen({ ...chosen, [choosing.id]: date })
+          }}
+          onClose={() => setChoosing(null)}
+        />
+      ) : null}
+    </SlideOver>
+  )
+}
+
+function SpreadRow({
+  action: { title, minutes, weight, due },
+  today,
+  place,
+  onDay,
+  onStay,
+}: {
+  readonly action: Action
+  readonly today: CalendarDate
+  /** Null where it stays. */
+  readonly place: { readonly to: CalendarDate; readonly fits: boolean } | null
+  readonly onDay: () => void
+  readonly onStay: (stays: boolean) => void
+}) {
+  return (
+    <Row
+      render="li"
+      gap="$2"
+      minHeight={56}
+      borderBottomWidth={1}
+      borderColor="$rule"
+      backgroundColor="$slip"
+      paddingLeft="$3"
+    >
+      <Column flex={1} minWidth={0}>
+        <Words weight={weight}>{title}</Words>
+        <Words size="second" tone={place && !place.fits ? 'clay' : 'inkSoft'}>
+          {[
+            minutes ? duration(minutes) : 'no minutes',
+            due && place && due.date < place.to ? 'its promise moves too' : null,
+            place && !place.fits ? 'no room left there' : null,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </Words>
+      </Column>
+      {place ? (
+        <Button
+          kind="quiet"
+          label={nearDate(place.to, today)}
+          aria-label={`${title}: ${nearDate(place.to, today)}, another day`}
+          aria-haspopup="dialog"
+          onPress={onDay}
+        />
+      ) : null}
+      <Button
+        kind="quiet"
+        label={place ? 'stays' : 'goes'}
+        aria-label={place ? `${title} stays today` : `${title} goes after all`}
+        onPress={() => onStay(place !== null)}
+      />
+    </Row>
+  )
+}
+
+/** What each of the days would then hold. */
+function Loads({
+  days,
+  moves,
+  all,
+}: {
+  readonly days: readonly CalendarDate[]
+  readonly moves: readonly { readonly id: string; readonly to: CalendarDate }[]
+  readonly all: readonly Action[]
+}) {
+  const { document, today } = usePlanned()
+  return (
+    <Column render="ul" aria-label="The days then" gap="$1">
+      {[...new Set([...days, ...moves.map(({ to }) => to)])].sort().map((day) => {
+        const come = all.filter(({ id }) => moves.some((move) => move.id === id && move.to === day))
+        const { plannedMinutes, freeMinutes, overMinutes } = loadOf(
+          [...lists.actionsOfDay(document, day, today), ...come],
+          select.freeMinutesOn(document, day),
+        )
+        return (
+          <Words key={day} render="li" size="second" tone={overMinutes > 0 ? 'clay' : 'inkSoft'}>
+            {weekdayShort(day)} then holds {duration(plannedMinutes)} of {duration(freeMinutes)}
+            {overMinutes > 0 ? `, ${duration(overMinutes)} too much` : ''}
+          </Words>
+        )
+      })}
+    </Column>
+  )
+}

@@ -1,0 +1,57 @@
+// Several actions of one project as one line, so that a day looks as short as it is: unfolded where it stands.
+import { useState } from 'react'
+import { minutesOf } from '@/core/day'
+import { recordIn } from '@/core/journal'
+import { select } from '@/state'
+import { Icon, Seal } from '@/ui'
+import { useHeld } from '@/held/zen'
+import { count, duration } from '@/words'
+import { ActionRow, type QuickAct } from '@/parts/rows/ActionRow'
+import type { Rolled } from './rolledUp'
+
+export function RolledRow({
+  roll: { id, actions },
+  showDay,
+  quick,
+}: {
+  readonly roll: Rolled
+  readonly showDay?: boolean | undefined
+  readonly quick?: QuickAct | undefined
+}) {
+  const [isOpen, setOpen] = useState(false)
+  const project = useHeld((state) => recordIn(state.document, id))
+  const area = useHeld((state) => (actions[0] ? select.areaOf(state.document, actions[0]) : undefined))
+  const minutes = minutesOf(actions)
+  const told = [
+    count(actions.length, 'action'),
+    minutes > 0 ? duration(minutes) : null,
+    `next: ${actions[0]?.title ?? ''}`,
+  ]
+  return (
+    <li className="rolled">
+      <button
+        type="button"
+        className="slip-row rolled-head"
+        aria-expanded={isOpen}
+        data-holds={actions.map((action) => action.id).join(' ')}
+        onClick={() => setOpen(!isOpen)}
+      >
+        <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
+        <span className="slip-open">
+          <span className="slip-title should">{project?.title ?? 'A project that is gone'}</span>
+          <span className="slip-details">{told.filter(Boolean).join(' · ')}</span>
+        </span>
+        <span className="square">
+          <Icon name={isOpen ? 'up' : 'down'} tone="inkSoft" />
+        </span>
+      </button>
+      {isOpen ? (
+        <ul aria-label={project?.title ?? ''}>
+          {actions.map((action) => (
+            <ActionRow key={action.id} action={action} showDay={showDay ?? false} quick={quick} />
+          ))}
+        </ul>
+      ) : null}
+    </li>
+  )
+}
