@@ -1,0 +1,176 @@
+// A day of work: picked in the morning, carried about by hand, spread when it is too much, ended, and carried on the next.
+import { expect, test, type Page } from '@playwright/test'
+import { band, open, openWithDemo } from './parts'
+
+const titlesIn = (page: Page, name: string) =>
+  band(page, name)
+    .getByRole('checkbox')
+    .evaluateAll((boxes) => boxes.map((box) => box.getAttribute('aria-label')))
+const row = (page: Page, title: string) => page.getByRole('listitem').filter({ hasText: title }).first()
+const dialog = (page: Page, name: string) => page.getByRole('dialog', { name })
+
+/** Carries a row by the mouse to a place, and lays it down. */
+async function carry(page: Page, title: string, to: ReturnType<Page['locator']>): Promise<void> {
+  // What carries has loaded.
+  await expect(page.locator('.seal-grip').first()).toBeVisible()
+  await row(page, title).scrollIntoViewIfNeeded()
+  const from = await row(page, title).boundingBox()
+  if (!from) throw new Error(`${title} is not there`)
+  await page.mouse.move(from.x + 120, from.y + 20)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 130, from.y + 32, { steps: 3 })
+  // The page follows the hand at its edges: where the place is, is looked at until it stays.
+  for (let look = 0; look < 4; look++) {
+    const place = await to.boundingBox()
+    if (!place) throw new Error('the place is not there')
+    await page.mouse.move(place.x + place.width / 2 + look, place.y + Math.min(place.height / 2, 24), {
+      steps: 3,
+    })
+    await page.evaluate(async () => {
+      for (let frame = 0; frame < 4; frame++) await new Promise((resolve) => requestAnimationFrame(resolve))
+    })
+  }
+  await page.mouse.up()
+}
+
+test('a morning: the day is picked from a hand of slips, kept as it is planned, and ended', async ({
+  page,
+}) => {
+  await openWithDemo(page, '/day')
+  await page.getByRole('button', { name: 'Pick the day' }).click()
+  const hand = dialog(page, 'Pick the day')
+  await expect(hand.getByText('Carried over')).toBeVisible()
+  await expect(hand.getByRole('heading', { name: 'Send the February mileage to Perrin' })).toBeVisible()
+  await hand.getByRole('button', { name: 'Pick it' }).click()
+  await expect(hand.getByRole('heading', { name: 'Find the fan’s data sheet' })).toBeVisible()
+  await hand.getByRole('button', { name: 'Not today' }).click()
+  // What is due today is there already.
+  await expect(hand.getByRole('button', { name: 'Pick it' })).toHaveCount(0)
+  await hand.getByRole('button', { name: 'Enough' }).click()
+  const list = hand.getByRole('list', { name: 'Planned for today' })
+  await expect(list).toContainText('Send the February mileage to Perrin')
+  const planned = await list.getByRole('listitem').count()
+  await hand.getByRole('button', { name: 'Plan it so' }).click()
+  await expect(hand).toHaveCount(0)
+  expect(await titlesIn(page, 'Picked for today')).toContain('Send the February mileage to Perrin')
+
+  await page.getByRole('checkbox', { name: 'Send the February mileage to Perrin' }).click()
+  await page.getByRole('button', { name: 'End the day' }).click()
+  const end = dialog(page, 'End the day')
+  await expect(end.getByText(`1 of ${planned} that were planned`)).toBeVisible()
+  await end.getByRole('button', { name: 'Oil the kitchen door: off its day' }).click()
+  await end.getByRole('textbox', { name: 'One line about this day' }).fill('The report took longer')
+  await end.getByRole('button', { name: 'End the day so' }).click()
+  await expect(end).toHaveCount(0)
+  await expect(band(page, 'Picked for today')).toHaveCount(0)
+  // What was told to go on stands on the next day, and nothing is carried over that was.
+  await page.clock.setSystemTime(new Date('2026-03-12T08:00:00Z'))
+  await page.goto('/day')
+  await expect(page.getByRole('heading', { name: 'Thu 12 March' })).toBeVisible()
+  expect(await titlesIn(page, 'Picked for today')).toContain('Sketch the caretakers’ hand-out')
+})
+
+test('a bad day is spread over days that have room, and comes back by one undo', async ({ page }) => {
+  await openWithDemo(page, '/day')
+  await expect(band(page, 'Carried over')).toBeVisible()
+  const before = [await titlesIn(page, 'Carried over'), await titlesIn(page, 'Due today')]
+  await page.getByRole('button', { name: 'Spread it' }).click()
+  const sheet = dialog(page, 'Spread it over days')
+  await expect(sheet.getByRole('status')).toContainText('4 actions of 4 go')
+  await sheet.getByRole('button', { name: 'Order spare microphone cells stays today' }).click()
+  await expect(sheet.getByRole('status')).toContainText('3 actions of 4 go')
+  await sheet.getByRole('button', { name: 'Move 3 actions' }).click()
+  await expect(band(page, 'Carried over')).toHaveCount(0)
+  expect(await titlesIn(page, 'Due today')).toEqual(['Order spare microphone cells'])
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(band(page, 'Carried over')).toBeVisible()
+  expect([await titlesIn(page, 'Carried over'), await titlesIn(page, 'Due today')]).toEqual(before)
+})
+
+test('a place: what fits here and now, each with its reason', async ({ page }) => {
+  await openWithDemo(page, '/day')
+  await page.getByRole('tab', { name: 'In reach' }).click()
+  await page.getByRole('checkbox', { name: 'On site' }).click()
+  await page.getByRole('radio', { name: '45 min' }).click()
+  await expect(band(page, 'In reach').getByRole('checkbox').first()).toBeVisible()
+  // Everything that stands there can be done on site, or anywhere.
+  const told = await band(page, 'In reach').getByRole('listitem').allTextContents()
+  expect(told.length).toBeGreaterThan(0)
+  for (const line of told) expect(line).not.toMatch(/Desk|Errands|Workshop|deep · 2 h/)
+  await page.getByRole('button', { name: 'Unfold what is just out of reach' }).click()
+  await expect(page.getByRole('list', { name: 'Just out of reach' })).toContainText(/needs|at /)
+})
+
+test.describe('carrying by hand', () => {
+  // High enough that every band is in sight at once.
+  test.use({ viewport: { width: 1280, height: 1700 } })
+  test('between bands and to a day, each said and taken back by one undo', async ({ page }) => {
+    await openWithDemo(page, '/day')
+    const status = page.getByRole('status')
+    await carry(page, 'Find the fan’s data sheet', band(page, 'Picked for today'))
+    await expect(
+      status.filter({ hasText: 'Picked for today: Find the fan’s data sheet' }).first(),
+    ).toBeAttached()
+    expect(await titlesIn(page, 'Picked for today')).toContain('Find the fan’s data sheet')
+    await page.getByRole('button', { name: 'Undo', exact: true }).click()
+    expect(await titlesIn(page, 'Carried over')).toContain('Find the fan’s data sheet')
+
+    await carry(page, 'Oil the kitchen door', page.getByRole('link', { name: /^Friday, 13 March/ }))
+    await expect(status.filter({ hasText: 'To Fri 13 Mar: Oil the kitchen door' }).first()).toBeAttached()
+    expect(await titlesIn(page, 'Picked for today')).not.toContain('Oil the kitchen door')
+
+    // A promise is not taken back by the way: the day is asked for.
+    await carry(page, 'Order spare microphone cells', band(page, 'In reach'))
+    await expect(page.getByRole('dialog')).toBeVisible()
+    await page.keyboard.press('Escape')
+    expect(await titlesIn(page, 'Due today')).toContain('Order spare microphone cells')
+
+    await carry(page, 'Sketch the caretakers’ hand-out', band(page, 'Carried over'))
+    await expect(status.filter({ hasText: 'nothing is laid there by hand' }).first()).toBeAttached()
+  })
+  test('within a band, by the mouse and by keys', async ({ page }) => {
+    await open(page, '/day')
+    const line = page.getByRole('textbox', { name: 'Set down' })
+    for (const title of ['one', 'two', 'three']) {
+      await line.fill(`${title}, today`)
+      await line.press('Enter')
+      await expect(line).toHaveValue('')
+    }
+    await page.goto('/sorting')
+    for (let at = 0; at < 3; at++) {
+      await page.getByRole('button', { name: /^Action/ }).click()
+      await page
+        .getByRole('button', { name: /^(Keep|Make|Sort)/ })
+        .last()
+        .click()
+    }
+    await page.goto('/day')
+    await expect(band(page, 'Picked for today').getByRole('checkbox')).toHaveCount(3)
+    const [first, second, third] = (await titlesIn(page, 'Picked for today')) as [string, string, string]
+    await carry(page, third, row(page, first))
+    await expect.poll(() => titlesIn(page, 'Picked for today')).toEqual([third, first, second])
+    await row(page, third).getByRole('button', { name: /^Open/ }).focus()
+    await page.keyboard.press('Alt+ArrowDown')
+    await expect.poll(() => titlesIn(page, 'Picked for today')).toEqual([first, third, second])
+  })
+})
+
+test('as many underway as allowed: which is laid down is asked', async ({ page }) => {
+  await openWithDemo(page, '/day')
+  for (const title of [
+    'Sketch the caretakers’ hand-out',
+    'Oil the kitchen door',
+    'Find the fan’s data sheet',
+  ]) {
+    await row(page, title).getByRole('button', { name: /^Open/ }).focus()
+    await page.keyboard.press('u')
+  }
+  const sheet = dialog(page, 'Which one is laid down?')
+  await expect(sheet.getByRole('list', { name: 'Underway' }).getByRole('listitem')).toHaveCount(3)
+  await sheet.getByRole('button', { name: /Read the bakery’s night readings/ }).click()
+  await expect(sheet).toHaveCount(0)
+  expect((await titlesIn(page, 'Underway')).sort()).toEqual(
+    expect.arrayContaining(['Oil the kitchen door', 'Sketch the caretakers’ hand-out']),
+  )
+  expect(await titlesIn(page, 'Underway')).not.toContain('Read the bakery’s night readings')
+})
