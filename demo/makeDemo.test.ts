@@ -1,6 +1,8 @@
 import { isOpen } from '@/core/action'
 import { cameBackOf, heldBackOf, toSignOffOf } from '@/state/actionIndexes'
+import { lensIn } from '@/core/lens'
 import { allChecklists, runsOf } from '@/state/checklists'
+import { lensListOnce } from '@/state/lenses'
 import { linesToDo } from '@/state/noteLines'
 import { talksOf } from '@/state/pages'
 import { filesOf, stepCountOf } from '@/state/partIndexes'
@@ -54,6 +56,15 @@ describe('the demo data', () => {
     ).toEqual({ done: 1, of: 3 })
     expect(recordsIn(document, 'remark')).toHaveLength(2)
     expect([toSignOffOf(document).length, heldBackOf(document).length]).toEqual([1, 1])
+  })
+  it('has six lenses of its person, each of which lists something or says what it waits for', () => {
+    const day = { today, zone: 'Europe/London' }
+    const listed = recordsIn(demo.document, 'lens').map((record) => [
+      record.name,
+      lensListOnce(demo.document, lensIn(record), day).count,
+    ])
+    expect(listed).toHaveLength(6)
+    for (const [name, count] of listed) expect([name, Number(count) > 0]).toEqual([name, true])
   })
   it('has checklists that were gone through, talks, of which a line became an action, and no day note', () => {
     const { document } = demo

@@ -11,6 +11,7 @@ import { hatchTable } from './demoFiles'
 import { patterns, rooms, slips } from './pastWork'
 import { makePlay, type Play, type Player } from './play'
 import { contexts, groups, loose, people, projects, references, someday, waiting } from './practice'
+import { makeLenses } from './lenses'
 import { writeDown } from './written'
 
 export interface DemoStart {
@@ -281,6 +282,7 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
   layOutTheDay(scene)
   carryParts(scene)
   writeDown({ ...scene, table: hatchTable.file })
+  makeLenses(scene)
   reviews(scene)
   slips.forEach(([sentence, daysAgo, minute, more]) =>
     scene.play.at(addDays(today, -daysAgo), minute, (player) =>

@@ -45,7 +45,6 @@ const views = [
   },
   { name: 'day-phone', path: '/day', size: phone },
   { name: 'week-phone', path: '/week', size: phone },
-  { name: 'shelves-phone', path: '/shelves', size: phone },
   {
     name: 'review-phone',
     path: '/review',
@@ -89,27 +88,28 @@ const views = [
       await page.getByRole('button', { name: 'Action', exact: true }).click()
     },
   },
-  {
-    name: 'project-phone',
-    path: '/shelves',
-    size: phone,
-    act: (page) => page.getByRole('button', { name: /Open Fenwick Hall/ }).click(),
-  },
   { name: 'first-minute-phone', path: '/', size: phone, empty: true },
+  {
+    name: 'pick-the-day-phone',
+    path: '/day',
+    size: phone,
+    act: (page) => page.getByRole('button', { name: 'Pick the day' }).click(),
+  },
+  {
+    name: 'in-reach-phone',
+    path: '/day',
+    size: phone,
+    act: async (page) => {
+      await page.getByRole('tab', { name: 'In reach' }).click()
+      await page.getByRole('checkbox', { name: 'Desk' }).click()
+      await page.getByRole('radio', { name: '30 min' }).click()
+    },
+  },
   {
     name: 'tray-wide',
     path: '/',
     size: wide,
     act: (page) => page.getByRole('button', { name: /^Change the stairwell/ }).click(),
-  },
-  {
-    name: 'sorting-wide',
-    path: '/sorting',
-    size: wide,
-    act: async (page) => {
-      for (let turn = 0; turn < 6; turn++) await page.getByRole('button', { name: /^Later/ }).click()
-      await page.getByText('likely', { exact: true }).waitFor()
-    },
   },
   {
     name: 'together-wide',
@@ -128,6 +128,12 @@ const views = [
     path: '/day',
     size: wide,
     act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click(),
+  },
+  {
+    name: 'lens-wide',
+    path: '/day?lens=lens:ready-short',
+    size: wide,
+    act: (page) => page.getByText('Client rooms').first().waitFor(),
   },
   { name: 'week-wide', path: '/week', size: wide },
   { name: 'shelves-wide', path: '/shelves', size: wide },

@@ -50,7 +50,7 @@ const timesOf = (runs: number, work: () => unknown): number[] =>
   const actions = actionsOf(100_000)
   const reach = { contextIds: ['context:1' as const, 'context:2' as const], minutes: 30 }
   const byHand = () => {
-    const bands: Action[][] = [[], [], [], [], []]
+    const bands: Action[][] = [[], [], [], [], [], []]
     for (const action of actions) {
       if (action.doneAtEpochMs !== null || action.letGoAtEpochMs !== null || action.waiting !== null) continue
       const due = action.due?.date
@@ -65,13 +65,19 @@ const timesOf = (runs: number, work: () => unknown): number[] =>
       else if (action.startedAtEpochMs !== null) bands[2]?.push(action)
       else if (action.day === today) bands[3]?.push(action)
       else if (
+        action.horizon === 'week' &&
+        (action.notBefore === null || action.notBefore <= today) &&
+        !(action.day !== null && action.day > today)
+      )
+        bands[4]?.push(action)
+      else if (
         (action.notBefore === null || action.notBefore <= today) &&
         action.horizon !== 'someday' &&
         !(action.day !== null && action.day > today) &&
         (action.minutes ?? 0) <= reach.minutes &&
         action.contextIds.some((id) => reach.contextIds.includes(id as never))
       )
-        bands[4]?.push(action)
+        bands[5]?.push(action)
     }
     const order = { must: 0, should: 1, could: 2 }
     bands.forEach((band) =>

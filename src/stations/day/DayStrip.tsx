@@ -4,7 +4,8 @@ import { loadOf } from '@/core/day'
 import { addDays } from '@/core/time'
 import { lists, select } from '@/state'
 import { useHeldDocument, useToday } from '@/held/zen'
-import { duration, longDate, weekdayShort } from '@/words'
+import { Unseen } from '@/ui'
+import { duration, weekdayShort } from '@/words'
 import { DropPlace } from './carrying/DropPlace'
 
 const ahead = [1, 2, 3, 4, 5, 6, 7]
@@ -22,8 +23,11 @@ export function DayStrip() {
         const said = `${duration(load.plannedMinutes)} of ${duration(load.freeMinutes)} planned`
         return (
           <DropPlace key={date} place={{ kind: 'day', date }} className="day-cell">
-            <Link href="/week" aria-label={`${longDate(date)}, ${said}`}>
-              <span>{weekdayShort(date)}</span>
+            <Link href="/week">
+              <span>
+                {weekdayShort(date)}
+                <Unseen>{`, ${said}`}</Unseen>
+              </span>
               <span className="fill" aria-hidden>
                 <span className="fits" style={{ width: `${(fits / whole) * 100}%` }} />
                 <span className="over" style={{ width: `${(load.overMinutes / whole) * 100}%` }} />

@@ -2,20 +2,13 @@
 // names, lengths, days and texts, as one types them in a sentence.
 import { useState } from 'react'
 import type { Condition, DateSpan } from '@/core/lens'
-import type { Later } from '@/state'
 import { Button, Choice, Column, Field, Row, Words } from '@/ui'
 import { duration } from '@/words'
 import { lengthSaid, usualLengths } from '../ScaleChooser'
+import type { EditorProps } from './editorProps'
 import { ManyEditor } from './ManyEditor'
 import { NamesEditor } from './NamesEditor'
 
-export interface EditorProps<C extends Condition = Condition> {
-  readonly condition: C
-  readonly lenses: Later['lenses']
-  /** Reads words as a condition: where choosing would take too many touches. */
-  readonly say: (words: string) => Condition | null
-  readonly onSet: (condition: C) => void
-}
 type Of<K extends Condition['kind']> = EditorProps<Extract<Condition, { kind: K }>>
 
 export function ConditionEditor(props: EditorProps) {
@@ -34,7 +27,7 @@ export function ConditionEditor(props: EditorProps) {
     case 'text':
       return <TextEditor {...(props as unknown as Of<'text'>)} />
     case 'many':
-      return <ManyEditor {...(props as unknown as Of<'many'>)} />
+      return <ManyEditor {...(props as unknown as Of<'many'>)} editor={ConditionEditor} />
   }
 }
 

@@ -1,13 +1,21 @@
 // Conditions in a condition: how they are joined, each of them opened where it stands, and one more by saying it.
-import { useState } from 'react'
+import { useState, type ComponentType } from 'react'
 import { joins, type Condition } from '@/core/lens/lens'
 import { inSentenceOrder } from '@/core/lens/sentenceOrder'
 import { Button, Choice, Column, Field, IconButton, Row, Words } from '@/ui'
 import { useHeldDocument } from '@/held/zen'
-import { ConditionEditor, type EditorProps } from './ConditionEditor'
+import type { EditorProps } from './editorProps'
 
-export function ManyEditor(props: EditorProps<Extract<Condition, { kind: 'many' }>>) {
-  const { condition, lenses, say, onSet } = props
+export function ManyEditor({
+  condition,
+  lenses,
+  say,
+  onSet,
+  editor: Editor,
+}: EditorProps<Extract<Condition, { kind: 'many' }>> & {
+  /** What sets each of them. */
+  readonly editor: ComponentType<EditorProps>
+}) {
   const names = lenses.lensNamesOf(useHeldDocument())
   const [opened, setOpened] = useState<number | null>(null)
   const [typed, setTyped] = useState('')
@@ -59,7 +67,7 @@ export function ManyEditor(props: EditorProps<Extract<Condition, { kind: 'many' 
               ) : null}
             </Row>
             {opened === at ? (
-              <ConditionEditor
+              <Editor
                 condition={each}
                 lenses={lenses}
                 say={say}
