@@ -9,6 +9,7 @@ import { parseSentence } from '../../src/core/sentence/reader'
 import { plainAction } from '../../src/core/testing/plainAction'
 import { stays, understood } from '../../src/core/testing/sentences'
 import { comingBackFigures } from './comingBack'
+import { lensFigures } from './lens'
 import { noteLineFigures } from './noteLines'
 import { learnedFrom, suggestionMs } from './learned'
 import { addDays, calendarDateUnsafe } from '../../src/core/time'
@@ -96,6 +97,8 @@ const timesOf = (runs: number, work: () => unknown): number[] =>
     'at most 3 times',
   ])
 }
+
+rows.push(...lensFigures(actionsOf(100_000), timesOf))
 
 // A sentence with 500 known names, beside the date library alone on the same text.
 {

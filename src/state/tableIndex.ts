@@ -1,7 +1,7 @@
 // An index over one table of the document, which follows it bucket by bucket: after one edit it looks at the records of
 // one bucket of 512 and at the lists that these stand in, not at the table.
 // Law: whatever happened before, every list equals one made from scratch (tableIndex.test.ts).
-import { isThere, valuesOf, type Document, type Entry, type Table } from '@/core/journal'
+import { eachValue, isThere, type Document, type Entry, type Table } from '@/core/journal'
 import type { RecordKind, RecordOf } from '@/core/record'
 
 export interface TableIndex<R> {
@@ -68,15 +68,15 @@ export function makeTableIndex<K extends RecordKind>(
 
   function fill(table: Table<Entry>): void {
     const groups = new Map<string, R[]>()
-    for (const entry of valuesOf(table)) {
+    eachValue(table, (entry) => {
       const record = recordOf<R>(entry)
-      if (!record) continue
+      if (!record) return
       for (const key of keysOf(record)) {
         const group = groups.get(key)
         if (group) group.push(record)
         else groups.set(key, [record])
       }
-    }
+    })
     lists = new Map(
       [...groups].map(([key, records]) => [key, { records, isOrdered: false, heads: new Map(), first: [] }]),
     )

@@ -84,7 +84,7 @@ test('in reach is narrowed by what is at hand, picked for today, and undone by h
   const all = await band(page, 'In reach')
     .getByText(/^\d+ ·/)
     .innerText()
-  await page.getByRole('checkbox', { name: 'Phone' }).click()
+  await page.getByRole('checkbox', { name: 'Phone', exact: true }).click()
   await page.getByRole('radio', { name: '10 min' }).click()
   await expect(band(page, 'In reach').getByText(all)).toBeHidden()
   await page.getByRole('button', { name: 'Pick Book the sweep for today' }).click()

@@ -58,9 +58,9 @@ test('five sentences set down, sorted, one ticked on the Day sheet, all still tr
 
   await expect(captureLine(page)).toHaveValue('half a tho')
   await expect(
-    band(page, 'In reach').getByRole('checkbox', { name: 'ring the tile maker about samples' }),
+    band(page, 'This week').getByRole('checkbox', { name: 'ring the tile maker about samples' }),
   ).not.toBeChecked()
-  await expect(band(page, 'In reach').getByText('due Fri 13 Mar')).toBeVisible()
+  await expect(band(page, 'This week').getByText('due Fri 13 Mar')).toBeVisible()
   await page.getByRole('button', { name: 'Unfold what is done' }).click()
   await expect(band(page, 'Done today').getByRole('checkbox', { name: 'pay the studio rent' })).toBeChecked()
   await station(page, 'Shelves').click()
