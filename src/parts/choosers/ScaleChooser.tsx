@@ -69,17 +69,35 @@ export interface MinutesChooserProps {
   readonly onClose: () => void
 }
 
-export function MinutesChooser({ title, anchor, minutes, onChoose, onClose }: MinutesChooserProps) {
+/** Any length, typed as in a sentence; what is none is said to be. */
+export function AnyLength({ onLength }: { onLength: (minutes: number) => void }) {
   const [typed, setTyped] = useState('')
   const [problem, setProblem] = useState<string | null>(null)
-  const choose = (chosen: number | null) => {
-    onChoose(chosen)
-    onClose()
-  }
   const take = () => {
     const length = lengthSaid(typed)
     if (length === null) setProblem('A length such as 50, 1 h 30 or 2 hours.')
-    else choose(length)
+    else onLength(length)
+  }
+  return (
+    <Field
+      label="Any other length"
+      placeholder="any other: 25, 1 h 30"
+      value={typed}
+      maxLength={20}
+      onChangeText={(text) => {
+        setTyped(text)
+        setProblem(null)
+      }}
+      onSubmitEditing={take}
+      problem={problem}
+    />
+  )
+}
+
+export function MinutesChooser({ title, anchor, minutes, onChoose, onClose }: MinutesChooserProps) {
+  const choose = (chosen: number | null) => {
+    onChoose(chosen)
+    onClose()
   }
   return (
     <ChooserSheet
@@ -100,18 +118,7 @@ export function MinutesChooser({ title, anchor, minutes, onChoose, onClose }: Mi
         ))}
       </Row>
       <Row>
-        <Field
-          label="Any other length"
-          placeholder="any other: 25, 1 h 30"
-          value={typed}
-          maxLength={20}
-          onChangeText={(text) => {
-            setTyped(text)
-            setProblem(null)
-          }}
-          onSubmitEditing={take}
-          problem={problem}
-        />
+        <AnyLength onLength={choose} />
       </Row>
     </ChooserSheet>
   )

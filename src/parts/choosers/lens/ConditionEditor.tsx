@@ -4,7 +4,7 @@ import { useState } from 'react'
 import type { Condition, DateSpan } from '@/core/lens'
 import { Button, Choice, Column, Field, Row, Words } from '@/ui'
 import { duration } from '@/words'
-import { lengthSaid, usualLengths } from '../ScaleChooser'
+import { AnyLength, usualLengths } from '../ScaleChooser'
 import type { EditorProps } from './editorProps'
 import { ManyEditor } from './ManyEditor'
 import { NamesEditor } from './NamesEditor'
@@ -79,17 +79,10 @@ function ChoiceEditor(props: Of<'choice'>) {
 }
 
 function MinutesEditor({ condition: { from, to }, onSet }: Of<'minutes'>) {
-  const [typed, setTyped] = useState('')
-  const [problem, setProblem] = useState<string | null>(null)
   const isLeast = from !== null && to === null
   const [way, setWay] = useState<'to' | 'from'>(isLeast ? 'from' : 'to')
   const set = (minutes: number) =>
     onSet({ kind: 'minutes', from: way === 'from' ? minutes : null, to: way === 'to' ? minutes : null })
-  const take = () => {
-    const length = lengthSaid(typed)
-    if (length === null) setProblem('A length such as 50, 1 h 30 or 2 hours.')
-    else set(length)
-  }
   const chosen = way === 'from' ? from : to
   return (
     <Column gap="$3">
@@ -118,18 +111,7 @@ function MinutesEditor({ condition: { from, to }, onSet }: Of<'minutes'>) {
         chosen={chosen === null ? [] : [String(chosen)]}
         onToggle={(value) => set(Number(value))}
       />
-      <Field
-        label="Any other length"
-        placeholder="any other: 25, 1 h 30"
-        value={typed}
-        maxLength={20}
-        onChangeText={(text) => {
-          setTyped(text)
-          setProblem(null)
-        }}
-        onSubmitEditing={take}
-        problem={problem}
-      />
+      <AnyLength onLength={set} />
       <Button
         kind="quiet"
         alignSelf="flex-start"
