@@ -8,8 +8,8 @@ import { Band } from '@/parts/rows/Band'
 import { findRow } from '@/parts/rows/findRow'
 import { focusCapture } from '@/held/keys'
 import { LoadGauge } from '@/parts/load/LoadGauge'
-import { bandWords } from '@/words'
-import { useHeld, useToday } from '@/held/zen'
+import { bandWords, momentWords } from '@/words'
+import { useHeld, useToday, useZen } from '@/held/zen'
 import { CarryBetweenBands } from './carrying/CarryBetweenBands'
 import { DropPlace } from './carrying/DropPlace'
 import { DayNoteRow } from './DayNoteRow'
@@ -114,12 +114,21 @@ function PlannedBand({ name, actions, limit }: { name: Planned; actions: readonl
   )
 }
 
-const DayRow = ({ row, quick, showDay }: { row: RolledRowOf; quick?: QuickAct; showDay?: boolean }) =>
-  isRolled(row) ? (
+/** How long it has been underway already. */
+function useSince({ startedAtEpochMs }: { readonly startedAtEpochMs?: number | null }): string | undefined {
+  const { clock } = useZen()
+  const today = useToday()
+  return startedAtEpochMs ? `since ${momentWords(startedAtEpochMs, clock.zone(), today)}` : undefined
+}
+
+function DayRow({ row, quick, showDay }: { row: RolledRowOf; quick?: QuickAct; showDay?: boolean }) {
+  const since = useSince(isRolled(row) ? {} : row)
+  return isRolled(row) ? (
     <RolledRow roll={row} showDay={showDay} quick={quick} />
   ) : (
-    <ActionRow action={row} showDay={showDay ?? false} quick={quick} />
+    <ActionRow action={row} showDay={showDay ?? false} quick={quick} hint={since} />
   )
+}
 
 /** The ways to plan a day: none begins by itself. */
 function PlanningActs({ isFull, onAct }: { isFull: boolean; onAct: (act: PlanningAct) => void }) {

@@ -130,6 +130,7 @@ describe('keys on a row', () => {
     const store = await showStation(<DayStation />, furnish)
     press('long', 'u')
     expect(actionIn(store, 'long').startedAtEpochMs).not.toBeNull()
+    expect(screen.getByRole('button', { name: /^Open long/ }).textContent).toContain('since today, 09:00')
     press('long', 'u')
     expect(actionIn(store, 'long').startedAtEpochMs).toBeNull()
     press('long', 'p')
