@@ -72,6 +72,12 @@ it('a day is ended with a line, and what is left goes where it was told', async 
     null,
     'long calls',
   ])
+  const note = () => recordIn(document(), 'note:day-2026-03-11')?.note
+  expect(note()).toBe('long calls')
+  // Ended once more, the line is another, and what was written of the day stays.
+  store.run('writeNote', { id: 'note:day-2026-03-11', note: 'rain\n\nlong calls' })
+  store.run('endDay', { date: today, line: 'short calls', moves: [] })
+  expect(note()).toBe('rain\n\nshort calls')
   expect(store.run('endDay', { date: today, line: 'x'.repeat(2001), moves: [] })).toMatchObject({
     error: { kind: 'tooLong', field: 'line' },
   })

@@ -7,9 +7,11 @@ import { ranksKeeping } from '@/core/record/ranksKeeping'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { settingsIn } from '../settingsIn'
+import { dayNoteIdOf, noteIn } from '../tiedTo'
 import { freeMinutesOn, planIdOf } from '../selectors'
 import { underwayOf } from '../actionIndexes'
 import { editAction, moveTo, pick, setHorizon, start, stop, unpick } from './actions'
+import { writeNote } from './notes'
 import { added, diffOf, together, type Command, type CommandContext, type Outcome } from './command'
 
 const emptyPlan = (date: CalendarDate): Plan => ({
@@ -56,7 +58,17 @@ export const planDay: Command<{ ids: readonly Id<'action'>[] }> = (context, { id
   )
 }
 
-/** Ends a day: a line about it, and where what is left goes. */
+/** The line of a day at the end of its day note; one that was written there before is written anew. */
+function lineWritten(context: CommandContext, date: CalendarDate, line: string): Outcome {
+  const id = dayNoteIdOf(date)
+  const note = noteIn(context.document, id).trimEnd()
+  const before = recordIn(context.document, planIdOf(date))?.line ?? ''
+  const rest = before !== '' && note.endsWith(before) ? note.slice(0, -before.length).trimEnd() : note
+  const text = [rest, line].filter((part) => part !== '').join('\n\n')
+  return text === note ? refuse({ kind: 'nothingToDo' }) : writeNote(context, { id, note: text })
+}
+
+/** Ends a day: a line about it, kept with its plan and at the end of its note, and where what is left goes. */
 export const endDay: Command<{
   date: CalendarDate
   line: string
@@ -66,8 +78,11 @@ export const endDay: Command<{
   if (said.length > titleLimit) return refuse({ kind: 'tooLong', field: 'line', limit: titleLimit })
   const moved = together(moves, ({ id, to }) => moveTo(context, { id, day: to }))
   if (!moved.ok && moved.error.kind !== 'nothingToDo') return moved
+  const written = lineWritten(context, date, said)
+  if (!written.ok && written.error.kind !== 'nothingToDo') return written
   return diffOf(
     ...(moved.ok ? moved.value : []),
+    ...(written.ok ? written.value : []),
     planWith(context, date, { endedAtEpochMs: context.nowEpochMs, line: said }),
   )
 }
