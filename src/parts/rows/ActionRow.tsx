@@ -141,7 +141,9 @@ function PlainRow({
       of={id}
       carry={carry}
       title={title}
-      details={[hint && told.includes(hint) ? null : hint, wide && showArea ? area?.name : null, told].filter(Boolean).join(' · ')}
+      details={[hint && told.includes(hint) ? null : hint, wide && showArea ? area?.name : null, told]
+        .filter(Boolean)
+        .join(' · ')}
       stamp={area?.stamp ?? null}
       ink={area?.ink ?? 0}
       weight={action.weight}
