@@ -150,7 +150,11 @@ export function InReach({ showChoices }: { showChoices: boolean }) {
   const out = justOutOfReach(candidates(lists.dayBandsWith(today, anyhow), document), around, fewOut)
   return (
     <Column gap="$2">
-      {showChoices ? <ReachChoices /> : null}
+      {showChoices ? (
+        <Column paddingTop="$2">
+          <ReachChoices />
+        </Column>
+      ) : null}
       {ranked.length === 0 ? (
         <NothingFits />
       ) : (
