@@ -16,7 +16,8 @@ export async function open(page: Page, path = '/'): Promise<void> {
   })
   await page.clock.install({ time: morning })
   await page.goto(path)
-  await expect(page.getByRole('textbox', { name: 'Set down' })).toBeVisible()
+  // The first page of a browser that has just begun takes its time on a busy machine.
+  await expect(page.getByRole('textbox', { name: 'Set down' })).toBeVisible({ timeout: 30_000 })
 }
 
 export const captureLine = (page: Page): Locator => page.getByRole('textbox', { name: 'Set down' })
