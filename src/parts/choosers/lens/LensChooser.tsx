@@ -33,6 +33,10 @@ export function LensChooser(props: LensChooserProps) {
   }
 }
 
+const Offer = ({ label, onPress }: { label: string; onPress: () => void }) => (
+  <Button label={label} paddingHorizontal="$3" minHeight={40} onPress={onPress} />
+)
+
 /** What can be laid beside what is said already. */
 function More(props: LensPartProps & { readonly onTarget: (target: LensTarget) => void }) {
   const { lens, anchor, onSet, onClose, onTarget } = props
@@ -68,10 +72,8 @@ function More(props: LensPartProps & { readonly onTarget: (target: LensTarget) =
       </Words>
       <Row gap="$1.5" flexWrap="wrap" role="group" aria-label="How they are laid out">
         {lens.bands.length < lensLimits.bands ? (
-          <Button
+          <Offer
             label="a band first"
-            paddingHorizontal="$3"
-            minHeight={40}
             onPress={() => {
               const where: Condition = { kind: 'date', field: 'due', span: { kind: 'week' }, not: false }
               onSet({ ...lens, bands: [...lens.bands, { name: '', where }] })
@@ -80,27 +82,18 @@ function More(props: LensPartProps & { readonly onTarget: (target: LensTarget) =
           />
         ) : null}
         {lens.groups.length < lensLimits.groups ? (
-          <Button
+          <Offer
             label="gathered by"
-            paddingHorizontal="$3"
-            minHeight={40}
             onPress={() => onTarget({ kind: 'group', index: lens.groups.length, text: '' })}
           />
         ) : null}
         {lens.sorts.length < lensLimits.sorts ? (
-          <Button
+          <Offer
             label="in the order of"
-            paddingHorizontal="$3"
-            minHeight={40}
             onPress={() => onTarget({ kind: 'sort', index: lens.sorts.length, text: '' })}
           />
         ) : null}
-        <Button
-          label="what is done"
-          paddingHorizontal="$3"
-          minHeight={40}
-          onPress={() => onTarget({ kind: 'done', text: '' })}
-        />
+        <Offer label="what is done" onPress={() => onTarget({ kind: 'done', text: '' })} />
       </Row>
     </ChooserSheet>
   )

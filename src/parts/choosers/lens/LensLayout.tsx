@@ -13,7 +13,7 @@ import { ChooserSheet } from '../ChooserSheet'
 import { ConditionEditor } from './ConditionEditor'
 import type { LensPartAt, LensPartProps } from './lensChooserProps'
 import { isWhole, readyCondition } from './lensOffers'
-import { Done, useSaying } from './OneCondition'
+import { Done, TakeOff, useSaying } from './OneCondition'
 
 export function OneBand(props: LensPartAt) {
   const { lens, lenses, index, anchor, onSet, onClose } = props
@@ -36,13 +36,9 @@ export function OneBand(props: LensPartAt) {
       anchor={anchor}
       onClose={onClose}
       none={
-        <Button
-          kind="quiet"
-          label="take it off"
-          onPress={() => {
-            onSet({ ...lens, bands: lens.bands.filter((_, at) => at !== index) })
-            onClose()
-          }}
+        <TakeOff
+          onPress={() => onSet({ ...lens, bands: lens.bands.filter((_, at) => at !== index) })}
+          onClose={onClose}
         />
       }
     >
@@ -123,18 +119,7 @@ export function OneSort({ lens, lenses, index, anchor, onSet, onClose }: LensPar
       title="In the order of"
       anchor={anchor}
       onClose={onClose}
-      none={
-        sort ? (
-          <Button
-            kind="quiet"
-            label="take it off"
-            onPress={() => {
-              onSet({ ...lens, sorts: others })
-              onClose()
-            }}
-          />
-        ) : null
-      }
+      none={sort ? <TakeOff onPress={() => onSet({ ...lens, sorts: others })} onClose={onClose} /> : null}
     >
       <Choice
         shown={false}

@@ -37,22 +37,25 @@ export function OneCondition(
       title={titleOf(condition)}
       anchor={anchor}
       onClose={onClose}
-      none={
-        <Button
-          kind="quiet"
-          label="take it off"
-          onPress={() => {
-            onSet({ ...lens, conditions: others })
-            onClose()
-          }}
-        />
-      }
+      none={<TakeOff onPress={() => onSet({ ...lens, conditions: others })} onClose={onClose} />}
     >
       <ConditionEditor condition={condition} lenses={lenses} say={say} onSet={set} />
       <Done onClose={onClose} />
     </ChooserSheet>
   )
 }
+
+/** At the end of the heading: takes the part off the sentence, and closes. */
+export const TakeOff = ({ onPress, onClose }: { onPress: () => void; onClose: () => void }) => (
+  <Button
+    kind="quiet"
+    label="take it off"
+    onPress={() => {
+      onPress()
+      onClose()
+    }}
+  />
+)
 
 export const Done = ({ onClose }: { onClose: () => void }) => (
   <Row justifyContent="flex-end">
