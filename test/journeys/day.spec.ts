@@ -70,6 +70,22 @@ test('a morning: the day is picked from a hand of slips, kept as it is planned, 
   expect(await titlesIn(page, 'Picked for today')).toContain('Sketch the caretakers’ hand-out')
 })
 
+test('the day is picked by keys alone: each slip begins under the hand', async ({ page }) => {
+  await openWithDemo(page, '/day')
+  await page.getByRole('button', { name: 'Pick the day' }).focus()
+  await page.keyboard.press('Enter')
+  const hand = dialog(page, 'Pick the day')
+  for (const title of ['Send the February mileage to Perrin', 'Find the fan’s data sheet']) {
+    await expect(hand.getByRole('heading', { name: title })).toBeVisible()
+    await expect(hand.getByRole('button', { name: 'Pick it' })).toBeFocused()
+    await page.keyboard.press('Enter')
+  }
+  await expect(hand.getByRole('button', { name: 'It stays due today' })).toBeFocused()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('button', { name: 'Pick the day' })).toBeFocused()
+  expect(await titlesIn(page, 'Picked for today')).toContain('Find the fan’s data sheet')
+})
+
 test('a bad day is spread over days that have room, and comes back by one undo', async ({ page }) => {
   await openWithDemo(page, '/day')
   await expect(band(page, 'Carried over')).toBeVisible()

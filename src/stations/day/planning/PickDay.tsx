@@ -1,6 +1,6 @@
 // Picking the day: a hand of slips, one after the other. Each is picked or not; the tape fills as one picks, and what is too
 // much is said with the cheapest ways out. It can be left at any moment: what was picked stays picked.
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { waysOut, type WayOut } from '@/core/day/waysOut'
 import { pickHandOf, type HandFrom, type HandSlip } from '@/core/day/pickHand'
 import { recordIn } from '@/core/journal'
@@ -27,6 +27,8 @@ export function PickDay({ onClose }: { onClose: () => void }) {
   const [hand] = useState(() => pickHandOf(day.bands, day.soon))
   const [at, setAt] = useState(0)
   const slip = hand[at]
+  // Each slip begins under the hand, as the first does.
+  useEffect(() => document.querySelector<HTMLElement>('dialog [data-first-focus]')?.focus(), [at])
   return (
     <SlideOver title="Pick the day" onClose={onClose} full>
       <DayTape day={day} />
@@ -117,13 +119,18 @@ function OneSlip({
         <Button kind="quiet" label="Enough" onPress={onEnough} />
       </Row>
       <Row gap="$2">
-        <Button label={stays ? 'It stays due today' : 'Not today'} flex={1} onPress={() => next(null)} />
+        <Button
+          label={stays ? 'It stays due today' : 'Not today'}
+          flex={1}
+          data-first-focus={stays ? '' : undefined}
+          onPress={() => next(null)}
+        />
         {stays ? null : (
           <Button
             kind="main"
             label="Pick it"
             flex={1}
-            autoFocus
+            data-first-focus
             onPress={() =>
               next(
                 action.day === today
@@ -192,7 +199,7 @@ function Picked({
           kind="main"
           label={planned.length === 0 ? 'Leave it so' : 'Plan it so'}
           flex={1}
-          autoFocus
+          data-first-focus
           onPress={() => {
             if (planned.length > 0)
               act(
