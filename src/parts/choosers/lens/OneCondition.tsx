@@ -59,6 +59,7 @@ export const TakeOff = ({ onPress, onClose }: { onPress: () => void; onClose: ()
 
 export const Done = ({ onClose }: { onClose: () => void }) => (
   <Row justifyContent="flex-end">
-    <Button label="Done" onPress={onClose} />
+    {/* Begun by keys, a second Enter changes nothing. */}
+    <Button label="Done" data-first-focus onPress={onClose} />
   </Row>
 )
