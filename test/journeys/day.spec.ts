@@ -19,17 +19,20 @@ async function carry(page: Page, title: string, to: ReturnType<Page['locator']>)
   await page.mouse.move(from.x + 120, from.y + 20)
   await page.mouse.down()
   await page.mouse.move(from.x + 130, from.y + 32, { steps: 3 })
-  // The page follows the hand at its edges: where the place is, is looked at until it stays.
-  for (let look = 0; look < 4; look++) {
+  await expect(page.locator('.slip-row.carried')).toBeVisible()
+  // The page follows the hand at its edges: the hand goes after the place until the page shows that it lands there.
+  const landing = to.locator(
+    'xpath=descendant-or-self::*[contains(@class, "landing-")] | ancestor::*[contains(@class, "landing-place")]',
+  )
+  await expect(async () => {
     const place = await to.boundingBox()
     if (!place) throw new Error('the place is not there')
-    await page.mouse.move(place.x + place.width / 2 + look, place.y + Math.min(place.height / 2, 24), {
-      steps: 3,
-    })
-    await page.evaluate(async () => {
-      for (let frame = 0; frame < 4; frame++) await new Promise((resolve) => requestAnimationFrame(resolve))
-    })
-  }
+    await page.mouse.move(place.x + place.width / 2, place.y + Math.min(place.height / 2, 24), { steps: 3 })
+    await page.mouse.move(place.x + place.width / 2 + 1, place.y + Math.min(place.height / 2, 24))
+    await expect(landing.first()).toBeAttached({ timeout: 500 })
+    const now = await to.boundingBox()
+    expect([now?.x, now?.y]).toEqual([place.x, place.y])
+  }).toPass({ timeout: 10_000 })
   await page.mouse.up()
 }
 
@@ -139,6 +142,7 @@ test.describe('carrying by hand', () => {
     await carry(page, 'Order spare microphone cells', band(page, 'In reach'))
     await expect(page.getByRole('dialog')).toBeVisible()
     await page.keyboard.press('Escape')
+    await expect(page.getByRole('dialog')).toHaveCount(0)
     expect(await titlesIn(page, 'Due today')).toContain('Order spare microphone cells')
 
     await carry(page, 'Sketch the caretakers’ hand-out', band(page, 'Carried over'))
