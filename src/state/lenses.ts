@@ -4,12 +4,16 @@
 import { entryIn, epochMsOf, recordIn, recordsIn, writtenAt, type Document } from '@/core/journal'
 import { isEqual } from '@/core/isEqual'
 import {
+  compareGroups,
   compileLens,
+  layUnderAll,
   readyMade,
   restOf,
+  scaleOf,
   sunkOf,
   type Condition,
   type GroupField,
+  type LaidUnder,
   type Lens,
   type LensAround,
   type LensShelf,
@@ -330,3 +334,46 @@ export const lensListOnce = (document: Document, lens: Lens, day: LensDay): Lens
 /** Whether only the hand tells two actions of a lens apart. */
 export const areEqualIn = (document: Document, lens: Lens, day: LensDay, a: Action, b: Action): boolean =>
   indexOf(document, lens, day).isEqual(a, b)
+
+/** What laying an action by hand under headings of a lens does to it. */
+export const laidUnderIn = (
+  document: Document,
+  lens: Lens,
+  day: LensDay,
+  action: Action,
+  under: readonly (readonly [GroupField, string])[],
+): LaidUnder => layUnderAll(under, action, indexOf(document, lens, day).around)
+
+/** One column of a lens: what stands in it, band by band. */
+export interface LensColumn {
+  readonly key: string
+  readonly count: number
+  readonly minutes: number
+  readonly bands: readonly { readonly band: LensBandList['band']; readonly actions: readonly Action[] }[]
+}
+
+/** Fields that nothing is without. */
+const neverNone: readonly GroupField[] = ['weight', 'horizon']
+
+/**
+ * A list that is gathered by one field, as columns: every step of a scale and every context, so that something can be laid
+ * there; of other names, those that are in use.
+ */
+export function columnsOf(document: Document, list: LensList, lens: Lens, day: LensDay): LensColumn[] {
+  const field = lens.groups[0] as GroupField
+  const columns = new Map<string, { band: LensBandList['band']; actions: readonly Action[] }[]>()
+  const always = scaleOf(field) ?? (field === 'context' ? contextsOf(document).map(({ id }) => id) : [])
+  for (const key of [...always, ...(neverNone.includes(field) ? [] : [''])])
+    if (key !== 'past') columns.set(key, [])
+  for (const { band, groups } of list.bands)
+    for (const { key, actions } of groups)
+      columns.set(key, [...(columns.get(key) ?? []), { band, actions }])
+  const compare = compareGroups(field, indexOf(document, lens, day).around)
+  return [...columns]
+    .sort(([a], [b]) => compare(a, b))
+    .map(([key, bands]) => ({
+      key,
+      bands,
+      ...added(bands.map(({ actions }) => ({ count: actions.length, minutes: minutesOf(actions) }))),
+    }))
+}

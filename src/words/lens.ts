@@ -51,6 +51,13 @@ export const viewWords: Readonly<Record<LensView, string>> = {
   byDate: 'by date',
 }
 
+/** Why something is not laid there by hand. */
+export const notByHandWords = {
+  band: 'What stands in a band is told by what the band asks: nothing is laid there by hand.',
+  past: 'Nothing is laid on a day that has gone.',
+  follows: 'Where it stands follows from something else of it: open it and change that.',
+} as const
+
 /** "14 · 2 h 50" */
 export const sumWords = ({ count, minutes }: { readonly count: number; readonly minutes: number }): string =>
   [count.toLocaleString('en-GB'), minutes > 0 ? duration(minutes) : null].filter(Boolean).join(' · ')

@@ -1,40 +1,12 @@
 // A day of work: picked in the morning, carried about by hand, spread when it is too much, ended, and carried on the next.
 import { expect, test, type Page } from '@playwright/test'
-import { band, open, openWithDemo } from './parts'
+import { band, carry, open, openWithDemo, row } from './parts'
 
 const titlesIn = (page: Page, name: string) =>
   band(page, name)
     .getByRole('checkbox')
     .evaluateAll((boxes) => boxes.map((box) => box.getAttribute('aria-label')))
-const row = (page: Page, title: string) => page.getByRole('listitem').filter({ hasText: title }).first()
 const dialog = (page: Page, name: string) => page.getByRole('dialog', { name })
-
-/** Carries a row by the mouse to a place, and lays it down. */
-async function carry(page: Page, title: string, to: ReturnType<Page['locator']>): Promise<void> {
-  // What carries has loaded.
-  await expect(page.locator('.seal-grip').first()).toBeVisible()
-  await row(page, title).scrollIntoViewIfNeeded()
-  const from = await row(page, title).boundingBox()
-  if (!from) throw new Error(`${title} is not there`)
-  await page.mouse.move(from.x + 120, from.y + 20)
-  await page.mouse.down()
-  await page.mouse.move(from.x + 130, from.y + 32, { steps: 3 })
-  await expect(page.locator('.slip-row.carried')).toBeVisible()
-  // The page follows the hand at its edges: the hand goes after the place until the page shows that it lands there.
-  const landing = to.locator(
-    'xpath=descendant-or-self::*[contains(@class, "landing-")] | ancestor::*[contains(@class, "landing-place")]',
-  )
-  await expect(async () => {
-    const place = await to.boundingBox()
-    if (!place) throw new Error('the place is not there')
-    await page.mouse.move(place.x + place.width / 2, place.y + Math.min(place.height / 2, 24), { steps: 3 })
-    await page.mouse.move(place.x + place.width / 2 + 1, place.y + Math.min(place.height / 2, 24))
-    await expect(landing.first()).toBeAttached({ timeout: 500 })
-    const now = await to.boundingBox()
-    expect([now?.x, now?.y]).toEqual([place.x, place.y])
-  }).toPass({ timeout: 10_000 })
-  await page.mouse.up()
-}
 
 test('a morning: the day is picked from a hand of slips, kept as it is planned, and ended', async ({
   page,

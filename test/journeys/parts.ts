@@ -55,3 +55,33 @@ export async function exported(page: Page): Promise<{ text: string; records: unk
   const file = JSON.parse(text) as { records: unknown[]; changes: unknown[] }
   return { text, records: [file.records, file.changes] }
 }
+
+export const row = (page: Page, title: string): Locator =>
+  page.getByRole('listitem').filter({ hasText: title }).first()
+
+/** Carries a row by the mouse to a place, and lays it down. */
+export async function carry(page: Page, title: string, to: Locator): Promise<void> {
+  // What carries has loaded.
+  await expect(page.locator('.seal-grip').first()).toBeVisible()
+  await row(page, title).scrollIntoViewIfNeeded()
+  const from = await row(page, title).boundingBox()
+  if (!from) throw new Error(`${title} is not there`)
+  await page.mouse.move(from.x + 120, from.y + 20)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 130, from.y + 32, { steps: 3 })
+  await expect(page.locator('.slip-row.carried')).toBeVisible()
+  // The page follows the hand at its edges: the hand goes after the place until the page shows that it lands there.
+  const landing = to.locator(
+    'xpath=descendant-or-self::*[contains(@class, "landing-")] | ancestor::*[contains(@class, "landing-place")]',
+  )
+  await expect(async () => {
+    const place = await to.boundingBox()
+    if (!place) throw new Error('the place is not there')
+    await page.mouse.move(place.x + place.width / 2, place.y + Math.min(place.height / 2, 24), { steps: 3 })
+    await page.mouse.move(place.x + place.width / 2 + 1, place.y + Math.min(place.height / 2, 24))
+    await expect(landing.first()).toBeAttached({ timeout: 500 })
+    const now = await to.boundingBox()
+    expect([now?.x, now?.y]).toEqual([place.x, place.y])
+  }).toPass({ timeout: 10_000 })
+  await page.mouse.up()
+}

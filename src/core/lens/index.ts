@@ -30,6 +30,8 @@ export {
   type LensView,
   type SortField,
 } from './lens'
+export { byDays, type LensDayList } from './byDays'
+export { columnFields, layUnder, layUnderAll, type LaidUnder } from './layUnder'
 export { byHand } from './lensOrder'
 export {
   conditionWords,
@@ -43,6 +45,7 @@ export { readCondition, readLens } from './readLens'
 export { plainFace, readyMade } from './readyMade'
 export { dateOf, takesOf, type LensAround, type LensShelf } from './takes'
 export { namedFields, type LensNames, type NamedField } from './vocabulary'
+export { columnsIn, columnWidths, withColumns, withWidth, type TableColumn } from './tableColumns'
 export { aboutOf, inSentenceOrder } from './sentenceOrder'
 export { sayLens, withCondition, type LensSaid, type SayingNames } from './sayLens'
 export {

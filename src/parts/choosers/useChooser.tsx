@@ -1,26 +1,23 @@
 // The way to a chooser: which one is open, beside what, and the part itself, which loads when it is first asked for.
-import { lazy, Suspense, useCallback, useEffect, useState, type ReactNode } from 'react'
+import { lazy, Suspense, useCallback, useEffect, useState, type ComponentType, type ReactNode } from 'react'
 import type { SaidField } from '@/words'
 import type { ChooserProps, ProjectChooserProps } from './chooserProps'
 import type { AfterChooserProps } from './AfterChooser'
 import type { DayChooserProps } from './DayChooser'
 import type { MinutesChooserProps } from './ScaleChooser'
 import type { LensChooserProps } from './lens/lensChooserProps'
+import type { LookChooserProps } from './LookChooser'
 import type { ReminderChooserProps } from './ReminderChooser'
 import type { RepeatChooserProps } from './RepeatChooser'
 import type { SaidAgainProps } from './SaidAgain'
 
 // One door: what stands behind two would load at the start.
 const load = () => import('./Choosers')
-const ActionChooser = lazy(() => load().then((module) => ({ default: module.ActionChooser })))
-const SaidAgain = lazy(() => load().then((module) => ({ default: module.SaidAgain })))
-const AfterChooser = lazy(() => load().then((module) => ({ default: module.AfterChooser })))
-const LensChooser = lazy(() => load().then((module) => ({ default: module.LensChooser })))
-const MinutesChooser = lazy(() => load().then((module) => ({ default: module.MinutesChooser })))
-const DayChooser = lazy(() => load().then((module) => ({ default: module.DayChooser })))
-const ReminderChooser = lazy(() => load().then((module) => ({ default: module.ReminderChooser })))
-const RepeatChooser = lazy(() => load().then((module) => ({ default: module.RepeatChooser })))
-const ProjectChooser = lazy(() => load().then((module) => ({ default: module.ProjectChooser })))
+type Parts = Awaited<ReturnType<typeof load>>
+const part = <P,>(name: keyof Parts): ComponentType<P> =>
+  lazy(() => load().then((parts) => ({ default: parts[name] as unknown as ComponentType<P> }))) as never
+const ActionChooser = part<ChooserProps>('ActionChooser')
+const ProjectChooser = part<ProjectChooserProps>('ProjectChooser')
 
 /** Loads the choosers while nobody waits for them: what is typed right after the first press must find its line. */
 const readyChoosers = (): void => void load().catch(() => {})
@@ -66,85 +63,39 @@ export function OpenedChooser({
   ) : null
 }
 
-/** Saying a part again, beside what was pressed. */
-export function OpenedSaidAgain(props: Omit<SaidAgainProps, 'anchor'>): ReactNode {
-  const [anchor] = useState(pressedPlace)
-  return (
-    <Suspense fallback={null}>
-      <SaidAgain {...props} anchor={anchor} />
-    </Suspense>
-  )
+/** A chooser that opens beside what was pressed. */
+function beside<P extends { readonly anchor: DOMRect | null }>(
+  name: keyof Parts,
+): (props: Omit<P, 'anchor'>) => ReactNode {
+  const Part = part<P>(name)
+  return function Opened(props) {
+    const [anchor] = useState(pressedPlace)
+    return (
+      <Suspense fallback={null}>
+        <Part {...(props as P)} anchor={anchor} />
+      </Suspense>
+    )
+  }
 }
 
-/** How often something comes back, beside what was pressed. */
-export function OpenedRepeatChooser(props: Omit<RepeatChooserProps, 'anchor'>): ReactNode {
-  const [anchor] = useState(pressedPlace)
-  return (
-    <Suspense fallback={null}>
-      <RepeatChooser {...props} anchor={anchor} />
-    </Suspense>
-  )
-}
-
-/** When something reminds, beside what was pressed. */
-export function OpenedReminderChooser(props: Omit<ReminderChooserProps, 'anchor'>): ReactNode {
-  const [anchor] = useState(pressedPlace)
-  return (
-    <Suspense fallback={null}>
-      <ReminderChooser {...props} anchor={anchor} />
-    </Suspense>
-  )
-}
-
-/** After which other action, beside what was pressed. */
-export function OpenedAfterChooser(props: Omit<AfterChooserProps, 'anchor'>): ReactNode {
-  const [anchor] = useState(pressedPlace)
-  return (
-    <Suspense fallback={null}>
-      <AfterChooser {...props} anchor={anchor} />
-    </Suspense>
-  )
-}
-
-/** A part of a lens's sentence, beside what was pressed. */
-export function OpenedLensChooser(props: Omit<LensChooserProps, 'anchor'>): ReactNode {
-  const [anchor] = useState(pressedPlace)
-  return (
-    <Suspense fallback={null}>
-      <LensChooser {...props} anchor={anchor} />
-    </Suspense>
-  )
-}
-
-/** A length, beside what was pressed. */
-export function OpenedMinutesChooser(props: Omit<MinutesChooserProps, 'anchor'>): ReactNode {
-  const [anchor] = useState(pressedPlace)
-  return (
-    <Suspense fallback={null}>
-      <MinutesChooser {...props} anchor={anchor} />
-    </Suspense>
-  )
-}
-
-/** A day, and perhaps a time, beside what was pressed. */
-export function OpenedDayChooser(props: Omit<DayChooserProps, 'anchor'>): ReactNode {
-  const [anchor] = useState(pressedPlace)
-  return (
-    <Suspense fallback={null}>
-      <DayChooser {...props} anchor={anchor} />
-    </Suspense>
-  )
-}
-
-/** A chooser that stands alone, beside what had the focus when it was asked for. */
-export function ChosenField(props: Omit<ChooserProps, 'anchor'>): ReactNode {
-  const [anchor] = useState(pressedPlace)
-  return (
-    <Suspense fallback={null}>
-      <ActionChooser {...props} anchor={anchor} />
-    </Suspense>
-  )
-}
+/** Saying a part again. */
+export const OpenedSaidAgain = beside<SaidAgainProps>('SaidAgain')
+/** How often something comes back. */
+export const OpenedRepeatChooser = beside<RepeatChooserProps>('RepeatChooser')
+/** When something reminds. */
+export const OpenedReminderChooser = beside<ReminderChooserProps>('ReminderChooser')
+/** After which other action. */
+export const OpenedAfterChooser = beside<AfterChooserProps>('AfterChooser')
+/** A part of a lens's sentence. */
+export const OpenedLensChooser = beside<LensChooserProps>('LensChooser')
+/** How a list is shown. */
+export const OpenedLookChooser = beside<LookChooserProps>('LookChooser')
+/** A length. */
+export const OpenedMinutesChooser = beside<MinutesChooserProps>('MinutesChooser')
+/** A day, and perhaps a time. */
+export const OpenedDayChooser = beside<DayChooserProps>('DayChooser')
+/** A chooser of a field that stands alone. */
+export const ChosenField = beside<ChooserProps>('ActionChooser')
 
 /** The chooser of a project's field, while one is open. */
 export function OpenedProjectChooser({

@@ -28,6 +28,8 @@ export interface ActionRowProps {
   readonly showArea?: boolean
   /** Said before its details: why it stands here. */
   readonly hint?: string | undefined
+  /** Instead of its usual details. */
+  readonly details?: string | undefined
   /** A button for the act that this list is for. */
   readonly quick?: QuickAct
 }
@@ -118,6 +120,7 @@ function PlainRow({
   showDay = false,
   showArea = true,
   hint,
+  details,
   quick,
   carry,
 }: RowCarried) {
@@ -141,9 +144,12 @@ function PlainRow({
       of={id}
       carry={carry}
       title={title}
-      details={[hint && told.includes(hint) ? null : hint, wide && showArea ? area?.name : null, told]
-        .filter(Boolean)
-        .join(' · ')}
+      details={
+        details ??
+        [hint && told.includes(hint) ? null : hint, wide && showArea ? area?.name : null, told]
+          .filter(Boolean)
+          .join(' · ')
+      }
       stamp={area?.stamp ?? null}
       ink={area?.ink ?? 0}
       weight={action.weight}

@@ -5,6 +5,7 @@ import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import { titleLimit, type Action, type Id, type Plan } from '@/core/record'
 import { ranksKeeping } from '@/core/record/ranksKeeping'
 import { refuse } from '@/core/result'
+import type { ActionPatch } from '@/core/sentence'
 import type { CalendarDate } from '@/core/time'
 import { settingsIn } from '../settingsIn'
 import { dayNoteIdOf, noteIn } from '../tiedTo'
@@ -143,17 +144,19 @@ function laidInto(context: CommandContext, action: Action, band: LaidInto): Outc
 }
 
 /**
- * Lays an action into a band of the Day sheet; null stays in its own. What the band means is done to it, and its place among
- * those of `order`, itself one of them, is its rank. One act.
+ * Lays an action into a band of the Day sheet, null for none of them, or under a heading that sets `patch`. What the place
+ * means is done to it, and its place among those of `order`, itself one of them, is its rank. One act.
  */
 export const layInto: Command<{
   id: Id<'action'>
   band: LaidInto | null
+  patch?: ActionPatch
   order: readonly Id<'action'>[]
-}> = (context, { id, band, order }) => {
+}> = (context, { id, band, patch, order }) => {
   const action = recordIn(context.document, id)
   if (!action) return refuse({ kind: 'notFound' })
-  const meant = band === null ? null : laidInto(context, action, band)
+  const intoBand = band === null ? null : laidInto(context, action, band)
+  const meant = patch ? editAction(context, { id, patch }) : intoBand
   if (meant && !meant.ok && meant.error.kind !== 'nothingToDo') return meant
   return diffOf(...(meant?.ok ? meant.value : []), ...ranksAsIn(context, id, order))
 }

@@ -4,14 +4,14 @@ import { loadOf, type DayBandName } from '@/core/day'
 import type { Action } from '@/core/record'
 import { select } from '@/state'
 import { Button, Column, EmptyPlace, Row, type Tone } from '@/ui'
+import { DropPlace } from '@/parts/carrying/DropPlace'
 import { Band } from '@/parts/rows/Band'
 import { findRow } from '@/parts/rows/findRow'
 import { focusCapture } from '@/held/keys'
 import { LoadGauge } from '@/parts/load/LoadGauge'
 import { bandWords, momentWords } from '@/words'
 import { useHeld, useToday, useZen } from '@/held/zen'
-import { CarryBetweenBands } from './carrying/CarryBetweenBands'
-import { DropPlace } from './carrying/DropPlace'
+import { CarryBetweenBands } from './CarryBetweenBands'
 import { DayNoteRow } from './DayNoteRow'
 import { DayStrip } from './DayStrip'
 import { DoneFolded } from './DoneToday'
@@ -58,14 +58,14 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
       <DayNoteRow />
       {inOrder.map((name) =>
         bands[name].length > 0 ? (
-          <DropPlace key={name} place={{ kind: 'band', band: name }}>
+          <DropPlace key={name} place={{ kind: 'in', in: name }}>
             <PlannedBand name={name} actions={bands[name]} limit={settings.underwayLimit} />
           </DropPlace>
         ) : null,
       )}
       {planned.length === 0 ? <NothingPlanned reachable={reachable} onSeeReach={onSeeReach} /> : null}
       {reachable > 0 ? (
-        <DropPlace place={{ kind: 'band', band: 'inReach' }}>
+        <DropPlace place={{ kind: 'in', in: 'inReach' }}>
           <Band
             title={bandWords.inReach}
             actions={few}

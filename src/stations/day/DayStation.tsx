@@ -2,6 +2,10 @@
 import { useMedia, View } from '@tamagui/core'
 import { Link, useGlobalSearchParams, useRouter } from 'expo-router'
 import { lazy, Suspense, useState } from 'react'
+import { Carrying } from '@/parts/carrying/Carrying'
+import { DropPlace } from '@/parts/carrying/DropPlace'
+import { CarryParts } from '@/parts/rows/carryRow'
+import { findRow } from '@/parts/rows/findRow'
 import { Column, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
@@ -16,6 +20,8 @@ import { DoneToday } from './DoneToday'
 const LensStation = lazy(() =>
   import('./lens/LensStation').then((module) => ({ default: module.LensStation })),
 )
+
+const carryParts = { Carrying, DropPlace, findRow }
 
 const first = [
   { key: 'sheet', label: 'Day sheet' },
@@ -81,7 +87,9 @@ export function DayStation() {
         {tab === 'done' ? <DoneToday /> : null}
         {isLens(tab) ? (
           <Suspense fallback={<View height={240} />}>
-            <LensStation id={tab} onOpen={choose} />
+            <CarryParts.Provider value={carryParts}>
+              <LensStation id={tab} onOpen={choose} />
+            </CarryParts.Provider>
           </Suspense>
         ) : null}
       </DeskLayout>

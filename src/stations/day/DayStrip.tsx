@@ -4,9 +4,9 @@ import { loadOf } from '@/core/day'
 import { addDays } from '@/core/time'
 import { lists, select } from '@/state'
 import { useHeldDocument, useToday } from '@/held/zen'
+import { DropPlace } from '@/parts/carrying/DropPlace'
 import { Unseen } from '@/ui'
 import { duration, weekdayShort } from '@/words'
-import { DropPlace } from './carrying/DropPlace'
 
 const ahead = [1, 2, 3, 4, 5, 6, 7]
 

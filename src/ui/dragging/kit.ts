@@ -2,6 +2,7 @@
 export {
   closestCenter,
   DndContext,
+  DragOverlay,
   KeyboardSensor,
   MouseSensor,
   pointerWithin,

@@ -1,6 +1,6 @@
 // The sentence over a lens's list: it says the lens whole, and each part of it opens what sets it.
 import { useState } from 'react'
-import type { Lens, LensNames } from '@/core/lens'
+import type { Lens, LensNames, LensPart } from '@/core/lens'
 import { select, type Later } from '@/state'
 import { OpenedLensChooser } from '@/parts/choosers/useChooser'
 import type { LensTarget } from '@/parts/choosers/lens/lensChooserProps'
@@ -20,32 +20,38 @@ export function LensSentence({
 }) {
   const [target, setTarget] = useState<LensTarget | null>(null)
   const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
+  const parts = lenses.lensParts(lens, names)
+  const last = parts.findLastIndex(({ kind }) => kind !== 'words')
+  const draw = (part: LensPart, at: number) =>
+    part.kind === 'words' ? (
+      <span key={at}>{part.text}</span>
+    ) : (
+      <button
+        key={`${at} ${part.text}`}
+        type="button"
+        className="lens-part"
+        aria-haspopup="dialog"
+        onClick={() => setTarget(part)}
+      >
+        {part.text}
+      </button>
+    )
   return (
     <p className="lens-sentence" role="group" aria-label="What this lens lists">
-      {lenses.lensParts(lens, names).map((part, at) =>
-        part.kind === 'words' ? (
-          <span key={at}>{part.text}</span>
-        ) : (
-          <button
-            key={at}
-            type="button"
-            className="lens-part"
-            aria-haspopup="dialog"
-            onClick={() => setTarget(part)}
-          >
-            {part.text}
-          </button>
-        ),
-      )}
-      <button
-        type="button"
-        className="lens-more"
-        aria-label="Say more of this lens"
-        aria-haspopup="dialog"
-        onClick={() => setTarget({ kind: 'more' })}
-      >
-        <Icon name="plus" size={18} tone="brass" />
-      </button>
+      {parts.slice(0, Math.max(0, last)).map(draw)}
+      {/* Its end and what says more stand on one line. */}
+      <span className="lens-end">
+        {parts.slice(Math.max(0, last)).map(draw)}
+        <button
+          type="button"
+          className="lens-more"
+          aria-label="Say more of this lens"
+          aria-haspopup="dialog"
+          onClick={() => setTarget({ kind: 'more' })}
+        >
+          <Icon name="plus" size={18} tone="brass" />
+        </button>
+      </span>
       {target ? (
         <OpenedLensChooser
           target={target}

@@ -1,16 +1,19 @@
 // One lens: its name, its sentence, and what it lists. What is changed holds just now, until it is kept here or as a new one.
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useMedia } from '@tamagui/core'
 import { emptyLens, type Lens } from '@/core/lens/lens'
 import type { Id, LensRecord } from '@/core/record'
-import type { Later } from '@/state'
+import { parts, type Later } from '@/state'
 import { Button, Column, EmptyPlace, Field, IconButton, Row, Seal, Words } from '@/ui'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { sumWords } from '@/words/lens'
 import { LensMenu } from './LensMenu'
-import { LensRows } from './LensRows'
 import { LensSentence } from './LensSentence'
 import { SayLens } from './SayLens'
+import { LookBar } from './shown/LookBar'
+import { ShownLens } from './shown/ShownLens'
+import { shownAs } from './shown/shownAs'
+import { useLensLook, type LensLook } from './shown/useLensLook'
 import { useLensDraft, type LensDraft } from './useLensDraft'
 
 export type LensId = Id<'lens'> | 'new'
@@ -54,18 +57,36 @@ function OneLens({
   const kept = record ? lenses.lensIn(record) : startOf
   const draft = useLensDraft(id, kept, lenses, names)
   const { lens } = draft
-  const list = lenses.lensListOf(document, lens, { today, zone: clock.zone() })
+  const look = useLensLook(id, record, lenses)
+  const zone = clock.zone()
+  const day = useMemo(() => ({ today, zone }), [today, zone])
+  const shownLens = useMemo(() => shownAs(lens, look.view, look.columnsBy), [lens, look.view, look.columnsBy])
+  const list = lenses.lensListOf(document, shownLens, day)
+  const details = useMemo(
+    () => ({
+      document,
+      ...day,
+      stepsOf: (of: Id<'action'>) => parts.stepCountOf(document, of),
+      repeatOf: (of: Id<'action'>) => parts.repeatOf(document, of),
+    }),
+    [document, day],
+  )
   const [isMenu, setMenu] = useState(false)
+  // On a phone a table and columns need the room; the sentence can still be pressed.
+  const isTight = !wide && record !== null && (look.view === 'table' || look.view === 'columns')
   return (
     <Column gap="$2">
       <Row gap="$3" alignItems="center" paddingTop={wide ? '$0' : '$2'}>
         {record ? <Seal stamp={record.stamp} ink={record.ink} /> : null}
-        <Words render={wide ? 'h1' : 'h2'} size={wide ? 'heading' : 'title'} flex={1} minWidth={0}>
-          {record?.name ?? 'A new lens'}
-        </Words>
-        <Words tone="inkSoft" flexShrink={0}>
-          {sumWords(list)}
-        </Words>
+        <Row flex={1} minWidth={0} gap="$2.5" rowGap="$0" flexWrap="wrap" alignItems="baseline">
+          <Words render={wide ? 'h1' : 'h2'} size={wide ? 'heading' : 'title'}>
+            {record?.name ?? 'A new lens'}
+          </Words>
+          <Words tone="inkSoft" size={wide ? 'body' : 'second'}>
+            {sumWords(list)}
+          </Words>
+        </Row>
+        {wide ? <LookBar look={look} lenses={lenses} /> : null}
         {record ? (
           <IconButton
             label="This lens: name, seal, place"
@@ -77,14 +98,26 @@ function OneLens({
         ) : null}
       </Row>
       <LensSentence lens={lens} lenses={lenses} names={names} onChange={draft.change} />
-      <SayLens lens={lens} lenses={lenses} names={names} onSay={draft.change} />
+      {isTight ? null : <SayLens lens={lens} lenses={lenses} names={names} onSay={draft.change} />}
       {draft.isChanged || record === null ? (
-        <KeepBar record={record} draft={draft} lenses={lenses} onOpen={onOpen} />
+        <KeepBar record={record} draft={draft} look={look} lenses={lenses} onOpen={onOpen} />
       ) : null}
-      {list.count === 0 ? (
+      {wide ? null : <LookBar look={look} lenses={lenses} />}
+      {list.count === 0 && look.view !== 'columns' ? (
         <EmptyPlace says="Nothing is as this lens asks. Take a condition off, or say it otherwise." />
       ) : (
-        <LensRows list={list} lens={lens} lenses={lenses} names={names} />
+        <ShownLens
+          key={look.view}
+          id={id}
+          lens={shownLens}
+          look={look}
+          list={list}
+          names={names}
+          lenses={lenses}
+          day={day}
+          details={details}
+          onChange={(next) => draft.change({ ...lens, sorts: next.sorts })}
+        />
       )}
       {record && isMenu ? (
         <LensMenu
@@ -106,11 +139,13 @@ const startOf: Lens = { ...emptyLens, conditions: [{ kind: 'state', state: 'read
 function KeepBar({
   record,
   draft,
+  look,
   lenses,
   onOpen,
 }: {
   readonly record: LensRecord | null
   readonly draft: LensDraft
+  readonly look: LensLook
   readonly lenses: Later['lenses']
   readonly onOpen: (id: LensId) => void
 }) {
@@ -120,7 +155,9 @@ function KeepBar({
   const [problem, setProblem] = useState<string | null>(null)
   const keepNew = () => {
     if (name.trim() === '') return setProblem('A lens needs a name.')
-    const outcome = act('addLens', { name, lens: draft.lens, face: record ? lenses.lookOf(record) : {} })
+    const { view, columnsBy, limits, columns, shows } = look
+    const face = { ...(record ? lenses.lookOf(record) : {}), view, columnsBy, limits, columns, shows }
+    const outcome = act('addLens', { name, lens: draft.lens, face })
     const added = outcome.ok ? outcome.value[0] : undefined
     if (added?.kind !== 'added') return
     draft.putBack()

@@ -1,25 +1,14 @@
 // Carrying actions within and between the bands of the Day sheet, and to the days of its strip. What a place means is done to
 // the thing itself, and said; one undo. By keys: Alt and an arrow up or down within a band.
-import {
-  useEffect,
-  type ComponentProps,
-  useRef,
-  useState,
-  type KeyboardEvent,
-  type ReactNode,
-  type RefObject,
-} from 'react'
+import type { ReactNode } from 'react'
 import { isHandAlone, type DayBandName, type DayBands } from '@/core/day'
 import { recordIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
 import { desk } from '@/held/desk'
 import { useAct, useToday, useZen } from '@/held/zen'
-import { CarryRow } from '@/parts/rows/carryRow'
-import { useDragKitLater, type DragKit } from '@/ui/dragging/useDragKit'
+import { Carrying, type Laying } from '@/parts/carrying/Carrying'
+import type { Place } from '@/parts/carrying/place'
 import { nearDate, shortened } from '@/words'
-import { CarriedRow } from './CarriedRow'
-import { CarryKit } from './DropPlace'
-import type { Place } from './place'
 
 type LaidInto = Exclude<DayBandName, 'carriedOver' | 'chase'>
 
@@ -41,54 +30,8 @@ interface CarryProps {
 }
 
 export function CarryBetweenBands({ bands, children }: CarryProps) {
-  const { boxRef, kit: given } = useKitInQuiet()
-  const lay = useLaying(bands)
-  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
-    const by = { ArrowUp: -1, ArrowDown: 1 }[event.key]
-    const id = (event.target as HTMLElement).closest<HTMLElement>('[data-of]')?.dataset['of']
-    if (!event.altKey || by === undefined || !id) return
-    event.preventDefault()
-    event.stopPropagation()
-    lay.by(id as Id<'action'>, by as 1 | -1)
-  }
-  return (
-    <div ref={boxRef} className="column" onKeyDownCapture={onKeyDown}>
-      {given ? (
-        <Carrying kit={given} lay={lay}>
-          {children}
-        </Carrying>
-      ) : (
-        children
-      )}
-    </div>
-  )
+  return <Carrying lay={useLaying(bands)}>{children}</Carrying>
 }
-
-/** The kit, from the first moment on in which nothing in the box has the focus: what is used by keys is not laid out anew under them. */
-function useKitInQuiet(): {
-  readonly boxRef: RefObject<HTMLDivElement | null>
-  readonly kit: DragKit | null
-} {
-  const loaded = useDragKitLater()
-  const [kit, setKit] = useState(loaded)
-  const boxRef = useRef<HTMLDivElement>(null)
-  useEffect(() => {
-    if (!loaded || kit) return
-    const look = () => {
-      if (!boxRef.current?.contains(document.activeElement)) setKit(loaded)
-    }
-    const later = () => setTimeout(look)
-    const timer = later()
-    document.addEventListener('focusout', later)
-    return () => {
-      clearTimeout(timer)
-      document.removeEventListener('focusout', later)
-    }
-  }, [loaded, kit])
-  return { boxRef, kit }
-}
-
-const drawCarried = (props: ComponentProps<typeof CarriedRow>) => <CarriedRow {...props} />
 
 const bandOf = (bands: DayBands, id: Id<'action'>): DayBandName | null =>
   (Object.keys(bands) as DayBandName[]).find((name) => bands[name].some((action) => action.id === id)) ?? null
@@ -106,7 +49,7 @@ function orderWith(band: readonly Action[], moved: Action, overId: Id<'action'> 
   return order.filter((action) => isHandAlone(action, moved)).map(({ id }) => id)
 }
 
-function useLaying(bands: DayBands) {
+function useLaying(bands: DayBands): Laying {
   const act = useAct()
   const { store } = useZen()
   const today = useToday()
@@ -120,7 +63,7 @@ function useLaying(bands: DayBands) {
       act('moveTo', { id, day: place.date }, { say: `To ${nearDate(place.date, today)}: ${called}` })
       return
     }
-    const { band } = place
+    const band = place.in as DayBandName
     const overId = place.kind === 'row' ? place.id : null
     if (band === from) {
       if (overId !== null && overId !== id)
@@ -160,46 +103,4 @@ function useLaying(bands: DayBands) {
       )
   }
   return { into, by }
-}
-
-function Carrying({
-  kit,
-  lay,
-  children,
-}: {
-  kit: DragKit
-  lay: ReturnType<typeof useLaying>
-  children: ReactNode
-}) {
-  const { DndContext, MouseSensor, TouchSensor, pointerWithin, useSensor, useSensors } = kit
-  const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 8 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 420, tolerance: 8 } }),
-  )
-  return (
-    <CarryKit.Provider value={kit}>
-      <CarryRow.Provider value={drawCarried}>
-        <DndContext
-          sensors={sensors}
-          // A row is more exact than the band it stands in.
-          collisionDetection={(args) => {
-            const found = pointerWithin(args)
-            const rows = found.filter(
-              ({ id }) => String(id).startsWith('row ') && id !== `row ${args.active.id}`,
-            )
-            return rows.length > 0 ? rows : found.filter(({ id }) => !String(id).startsWith('row '))
-          }}
-          onDragEnd={({ active, over }) => {
-            const place = over?.data.current?.['place'] as Place | undefined
-            if (place) lay.into(active.id as Id<'action'>, place)
-          }}
-          accessibility={{
-            screenReaderInstructions: { draggable: 'Alt and an arrow puts it earlier or later in its band.' },
-          }}
-        >
-          {children}
-        </DndContext>
-      </CarryRow.Provider>
-    </CarryKit.Provider>
-  )
 }

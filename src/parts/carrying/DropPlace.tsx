@@ -1,22 +1,22 @@
-// A band or a day that something can be laid into. Until the carrying has loaded it is a plain box.
+// A band, a heading, a column or a day that something can be laid into. Until the carrying has loaded it is a plain box.
 import { createContext, useContext, type ReactNode } from 'react'
 import type { DragKit } from '@/ui/dragging/useDragKit'
 import { placeKey, type Place } from './place'
 
-export const CarryKit = createContext<DragKit | null>(null)
-/** The band a row is carried from, by its name. */
-export const CarryFrom = createContext<string | null>(null)
+export const CarryKit = createContext<{ readonly kit: DragKit; readonly isLifted: boolean } | null>(null)
+/** The place a row is carried from, by its name. */
+export const CarryFrom = createContext('')
 
-interface DropPlaceProps {
+export interface DropPlaceProps {
   readonly place: Place
   readonly className?: string
   readonly children: ReactNode
 }
 
 export function DropPlace(props: DropPlaceProps) {
-  const kit = useContext(CarryKit)
+  const held = useContext(CarryKit)
   const { className, children } = props
-  return kit ? <Droppable kit={kit} {...props} /> : <div className={className}>{children}</div>
+  return held ? <Droppable kit={held.kit} {...props} /> : <div className={className}>{children}</div>
 }
 
 function Droppable({ kit, place, className, children }: DropPlaceProps & { kit: DragKit }) {
@@ -24,7 +24,9 @@ function Droppable({ kit, place, className, children }: DropPlaceProps & { kit: 
   const isLanding = isOver && active !== null
   return (
     <div ref={setNodeRef} className={[className, isLanding ? 'landing-place' : ''].filter(Boolean).join(' ')}>
-      <CarryFrom.Provider value={place.kind === 'band' ? place.band : null}>{children}</CarryFrom.Provider>
+      <CarryFrom.Provider value={place.kind === 'in' ? place.in : placeKey(place)}>
+        {children}
+      </CarryFrom.Provider>
     </div>
   )
 }

@@ -9,22 +9,24 @@ export function CarriedRow({
   row: Row,
   ...props
 }: ActionRowProps & { readonly row: ComponentType<RowCarried> }) {
-  const kit = useContext(CarryKit)
-  return kit ? <WithKit kit={kit} row={Row} {...props} /> : <Row {...props} />
+  const held = useContext(CarryKit)
+  return held ? <WithKit {...held} row={Row} {...props} /> : <Row {...props} />
 }
 
 function WithKit({
   kit,
+  isLifted,
   row: Row,
   ...props
 }: ActionRowProps & {
   readonly kit: DragKit
+  readonly isLifted: boolean
   readonly row: ComponentType<RowCarried>
 }) {
-  const band = useContext(CarryFrom)
+  const from = useContext(CarryFrom)
   const { id } = props.action
-  const drag = kit.useDraggable({ id, data: { band } })
-  const drop = kit.useDroppable({ id: `row ${id}`, data: { place: { kind: 'row', band, id } } })
+  const drag = kit.useDraggable({ id, data: { from } })
+  const drop = kit.useDroppable({ id: `row ${id}`, data: { place: { kind: 'row', in: from, id } } })
   const carry: CarriedBy = {
     boxRef: (element) => {
       drag.setNodeRef(element)
@@ -32,7 +34,8 @@ function WithKit({
     },
     onMouseDown: drag.listeners?.['onMouseDown'] as CarriedBy['onMouseDown'],
     onTouchStart: drag.listeners?.['onTouchStart'] as CarriedBy['onTouchStart'],
-    style: drag.transform ? { transform: kit.CSS.Translate.toString(drag.transform) } : undefined,
+    style:
+      drag.transform && !isLifted ? { transform: kit.CSS.Translate.toString(drag.transform) } : undefined,
     isCarried: drag.isDragging,
     isLanding: drop.isOver && drop.active !== null && drop.active.id !== id,
   }

@@ -1,0 +1,25 @@
+// Carrying, as the Day hands it down.
+import { createElement, use } from 'react'
+import type { CarryingProps } from '@/parts/carrying/Carrying'
+import type { DropPlaceProps } from '@/parts/carrying/DropPlace'
+import { CarryParts } from '@/parts/rows/carryRow'
+
+export function Carrying(props: CarryingProps) {
+  const parts = use(CarryParts)
+  return parts ? createElement(parts.Carrying, props) : <>{props.children}</>
+}
+
+export function DropPlace(props: DropPlaceProps) {
+  const parts = use(CarryParts)
+  return parts ? (
+    createElement(parts.DropPlace, props)
+  ) : (
+    <div className={props.className}>{props.children}</div>
+  )
+}
+
+/** Brings a row into sight a moment after it was carried, when it stands in its new place. */
+export function useFindRow(): (id: string) => void {
+  const parts = use(CarryParts)
+  return (id) => setTimeout(() => parts?.findRow(id), 60)
+}

@@ -1,0 +1,52 @@
+// How a lens is shown: as what, which this device remembers for itself; and its columns, details and limits, which are kept
+// with the lens at once, each as one act. A lens that is not kept yet holds them on its page.
+import { useState, useSyncExternalStore } from 'react'
+import { lensViews, type LensView } from '@/core/lens/lens'
+import type { LensRecord } from '@/core/record'
+import type { Later } from '@/state'
+import { useAct, useZen } from '@/held/zen'
+
+export type Look = Pick<LensRecord, 'columnsBy' | 'limits' | 'columns' | 'shows'>
+
+export interface LensLook extends Look {
+  readonly view: LensView
+  readonly setView: (view: LensView) => void
+  readonly change: (patch: Partial<Look>, said: string) => void
+}
+
+const listeners = new Set<() => void>()
+const subscribe = (listener: () => void) => {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+const isView = (view: string | null): view is LensView =>
+  (lensViews as readonly (string | null)[]).includes(view)
+
+export function useLensLook(id: string, record: LensRecord | null, lenses: Later['lenses']): LensLook {
+  const { memory } = useZen()
+  const act = useAct()
+  const [unkept, setUnkept] = useState<Look>(() => ({
+    ...lenses.plainFace,
+    limits: {},
+    columns: {},
+    shows: [],
+  }))
+  const name = `lens-view:${id}`
+  const chosen = useSyncExternalStore(subscribe, () => memory.read(name))
+  const { columnsBy, limits, columns, shows } = record ?? unkept
+  return {
+    view: isView(chosen) ? chosen : (record?.view ?? 'list'),
+    columnsBy,
+    limits,
+    columns,
+    shows,
+    setView: (view) => {
+      memory.write(name, view)
+      listeners.forEach((listener) => listener())
+    },
+    change: (patch, said) => {
+      if (record) act('editLens', { id: record.id, patch }, { say: said })
+      else setUnkept((before) => ({ ...before, ...patch }))
+    },
+  }
+}

@@ -1,0 +1,131 @@
+// The cells of a table: which has the focus, where keys lead, and what is opened to set one. The focus belongs to an action
+// and a column, not to a place: it stays with the action wherever an edit carries that.
+import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react'
+import type { DetailField, TableColumn } from '@/core/lens'
+import type { Id } from '@/core/record'
+import type { SaidField } from '@/words'
+import { useOpened } from '@/held/useOpened'
+import type { Line } from '../shown/linesOf'
+
+/** What sets a column's field; the others follow from what is done, and open the action. */
+export const setBy: Readonly<Partial<Record<DetailField, SaidField>>> = {
+  shelf: 'shelf',
+  context: 'contextIds',
+  person: 'personIds',
+  minutes: 'minutes',
+  weight: 'weight',
+  energy: 'energy',
+  horizon: 'horizon',
+  due: 'due',
+  day: 'day',
+  at: 'at',
+  notBefore: 'notBefore',
+  waiting: 'waiting',
+  worth: 'payoff',
+}
+
+interface CellsOf {
+  readonly lines: readonly Line[]
+  readonly columns: readonly TableColumn[]
+  readonly boxRef: RefObject<HTMLDivElement | null>
+  readonly scrollTo: (index: number) => void
+}
+
+export interface Cells {
+  /** The one that Tab leads to: a line and a column, 0 is the title. */
+  readonly at: { readonly id: string; readonly column: number }
+  readonly onKeyDown: (event: KeyboardEvent<HTMLElement>) => void
+  readonly focused: (id: string, column: number) => void
+  /** Opens what sets it: its chooser, or for a title the line itself. */
+  readonly open: (id: Id<'action'>, column: number) => void
+  readonly chosen: { readonly id: Id<'action'>; readonly field: SaidField } | null
+  /** The action whose title is being written. */
+  readonly writing: Id<'action'> | null
+  readonly write: (id: Id<'action'> | null) => void
+  readonly close: () => void
+}
+
+const cellIn = (box: HTMLElement | null, id: string, column: number): HTMLElement | null =>
+  box?.querySelector<HTMLElement>(`[data-line="${CSS.escape(id)}"] [data-cell="${column}"]`) ?? null
+
+export function useCells({ lines, columns, boxRef, scrollTo }: CellsOf): Cells {
+  const { open: openAction } = useOpened()
+  const [wanted, setWanted] = useState<Cells['at'] | null>(null)
+  const [chosen, setChosen] = useState<Cells['chosen']>(null)
+  const [writing, setWriting] = useState<Cells['writing']>(null)
+  const goingTo = useRef(false)
+  const firstRow = lines.find(({ kind }) => kind === 'row')?.id ?? ''
+  const isThere = wanted !== null && lines.some(({ id }) => id === wanted.id)
+  const at = isThere ? wanted : { id: firstRow, column: 0 }
+  // A line that was out of sight is there a moment after it was scrolled to.
+  useEffect(() => {
+    if (!goingTo.current) return
+    const cell = cellIn(boxRef.current, at.id, at.column)
+    if (!cell) return
+    goingTo.current = false
+    cell.focus({ preventScroll: true })
+    cell.scrollIntoView({ block: 'nearest', inline: 'nearest' })
+  })
+  const go = (index: number, column: number) => {
+    const line = lines[Math.min(lines.length - 1, Math.max(0, index))]
+    if (!line) return
+    goingTo.current = true
+    scrollTo(lines.indexOf(line))
+    setWanted({ id: line.id, column: Math.min(columns.length, Math.max(0, column)) })
+  }
+  const open: Cells['open'] = (id, column) => {
+    if (column === 0) return setWriting(id)
+    const field = setBy[columns[column - 1]?.field as DetailField]
+    if (field) setChosen({ id, field })
+    else openAction(id)
+  }
+  const step = (index: number, by: 1 | -1) => {
+    // Headings have nothing to set: they are passed over.
+    let next = index + by
+    while (lines[next] && lines[next]?.kind !== 'row') next += by
+    return lines[next] ? next : index
+  }
+  const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
+    const cell = (event.target as HTMLElement).closest<HTMLElement>('[data-cell]')
+    const id = cell?.closest<HTMLElement>('[data-line]')?.dataset['line']
+    if (!cell || !id || event.altKey || (event.target as HTMLElement).closest('input')) return
+    const column = Number(cell.dataset['cell'])
+    const index = lines.findIndex((line) => line.id === id)
+    const page = Math.max(1, Math.floor((boxRef.current?.clientHeight ?? 400) / 52) - 2)
+    const isFar = event.ctrlKey || event.metaKey
+    const moves: Record<string, () => void> = {
+      ArrowDown: () => go(step(index, 1), column),
+      ArrowUp: () => go(step(index, -1), column),
+      ArrowRight: () => go(index, column + 1),
+      ArrowLeft: () => go(index, column - 1),
+      Home: () => go(isFar ? step(-1, 1) : index, 0),
+      End: () => go(isFar ? step(lines.length, -1) : index, columns.length),
+      PageDown: () => go(step(Math.min(lines.length, index + page), -1), column),
+      PageUp: () => go(step(Math.max(-1, index - page), 1), column),
+      Enter: () => open(id as Id<'action'>, column),
+      F2: () => open(id as Id<'action'>, column),
+    }
+    const move = moves[event.key]
+    if (!move || ((event.key === 'Enter' || event.key === 'F2') && event.target !== cell)) return
+    event.preventDefault()
+    event.stopPropagation()
+    move()
+  }
+  const close = () => {
+    setChosen(null)
+    setWriting(null)
+    goingTo.current = true
+  }
+  return {
+    at,
+    onKeyDown,
+    focused: (id, column) => {
+      if (at.id !== id || at.column !== column) setWanted({ id, column })
+    },
+    open,
+    chosen,
+    writing,
+    write: (id) => (id === null ? close() : setWriting(id)),
+    close,
+  }
+}

@@ -1,0 +1,227 @@
+// A lens as columns, as a table, by date: carried about by hand, edited in place, copied out; each as it was left.
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { band, carry, openWithDemo, row, wide } from './parts'
+
+const view = (page: Page, name: string) => page.getByRole('radio', { name, exact: true })
+const titlesIn = (page: Page, name: string) =>
+  band(page, name)
+    .getByRole('checkbox')
+    .evaluateAll((boxes) => boxes.map((box) => box.getAttribute('aria-label')))
+const status = (page: Page, words: string) => page.getByRole('status').filter({ hasText: words }).first()
+const undo = (page: Page) => page.getByRole('button', { name: 'Undo', exact: true }).click()
+
+async function expectNothingSerious(page: Page): Promise<void> {
+  const axe = await new AxeBuilder({ page }).analyze()
+  const serious = axe.violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
+  expect(serious.map(({ id, nodes }) => [id, nodes[0]?.html])).toEqual([])
+}
+
+test.describe('wide', () => {
+  test.use({ viewport: wide })
+
+  test('columns: carried from one to the next by mouse and keys, limited, refused with the reason', async ({
+    page,
+  }) => {
+    test.setTimeout(90_000)
+    await openWithDemo(page, '/day?lens=lens:ready-by-date')
+    await view(page, 'columns').click()
+    await expect(band(page, 'Today')).toBeVisible()
+    const title = 'Sketch the caretakers’ hand-out'
+    expect(await titlesIn(page, 'Today')).toContain(title)
+    await carry(page, title, band(page, 'This week'))
+    await expect(status(page, `This week: ${title}`)).toBeAttached()
+    expect(await titlesIn(page, 'This week')).toContain(title)
+    expect(await titlesIn(page, 'Today')).not.toContain(title)
+    await undo(page)
+    expect(await titlesIn(page, 'Today')).toContain(title)
+    // The same by keys, and the focus goes with it.
+    await row(page, title).getByRole('button', { name: /^Open/ }).focus()
+    await page.keyboard.press('Alt+ArrowRight')
+    await expect(status(page, `This week: ${title}`)).toBeAttached()
+    await expect(band(page, 'This week').getByRole('button', { name: `Open ${title}` })).toBeFocused()
+
+    await page.getByRole('button', { name: /^This week: 4.*How many at most/ }).click()
+    await page.getByRole('dialog').getByRole('button', { name: '3', exact: true }).click()
+    await expect(page.getByRole('button', { name: /^This week: 4 of 3, too many/ })).toBeVisible()
+
+    await page.getByRole('button', { name: 'Columns by horizon' }).click()
+    await page.getByRole('dialog').getByRole('button', { name: 'weight', exact: true }).click()
+    await expect(band(page, 'Must')).toBeVisible()
+    // What it is of is kept with the lens; as what it was shown, with this device.
+    await page.reload()
+    await expect(band(page, 'Must')).toBeVisible()
+    await expectNothingSerious(page)
+  })
+
+  test('a table: cells set by keys, sorted, sized, chosen, summed and copied out', async ({
+    page,
+    context,
+  }) => {
+    test.setTimeout(90_000)
+    await context.grantPermissions(['clipboard-read', 'clipboard-write'])
+    await openWithDemo(page, '/day?lens=lens:ready-deep')
+    await view(page, 'table').click()
+    const grid = page.getByRole('grid', { name: 'What this lens lists' })
+    const rows = grid.getByRole('row').filter({ has: page.getByRole('checkbox') })
+    await expect(rows.first()).toBeVisible()
+    const cell = (name: RegExp) =>
+      rows.first().getByRole('gridcell').filter({ hasText: name }).getByRole('button')
+    const first = await rows.first().getByRole('checkbox').getAttribute('aria-label')
+
+    await rows
+      .first()
+      .getByRole('button', { name: first as string })
+      .focus()
+    for (let at = 0; at < 3; at++) await page.keyboard.press('ArrowRight')
+    await expect(cell(/^Minutes/)).toBeFocused()
+    await page.keyboard.press('Enter')
+    await page
+      .getByRole('dialog', { name: 'How long' })
+      .getByRole('button', { name: '45 min' })
+      .press('Enter')
+    const changed = grid.getByRole('row').filter({ hasText: first as string })
+    await expect(changed).toContainText('45 min')
+    await expect(changed.getByRole('button', { name: /^Minutes: 45 min/ })).toBeFocused()
+
+    await page.keyboard.press('Home')
+    await page.keyboard.press('Enter')
+    const line = page.getByRole('textbox', { name: `Title of ${first}` })
+    await line.fill('Renamed where it stands')
+    await line.press('Enter')
+    await expect(grid.getByRole('button', { name: 'Renamed where it stands' })).toBeFocused()
+    await undo(page)
+    await expect(grid.getByRole('button', { name: first as string })).toBeVisible()
+
+    // Pressed, a head sorts: a change just now, said in the sentence.
+    await grid.getByRole('columnheader', { name: 'Action' }).getByRole('button').click()
+    await expect(grid.getByRole('columnheader', { name: 'Action' })).toHaveAttribute('aria-sort', 'ascending')
+    await expect(page.getByRole('group', { name: 'What this lens lists' })).toContainText(
+      'by title, then due',
+    )
+    const names = await rows
+      .getByRole('checkbox')
+      .evaluateAll((boxes) => boxes.map((box) => box.ariaLabel ?? ''))
+    expect(names).toEqual([...names].sort((a, b) => (a.toLowerCase() < b.toLowerCase() ? -1 : 1)))
+
+    const edge = page.getByRole('separator', { name: 'Width of Minutes' })
+    const before = Number(await edge.getAttribute('aria-valuenow'))
+    await edge.press('ArrowRight')
+    await expect(edge).toHaveAttribute('aria-valuenow', String(before + 16))
+
+    await page.getByRole('button', { name: 'Which columns' }).click()
+    const chooser = page.getByRole('dialog', { name: 'Columns of the table' })
+    await chooser.getByRole('checkbox', { name: 'weight' }).click()
+    await chooser.getByRole('checkbox', { name: 'energy' }).click()
+    await chooser.getByRole('button', { name: 'Done' }).click()
+    await expect(grid.getByRole('columnheader', { name: 'Weight' })).toBeVisible()
+    await expect(grid.getByRole('columnheader', { name: 'Energy' })).toHaveCount(0)
+    await expect(edge).toHaveAttribute('aria-valuenow', String(before + 16))
+
+    await page.getByRole('button', { name: 'Copy it' }).click()
+    await expect(status(page, 'Copied')).toBeAttached()
+    const text = await page.evaluate(() => navigator.clipboard.readText())
+    const [head, ...lines] = text.split('\n').map((each) => each.split('\t'))
+    expect(head).toEqual(['Action', 'For', 'Context', 'Minutes', 'Due', 'Day', 'Weight'])
+    expect(lines.map(([name]) => name)).toEqual(names)
+    const minutes = lines.reduce((sum, each) => sum + Number(each[3]), 0)
+    const foot = grid.getByRole('row').filter({ hasText: 'Copy it' })
+    await expect(foot).toContainText(`${lines.length} actions`)
+    await expect(foot).toContainText(`${Math.floor(minutes / 60)} h`)
+    await expectNothingSerious(page)
+  })
+
+  test('a list: under another heading a row takes what that says; only equals are arranged by hand', async ({
+    page,
+  }) => {
+    test.setTimeout(90_000)
+    await openWithDemo(page, '/day?lens=lens:ready-deep')
+    await expect(page.getByRole('radio', { name: 'list' })).toHaveAttribute('aria-checked', 'true')
+    const line = page.getByRole('textbox', { name: 'Say a lens' })
+    await line.fill('gathered by weight')
+    await line.press('Enter')
+    await expect(page.getByRole('list', { name: 'Must' })).toBeVisible()
+    const inList = (name: string) =>
+      page
+        .getByRole('list', { name })
+        .getByRole('checkbox')
+        .evaluateAll((boxes) => boxes.map((box) => box.ariaLabel ?? ''))
+    const [title] = (await inList('Should')) as [string]
+    await carry(page, title, page.getByRole('heading', { name: 'Must' }))
+    await expect(status(page, `Must: ${title}`)).toBeAttached()
+    await expect.poll(() => inList('Must')).toContain(title)
+    await undo(page)
+
+    const all = await inList('Should')
+    await carry(page, all.at(-1) as string, row(page, all[0] as string))
+    await expect(status(page, 'only what is equal in that is arranged by hand')).toBeAttached()
+    // Without a sort the hand decides.
+    await page
+      .getByRole('group', { name: 'What this lens lists' })
+      .getByRole('button', { name: 'due', exact: true })
+      .click()
+    await page.getByRole('dialog').getByRole('button', { name: 'take it off' }).click()
+    await page
+      .getByRole('group', { name: 'What this lens lists' })
+      .getByRole('button', { name: /^minutes/ })
+      .click()
+    await page.getByRole('dialog').getByRole('button', { name: 'take it off' }).click()
+    const [first, second, ...rest] = (await inList('Should')) as [string, string]
+    await carry(page, second, row(page, first))
+    await expect.poll(() => inList('Should')).toEqual([second, first, ...rest])
+  })
+
+  test('by date: carried to a day it is laid on; several are told the same; each view is as it was left', async ({
+    page,
+  }) => {
+    test.setTimeout(90_000)
+    await openWithDemo(page, '/day?lens=lens:ready-by-date')
+    await view(page, 'by date').click()
+    const day = (name: string) => page.getByRole('heading', { name, exact: true })
+    await expect(day('Carried over')).toBeVisible()
+    const title = 'Find the fan’s data sheet'
+    await carry(page, title, day('tomorrow, Thu 12 Mar'))
+    await expect(status(page, `To tomorrow: ${title}`)).toBeAttached()
+    await undo(page)
+    await row(page, title).getByRole('button', { name: /^Open/ }).focus()
+    await page.keyboard.press('Alt+ArrowRight')
+    await expect(status(page, `To today: ${title}`)).toBeAttached()
+    await expect(row(page, title).getByRole('button', { name: /^Open/ })).toBeFocused()
+
+    await page.keyboard.press('v')
+    await row(page, 'Oil the kitchen door').getByRole('button', { name: /^Open/ }).click()
+    await page.getByRole('textbox', { name: 'Say what changes' }).fill('friday, must')
+    await page.getByRole('textbox', { name: 'Say what changes' }).press('Enter')
+    await expect(day('Fri 13 Mar')).toBeVisible()
+    await expect
+      .poll(() =>
+        page
+          .getByRole('listitem')
+          .allTextContents()
+          .then((lines) => lines.findIndex((line) => line.includes('Oil the kitchen door'))),
+      )
+      .toBeGreaterThan(
+        await page
+          .getByRole('listitem')
+          .allTextContents()
+          .then((lines) => lines.findIndex((line) => line.startsWith('Fri 13'))),
+      )
+    await page.keyboard.press('Escape')
+
+    await page.mouse.wheel(0, 700)
+    const scrolled = () => page.evaluate(() => Math.round(window.scrollY))
+    await expect.poll(scrolled).toBeGreaterThan(600)
+    // What was left is kept a moment later.
+    await page.waitForTimeout(600)
+    const left = await scrolled()
+    await view(page, 'table').evaluate((radio: HTMLElement) => radio.click())
+    const grid = page.getByRole('grid')
+    await grid.evaluate((box) => box.scrollTo(0, 500))
+    await page.waitForTimeout(600)
+    await page.reload()
+    await expect.poll(() => grid.evaluate((box) => box.scrollTop)).toBe(500)
+    await view(page, 'by date').evaluate((radio: HTMLElement) => radio.click())
+    // To a row: what is out of sight is not measured to the last pixel.
+    await expect.poll(async () => Math.abs((await scrolled()) - left)).toBeLessThan(90)
+  })
+})
