@@ -2,7 +2,7 @@
 import { recordsIn } from '@/core/journal'
 import { emptyLens, type Condition, type Lens } from '@/core/lens'
 import { isState, oneOfThem } from '@/core/lens/readyMade'
-import type { Id } from '@/core/record'
+import type { Id, LensRecord } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'
 import type { Play, Player } from './play'
 
@@ -23,7 +23,8 @@ const due = (span: Extract<Condition, { kind: 'date' }>['span']): Condition => (
   not: false,
 })
 
-type Asked = readonly [name: string, stamp: string, onStrip: boolean, lens: Partial<Lens>]
+type Face = Partial<Pick<LensRecord, 'view' | 'columnsBy' | 'limits' | 'shows'>>
+type Asked = readonly [name: string, stamp: string, onStrip: boolean, lens: Partial<Lens>, face?: Face]
 
 function asked(player: Player, projects: Made['projects']): readonly Asked[] {
   const hall = projects.get('Fenwick Hall echo report') ?? 'project:none'
@@ -78,6 +79,7 @@ function asked(player: Player, projects: Made['projects']): readonly Asked[] {
         groups: ['area', 'weight'],
         sorts: [{ by: 'minutes', down: false }],
       },
+      { view: 'columns', columnsBy: 'energy', limits: { 'energy light': 8 }, shows: ['minutes', 'shelf'] },
     ],
     [
       'Before the money runs',
@@ -91,6 +93,7 @@ function asked(player: Player, projects: Made['projects']): readonly Asked[] {
         ],
         sorts: [{ by: 'due', down: false }],
       },
+      { view: 'table' },
     ],
     [
       'Put off before',
@@ -106,7 +109,7 @@ function asked(player: Player, projects: Made['projects']): readonly Asked[] {
 
 export function makeLenses({ play, today, projects }: Made): void {
   play.at(addDays(today, -20), 1130, (player) => {
-    for (const [name, stamp, onStrip, lens] of asked(player, projects))
-      player.run('addLens', { name, lens: { ...emptyLens, ...lens }, face: { stamp, onStrip } })
+    for (const [name, stamp, onStrip, lens, face] of asked(player, projects))
+      player.run('addLens', { name, lens: { ...emptyLens, ...lens }, face: { stamp, onStrip, ...face } })
   })
 }

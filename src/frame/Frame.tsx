@@ -116,6 +116,7 @@ function titleOf(pathname: string): string {
     '': stationWords.tray,
     sorting: 'Sorting',
     settings: 'Settings',
+    glance: 'At a glance',
   }
   const name = names[pathname.split('/')[1] ?? '']
   return name ? `${name} · Zen Tray` : 'Zen Tray'
@@ -140,6 +141,7 @@ export function Frame({ children }: { children: ReactNode }) {
     document.title = titleOf(pathname)
     desk.getState().chooseNone()
   }, [pathname])
+  if (pathname === '/glance') return <>{children}</>
   return (
     <Column flexGrow={1} flexShrink={0} flexBasis="auto" minHeight="100%" backgroundColor="$desk">
       <a href="#station" className="visually-hidden skip">

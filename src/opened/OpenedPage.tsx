@@ -15,6 +15,7 @@ import { sayableOf } from '@/parts/said/sayableOf'
 import { EditText } from '@/parts/text/EditText'
 import { longDate, nearDate } from '@/words'
 import { beginsHint, saidOfTalk } from '@/words/pages'
+import { DayAsItWent } from './DayAsItWent'
 import { LiftButton } from './LiftButton'
 import { NothingThere } from './NothingThere'
 import { OpenedFoot } from './OpenedFoot'
@@ -61,6 +62,7 @@ function DayNote({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; note
           />
         </Row>
       </Row>
+      {date <= today ? <DayAsItWent date={date} /> : null}
       <NoteBand of={id} placeholder="Write down what comes up" />
       <BeginsWith />
       <OpenedFoot main={<LiftButton of={id} notes={notes} />}>

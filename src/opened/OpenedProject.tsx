@@ -6,11 +6,10 @@ import type { Action, Project } from '@/core/record'
 import type { ProjectPatch } from '@/core/sentence'
 import { useReader } from '@/held/reader'
 import { lists, select } from '@/state'
-import { BandHeading, Button, Column, EmptyPlace, Field, Press, Row, Words } from '@/ui'
+import { BandHeading, Button, Column, EmptyPlace, Field, Row, Words } from '@/ui'
 import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
 import { useSentence } from '@/parts/capture/useSentence'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
-import { ActionRow } from '@/parts/rows/ActionRow'
 import { Band } from '@/parts/rows/Band'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
@@ -26,6 +25,7 @@ import { Talks } from './Talks'
 import { OpenedParts } from './OpenedParts'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { OpenedFoot } from './OpenedFoot'
+import { amongTheRest, ProjectDone, useDonePlace } from './ProjectDone'
 import { ShelfHead } from './ShelfHead'
 
 export function OpenedProject({ project }: { project: Project }) {
@@ -51,6 +51,8 @@ export function OpenedProject({ project }: { project: Project }) {
   const keep = (field: 'title' | 'outcome') => (text: string, typing: object) =>
     act('editProject', { id, patch: { [field]: text } }, { say: false, atField: true, ...typing })
   const isHeld = select.isHeld(project.state)
+  const done = lists.doneOfProject(document, id)
+  const [donePlace, setDonePlace] = useDonePlace(id)
   return (
     <Column gap="$2.5" flexGrow={1}>
       <ShelfHead
@@ -89,13 +91,13 @@ export function OpenedProject({ project }: { project: Project }) {
         onSay={(text) => set(amended(text).patch, `Changed: ${shortened(project.title)}`)}
       />
       <Progress project={project} />
-      <Actions project={project} />
+      <Actions project={project} done={donePlace === 'among' ? done : []} />
       <NoteBand of={id} />
       <OpenedParts of={id} />
       <Checklists of={id} />
       <Talks of={id} />
       <Remarks of={id} />
-      <Done actions={lists.doneOfProject(document, id)} />
+      <ProjectDone actions={done} place={donePlace} sum={sumOf(done)} onPlace={setDonePlace} />
       <History ids={[id]} of={id} />
       {isHeld ? (
         <OpenedFoot>
@@ -138,13 +140,16 @@ const sumOf = (actions: readonly Action[]) => {
   return [String(actions.length), minutes > 0 ? duration(minutes) : null].filter(Boolean).join(' · ')
 }
 
-function Actions({ project }: { project: Project }) {
+function Actions({ project, done }: { project: Project; done: readonly Action[] }) {
   const { id, state } = project
   const document = useHeldDocument()
   const today = useToday()
   const open = lists.actionsOfProject(document, id)
   const next = lists.nextActionOf(document, id, today)
-  const after = open.filter((action) => action !== next)
+  const after = amongTheRest(
+    open.filter((action) => action !== next),
+    done,
+  )
   return (
     <>
       {next ? <Band title="Next" actions={[next]} counted="" showDay /> : null}
@@ -176,28 +181,6 @@ function Shrink({ project: { id, title } }: { project: Project }) {
           open(action.id)
       }}
     />
-  )
-}
-
-/** What is done, folded to its count. */
-function Done({ actions }: { actions: readonly Action[] }) {
-  const [isUnfolded, setUnfolded] = useState(false)
-  if (actions.length === 0) return null
-  return (
-    <Column>
-      <Press aria-expanded={isUnfolded} width="100%" onPress={() => setUnfolded(!isUnfolded)}>
-        <Column flex={1}>
-          <BandHeading title="Done" end={sumOf(actions)} tone="moss" />
-        </Column>
-      </Press>
-      {isUnfolded ? (
-        <Column render="ul">
-          {actions.slice(0, 100).map((action) => (
-            <ActionRow key={action.id} action={action} />
-          ))}
-        </Column>
-      ) : null}
-    </Column>
   )
 }
 

@@ -366,8 +366,7 @@ export function columnsOf(document: Document, list: LensList, lens: Lens, day: L
   for (const key of [...always, ...(neverNone.includes(field) ? [] : [''])])
     if (key !== 'past') columns.set(key, [])
   for (const { band, groups } of list.bands)
-    for (const { key, actions } of groups)
-      columns.set(key, [...(columns.get(key) ?? []), { band, actions }])
+    for (const { key, actions } of groups) columns.set(key, [...(columns.get(key) ?? []), { band, actions }])
   const compare = compareGroups(field, indexOf(document, lens, day).around)
   return [...columns]
     .sort(([a], [b]) => compare(a, b))

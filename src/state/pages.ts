@@ -1,6 +1,6 @@
-// Day notes and talks, by day and by who and what has a part in them.
+// The pages of days, written on or planned, and talks by who and what has a part in them.
 import type { Document } from '@/core/journal'
-import type { Id, Note } from '@/core/record'
+import type { Id, Note, Plan } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { makeTableIndex } from './tableIndex'
 import { dayOfNote } from './tiedTo'
@@ -28,9 +28,23 @@ export const talksWith = (document: Document, id: Id<'person'> | Id<'project'>):
   pages.of(document, id)
 
 const dayNotes = (document: Document): readonly Note[] => pages.of(document, days)
-/** The last day before this one that something was written on; null where there is none. */
-export const dayNoteBefore = (document: Document, date: CalendarDate): CalendarDate | null =>
-  dayNotes(document).find((page) => page.date < date)?.date ?? null
-/** The first day after this one that something was written on. */
-export const dayNoteAfter = (document: Document, date: CalendarDate): CalendarDate | null =>
-  dayNotes(document).findLast((page) => page.date > date)?.date ?? null
+
+const byDate = (a: Plan, b: Plan): number => (a.date < b.date ? 1 : -1)
+const plans = makeTableIndex('plan', {
+  keysOf: ({ plannedAtEpochMs, endedAtEpochMs }) => ((plannedAtEpochMs ?? endedAtEpochMs) ? [days] : []),
+  compare: byDate,
+  inOrder: (records) => [...records].sort(byDate),
+})
+
+/** The last day before this one that something was written on, or that was planned; null where there is none. */
+export function dayNoteBefore(document: Document, date: CalendarDate): CalendarDate | null {
+  const written = dayNotes(document).find((page) => page.date < date)?.date ?? null
+  const planned = plans.of(document, days).find((plan) => plan.date < date)?.date ?? null
+  return written !== null && (planned === null || written > planned) ? written : planned
+}
+/** The first day after this one that something was written on, or that was planned. */
+export function dayNoteAfter(document: Document, date: CalendarDate): CalendarDate | null {
+  const written = dayNotes(document).findLast((page) => page.date > date)?.date ?? null
+  const planned = plans.of(document, days).findLast((plan) => plan.date > date)?.date ?? null
+  return written !== null && (planned === null || written < planned) ? written : planned
+}

@@ -43,6 +43,21 @@ test('a morning: the day is picked from a hand of slips, kept as it is planned, 
   await page.goto('/day')
   await expect(page.getByRole('heading', { name: 'Thu 12 March' })).toBeVisible()
   expect(await titlesIn(page, 'Picked for today')).toContain('Sketch the caretakers’ hand-out')
+  // The day before reads as it was planned and as it went, for ever.
+  await page.getByRole('button', { name: /^Day note/ }).click()
+  await page.getByRole('button', { name: 'Day note of yesterday' }).click()
+  const went = page.getByRole('list', { name: 'As it was planned' })
+  await expect(went.getByRole('listitem')).toHaveCount(planned)
+  await expect(went.getByRole('listitem').filter({ hasText: 'February mileage' })).not.toContainText(
+    'not done',
+  )
+  await expect(went.getByRole('listitem').filter({ hasText: 'Sketch the caretakers' })).toContainText(
+    'not done · 1 h · now today',
+  )
+  await expect(went.getByRole('listitem').filter({ hasText: 'Oil the kitchen door' })).toContainText(
+    'off its day',
+  )
+  await expect(page.getByRole('heading', { name: 'Wednesday, 11 March' })).toBeVisible()
 })
 
 test('the day is picked by keys alone: each slip begins under the hand', async ({ page }) => {

@@ -9,11 +9,13 @@ import { useOpened } from '@/held/useOpened'
 import { useAct, useToday } from '@/held/zen'
 import { Button, Press, Row, Words } from '@/ui'
 import { momentSaid, shortened, when } from '@/words'
+import { useBadge } from './useBadge'
 import { useStanding } from './useStanding'
 
 export default function Reminding({ shown }: { shown: boolean }) {
   const standing = useStanding()
   useNotifying(standing)
+  useBadge()
   return shown && standing.length > 0 ? <ReminderBar standing={standing} /> : null
 }
 

@@ -1,6 +1,6 @@
-// How a list is shown: one of several ways, several details in an order, and how many a column holds at most.
-import { useState } from 'react'
-import { Button, Choice, Column, Field, IconButton, Row, Words } from '@/ui'
+// How a list is shown: one of several ways, several details in an order, how many a column holds at most, the ink of its seal.
+import { useState, type KeyboardEvent } from 'react'
+import { areaInks, Button, Choice, Column, Field, IconButton, moveFocusWithin, Press, Row, Words } from '@/ui'
 import { ChooserSheet } from './ChooserSheet'
 import { ScaleChooser } from './ScaleChooser'
 
@@ -32,6 +32,12 @@ export type LookTarget =
       readonly limit: number | null
       readonly onChoose: (limit: number | null) => void
     }
+  | {
+      readonly kind: 'ink'
+      readonly title: string
+      readonly ink: number
+      readonly onChoose: (ink: number) => void
+    }
 
 export interface LookChooserProps {
   readonly target: LookTarget
@@ -58,6 +64,8 @@ export function LookChooser({ target, anchor, onClose }: LookChooserProps) {
       return <SeveralInOrder target={target} anchor={anchor} onClose={onClose} />
     case 'limit':
       return <LimitChooser target={target} anchor={anchor} onClose={onClose} />
+    case 'ink':
+      return <InkChooser target={target} anchor={anchor} onClose={onClose} />
   }
 }
 
@@ -117,6 +125,38 @@ function SeveralInOrder({ target: { title, options, none, ...target }, anchor, o
       ) : null}
       <Row justifyContent="flex-end">
         <Button label="Done" onPress={onClose} />
+      </Row>
+    </ChooserSheet>
+  )
+}
+
+function InkChooser({ target: { title, ink, onChoose }, anchor, onClose }: Of<'ink'>) {
+  return (
+    <ChooserSheet title={title} anchor={anchor} onClose={onClose}>
+      <Row
+        gap="$1"
+        flexWrap="wrap"
+        role="radiogroup"
+        aria-label={title}
+        onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, '[role=radio]')}
+      >
+        {areaInks.map((colour, at) => (
+          <Press
+            key={colour}
+            role="radio"
+            aria-checked={at === ink}
+            aria-label={`Ink ${at + 1}`}
+            justifyContent="center"
+            borderWidth={2}
+            borderColor={at === ink ? '$brass' : 'transparent'}
+            onPress={() => {
+              onChoose(at)
+              onClose()
+            }}
+          >
+            <Column width={28} height={28} borderRadius={6} style={{ backgroundColor: colour }} />
+          </Press>
+        ))}
       </Row>
     </ChooserSheet>
   )

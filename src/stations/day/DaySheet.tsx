@@ -82,6 +82,9 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
         </DropPlace>
       ) : null}
       <DoneFolded />
+      <Row justifyContent="center" className="no-print">
+        <Button kind="quiet" label="Print the day" onPress={() => window.print()} />
+      </Row>
       {planning ? <Planning act={planning} onClose={() => setPlanning(null)} /> : null}
     </CarryBetweenBands>
   )

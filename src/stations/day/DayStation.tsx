@@ -4,7 +4,6 @@ import { Link, useGlobalSearchParams, useRouter } from 'expo-router'
 import { lazy, Suspense, useState } from 'react'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
-import { CarryParts } from '@/parts/rows/carryRow'
 import { findRow } from '@/parts/rows/findRow'
 import { Column, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
@@ -13,7 +12,11 @@ import { headDate, longDate } from '@/words'
 import { useLater } from '@/held/reader'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { Strip } from '@/frame/Strip'
+import { DayParts } from './dayParts'
 import { DaySheet } from './DaySheet'
+import { DayPaper } from './paper/DayPaper'
+import { PaperRows } from './paper/PaperRows'
+import { usePrinting } from './paper/usePrinting'
 import { InReach, ReachChoices } from './InReach'
 import { DoneToday } from './DoneToday'
 
@@ -21,7 +24,7 @@ const LensStation = lazy(() =>
   import('./lens/LensStation').then((module) => ({ default: module.LensStation })),
 )
 
-const carryParts = { Carrying, DropPlace, findRow }
+const dayParts = { Carrying, DropPlace, PaperRows, findRow }
 
 const first = [
   { key: 'sheet', label: 'Day sheet' },
@@ -64,6 +67,7 @@ export function DayStation() {
   const [own, setOwn] = useState<Tab>('sheet')
   const [lens, setLens] = useLensInAddress()
   const onStrip = useStripLenses()
+  const isPrinting = usePrinting()
   if (!ready) return null
   const tab: Tab = lens ?? own
   const isListed = lens === null || lens === 'all' || onStrip.some(({ key }) => key === lens)
@@ -82,14 +86,19 @@ export function DayStation() {
     >
       <DeskLayout left={roomy && !isLens(tab) ? <ReachAside /> : undefined} leftLabel="At hand now">
         {wide && !isLens(tab) ? <StationHead title={longDate(today)} /> : null}
-        {tab === 'sheet' ? <DaySheet onSeeReach={() => choose('reach')} /> : null}
+        {tab === 'sheet' ? (
+          <Column className="no-print">
+            <DaySheet onSeeReach={() => choose('reach')} />
+          </Column>
+        ) : null}
+        {tab === 'sheet' && isPrinting ? <DayPaper /> : null}
         {tab === 'reach' ? <InReach showChoices={!roomy} /> : null}
         {tab === 'done' ? <DoneToday /> : null}
         {isLens(tab) ? (
           <Suspense fallback={<View height={240} />}>
-            <CarryParts.Provider value={carryParts}>
-              <LensStation id={tab} onOpen={choose} />
-            </CarryParts.Provider>
+            <DayParts.Provider value={dayParts}>
+              <LensStation id={tab} isPrinting={isPrinting} onOpen={choose} />
+            </DayParts.Provider>
           </Suspense>
         ) : null}
       </DeskLayout>

@@ -1,12 +1,15 @@
 // What a lens is besides what it asks: its name, its seal, its place, and the ways to copy, hand on and remove it.
 import { useState } from 'react'
 import type { Lens } from '@/core/lens'
+import { lensViews, type LensView } from '@/core/lens/lens'
 import type { LensRecord } from '@/core/record'
 import type { Later, Outcome } from '@/state'
-import { Button, Choice, CommitField, Column, Row, SlideOver, Words } from '@/ui'
+import { Button, Choice, CommitField, Column, Press, Row, Seal, SlideOver, Words } from '@/ui'
+import { OpenedLookChooser } from '@/parts/choosers/useChooser'
 import { saveAs } from '@/held/saveAs'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { refusalWords } from '@/words'
+import { viewWords } from '@/words/lens'
 import type { LensId } from './LensSheet'
 
 /** Why it cannot be; null where it was done. */
@@ -17,6 +20,7 @@ export function LensMenu({
   record,
   lens,
   lenses,
+  onView,
   onOpen,
   onClose,
 }: {
@@ -24,6 +28,7 @@ export function LensMenu({
   /** As it is shown, with what is changed just now. */
   readonly lens: Lens
   readonly lenses: Later['lenses']
+  readonly onView: (view: LensView) => void
   readonly onOpen: (id: LensId | null) => void
   readonly onClose: () => void
 }) {
@@ -31,6 +36,7 @@ export function LensMenu({
   const document = useHeldDocument()
   const { id, name, stamp, onStrip } = record
   const [isGoing, setGoing] = useState(false)
+  const [isInking, setInking] = useState(false)
   const isReady = lenses.readyMade.some((ready) => ready.id === id)
   const face = lenses.lookOf(record)
   const duplicate = () => {
@@ -48,6 +54,14 @@ export function LensMenu({
     <SlideOver title={name} onClose={onClose}>
       <Column gap="$4">
         <Row gap="$3" alignItems="flex-end">
+          <Press
+            aria-label="Ink of the seal"
+            aria-haspopup="dialog"
+            justifyContent="center"
+            onPress={() => setInking(true)}
+          >
+            <Seal stamp={stamp} ink={record.ink} />
+          </Press>
           <Column flex={1}>
             <CommitField
               label="Name"
@@ -78,7 +92,24 @@ export function LensMenu({
           chosen={[onStrip ? 'yes' : 'no']}
           onToggle={(value) => act('editLens', { id, patch: { onStrip: value === 'yes' } }, { say: false })}
         />
+        <Choice
+          label="Shown as, on every device"
+          options={lensViews.map((value) => ({ value, label: viewWords[value] }))}
+          chosen={[record.view]}
+          onToggle={(view) => {
+            act('editLens', { id, patch: { view } }, { say: false })
+            onView(view)
+          }}
+        />
         <Row gap="$2" flexWrap="wrap">
+          <Button
+            label="Print it"
+            onPress={() => {
+              onClose()
+              // When this has closed.
+              setTimeout(() => window.print(), 60)
+            }}
+          />
           <Button label="Copy it" onPress={duplicate} />
           <Button label="Save it as a file" onPress={share} />
           {isReady ? (
@@ -107,6 +138,17 @@ export function LensMenu({
           />
         )}
       </Column>
+      {isInking ? (
+        <OpenedLookChooser
+          target={{
+            kind: 'ink',
+            title: 'Ink of the seal',
+            ink: record.ink,
+            onChoose: (ink) => act('editLens', { id, patch: { ink } }, { say: false }),
+          }}
+          onClose={() => setInking(false)}
+        />
+      ) : null}
     </SlideOver>
   )
 }

@@ -10,6 +10,8 @@ import { sumWords } from '@/words/lens'
 import { LensMenu } from './LensMenu'
 import { LensSentence } from './LensSentence'
 import { SayLens } from './SayLens'
+import { LensPaper } from './paper/LensPaper'
+import type { LensShown } from './shown/lensProps'
 import { LookBar } from './shown/LookBar'
 import { ShownLens } from './shown/ShownLens'
 import { shownAs } from './shown/shownAs'
@@ -18,15 +20,15 @@ import { useLensDraft, type LensDraft } from './useLensDraft'
 
 export type LensId = Id<'lens'> | 'new'
 
-export function LensSheet({
-  id,
-  lenses,
-  onOpen,
-}: {
+interface LensSheetProps {
   readonly id: LensId
   readonly lenses: Later['lenses']
+  readonly isPrinting: boolean
   readonly onOpen: (id: LensId | null) => void
-}) {
+}
+
+export function LensSheet(props: LensSheetProps) {
+  const { id, lenses, onOpen } = props
   const document = useHeldDocument()
   const record = id === 'new' ? null : lenses.lensOf(document, id)
   if (record === undefined || record?.letGoAtEpochMs)
@@ -35,20 +37,16 @@ export function LensSheet({
         <Button label="See all lenses" onPress={() => onOpen(null)} />
       </EmptyPlace>
     )
-  return <OneLens key={id} id={id} record={record} lenses={lenses} onOpen={onOpen} />
+  return <OneLens key={id} record={record} {...props} />
 }
 
 function OneLens({
   id,
   record,
   lenses,
+  isPrinting,
   onOpen,
-}: {
-  readonly id: LensId
-  readonly record: LensRecord | null
-  readonly lenses: Later['lenses']
-  readonly onOpen: (id: LensId | null) => void
-}) {
+}: LensSheetProps & { readonly record: LensRecord | null }) {
   const document = useHeldDocument()
   const today = useToday()
   const { clock } = useZen()
@@ -74,61 +72,65 @@ function OneLens({
   const [isMenu, setMenu] = useState(false)
   // On a phone a table and columns need the room; the sentence can still be pressed.
   const isTight = !wide && record !== null && (look.view === 'table' || look.view === 'columns')
+  const shown: LensShown = {
+    id,
+    lens: shownLens,
+    look,
+    list,
+    names,
+    lenses,
+    day,
+    details,
+    onChange: (next) => draft.change({ ...lens, sorts: next.sorts }),
+  }
   return (
-    <Column gap="$2">
-      <Row gap="$3" alignItems="center" paddingTop={wide ? '$0' : '$2'}>
-        {record ? <Seal stamp={record.stamp} ink={record.ink} /> : null}
-        <Row flex={1} minWidth={0} gap="$2.5" rowGap="$0" flexWrap="wrap" alignItems="baseline">
-          <Words render={wide ? 'h1' : 'h2'} size={wide ? 'heading' : 'title'}>
-            {record?.name ?? 'A new lens'}
-          </Words>
-          <Words tone="inkSoft" size={wide ? 'body' : 'second'}>
-            {sumWords(list)}
-          </Words>
+    <>
+      {isPrinting ? <LensPaper name={record?.name ?? 'A new lens'} {...shown} /> : null}
+      <Column gap="$2" className="no-print">
+        <Row gap="$3" alignItems="center" paddingTop={wide ? '$0' : '$2'}>
+          {record ? <Seal stamp={record.stamp} ink={record.ink} /> : null}
+          <Row flex={1} minWidth={0} gap="$2.5" rowGap="$0" flexWrap="wrap" alignItems="baseline">
+            <Words render={wide ? 'h1' : 'h2'} size={wide ? 'heading' : 'title'}>
+              {record?.name ?? 'A new lens'}
+            </Words>
+            <Words tone="inkSoft" size={wide ? 'body' : 'second'}>
+              {sumWords(list)}
+            </Words>
+          </Row>
+          {wide ? <LookBar look={look} lenses={lenses} /> : null}
+          {record ? (
+            <IconButton
+              label="This lens: name, seal, place"
+              icon="settings"
+              tone="inkSoft"
+              aria-haspopup="dialog"
+              onPress={() => setMenu(true)}
+            />
+          ) : null}
         </Row>
-        {wide ? <LookBar look={look} lenses={lenses} /> : null}
-        {record ? (
-          <IconButton
-            label="This lens: name, seal, place"
-            icon="settings"
-            tone="inkSoft"
-            aria-haspopup="dialog"
-            onPress={() => setMenu(true)}
+        <LensSentence lens={lens} lenses={lenses} names={names} onChange={draft.change} />
+        {isTight ? null : <SayLens lens={lens} lenses={lenses} names={names} onSay={draft.change} />}
+        {draft.isChanged || record === null ? (
+          <KeepBar record={record} draft={draft} look={look} lenses={lenses} onOpen={onOpen} />
+        ) : null}
+        {wide ? null : <LookBar look={look} lenses={lenses} />}
+        {list.count === 0 && look.view !== 'columns' ? (
+          <EmptyPlace says="Nothing is as this lens asks. Take a condition off, or say it otherwise." />
+        ) : (
+          <ShownLens key={look.view} {...shown} />
+        )}
+        {record && isMenu ? (
+          <LensMenu
+            record={record}
+            lens={lens}
+            lenses={lenses}
+            onView={look.setView}
+            onOpen={onOpen}
+            onClose={() => setMenu(false)}
           />
         ) : null}
-      </Row>
-      <LensSentence lens={lens} lenses={lenses} names={names} onChange={draft.change} />
-      {isTight ? null : <SayLens lens={lens} lenses={lenses} names={names} onSay={draft.change} />}
-      {draft.isChanged || record === null ? (
-        <KeepBar record={record} draft={draft} look={look} lenses={lenses} onOpen={onOpen} />
-      ) : null}
-      {wide ? null : <LookBar look={look} lenses={lenses} />}
-      {list.count === 0 && look.view !== 'columns' ? (
-        <EmptyPlace says="Nothing is as this lens asks. Take a condition off, or say it otherwise." />
-      ) : (
-        <ShownLens
-          key={look.view}
-          id={id}
-          lens={shownLens}
-          look={look}
-          list={list}
-          names={names}
-          lenses={lenses}
-          day={day}
-          details={details}
-          onChange={(next) => draft.change({ ...lens, sorts: next.sorts })}
-        />
-      )}
-      {record && isMenu ? (
-        <LensMenu
-          record={record}
-          lens={lens}
-          lenses={lenses}
-          onOpen={onOpen}
-          onClose={() => setMenu(false)}
-        />
-      ) : null}
-    </Column>
+      </Column>
+    </>
   )
 }
 

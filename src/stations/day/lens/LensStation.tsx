@@ -4,12 +4,21 @@ import { useLater } from '@/held/reader'
 import { AllLenses } from './AllLenses'
 import { LensSheet, type LensId } from './LensSheet'
 
-export function LensStation({ id, onOpen }: { id: LensId | 'all'; onOpen: (id: LensId | 'all') => void }) {
+export function LensStation({
+  id,
+  isPrinting,
+  onOpen,
+}: {
+  readonly id: LensId | 'all'
+  /** It is being laid on paper just now. */
+  readonly isPrinting: boolean
+  readonly onOpen: (id: LensId | 'all') => void
+}) {
   const lenses = useLater()?.lenses
   if (!lenses) return <EmptyPlace says="Lenses are loading." />
   return id === 'all' ? (
     <AllLenses lenses={lenses} onOpen={onOpen} />
   ) : (
-    <LensSheet id={id} lenses={lenses} onOpen={(next) => onOpen(next ?? 'all')} />
+    <LensSheet id={id} lenses={lenses} isPrinting={isPrinting} onOpen={(next) => onOpen(next ?? 'all')} />
   )
 }

@@ -15,8 +15,9 @@ import { RowList } from '@/parts/rows/RowList'
 import { desk } from '@/held/desk'
 import { useAct, useHeldDocument, useZen } from '@/held/zen'
 import { BandHeading, Button, Row } from '@/ui'
-import { duration, nearDate, shortDate, shortened } from '@/words'
+import { duration, nearDate, shortened } from '@/words'
 import { notByHandWords } from '@/words/lens'
+import { dayTitle } from './dayTitle'
 import { LensRow } from '../shown/LensRow'
 import type { LensShown } from '../shown/lensProps'
 import { everythingIn } from '../shown/linesOf'
@@ -105,7 +106,7 @@ function DayHead({ of, isDone, today }: { of: DayList; isDone: boolean; today: C
   const document = useHeldDocument()
   const { date, actions } = of
   const minutes = minutesOf(actions)
-  const title = titleOf(date, isDone, today)
+  const title = dayTitle(date, isDone, today)
   const isPlanned = date !== null && date !== 'past' && !isDone
   const over = isPlanned ? loadOf(actions, select.freeMinutesOn(document, date)).overMinutes : 0
   const calm = isDone ? 'moss' : 'inkSoft'
@@ -132,14 +133,6 @@ function DayHead({ of, isDone, today }: { of: DayList; isDone: boolean; today: C
       )}
     </View>
   )
-}
-
-function titleOf(date: DayList['date'], isDone: boolean, today: CalendarDate): string {
-  if (date === null) return 'No day'
-  if (date === 'past') return 'Carried over'
-  const [near, short] = [nearDate(date, today), shortDate(date, today)]
-  const said = near === short ? short : `${near}, ${short}`
-  return isDone ? `Done ${said}` : said
 }
 
 /** Laid on a day, or off it; among the equals of a day by hand. */

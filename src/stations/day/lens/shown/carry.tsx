@@ -2,15 +2,15 @@
 import { createElement, use } from 'react'
 import type { CarryingProps } from '@/parts/carrying/Carrying'
 import type { DropPlaceProps } from '@/parts/carrying/DropPlace'
-import { CarryParts } from '@/parts/rows/carryRow'
+import { DayParts } from '../../dayParts'
 
 export function Carrying(props: CarryingProps) {
-  const parts = use(CarryParts)
+  const parts = use(DayParts)
   return parts ? createElement(parts.Carrying, props) : <>{props.children}</>
 }
 
 export function DropPlace(props: DropPlaceProps) {
-  const parts = use(CarryParts)
+  const parts = use(DayParts)
   return parts ? (
     createElement(parts.DropPlace, props)
   ) : (
@@ -20,6 +20,6 @@ export function DropPlace(props: DropPlaceProps) {
 
 /** Brings a row into sight a moment after it was carried, when it stands in its new place. */
 export function useFindRow(): (id: string) => void {
-  const parts = use(CarryParts)
+  const parts = use(DayParts)
   return (id) => setTimeout(() => parts?.findRow(id), 60)
 }

@@ -1,0 +1,13 @@
+import { createContext, type ComponentType } from 'react'
+import type { CarryingProps } from '@/parts/carrying/Carrying'
+import type { DropPlaceProps } from '@/parts/carrying/DropPlace'
+import type { PaperRowsProps } from './paper/PaperRows'
+
+/** What the Day hands down to its lenses: reached from two chunks, it would load at the start. */
+export const DayParts = createContext<{
+  readonly Carrying: ComponentType<CarryingProps>
+  readonly DropPlace: ComponentType<DropPlaceProps>
+  readonly PaperRows: ComponentType<PaperRowsProps>
+  /** Brings the row of an action into sight, and the focus to it. */
+  readonly findRow: (id: string) => void
+} | null>(null)
