@@ -9,17 +9,22 @@ import { root } from '../parts/setUp.mjs'
 import { at, base, longestBlock, ms, paintedAfter, withServer } from './parts.mjs'
 import { openedFigures } from './opened.mjs'
 import { chosenFigures } from './chosen.mjs'
+import { badDayFigure, lensFigures, lensScrolling } from './lensShown.mjs'
 import { settingDownFigures } from './settingDown.mjs'
 
 /** A browser profile that holds so many actions, and how bringing them in held the screen. */
-export async function profileWith(browser, actions) {
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 } })
+export async function profileWith(
+  browser,
+  actions,
+  { carried = 0, viewport = { width: 390, height: 844 } } = {},
+) {
+  const context = await browser.newContext({ viewport })
   const page = await context.newPage()
   await page.goto(base)
   await page.getByRole('textbox', { name: 'Set down' }).waitFor()
   let bringing = null
   if (actions > 0) {
-    const file = fileOf(actions)
+    const file = fileOf(actions, carried)
     await page.goto(`${base}/settings`)
     await page.getByRole('button', { name: 'Bring in a file' }).waitFor()
     bringing = await longestBlock(page, async () => {
@@ -35,11 +40,11 @@ export async function profileWith(browser, actions) {
 }
 
 /** A store file with so many actions, on the disk: the browser reads it as it reads a person's own. */
-function fileOf(actions) {
+function fileOf(actions, carried) {
   const path = join(mkdtempSync(join(tmpdir(), 'zen-tray-bench-')), 'store.json')
   const { stdout } = spawnSync(
     process.execPath,
-    ['--import', 'tsx', join('scripts', 'bench', 'storeOf.ts'), String(actions)],
+    ['--import', 'tsx', join('scripts', 'bench', 'storeOf.ts'), String(actions), String(carried)],
     { cwd: root, maxBuffer: 1 << 30 },
   )
   writeFileSync(path, stdout)
@@ -224,6 +229,7 @@ async function hugeFigures(browser, small) {
   return [
     await starts(small, context, '100,000', 7),
     await ticks(context, '100,000'),
+    ...(await lensFigures(context, '100,000')),
     ['bringing in 100,000 actions: longest block of the screen', blockWords(bringing), 'at most 50 ms'],
     ['saving them to a file: longest block of the screen', blockWords(saved), 'at most 50 ms'],
     ['heap at rest with 100,000 actions', `${(heap / 1_000_000).toFixed(0)} MB`, 'at most 300 MB'],
@@ -244,6 +250,9 @@ export const browserFigures = () =>
         await scrolling(large),
         await chosenFigures((await profileWith(browser, 1000)).context),
         ...(await openedFigures((await profileWith(browser, 1000)).context)),
+        ...(await lensFigures(large, '10,000')),
+        ...(await lensScrolling(browser, profileWith)),
+        await badDayFigure((await profileWith(browser, 1000, { carried: 300 })).context),
         ...(await settingDownFigures(browser)),
         ...(await hugeFigures(browser, small)),
       ]

@@ -1,10 +1,12 @@
-// A store file with so many open actions, projects and names, on standard output.
+// A store file with so many open actions, projects and names, on standard output; so many of them carried over from yesterday.
 import { toStoreFile } from '../../src/core/exchange'
 import { emptyDocument, makeStamp, withChanges, type Change } from '../../src/core/journal'
 import { rankOfNumber, weights, type Action, type AnyRecord, type Id } from '../../src/core/record'
 import { plainAction } from '../../src/core/testing/plainAction'
 
 const count = Number(process.argv[2] ?? 10_000)
+const carried = Number(process.argv[3] ?? 0)
+const yesterday = new Date(Date.now() - 86_400_000).toISOString().slice(0, 10) as Action['day']
 const savedAt = Date.UTC(2026, 0, 1)
 const records: AnyRecord[] = [
   ...Array.from({ length: 8 }, (_, index) => ({
@@ -40,6 +42,7 @@ const records: AnyRecord[] = [
     weight: weights[index % 3] as Action['weight'],
     contextIds: [`context:c${index % 8}` as Id<'context'>],
     projectId: `project:p${index % 400}` as Id<'project'>,
+    ...(index < carried ? { day: yesterday } : {}),
   })),
 ]
 const changes: Change[] = records.map((record, index) => ({

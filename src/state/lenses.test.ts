@@ -4,7 +4,7 @@ import { emptyLens, lensIn, readyMade, type Lens } from '@/core/lens'
 import { isState, oneOfThem } from '@/core/lens/readyMade'
 import type { Id, LensRecord } from '@/core/record'
 import { anyActionFields, anyLens, lensToday } from '@/core/testing/lenses'
-import { areEqualIn, lensesOf, lensListOf, lensListOnce, lensNamesOf, lensOf, type LensList } from './lenses'
+import { equalityIn, lensesOf, lensListOf, lensListOnce, lensNamesOf, lensOf, type LensList } from './lenses'
 import { makeMemoryStore } from './persistence'
 import { makeTestStore } from './testing'
 
@@ -124,8 +124,8 @@ describe('a lens over the store', () => {
     const [a, b, c] = recordsIn(document(), 'action').sort((x, y) => (x.rank < y.rank ? -1 : 1)) as never[]
     const lens: Lens = { ...emptyLens, sorts: [{ by: 'minutes', down: false }] }
     expect([
-      areEqualIn(document(), lens, day, a as never, b as never),
-      areEqualIn(document(), lens, day, a as never, c as never),
+      equalityIn(document(), lens, day)(a as never, b as never),
+      equalityIn(document(), lens, day)(a as never, c as never),
     ]).toEqual([true, false])
   })
 })

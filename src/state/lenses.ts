@@ -331,9 +331,12 @@ export const lensListOf = (document: Document, lens: Lens, day: LensDay): LensLi
 export const lensListOnce = (document: Document, lens: Lens, day: LensDay): LensList =>
   makeLensIndex(lens, document, factsOf(document), day, settingsOf(document).weekStartsOn).list(document)
 
-/** Whether only the hand tells two actions of a lens apart. */
-export const areEqualIn = (document: Document, lens: Lens, day: LensDay, a: Action, b: Action): boolean =>
-  indexOf(document, lens, day).isEqual(a, b)
+/** Tells whether only the hand tells two actions of a lens apart. */
+export const equalityIn = (
+  document: Document,
+  lens: Lens,
+  day: LensDay,
+): ((a: Action, b: Action) => boolean) => indexOf(document, lens, day).isEqual
 
 /** What laying an action by hand under headings of a lens does to it. */
 export const laidUnderIn = (

@@ -13,6 +13,7 @@ const formats = {
   dayMonth: format({ day: 'numeric', month: 'long' }),
   shortYear: format({ day: 'numeric', month: 'short', year: 'numeric' }),
   weekday: format({ weekday: 'long' }),
+  weekdayAlone: format({ weekday: 'short' }),
   weekdayShort: format({ weekday: 'short', day: 'numeric' }),
 }
 
@@ -22,7 +23,7 @@ export const longDate = (date: CalendarDate): string =>
 
 /** "Wed 11 March" */
 export const headDate = (date: CalendarDate): string =>
-  `${format({ weekday: 'short' }).format(utc(date))} ${formats.dayMonth.format(utc(date))}`
+  `${formats.weekdayAlone.format(utc(date))} ${formats.dayMonth.format(utc(date))}`
 
 export const weekdayShort = (date: CalendarDate): string =>
   formats.weekdayShort.format(utc(date)).replace(/^(\d+) (\w+)$/, '$2 $1')

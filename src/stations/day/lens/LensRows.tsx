@@ -3,7 +3,7 @@
 import { useId, useMemo } from 'react'
 import { View } from '@tamagui/core'
 import type { LensNames } from '@/core/lens'
-import { BandHeading, Column, Row, Words } from '@/ui'
+import { BandHeading, Column } from '@/ui'
 import { Carrying, DropPlace } from './shown/carry'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
@@ -16,17 +16,17 @@ import { actionsIn, bandPlace, everythingIn, linesOf, placeIn, placesOf } from '
 import { useLensLaying } from './shown/useLensLaying'
 import { useRemembered } from './shown/useRemembered'
 
-export const GroupHead = ({ group, names, inner }: { group: Group; names: LensNames; inner: boolean }) =>
-  group.field === null ? null : (
-    <Row gap="$2.5" alignItems="baseline" paddingTop={inner ? '$2.5' : '$3.5'} paddingBottom="$1.5">
-      <Words render={inner ? 'h4' : 'h3'} size={inner ? 'body' : 'title'} strong={inner}>
-        {headingWords(group.field, group.key, names)}
-      </Words>
-      <Words size="second" tone="inkSoft">
-        {sumWords(group)}
-      </Words>
-    </Row>
+// Plain elements: a long list is made of them.
+const GroupHead = ({ group, names, inner }: { group: Group; names: LensNames; inner: boolean }) => {
+  if (group.field === null) return null
+  const Heading = inner ? 'h4' : 'h3'
+  return (
+    <div className={inner ? 'lens-head inner' : 'lens-head'}>
+      <Heading>{headingWords(group.field, group.key, names)}</Heading>
+      <span>{sumWords(group)}</span>
+    </div>
   )
+}
 
 /** So many rows are laid out whole. */
 const wholeUpTo = 120
@@ -137,9 +137,9 @@ function LongRows(shown: LensShown) {
             {line.kind === 'row' ? (
               <LensRow action={line.action} {...shown} />
             ) : (
-              <View role="listitem">
+              <div role="listitem">
                 <GroupHead group={line.group} names={names} inner={line.inner} />
-              </View>
+              </div>
             )}
           </DropPlace>
         )

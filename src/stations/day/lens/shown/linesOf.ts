@@ -18,8 +18,21 @@ export type Line =
 export const actionsIn = (group: Group): readonly Action[] =>
   group.groups.length > 0 ? group.groups.flatMap(actionsIn) : group.actions
 
-export const everythingIn = (list: LensList): readonly Action[] =>
-  list.bands.flatMap(({ groups }) => groups.flatMap(actionsIn))
+/** Made once for as long as a list stands: a lens that is opened again has it. */
+function perList<T>(make: (list: LensList) => T): (list: LensList) => T {
+  const made = new WeakMap<LensList, T>()
+  return (list) => {
+    const known = made.get(list)
+    if (known !== undefined) return known
+    const fresh = make(list)
+    made.set(list, fresh)
+    return fresh
+  }
+}
+
+export const everythingIn = perList((list): readonly Action[] =>
+  list.bands.flatMap(({ groups }) => groups.flatMap(actionsIn)),
+)
 
 /** The name of the place that a heading opens, in the one it stands in. */
 export const placeIn = (outer: string, { key }: Group): string => `${outer}|${key}`
@@ -38,14 +51,20 @@ function linesIn(groups: readonly Group[], outer: string, isInner: boolean): Lin
   })
 }
 
-export const linesOf = (list: LensList, isTitled: boolean): Line[] =>
-  list.bands.flatMap((band): Line[] => [
-    ...(isTitled ? [{ id: bandPlace(band), kind: 'band', band } as const] : []),
-    ...linesIn(band.groups, bandPlace(band), false),
-  ])
+const linesWith = (isTitled: boolean) =>
+  perList((list): readonly Line[] =>
+    list.bands.flatMap((band): Line[] => [
+      ...(isTitled ? [{ id: bandPlace(band), kind: 'band', band } as const] : []),
+      ...linesIn(band.groups, bandPlace(band), false),
+    ]),
+  )
+const [titledLines, plainLines] = [linesWith(true), linesWith(false)]
+
+export const linesOf = (list: LensList, isTitled: boolean): readonly Line[] =>
+  isTitled ? titledLines(list) : plainLines(list)
 
 /** Every heading that holds rows itself, with what something laid under it takes. */
-export function placesOf(list: LensList): LensPlace[] {
+export const placesOf = perList((list): readonly LensPlace[] => {
   const within = (
     band: BandList['band'],
     groups: readonly Group[],
@@ -61,4 +80,4 @@ export function placesOf(list: LensList): LensPlace[] {
         : [{ in: place, band, under, actions: group.actions }]
     })
   return list.bands.flatMap((band) => within(band.band, band.groups, bandPlace(band), []))
-}
+})

@@ -38,9 +38,8 @@ export function useLensLaying(
 
   /** Those that only the hand tells from the action, with it laid before or behind another. */
   const orderIn = (target: LensPlace, moved: Action, overId: Id<'action'> | null): Id<'action'>[] => {
-    const equals = target.actions.filter(
-      (other) => other.id !== moved.id && lenses.areEqualIn(now(), lens, day, other, moved),
-    )
+    const isEqual = lenses.equalityIn(now(), lens, day)
+    const equals = target.actions.filter((other) => other.id !== moved.id && isEqual(other, moved))
     const was = target.actions.findIndex(({ id }) => id === moved.id)
     const over = target.actions.findIndex(({ id }) => id === overId)
     const found = equals.findIndex(({ id }) => id === overId)
@@ -51,7 +50,7 @@ export function useLensLaying(
   const arrange = (target: LensPlace, action: Action, overId: Id<'action'>) => {
     const over = recordIn(now(), overId)
     if (!over || overId === action.id) return
-    if (!lenses.areEqualIn(now(), lens, day, action, over)) {
+    if (!lenses.equalityIn(now(), lens, day)(action, over)) {
       const [sort] = lens.sorts
       return refuse(
         `In the order of ${sort ? lenses.sortWords[sort.by][0] : 'the hand'}: only what is equal in that is arranged by hand.`,
