@@ -2,6 +2,7 @@ import { recordIn } from '@/core/journal'
 import { isIdOf } from '@/core/record'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeld } from '@/held/zen'
+import { WholeLists } from '@/parts/rows/RowList'
 import { OpenedAction } from './OpenedAction'
 import { OpenedChecklist } from './OpenedChecklist'
 import { OpenedNamed } from './OpenedNamed'
@@ -22,7 +23,12 @@ export function OpenedRecord({ id }: { id: OpenableId }) {
   if (isIdOf('note', id)) return <OpenedPage id={id} page={(record ?? null) as never} />
   if (!record) return <NothingThere />
   if (isIdOf('action', id)) return <OpenedAction action={record as never} />
-  if (isIdOf('project', id)) return <OpenedProject project={record as never} />
+  if (isIdOf('project', id))
+    return (
+      <WholeLists value>
+        <OpenedProject project={record as never} />
+      </WholeLists>
+    )
   if (isIdOf('slip', id)) return <OpenedSlip slip={record as never} />
   if (isIdOf('reference', id)) return <OpenedReference reference={record as never} />
   if (isIdOf('reading', id)) return <OpenedReading reading={record as never} />

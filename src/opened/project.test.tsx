@@ -1,4 +1,4 @@
-import { act, screen, within } from '@testing-library/react'
+import { act, fireEvent, screen, within } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import type { TestStore } from '@/state/testing'
@@ -6,13 +6,13 @@ import { showStation } from '@/frame/testing'
 import { desk } from '@/held/desk'
 import { useHeld } from '@/held/zen'
 import { ChosenTogether } from './chosen/ChosenTogether'
-import { OpenedProject } from './OpenedProject'
-import { press, say, enter } from './testing'
+import { OpenedRecord } from './OpenedRecord'
+import { chooseIn, press, say, enter } from './testing'
 
 describe('an opened project', () => {
   function OpenedOne() {
     const project = useHeld((state) => recordsIn(state.document, 'project')[0])
-    return project ? <OpenedProject project={project} /> : null
+    return project ? <OpenedRecord id={project.id} /> : null
   }
   const project = (store: TestStore) => recordsIn(store.api.getState().document, 'project')[0]
   const openedProject = async () => {
@@ -36,6 +36,40 @@ describe('an opened project', () => {
     within(screen.getByRole('region', { name }))
       .getAllByRole('button', { name: /^Open/ })
       .map((row) => row.textContent?.replace(/^Open /, '').replace(/30 min.*/, ''))
+  it('shows what is done at the end, among the rest or not at all: one switch, remembered', async () => {
+    await openedProject()
+    const rows = () =>
+      screen
+        .getAllByRole('button', { name: /^Open (gather|add up|send)/ })
+        .map((row) => row.textContent?.replace(/^Open /, '').replace(/30 min.*/, ''))
+    expect(rows()).toEqual(['add up', 'send'])
+    const put = async (from: string, to: string) => {
+      press(`What is done: ${from}`)
+      await act(async () => {})
+      chooseIn(to)
+      await act(async () => {})
+    }
+    await put('at the end', 'among the rest')
+    expect(rows()).toEqual(['add up', 'gather', 'send'])
+    await put('among the rest', 'left out')
+    expect(rows()).toEqual(['add up', 'send'])
+    expect(screen.getByRole('button', { name: 'What is done: left out' })).toBeTruthy()
+    await put('left out', 'at the end')
+    fireEvent.click(screen.getByRole('button', { name: /^Done/ }))
+    expect(rows()).toEqual(['add up', 'send', 'gather'])
+    await act(async () => {})
+  })
+  it('lists all of a long project in its own pane', async () => {
+    await showStation(<OpenedOne />, (fresh) => {
+      fresh.run('addProject', { title: 'Long one', outcome: '' })
+      for (let at = 0; at < 90; at++)
+        fresh.run('addAction', { title: `part ${at}`, projectId: project(fresh)?.id ?? null })
+    })
+    await act(async () => {})
+    await act(async () => {})
+    expect(screen.getAllByRole('button', { name: /^Open part/ })).toHaveLength(90)
+    await act(async () => {})
+  })
   it('reads its outcome, its next action, the rest in order, and how far it is', async () => {
     await openedProject()
     expect((screen.getByRole('textbox', { name: 'Outcome' }) as HTMLTextAreaElement).value).toBe(

@@ -1,10 +1,20 @@
 import fc from 'fast-check'
 import { mergeDocuments, recordIn, recordsIn, type Document } from '@/core/journal'
-import { emptyLens, lensIn, readyMade, type Lens } from '@/core/lens'
+import { emptyLens, lensIn, readyMade, type GroupField, type Lens } from '@/core/lens'
 import { isState, oneOfThem } from '@/core/lens/readyMade'
-import type { Id, LensRecord } from '@/core/record'
+import type { Action, Id, LensRecord } from '@/core/record'
 import { anyActionFields, anyLens, lensToday } from '@/core/testing/lenses'
-import { equalityIn, lensesOf, lensListOf, lensListOnce, lensNamesOf, lensOf, type LensList } from './lenses'
+import {
+  columnsOf,
+  equalityIn,
+  laidUnderIn,
+  lensesOf,
+  lensListOf,
+  lensListOnce,
+  lensNamesOf,
+  lensOf,
+  type LensList,
+} from './lenses'
 import { makeMemoryStore } from './persistence'
 import { makeTestStore } from './testing'
 
@@ -127,6 +137,62 @@ describe('a lens over the store', () => {
       equalityIn(document(), lens, day)(a as never, b as never),
       equalityIn(document(), lens, day)(a as never, c as never),
     ]).toEqual([true, false])
+  })
+})
+
+describe('columns', () => {
+  it('hold everything a lens lists once; every step of a scale and every context stands there to be laid into', async () => {
+    const { store, document } = await opened()
+    for (const name of ['Desk', 'Phone', 'Errands']) store.run('addContext', { name })
+    const [desk, phone] = recordsIn(document(), 'context').map(({ id }) => id) as [
+      Id<'context'>,
+      Id<'context'>,
+    ]
+    for (const [title, contextIds, energy] of [
+      ['a', [desk], 'deep'],
+      ['b', [phone, desk], 'light'],
+      ['c', [], null],
+    ] as const)
+      store.run('addAction', { title, contextIds: [...contextIds], energy, minutes: 10 })
+    const columns = (field: GroupField) => {
+      const lens: Lens = { ...emptyLens, groups: [field], sorts: [{ by: 'title', down: false }] }
+      return columnsOf(document(), lensListOf(document(), lens, day), lens, day).map(
+        ({ key, count, bands }) => [
+          key,
+          count,
+          bands.flatMap(({ actions }) => actions.map(({ title }) => title)).join(''),
+        ],
+      )
+    }
+    expect(columns('context').map(([, count, titles]) => [count, titles])).toEqual([
+      [2, 'ab'],
+      [0, ''],
+      [0, ''],
+      [1, 'c'],
+    ])
+    expect(columns('energy')).toEqual([
+      ['deep', 1, 'a'],
+      ['plain', 0, ''],
+      ['light', 1, 'b'],
+      ['', 1, 'c'],
+    ])
+    // Nothing is without a weight: no column stands for none.
+    expect(columns('weight').map(([key]) => key)).toEqual(['must', 'should', 'could'])
+    expect(columns('day').map(([key]) => key)).not.toContain('past')
+    // What is laid into one stands there, and by its order; one undo.
+    const c = recordsIn(document(), 'action').find(({ title }) => title === 'c') as Action
+    const lens: Lens = { ...emptyLens, groups: ['energy'] }
+    const laid = laidUnderIn(document(), lens, day, c, [['energy', 'deep']])
+    const a = recordsIn(document(), 'action').find(({ title }) => title === 'a') as Action
+    if (laid.kind !== 'set') throw new Error('it is set')
+    store.run('layInto', { id: c.id, band: null, patch: laid.patch, order: [c.id, a.id] })
+    const deep = () =>
+      columnsOf(document(), lensListOf(document(), lens, day), lens, day)[0]?.bands[0]?.actions.map(
+        ({ title }) => title,
+      )
+    expect(deep()).toEqual(['c', 'a'])
+    store.undo()
+    expect(deep()).toEqual(['a'])
   })
 })
 

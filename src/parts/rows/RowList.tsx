@@ -1,9 +1,21 @@
 // A list of rows of any length. Short lists are laid out whole; long ones only where they are looked at.
 import { useWindowVirtualizer } from '@tanstack/react-virtual'
 import { View } from '@tamagui/core'
-import { useCallback, useLayoutEffect, useRef, useState, type ReactNode, type RefObject } from 'react'
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type ReactNode,
+  type RefObject,
+} from 'react'
 
 const wholeUpTo = 60
+
+/** Inside of what scrolls by itself lists are laid out whole: what is drawn where it is looked at follows the page. */
+export const WholeLists = createContext(false)
 
 interface RowListProps<T extends { readonly id: string }> {
   readonly items: readonly T[]
@@ -14,7 +26,8 @@ interface RowListProps<T extends { readonly id: string }> {
 }
 
 export function RowList<T extends { readonly id: string }>(props: RowListProps<T>) {
-  if (props.items.length > wholeUpTo) return <LongList {...props} />
+  const isWhole = useContext(WholeLists)
+  if (!isWhole && props.items.length > wholeUpTo) return <LongList {...props} />
   return (
     <View render="ul" aria-label={props.label} flexDirection="column">
       {props.items.map((item) => (

@@ -8,11 +8,12 @@ import { addDays, type CalendarDate } from '@/core/time'
 import { lists, select } from '@/state'
 import { Button, Choice, Column, EmptyPlace, Row, SlideOver, Words } from '@/ui'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
-import { RowList } from '@/parts/rows/RowList'
 import { useAct } from '@/held/zen'
 import { count, duration, nearDate, weekdayShort } from '@/words'
 import { usePlanned } from './usePlanned'
 
+/** So many are shown at first, and more of them when asked for. */
+const fewer = 25
 const ahead = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10]
 
 export function SpreadDay({ onClose }: { onClose: () => void }) {
@@ -29,15 +30,17 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
   )
   const [chosen, setChosen] = useState<Readonly<Record<string, CalendarDate>>>({})
   const [choosing, setChoosing] = useState<Action | null>(null)
+  const [seen, setSeen] = useState(fewer)
   const going = all.filter(({ id }) => !staying.includes(id))
   const spread = spreadOver(
     going.filter(({ id }) => !chosen[id]),
     days,
     roomOn,
   )
+  const spreadTo = new Map(spread.map((place) => [place.id, place]))
   const placeOf = (id: Id<'action'>) => {
     const own = chosen[id]
-    return own ? { to: own, fits: true } : spread.find((place) => place.id === id)
+    return own ? { to: own, fits: true } : spreadTo.get(id)
   }
   const moves = going.flatMap(({ id }) => {
     const place = placeOf(id)
@@ -75,11 +78,10 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
               ? 'Choose at least one day.'
               : `${count(moves.length, 'action')} of ${all.length} go. ${tight > 0 ? `${count(tight, 'action')} find${tight === 1 ? 's' : ''} no room there.` : 'All of them find room.'}`}
           </Words>
-          <RowList
-            items={all}
-            label="What goes where"
-            render={(action) => (
+          <Column render="ul" aria-label="What goes where">
+            {all.slice(0, seen).map((action) => (
               <SpreadRow
+                key={action.id}
                 action={action}
                 today={today}
                 place={staying.includes(action.id) ? null : (placeOf(action.id) ?? null)}
@@ -88,8 +90,16 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
                   setStaying(stays ? [...staying, action.id] : staying.filter((id) => id !== action.id))
                 }
               />
-            )}
-          />
+            ))}
+          </Column>
+          {all.length > seen ? (
+            <Button
+              kind="quiet"
+              alignSelf="flex-start"
+              label={`See ${Math.min(fewer, all.length - seen)} more of ${all.length}`}
+              onPress={() => setSeen(seen + fewer)}
+            />
+          ) : null}
           <Loads days={days} moves={moves} all={all} />
           <Row
             gap="$2"
@@ -193,14 +203,15 @@ function Loads({
   all,
 }: {
   readonly days: readonly CalendarDate[]
-  readonly moves: readonly { readonly id: string; readonly to: CalendarDate }[]
+  readonly moves: readonly { readonly id: Id<'action'>; readonly to: CalendarDate }[]
   readonly all: readonly Action[]
 }) {
   const { document, today } = usePlanned()
+  const goesTo = new Map(moves.map(({ id, to }) => [id, to]))
   return (
     <Column render="ul" aria-label="The days then" gap="$1">
       {[...new Set([...days, ...moves.map(({ to }) => to)])].sort().map((day) => {
-        const come = all.filter(({ id }) => moves.some((move) => move.id === id && move.to === day))
+        const come = all.filter(({ id }) => goesTo.get(id) === day)
         const { plannedMinutes, freeMinutes, overMinutes } = loadOf(
           [...lists.actionsOfDay(document, day, today), ...come],
           select.freeMinutesOn(document, day),

@@ -1,0 +1,24 @@
+import { columnsIn, columnWidths, withColumns, withWidth } from './tableColumns'
+
+const fields = (columns: Parameters<typeof columnsIn>[0]) => columnsIn(columns).map(({ field }) => field)
+
+test('the columns of a table: the usual ones until some are chosen, in their order, each as wide as it was made', () => {
+  expect(fields({})[0]).toBe('shelf')
+  const chosen = withColumns({}, ['due', 'minutes', 'weight'])
+  expect(fields(chosen)).toEqual(['due', 'minutes', 'weight'])
+  const wider = withWidth(chosen, 'minutes', 201.4)
+  expect(columnsIn(wider)[1]).toEqual({ field: 'minutes', width: 201 })
+  // Put elsewhere, one moved one gets a new rank and every one keeps its width.
+  const moved = withColumns(wider, ['weight', 'due', 'minutes'])
+  expect(fields(moved)).toEqual(['weight', 'due', 'minutes'])
+  expect(moved.minutes?.width).toBe(201)
+  expect(
+    Object.entries(moved).filter(([field, { rank }]) => wider[field as 'due']?.rank === rank),
+  ).toHaveLength(1)
+  // The usual ones become chosen with the first that is sized; what is none of them changes nothing.
+  expect(columnsIn(withWidth({}, 'due', 9999)).find(({ field }) => field === 'due')?.width).toBe(
+    columnWidths.most,
+  )
+  expect(withWidth(chosen, 'age', 300)).toEqual(chosen)
+  expect(columnsIn(withWidth(chosen, 'due', -4))[0]?.width).toBe(columnWidths.least)
+})
