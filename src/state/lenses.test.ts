@@ -144,10 +144,9 @@ describe('columns', () => {
   it('hold everything a lens lists once; every step of a scale and every context stands there to be laid into', async () => {
     const { store, document } = await opened()
     for (const name of ['Desk', 'Phone', 'Errands']) store.run('addContext', { name })
-    const [desk, phone] = recordsIn(document(), 'context').map(({ id }) => id) as [
-      Id<'context'>,
-      Id<'context'>,
-    ]
+    const called = (name: string) =>
+      recordsIn(document(), 'context').find((context) => context.name === name)?.id as Id<'context'>
+    const [desk, phone] = [called('Desk'), called('Phone')]
     for (const [title, contextIds, energy] of [
       ['a', [desk], 'deep'],
       ['b', [phone, desk], 'light'],
