@@ -26,6 +26,17 @@ async function layAsideUntil(page, words) {
   throw new Error(`No slip says “${words}”.`)
 }
 
+const byDate = '/day?lens=lens:ready-by-date'
+const shownAs = (view) => async (page) => {
+  await page.getByRole('radio', { name: view, exact: true }).click()
+  await page.getByRole('checkbox').first().waitFor()
+}
+const openLens = (name) => (page) =>
+  page
+    .getByRole('button', { name: new RegExp(name) })
+    .first()
+    .click()
+
 const views = [
   {
     name: 'tray-phone',
@@ -44,7 +55,6 @@ const views = [
     },
   },
   { name: 'day-phone', path: '/day', size: phone },
-  { name: 'week-phone', path: '/week', size: phone },
   {
     name: 'review-phone',
     path: '/review',
@@ -61,25 +71,6 @@ const views = [
     act: (page) => page.getByRole('button', { name: /Open Order spare microphone/ }).click(),
   },
   {
-    name: 'talk-phone',
-    path: '/shelves',
-    size: phone,
-    act: async (page) => {
-      await page.getByRole('tab', { name: 'Talks' }).click()
-      await page.getByRole('button', { name: /Open the talk Call with Kofi/ }).click()
-    },
-  },
-  {
-    name: 'walk-phone',
-    path: '/shelves',
-    size: phone,
-    act: async (page) => {
-      await page.getByRole('tab', { name: 'Checklists' }).click()
-      await page.getByRole('button', { name: /Saturday market/ }).click()
-      await page.getByRole('button', { name: 'Walk through it' }).click()
-    },
-  },
-  {
     name: 'sorting-action-phone',
     path: '/sorting',
     size: phone,
@@ -88,7 +79,6 @@ const views = [
       await page.getByRole('button', { name: 'Action', exact: true }).click()
     },
   },
-  { name: 'first-minute-phone', path: '/', size: phone, empty: true },
   {
     name: 'pick-the-day-phone',
     path: '/day',
@@ -106,24 +96,6 @@ const views = [
     },
   },
   {
-    name: 'tray-wide',
-    path: '/',
-    size: wide,
-    act: (page) => page.getByRole('button', { name: /^Change the stairwell/ }).click(),
-  },
-  {
-    name: 'together-wide',
-    path: '/day',
-    size: wide,
-    act: async (page) => {
-      for (let turn = 0; turn < 3; turn++) {
-        await page.keyboard.press('j')
-        await page.keyboard.press('v')
-      }
-      await page.getByRole('textbox', { name: 'Say what changes' }).fill('friday, 20 min, not on site')
-    },
-  },
-  {
     name: 'day-wide',
     path: '/day',
     size: wide,
@@ -135,6 +107,17 @@ const views = [
     size: wide,
     act: (page) => page.getByText('Client rooms').first().waitFor(),
   },
+  {
+    name: 'lens-phone',
+    path: '/day?lens=lens:ready-short',
+    size: phone,
+    act: (page) => page.getByText('Client rooms').first().waitFor(),
+  },
+  { name: 'lens-columns-wide', path: byDate, size: wide, act: shownAs('columns') },
+  { name: 'lens-columns-phone', path: '/day?lens=all', size: phone, act: openLens('Evenings at home') },
+  { name: 'lens-table-wide', path: byDate, size: wide, act: shownAs('table') },
+  { name: 'lens-table-phone', path: '/day?lens=all', size: phone, act: openLens('Before the money runs') },
+  { name: 'glance', path: '/glance', size: { width: 360, height: 600 } },
   { name: 'week-wide', path: '/week', size: wide },
   { name: 'shelves-wide', path: '/shelves', size: wide },
   { name: 'day-wide-lamp', path: '/day', size: wide, lamp: true },
@@ -157,7 +140,7 @@ try {
     tries++
   )
     await new Promise((resolve) => setTimeout(resolve, 100))
-  for (const { name, path, size, act, lamp, empty } of views) {
+  for (const { name, path, size, act, lamp } of views) {
     const context = await browser.newContext({
       viewport: size,
       colorScheme: lamp ? 'dark' : 'light',
@@ -167,14 +150,8 @@ try {
     })
     const page = await context.newPage()
     await page.clock.install({ time: new Date('2026-03-11T09:05:00Z') })
-    // As if the demo had been given to this browser before, and removed again.
-    if (empty) await page.addInitScript(() => localStorage.setItem('zen-tray:demo-given', 'yes'))
     await page.goto(`http://localhost:${port}/`)
-    await (
-      empty
-        ? page.getByRole('region', { name: 'First choices' })
-        : page.getByRole('heading', { name: '25 slips' })
-    ).waitFor({ timeout: 60_000 })
+    await page.getByRole('heading', { name: '25 slips' }).waitFor({ timeout: 60_000 })
     if (path !== '/') await page.goto(`http://localhost:${port}${path}`)
     await page.getByRole('heading', { level: 1 }).waitFor({ state: 'attached' })
     await act?.(page)

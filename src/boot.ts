@@ -120,9 +120,11 @@ async function offerDemo(parts: Zen): Promise<void> {
   if (!isEmpty || parts.memory.read('demo-given') !== null) return
   const answer = (await fetch('/api/health').then((response) => response.json())) as { demo?: boolean }
   if (!answer.demo) return
-  parts.memory.write('demo-given', 'yes')
   const { loadDemo } = await import('@/held/demo')
   await loadDemo(parts)
+  // Not before it is kept: a page that is left meanwhile is given it again.
+  await parts.store.settled()
+  parts.memory.write('demo-given', 'yes')
 }
 
 const openBlobs = async (): Promise<BlobStore> =>

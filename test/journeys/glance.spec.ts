@@ -68,10 +68,10 @@ test('on paper the day and a lens are whole, ink alone, with a box for each', as
   await expect(page.getByRole('heading', { name: 'Everything by date' })).toBeVisible()
   await expect(page.getByRole('textbox')).toHaveCount(0)
   const grounds = await page
-    .locator('body, .paper, .paper *')
+    .locator('body, .on-paper, .on-paper *')
     .evaluateAll((all) => [...new Set(all.map((each) => getComputedStyle(each).backgroundColor))])
   expect(grounds).toEqual(['rgba(0, 0, 0, 0)'])
   await page.emulateMedia({ media: 'screen' })
   await expect(page.getByRole('grid')).toBeVisible()
-  await expect(page.locator('.paper')).toHaveCount(0)
+  await expect(page.locator('.on-paper')).toHaveCount(0)
 })

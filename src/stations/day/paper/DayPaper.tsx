@@ -23,7 +23,7 @@ export function DayPaper() {
   const planned = [...bands.carriedOver, ...bands.dueToday, ...bands.underway, ...bands.picked]
   const { plain, verdict } = loadWords(loadOf(planned, select.freeMinutesOn(day.document, today)))
   return (
-    <article className="paper">
+    <article className="on-paper">
       <h1>{longDate(today)}</h1>
       <p className="paper-load">{`${plain}${verdict}`}</p>
       {inOrder.map((name) =>

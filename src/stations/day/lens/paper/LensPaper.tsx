@@ -15,7 +15,7 @@ import { everythingIn } from '../shown/linesOf'
 export function LensPaper({ name, ...shown }: LensShown & { readonly name: string }) {
   const { lens, lenses, names, list, day } = shown
   return (
-    <article className="paper">
+    <article className="on-paper">
       <h1>{name}</h1>
       <p className="paper-load">{lenses.lensParts(lens, names).map(({ text }) => text)}</p>
       <p className="paper-load">{`${longDate(day.today)} · ${sumWords(list)}`}</p>
