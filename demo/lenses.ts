@@ -79,7 +79,7 @@ function asked(player: Player, projects: Made['projects']): readonly Asked[] {
         groups: ['area', 'weight'],
         sorts: [{ by: 'minutes', down: false }],
       },
-      { view: 'columns', columnsBy: 'energy', limits: { 'energy light': 8 }, shows: ['minutes', 'shelf'] },
+      { view: 'columns', columnsBy: 'weight', limits: { 'weight must': 5 }, shows: ['minutes', 'shelf'] },
     ],
     [
       'Before the money runs',

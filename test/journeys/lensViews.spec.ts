@@ -225,3 +225,98 @@ test.describe('wide', () => {
     await expect.poll(async () => Math.abs((await scrolled()) - left)).toBeLessThan(90)
   })
 })
+
+test.describe('on a phone', () => {
+  test.use({ hasTouch: true, isMobile: true })
+
+  test('columns are a strip that is swiped through, and a row is carried by a finger at its seal', async ({
+    page,
+  }) => {
+    test.setTimeout(90_000)
+    await openWithDemo(page, '/day?lens=lens:ready-by-date')
+    await view(page, 'columns').click()
+    const strip = page.getByRole('group', { name: 'Columns by horizon' })
+    await expect(band(page, 'Today')).toBeVisible()
+    // The page itself is no longer than its columns: nothing lies below them.
+    const below = await page.evaluate(() => {
+      const end = document.querySelector('.lens-columns')?.getBoundingClientRect().bottom ?? 0
+      return document.documentElement.scrollHeight - (end + window.scrollY)
+    })
+    expect(below).toBeLessThan(260)
+    const title = 'Sketch the caretakers’ hand-out'
+    await expect(page.locator('.seal-grip').first()).toBeVisible()
+    const grip = await row(page, title).locator('.seal-grip').boundingBox()
+    if (!grip) throw new Error('it is there')
+    const devtools = await page.context().newCDPSession(page)
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: { x: number; y: number }) =>
+      devtools.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [at] : [] })
+    const from = { x: grip.x + grip.width / 2, y: grip.y + grip.height / 2 }
+    await touch('touchStart', from)
+    await page.clock.runFor(600)
+    await touch('touchMove', { x: from.x + 20, y: from.y + 10 })
+    await expect(page.locator('.slip-row.carried')).toBeVisible()
+    // Beside the edge, at which the strip would follow the hand.
+    const next = await band(page, 'This week').boundingBox()
+    if (!next) throw new Error('it is there')
+    const landing = band(page, 'This week').locator(
+      'xpath=descendant-or-self::*[contains(@class, "landing-")] | ancestor::*[contains(@class, "landing-place")]',
+    )
+    await expect(async () => {
+      await touch('touchMove', { x: next.x + 8, y: next.y + 22 })
+      await touch('touchMove', { x: next.x + 9, y: next.y + 22 })
+      await expect(landing.first()).toBeAttached({ timeout: 300 })
+    }).toPass({ timeout: 10_000 })
+    await touch('touchEnd')
+    await expect(status(page, `This week: ${title}`)).toBeAttached()
+    // Swiped on, the next one stands where the first did.
+    await strip.evaluate((box) => box.scrollTo({ left: 330, behavior: 'instant' }))
+    await expect(band(page, 'This week').getByRole('checkbox', { name: title })).toBeInViewport()
+  })
+
+  test('a table scrolls sideways under its titles', async ({ page }) => {
+    await openWithDemo(page, '/day?lens=lens:ready-by-date')
+    await view(page, 'table').click()
+    const grid = page.getByRole('grid')
+    const [tick, head] = [
+      grid.getByRole('checkbox').first(),
+      grid.getByRole('columnheader', { name: 'Action' }),
+    ]
+    const before = [await tick.boundingBox(), await head.boundingBox()].map((box) => box?.x)
+    await grid.evaluate((box) => box.scrollTo(260, 130))
+    await expect.poll(() => grid.evaluate((box) => box.scrollLeft)).toBe(260)
+    const first = grid.getByRole('checkbox').nth(2)
+    expect([await first.boundingBox(), await head.boundingBox()].map((box) => box?.x)).toEqual(before)
+    await expect(head).toBeInViewport()
+    // Its foot stands at its end, with the page scrolled to it.
+    await page.evaluate(() => window.scrollTo({ top: 9999, behavior: 'instant' }))
+    await expect(grid.getByText(/\d+ actions/)).toBeInViewport()
+    await expectNothingSerious(page)
+  })
+})
+
+test('two tabs that change the same lens keep both changes; one that is removed elsewhere says so', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(90_000)
+  await openWithDemo(page, '/day?lens=lens:ready-deep')
+  const other = await context.newPage()
+  await other.clock.install({ time: new Date('2026-03-11T09:05:00Z') })
+  await other.goto('/day?lens=lens:ready-deep')
+  const sentence = (of: Page) => of.getByRole('group', { name: 'What this lens lists' })
+  await expect(sentence(other)).toContainText('deep')
+  const say = async (of: Page, words: string) => {
+    await of.getByRole('textbox', { name: 'Say a lens' }).fill(words)
+    await of.getByRole('textbox', { name: 'Say a lens' }).press('Enter')
+    await of.getByRole('button', { name: 'Keep to this lens' }).click()
+  }
+  await say(page, 'must')
+  await expect(sentence(other)).toContainText('must')
+  await say(other, 'up to 2 hours')
+  await expect(sentence(page)).toContainText('up to 2 h')
+  await expect(sentence(page)).toContainText('must')
+  await other.getByRole('button', { name: 'This lens: name, seal, place' }).click()
+  await other.getByRole('button', { name: 'Remove this lens' }).click()
+  await other.getByRole('button', { name: 'Remove it' }).click()
+  await expect(page.getByText('This lens is gone. What it listed is all still there.')).toBeVisible()
+})

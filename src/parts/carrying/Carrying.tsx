@@ -81,6 +81,9 @@ function useKitInQuiet(): {
 
 const drawCarried = (props: ComponentProps<typeof CarriedRow>) => <CarriedRow {...props} />
 
+/** How near an edge what scrolls follows the hand, and how fast: slow enough to stop at the next column. */
+const edges = { threshold: { x: 0.1, y: 0.15 }, acceleration: 5 }
+
 function WithKit({ kit, lay, lifted, children }: CarryingProps & { readonly kit: DragKit }) {
   const { DndContext, DragOverlay, MouseSensor, TouchSensor, pointerWithin, useSensor, useSensors } = kit
   const sensors = useSensors(
@@ -94,6 +97,7 @@ function WithKit({ kit, lay, lifted, children }: CarryingProps & { readonly kit:
       <CarryRow.Provider value={drawCarried}>
         <DndContext
           sensors={sensors}
+          autoScroll={edges}
           // A row is more exact than the place it stands in.
           collisionDetection={(args) => {
             const found = pointerWithin(args)

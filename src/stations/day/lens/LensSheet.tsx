@@ -1,5 +1,5 @@
 // One lens: its name, its sentence, and what it lists. What is changed holds just now, until it is kept here or as a new one.
-import { useMemo, useState } from 'react'
+import { useLayoutEffect, useMemo, useState } from 'react'
 import { useMedia } from '@tamagui/core'
 import { emptyLens, type Lens } from '@/core/lens/lens'
 import type { Id, LensRecord } from '@/core/record'
@@ -69,6 +69,10 @@ function OneLens({
     }),
     [document, day],
   )
+  // It begins at its top; what it remembers of its list is found after that.
+  useLayoutEffect(() => {
+    window.scrollTo({ top: 0, behavior: 'instant' })
+  }, [])
   const [isMenu, setMenu] = useState(false)
   // On a phone a table and columns need the room; the sentence can still be pressed.
   const isTight = !wide && record !== null && (look.view === 'table' || look.view === 'columns')

@@ -225,6 +225,9 @@ function WholeColumn({ lines, label, name, draw }: LinesProps) {
   useRemembered(name, boxRef)
   return (
     <div ref={boxRef} className="lens-column-scroll">
+      {lines.length === 0 ? (
+        <p className="lens-nothing">Nothing stands here. Carry something to it.</p>
+      ) : null}
       <ul aria-label={label}>
         {lines.map((line) => (
           <Bare key={line.id}>{draw(line)}</Bare>
