@@ -5,6 +5,9 @@ import { openWithDemo, wide } from './parts'
 
 const places = ['/', '/sorting', '/day', '/week', '/shelves', '/review', '/settings', '/nowhere'] as const
 
+/** A lens of the demo as a table and one as columns, by what the device remembers of them. */
+const lensPlaces = ['/day?lens=lens:ready-short', '/day?lens=lens:ready-by-date'] as const
+
 async function settle(page: Page, path: string): Promise<void> {
   await page.goto(path)
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
@@ -39,7 +42,7 @@ async function seriousFaults(page: Page, isOnlyColours: boolean): Promise<string
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`axe finds nothing serious on any station, ${colorScheme}`, async ({ page }) => {
-    test.setTimeout(120_000)
+    test.setTimeout(150_000)
     await page.emulateMedia({ colorScheme, reducedMotion: 'reduce' })
     const faults = () => seriousFaults(page, colorScheme === 'dark')
     await openWithDemo(page)
@@ -102,6 +105,17 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('dialog').getByRole('button', { name: 'due', exact: true }).click()
     expect(await faults(), 'a condition of a lens').toEqual([])
     await page.keyboard.press('Escape')
+    for (const view of ['columns', 'table', 'by date']) {
+      await page.getByRole('radio', { name: view, exact: true }).click()
+      await expect(page.getByRole('checkbox').first()).toBeVisible()
+      expect(await faults(), `a lens shown as ${view}`).toEqual([])
+    }
+    await page.getByRole('button', { name: 'Details on a row' }).click()
+    await expect(page.getByRole('dialog')).toBeVisible()
+    expect(await faults(), 'the details of a row').toEqual([])
+    await page.goto('/glance')
+    await expect(page.getByText('Open the day')).toBeVisible()
+    expect(await faults(), 'the glance').toEqual([])
     await page.goto('/sorting')
     await page.getByRole('button', { name: 'Action', exact: true }).click()
     expect(await faults(), 'sorting an action').toEqual([])
@@ -122,9 +136,13 @@ for (const colorScheme of ['light', 'dark'] as const) {
 }
 
 test('nothing is wider than the page from 320 to 1920, or with text at 200 %', async ({ page }) => {
-  test.setTimeout(120_000)
+  test.setTimeout(150_000)
+  await page.addInitScript(() => {
+    localStorage.setItem('zen-tray:lens-view:lens:ready-short', 'table')
+    localStorage.setItem('zen-tray:lens-view:lens:ready-by-date', 'columns')
+  })
   await openWithDemo(page)
-  for (const path of places) {
+  for (const path of [...places, '/glance', ...lensPlaces]) {
     await settle(page, path)
     for (const width of [320, 390, 700, 900, 1024, 1280, 1920]) {
       await page.setViewportSize({ width, height: 800 })

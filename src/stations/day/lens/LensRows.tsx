@@ -4,7 +4,7 @@ import { useId, useMemo } from 'react'
 import { View } from '@tamagui/core'
 import type { LensNames } from '@/core/lens'
 import { BandHeading, Column } from '@/ui'
-import { Carrying, DropPlace } from './shown/carry'
+import { Carrying, DropPlace, InPlace } from './shown/carry'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { RowList } from '@/parts/rows/RowList'
@@ -132,15 +132,15 @@ function LongRows(shown: LensShown) {
               </BandHeading>
             </View>
           )
-        return (
+        return line.kind === 'row' ? (
+          <InPlace name={line.in}>
+            <LensRow action={line.action} {...shown} />
+          </InPlace>
+        ) : (
           <DropPlace place={{ kind: 'in', in: line.in }}>
-            {line.kind === 'row' ? (
-              <LensRow action={line.action} {...shown} />
-            ) : (
-              <div role="listitem">
-                <GroupHead group={line.group} names={names} inner={line.inner} />
-              </div>
-            )}
+            <div role="listitem">
+              <GroupHead group={line.group} names={names} inner={line.inner} />
+            </div>
           </DropPlace>
         )
       }}

@@ -1,13 +1,12 @@
 // A lens as a list of days: what is carried over, today and the week to come, every later day that holds something, and what
 // has no day. A row carried to a day is laid on it. What is done stands before them, on the day it was done.
 import { useMemo, useState } from 'react'
-import { View } from '@tamagui/core'
 import { loadOf, minutesOf } from '@/core/day'
 import { recordIn } from '@/core/journal'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import type { Laying } from '@/parts/carrying/Carrying'
-import { Carrying, DropPlace, useFindRow } from '../shown/carry'
+import { Carrying, DropPlace, InPlace, useFindRow } from '../shown/carry'
 import type { Place } from '@/parts/carrying/place'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
@@ -90,9 +89,9 @@ export function LensDays(shown: LensShown) {
             line.kind === 'day' ? (
               <DayHead of={line.of} isDone={line.isDone} today={day.today} />
             ) : (
-              <DropPlace place={{ kind: 'in', in: line.in }}>
+              <InPlace name={line.in}>
                 <LensRow action={line.action} showDay={false} {...shown} />
-              </DropPlace>
+              </InPlace>
             )
           }
         />
@@ -125,13 +124,13 @@ function DayHead({ of, isDone, today }: { of: DayList; isDone: boolean; today: C
     </BandHeading>
   )
   return (
-    <View role="listitem">
+    <li>
       {isPlanned ? (
         <DropPlace place={{ kind: 'day', date }}>{head}</DropPlace>
       ) : (
         <DropPlace place={{ kind: 'in', in: isDone ? 'done' : placeOf(of) }}>{head}</DropPlace>
       )}
-    </View>
+    </li>
   )
 }
 

@@ -1,5 +1,5 @@
 // Carrying, as the Day hands it down.
-import { createElement, use } from 'react'
+import { createElement, use, type ReactNode } from 'react'
 import type { CarryingProps } from '@/parts/carrying/Carrying'
 import type { DropPlaceProps } from '@/parts/carrying/DropPlace'
 import { DayParts } from '../../dayParts'
@@ -16,6 +16,12 @@ export function DropPlace(props: DropPlaceProps) {
   ) : (
     <div className={props.className}>{props.children}</div>
   )
+}
+
+/** Rows that stand in a place, where the place itself has no box of its own: what is laid on one of them is laid there. */
+export function InPlace({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+  const parts = use(DayParts)
+  return parts ? createElement(parts.CarryFrom, { value: name }, children) : <>{children}</>
 }
 
 /** Brings a row into sight a moment after it was carried, when it stands in its new place. */
