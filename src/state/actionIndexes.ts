@@ -57,11 +57,14 @@ export const heldBackOf = (document: Document): readonly Action[] => byBefore.of
 export const heldBackBy = (document: Document, id: Id<'action'>): readonly Action[] =>
   byBefore.of(document, id)
 
-const anyOpen = 'open'
+export const anyOpen = 'open'
 const open = makeTableIndex('action', {
   keysOf: ofOpen(() => [anyOpen]),
   ...orderedBy((a, b) => b.createdAtEpochMs - a.createdAtEpochMs || byId(a, b)),
 })
+
+/** Open actions by what they have: for lists that are made of some of them. */
+export const openBy = { context: byContext, project: byProject, person: byPerson, any: open }
 
 const [waiting, signOff, someday, hidden, underway] = [
   'waiting',

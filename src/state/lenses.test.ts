@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { mergeDocuments, recordIn, recordsIn, type Document } from '@/core/journal'
-import { emptyLens, lensIn, readyMade, type GroupField, type Lens } from '@/core/lens'
+import { emptyLens, lensIn, readyMade, type Condition, type GroupField, type Lens } from '@/core/lens'
 import { isState, oneOfThem } from '@/core/lens/readyMade'
 import type { Action, Id, LensRecord } from '@/core/record'
 import { anyActionFields, anyLens, lensToday } from '@/core/testing/lenses'
@@ -127,6 +127,51 @@ describe('a lens over the store', () => {
     ])
     store.run('setSettings', { underwayLimit: 4 })
     expect(lensListOf(document(), lens, day).bands).toBe(list.bands)
+  })
+  it('lists of the open ones all that it takes, whatever index it begins from', async () => {
+    const store = await opened()
+    const names: Id[] = []
+    for (const name of ['Desk', 'Phone']) store.store.run('addContext', { name })
+    store.store.run('addPerson', { name: 'Oda' })
+    for (const kind of ['context', 'person'] as const)
+      names.push(...recordsIn(store.document(), kind).map(({ id }) => id))
+    const [desk, phone, oda] = names as [Id<'context'>, Id<'context'>, Id<'person'>]
+    const waiting = { personId: oda, whom: '', since: lensToday, chaseOn: null, how: '', toSignOff: false }
+    for (let at = 0; at < 60; at++) {
+      const [first, second] = [at % 2 ? desk : phone, at % 5 ? [] : [phone]]
+      store.store.run('addAction', {
+        title: `a${at}`,
+        contextIds: at % 3 ? [...new Set([first, ...second])] : [],
+        personIds: at % 7 ? [] : [oda],
+        ...(at % 11 ? {} : { waiting }),
+      })
+    }
+    for (const { id } of recordsIn(store.document(), 'action').slice(0, 12)) store.store.run('tick', { id })
+    const ids = (lens: Lens) =>
+      lensListOnce(store.document(), lens, day)
+        .bands.flatMap(({ groups }) => groups.flatMap(({ actions }) => actions))
+        .filter(({ doneAtEpochMs }) => doneAtEpochMs === null)
+        .map(({ id }) => id)
+    const asked: Condition[] = [
+      oneOfThem('context', desk),
+      oneOfThem('context', desk, phone, phone),
+      oneOfThem('context', desk, ''),
+      { ...oneOfThem('context', desk), not: true } as Condition,
+      oneOfThem('person', oda),
+      oneOfThem('person', oda, 'person:gone'),
+      isState('waiting', true),
+    ]
+    for (const condition of asked) {
+      const lens: Lens = { ...emptyLens, conditions: [condition] }
+      // Hidden in several, and with what is done beside it, every action is looked at.
+      const looked: Lens = {
+        ...emptyLens,
+        done: 'among',
+        conditions: [{ kind: 'many', joined: 'all', of: [condition] }],
+      }
+      expect(ids(lens).length).toBeGreaterThan(3)
+      expect(ids(lens)).toEqual(ids(looked))
+    }
   })
   it('tells whether only the hand tells two apart', async () => {
     const { store, document } = await opened()

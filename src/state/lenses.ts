@@ -6,7 +6,9 @@ import { isEqual } from '@/core/isEqual'
 import {
   compareGroups,
   compileLens,
+  isOfOpen,
   layUnderAll,
+  namesAsked,
   readyMade,
   restOf,
   scaleOf,
@@ -29,6 +31,7 @@ import {
   type RecordKind,
 } from '@/core/record'
 import { epochMsAt, type CalendarDate } from '@/core/time'
+import { anyOpen, openBy } from './actionIndexes'
 import { filesOf, repeatOf, stepsOf } from './partIndexes'
 import { areasOf, contextsOf, groupsOf, isHeld, peopleOf, projectsOf, settingsOf } from './selectors'
 import { makeTableIndex, type TableIndex } from './tableIndex'
@@ -247,6 +250,18 @@ interface LensIndex {
   readonly around: LensAround
 }
 
+/** The open actions that a lens can list at all, out of the indexes that stand; undefined where it looks at every one. */
+function amongOf(lens: Lens): ((document: Document) => readonly Action[]) | undefined {
+  if (!isOfOpen(lens)) return undefined
+  const asked = namesAsked(lens)
+  if (!asked) return (document) => openBy.any.unordered(document, anyOpen)
+  const [first, ...others] = [...new Set(asked.ids)].map(
+    (id) => (document: Document) => openBy[asked.field].unordered(document, id),
+  )
+  if (first && others.length === 0) return first
+  return (document) => [...new Set([first, ...others].flatMap((list) => list?.(document) ?? []))]
+}
+
 function makeLensIndex(
   lens: Lens,
   document: Document,
@@ -264,6 +279,7 @@ function makeLensIndex(
     },
     compare: compiled.compare,
     inOrder: compiled.inOrder,
+    among: amongOf(lens),
   })
   let latest: { table: unknown; list: LensList } | null = null
   function list(of: Document): LensList {

@@ -10,6 +10,8 @@ export interface TableIndex<R> {
   /** The first few of them, without putting the rest in order. */
   head(document: Document, key: string, count: number): readonly R[]
   count(document: Document, key: string): number
+  /** The records under a key, in whatever order they lie. */
+  unordered(document: Document, key: string): readonly R[]
   /** Every key that has a record. */
   keys(document: Document): string[]
 }
@@ -19,6 +21,8 @@ export interface IndexRules<R> {
   readonly keysOf: (record: R) => readonly string[]
   readonly inOrder: (records: readonly R[]) => R[]
   readonly compare: (a: R, b: R) => number
+  /** Where every record that stands anywhere in it is among: looked at instead of the whole table. */
+  readonly among?: ((document: Document) => readonly R[]) | undefined
   /** The first few in order, without putting the rest in order; by default cut off the whole. */
   readonly firstInOrder?: (records: readonly R[], count: number) => readonly R[]
   /** How many more than were asked for are put in order, to be used up one by one. */
@@ -60,23 +64,24 @@ function changesIn<R>(before: Bucket, after: Bucket): { gone: R[]; come: R[] } {
 
 export function makeTableIndex<K extends RecordKind>(
   kind: K,
-  { keysOf, inOrder, compare, firstInOrder, spare = 40 }: IndexRules<RecordOf[K]>,
+  { keysOf, inOrder, compare, among, firstInOrder, spare = 40 }: IndexRules<RecordOf[K]>,
 ): TableIndex<RecordOf[K]> {
   type R = RecordOf[K]
   let seen: Table<Entry> | null = null
   let lists = new Map<string, List<R>>()
 
-  function fill(table: Table<Entry>): void {
+  function fill(document: Document): void {
     const groups = new Map<string, R[]>()
-    eachValue(table, (entry) => {
-      const record = recordOf<R>(entry)
+    const put = (record: R | null) => {
       if (!record) return
       for (const key of keysOf(record)) {
         const group = groups.get(key)
         if (group) group.push(record)
         else groups.set(key, [record])
       }
-    })
+    }
+    if (among) among(document).forEach(put)
+    else eachValue(document[kind], (entry) => put(recordOf<R>(entry)))
     lists = new Map(
       [...groups].map(([key, records]) => [key, { records, isOrdered: false, heads: new Map(), first: [] }]),
     )
@@ -144,7 +149,7 @@ export function makeTableIndex<K extends RecordKind>(
     if (table === seen) return
     const before = seen?.buckets
     const changed = table.buckets.flatMap((bucket, index) => (bucket === before?.[index] ? [] : [index]))
-    if (!before || changed.length > manyBuckets) fill(table)
+    if (!before || changed.length > manyBuckets) fill(document)
     else take(changed.map((index) => changesIn<R>(before[index], table.buckets[index])))
     seen = table
   }
@@ -179,6 +184,7 @@ export function makeTableIndex<K extends RecordKind>(
       const list = listAt(document, key)
       return list ? headOf(list, count) : none
     },
+    unordered: (document, key) => listAt(document, key)?.records ?? none,
     count: (document, key) => listAt(document, key)?.records.length ?? 0,
     keys(document) {
       follow(document)

@@ -17,6 +17,21 @@ export interface CompiledLens extends LensOrder {
 export const restOf = (lens: Lens): number => lens.bands.length
 export const sunkOf = (lens: Lens): number => lens.bands.length + 1
 
+/** Whether what is done is never listed. */
+export const isOfOpen = (lens: Lens): boolean => lens.done === 'hidden' && !asksForDone(lens)
+
+/** The names that everything a lens lists has one of, where it says so; for the fewest of them to be looked at. */
+export function namesAsked(
+  lens: Lens,
+): { readonly field: 'context' | 'project' | 'person'; readonly ids: readonly string[] } | null {
+  for (const condition of lens.conditions) {
+    if (condition.kind !== 'choice' || condition.not || condition.values.includes('')) continue
+    const { field, values } = condition
+    if (field === 'context' || field === 'project' || field === 'person') return { field, ids: values }
+  }
+  return null
+}
+
 const asksForDone = (lens: Lens): boolean =>
   lens.conditions.some((condition) => condition.kind === 'count' && condition.field === 'doneWithin')
 
