@@ -1,7 +1,8 @@
 // A group or an area opened: its name, its seal, closing and opening it again.
 import { inkCount, isIdOf, sides, type Area, type Group } from '@/core/record'
 import { select, type RunOptions } from '@/state'
-import { areaInks, Button, Choice, Column, Labelled, Press, Pull, Row, Seal, Words } from '@/ui'
+import { areaInks, Button, Choice, Column, Labelled, Press, Row, Seal, Words } from '@/ui'
+import { Pull } from '@/ui/Pull'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeld } from '@/held/zen'
 

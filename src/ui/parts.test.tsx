@@ -1,7 +1,8 @@
 import { TamaguiProvider } from '@tamagui/core'
 import { fireEvent, render, screen } from '@testing-library/react'
 import type { ReactElement } from 'react'
-import { Button, Chip, Choice, Field, Seal, SlipRow, Stones, Tick } from '.'
+import { Button, Chip, Choice, Field, Seal, SlipRow, Tick } from '.'
+import { Stones } from './Stones'
 import { config } from './tamagui.config'
 
 const show = (part: ReactElement) =>
