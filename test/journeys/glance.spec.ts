@@ -12,8 +12,10 @@ test('a glance follows what another tab does, tells what is fixed next, and turn
   test.setTimeout(90_000)
   await openWithDemo(page, '/day')
   await expect(page.getByRole('checkbox', { name: 'Oil the kitchen door' })).toBeVisible()
-  const corner = await context.newPage()
-  await corner.setViewportSize({ width: 360, height: 520 })
+  const [corner] = await Promise.all([
+    context.waitForEvent('page'),
+    page.getByRole('button', { name: 'The day at a glance' }).click(),
+  ])
   await corner.clock.install({ time: new Date('2026-03-11T09:05:00Z') })
   await corner.goto('/glance')
   await expect(told(corner, /^Underway/)).toContainText('Read the bakery’s night readings')

@@ -82,13 +82,17 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
         </DropPlace>
       ) : null}
       <DoneFolded />
-      <Row justifyContent="center" className="no-print">
+      <Row justifyContent="center" gap="$2" paddingTop="$2" className="no-print">
         <Button kind="quiet" label="Print the day" onPress={() => window.print()} />
+        <Button kind="quiet" label="The day at a glance" onPress={openGlance} />
       </Row>
       {planning ? <Planning act={planning} onClose={() => setPlanning(null)} /> : null}
     </CarryBetweenBands>
   )
 }
+
+/** In a small window of its own, for the corner of the screen. */
+const openGlance = () => window.open('/glance', 'zen-tray-glance', 'popup,width=380,height=600')
 
 function PlannedBand({ name, actions, limit }: { name: Planned; actions: readonly Action[]; limit: number }) {
   const [isWhole, setWhole] = useState(false)
