@@ -79,7 +79,12 @@ function asked(player: Player, projects: Made['projects']): readonly Asked[] {
         groups: ['area', 'weight'],
         sorts: [{ by: 'minutes', down: false }],
       },
-      { view: 'columns', columnsBy: 'weight', limits: { 'weight must': 5 }, shows: ['minutes', 'shelf'] },
+      {
+        view: 'columns',
+        columnsBy: 'weight',
+        limits: { 'weight must': 5 },
+        shows: { minutes: 'a0', shelf: 'a1' },
+      },
     ],
     [
       'Before the money runs',

@@ -45,6 +45,15 @@ test.describe('wide', () => {
     await page.getByRole('dialog').getByRole('button', { name: '3', exact: true }).click()
     await expect(page.getByRole('button', { name: /^This week: 4 of 3, too many/ })).toBeVisible()
 
+    // What a row tells is chosen, and in which order.
+    await page.getByRole('button', { name: 'Details on a row' }).click()
+    const details = page.getByRole('dialog', { name: 'Details on a row' })
+    await details.getByRole('checkbox', { name: 'for', exact: true }).click()
+    await details.getByRole('checkbox', { name: 'minutes', exact: true }).click()
+    await details.getByRole('button', { name: 'minutes earlier' }).click()
+    await details.getByRole('button', { name: 'Done' }).click()
+    await expect(row(page, title)).toContainText('1 h · Caretakers’ workshop in April')
+
     await page.getByRole('button', { name: 'Columns by horizon' }).click()
     await page.getByRole('dialog').getByRole('button', { name: 'weight', exact: true }).click()
     await expect(band(page, 'Must')).toBeVisible()
@@ -92,6 +101,18 @@ test.describe('wide', () => {
     await expect(grid.getByRole('button', { name: 'Renamed where it stands' })).toBeFocused()
     await undo(page)
     await expect(grid.getByRole('button', { name: first as string })).toBeVisible()
+
+    // Escape leaves it as it was; a page that is lost in the midst of it has what was typed.
+    await grid.getByRole('button', { name: first as string }).focus()
+    await page.keyboard.press('F2')
+    await line.fill('Half a tit')
+    await page.reload()
+    await grid.getByRole('button', { name: first as string }).focus()
+    await page.keyboard.press('F2')
+    await expect(line).toHaveValue('Half a tit')
+    await line.press('Escape')
+    await expect(grid.getByRole('button', { name: first as string })).toBeFocused()
+    await expect(grid.getByText('Half a tit')).toHaveCount(0)
 
     // Pressed, a head sorts: a change just now, said in the sentence.
     await grid.getByRole('columnheader', { name: 'Action' }).getByRole('button').click()

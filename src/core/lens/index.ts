@@ -45,7 +45,15 @@ export { readCondition, readLens } from './readLens'
 export { plainFace, readyMade } from './readyMade'
 export { dateOf, takesOf, type LensAround, type LensShelf } from './takes'
 export { namedFields, type LensNames, type NamedField } from './vocabulary'
-export { columnsIn, columnWidths, withColumns, withWidth, type TableColumn } from './tableColumns'
+export {
+  columnsIn,
+  columnWidths,
+  detailsIn,
+  withColumns,
+  withDetails,
+  withWidth,
+  type TableColumn,
+} from './tableColumns'
 export { aboutOf, inSentenceOrder } from './sentenceOrder'
 export { sayLens, withCondition, type LensSaid, type SayingNames } from './sayLens'
 export {

@@ -131,7 +131,7 @@ export const plainFace = {
   columnsBy: 'horizon',
   limits: {},
   columns: {},
-  shows: [],
+  shows: {},
   createdAtEpochMs: 0,
   letGoAtEpochMs: null,
 } as const satisfies Partial<LensRecord>
@@ -149,6 +149,6 @@ export const readyMade: readonly LensRecord[] = made.map(
     ...plainFace,
     limits: {},
     columns: {},
-    shows: [],
+    shows: {},
   }),
 )

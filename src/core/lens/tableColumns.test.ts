@@ -1,4 +1,4 @@
-import { columnsIn, columnWidths, withColumns, withWidth } from './tableColumns'
+import { columnsIn, columnWidths, detailsIn, withColumns, withDetails, withWidth } from './tableColumns'
 
 const fields = (columns: Parameters<typeof columnsIn>[0]) => columnsIn(columns).map(({ field }) => field)
 
@@ -21,4 +21,16 @@ test('the columns of a table: the usual ones until some are chosen, in their ord
   )
   expect(withWidth(chosen, 'age', 300)).toEqual(chosen)
   expect(columnsIn(withWidth(chosen, 'due', -4))[0]?.width).toBe(columnWidths.least)
+})
+
+test('the details of a row stand in the order they were put in, and one that moves leaves the others their ranks', () => {
+  const first = withDetails({}, ['shelf', 'minutes', 'due'])
+  expect(detailsIn(first)).toEqual(['shelf', 'minutes', 'due'])
+  const moved = withDetails(first, ['due', 'shelf', 'minutes'])
+  expect(detailsIn(moved)).toEqual(['due', 'shelf', 'minutes'])
+  expect(moved.minutes).not.toBe(undefined)
+  expect(
+    Object.entries(moved).filter(([field, rank]) => first[field as 'due'] === rank).length,
+  ).toBeGreaterThan(0)
+  expect(detailsIn({})).toEqual([])
 })

@@ -41,6 +41,21 @@ export function columnsIn(columns: Columns): readonly TableColumn[] {
     .map(([field, { width }]) => ({ field, width }))
 }
 
+/** The details that a lens's rows show, in their order. */
+export const detailsIn = (shows: LensRecord['shows']): readonly DetailField[] =>
+  (Object.entries(shows) as [DetailField, string][])
+    .sort(([a, first], [b, second]) => (first < second || (first === second && a < b) ? -1 : 1))
+    .map(([field]) => field)
+
+/** With these details in this order; those that stay keep their rank where they can. */
+export function withDetails(
+  before: LensRecord['shows'],
+  fields: readonly DetailField[],
+): LensRecord['shows'] {
+  const ranks = ranksKeeping(fields.map((field) => before[field]))
+  return Object.fromEntries(fields.map((field, at) => [field, ranks[at] as string]))
+}
+
 /** With these columns in this order; those that stay keep their width and, where they can, their rank. */
 export function withColumns(before: Columns, fields: readonly DetailField[]): Columns {
   const ranks = ranksKeeping(fields.map((field) => before[field]?.rank))

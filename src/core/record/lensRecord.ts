@@ -35,8 +35,8 @@ export const lens = v.object({
     oneOf(detailFields),
     v.strictObject({ rank: rankField, width: v.pipe(count, v.maxValue(2000, 'expected at most 2000')) }),
   ),
-  /** Which details its rows show. */
-  shows: v.array(oneOf(detailFields)),
+  /** Which details its rows show, each with its rank among them; none is the usual ones. */
+  shows: v.record(oneOf(detailFields), rankField),
   createdAtEpochMs: epochMsField,
   letGoAtEpochMs: v.nullable(epochMsField),
 })

@@ -18,7 +18,7 @@ const shapes: Readonly<Record<string, Readonly<Record<string, MemberShape>>>> = 
     sorts: 'map',
     limits: 'map',
     columns: 'map',
-    shows: 'set',
+    shows: 'map',
   },
   plan: { planned: 'map' },
 }

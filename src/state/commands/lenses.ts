@@ -44,7 +44,7 @@ export const addLens: Command<{ name: string; lens: Lens; face?: Partial<LensFac
       ...plainFace,
       limits: {},
       columns: {},
-      shows: [],
+      shows: {},
       ...face,
       name: line.value,
       rank: rankAfter(others),

@@ -25,9 +25,9 @@ export function LensPaper({ name, ...shown }: LensShown & { readonly name: strin
 }
 
 function useTelling({ look, details }: LensShown) {
-  if (look.shows.length === 0) return undefined
+  if (look.details.length === 0) return undefined
   return (action: Parameters<typeof detailOnRow>[1]) =>
-    look.shows
+    look.details
       .map((field) => detailOnRow(field, action, details))
       .filter(Boolean)
       .join(' · ')

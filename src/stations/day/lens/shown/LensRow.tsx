@@ -16,14 +16,14 @@ export function LensRow({
   readonly showDay?: boolean
   readonly showArea?: boolean
 }) {
-  const told = look.shows.map((field) => detailOnRow(field, action, details))
+  const told = look.details.map((field) => detailOnRow(field, action, details))
   return (
     <ActionRow
       action={action}
       showDay={showDay}
       showProject={!lens.groups.includes('project')}
       showArea={showArea && !lens.groups.includes('area')}
-      details={look.shows.length > 0 ? told.filter(Boolean).join(' · ') : undefined}
+      details={look.details.length > 0 ? told.filter(Boolean).join(' · ') : undefined}
     />
   )
 }

@@ -45,10 +45,13 @@ export function LookBar({ look, lenses }: Pick<LensShown, 'look' | 'lenses'>) {
       kind: 'order',
       title: 'Details on a row',
       options: detailOptions,
-      chosen: look.shows,
+      chosen: look.details,
       none: 'the usual ones',
       onChange: (chosen) =>
-        look.change({ shows: [...(chosen as readonly DetailField[])] }, 'Details changed'),
+        look.change(
+          { shows: lenses.withDetails(look.shows, chosen as readonly DetailField[]) },
+          'Details changed',
+        ),
     })
   return (
     <Row gap="$1" rowGap="$0" flexWrap="wrap" justifyContent="space-between" className="no-print">

@@ -1,7 +1,7 @@
 // How a lens is shown: as what, which this device remembers for itself; and its columns, details and limits, which are kept
 // with the lens at once, each as one act. A lens that is not kept yet holds them on its page.
-import { useState, useSyncExternalStore } from 'react'
-import { lensViews, type LensView } from '@/core/lens/lens'
+import { useMemo, useState, useSyncExternalStore } from 'react'
+import { lensViews, type DetailField, type LensView } from '@/core/lens/lens'
 import type { LensRecord } from '@/core/record'
 import type { Later } from '@/state'
 import { useAct, useZen } from '@/held/zen'
@@ -10,6 +10,8 @@ export type Look = Pick<LensRecord, 'columnsBy' | 'limits' | 'columns' | 'shows'
 
 export interface LensLook extends Look {
   readonly view: LensView
+  /** The details of a row, in their order; none is the usual ones. */
+  readonly details: readonly DetailField[]
   readonly setView: (view: LensView) => void
   readonly change: (patch: Partial<Look>, said: string) => void
 }
@@ -29,7 +31,7 @@ export function useLensLook(id: string, record: LensRecord | null, lenses: Later
     ...lenses.plainFace,
     limits: {},
     columns: {},
-    shows: [],
+    shows: {},
   }))
   const name = `lens-view:${id}`
   const chosen = useSyncExternalStore(subscribe, () => memory.read(name))
@@ -40,6 +42,7 @@ export function useLensLook(id: string, record: LensRecord | null, lenses: Later
     limits,
     columns,
     shows,
+    details: useMemo(() => lenses.detailsIn(shows), [lenses, shows]),
     setView: (view) => {
       memory.write(name, view)
       listeners.forEach((listener) => listener())

@@ -1,5 +1,5 @@
 // A line of the table: an action with a cell for each detail, or a heading over several.
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { isOpen } from '@/core/action'
 import type { TableColumn } from '@/core/lens'
 import { titleLimit, type Action } from '@/core/record'
@@ -10,6 +10,7 @@ import { refusalWords } from '@/words'
 import { detailNames, detailWords, type DetailsFrom } from '@/words/details'
 import { headingWords, sumWords } from '@/words/lens'
 import { desk } from '@/held/desk'
+import { useZen } from '@/held/zen'
 import { bandTitle } from '../shown/bandTitle'
 import type { LensShown } from '../shown/lensProps'
 import type { Line } from '../shown/linesOf'
@@ -109,7 +110,10 @@ export function TableRow({
   )
 }
 
-/** The title, written where it stands: Enter and leaving keep it, Escape leaves it as it was. */
+/**
+ * The title, written where it stands: Enter and leaving keep it, Escape leaves it as it was. What is typed is held by the
+ * tab until then, so that a page that is lost loses none of it.
+ */
 function TitleLine({
   action: { id, title },
   onEnd,
@@ -118,13 +122,20 @@ function TitleLine({
   readonly onEnd: () => void
 }) {
   const { act } = useSurroundings()
-  const [text, setText] = useState(title)
-  const keep = () => {
-    if (text.trim() !== title) {
+  const { memory } = useZen()
+  const name = `title in table ${id}`
+  const [text, setText] = useState(() => memory.typed.read(name) ?? title)
+  const hasEnded = useRef(false)
+  const end = (isKept: boolean) => {
+    // What is taken out of the page is left as well: it is kept once, and not after Escape.
+    if (hasEnded.current) return
+    if (isKept && text.trim() !== title) {
       const outcome = act('editAction', { id, patch: { title: text } as never }, { atField: true })
       if (!outcome.ok && outcome.error.kind !== 'nothingToDo')
         desk.getState().tell(refusalWords(outcome.error), { problem: true })
     }
+    hasEnded.current = true
+    memory.typed.write(name, null)
     onEnd()
   }
   return (
@@ -137,11 +148,14 @@ function TitleLine({
       ref={(line) => {
         if (line && document.activeElement !== line) line.focus()
       }}
-      onChange={(event) => setText(event.target.value)}
-      onBlur={keep}
+      onChange={(event) => {
+        setText(event.target.value)
+        memory.typed.write(name, event.target.value)
+      }}
+      onBlur={() => end(true)}
       onKeyDown={(event) => {
-        if (event.key === 'Enter') keep()
-        else if (event.key === 'Escape') onEnd()
+        if (event.key === 'Enter') end(true)
+        else if (event.key === 'Escape') end(false)
         else return
         event.preventDefault()
         event.stopPropagation()
