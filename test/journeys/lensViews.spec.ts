@@ -78,6 +78,8 @@ test.describe('wide', () => {
       rows.first().getByRole('gridcell').filter({ hasText: name }).getByRole('button')
     const first = await rows.first().getByRole('checkbox').getAttribute('aria-label')
 
+    // One row's box and cell alone are stops for Tab.
+    await expect(grid.locator('[role=gridcell] [tabindex="0"]')).toHaveCount(2)
     await rows
       .first()
       .getByRole('button', { name: first as string })
@@ -139,14 +141,14 @@ test.describe('wide', () => {
     await expect(grid.getByRole('columnheader', { name: 'Energy' })).toHaveCount(0)
     await expect(edge).toHaveAttribute('aria-valuenow', String(before + 16))
 
-    await page.getByRole('button', { name: 'Copy it' }).click()
+    await page.getByRole('button', { name: 'Copy out' }).click()
     await expect(status(page, 'Copied')).toBeAttached()
     const text = await page.evaluate(() => navigator.clipboard.readText())
     const [head, ...lines] = text.split('\n').map((each) => each.split('\t'))
     expect(head).toEqual(['Action', 'For', 'Context', 'Minutes', 'Due', 'Day', 'Weight'])
     expect(lines.map(([name]) => name)).toEqual(names)
     const minutes = lines.reduce((sum, each) => sum + Number(each[3]), 0)
-    const foot = grid.getByRole('row').filter({ hasText: 'Copy it' })
+    const foot = grid.getByRole('row').filter({ hasText: 'Copy out' })
     await expect(foot).toContainText(`${lines.length} actions`)
     await expect(foot).toContainText(`${Math.floor(minutes / 60)} h`)
     await expectNothingSerious(page)

@@ -21,8 +21,10 @@ function Probe() {
     </>
   )
 }
-const opened = async (note = 'base') => {
-  const store = await showStation(<Probe />, (fresh) => void fresh.run('writeNote', { id: of, note }))
+/** Null: nothing was written there yet. */
+const opened = async (note: string | null = 'base') => {
+  const begin = (fresh: TestStore) => void (note !== null && fresh.run('writeNote', { id: of, note }))
+  const store = await showStation(<Probe />, begin)
   await act(async () => {})
   return { store, stored: () => recordIn(store.api.getState().document, of)?.note }
 }
@@ -74,6 +76,25 @@ it('keeps both where the other text was kept over one’s own without knowing of
   expect(stored()).toBe('one\nother')
   await rest()
   expect(stored()?.split('\n').sort()).toEqual(['mine', 'one', 'other'])
+})
+it('keeps both where each began the page at the same moment, neither knowing of the other', async () => {
+  const { store, stored } = await opened(null)
+  expect(stored()).toBeUndefined()
+  type('said on the left')
+  await rest()
+  const mine = recordIn(store.api.getState().document, of)
+  if (!mine) throw new Error('it is begun')
+  const { document, recent } = store.api.getState()
+  const change: Change = {
+    stamp: makeStamp(testStartEpochMs + 60_000, 0, 'other'),
+    act: 'writeNote',
+    diff: [{ kind: 'added', record: { ...mine, note: 'said on the right' } }],
+  }
+  act(() => store.api.setState({ document: withChange(document, change), recent: [...recent, change] }))
+  store.clock.epochMs += 120_000
+  expect(stored()).toBe('said on the right')
+  await rest()
+  expect(stored()?.split('\n').sort()).toEqual(['said on the left', 'said on the right'])
 })
 it('keeps both also where one has typed on meanwhile', async () => {
   const { store, stored } = await opened('one')

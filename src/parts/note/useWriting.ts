@@ -26,6 +26,9 @@ function writtenOver(store: ZenStore, of: NoteOwnerId): string | null {
   const stored = storedIn(document, of)
   for (const { diff } of recent.toReversed())
     for (const part of diff) {
+      // The page of a day is begun with its first words: another may have begun it at the same moment.
+      if (part.kind === 'added' && part.record.id === of)
+        return (part.record as { readonly note?: string }).note === stored ? '' : null
       if (part.kind !== 'updated' || part.id !== of) continue
       const [from, to] = part.fields['note'] ?? []
       if (typeof from === 'string' && to === stored) return from

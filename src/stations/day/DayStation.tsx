@@ -8,7 +8,7 @@ import { findRow } from '@/parts/rows/findRow'
 import { Column, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
-import { headDate, longDate } from '@/words'
+import { headDate, longDate, shortened } from '@/words'
 import { useLater } from '@/held/reader'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { Strip } from '@/frame/Strip'
@@ -57,7 +57,7 @@ function useStripLenses(): readonly { readonly key: Tab; readonly label: string 
   const document = useHeldDocument()
   return (lenses?.lensesOf(document) ?? [])
     .filter(({ onStrip }) => onStrip)
-    .map(({ id, name }) => ({ key: id, label: name }))
+    .map(({ id, name }) => ({ key: id, label: shortened(name) }))
 }
 
 export function DayStation() {

@@ -60,8 +60,8 @@ function LensLine({
       <Press onPress={() => onOpen(id)} flex={1} minWidth={0} minHeight={62} gap="$3" data-row>
         <Seal stamp={stamp} ink={ink} />
         <Column flex={1} minWidth={0} paddingVertical="$2">
-          <Words>{name}</Words>
-          <Words size="second" tone="inkSoft">
+          <Words className="clamped two">{name}</Words>
+          <Words size="second" tone="inkSoft" className="clamped four">
             {sentence}
           </Words>
         </Column>

@@ -94,7 +94,12 @@ function OneLens({
         <Row gap="$3" alignItems="center" paddingTop={wide ? '$0' : '$2'}>
           {record ? <Seal stamp={record.stamp} ink={record.ink} /> : null}
           <Row flex={1} minWidth={0} gap="$2.5" rowGap="$0" flexWrap="wrap" alignItems="baseline">
-            <Words render={wide ? 'h1' : 'h2'} size={wide ? 'heading' : 'title'}>
+            <Words
+              render={wide ? 'h1' : 'h2'}
+              size={wide ? 'heading' : 'title'}
+              className="clamped three"
+              minWidth={0}
+            >
               {record?.name ?? 'A new lens'}
             </Words>
             <Words tone="inkSoft" size={wide ? 'body' : 'second'}>

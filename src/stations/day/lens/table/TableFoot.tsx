@@ -27,7 +27,7 @@ export function TableFoot({
       <div role="gridcell" className="lens-td lens-title-cell">
         <span className="lens-foot-count">{count(actions.length, 'action')}</span>
         <button type="button" className="lens-copy no-print" onClick={onCopy}>
-          Copy it
+          Copy out
         </button>
       </div>
       {sums.map(([field, words]) => (
