@@ -1,4 +1,5 @@
 import { act, fireEvent, screen } from '@testing-library/react'
+import { useEffect } from 'react'
 import { recordIn, withChange, type Change } from '@/core/journal'
 import { makeStamp } from '@/core/journal/stamp'
 import { showStation } from '@/frame/testing'
@@ -7,8 +8,11 @@ import { testStartEpochMs, type TestStore } from '@/state/testing'
 import { useWriting } from './useWriting'
 
 const of = 'note:day-2026-03-11'
+/** What was drawn, one after the other. */
+let drawn: string[] = []
 function Probe() {
   const { text, write, leave, problem } = useWriting(of, later.notes)
+  useEffect(() => void drawn.push(text))
   return (
     <>
       <textarea
@@ -43,7 +47,10 @@ function comesIn(store: TestStore, from: string, to: string): void {
   // What is kept from here on is later.
   store.clock.epochMs += 120_000
 }
-beforeEach(() => jest.useFakeTimers())
+beforeEach(() => {
+  drawn = []
+  jest.useFakeTimers()
+})
 afterEach(() => jest.useRealTimers())
 const rest = () => act(async () => void jest.advanceTimersByTime(1000))
 
@@ -95,6 +102,8 @@ it('keeps both where each began the page at the same moment, neither knowing of 
   expect(stored()).toBe('said on the right')
   await rest()
   expect(stored()?.split('\n').sort()).toEqual(['said on the left', 'said on the right'])
+  // The other text is never drawn alone: the caret would lose its place.
+  expect(drawn).not.toContain('said on the right')
 })
 it('keeps both also where one has typed on meanwhile', async () => {
   const { store, stored } = await opened('one')

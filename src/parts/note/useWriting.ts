@@ -1,7 +1,7 @@
 // The text of a note while it is written. Every key is in the device's memory until it is kept: a moment after the last
 // one, when the note is left, and when the page is. What is written elsewhere meanwhile comes in line by line, and
 // neither goes.
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import { recordIn, type Document } from '@/core/journal'
 import type { NoteOwnerId } from '@/core/record'
 import type { Later, RunOptions, ZenStore } from '@/state'
@@ -44,6 +44,26 @@ function tellGone(lines: number): void {
   desk.getState().tell(what, { undoable: true })
 }
 
+/**
+ * What is typed at this very moment: a key may come between two drawings. It changes together with what is kept, so that
+ * nothing is ever drawn of the one without the other.
+ */
+function holdTyped(first: Typed | null) {
+  let typed = first
+  const listeners = new Set<() => void>()
+  return {
+    now: () => typed,
+    set(next: Typed | null) {
+      typed = next
+      listeners.forEach((listener) => listener())
+    },
+    subscribe(listener: () => void) {
+      listeners.add(listener)
+      return () => void listeners.delete(listener)
+    },
+  }
+}
+
 export interface Writing {
   /** As it reads now: what is typed, else what is kept. */
   readonly text: string
@@ -58,41 +78,40 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   const { memory, store } = useZen()
   const key = `written ${of}`
   const kept = useHeld(({ document }) => notes.noteIn(document, of))
-  const [typed, setTyped] = useState<Typed | null>(() => typedIn(memory.typed.read(key)))
-  /** What is typed at this very moment: a key may come between two drawings. */
-  const latest = useRef(typed)
+  const [held] = useState(() => holdTyped(typedIn(memory.typed.read(key))))
+  const typed = useSyncExternalStore(held.subscribe, held.now)
   const [problem, setProblem] = useState<string | null>(null)
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
   const going = useRef<RunOptions>({})
   /** What was last kept from here: nobody else has written in the note since, as long as it stands there. */
   const own = useRef<string | null>(null)
-  const stored = useHeld(({ document }) => storedIn(document, of))
-  const seen = useRef(stored)
+  const isKeeping = useRef(false)
 
   const laying = useRef<ReturnType<typeof setTimeout>>(undefined)
   const remember = useCallback(
     (next: Typed | null) => {
-      latest.current = next
-      setTyped(next)
+      held.set(next)
       const lay = () => memory.typed.write(key, next && JSON.stringify(next))
       clearTimeout(laying.current)
       // A long text is laid down between the keys, not with each of them.
       if (next && next.text.length > laidAtOnce) laying.current = setTimeout(lay, 100)
       else lay()
     },
-    [key, memory],
+    [held, key, memory],
   )
 
   const keep = useCallback(
     (isLeaving: boolean) => {
       clearTimeout(timer.current)
-      const mine = latest.current
+      const mine = held.now()
       if (mine === null) return
       const now = notes.noteIn(store.api.getState().document, of)
       const text = notes.mergedNotes(mine.from, mine.text, now)
       if (text !== now) {
         const options = { say: false, atField: true, ...going.current } as const
+        isKeeping.current = true
         const outcome = act('writeNote', { id: of, note: text }, options)
+        isKeeping.current = false
         const isRefused = !outcome.ok && outcome.error.kind !== 'nothingToDo'
         setProblem(isRefused ? refusalWords(outcome.error) : null)
         if (isRefused) return
@@ -100,30 +119,31 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
         own.current = text
         going.current = isLeaving ? {} : { continuing: store.api.getState().recent.at(-1)?.stamp }
       }
-      latest.current = null
-      setTyped(null)
+      held.set(null)
       // Only what is safely kept is taken out of the device's memory: the page may be closing at this very moment.
       void store.settled().then(() => {
         const isKept = store.api.getState().keeping.kind === 'kept'
         if (isKept && typedIn(memory.typed.read(key))?.text === mine.text) memory.typed.write(key, null)
       })
     },
-    [act, key, memory, notes, of, store],
+    [act, held, key, memory, notes, of, store],
   )
 
   // Another's text stands over one's own, and was not written over it: both are brought together, and kept again.
-  useEffect(() => {
-    const was = seen.current
-    seen.current = stored
-    if (was === stored || own.current === null || was !== own.current) return
-    const from = writtenOver(store, of)
-    if (from === null || from === own.current) return
-    const { document } = store.api.getState()
-    const before = notes.laidOver(from, notes.tiedTo(document))
-    const mine = latest.current?.text ?? own.current
-    const now = notes.noteIn(document, of)
-    remember({ text: notes.mergedNotes(before, mine, now), from: now })
-  }, [notes, of, remember, store, stored])
+  useEffect(
+    () =>
+      store.api.subscribe(({ document }, before) => {
+        const [was, stands] = [storedIn(before.document, of), storedIn(document, of)]
+        if (isKeeping.current || was === stands || own.current === null || was !== own.current) return
+        const from = writtenOver(store, of)
+        if (from === null || from === own.current) return
+        const base = notes.laidOver(from, notes.tiedTo(document))
+        const mine = held.now()?.text ?? own.current
+        const now = notes.noteIn(document, of)
+        remember({ text: notes.mergedNotes(base, mine, now), from: now })
+      }),
+    [held, notes, of, remember, store],
+  )
 
   useEffect(() => {
     if (typed === null) return
@@ -141,10 +161,9 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   useEffect(
     () =>
       memory.typed.subscribe(() => {
-        latest.current = typedIn(memory.typed.read(key))
-        setTyped(latest.current)
+        held.set(typedIn(memory.typed.read(key)))
       }),
-    [key, memory],
+    [held, key, memory],
   )
 
   const text = typed ? notes.mergedNotes(typed.from, typed.text, kept) : kept
