@@ -1,7 +1,7 @@
 // Lenses over the document: which there are, and what each lists, kept up edit by edit (tableIndex). What a lens is seen from
 // (the day, the shelves, what has steps or files) stands for one index; where it changes, the index is made anew.
 // Law: whatever happened before, the list equals one made from scratch (lenses.test.ts).
-import { entryIn, epochMsOf, recordIn, recordsIn, writtenAt, type Document } from '@/core/journal'
+import { recordIn, recordsIn, type Document } from '@/core/journal'
 import { isEqual } from '@/core/isEqual'
 import {
   compareGroups,
@@ -13,12 +13,10 @@ import {
   restOf,
   scaleOf,
   sunkOf,
-  type Condition,
   type GroupField,
   type LaidUnder,
   type Lens,
   type LensAround,
-  type LensShelf,
   type SayingNames,
 } from '@/core/lens'
 import {
@@ -30,10 +28,9 @@ import {
   type LensRecord,
   type RecordKind,
 } from '@/core/record'
-import { epochMsAt, type CalendarDate } from '@/core/time'
 import { anyOpen, openBy } from './actionIndexes'
-import { filesOf, repeatOf, stepsOf } from './partIndexes'
-import { areasOf, contextsOf, groupsOf, isHeld, peopleOf, projectsOf, settingsOf } from './selectors'
+import { aroundOf, factsOf, named, tablesOf, type Facts, type LensDay } from './lensAround'
+import { contextsOf, settingsOf } from './selectors'
 import { makeTableIndex, type TableIndex } from './tableIndex'
 
 /** Every lens that is there: the ready-made, as they were changed, and the person's own, in their order. */
@@ -53,7 +50,6 @@ let latestLenses: { table: unknown; lenses: readonly LensRecord[] } | null = nul
 export const lensOf = (document: Document, id: string): LensRecord | undefined =>
   isIdOf('lens', id) ? (recordIn(document, id) ?? readyMade.find((lens) => lens.id === id)) : undefined
 
-const named = ['context', 'person', 'project', 'area', 'group'] as const
 type Named = (typeof named)[number]
 const isNamed = (kind: RecordKind): kind is Named => (named as readonly RecordKind[]).includes(kind)
 const nameIn = (record: { name?: string; title?: string } | undefined): string | null =>
@@ -80,98 +76,6 @@ export function lensNamesOf(document: Document): SayingNames {
   }
   latestNames = { tables, names }
   return names
-}
-
-interface Facts {
-  readonly shelves: ReadonlyMap<string, LensShelf>
-  readonly places: ReadonlyMap<string, number>
-}
-let latestFacts: { tables: readonly unknown[]; facts: Facts } | null = null
-
-/** Shelves and the places of names: the same as long as no order and no shelf has changed, whatever else was written. */
-function factsOf(document: Document): Facts {
-  const tables = named.map((kind) => document[kind])
-  if (latestFacts?.tables.every((table, at) => table === tables[at])) return latestFacts.facts
-  const [groups, areas, projects] = [groupsOf(document), areasOf(document), projectsOf(document)]
-  const places = new Map<string, number>()
-  for (const records of [groups, contextsOf(document), peopleOf(document)])
-    records.forEach(({ id }, place) => places.set(id, place))
-  const placeOf = (id: string | null) => (id === null ? 9999 : (places.get(id) ?? 9999))
-  const sides = new Map(groups.map(({ id, side }) => [id, side]))
-  const shelves = new Map<string, LensShelf>()
-  const inOrder = [...areas].sort((a, b) => placeOf(a.groupId) - placeOf(b.groupId))
-  inOrder.forEach(({ id, groupId }, place) => {
-    places.set(id, place)
-    const side = (groupId && sides.get(groupId)) ?? null
-    shelves.set(id, { areaId: id, groupId, side, isResting: false, place: place * 1000 })
-  })
-  const byArea = [...projects].sort((a, b) => placeOf(a.areaId) - placeOf(b.areaId))
-  byArea.forEach(({ id, areaId, state }, place) => {
-    places.set(id, place)
-    const area = areaId === null ? undefined : shelves.get(areaId)
-    shelves.set(id, {
-      ...(area ?? noShelf),
-      isResting: state === 'notNow' || !isHeld(state),
-      place: (area?.place ?? noShelf.place) + 1 + (place % 999),
-    })
-  })
-  const facts = { shelves, places }
-  const isSame = latestFacts !== null && areSame(latestFacts.facts, facts)
-  latestFacts = { tables, facts: isSame && latestFacts ? latestFacts.facts : facts }
-  return latestFacts.facts
-}
-
-const noShelf: LensShelf = { areaId: null, groupId: null, side: null, isResting: false, place: 1e9 }
-const areSame = (a: Facts, b: Facts): boolean =>
-  isEqual([...a.shelves], [...b.shelves]) && isEqual([...a.places], [...b.places])
-
-/** The day and the zone a lens is seen from. */
-export interface LensDay {
-  readonly today: CalendarDate
-  readonly zone: string
-}
-
-/** The tables besides the actions that a lens looks into. */
-function tablesOf(lens: Lens): readonly RecordKind[] {
-  const kinds = new Set<RecordKind>()
-  const look = (condition: Condition): void => {
-    if (condition.kind === 'many') condition.of.forEach(look)
-    if (condition.kind !== 'state') return
-    if (condition.state === 'withSteps') kinds.add('step')
-    if (condition.state === 'withFiles') kinds.add('file')
-    if (condition.state === 'repeating') kinds.add('repeat')
-  }
-  lens.conditions.forEach(look)
-  lens.bands.forEach(({ where }) => look(where))
-  return [...kinds]
-}
-
-function aroundOf(
-  document: () => Document,
-  facts: Facts,
-  { today, zone }: LensDay,
-  weekStartsOn: number,
-): LensAround {
-  // Of a record as it stands: whatever it was written with, it is the same record.
-  const touched = new WeakMap<Action, number>()
-  return {
-    today,
-    weekStartsOn,
-    startOf: (day) => epochMsAt({ date: day, minute: 0 }, zone),
-    shelfOf: ({ projectId, areaId }) => facts.shelves.get(projectId ?? areaId ?? '') ?? noShelf,
-    placeOf: (id) => facts.places.get(id) ?? 9999,
-    hasSteps: (id) => stepsOf(document(), id).length > 0,
-    hasFiles: (id) => filesOf(document(), id).length > 0,
-    repeats: (id) => repeatOf(document(), id) !== undefined,
-    touchedAt(action) {
-      const known = touched.get(action)
-      if (known !== undefined) return known
-      const entry = entryIn(document(), action.id)
-      const at = entry ? epochMsOf(writtenAt(entry)) : action.createdAtEpochMs
-      touched.set(action, at)
-      return at
-    },
-  }
 }
 
 /** What stands under one heading; without a field, what is not gathered. */

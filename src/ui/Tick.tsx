@@ -1,6 +1,14 @@
 // The square tick box, filled with a brush stroke.
 
-export function Tick({ name, checked, onToggle }: { name: string; checked: boolean; onToggle: () => void }) {
+interface TickProps {
+  readonly name: string
+  readonly checked: boolean
+  readonly onToggle: () => void
+  /** Where one stop for Tab stands for many. */
+  readonly tabIndex?: 0 | -1
+}
+
+export function Tick({ name, checked, onToggle, tabIndex }: TickProps) {
   return (
     <button
       type="button"
@@ -9,6 +17,7 @@ export function Tick({ name, checked, onToggle }: { name: string; checked: boole
       aria-label={name}
       className="square"
       data-tick
+      tabIndex={tabIndex}
       onClick={onToggle}
     >
       <BoxMark checked={checked} />

@@ -49,6 +49,7 @@ export {
   columnsIn,
   columnWidths,
   detailsIn,
+  sortedBy,
   withColumns,
   withDetails,
   withWidth,

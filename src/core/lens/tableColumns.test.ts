@@ -1,4 +1,13 @@
-import { columnsIn, columnWidths, detailsIn, withColumns, withDetails, withWidth } from './tableColumns'
+import { emptyLens, sortFields, type Lens, type SortField } from './lens'
+import {
+  columnsIn,
+  columnWidths,
+  detailsIn,
+  sortedBy,
+  withColumns,
+  withDetails,
+  withWidth,
+} from './tableColumns'
 
 const fields = (columns: Parameters<typeof columnsIn>[0]) => columnsIn(columns).map(({ field }) => field)
 
@@ -33,4 +42,23 @@ test('the details of a row stand in the order they were put in, and one that mov
     Object.entries(moved).filter(([field, rank]) => first[field as 'due'] === rank).length,
   ).toBeGreaterThan(0)
   expect(detailsIn({})).toEqual([])
+})
+
+test('a head that is pressed sorts first, then the other way round, then no more; the other sorts stay behind it', () => {
+  const said = (lens: Lens) => lens.sorts.map(({ by, down }) => `${by}${down ? ' down' : ''}`)
+  const lens: Lens = {
+    ...emptyLens,
+    sorts: [
+      { by: 'due', down: false },
+      { by: 'title', down: true },
+    ],
+  }
+  const first = sortedBy(lens, 'minutes')
+  expect(said(first)).toEqual(['minutes', 'due', 'title down'])
+  expect(said(sortedBy(first, 'minutes'))).toEqual(['minutes down', 'due', 'title down'])
+  expect(said(sortedBy(sortedBy(first, 'minutes'), 'minutes'))).toEqual(['due', 'title down'])
+  // One that stood behind comes first as usual, whichever way it went.
+  expect(said(sortedBy(lens, 'title'))).toEqual(['title', 'due'])
+  const full = sortFields.slice(0, 6).reduce(sortedBy, emptyLens)
+  expect(said(sortedBy(full, sortFields[7] as SortField))).toHaveLength(6)
 })

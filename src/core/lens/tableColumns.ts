@@ -2,7 +2,7 @@
 // each add one keep both.
 import type { LensRecord } from '../record'
 import { ranksKeeping } from '../record/ranksKeeping'
-import type { DetailField } from './lens'
+import { lensLimits, type DetailField, type Lens, type SortField } from './lens'
 
 type Columns = LensRecord['columns']
 
@@ -79,4 +79,13 @@ export function withWidth(before: Columns, field: DetailField, width: number): C
       width: Math.round(Math.min(columnWidths.most, Math.max(columnWidths.least, width))),
     },
   }
+}
+
+/** As usual, then the other way round, then no more: before the other sorts, which stay. */
+export function sortedBy(lens: Lens, by: SortField): Lens {
+  const [first] = lens.sorts
+  const others = lens.sorts.filter((sort) => sort.by !== by)
+  if (first?.by === by && first.down) return { ...lens, sorts: others }
+  const down = first?.by === by
+  return { ...lens, sorts: [{ by, down }, ...others].slice(0, lensLimits.sorts) }
 }

@@ -1,7 +1,6 @@
 // The application's badge: how many are left of today. It follows every change, and goes with the last of them.
 import { useEffect } from 'react'
-import { isHidden } from '@/core/action'
-import { lists } from '@/state'
+import { leftOfToday } from '@/state/leftOfToday'
 import { useHeld, useToday } from '@/held/zen'
 
 interface Badged {
@@ -11,10 +10,7 @@ interface Badged {
 
 export function useBadge(): void {
   const today = useToday()
-  const left = useHeld(({ document }) => {
-    const laid = lists.actionsOfDay(document, today, today).filter((action) => !isHidden(action, today))
-    return new Set([...laid, ...lists.underwayOf(document)]).size
-  })
+  const left = useHeld(({ document }) => leftOfToday(document, today))
   useEffect(() => {
     const badge = navigator as Badged
     // Not installed, or not allowed: then there is none.

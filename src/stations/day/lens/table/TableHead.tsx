@@ -1,8 +1,7 @@
 // The heads of a table's columns: pressed, a column is the first to sort by, then the other way round, then no more; its edge
 // is dragged, or moved by arrows, to make it wider.
 import { useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
-import { lensLimits, type DetailField, type Lens, type SortField } from '@/core/lens/lens'
-import type { TableColumn } from '@/core/lens'
+import type { DetailField, SortField, TableColumn } from '@/core/lens'
 import { detailNames } from '@/words/details'
 import { Icon } from '@/ui'
 import type { LensShown } from '../shown/lensProps'
@@ -21,15 +20,6 @@ const sortOf: Readonly<Partial<Record<DetailField | 'title', SortField>>> = {
   moved: 'moved',
   age: 'age',
   done: 'done',
-}
-
-/** As usual, the other way round, no more: before the other sorts, which stay. */
-function sortedBy(lens: Lens, by: SortField): Lens {
-  const [first] = lens.sorts
-  const others = lens.sorts.filter((sort) => sort.by !== by)
-  if (first?.by === by && first.down) return { ...lens, sorts: others }
-  const down = first?.by === by
-  return { ...lens, sorts: [{ by, down }, ...others].slice(0, lensLimits.sorts) }
 }
 
 export function TableHead({
@@ -54,6 +44,7 @@ function Head({
   sort,
   className,
   lens,
+  lenses,
   onChange,
   children,
 }: LensShown & {
@@ -68,7 +59,7 @@ function Head({
   return (
     <div role="columnheader" className={className} aria-sort={sort && place === 0 ? way : undefined}>
       {sort ? (
-        <button type="button" className="lens-th-open" onClick={() => onChange(sortedBy(lens, sort))}>
+        <button type="button" className="lens-th-open" onClick={() => onChange(lenses.sortedBy(lens, sort))}>
           {name}
           {sorted ? (
             <Icon name={sorted.down ? 'down' : 'up'} size={14} tone={place === 0 ? 'brass' : 'inkSoft'} />

@@ -5,7 +5,7 @@ import type { TableColumn } from '@/core/lens'
 import { titleLimit, type Action } from '@/core/record'
 import { useActionRow } from '@/parts/rows/ActionRow'
 import { useSurroundings } from '@/parts/rows/surroundings'
-import { BoxMark, Unseen } from '@/ui'
+import { Tick, Unseen } from '@/ui'
 import { refusalWords } from '@/words'
 import { detailNames, detailWords, type DetailsFrom } from '@/words/details'
 import { headingWords, sumWords } from '@/words/lens'
@@ -68,18 +68,12 @@ export function TableRow({
       }}
     >
       <div role="gridcell" aria-colindex={1} className="lens-td lens-title-cell">
-        <button
-          type="button"
-          role="checkbox"
-          aria-checked={isDone}
-          aria-label={title}
-          className="square"
-          data-tick
+        <Tick
+          name={title}
+          checked={isDone}
           tabIndex={cells.at.id === id ? 0 : -1}
-          onClick={() => act(isDone ? 'untick' : 'tick', { id })}
-        >
-          <BoxMark checked={isDone} />
-        </button>
+          onToggle={() => act(isDone ? 'untick' : 'tick', { id })}
+        />
         {cells.writing === id ? (
           <TitleLine action={action} onEnd={() => cells.write(null)} />
         ) : (
