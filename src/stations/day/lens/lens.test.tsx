@@ -134,7 +134,10 @@ describe('columns', () => {
   it('ask for the day where a column stands for several, and refuse what follows from something else', async () => {
     const store = await opened({}, { view: 'columns', columnsBy: 'day' })
     const carry = (title: string, key: string) =>
-      fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), { key, altKey: true })
+      fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), {
+        key,
+        altKey: true,
+      })
     carry('ring', 'ArrowRight')
     expect(actionIn(store, 'ring').day).toBe(addDays(today, 1))
     await settled()
@@ -164,6 +167,67 @@ describe('columns', () => {
     expect(within(column('Desk')).getByText('1 h · must')).toBeTruthy()
     fireEvent.click(within(dialog).getByRole('button', { name: 'the usual ones', ...hidden }))
     expect(lensIn(store).shows).toEqual({})
+  })
+})
+
+describe('a list', () => {
+  it('lays a row under the next heading by keys, and arranges by hand only what is equal in every sort', async () => {
+    const store = await opened({ groups: ['weight'], sorts: [{ by: 'minutes', down: false }] })
+    const list = (name: string) => titles(screen.getByRole('list', { name }))
+    const carry = (title: string, key: string) => {
+      fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), {
+        key,
+        altKey: true,
+      })
+      return settled()
+    }
+    expect([list('Must'), list('Should')]).toEqual([['draft'], ['ring', 'order', 'oil']])
+    // Both of ten minutes: the hand decides. What has none stands behind them whatever the hand does.
+    await carry('ring', 'ArrowDown')
+    expect([list('Should'), notice()]).toEqual([['order', 'ring', 'oil'], 'Put elsewhere: ring'])
+    await carry('oil', 'ArrowUp')
+    expect(list('Should')).toEqual(['order', 'ring', 'oil'])
+    await carry('draft', 'ArrowRight')
+    expect(actionIn(store, 'draft').weight).toBe('should')
+    act(() => void store.undo())
+    act(() => void store.undo())
+    await settled()
+    expect([list('Must'), list('Should')]).toEqual([['draft'], ['ring', 'order', 'oil']])
+  })
+  it('says in words what is not laid by hand: a band is told by what it asks', async () => {
+    const store = await opened({ bands: [{ name: 'Short', where: { kind: 'minutes', from: null, to: 10 } }] })
+    expect(titles(screen.getByRole('region', { name: 'Short' }))).toEqual(['ring', 'order'])
+    fireEvent.keyDown(screen.getByRole('button', { name: /^Open order/ }), {
+      key: 'ArrowRight',
+      altKey: true,
+    })
+    expect([desk.getState().notice?.problem, notice()]).toEqual([
+      true,
+      expect.stringMatching(/^What stands in a band/),
+    ])
+    expect(actionIn(store, 'order').minutes).toBe(10)
+  })
+  it('is named, sealed and removed from its menu; it opens as told there on every device', async () => {
+    const store = await opened({})
+    press('This lens: name, seal, place')
+    const menu = await screen.findByRole('dialog', hidden)
+    fireEvent.click(within(menu).getByRole('radio', { name: 'by date', ...hidden }))
+    // Told in the menu, and shown at once behind it.
+    expect(lensIn(store).view).toBe('byDate')
+    expect(
+      screen
+        .getAllByRole('radio', { name: 'by date', ...hidden })
+        .map((way) => way.getAttribute('aria-checked')),
+    ).toEqual(['true', 'true'])
+    fireEvent.click(within(menu).getByRole('button', { name: 'Ink of the seal', ...hidden }))
+    const inks = await screen.findByRole('radiogroup', { name: 'Ink of the seal', ...hidden })
+    fireEvent.click(within(inks).getByRole('radio', { name: 'Ink 7', ...hidden }))
+    expect(lensIn(store).ink).toBe(6)
+    fireEvent.click(within(menu).getByRole('button', { name: 'Remove this lens', ...hidden }))
+    fireEvent.click(within(menu).getByRole('button', { name: 'Remove it', ...hidden }))
+    await settled()
+    expect(screen.getByText('This lens is gone. What it listed is all still there.')).toBeTruthy()
+    expect(actions(store)).toHaveLength(4)
   })
 })
 
@@ -287,7 +351,10 @@ describe('by date', () => {
   it('lays a row on the next day by keys; not on one that has gone, and a promise is not taken back', async () => {
     const store = await opened({}, { view: 'byDate' })
     const carry = (title: string, key: string) => {
-      fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), { key, altKey: true })
+      fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), {
+        key,
+        altKey: true,
+      })
       return settled()
     }
     await carry('ring', 'ArrowRight')
