@@ -84,4 +84,6 @@ export async function carry(page: Page, title: string, to: Locator): Promise<voi
     expect([now?.x, now?.y]).toEqual([place.x, place.y])
   }).toPass({ timeout: 10_000 })
   await page.mouse.up()
+  // A click that follows at once would be taken for the end of the carrying.
+  await page.evaluate(() => new Promise((go) => setTimeout(go, 60)))
 }

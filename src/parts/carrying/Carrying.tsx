@@ -9,6 +9,7 @@ import {
   type ReactNode,
   type RefObject,
 } from 'react'
+import { flushSync } from 'react-dom'
 import type { Id } from '@/core/record'
 import { CarryRow } from '@/parts/rows/carryRow'
 import { useDragKitLater, type DragKit } from '@/ui/dragging/useDragKit'
@@ -65,8 +66,9 @@ function useKitInQuiet(): {
   const boxRef = useRef<HTMLDivElement>(null)
   useEffect(() => {
     if (!loaded || kit) return
+    // At once: between a look and a later drawing the focus could come into the box, and would be lost.
     const look = () => {
-      if (!boxRef.current?.contains(document.activeElement)) setKit(loaded)
+      if (!boxRef.current?.contains(document.activeElement)) flushSync(() => setKit(loaded))
     }
     const later = () => setTimeout(look)
     const timer = later()
