@@ -124,6 +124,50 @@ describe('the device’s memory', () => {
     memory.write('draft', null)
     expect(memory.read('draft')).toBeNull()
   })
+  const handed = () => {
+    const held = new Map<string, string>()
+    const storage = {
+      get length() {
+        return held.size
+      },
+      key: (index: number) => [...held.keys()][index] ?? null,
+      getItem: (key: string) => held.get(key) ?? null,
+      setItem: (key: string, value: string) => void held.set(key, value),
+      removeItem: (key: string) => void held.delete(key),
+    } as Storage
+    const { typed } = makeDeviceMemory(() => storage)
+    let resolve: (isKept: boolean) => void = () => {}
+    const promise = new Promise<boolean>((done) => (resolve = done))
+    typed.write('a note', 'half a tho')
+    typed.handOver('a note', promise)
+    const settle = async (isKept: boolean) => (resolve(isKept), await promise)
+    return { typed, settle, next: () => makeDeviceMemory(() => storage).typed.read('a note') }
+  }
+  it('what is typed and in the store is read there alone, and found by the next page until it is kept', async () => {
+    const { typed, settle, next } = handed()
+    expect([typed.read('a note'), next()]).toEqual([null, 'half a tho'])
+    await settle(true)
+    expect([typed.read('a note'), next()]).toEqual([null, null])
+  })
+  it('what could not be kept is left to the next page; what was typed meanwhile stays', async () => {
+    const refused = handed()
+    await refused.settle(false)
+    expect([refused.typed.read('a note'), refused.next()]).toEqual([null, 'half a tho'])
+    const goesOn = handed()
+    goesOn.typed.write('a note', 'half a thought')
+    await goesOn.settle(true)
+    expect([goesOn.typed.read('a note'), goesOn.next()]).toEqual(['half a thought', 'half a thought'])
+  })
+  it('what closed tabs have left is told to what was typed there, and to nothing else', () => {
+    const { typed } = handed()
+    const told: string[] = []
+    typed.subscribe('a note', () => told.push('a note'))
+    typed.subscribe('a title', () => told.push('a title'))
+    typed.renameTab('two')
+    typed.write('a title', 'mine')
+    typed.adopt(['one'])
+    expect([told, typed.read('a note'), typed.read('a title')]).toEqual([['a note'], 'half a tho', 'mine'])
+  })
 })
 
 it('the day turns when the clock says so, and only then', async () => {

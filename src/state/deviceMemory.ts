@@ -16,12 +16,17 @@ export interface DeviceMemory {
   readonly typed: {
     read(name: string): string | null
     write(name: string, value: string | null): void
+    /**
+     * What is typed is in the store from here on: this page reads it there alone. It is forgotten once it is safely kept;
+     * until then the page may close at any moment, and the next one finds it.
+     */
+    handOver(name: string, isKept: Promise<boolean>): void
     /** Forgets what is typed, in every tab of the device. */
     clear(): void
     /** Takes over what closed tabs have left, wherever nothing is typed here. */
     adopt(closedTabs: readonly string[]): void
-    /** Tells when what is typed has changed other than by typing. Returns what ends it. */
-    subscribe(listener: () => void): () => void
+    /** Tells when what is typed under a name has changed other than by typing. Returns what ends it. */
+    subscribe(name: string, listener: () => void): () => void
     /** The tabs that have left something. */
     tabs(): readonly string[]
     /** From now on this tab goes by another name: it is a copy of one that is still open. */
@@ -36,7 +41,9 @@ const unkeptPrefix = `${prefix}unkept `
 /** Over the browser's local storage; what that refuses is held in a map that lasts as long as the page. */
 export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): DeviceMemory {
   const refused = new Map<string, string | null>()
-  const listeners = new Set<() => void>()
+  const listeners = new Map<() => void, string>()
+  /** As it was typed, by its key. */
+  const handedOver = new Map<string, string>()
   let tab = firstTab
 
   function readKey(key: string): string | null {
@@ -68,7 +75,8 @@ export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): Devi
     }
   }
 
-  const tell = () => listeners.forEach((listener) => listener())
+  const tell = (changed: (name: string) => boolean) =>
+    [...listeners].forEach(([listener, name]) => changed(name) && listener())
   const typedKey = (name: string, of = tab) => `${typedPrefix}${of} ${name}`
 
   return {
@@ -85,24 +93,43 @@ export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): Devi
       clear: () => keysUnder(unkeptPrefix).forEach((key) => writeKey(key, null)),
     },
     typed: {
-      read: (name) => readKey(typedKey(name)),
-      write: (name, value) => writeKey(typedKey(name), value),
+      read(name) {
+        const value = readKey(typedKey(name))
+        return value !== null && handedOver.get(typedKey(name)) === value ? null : value
+      },
+      write(name, value) {
+        handedOver.delete(typedKey(name))
+        writeKey(typedKey(name), value)
+      },
+      handOver(name, isKept) {
+        const key = typedKey(name)
+        const value = readKey(key)
+        if (value === null) return
+        handedOver.set(key, value)
+        void isKept.then((kept) => {
+          if (!kept || handedOver.get(key) !== value) return
+          handedOver.delete(key)
+          if (readKey(key) === value) writeKey(key, null)
+        })
+      },
       clear() {
         keysUnder(typedPrefix).forEach((key) => writeKey(key, null))
-        tell()
+        tell(() => true)
       },
       adopt(closedTabs) {
+        const adopted = new Set<string>()
         for (const closed of closedTabs)
           for (const key of keysUnder(typedKey('', closed))) {
-            const mine = typedKey(key.slice(typedKey('', closed).length))
-            if (readKey(mine) !== null) continue
-            writeKey(mine, readKey(key))
+            const name = key.slice(typedKey('', closed).length)
+            if (readKey(typedKey(name)) !== null) continue
+            writeKey(typedKey(name), readKey(key))
             writeKey(key, null)
+            adopted.add(name)
           }
-        tell()
+        tell((name) => adopted.has(name))
       },
-      subscribe(listener) {
-        listeners.add(listener)
+      subscribe(name, listener) {
+        listeners.set(listener, name)
         return () => listeners.delete(listener)
       },
       tabs: () => [

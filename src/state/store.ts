@@ -99,8 +99,8 @@ export interface ZenStore extends BringIn {
   /** Takes up what other tabs have kept since. */
   catchUp(): Promise<void>
   dropAsides(): Promise<void>
-  /** Settles once everything so far is kept or refused. */
-  settled(): Promise<void>
+  /** Settles once everything so far is kept or refused: whether it is kept. */
+  settled(): Promise<boolean>
   /** The journal of one record, oldest first: from the archive and from this sitting. */
   historyOf(ids: readonly string[]): Promise<readonly Change[]>
   /** The whole journal, for a file. Never rejects: what is in memory can always be had. */
@@ -226,6 +226,11 @@ export function makeZenStore({
   }
 
   /** Reads what is kept. Where that is refused the store works from memory, says so, and `retry` reads again. */
+  async function settled(): Promise<boolean> {
+    await keeper.settled()
+    return api.getState().keeping.kind === 'kept'
+  }
+
   async function load(): Promise<void> {
     arriving = []
     try {
@@ -358,8 +363,7 @@ export function makeZenStore({
       const lost = unkept.filter(({ change }) => !known.has(change.stamp))
       takeUp(lost.map(({ change }) => change))
       lost.forEach(({ change, instead }) => keeper.keep(change, instead))
-      await keeper.settled()
-      return api.getState().keeping.kind === 'kept'
+      return settled()
     },
     turnDay() {
       const today = todayNow()
@@ -371,7 +375,7 @@ export function makeZenStore({
       await archive.dropAsides()
       api.setState({ asides: [] })
     },
-    settled: () => keeper.settled(),
+    settled,
     async historyOf(ids) {
       const wanted = new Set(ids)
       const touches = (change: Change) => change.diff.some((part) => wanted.has(idOf(part)))

@@ -37,7 +37,10 @@ const isEmpty = ({ text, files }: Draft): boolean => text === '' && files.length
 export function useDraft(): readonly [Draft, (change: (now: Draft) => Draft) => void] {
   const { memory } = useZen()
   const [draft, setDraft] = useState<Draft>(() => draftIn(memory.typed.read('draft')))
-  useEffect(() => memory.typed.subscribe(() => setDraft(draftIn(memory.typed.read('draft')))), [memory])
+  useEffect(
+    () => memory.typed.subscribe('draft', () => setDraft(draftIn(memory.typed.read('draft')))),
+    [memory],
+  )
   const change = (next: (now: Draft) => Draft) => {
     const changed = next(draftIn(memory.typed.read('draft')))
     memory.typed.write('draft', isEmpty(changed) ? null : JSON.stringify(changed))
@@ -50,7 +53,7 @@ export function useDraft(): readonly [Draft, (change: (now: Draft) => Draft) => 
 export function usePasted(): readonly [string | null, (text: string | null) => void] {
   const { memory } = useZen()
   const [pasted, setPasted] = useState(() => memory.typed.read('pasted'))
-  useEffect(() => memory.typed.subscribe(() => setPasted(memory.typed.read('pasted'))), [memory])
+  useEffect(() => memory.typed.subscribe('pasted', () => setPasted(memory.typed.read('pasted'))), [memory])
   const keep = (text: string | null) => {
     memory.typed.write('pasted', text)
     setPasted(text)

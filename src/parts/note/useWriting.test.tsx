@@ -1,8 +1,9 @@
 import { act, fireEvent, screen } from '@testing-library/react'
-import { useEffect } from 'react'
+import { useEffect, useState } from 'react'
 import { recordIn, withChange, type Change } from '@/core/journal'
 import { makeStamp } from '@/core/journal/stamp'
 import { showStation } from '@/frame/testing'
+import { useZen } from '@/held/zen'
 import { later } from '@/state/commands/later'
 import { testStartEpochMs, type TestStore } from '@/state/testing'
 import { useWriting } from './useWriting'
@@ -25,10 +26,22 @@ function Probe() {
     </>
   )
 }
+/** Lays the note aside and opens it again. */
+let showAgain = () => {}
+let adoptNothing = () => {}
+function Opened() {
+  const [times, setTimes] = useState(0)
+  const { memory } = useZen()
+  useEffect(() => {
+    showAgain = () => setTimes((before) => before + 1)
+    adoptNothing = () => memory.typed.adopt([])
+  }, [memory])
+  return <Probe key={times} />
+}
 /** Null: nothing was written there yet. */
 const opened = async (note: string | null = 'base') => {
   const begin = (fresh: TestStore) => void (note !== null && fresh.run('writeNote', { id: of, note }))
-  const store = await showStation(<Probe />, begin)
+  const store = await showStation(<Opened />, begin)
   await act(async () => {})
   return { store, stored: () => recordIn(store.api.getState().document, of)?.note }
 }
@@ -74,6 +87,16 @@ it('brings in what was written elsewhere while one types', async () => {
   expect(field().value).toBe('one, mine\ntwo\nother')
   await rest()
   expect(stored()).toBe('one, mine\ntwo\nother')
+})
+it('reads what is in the store there alone, before it is safely kept', async () => {
+  const { store } = await opened('ring Kofi today')
+  type('ring Kofi today\nbuy felt')
+  fireEvent.blur(field())
+  act(() => void store.run('writeNote', { id: of, note: 'ring Kofi\nbuy felt' }))
+  act(adoptNothing)
+  expect(field().value).toBe('ring Kofi\nbuy felt')
+  act(() => showAgain())
+  expect(field().value).toBe('ring Kofi\nbuy felt')
 })
 it('keeps both where the other text was kept over one’s own without knowing of it', async () => {
   const { store, stored } = await opened('one')

@@ -87,15 +87,21 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   const own = useRef<string | null>(null)
   const isKeeping = useRef(false)
 
-  const laying = useRef<ReturnType<typeof setTimeout>>(undefined)
+  /** Lays down what is typed, where that is still to be done. */
+  const layNow = useRef(() => {})
   const remember = useCallback(
     (next: Typed | null) => {
       held.set(next)
-      const lay = () => memory.typed.write(key, next && JSON.stringify(next))
-      clearTimeout(laying.current)
+      const lay = () => {
+        clearTimeout(timer)
+        layNow.current = () => {}
+        memory.typed.write(key, next && JSON.stringify(next))
+      }
       // A long text is laid down between the keys, not with each of them.
-      if (next && next.text.length > laidAtOnce) laying.current = setTimeout(lay, 100)
-      else lay()
+      const isLong = next !== null && next.text.length > laidAtOnce
+      const timer = isLong ? setTimeout(() => layNow.current === lay && lay(), 100) : undefined
+      layNow.current = lay
+      if (!isLong) lay()
     },
     [held, key, memory],
   )
@@ -120,11 +126,8 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
         going.current = isLeaving ? {} : { continuing: store.api.getState().recent.at(-1)?.stamp }
       }
       held.set(null)
-      // Only what is safely kept is taken out of the device's memory: the page may be closing at this very moment.
-      void store.settled().then(() => {
-        const isKept = store.api.getState().keeping.kind === 'kept'
-        if (isKept && typedIn(memory.typed.read(key))?.text === mine.text) memory.typed.write(key, null)
-      })
+      layNow.current()
+      memory.typed.handOver(key, store.settled())
     },
     [act, held, key, memory, notes, of, store],
   )
@@ -159,10 +162,7 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
     }
   }, [keep])
   useEffect(
-    () =>
-      memory.typed.subscribe(() => {
-        held.set(typedIn(memory.typed.read(key)))
-      }),
+    () => memory.typed.subscribe(key, () => held.set(typedIn(memory.typed.read(key)))),
     [held, key, memory],
   )
 

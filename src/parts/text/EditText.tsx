@@ -52,14 +52,6 @@ export function EditText({ name, value, onKeep, onTyped, needed, ...rest }: Edit
     [key, memory],
   )
 
-  /** Only what is safely kept is taken out of the device's memory: the page may be closing at this very moment. */
-  const forgetOnceKept = useCallback(() => {
-    void store.settled().then(() => {
-      const isKept = store.api.getState().keeping.kind === 'kept'
-      if (isKept && typedIn(memory.typed.read(key))?.text === text) memory.typed.write(key, null)
-    })
-  }, [key, memory, store, text])
-
   const keep = useCallback(
     (isLeaving: boolean) => {
       clearTimeout(timer.current)
@@ -72,10 +64,10 @@ export function EditText({ name, value, onKeep, onTyped, needed, ...rest }: Edit
       setProblem(refused)
       if (refused !== null) return
       going.current = isLeaving ? {} : { continuing: store.api.getState().recent.at(-1)?.stamp }
-      forgetOnceKept()
+      memory.typed.handOver(key, store.settled())
       if (isLeaving) setTyped(null)
     },
-    [forgetOnceKept, isRivalled, needed, onKeep, store, text, typed, value],
+    [isRivalled, key, memory, needed, onKeep, store, text, typed, value],
   )
 
   const keepNow = useRef(keep)
@@ -93,7 +85,7 @@ export function EditText({ name, value, onKeep, onTyped, needed, ...rest }: Edit
       onHide()
     }
   }, [])
-  useEffect(() => memory.typed.subscribe(() => setTyped(typedIn(memory.typed.read(key)))), [key, memory])
+  useEffect(() => memory.typed.subscribe(key, () => setTyped(typedIn(memory.typed.read(key)))), [key, memory])
 
   const change = (next: string) => {
     onTyped?.(next)
