@@ -1,27 +1,15 @@
 // The slip row: seal, title, one soft line of details, and at the far right, under the thumb, the tick box.
 // Lists of thousands are made of it, so it is plain elements dressed by public/zen.css, with the theme's own variables.
-import type { CSSProperties, KeyboardEvent, MouseEvent, MouseEventHandler, TouchEventHandler } from 'react'
+import type { KeyboardEvent, MouseEvent } from 'react'
 import { Seal } from './Seal'
 import { SquareButton, type SquareButtonProps } from './SquareButton'
 import { Tick } from './Tick'
 import { Unseen } from './Unseen'
 import { useHold } from './useHold'
 
-/** What lets a row be carried: by the mouse anywhere, by a finger at its seal. */
-export interface CarriedBy {
-  readonly boxRef: (element: HTMLElement | null) => void
-  readonly onMouseDown?: MouseEventHandler | undefined
-  readonly onTouchStart?: TouchEventHandler | undefined
-  readonly style?: CSSProperties | undefined
-  readonly isCarried: boolean
-  /** Something would be laid here. */
-  readonly isLanding: boolean
-}
-
 export interface SlipRowProps {
   /** What the row is of, for finding it. */
   readonly of?: string
-  readonly carry?: CarriedBy | undefined
   readonly title: string
   readonly details: string
   readonly stamp: string | null
@@ -45,7 +33,6 @@ export interface SlipRowProps {
 
 export function SlipRow({
   of,
-  carry,
   title,
   details,
   stamp,
@@ -64,28 +51,14 @@ export function SlipRow({
   const hold = useHold(onHold)
   return (
     <li
-      ref={carry?.boxRef}
-      className={[
-        'slip-row',
-        chosen ? 'chosen' : '',
-        together ? 'together' : '',
-        carry?.isCarried ? 'carried' : '',
-        carry?.isLanding ? 'landing-row' : '',
-      ]
-        .filter(Boolean)
-        .join(' ')}
-      style={carry?.style}
+      className={['slip-row', chosen ? 'chosen' : '', together ? 'together' : ''].filter(Boolean).join(' ')}
       data-of={of}
       onKeyDown={onKeyDown}
-      onMouseDown={carry?.onMouseDown}
     >
-      {carry ? (
-        <span className="seal-grip" onTouchStart={carry.onTouchStart}>
-          <Seal stamp={stamp} ink={ink} />
-        </span>
-      ) : (
+      {/* Where rows are carried, a finger takes hold here. */}
+      <span className="seal-grip">
         <Seal stamp={stamp} ink={ink} />
-      )}
+      </span>
       <button
         type="button"
         className="slip-open"

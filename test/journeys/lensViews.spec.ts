@@ -267,7 +267,7 @@ test.describe('on a phone', () => {
     })
     expect(below).toBeLessThan(260)
     const title = 'Sketch the caretakers’ hand-out'
-    await expect(page.locator('.seal-grip').first()).toBeVisible()
+    await expect(page.locator('.carries').first()).toBeVisible()
     const grip = await row(page, title).locator('.seal-grip').boundingBox()
     if (!grip) throw new Error('it is there')
     const devtools = await page.context().newCDPSession(page)

@@ -62,7 +62,7 @@ export const row = (page: Page, title: string): Locator =>
 /** Carries a row by the mouse to a place, and lays it down. */
 export async function carry(page: Page, title: string, to: Locator): Promise<void> {
   // What carries has loaded.
-  await expect(page.locator('.seal-grip').first()).toBeVisible()
+  await expect(page.locator('.carries').first()).toBeVisible()
   await row(page, title).scrollIntoViewIfNeeded()
   const from = await row(page, title).boundingBox()
   if (!from) throw new Error(`${title} is not there`)

@@ -1,21 +1,11 @@
 // Rows that are carried by the mouse, by a finger at the seal, or by Alt and an arrow, and what is told where one is laid.
-import {
-  useEffect,
-  useMemo,
-  useRef,
-  useState,
-  type ComponentProps,
-  type KeyboardEvent,
-  type ReactNode,
-  type RefObject,
-} from 'react'
-import { flushSync } from 'react-dom'
+// The rows themselves know nothing of it: the box around them looks where the hand takes hold, and where it lets go.
+import { useRef, type KeyboardEvent, type MouseEvent, type ReactNode, type TouchEvent } from 'react'
 import type { Id } from '@/core/record'
-import { CarryRow } from '@/parts/rows/carryRow'
-import { useDragKitLater, type DragKit } from '@/ui/dragging/useDragKit'
-import { CarriedRow } from './CarriedRow'
-import { CarryKit } from './DropPlace'
+import { useDragKitLater } from '@/ui/dragging/useDragKit'
+import { Hand, type TakeHold } from './Hand'
 import type { Place } from './place'
+import { rowAt } from './spotAt'
 
 export interface Laying {
   readonly into: (id: Id<'action'>, place: Place) => void
@@ -33,7 +23,14 @@ export interface CarryingProps {
 }
 
 export function Carrying({ lay, lifted, children }: CarryingProps) {
-  const { boxRef, kit: given } = useKitInQuiet()
+  const kit = useDragKitLater()
+  const boxRef = useRef<HTMLDivElement>(null)
+  const holdRef = useRef<TakeHold>(null)
+  const take = (event: MouseEvent | TouchEvent) => {
+    const row = rowAt(event.target as Element)
+    // What a sheet shows is not carried out of it.
+    if (row && boxRef.current?.contains(row) && !row.closest('dialog')) holdRef.current?.(event, row)
+  }
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     const by = { ArrowUp: -1, ArrowDown: 1, ArrowLeft: -1, ArrowRight: 1 }[event.key] as 1 | -1 | undefined
     const move = event.key.endsWith('t') ? lay.across : lay.by
@@ -44,85 +41,17 @@ export function Carrying({ lay, lifted, children }: CarryingProps) {
     move(id as Id<'action'>, by)
   }
   return (
-    <div ref={boxRef} className="column" onKeyDownCapture={onKeyDown}>
-      {given ? (
-        <WithKit kit={given} lay={lay} lifted={lifted}>
-          {children}
-        </WithKit>
-      ) : (
-        children
-      )}
+    <div
+      ref={boxRef}
+      className={kit ? 'column carries' : 'column'}
+      onKeyDownCapture={onKeyDown}
+      onMouseDown={take}
+      onTouchStart={(event) => {
+        if ((event.target as Element).closest('.seal-grip')) take(event)
+      }}
+    >
+      {children}
+      {kit ? <Hand kit={kit} boxRef={boxRef} holdRef={holdRef} lifted={lifted} onLay={lay.into} /> : null}
     </div>
-  )
-}
-
-/** The kit, from the first moment on in which nothing in the box has the focus: what is used by keys is not laid out anew under them. */
-function useKitInQuiet(): {
-  readonly boxRef: RefObject<HTMLDivElement | null>
-  readonly kit: DragKit | null
-} {
-  const loaded = useDragKitLater()
-  const [kit, setKit] = useState(loaded)
-  const boxRef = useRef<HTMLDivElement>(null)
-  useEffect(() => {
-    if (!loaded || kit) return
-    // At once: between a look and a later drawing the focus could come into the box, and would be lost.
-    const look = () => {
-      if (!boxRef.current?.contains(document.activeElement)) flushSync(() => setKit(loaded))
-    }
-    const later = () => setTimeout(look)
-    const timer = later()
-    document.addEventListener('focusout', later)
-    return () => {
-      clearTimeout(timer)
-      document.removeEventListener('focusout', later)
-    }
-  }, [loaded, kit])
-  return { boxRef, kit }
-}
-
-const drawCarried = (props: ComponentProps<typeof CarriedRow>) => <CarriedRow {...props} />
-
-/** How near an edge what scrolls follows the hand, and how fast: slow enough to stop at the next column. */
-const edges = { threshold: { x: 0.1, y: 0.15 }, acceleration: 5 }
-
-function WithKit({ kit, lay, lifted, children }: CarryingProps & { readonly kit: DragKit }) {
-  const { DndContext, DragOverlay, MouseSensor, TouchSensor, pointerWithin, useSensor, useSensors } = kit
-  const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 8 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 420, tolerance: 8 } }),
-  )
-  const [inHand, setInHand] = useState<Id<'action'> | null>(null)
-  const held = useMemo(() => ({ kit, isLifted: lifted !== undefined }), [kit, lifted])
-  return (
-    <CarryKit.Provider value={held}>
-      <CarryRow.Provider value={drawCarried}>
-        <DndContext
-          sensors={sensors}
-          autoScroll={edges}
-          // A row is more exact than the place it stands in.
-          collisionDetection={(args) => {
-            const found = pointerWithin(args)
-            const rows = found.filter(
-              ({ id }) => String(id).startsWith('row ') && id !== `row ${args.active.id}`,
-            )
-            return rows.length > 0 ? rows : found.filter(({ id }) => !String(id).startsWith('row '))
-          }}
-          onDragStart={({ active }) => setInHand(active.id as Id<'action'>)}
-          onDragCancel={() => setInHand(null)}
-          onDragEnd={({ active, over }) => {
-            setInHand(null)
-            const place = over?.data.current?.['place'] as Place | undefined
-            if (place) lay.into(active.id as Id<'action'>, place)
-          }}
-          accessibility={{
-            screenReaderInstructions: { draggable: 'Alt and an arrow puts it earlier or later.' },
-          }}
-        >
-          {children}
-          {lifted ? <DragOverlay dropAnimation={null}>{inHand ? lifted(inHand) : null}</DragOverlay> : null}
-        </DndContext>
-      </CarryRow.Provider>
-    </CarryKit.Provider>
   )
 }

@@ -7,13 +7,15 @@ export type Place =
   | { readonly kind: 'row'; readonly in: string; readonly id: Id<'action'> }
   | { readonly kind: 'day'; readonly date: CalendarDate }
 
-export const placeKey = (place: Place): string => {
-  switch (place.kind) {
-    case 'in':
-      return `in ${place.in}`
-    case 'row':
-      return `row ${place.id}`
-    case 'day':
-      return `day ${place.date}`
-  }
+type Marked = Exclude<Place, { kind: 'row' }>
+
+/** A place as its element carries it: `in picked`, `day 2026-03-13`. */
+export const placeMark = (place: Marked): string =>
+  place.kind === 'in' ? `in ${place.in}` : `day ${place.date}`
+
+/** The place an element stands for. */
+export function placeOf(element: Element | null): Marked | null {
+  const [, kind, name] = /^(in|day) (.*)$/s.exec(element?.getAttribute('data-place') ?? '') ?? []
+  if (kind === undefined || name === undefined) return null
+  return kind === 'in' ? { kind, in: name } : { kind: 'day', date: name as CalendarDate }
 }

@@ -2,19 +2,18 @@
 import { isOpen, turnOf } from '@/core/action'
 import type { Document } from '@/core/journal'
 import { parseRuleText } from '@/core/repeat'
-import { memo, useContext, type KeyboardEvent } from 'react'
+import { memo, type KeyboardEvent } from 'react'
 import { type Action, type When } from '@/core/record'
 import { whenOf } from '@/core/reminder'
 import { addDays, type CalendarDate, type LocalMoment } from '@/core/time'
 import { actOfKey, parts, select } from '@/state'
 import { nextReminderOf } from '@/state/reminding'
-import { SlipRow, type CarriedBy } from '@/ui'
+import { SlipRow } from '@/ui'
 import { desk } from '@/held/desk'
 import { focusRow, isTyping } from '@/held/keys'
 import { useReader } from '@/held/reader'
 import { actionDetails } from '@/words'
 import { useHeld, type Act } from '@/held/zen'
-import { CarryRow } from './carryRow'
 import { useSurroundings } from './surroundings'
 import { useChoosing } from './useChoosing'
 
@@ -107,14 +106,7 @@ const nearReminder = (moment: LocalMoment | null, today: CalendarDate): When | n
   moment && moment.date <= addDays(today, 1) ? whenOf(moment) : null
 
 /** Reads strings and records only, so that it draws again when its own action has changed and not when another has. */
-export const ActionRow = memo(function ActionRow(props: ActionRowProps) {
-  const drawCarried = useContext(CarryRow)
-  return drawCarried ? drawCarried({ row: PlainRow, ...props }) : <PlainRow {...props} />
-})
-
-export type RowCarried = ActionRowProps & { readonly carry?: CarriedBy }
-
-function PlainRow({
+export const ActionRow = memo(function ActionRow({
   action,
   showProject = false,
   showDay = false,
@@ -122,8 +114,7 @@ function PlainRow({
   hint,
   details,
   quick,
-  carry,
-}: RowCarried) {
+}: ActionRowProps) {
   const { today, act, wide, opened } = useSurroundings()
   const { choosing, onKeyDown } = useActionRow(action)
   const { days } = useReader()
@@ -142,7 +133,6 @@ function PlainRow({
   return (
     <SlipRow
       of={id}
-      carry={carry}
       title={title}
       details={
         details ??
@@ -172,7 +162,7 @@ function PlainRow({
       }
     />
   )
-}
+})
 
 function actQuickly(quick: QuickAct, id: Action['id'], act: Act): void {
   if (quick === 'move') desk.getState().openSheet({ kind: 'move', id })

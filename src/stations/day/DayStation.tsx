@@ -3,7 +3,7 @@ import { useMedia, View } from '@tamagui/core'
 import { Link, useGlobalSearchParams, useRouter } from 'expo-router'
 import { lazy, Suspense, useState } from 'react'
 import { Carrying } from '@/parts/carrying/Carrying'
-import { CarryFrom, DropPlace } from '@/parts/carrying/DropPlace'
+import { DropPlace } from '@/parts/carrying/DropPlace'
 import { findRow } from '@/parts/rows/findRow'
 import { Column, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
@@ -24,7 +24,7 @@ const LensStation = lazy(() =>
   import('./lens/LensStation').then((module) => ({ default: module.LensStation })),
 )
 
-const dayParts = { Carrying, DropPlace, CarryFrom, PaperRows, findRow }
+const dayParts = { Carrying, DropPlace, PaperRows, findRow }
 
 const first = [
   { key: 'sheet', label: 'Day sheet' },

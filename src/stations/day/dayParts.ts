@@ -1,4 +1,4 @@
-import { createContext, type ComponentType, type Context } from 'react'
+import { createContext, type ComponentType } from 'react'
 import type { CarryingProps } from '@/parts/carrying/Carrying'
 import type { DropPlaceProps } from '@/parts/carrying/DropPlace'
 import type { PaperRowsProps } from './paper/PaperRows'
@@ -7,8 +7,6 @@ import type { PaperRowsProps } from './paper/PaperRows'
 export const DayParts = createContext<{
   readonly Carrying: ComponentType<CarryingProps>
   readonly DropPlace: ComponentType<DropPlaceProps>
-  /** The place that the rows in it stand in, by its name. */
-  readonly CarryFrom: Context<string>
   readonly PaperRows: ComponentType<PaperRowsProps>
   /** Brings the row of an action into sight, and the focus to it. */
   readonly findRow: (id: string) => void

@@ -10,13 +10,13 @@ import { showStation } from '@/frame/testing'
 import { desk } from '@/held/desk'
 import { chooseIn, hidden, press } from '@/opened/testing'
 import { Carrying } from '@/parts/carrying/Carrying'
-import { CarryFrom, DropPlace } from '@/parts/carrying/DropPlace'
+import { DropPlace } from '@/parts/carrying/DropPlace'
 import { DayParts } from '../dayParts'
 import { PaperRows } from '../paper/PaperRows'
 import { LensSheet } from './LensSheet'
 
 const today = calendarDateUnsafe('2026-03-11')
-const dayParts = { Carrying, DropPlace, CarryFrom, PaperRows, findRow: () => {} }
+const dayParts = { Carrying, DropPlace, PaperRows, findRow: () => {} }
 const actions = (store: TestStore) => recordsIn(store.api.getState().document, 'action')
 const actionIn = (store: TestStore, title: string) =>
   actions(store).find((each) => each.title === title) as Action

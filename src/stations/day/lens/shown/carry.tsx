@@ -19,10 +19,11 @@ export function DropPlace(props: DropPlaceProps) {
 }
 
 /** Rows that stand in a place, where the place itself has no box of its own: what is laid on one of them is laid there. */
-export function InPlace({ name, children }: { readonly name: string; readonly children: ReactNode }) {
-  const parts = use(DayParts)
-  return parts ? createElement(parts.CarryFrom, { value: name }, children) : <>{children}</>
-}
+export const InPlace = ({ name, children }: { readonly name: string; readonly children: ReactNode }) => (
+  <DropPlace place={{ kind: 'in', in: name }} role="presentation">
+    {children}
+  </DropPlace>
+)
 
 /** Brings a row into sight a moment after it was carried, when it stands in its new place. */
 export function useFindRow(): (id: string) => void {

@@ -1,0 +1,32 @@
+// Where something would be laid: what stands under the pointer.
+import type { Id } from '@/core/record'
+import { placeOf, type Place } from './place'
+
+export interface Spot {
+  readonly place: Place
+  readonly element: Element
+  /** The class that shows it. */
+  readonly mark: 'landing-row' | 'landing-place'
+}
+
+/** The row that an element is part of. */
+export const rowAt = (element: Element): HTMLElement | null => element.closest('.slip-row[data-of]')
+
+/** A row is more exact than the place it stands in; what is carried hides nothing. */
+export function spotAt(
+  { x, y }: { readonly x: number; readonly y: number },
+  box: Element,
+  carried: Element | null,
+): Spot | null {
+  for (const element of document.elementsFromPoint(x, y)) {
+    const row = rowAt(element)
+    if (!box.contains(element) || (row !== null && row === carried)) continue
+    const held = element.closest('[data-place]')
+    const place = placeOf(held)
+    if (!held || !place || !box.contains(held)) continue
+    if (!row || place.kind !== 'in') return { place, element: held, mark: 'landing-place' }
+    const id = (row.dataset['of'] ?? '') as Id<'action'>
+    return { place: { kind: 'row', in: place.in, id }, element: row, mark: 'landing-row' }
+  }
+  return null
+}
