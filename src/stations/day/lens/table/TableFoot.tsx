@@ -1,5 +1,5 @@
 // The foot of a table: how many, the sums, and the way to copy it out.
-import { useMemo } from 'react'
+import { useDeferredValue, useMemo } from 'react'
 import type { TableColumn } from '@/core/lens'
 import type { Action } from '@/core/record'
 import { count } from '@/words'
@@ -18,9 +18,11 @@ export function TableFoot({
   readonly details: DetailsFrom
   readonly onCopy: () => void
 }) {
+  // Summed after the rows are shown: of ten thousand it takes longer than they do.
+  const summed = useDeferredValue(actions, null)
   const sums = useMemo(
-    () => columns.map(({ field }) => [field, footWords(field, actions, details)] as const),
-    [columns, actions, details],
+    () => columns.map(({ field }) => [field, summed && footWords(field, summed, details)] as const),
+    [columns, summed, details],
   )
   return (
     <div role="row" className="lens-tfoot" style={{ gridTemplateColumns: template }}>
