@@ -1,7 +1,11 @@
 // A context or a person opened: the name, and every open action it stands with.
+import { useState } from 'react'
+import { inOrderOfWork } from '@/core/day'
 import { isIdOf, type Context, type Person } from '@/core/record'
 import { lists } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, Row, Words } from '@/ui'
+import { DoneBand } from '@/parts/done/DoneBand'
+import { useDonePlace } from '@/parts/done/useDonePlace'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeld } from '@/held/zen'
@@ -9,6 +13,9 @@ import { useOpened } from '@/held/useOpened'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { Remarks } from './Remarks'
 import { Talks } from './Talks'
+
+/** Rows laid out at once: more are a touch away. */
+const portion = 100
 
 export function OpenedNamed({ named }: { named: Context | Person }) {
   const act = useAct()
@@ -18,6 +25,10 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
   const withIt = useHeld(({ document }) =>
     isContext ? lists.actionsOfContext(document, id) : lists.actionsOfPerson(document, id),
   )
+  const done = useHeld(({ document }) => lists.doneWith(document, id))
+  const [donePlace, setDonePlace] = useDonePlace(id)
+  const [shown, setShown] = useState(portion)
+  const listed = donePlace === 'among' ? inOrderOfWork([...withIt, ...done]) : withIt
   return (
     <Column gap="$3.5">
       <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
@@ -43,11 +54,21 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
             says={isContext ? 'No open action needs this.' : 'No open action is with this person.'}
           />
         ) : null}
-        <Column render="ul">
-          {withIt.slice(0, 100).map((action) => (
+        <Column render="ul" aria-label="Actions">
+          {listed.slice(0, shown).map((action) => (
             <ActionRow key={action.id} action={action} showProject showDay />
           ))}
         </Column>
+        {listed.length > shown ? (
+          <Row>
+            <Button
+              kind="quiet"
+              label={`Show the next of ${listed.length - shown} more`}
+              onPress={() => setShown(shown + portion)}
+            />
+          </Row>
+        ) : null}
+        <DoneBand actions={done} place={donePlace} showProject onPlace={setDonePlace} />
       </Column>
       {isIdOf('person', id) ? (
         <>

@@ -25,7 +25,8 @@ import { Talks } from './Talks'
 import { OpenedParts } from './OpenedParts'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { OpenedFoot } from './OpenedFoot'
-import { amongTheRest, ProjectDone, useDonePlace } from './ProjectDone'
+import { DoneBand } from '@/parts/done/DoneBand'
+import { amongTheRest, useDonePlace } from '@/parts/done/useDonePlace'
 import { ShelfHead } from './ShelfHead'
 
 export function OpenedProject({ project }: { project: Project }) {
@@ -51,7 +52,7 @@ export function OpenedProject({ project }: { project: Project }) {
   const keep = (field: 'title' | 'outcome') => (text: string, typing: object) =>
     act('editProject', { id, patch: { [field]: text } }, { say: false, atField: true, ...typing })
   const isHeld = select.isHeld(project.state)
-  const done = lists.doneOfProject(document, id)
+  const done = lists.doneWith(document, id)
   const [donePlace, setDonePlace] = useDonePlace(id)
   return (
     <Column gap="$2.5" flexGrow={1}>
@@ -97,7 +98,7 @@ export function OpenedProject({ project }: { project: Project }) {
       <Checklists of={id} />
       <Talks of={id} />
       <Remarks of={id} />
-      <ProjectDone actions={done} place={donePlace} sum={sumOf(done)} onPlace={setDonePlace} />
+      <DoneBand actions={done} place={donePlace} onPlace={setDonePlace} />
       <History ids={[id]} of={id} />
       {isHeld ? (
         <OpenedFoot>
@@ -116,7 +117,7 @@ export function OpenedProject({ project }: { project: Project }) {
 /** Minutes done against minutes to do, as a bar and in words; nothing where there is nothing yet. */
 function Progress({ project: { id } }: { project: Project }) {
   const document = useHeldDocument()
-  const [open, done] = [lists.actionsOfProject(document, id), lists.doneOfProject(document, id)]
+  const [open, done] = [lists.actionsOfProject(document, id), lists.doneWith(document, id)]
   const [toDo, behind] = [minutesOf(open), minutesOf(done)]
   if (toDo + behind === 0) return null
   return (
@@ -133,11 +134,6 @@ function Progress({ project: { id } }: { project: Project }) {
       </Words>
     </Column>
   )
-}
-
-const sumOf = (actions: readonly Action[]) => {
-  const minutes = minutesOf(actions)
-  return [String(actions.length), minutes > 0 ? duration(minutes) : null].filter(Boolean).join(' · ')
 }
 
 function Actions({ project, done }: { project: Project; done: readonly Action[] }) {

@@ -165,13 +165,13 @@ export function doneOf(document: Document, from: CalendarDate, to: CalendarDate,
   return doneBetween(actions, from, to, zone)
 }
 
-const doneByProject = makeTableIndex('action', {
-  keysOf: ({ projectId, doneAtEpochMs, letGoAtEpochMs }) =>
-    doneAtEpochMs === null || letGoAtEpochMs !== null ? [] : keysOf(projectId),
+const doneByNamed = makeTableIndex('action', {
+  keysOf: ({ projectId, contextIds, personIds, doneAtEpochMs, letGoAtEpochMs }) =>
+    doneAtEpochMs === null || letGoAtEpochMs !== null ? [] : keysOf(projectId, ...contextIds, ...personIds),
   ...orderedBy((a, b) => (b.doneAtEpochMs as number) - (a.doneAtEpochMs as number) || byId(a, b)),
 })
-/** Done actions of a project, the latest first. */
-export const doneOfProject = doneByProject.of
+/** Done actions of a project, with a context or a person, the latest first. */
+export const doneWith = doneByNamed.of
 
 /** The action that moves a project on, if there is one. */
 export const nextActionOf = (

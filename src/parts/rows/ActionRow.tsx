@@ -30,7 +30,7 @@ export interface ActionRowProps {
   /** Instead of its usual details. */
   readonly details?: string | undefined
   /** A button for the act that this list is for. */
-  readonly quick?: QuickAct
+  readonly quick?: QuickAct | undefined
 }
 
 /** What a key does to the action under the focus; true where it did something. */

@@ -1,10 +1,13 @@
 // The Day sheet: what is on today in bands that never share anything, laid against the free time of this day.
 import { useState } from 'react'
+import { isOpen } from '@/core/action'
 import { loadOf, type DayBandName } from '@/core/day'
 import type { Action } from '@/core/record'
 import { select } from '@/state'
 import { Button, Column, EmptyPlace, Row, type Tone } from '@/ui'
 import { DropPlace } from '@/parts/carrying/DropPlace'
+import { DoneBand } from '@/parts/done/DoneBand'
+import { useDonePlace } from '@/parts/done/useDonePlace'
 import { Band } from '@/parts/rows/Band'
 import { findRow } from '@/parts/rows/findRow'
 import { focusCapture } from '@/held/keys'
@@ -14,7 +17,7 @@ import { useHeld, useToday, useZen } from '@/held/zen'
 import { CarryBetweenBands } from './CarryBetweenBands'
 import { DayNoteRow } from './DayNoteRow'
 import { DayStrip } from './DayStrip'
-import { DoneFolded } from './DoneToday'
+import { useDoneToday } from './DoneToday'
 import { ActionRow, type QuickAct } from '@/parts/rows/ActionRow'
 import { piecesOf } from './piecesOf'
 import { isRolled, rolledUp, type RolledRow as RolledRowOf } from './rolled/rolledUp'
@@ -45,6 +48,9 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   const planned = [...bands.carriedOver, ...bands.dueToday, ...bands.underway, ...bands.picked]
   const load = loadOf(planned, free)
   const few = day.bands.fewInReach(day.document, fewInReach)
+  const done = useDoneToday()
+  const [donePlace, setDonePlace] = useDonePlace('day')
+  const among = donePlace === 'among' ? done : []
   return (
     <CarryBetweenBands bands={{ ...bands, inReach: few }}>
       <LoadGauge
@@ -57,9 +63,14 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
       <PlanningActs isFull={load.overMinutes > 0 || bands.carriedOver.length > 0} onAct={setPlanning} />
       <DayNoteRow />
       {inOrder.map((name) =>
-        bands[name].length > 0 ? (
+        bands[name].length > 0 || (name === 'picked' && among.length > 0) ? (
           <DropPlace key={name} place={{ kind: 'in', in: name }}>
-            <PlannedBand name={name} actions={bands[name]} limit={settings.underwayLimit} />
+            <PlannedBand
+              name={name}
+              actions={bands[name]}
+              done={name === 'picked' ? among : []}
+              limit={settings.underwayLimit}
+            />
           </DropPlace>
         ) : null,
       )}
@@ -81,7 +92,7 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
           />
         </DropPlace>
       ) : null}
-      <DoneFolded />
+      <DoneBand title="Done today" actions={done} place={donePlace} showProject onPlace={setDonePlace} />
       <Row justifyContent="center" gap="$2" paddingTop="$2" className="no-print">
         <Button kind="quiet" label="Print the day" onPress={() => window.print()} />
         <Button kind="quiet" label="The day at a glance" onPress={openGlance} />
@@ -94,14 +105,25 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
 /** In a small window of its own, for the corner of the screen. */
 const openGlance = () => window.open('/glance', 'zen-tray-glance', 'popup,width=380,height=600')
 
-function PlannedBand({ name, actions, limit }: { name: Planned; actions: readonly Action[]; limit: number }) {
+function PlannedBand({
+  name,
+  actions,
+  done,
+  limit,
+}: {
+  name: Planned
+  actions: readonly Action[]
+  /** Shown among the rest. */
+  done: readonly Action[]
+  limit: number
+}) {
   const [isWhole, setWhole] = useState(false)
   const isCut = name === 'week' && !isWhole && actions.length > fewOfWeek
   return (
     <Band
       title={bandWords[name]}
       actions={actions}
-      rows={rolledUp(actions)}
+      rows={[...rolledUp(actions), ...done]}
       render={(row) => <DayRow row={row as RolledRowOf} {...faces[name]} />}
       {...faces[name]}
       {...(name === 'underway' ? { counted: `${actions.length} of ${limit}` } : {})}
@@ -133,7 +155,7 @@ function DayRow({ row, quick, showDay }: { row: RolledRowOf; quick?: QuickAct; s
   return isRolled(row) ? (
     <RolledRow roll={row} showDay={showDay} quick={quick} />
   ) : (
-    <ActionRow action={row} showDay={showDay ?? false} quick={quick} hint={since} />
+    <ActionRow action={row} showDay={showDay ?? false} quick={isOpen(row) ? quick : undefined} hint={since} />
   )
 }
 

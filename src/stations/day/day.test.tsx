@@ -4,6 +4,7 @@ import type { Action } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
 import { select } from '@/state'
 import type { TestStore } from '@/state/testing'
+import { chooseIn, hidden } from '@/opened/testing'
 import { showStation } from '@/frame/testing'
 import { desk } from '@/held/desk'
 import { DayStation } from './DayStation'
@@ -14,7 +15,7 @@ const actionIn = (store: TestStore, title: string) =>
 const band = (name: string) => screen.getByRole('region', { name })
 const rows = (name: string) =>
   within(band(name))
-    .getAllByRole('checkbox')
+    .queryAllByRole('checkbox')
     .map((box) => box.getAttribute('aria-label'))
 
 function furnish(store: TestStore): void {
@@ -45,8 +46,21 @@ describe('the Day sheet', () => {
     const store = await showStation(<DayStation />, furnish)
     fireEvent.click(screen.getByRole('checkbox', { name: 'promised' }))
     expect(screen.queryByRole('region', { name: 'Due today' })).toBeNull()
-    fireEvent.click(screen.getByRole('button', { name: 'Unfold what is done' }))
+    fireEvent.click(await screen.findByRole('button', { name: /^Done today \d/ }))
     expect(rows('Done today')).toEqual(['promised'])
+    const put = async (from: string, to: string) => {
+      fireEvent.click(screen.getByRole('button', { name: `Done today: ${from}` }))
+      await screen.findByRole('dialog', hidden)
+      chooseIn(to)
+      await act(async () => {})
+    }
+    const picked = rows('Picked for today')
+    await put('at the end', 'among the rest')
+    expect(rows('Picked for today')).toEqual([...picked, 'promised'])
+    expect(rows('Done today')).toEqual([])
+    await put('among the rest', 'left out')
+    expect(rows('Picked for today')).toEqual(picked)
+    expect(rows('Done today')).toEqual([])
     fireEvent.click(screen.getByRole('button', { name: 'Undo the last act' }))
     expect(actionIn(store, 'promised').doneAtEpochMs).toBeNull()
   })

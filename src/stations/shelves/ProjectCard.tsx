@@ -23,7 +23,7 @@ export function ProjectCard({
   const today = useToday()
   const { opened, open: openIt } = useOpened()
   const { wide } = useMedia()
-  const done = lists.doneOfProject(document, project.id).length
+  const done = lists.doneWith(document, project.id).length
   const open = lists.actionsOfProject(document, project.id).length
   const share = done / Math.max(1, done + open)
   const action = lists.nextActionOf(document, project.id, today)

@@ -1,10 +1,11 @@
-import { fireEvent, screen, within } from '@testing-library/react'
+import { act, fireEvent, screen, within } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
 import type { Area, Group, Project } from '@/core/record'
 import { select } from '@/state'
 import type { TestStore } from '@/state/testing'
 import { OpenedNamed } from '@/opened/OpenedNamed'
 import { OpenedProject } from '@/opened/OpenedProject'
+import { chooseIn, hidden } from '@/opened/testing'
 import { OpenedShelf } from '@/opened/OpenedShelf'
 import { showStation } from '@/frame/testing'
 import { useHeld } from '@/held/zen'
@@ -140,6 +141,26 @@ describe('what is opened', () => {
     expect(recordsIn(documentOf(store), 'project')).toMatchObject([
       { title: 'Accounts', outcome: 'Filed by May' },
     ])
+  })
+  it('a person shows what is done with them at the end or among the rest, and all of a hundred and more', async () => {
+    await showStation(<Opened kind="person" />, (fresh) => {
+      fresh.run('addPerson', { name: 'Oda' })
+      const personIds = [recordsIn(documentOf(fresh), 'person')[0]?.id as never]
+      for (let at = 1; at <= 103; at++) fresh.run('addAction', { title: `ask ${at}`, personIds })
+      for (const { id, title } of recordsIn(documentOf(fresh), 'action'))
+        if (['ask 1', 'ask 2'].includes(title)) fresh.run('tick', { id })
+    })
+    const shown = () => screen.getAllByRole('checkbox').length
+    expect([shown(), screen.queryByRole('checkbox', { name: 'ask 1' })]).toEqual([100, null])
+    press('Show the next of 1 more')
+    expect(shown()).toBe(101)
+    fireEvent.click(screen.getByRole('button', { name: /^Done 2/ }))
+    expect([shown(), screen.queryByRole('checkbox', { name: 'ask 1' }) !== null]).toEqual([103, true])
+    press('Done: at the end')
+    await screen.findByRole('dialog', hidden)
+    chooseIn('left out')
+    await act(async () => {})
+    expect(shown()).toBe(101)
   })
   it('an area gets its letters and its ink, and does not close over open work', async () => {
     const store = await showStation(<Opened kind="area" />, (fresh) => {
