@@ -33,30 +33,28 @@ function randomText(length: number): string {
   return Array.from(crypto.getRandomValues(new Uint8Array(length)), (byte) => alphabet[byte % 36]).join('')
 }
 
-/** The device's clock. Asking for the zone is slow, so it is asked again only when the page is looked at again. */
-function makeClock(): Clock {
-  const readZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone
-  let zone = readZone()
-  document.addEventListener('visibilitychange', () => {
-    zone = readZone()
-  })
-  return boundedClock({ nowEpochMs: () => Date.now(), zone: () => zone })
-}
+const readZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone
+/** Asking for the zone is slow: it is asked again once a minute, and when the page is looked at again. */
+let zone = readZone()
 
-/** The sheet turns by itself at midnight, and whenever the page is looked at again. */
+/** The sheet turns by itself: at midnight, a minute after clock or zone were set, and when the page is looked at again. */
 function keepTheDay(store: ZenStore, clock: Clock): void {
+  const look = () => {
+    zone = readZone()
+    store.turnDay()
+  }
   const wait = () =>
     setTimeout(
       () => {
-        store.turnDay()
+        look()
         wait()
       },
-      Math.min(msUntilMidnight(clock.nowEpochMs(), clock.zone()) + 50, 3_600_000),
+      Math.min(msUntilMidnight(clock.nowEpochMs(), clock.zone()) + 50, 60_000),
     )
   wait()
   document.addEventListener('visibilitychange', () => {
     if (document.visibilityState !== 'visible') return
-    store.turnDay()
+    look()
     void store.catchUp().catch(() => {})
   })
 }
@@ -140,7 +138,7 @@ export function boot(): Zen {
   if (zen) return zen
   const replica = randomText(6)
   const archive = makeArchive(makeAsyncStorageStore(databaseName), { ...usualLimits, rest }, replica)
-  const clock = makeClock()
+  const clock = boundedClock({ nowEpochMs: () => Date.now(), zone: () => zone })
   const tabs = makeTabChannel(databaseName)
   const newId = <K extends RecordKind>(kind: K): Id<K> => `${kind}:${randomText(14)}`
   const newName = () => randomText(10)

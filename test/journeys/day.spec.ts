@@ -1,6 +1,6 @@
 // A day of work: picked in the morning, carried about by hand, spread when it is too much, ended, and carried on the next.
 import { expect, test, type Page } from '@playwright/test'
-import { band, carry, open, openWithDemo, row } from './parts'
+import { band, carry, carryByFinger, open, openWithDemo, row } from './parts'
 
 const titlesIn = (page: Page, name: string) =>
   band(page, name)
@@ -159,6 +159,35 @@ test.describe('carrying by hand', () => {
     await row(page, third).getByRole('button', { name: /^Open/ }).focus()
     await page.keyboard.press('Alt+ArrowDown')
     await expect.poll(() => titlesIn(page, 'Picked for today')).toEqual([first, third, second])
+  })
+})
+
+test.describe('by a finger', () => {
+  test.use({ viewport: { width: 390, height: 1700 }, hasTouch: true, isMobile: true })
+  test('a row is carried at its seal, beside another and to a day of the strip; held on its words it is chosen', async ({
+    page,
+  }) => {
+    await openWithDemo(page, '/day')
+    const status = page.getByRole('status')
+    const title = 'Find the fan’s data sheet'
+    const beside = 'Oil the kitchen door'
+    await expect(row(page, beside)).toBeVisible()
+    await carryByFinger(page, title, row(page, beside))
+    await expect(status.filter({ hasText: `Picked for today: ${title}` }).first()).toBeAttached()
+    await expect.poll(() => titlesIn(page, 'Picked for today')).toContain(title)
+    await carryByFinger(page, title, page.getByRole('link', { name: /^Fri 13/ }))
+    await expect(status.filter({ hasText: `To Fri 13 Mar: ${title}` }).first()).toBeAttached()
+    await expect.poll(() => titlesIn(page, 'Picked for today')).not.toContain(title)
+    // Held on its words it is chosen, not carried.
+    const words = await row(page, beside).getByRole('button', { name: /^Open/ }).boundingBox()
+    if (!words) throw new Error('it is there')
+    const devtools = await page.context().newCDPSession(page)
+    const at = { x: words.x + words.width / 2, y: words.y + words.height / 2 }
+    await devtools.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [at] })
+    await page.clock.runFor(700)
+    await expect(page.getByText('1 action chosen')).toBeVisible()
+    await expect(page.locator('.slip-row.carried')).toHaveCount(0)
+    await devtools.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
   })
 })
 

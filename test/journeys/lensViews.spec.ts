@@ -1,7 +1,7 @@
 // A lens as columns, as a table, by date: carried about by hand, edited in place, copied out; each as it was left.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { band, carry, openWithDemo, row, wide } from './parts'
+import { band, carry, carryByFinger, openWithDemo, row, wide } from './parts'
 
 const view = (page: Page, name: string) => page.getByRole('radio', { name, exact: true })
 const titlesIn = (page: Page, name: string) =>
@@ -267,29 +267,8 @@ test.describe('on a phone', () => {
     })
     expect(below).toBeLessThan(260)
     const title = 'Sketch the caretakers’ hand-out'
-    await expect(page.locator('.carries').first()).toBeVisible()
-    const grip = await row(page, title).locator('.seal-grip').boundingBox()
-    if (!grip) throw new Error('it is there')
-    const devtools = await page.context().newCDPSession(page)
-    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: { x: number; y: number }) =>
-      devtools.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [at] : [] })
-    const from = { x: grip.x + grip.width / 2, y: grip.y + grip.height / 2 }
-    await touch('touchStart', from)
-    await page.clock.runFor(600)
-    await touch('touchMove', { x: from.x + 20, y: from.y + 10 })
-    await expect(page.locator('.slip-row.carried')).toBeVisible()
     // Beside the edge, at which the strip would follow the hand.
-    const next = await band(page, 'This week').boundingBox()
-    if (!next) throw new Error('it is there')
-    const landing = band(page, 'This week').locator(
-      'xpath=descendant-or-self::*[contains(@class, "landing-")] | ancestor::*[contains(@class, "landing-place")]',
-    )
-    await expect(async () => {
-      await touch('touchMove', { x: next.x + 8, y: next.y + 22 })
-      await touch('touchMove', { x: next.x + 9, y: next.y + 22 })
-      await expect(landing.first()).toBeAttached({ timeout: 300 })
-    }).toPass({ timeout: 10_000 })
-    await touch('touchEnd')
+    await carryByFinger(page, title, band(page, 'This week'))
     await expect(status(page, `This week: ${title}`)).toBeAttached()
     // Swiped on, the next one stands where the first did.
     await strip.evaluate((box) => box.scrollTo({ left: 330, behavior: 'instant' }))
@@ -342,4 +321,59 @@ test('two tabs that change the same lens keep both changes; one that is removed 
   await other.getByRole('button', { name: 'Remove this lens' }).click()
   await other.getByRole('button', { name: 'Remove it' }).click()
   await expect(page.getByText('This lens is gone. What it listed is all still there.')).toBeVisible()
+})
+
+test('a lens that stands open turns with the day and with the zone, and loses no change of just now', async ({
+  page,
+}) => {
+  await page.setViewportSize(wide)
+  await openWithDemo(page, '/day?lens=lens:ready-by-date')
+  const line = page.getByRole('textbox', { name: 'Say a lens' })
+  await line.fill('gathered by due')
+  await line.press('Enter')
+  const promise = 'Order spare microphone cells'
+  const box = page.getByRole('checkbox', { name: promise })
+  /** The heading it stands under. */
+  const stands = (heading: string) =>
+    expect
+      .poll(() =>
+        box.evaluateAll(
+          ([at]) =>
+            [...document.querySelectorAll('[role=tabpanel] h3')]
+              .filter((each) => at && each.compareDocumentPosition(at) & Node.DOCUMENT_POSITION_FOLLOWING)
+              .at(-1)?.textContent,
+        ),
+      )
+      .toBe(heading)
+  await stands('Today')
+  // Asleep for an afternoon and a night.
+  await page.clock.fastForward('15:00:00')
+  await stands('Carried over')
+  await expect(page.getByText('Changed just now, on this device alone.')).toBeVisible()
+  // Carried west, where it is still the evening before, and home again.
+  /** As the machine tells its zone: the browser here has a fixed one. */
+  const carriedTo = (zone: string) =>
+    page.evaluate((name) => {
+      const told = Intl.DateTimeFormat.prototype.resolvedOptions
+      Intl.DateTimeFormat.prototype.resolvedOptions = function () {
+        return { ...told.call(this), timeZone: name }
+      }
+    }, zone)
+  await carriedTo('America/New_York')
+  await page.clock.runFor('02:00')
+  await stands('Today')
+  await carriedTo('Europe/London')
+  await page.clock.runFor('02:00')
+  await stands('Carried over')
+  // A clock that was set a year back by mistake, and right again.
+  await page.clock.setSystemTime(new Date('2025-03-11T09:00:00Z'))
+  await page.clock.runFor('02:00')
+  await stands('Later')
+  await page.clock.setSystemTime(new Date('2026-03-12T09:00:00Z'))
+  await page.clock.runFor('02:00')
+  await stands('Carried over')
+  await box.click()
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep the rest as an action' }).click()
+  await expect(box).toBeHidden()
+  await expect(page.getByText('Changed just now, on this device alone.')).toBeVisible()
 })

@@ -59,6 +59,37 @@ export async function exported(page: Page): Promise<{ text: string; records: unk
 export const row = (page: Page, title: string): Locator =>
   page.getByRole('listitem').filter({ hasText: title }).first()
 
+/** The page shows that what is carried would be laid there. */
+const landingAt = (to: Locator): Locator =>
+  to
+    .locator(
+      'xpath=descendant-or-self::*[contains(@class, "landing-")] | ancestor::*[contains(@class, "landing-place")]',
+    )
+    .first()
+
+/** Carries a row by a finger that rests on its seal to a place near the top left corner of another, and lays it down. */
+export async function carryByFinger(page: Page, title: string, to: Locator): Promise<void> {
+  await expect(page.locator('.carries').first()).toBeVisible()
+  const grip = await row(page, title).locator('.seal-grip').boundingBox()
+  if (!grip) throw new Error(`${title} is not there`)
+  const devtools = await page.context().newCDPSession(page)
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: { x: number; y: number }) =>
+    devtools.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [at] : [] })
+  const from = { x: grip.x + grip.width / 2, y: grip.y + grip.height / 2 }
+  await touch('touchStart', from)
+  await page.clock.runFor(600)
+  await touch('touchMove', { x: from.x + 20, y: from.y + 10 })
+  await expect(page.locator('.slip-row.carried')).toBeVisible()
+  await expect(async () => {
+    const place = await to.boundingBox()
+    if (!place) throw new Error('the place is not there')
+    await touch('touchMove', { x: place.x + 8, y: place.y + 22 })
+    await touch('touchMove', { x: place.x + 9, y: place.y + 22 })
+    await expect(landingAt(to)).toBeAttached({ timeout: 300 })
+  }).toPass({ timeout: 10_000 })
+  await touch('touchEnd')
+}
+
 /** Carries a row by the mouse to a place, and lays it down. */
 export async function carry(page: Page, title: string, to: Locator): Promise<void> {
   // What carries has loaded.
@@ -71,15 +102,12 @@ export async function carry(page: Page, title: string, to: Locator): Promise<voi
   await page.mouse.move(from.x + 130, from.y + 32, { steps: 3 })
   await expect(page.locator('.slip-row.carried')).toBeVisible()
   // The page follows the hand at its edges: the hand goes after the place until the page shows that it lands there.
-  const landing = to.locator(
-    'xpath=descendant-or-self::*[contains(@class, "landing-")] | ancestor::*[contains(@class, "landing-place")]',
-  )
   await expect(async () => {
     const place = await to.boundingBox()
     if (!place) throw new Error('the place is not there')
     await page.mouse.move(place.x + place.width / 2, place.y + Math.min(place.height / 2, 24), { steps: 3 })
     await page.mouse.move(place.x + place.width / 2 + 1, place.y + Math.min(place.height / 2, 24))
-    await expect(landing.first()).toBeAttached({ timeout: 500 })
+    await expect(landingAt(to)).toBeAttached({ timeout: 500 })
     const now = await to.boundingBox()
     expect([now?.x, now?.y]).toEqual([place.x, place.y])
   }).toPass({ timeout: 10_000 })
