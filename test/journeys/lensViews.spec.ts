@@ -373,7 +373,7 @@ test('a lens that stands open turns with the day and with the zone, and loses no
   await page.clock.runFor('02:00')
   await stands('Carried over')
   await box.click()
-  await page.getByRole('dialog').getByRole('button', { name: 'Keep the rest as an action' }).click()
+  await page.getByRole('dialog').getByRole('button', { name: 'All of them are done' }).click()
   await expect(box).toBeHidden()
   await expect(page.getByText('Changed just now, on this device alone.')).toBeVisible()
 })
