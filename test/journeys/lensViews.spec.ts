@@ -377,3 +377,28 @@ test('a lens that stands open turns with the day and with the zone, and loses no
   await expect(box).toBeHidden()
   await expect(page.getByText('Changed just now, on this device alone.')).toBeVisible()
 })
+
+test('in every view several are chosen by keys and told the same, and one undo takes it back', async ({
+  page,
+}) => {
+  await page.setViewportSize(wide)
+  await openWithDemo(page, '/day?lens=lens:ready-deep')
+  const together = page.getByRole('region', { name: 'Chosen together' })
+  const rows = page.locator('[role=tabpanel] [data-row]')
+  for (const name of ['list', 'columns', 'table', 'by date']) {
+    await view(page, name).click()
+    await expect(view(page, name)).toHaveAttribute('aria-checked', 'true')
+    for (const at of [0, 1]) {
+      await rows.nth(at).focus()
+      await page.keyboard.press('v')
+    }
+    await expect(together.getByText('2 actions chosen')).toBeVisible()
+    await together.getByRole('textbox', { name: 'Say what changes' }).fill('could, 25 min')
+    await page.keyboard.press('Enter')
+    await expect(status(page, 'Changed: 2 actions')).toBeAttached()
+    await undo(page)
+    await expect(status(page, 'Undone')).toBeAttached()
+    await page.keyboard.press('Escape')
+    await expect(together).toHaveCount(0)
+  }
+})

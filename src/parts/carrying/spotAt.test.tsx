@@ -1,0 +1,55 @@
+import { placeMark, placeOf, type Place } from './place'
+import { rowAt, spotAt } from './spotAt'
+
+/** A band with two rows, a day beside it, and a row that stands in no place; `hit` is what lies under the pointer, the topmost first. */
+function laidOut() {
+  document.body.innerHTML = `
+    <div id="box">
+      <div id="band" data-place="in picked"><ul>
+        <li id="one" class="slip-row" data-of="action:one"><button id="words">one</button></li>
+        <li id="two" class="slip-row" data-of="action:two"></li>
+      </ul></div>
+      <div id="day" data-place="day 2026-03-13"><li id="in-day" class="slip-row" data-of="action:three"></li></div>
+      <li id="loose" class="slip-row" data-of="action:loose"></li>
+    </div>
+    <div id="elsewhere" data-place="in other"></div>`
+  const element = (id: string) => document.getElementById(id) as HTMLElement
+  return (carried: string, ...hit: string[]) => {
+    document.elementsFromPoint = () => hit.map(element)
+    const spot = spotAt({ x: 1, y: 1 }, element('box'), element(carried))
+    return spot && [spot.place, spot.element.id, spot.mark]
+  }
+}
+
+it('what is carried is laid beside the row under the pointer, else into the place, and nowhere outside', () => {
+  const at = laidOut()
+  const besideOne = [{ kind: 'row', in: 'picked', id: 'action:one' }, 'one', 'landing-row']
+  const intoBand = [{ kind: 'in', in: 'picked' }, 'band', 'landing-place']
+  const cases: [carried: string, hit: string[], spot: unknown][] = [
+    ['two', ['words', 'one', 'band', 'box'], besideOne],
+    // The row in the hand lies over the one it would be laid beside, and over its own place.
+    ['two', ['two', 'words', 'one', 'band'], besideOne],
+    ['one', ['words', 'one', 'band', 'box'], intoBand],
+    ['two', ['in-day', 'day'], [{ kind: 'day', date: '2026-03-13' }, 'day', 'landing-place']],
+    ['two', ['loose', 'box'], null],
+    ['two', ['elsewhere'], null],
+    ['two', [], null],
+  ]
+  for (const [carried, hit, spot] of cases) expect([hit, at(carried, ...hit)]).toEqual([hit, spot])
+  expect(rowAt(document.getElementById('words') as Element)?.id).toBe('one')
+})
+it('a place is read back as it was marked, whatever its name', () => {
+  const places: Exclude<Place, { kind: 'row' }>[] = [
+    { kind: 'in', in: 'picked' },
+    { kind: 'in', in: 'project:a b\nc' },
+    { kind: 'in', in: '' },
+    { kind: 'day', date: '2026-03-13' as never },
+  ]
+  const element = document.createElement('div')
+  for (const place of places) {
+    element.dataset['place'] = placeMark(place)
+    expect(placeOf(element)).toEqual(place)
+  }
+  element.dataset['place'] = 'beside picked'
+  expect([placeOf(element), placeOf(null)]).toEqual([null, null])
+})
