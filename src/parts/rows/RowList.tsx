@@ -21,9 +21,12 @@ interface RowListProps<T extends { readonly id: string }> {
   readonly items: readonly T[]
   readonly render: (item: T) => ReactNode
   readonly label: string
-  /** Height of a usual row in px, before it is measured. */
-  readonly rowHeight?: number
+  /** Height in px before it is measured: where it is right, nothing is laid out twice. */
+  readonly heightOf?: (item: T) => number
 }
+
+/** A row of one line and its details, where there is room. */
+export const usualRowHeight = 62
 
 export function RowList<T extends { readonly id: string }>(props: RowListProps<T>) {
   const isWhole = useContext(WholeLists)
@@ -39,20 +42,18 @@ export function RowList<T extends { readonly id: string }>(props: RowListProps<T
 
 const Bare = ({ children }: { children: ReactNode }) => <>{children}</>
 
-function LongList<T extends { readonly id: string }>({
-  items,
-  render,
-  label,
-  rowHeight = 63,
-}: RowListProps<T>) {
+function LongList<T extends { readonly id: string }>({ items, render, label, heightOf }: RowListProps<T>) {
   const list = useRef<HTMLDivElement>(null)
   const offset = useOffsetInPage(list)
   const keyAt = useCallback((index: number) => (items[index] as T).id, [items])
-  const heightAt = useCallback(() => rowHeight, [rowHeight])
+  const heightAt = useCallback(
+    (index: number) => heightOf?.(items[index] as T) ?? usualRowHeight,
+    [heightOf, items],
+  )
   const virtual = useWindowVirtualizer({
     count: items.length,
     estimateSize: heightAt,
-    overscan: 8,
+    overscan: 5,
     scrollMargin: offset,
     getItemKey: keyAt,
   })
@@ -84,12 +85,17 @@ function LongList<T extends { readonly id: string }>({
   )
 }
 
+/** Where the last list began: the next one mostly does too, and is then laid out once. */
+let lastOffset = 0
+
 /** How far from the top of the page an element begins; followed as what stands above it grows or folds. */
 function useOffsetInPage(element: RefObject<HTMLElement | null>): number {
-  const [offset, setOffset] = useState(0)
+  const [offset, setOffset] = useState(lastOffset)
   useLayoutEffect(() => {
-    const measure = () =>
-      setOffset(Math.round((element.current?.getBoundingClientRect().top ?? 0) + window.scrollY))
+    const measure = () => {
+      lastOffset = Math.round((element.current?.getBoundingClientRect().top ?? 0) + window.scrollY)
+      setOffset(lastOffset)
+    }
     const observer = new ResizeObserver(measure)
     measure()
     observer.observe(document.body)

@@ -7,12 +7,12 @@ import { BandHeading, Column } from '@/ui'
 import { Carrying, DropPlace, InPlace } from './shown/carry'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
-import { RowList } from '@/parts/rows/RowList'
+import { RowList, usualRowHeight } from '@/parts/rows/RowList'
 import { headingWords, sumWords } from '@/words/lens'
 import { bandTitle } from './shown/bandTitle'
 import { LensRow } from './shown/LensRow'
 import { isTitled, type BandList, type Group, type LensShown } from './shown/lensProps'
-import { actionsIn, bandPlace, everythingIn, linesOf, placeIn, placesOf } from './shown/linesOf'
+import { actionsIn, bandPlace, everythingIn, linesOf, placeIn, placesOf, type Line } from './shown/linesOf'
 import { useLensLaying } from './shown/useLensLaying'
 import { useRemembered } from './shown/useRemembered'
 
@@ -112,6 +112,10 @@ function GroupRows({ group, label, outer, inner = false, ...shown }: GroupRowsPr
   )
 }
 
+/** In px. */
+const heights = { band: 48, head: 47, row: usualRowHeight }
+const heightOfLine = ({ kind }: Line) => heights[kind]
+
 function LongRows(shown: LensShown) {
   const titled = isTitled(shown)
   const { list, names } = shown
@@ -120,6 +124,7 @@ function LongRows(shown: LensShown) {
     <RowList
       items={lines}
       label="What this lens lists"
+      heightOf={heightOfLine}
       render={(line) => {
         if (line.kind === 'band')
           return (
