@@ -120,7 +120,7 @@ function NothingFits() {
   )
 }
 
-/** So many of those that stand in no other band are ranked, and looked through for what just does not fit. */
+/** So many of those that stand in no other band are ranked, and looked through for what just does not fit; the rest follows. */
 const looked = 300
 const fewOut = 12
 
@@ -144,7 +144,8 @@ export function InReach({ showChoices }: { showChoices: boolean }) {
       projectId !== null && lists.actionsOfProject(document, projectId).length === 1,
   }
   const ranked = rankedInReach(candidates(bands, document), around)
-  const actions = ranked.map(({ action }) => action)
+  const rest = bands.countInReach(document) > looked ? bands.inReach(document).slice(looked) : []
+  const actions = [...ranked.map(({ action }) => action), ...rest]
   const reasons = new Map(ranked.map(({ action, reason }) => [action.id, reasonWords(reason, document)]))
   const pair = reach.minutes === null ? null : pairFor(ranked, reach.minutes)
   const out = justOutOfReach(candidates(lists.dayBandsWith(today, anyhow), document), around, fewOut)

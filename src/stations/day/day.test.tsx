@@ -231,6 +231,13 @@ describe('in reach', () => {
     fireEvent.click(screen.getByRole('button', { name: 'As last time about now: 20 min' }))
     expect(rows('In reach')).not.toContain('long')
   })
+  it('holds all that is in reach, however much: what is not ranked follows', async () => {
+    await showStation(<DayStation />, (store) => {
+      for (let at = 0; at < 310; at++) store.run('addAction', { title: `piece ${at}` })
+    })
+    fireEvent.click(screen.getByRole('tab', { name: 'In reach' }))
+    expect(within(band('In reach')).getByText('310')).toBeTruthy()
+  })
   it('finds two that fill the time together', async () => {
     await showStation(<DayStation />, (store) => {
       store.run('addAction', { title: 'ten', minutes: 10 })
