@@ -48,6 +48,51 @@ test('a page is written by keys alone, reads formatted, and is there after a rel
   await expect(read).toBeVisible()
 })
 
+test('a long page loses no key: left at once, reloaded at once, and another writes in it meanwhile', async ({
+  page,
+  context,
+}) => {
+  await page.setViewportSize(wide)
+  await open(page, dayNote)
+  await write(page)
+  const lines = Array.from(
+    { length: 450 },
+    (_, at) => `Said in the meeting about point ${at}, at usual length.`,
+  )
+  await paste(page, { 'text/plain': lines.join('\n\n') })
+  await page.keyboard.press('Control+End')
+  await page.keyboard.type(' to the')
+  await page.keyboard.press('Escape')
+  const pane = page.getByRole('complementary', { name: 'Wednesday, 11 March' })
+  await expect(pane.getByText('point 449, at usual length. to the')).toBeVisible()
+  await write(page)
+  await page.keyboard.press('Control+End')
+  await page.keyboard.type(' last key')
+  await page.reload()
+  await pane.getByRole('button', { name: 'Read all of it' }).click()
+  await expect(pane.getByText('at usual length. to the last key')).toBeVisible()
+  // Another writes in its first line while the keys go on at its end.
+  const other = await context.newPage()
+  await other.setViewportSize(wide)
+  await open(other, dayNote)
+  await write(other)
+  await editor(other).getByText('about point 0,').click()
+  await write(page)
+  await page.keyboard.press('Control+End')
+  await Promise.all([
+    page.keyboard.type(' and one more', { delay: 90 }),
+    other.keyboard.type('First of all. ', { delay: 60 }).then(() => other.keyboard.press('Escape')),
+  ])
+  await expect(editor(page).getByText(/point 0,.*First of all\./)).toBeVisible()
+  await page.keyboard.press('Escape')
+  for (const each of [page, other]) {
+    await each.reload()
+    await each.getByRole('button', { name: 'Read all of it' }).click()
+    await expect(each.getByText(/point 0,.*First of all\./).last()).toBeVisible()
+    await expect(each.getByText('to the last key and one more').last()).toBeVisible()
+  }
+})
+
 test('a line becomes an action and stays tied: ticked, renamed and taken out in either place', async ({
   page,
 }) => {

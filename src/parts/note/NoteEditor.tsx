@@ -82,6 +82,9 @@ function bringIn(editor: Editor, page: PageNode): void {
   editor.view.dispatch(tr)
 }
 
+/** So long a page is told at once. */
+const toldAtOnce = 20_000
+
 /** What was typed before the editor was there, and whether writing was to end by then. */
 export interface Ahead {
   readonly text: string
@@ -105,11 +108,22 @@ export interface NoteEditorProps {
   /** Where writing begins: at a point of the screen, or at the end. */
   readonly where: { readonly x: number; readonly y: number } | 'end'
   readonly aheadRef: { readonly current: Ahead }
-  readonly onWrite: (note: string) => void
+  readonly onWrite: (note: string, over: string) => void
   readonly onLeave: () => void
+  /** Set here: tells what stands in the editor, where that is still to be told. */
+  readonly untoldRef: { current: () => void }
 }
 
-export function NoteEditor({ label, turning, note, where, aheadRef, onWrite, onLeave }: NoteEditorProps) {
+export function NoteEditor({
+  label,
+  turning,
+  note,
+  where,
+  aheadRef,
+  onWrite,
+  onLeave,
+  untoldRef,
+}: NoteEditorProps) {
   const root = useRef<HTMLDivElement>(null)
   const host = useRef<HTMLDivElement>(null)
   const [editor, setEditor] = useState<Editor | null>(null)
@@ -117,6 +131,7 @@ export function NoteEditor({ label, turning, note, where, aheadRef, onWrite, onL
   /** What stands in the editor, as it was last written down or brought in. */
   const stands = useRef(note)
   const told = useRef({ onWrite, onLeave })
+  const telling = useRef<ReturnType<typeof setTimeout>>(undefined)
   useEffect(() => {
     told.current = { onWrite, onLeave }
   })
@@ -153,13 +168,21 @@ export function NoteEditor({ label, turning, note, where, aheadRef, onWrite, onL
         },
       },
       onUpdate: ({ editor: { state } }) => {
-        const written = turning.noteOf(toPage(state.doc))
-        if (written === stands.current) return
-        stands.current = written
-        told.current.onWrite(written)
+        clearTimeout(telling.current)
+        // A long page is told between the keys, not with each of them.
+        if (state.doc.content.size < toldAtOnce) return untoldRef.current()
+        telling.current = setTimeout(() => untoldRef.current(), 60)
       },
     })
     const at = where === 'end' ? null : made.view.posAtCoords({ left: where.x, top: where.y })
+    untoldRef.current = () => {
+      clearTimeout(telling.current)
+      const written = turning.noteOf(toPage(made.state.doc))
+      if (written === stands.current) return
+      const over = stands.current
+      stands.current = written
+      told.current.onWrite(written, over)
+    }
     // At once: the next key is on its way.
     made.commands.setTextSelection(at ? at.pos : made.state.doc.content.size)
     made.view.focus()
@@ -167,7 +190,11 @@ export function NoteEditor({ label, turning, note, where, aheadRef, onWrite, onL
     if (text !== '') goOnFrom(made, text)
     setEditor(made)
     setLeft(isLeft)
-    return () => made.destroy()
+    return () => {
+      untoldRef.current()
+      untoldRef.current = () => {}
+      made.destroy()
+    }
     // The editor is made once: what is told to it later comes in below.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [])
@@ -177,12 +204,16 @@ export function NoteEditor({ label, turning, note, where, aheadRef, onWrite, onL
   }, [isLeft])
   useEffect(() => {
     if (!editor || note === stands.current) return
+    // What is typed and not told yet is told first: both come back brought together.
+    const before = stands.current
+    untoldRef.current()
+    if (stands.current !== before) return
     const page = turning.pageOf(note)
     // What came in is no page: it is written on as plain text.
     if (!page) return told.current.onLeave()
     stands.current = note
     bringIn(editor, page)
-  }, [editor, note, turning])
+  }, [editor, note, turning, untoldRef])
 
   // Left when the focus goes on to something else; not when the whole window is.
   const onBlur = () =>

@@ -108,6 +108,7 @@ export function NotePaper({
             where={where}
             onWrite={writing.write}
             onLeave={stop}
+            untoldRef={writing.untoldRef}
           />
         </Suspense>
       ) : null}

@@ -14,6 +14,9 @@ let drawn: string[] = []
 function Probe() {
   const { text, write, leave, problem } = useWriting(of, later.notes)
   useEffect(() => void drawn.push(text))
+  useEffect(() => {
+    writeOver = write
+  })
   return (
     <>
       <textarea
@@ -28,6 +31,7 @@ function Probe() {
 }
 /** Lays the note aside and opens it again. */
 let showAgain = () => {}
+let writeOver: (text: string, over: string) => void = () => {}
 let adoptNothing = () => {}
 function Opened() {
   const [times, setTimes] = useState(0)
@@ -84,6 +88,16 @@ it('brings in what was written elsewhere while one types', async () => {
   const { store, stored } = await opened('one\ntwo')
   type('one, mine\ntwo')
   comesIn(store, 'one\ntwo', 'one\ntwo\nother')
+  expect(field().value).toBe('one, mine\ntwo\nother')
+  await rest()
+  expect(stored()).toBe('one, mine\ntwo\nother')
+})
+it('brings together what is written over a text that another has changed in the same moment', async () => {
+  const { store, stored } = await opened('one\ntwo')
+  act(() => {
+    void store.run('writeNote', { id: of, note: 'one\ntwo\nother' })
+    writeOver('one, mine\ntwo', 'one\ntwo')
+  })
   expect(field().value).toBe('one, mine\ntwo\nother')
   await rest()
   expect(stored()).toBe('one, mine\ntwo\nother')

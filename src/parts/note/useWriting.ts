@@ -68,9 +68,12 @@ export interface Writing {
   /** As it reads now: what is typed, else what is kept. */
   readonly text: string
   readonly problem: string | null
-  readonly write: (text: string) => void
+  /** What is written over a text that stood there: by now another may, and both are brought together. */
+  readonly write: (text: string, over?: string) => void
   /** Keeps what is typed at once. */
   readonly leave: () => void
+  /** Called before anything is kept: whoever writes may have more to tell. */
+  readonly untoldRef: { current: () => void }
 }
 
 export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
@@ -86,6 +89,7 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   /** What was last kept from here: nobody else has written in the note since, as long as it stands there. */
   const own = useRef<string | null>(null)
   const isKeeping = useRef(false)
+  const untold = useRef(() => {})
 
   /** Lays down what is typed, where that is still to be done. */
   const layNow = useRef(() => {})
@@ -99,7 +103,7 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
       }
       // A long text is laid down between the keys, not with each of them.
       const isLong = next !== null && next.text.length > laidAtOnce
-      const timer = isLong ? setTimeout(() => layNow.current === lay && lay(), 100) : undefined
+      const timer = isLong ? setTimeout(() => layNow.current === lay && lay(), 40) : undefined
       layNow.current = lay
       if (!isLong) lay()
     },
@@ -109,6 +113,7 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   const keep = useCallback(
     (isLeaving: boolean) => {
       clearTimeout(timer.current)
+      untold.current()
       const mine = held.now()
       if (mine === null) return
       const now = notes.noteIn(store.api.getState().document, of)
@@ -170,10 +175,15 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   return {
     text,
     problem,
-    write: (next) => {
+    write: (next, over = text) => {
       setProblem(null)
-      remember(next === kept ? null : { text: next, from: kept })
+      const from = notes.noteIn(store.api.getState().document, of)
+      const before = held.now()
+      const now = before ? notes.mergedNotes(before.from, before.text, from) : from
+      const mine = over === now ? next : notes.mergedNotes(over, next, now)
+      remember(mine === from ? null : { text: mine, from })
     },
     leave: () => keep(true),
+    untoldRef: untold,
   }
 }
