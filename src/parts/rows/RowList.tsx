@@ -32,7 +32,7 @@ export function RowList<T extends { readonly id: string }>(props: RowListProps<T
   const isWhole = useContext(WholeLists)
   if (!isWhole && props.items.length > wholeUpTo) return <LongList {...props} />
   return (
-    <View render="ul" aria-label={props.label} flexDirection="column">
+    <View role="list" aria-label={props.label} flexDirection="column">
       {props.items.map((item) => (
         <Bare key={item.id}>{props.render(item)}</Bare>
       ))}
@@ -53,7 +53,7 @@ function LongList<T extends { readonly id: string }>({ items, render, label, hei
   const virtual = useWindowVirtualizer({
     count: items.length,
     estimateSize: heightAt,
-    overscan: 5,
+    overscan: 8,
     scrollMargin: offset,
     getItemKey: keyAt,
   })

@@ -23,7 +23,7 @@ export function useVirtualLines({
     count: lines.length,
     getScrollElement: () => boxRef.current,
     estimateSize: heightOf,
-    overscan: 4,
+    overscan: 8,
     getItemKey: keyAt,
     scrollPaddingStart: covered,
     scrollPaddingEnd: covered,
