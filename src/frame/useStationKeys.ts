@@ -1,5 +1,5 @@
 // Single-letter keys that work at every station. They rest while something is being typed or a sheet is open.
-import { useEffect } from 'react'
+import { useLayoutEffect } from 'react'
 import { useRouter } from 'expo-router'
 import { desk } from '@/held/desk'
 import { focusCapture, focusRow, isTyping, useKeymap } from '@/held/keys'
@@ -25,7 +25,8 @@ export function useStationKeys(): void {
   const keymap = useKeymap()
   const router = useRouter()
   const { undo, redo } = useUndo()
-  useEffect(() => {
+  // Before the first picture: what is seen listens.
+  useLayoutEffect(() => {
     const perform: Partial<Record<KeyAct, () => void>> = {
       capture: focusCapture,
       search: () => desk.getState().openSheet({ kind: 'search' }),

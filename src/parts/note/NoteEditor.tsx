@@ -4,13 +4,12 @@ import { Editor, Extension, InputRule, type Extensions, type JSONContent } from 
 import { TaskItem, TaskList } from '@tiptap/extension-list'
 import { TableKit } from '@tiptap/extension-table'
 import { Fragment, Slice } from '@tiptap/pm/model'
-import { TextSelection } from '@tiptap/pm/state'
 import StarterKit from '@tiptap/starter-kit'
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
-import type { PageNode } from '@/core/note/pageOf'
 import { noteLimit } from '@/core/record'
 import { desk } from '@/held/desk'
 import { asPasted, asTyped } from './asTyped'
+import { bringIn } from './bringIn'
 import { EditorBar } from './EditorBar'
 import { toPage } from './toPage'
 import type { Turning } from './useTurning'
@@ -63,24 +62,6 @@ const extensions: Extensions = [
   TiedItem.configure({ nested: true, a11y: { checkboxLabel: (node) => node.textContent } }),
   TableKit.configure({ table: { resizable: false } }),
 ]
-
-/** Changes what stands in the editor to another page, only where they differ: the cursor stays where it is. */
-function bringIn(editor: Editor, page: PageNode): void {
-  const { doc, tr } = editor.state
-  const other = editor.schema.nodeFromJSON(page)
-  const start = doc.content.findDiffStart(other.content)
-  const end = doc.content.findDiffEnd(other.content)
-  if (start === null || !end) return
-  const overlap = Math.max(0, start - Math.min(end.a, end.b))
-  const slice = other.slice(start, end.b + overlap)
-  const { from, to, empty } = editor.state.selection
-  tr.replace(start, end.a + overlap, slice).setMeta('addToHistory', false)
-  // What comes in at the cursor comes in behind it.
-  const [head, tail] = [from, to].map((place) => tr.mapping.map(place, -1)) as [number, number]
-  if (empty) tr.setSelection(TextSelection.near(tr.doc.resolve(head)))
-  else tr.setSelection(TextSelection.between(tr.doc.resolve(head), tr.doc.resolve(tail)))
-  editor.view.dispatch(tr)
-}
 
 /** So long a page is told at once. */
 const toldAtOnce = 20_000
@@ -212,7 +193,8 @@ export function NoteEditor({
     // What came in is no page: it is written on as plain text.
     if (!page) return told.current.onLeave()
     stands.current = note
-    bringIn(editor, page)
+    const tr = bringIn(editor.state, editor.schema.nodeFromJSON(page))
+    if (tr) editor.view.dispatch(tr)
   }, [editor, note, turning, untoldRef])
 
   // Left when the focus goes on to something else; not when the whole window is.
