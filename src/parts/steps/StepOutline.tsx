@@ -1,6 +1,7 @@
 // The steps of what is opened, as an outline: each reads as a line until it is touched, what is finished sinks, and one
 // line stands ready for another step.
 import { memo, useDeferredValue, useEffect, useRef, useState, type KeyboardEvent } from 'react'
+import { flushSync } from 'react-dom'
 import type { Id, OwnerId } from '@/core/record'
 import { outlineOf, placeBeside, type OutlineRow } from '@/core/steps'
 import { parts, select } from '@/state'
@@ -121,7 +122,9 @@ function useQuietKit() {
   const [since, setSince] = useState<'untouched' | 'written' | 'left'>('untouched')
   useEffect(() => {
     if (!loaded || since === 'written') return
-    const timer = setTimeout(() => setKit(loaded), since === 'untouched' ? 0 : afterPressMs)
+    // At once: who begins to write between this moment and a later drawing would be laid out anew after all.
+    const takeUp = () => flushSync(() => setKit(loaded))
+    const timer = setTimeout(takeUp, since === 'untouched' ? 0 : afterPressMs)
     return () => clearTimeout(timer)
   }, [loaded, since])
   return { kit, quiet: { onFocus: () => setSince('written'), onBlur: () => setSince('left') } }
