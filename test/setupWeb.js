@@ -5,6 +5,11 @@ window.ResizeObserver ??= class {
   disconnect() {}
 }
 window.scrollTo = () => {}
+// jsdom has none: a message comes at the next turn.
+window.MessageChannel ??= class {
+  port1 = { onmessage: null, close() {} }
+  port2 = { postMessage: (data) => setTimeout(() => this.port1.onmessage?.({ data })) }
+}
 HTMLDialogElement.prototype.showModal ??= function () {
   this.open = true
 }

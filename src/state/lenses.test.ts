@@ -6,13 +6,13 @@ import type { Action, Id, LensRecord } from '@/core/record'
 import { anyActionFields, anyLens, lensToday } from '@/core/testing/lenses'
 import {
   columnsOf,
-  equalityIn,
   laidUnderIn,
   lensesOf,
   lensListOf,
   lensListOnce,
   lensNamesOf,
   lensOf,
+  orderIn,
   type LensList,
 } from './lenses'
 import { makeMemoryStore } from './persistence'
@@ -179,9 +179,21 @@ describe('a lens over the store', () => {
     const [a, b, c] = recordsIn(document(), 'action').sort((x, y) => (x.rank < y.rank ? -1 : 1)) as never[]
     const lens: Lens = { ...emptyLens, sorts: [{ by: 'minutes', down: false }] }
     expect([
-      equalityIn(document(), lens, day)(a as never, b as never),
-      equalityIn(document(), lens, day)(a as never, c as never),
+      orderIn(document(), lens, day).isEqual(a as never, b as never),
+      orderIn(document(), lens, day).isEqual(a as never, c as never),
     ]).toEqual([true, false])
+    // The one in the hand may have what it would take there already.
+    const equal = (action: Action) =>
+      orderIn(document(), lens, day)
+        .equalsOf([a, b, c] as never, action)
+        .map(({ minutes }) => minutes)
+    expect([10, 20, 30].map((minutes) => equal({ ...(c as unknown as Action), minutes }))).toEqual([
+      [10, 10],
+      [],
+      [30],
+    ])
+    const { indexIn } = orderIn(document(), lens, day)
+    expect([a, b, c].map((one) => indexIn([a, c] as never, one as never))).toEqual([0, -1, 1])
   })
 })
 

@@ -17,6 +17,7 @@ import {
   type LaidUnder,
   type Lens,
   type LensAround,
+  type LensOrder,
   type SayingNames,
 } from '@/core/lens'
 import {
@@ -150,7 +151,7 @@ interface LensIndex {
   readonly day: LensDay
   readonly weekStartsOn: number
   readonly list: (document: Document) => LensList
-  readonly isEqual: (a: Action, b: Action) => boolean
+  readonly order: LensOrder
   readonly around: LensAround
 }
 
@@ -212,7 +213,7 @@ function makeLensIndex(
     day,
     weekStartsOn,
     list,
-    isEqual: compiled.isEqual,
+    order: compiled,
     around,
   }
 }
@@ -251,12 +252,9 @@ export const lensListOf = (document: Document, lens: Lens, day: LensDay): LensLi
 export const lensListOnce = (document: Document, lens: Lens, day: LensDay): LensList =>
   makeLensIndex(lens, document, factsOf(document), day, settingsOf(document).weekStartsOn).list(document)
 
-/** Tells whether only the hand tells two actions of a lens apart. */
-export const equalityIn = (
-  document: Document,
-  lens: Lens,
-  day: LensDay,
-): ((a: Action, b: Action) => boolean) => indexOf(document, lens, day).isEqual
+/** How a lens tells its actions apart: which are equal, so that only the hand does, and where one stands in a place of it. */
+export const orderIn = (document: Document, lens: Lens, day: LensDay): LensOrder =>
+  indexOf(document, lens, day).order
 
 /** What laying an action by hand under headings of a lens does to it. */
 export const laidUnderIn = (

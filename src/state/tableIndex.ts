@@ -39,6 +39,8 @@ interface List<R> {
 
 /** More changed buckets than these are a new table: bringing in a file, or the first look. */
 const manyBuckets = 48
+/** Up to so many are put into a list one by one. */
+const aFew = 8
 
 type Bucket = ReadonlyMap<string, Entry> | undefined
 
@@ -100,9 +102,9 @@ export function makeTableIndex<K extends RecordKind>(
 
   /** A list without what has gone and with what has come, still in order where it was. */
   function renewed(list: List<R> | undefined, gone: ReadonlySet<R>, come: readonly R[]): List<R> {
-    const left = list?.records.filter((record) => !gone.has(record)) ?? []
+    const left = without(list?.records ?? [], gone)
     if (list?.isOrdered) return { records: withPut(left, come), isOrdered: true, heads: new Map(), first: [] }
-    const first = list?.first.filter((record) => !gone.has(record)) ?? []
+    const first = without(list?.first ?? [], gone)
     const last = first.at(-1)
     const early = last ? come.filter((record) => compare(record, last) < 0) : []
     return {
@@ -113,9 +115,25 @@ export function makeTableIndex<K extends RecordKind>(
     }
   }
 
+  // A copy is made at once, however long a list is; a few are taken out of it and put into it without looking at the others.
+  function without(list: readonly R[], gone: ReadonlySet<R>): readonly R[] {
+    if (gone.size > aFew) return list.filter((record) => !gone.has(record))
+    const left = list.slice()
+    for (const record of gone) {
+      const at = left.indexOf(record)
+      if (at >= 0) left.splice(at, 1)
+    }
+    return left
+  }
+
   /** An ordered list with records put in their places. */
   function withPut(list: readonly R[], come: readonly R[]): readonly R[] {
     if (come.length === 0) return list
+    if (come.length <= aFew) {
+      const records = list.slice()
+      for (const record of come) records.splice(placeIn(records, record, 0), 0, record)
+      return records
+    }
     const records: R[] = []
     let taken = 0
     for (const record of inOrder(come)) {

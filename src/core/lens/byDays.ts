@@ -1,6 +1,7 @@
 // What a lens lists as a list of days: where each action stands, today and the days to come even where they are empty, and
 // what is done on the day it was done.
 import { isOpen } from '../action/isOpen'
+import { minutesOf } from '../day/load'
 import type { Action } from '../record'
 import { addDays, type CalendarDate } from '../time'
 import { dateOf } from './takes'
@@ -9,6 +10,7 @@ export interface LensDayList {
   /** Null is without a day; *past* what stands on days that have gone, and is not done. */
   readonly date: CalendarDate | 'past' | null
   readonly actions: readonly Action[]
+  readonly minutes: number
 }
 
 interface ByDays {
@@ -24,6 +26,11 @@ export function byDays(
   actions: readonly Action[],
   { today, ahead, dayAt }: ByDays,
 ): { readonly done: readonly LensDayList[]; readonly days: readonly LensDayList[] } {
+  const listOf = (date: LensDayList['date'], list: readonly Action[]): LensDayList => ({
+    date,
+    actions: list,
+    minutes: minutesOf(list),
+  })
   const done = new Map<CalendarDate, Action[]>()
   const days = new Map<string, Action[]>([['past', []]])
   for (let away = 0; away < ahead; away++) days.set(addDays(today, away), [])
@@ -43,10 +50,10 @@ export function byDays(
   }
   const placeOf = (key: string) => (key === 'past' ? '0' : key || '~')
   return {
-    done: [...done].sort(([a], [b]) => (a < b ? 1 : -1)).map(([date, list]) => ({ date, actions: list })),
+    done: [...done].sort(([a], [b]) => (a < b ? 1 : -1)).map(([date, list]) => listOf(date, list)),
     days: [...days]
       .filter(([key, list]) => list.length > 0 || (key !== 'past' && key !== ''))
       .sort(([a], [b]) => (placeOf(a) < placeOf(b) ? -1 : 1))
-      .map(([key, list]) => ({ date: key === '' ? null : (key as CalendarDate | 'past'), actions: list })),
+      .map(([key, list]) => listOf(key === '' ? null : (key as CalendarDate | 'past'), list)),
   }
 }

@@ -3,7 +3,7 @@
 import type { Action } from '../record'
 import { compareGroups, groupKeyOf } from './groupKey'
 import type { Lens } from './lens'
-import { byHand, lensOrderOf, type LensOrder } from './lensOrder'
+import { byHand, lensOrderOf, standsAt, type LensOrder } from './lensOrder'
 import { allTake, takesOf, type LensAround } from './takes'
 
 export interface CompiledLens extends LensOrder {
@@ -41,11 +41,15 @@ function withSunk(lens: Lens, order: LensOrder): LensOrder {
   const asDone = (a: Action, b: Action): number =>
     (b.doneAtEpochMs ?? 0) - (a.doneAtEpochMs ?? 0) || byHand(a, b)
   const isSunk = (action: Action | undefined): boolean => !!action && action.doneAtEpochMs !== null
+  const compare = (a: Action, b: Action): number =>
+    isSunk(a) && isSunk(b) ? asDone(a, b) : order.compare(a, b)
   return {
-    compare: (a, b) => (isSunk(a) && isSunk(b) ? asDone(a, b) : order.compare(a, b)),
+    compare,
+    indexIn: (ordered, action) => standsAt(ordered, action, compare),
     // A list is of one place: all of it has sunk, or none.
     inOrder: (actions) => (isSunk(actions[0]) ? [...actions].sort(asDone) : order.inOrder(actions)),
     isEqual: (a, b) => !isSunk(a) && !isSunk(b) && order.isEqual(a, b),
+    equalsOf: (ordered, action) => (isSunk(ordered[0]) ? [] : order.equalsOf(ordered, action)),
   }
 }
 

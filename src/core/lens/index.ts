@@ -32,7 +32,8 @@ export {
 } from './lens'
 export { byDays, type LensDayList } from './byDays'
 export { columnFields, layUnder, layUnderAll, type LaidUnder } from './layUnder'
-export { byHand } from './lensOrder'
+export { byHand, type LensOrder } from './lensOrder'
+export { neighboursOf } from './neighboursOf'
 export {
   conditionWords,
   exactWords,

@@ -63,6 +63,10 @@ export interface LensOrder {
   readonly inOrder: (actions: readonly Action[]) => Action[]
   /** Whether no sort tells two actions apart: then the hand decides. */
   readonly isEqual: (a: Action, b: Action) => boolean
+  /** Of a list that is in this order, those that no sort tells from `action`. */
+  readonly equalsOf: (ordered: readonly Action[], action: Action) => readonly Action[]
+  /** Where an action stands in such a list, or -1. */
+  readonly indexIn: (ordered: readonly Action[], action: Action) => number
 }
 
 export function lensOrderOf(sorts: readonly LensSort[], around: LensAround): LensOrder {
@@ -94,9 +98,37 @@ export function lensOrderOf(sorts: readonly LensSort[], around: LensAround): Len
     })
     return keyed.map(({ action }) => action)
   }
+  const compare = (a: Action, b: Action): number => bySorts(a, b) || byHand(a, b)
   return {
-    compare: (a, b) => bySorts(a, b) || byHand(a, b),
+    compare,
     inOrder,
     isEqual: (a, b) => bySorts(a, b) === 0,
+    equalsOf: (ordered, action) =>
+      ordered.slice(
+        firstWhere(ordered, (each) => bySorts(each, action) >= 0),
+        firstWhere(ordered, (each) => bySorts(each, action) > 0),
+      ),
+    indexIn: (ordered, action) => standsAt(ordered, action, compare),
   }
+}
+
+/** The first of a list that something holds for, as it does for all behind it; its length where there is none. */
+function firstWhere<T>(list: readonly T[], holds: (each: T) => boolean): number {
+  let [low, high] = [0, list.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (holds(list[middle] as T)) high = middle
+    else low = middle + 1
+  }
+  return low
+}
+
+/** Where an action stands in a list that is in an order, or -1. */
+export function standsAt(
+  ordered: readonly Action[],
+  action: Action,
+  compare: (a: Action, b: Action) => number,
+): number {
+  const at = firstWhere(ordered, (each) => compare(each, action) >= 0)
+  return ordered[at]?.id === action.id ? at : -1
 }

@@ -41,7 +41,7 @@ export function Band({
   render,
 }: BandProps) {
   const id = useId()
-  const box = useBandBox(actions)
+  const box = useBandBox(() => actions)
   const minutes = minutesOf(actions)
   const end = [counted ?? String(actions.length), minutes > 0 ? duration(minutes) : null]
     .filter(Boolean)

@@ -5,14 +5,14 @@ import { desk, type Choosable } from '@/held/desk'
 
 type Band = readonly { readonly id: Choosable }[]
 
-export const InBand = createContext<{ current: Band }>({ current: [] })
+export const InBand = createContext<{ current: () => Band }>({ current: () => [] })
 
-/** The box of a band: always the same, with what the band holds now in it. */
-export function useBandBox(band: Band): { current: Band } {
-  const box = useRef(band)
+/** The box of a band: always the same, with what the band holds now in it, worked out when it is asked for. */
+export function useBandBox(bandOf: () => Band): { current: () => Band } {
+  const box = useRef(bandOf)
   useEffect(() => {
-    box.current = band
-  }, [band])
+    box.current = bandOf
+  })
   return box
 }
 

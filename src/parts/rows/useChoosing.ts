@@ -24,14 +24,14 @@ export function useChoosing(id: Choosable, open: () => void): Choosing {
     isTogether,
     choose,
     press: (event) => {
-      if (event?.shiftKey) chooseTo(id, band.current)
+      if (event?.shiftKey) chooseTo(id, band.current())
       else if (isChoosing) choose()
       else open()
     },
     key: (event, keymap) => {
       if (actOfKey(keymap, event.key.toLowerCase()) !== 'choose') return false
       event.preventDefault()
-      if (event.shiftKey) chooseTo(id, band.current)
+      if (event.shiftKey) chooseTo(id, band.current())
       else choose()
       return true
     },

@@ -28,7 +28,7 @@ export function ReadingList() {
 
 function ReadingBand({ state, readings }: { state: ReadingState; readings: readonly Reading[] }) {
   const [isUnfolded, setUnfolded] = useState(state !== 'finished')
-  const box = useBandBox(readings)
+  const box = useBandBox(() => readings)
   const title = readingWords[state]
   return (
     <Column render="section" aria-label={title}>

@@ -11,7 +11,7 @@ export function ReferenceList() {
   const { clock } = useZen()
   const today = useToday()
   const references = useHeld((state) => select.referencesOf(state.document))
-  const box = useBandBox(references)
+  const box = useBandBox(() => references)
   if (references.length === 0)
     return (
       <EmptyPlace says="Notes and links with nothing to do. While sorting, Reference puts a slip here." />

@@ -51,7 +51,7 @@ function Pile({ slips }: { slips: readonly Slip[] }) {
   const [oldestFirst, setOldestFirst] = useState(false)
   const { wide } = useMedia()
   const pile = oldestFirst ? [...slips].reverse() : slips
-  const box = useBandBox(pile)
+  const box = useBandBox(() => pile)
   // What is chosen has a main button of its own.
   const isChoosing = useDesk((state) => state.chosen.length > 0)
   return (

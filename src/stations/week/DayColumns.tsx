@@ -63,7 +63,7 @@ export function DayColumns({ sheet }: { sheet: WeekSheet }) {
 }
 
 function Cards({ actions }: { actions: readonly Action[] }) {
-  const box = useBandBox(actions)
+  const box = useBandBox(() => actions)
   return (
     <InBand.Provider value={box}>
       <View render="ul" flexDirection="column">

@@ -7,12 +7,13 @@ import { BandHeading, Column } from '@/ui'
 import { Carrying, DropPlace, InPlace } from './shown/carry'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
+import { DrawnLines } from '@/parts/rows/DrawnLines'
 import { RowList, usualRowHeight } from '@/parts/rows/RowList'
 import { headingWords, sumWords } from '@/words/lens'
 import { bandTitle } from './shown/bandTitle'
 import { LensRow } from './shown/LensRow'
 import { isTitled, type BandList, type Group, type LensShown } from './shown/lensProps'
-import { actionsIn, bandPlace, everythingIn, linesOf, placeIn, placesOf, type Line } from './shown/linesOf'
+import { actionsIn, bandPlace, everythingIn, linesOf, placeIn, placesOf } from './shown/linesOf'
 import { useLensLaying } from './shown/useLensLaying'
 import { useRemembered } from './shown/useRemembered'
 
@@ -33,9 +34,8 @@ const wholeUpTo = 120
 
 export function LensRows(shown: LensShown) {
   const { id, list } = shown
-  const everything = useMemo(() => everythingIn(list), [list])
   const places = useMemo(() => placesOf(list), [list])
-  const box = useBandBox(everything)
+  const box = useBandBox(() => everythingIn(list))
   const { lay, asked } = useLensLaying(shown, places)
   useRemembered(`${id} list`, null)
   return (
@@ -114,18 +114,17 @@ function GroupRows({ group, label, outer, inner = false, ...shown }: GroupRowsPr
 
 /** In px. */
 const heights = { band: 48, head: 47, row: usualRowHeight }
-const heightOfLine = ({ kind }: Line) => heights[kind]
 
 function LongRows(shown: LensShown) {
   const titled = isTitled(shown)
   const { list, names } = shown
-  const lines = useMemo(() => linesOf(list, titled), [list, titled])
+  const lines = useMemo(() => linesOf(list, titled, heights), [list, titled])
   return (
-    <RowList
-      items={lines}
+    <DrawnLines
+      role="list"
       label="What this lens lists"
-      heightOf={heightOfLine}
-      render={(line) => {
+      lines={lines}
+      draw={(line) => {
         if (line.kind === 'band')
           return (
             <View role="listitem">

@@ -1,4 +1,4 @@
-import { act, fireEvent, screen, within } from '@testing-library/react'
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import type { ReactNode } from 'react'
 import { recordsIn } from '@/core/journal'
 import { emptyLens, type Lens } from '@/core/lens'
@@ -292,11 +292,14 @@ describe('a table', () => {
     expect(screen.getByText('Changed just now, on this device alone.')).toBeTruthy()
     expect(Object.keys(lensIn(store).sorts)).toEqual(['due'])
     const foot = within(grid()).getByText('4 actions').closest('[role=row]') as HTMLElement
-    expect(
+    const sums = () =>
       within(foot)
         .getAllByRole('gridcell')
-        .map((each) => each.textContent),
-    ).toEqual(['4 actionsCopy out', 'none', '1 set', '1 h 20', '1 set', '2 set', 'none'])
+        .map((each) => each.textContent)
+    // They are added up after the rows are shown.
+    await waitFor(() =>
+      expect(sums()).toEqual(['4 actionsCopy out', 'none', '1 set', '1 h 20', '1 set', '2 set', 'none']),
+    )
     const writeText = jest.fn<Promise<void>, [string]>(() => Promise.resolve())
     Object.assign(navigator, { clipboard: { writeText } })
     act(() => desk.getState().chooseToo([actionIn(store, 'draft').id, actionIn(store, 'ring').id]))

@@ -6,7 +6,9 @@ import type { Action, Id } from '@/core/record'
 import { Carrying, DropPlace } from '../shown/carry'
 import { OpenedLookChooser } from '@/parts/choosers/useChooser'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
+import { DrawnLines } from '@/parts/rows/DrawnLines'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
+import { allOf, lineForEach, linesOfPieces, oneLine, type Lines } from '@/parts/rows/lines'
 import { useHeld } from '@/held/zen'
 import { Row, Words } from '@/ui'
 import { duration } from '@/words'
@@ -17,7 +19,6 @@ import type { LensShown } from '../shown/lensProps'
 import { useLensLaying } from '../shown/useLensLaying'
 import { useFitsBelow } from '../shown/useFitsBelow'
 import { useRemembered } from '../shown/useRemembered'
-import { useVirtualLines } from '../shown/useVirtualLines'
 
 type Column = ReturnType<LensShown['lenses']['columnsOf']>[number]
 
@@ -30,7 +31,7 @@ export function LensColumns(shown: LensShown & { readonly columns: readonly Colu
         in: key || 'none',
         band: null,
         under: field ? [[field, key] as const] : [],
-        actions: bands.flatMap(({ actions }) => actions),
+        actions: bands.length === 1 ? (bands[0]?.actions ?? []) : bands.flatMap(({ actions }) => actions),
       })),
     [columns, field],
   )
@@ -102,7 +103,7 @@ function OneColumn({
   const { look } = shown
   const limitKey = `${shown.lens.groups[0]} ${column.key}`
   const limit = look.limits[limitKey] ?? null
-  const box = useBandBox(actions)
+  const box = useBandBox(() => actions)
   return (
     <DropPlace place={{ kind: 'in', in: column.key || 'none' }} className="lens-column">
       <section className="lens-column-in" aria-labelledby={id}>
@@ -179,6 +180,8 @@ type Line =
 
 /** So many rows are laid out whole. */
 const wholeUpTo = 40
+/** A row in a column: a title of two lines and its details, in px. */
+const usualHeight = 86
 
 function ColumnRows({
   column,
@@ -187,10 +190,14 @@ function ColumnRows({
 }: LensShown & { readonly column: Column; readonly title: string }) {
   const lines = useMemo(() => {
     const isTitled = shown.lens.bands.length > 0 || column.bands.some(({ band }) => band === 'done')
-    return column.bands.flatMap(({ band, actions }): Line[] => [
-      ...(isTitled ? [{ id: `band ${band}`, kind: 'band', title: bandTitle(band, shown) } as const] : []),
-      ...actions.map((action): Line => ({ id: action.id, kind: 'row', action })),
-    ])
+    return linesOfPieces(
+      column.bands.flatMap(({ band, actions }) => [
+        ...(isTitled
+          ? [oneLine<Line>({ id: `band ${band}`, kind: 'band', title: bandTitle(band, shown) }, 34)]
+          : []),
+        lineForEach(actions, usualHeight, (action): Line => ({ id: action.id, kind: 'row', action })),
+      ]),
+    )
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what a band is called follows from the lens
   }, [column, shown.lens, shown.names])
   const draw = (line: Line) =>
@@ -214,7 +221,7 @@ function ColumnRows({
 }
 
 interface LinesProps {
-  readonly lines: readonly Line[]
+  readonly lines: Lines<Line>
   readonly label: string
   readonly name: string
   readonly draw: (line: Line) => ReactNode
@@ -229,7 +236,7 @@ function WholeColumn({ lines, label, name, draw }: LinesProps) {
         <p className="lens-nothing">Nothing stands here. Carry something to it.</p>
       ) : null}
       <ul aria-label={label}>
-        {lines.map((line) => (
+        {allOf(lines).map((line) => (
           <Bare key={line.id}>{draw(line)}</Bare>
         ))}
       </ul>
@@ -239,28 +246,12 @@ function WholeColumn({ lines, label, name, draw }: LinesProps) {
 
 const Bare = ({ children }: { children: ReactNode }) => <>{children}</>
 
-const usualHeight = () => 86
-
 function LongColumn({ lines, label, name, draw }: LinesProps) {
   const boxRef = useRef<HTMLDivElement>(null)
   useRemembered(name, boxRef)
-  const virtual = useVirtualLines({ lines, boxRef, heightOf: usualHeight })
   return (
     <div ref={boxRef} className="lens-column-scroll">
-      <div role="list" aria-label={label} style={{ position: 'relative', height: virtual.getTotalSize() }}>
-        {virtual.getVirtualItems().map((row) => (
-          <div
-            key={row.key}
-            role="presentation"
-            data-index={row.index}
-            ref={virtual.measureElement}
-            className="lens-line"
-            style={{ transform: `translateY(${row.start}px)` }}
-          >
-            {draw(lines[row.index] as Line)}
-          </div>
-        ))}
-      </div>
+      <DrawnLines role="list" label={label} lines={lines} boxRef={boxRef} draw={draw} />
     </div>
   )
 }

@@ -1,7 +1,7 @@
 // A lens as a list of days: what is carried over, today and the week to come, every later day that holds something, and what
 // has no day. A row carried to a day is laid on it. What is done stands before them, on the day it was done.
 import { useMemo, useState } from 'react'
-import { loadOf, minutesOf } from '@/core/day'
+import { loadOf } from '@/core/day'
 import { recordIn } from '@/core/journal'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import { select } from '@/state'
@@ -10,7 +10,8 @@ import { Carrying, DropPlace, InPlace, useFindRow } from '../shown/carry'
 import type { Place } from '@/parts/carrying/place'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
-import { RowList } from '@/parts/rows/RowList'
+import { lineForEach, linesOfPieces, oneLine } from '@/parts/rows/lines'
+import { LinesList, usualRowHeight } from '@/parts/rows/RowList'
 import { desk } from '@/held/desk'
 import { useAct, useHeldDocument, useZen } from '@/held/zen'
 import { BandHeading, Button, Row } from '@/ui'
@@ -18,12 +19,13 @@ import { duration, nearDate, shortened } from '@/words'
 import { notByHandWords } from '@/words/lens'
 import { dayTitle } from './dayTitle'
 import { LensRow } from '../shown/LensRow'
-import type { LensShown } from '../shown/lensProps'
+import type { LensList, LensShown } from '../shown/lensProps'
 import { everythingIn } from '../shown/linesOf'
-import { useLensLaying } from '../shown/useLensLaying'
+import { useLensLaying, type LensPlace } from '../shown/useLensLaying'
 import { useRemembered } from '../shown/useRemembered'
 
-type DayList = ReturnType<LensShown['lenses']['byDays']>['days'][number]
+type Days = ReturnType<LensShown['lenses']['byDays']>
+type DayList = Days['days'][number]
 type Line =
   | { readonly id: string; readonly kind: 'day'; readonly of: DayList; readonly isDone: boolean }
   | {
@@ -34,37 +36,45 @@ type Line =
     }
 
 const ahead = 7
+/** In px. */
+const headHeight = 48
 const placeOf = ({ date }: DayList): string =>
   date === null || date === 'past' ? `in ${date}` : `day ${date}`
 
+const latest = new WeakMap<LensList, { readonly day: LensShown['day']; readonly days: Days }>()
+
+/** Made once for as long as a list and the day stand. */
+function daysOf(list: LensList, lenses: LensShown['lenses'], day: LensShown['day']): Days {
+  const known = latest.get(list)
+  if (known?.day.today === day.today && known.day.zone === day.zone) return known.days
+  const dayAt = (epochMs: number) => localMomentAt(epochMs, day.zone).date
+  const days = lenses.byDays(everythingIn(list), { today: day.today, ahead, dayAt })
+  latest.set(list, { day, days })
+  return days
+}
+
 export function LensDays(shown: LensShown) {
   const { id, list, lenses, day } = shown
-  const everything = useMemo(() => everythingIn(list), [list])
-  const box = useBandBox(everything)
-  const { done, days } = useMemo(
-    () =>
-      lenses.byDays(everything, {
-        today: day.today,
-        ahead,
-        dayAt: (epochMs) => localMomentAt(epochMs, day.zone).date,
-      }),
-    [everything, lenses, day.today, day.zone],
-  )
+  const box = useBandBox(() => everythingIn(list))
+  const { done, days } = daysOf(list, lenses, day)
   const [isDoneShown, setDoneShown] = useState(false)
   const lines = useMemo(() => {
-    const linesOf = (of: DayList, isDone: boolean): Line[] => [
-      { id: `${isDone ? 'done ' : ''}${placeOf(of)}`, kind: 'day', of, isDone },
-      ...of.actions.map((action): Line => ({
-        id: action.id,
-        kind: 'row',
-        action,
-        in: isDone ? 'done' : placeOf(of),
-      })),
-    ]
-    return [
-      ...(isDoneShown ? [...done].reverse().flatMap((of) => linesOf(of, true)) : []),
-      ...days.flatMap((of) => linesOf(of, false)),
-    ]
+    const piecesOf = (of: DayList, isDone: boolean) => {
+      const place = placeOf(of)
+      return [
+        oneLine<Line>({ id: `${isDone ? 'done ' : ''}${place}`, kind: 'day', of, isDone }, headHeight),
+        lineForEach(of.actions, usualRowHeight, (action): Line => ({
+          id: action.id,
+          kind: 'row',
+          action,
+          in: isDone ? 'done' : place,
+        })),
+      ]
+    }
+    return linesOfPieces([
+      ...(isDoneShown ? [...done].reverse().flatMap((of) => piecesOf(of, true)) : []),
+      ...days.flatMap((of) => piecesOf(of, false)),
+    ])
   }, [done, days, isDoneShown])
   const { lay, asked } = useDayLaying(shown, days)
   useRemembered(`${id} byDate`, null)
@@ -82,10 +92,10 @@ export function LensDays(shown: LensShown) {
         </Row>
       ) : null}
       <Carrying lay={lay}>
-        <RowList
-          items={lines}
+        <LinesList
+          lines={lines}
           label="Day by day"
-          render={(line) =>
+          draw={(line) =>
             line.kind === 'day' ? (
               <DayHead of={line.of} isDone={line.isDone} today={day.today} />
             ) : (
@@ -103,8 +113,7 @@ export function LensDays(shown: LensShown) {
 
 function DayHead({ of, isDone, today }: { of: DayList; isDone: boolean; today: CalendarDate }) {
   const document = useHeldDocument()
-  const { date, actions } = of
-  const minutes = minutesOf(actions)
+  const { date, actions, minutes } = of
   const title = dayTitle(date, isDone, today)
   const isPlanned = date !== null && date !== 'past' && !isDone
   const over = isPlanned ? loadOf(actions, select.freeMinutesOn(document, date)).overMinutes : 0
@@ -135,21 +144,24 @@ function DayHead({ of, isDone, today }: { of: DayList; isDone: boolean; today: C
 }
 
 /** Laid on a day, or off it; among the equals of a day by hand. */
-function useDayLaying(shown: LensShown, days: readonly DayList[]): ReturnType<typeof useLensLaying> {
+function useDayLaying(
+  shown: LensShown,
+  days: readonly DayList[],
+): Pick<ReturnType<typeof useLensLaying>, 'lay' | 'asked'> {
   const act = useAct()
   const findRow = useFindRow()
   const { store } = useZen()
   const places = useMemo(
-    () => days.map((of) => ({ in: placeOf(of), band: null, under: [], actions: of.actions })),
+    (): LensPlace[] => days.map((of) => ({ in: placeOf(of), band: null, under: [], actions: of.actions })),
     [days],
   )
-  const { lay, asked } = useLensLaying(shown, places)
+  const { lay, asked, standsIn } = useLensLaying(shown, places)
   const refuse = (words: string) => desk.getState().tell(words, { problem: true })
   const into: Laying['into'] = (id, place: Place) => {
     const action = recordIn(store.api.getState().document, id)
     const target = place.kind === 'day' ? `day ${place.date}` : place.in
-    const from = places.find(({ actions }) => actions.some((each) => each.id === id))
     if (!action) return
+    const from = standsIn(action)
     if (from?.in === target) return lay.into(id, place.kind === 'day' ? { kind: 'in', in: target } : place)
     if (target === 'in past') return refuse(notByHandWords.past)
     if (target === 'done') return refuse('What is done stands on the day it was ticked.')
@@ -163,9 +175,10 @@ function useDayLaying(shown: LensShown, days: readonly DayList[]): ReturnType<ty
     )
   }
   const across: Laying['across'] = (id, step) => {
-    const at = places.findIndex(({ actions }) => actions.some((each) => each.id === id))
-    const target = places[at + step]
-    if (at < 0 || !target) return
+    const action = recordIn(store.api.getState().document, id)
+    const from = action && standsIn(action)
+    const target = from && places[places.indexOf(from) + step]
+    if (!target) return
     into(id, { kind: 'in', in: target.in })
     findRow(id)
   }

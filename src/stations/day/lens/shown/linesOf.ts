@@ -1,6 +1,7 @@
 // A lens's list as lines one below the other: bands, headings in them, rows; and the places its rows stand in.
 import type { GroupField } from '@/core/lens'
 import type { Action } from '@/core/record'
+import { lineForEach, linesOfPieces, oneLine, type Lines } from '@/parts/rows/lines'
 import type { BandList, Group, LensList } from './lensProps'
 import type { LensPlace } from './useLensLaying'
 
@@ -38,30 +39,34 @@ export const everythingIn = perList((list): readonly Action[] =>
 export const placeIn = (outer: string, { key }: Group): string => `${outer}|${key}`
 export const bandPlace = ({ band }: BandList): string => `band ${band}`
 
-function linesIn(groups: readonly Group[], outer: string, isInner: boolean): Line[] {
-  return groups.flatMap((group): Line[] => {
+/** How high lines are, in px, before they are measured. */
+export type LineHeights = Readonly<Record<Line['kind'], number>>
+type Pieces = Parameters<typeof linesOfPieces<Line>>[0]
+
+function piecesIn(groups: readonly Group[], outer: string, heights: LineHeights, isInner = false): Pieces {
+  return groups.flatMap((group): Pieces => {
     const place = placeIn(outer, group)
-    const head: Line[] =
-      group.field === null ? [] : [{ id: place, kind: 'head', group, inner: isInner, in: place }]
+    const head: Line = { id: place, kind: 'head', group, inner: isInner, in: place }
     return [
-      ...head,
-      ...linesIn(group.groups, place, true),
-      ...group.actions.map((action): Line => ({ id: action.id, kind: 'row', action, in: place })),
+      ...(group.field === null ? [] : [oneLine(head, heights.head)]),
+      ...piecesIn(group.groups, place, heights, true),
+      lineForEach(group.actions, heights.row, (action): Line => ({
+        id: action.id,
+        kind: 'row',
+        action,
+        in: place,
+      })),
     ]
   })
 }
 
-const linesWith = (isTitled: boolean) =>
-  perList((list): readonly Line[] =>
-    list.bands.flatMap((band): Line[] => [
-      ...(isTitled ? [{ id: bandPlace(band), kind: 'band', band } as const] : []),
-      ...linesIn(band.groups, bandPlace(band), false),
+export const linesOf = (list: LensList, isTitled: boolean, heights: LineHeights): Lines<Line> =>
+  linesOfPieces(
+    list.bands.flatMap((band): Pieces => [
+      ...(isTitled ? [oneLine<Line>({ id: bandPlace(band), kind: 'band', band }, heights.band)] : []),
+      ...piecesIn(band.groups, bandPlace(band), heights),
     ]),
   )
-const [titledLines, plainLines] = [linesWith(true), linesWith(false)]
-
-export const linesOf = (list: LensList, isTitled: boolean): readonly Line[] =>
-  isTitled ? titledLines(list) : plainLines(list)
 
 /** Every heading that holds rows itself, with what something laid under it takes. */
 export const placesOf = perList((list): readonly LensPlace[] => {

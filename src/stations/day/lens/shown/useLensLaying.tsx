@@ -27,30 +27,42 @@ type AskedField = 'day' | 'due' | 'minutes'
 export function useLensLaying(
   { lens, lenses, names, day }: Pick<LensShown, 'lens' | 'lenses' | 'names' | 'day'>,
   places: readonly LensPlace[],
-): { readonly lay: Laying; readonly asked: ReactNode } {
+): {
+  readonly lay: Laying
+  readonly asked: ReactNode
+  /** Where an action stands. */
+  readonly standsIn: (action: Action) => LensPlace | undefined
+} {
   const act = useAct()
   const findRow = useFindRow()
   const { store } = useZen()
   const [asked, setAsked] = useState<{ id: Id<'action'>; field: AskedField } | null>(null)
   const now = () => store.api.getState().document
   const refuse = (words: string) => desk.getState().tell(words, { problem: true })
-  const placeOf = (id: Id<'action'>) => places.find(({ actions }) => actions.some((each) => each.id === id))
+  const order = () => lenses.orderIn(now(), lens, day)
+  const standsIn = (action: Action) => {
+    const { indexIn } = order()
+    return places.find(({ actions }) => indexIn(actions, action) >= 0)
+  }
 
-  /** Those that only the hand tells from the action, with it laid before or behind another. */
-  const orderIn = (target: LensPlace, moved: Action, overId: Id<'action'> | null): Id<'action'>[] => {
-    const isEqual = lenses.equalityIn(now(), lens, day)
-    const equals = target.actions.filter((other) => other.id !== moved.id && isEqual(other, moved))
-    const was = target.actions.findIndex(({ id }) => id === moved.id)
-    const over = target.actions.findIndex(({ id }) => id === overId)
-    const found = equals.findIndex(({ id }) => id === overId)
-    const at = found < 0 ? equals.length : found + (was >= 0 && was < over ? 1 : 0)
-    return [...equals.slice(0, at), moved, ...equals.slice(at)].map(({ id }) => id)
+  /** Those around the place that the action gets among its equals, laid before or behind another. */
+  const orderAround = (target: LensPlace, action: Action, overId: Id<'action'> | null): Id<'action'>[] => {
+    const { equalsOf, indexIn } = order()
+    const over = overId && recordIn(now(), overId)
+    const was = recordIn(now(), action.id)
+    const from = was ? indexIn(target.actions, was) : -1
+    const isLater = !!over && from >= 0 && indexIn(target.actions, over) > from
+    return lenses.neighboursOf(
+      equalsOf(target.actions, action),
+      action,
+      over ? { id: over.id, isLater } : null,
+    )
   }
 
   const arrange = (target: LensPlace, action: Action, overId: Id<'action'>) => {
     const over = recordIn(now(), overId)
     if (!over || overId === action.id) return
-    if (!lenses.equalityIn(now(), lens, day)(action, over)) {
+    if (!order().isEqual(action, over)) {
       const [sort] = lens.sorts
       return refuse(
         `In the order of ${sort ? lenses.sortWords[sort.by][0] : 'the hand'}: only what is equal in that is arranged by hand.`,
@@ -58,7 +70,7 @@ export function useLensLaying(
     }
     act(
       'layInto',
-      { id: action.id, band: null, order: orderIn(target, action, overId) },
+      { id: action.id, band: null, order: orderAround(target, action, overId) },
       { say: `Put elsewhere: ${shortened(action.title)}` },
     )
   }
@@ -86,7 +98,7 @@ export function useLensLaying(
             id: action.id,
             band: null,
             patch: laid.patch,
-            order: orderIn(target, { ...action, ...laid.patch }, overId),
+            order: orderAround(target, { ...action, ...laid.patch }, overId),
           },
           { say: `${heading}: ${shortened(action.title)}` },
         )
@@ -100,7 +112,7 @@ export function useLensLaying(
     if (place.kind === 'day') return void act('moveTo', { id, day: place.date })
     const target = places.find((each) => each.in === place.in)
     if (!target) return
-    const from = placeOf(id)
+    const from = standsIn(action)
     const overId = place.kind === 'row' ? place.id : null
     if (from === target) {
       if (overId) arrange(target, action, overId)
@@ -108,15 +120,15 @@ export function useLensLaying(
   }
   const by = (id: Id<'action'>, step: 1 | -1) => {
     const action = recordIn(now(), id)
-    const from = placeOf(id)
-    if (!action || !from) return
-    const order = orderIn(from, action, null).filter((each) => each !== id)
-    const inOrder = from.actions.filter((each) => each.id === id || order.includes(each.id))
-    const next = inOrder[inOrder.findIndex((each) => each.id === id) + step]
+    const from = action && standsIn(action)
+    if (!from) return
+    const equals = order().equalsOf(from.actions, action)
+    const next = equals[equals.findIndex((each) => each.id === id) + step]
     if (next) arrange(from, action, next.id)
   }
   const across = (id: Id<'action'>, step: 1 | -1) => {
-    const from = placeOf(id)
+    const action = recordIn(now(), id)
+    const from = action && standsIn(action)
     const target = from && places[places.indexOf(from) + step]
     if (!target) return
     into(id, { kind: 'in', in: target.in })
@@ -126,6 +138,7 @@ export function useLensLaying(
   const of = asked && recordIn(now(), asked.id)
   return {
     lay: { into, by, across },
+    standsIn,
     asked:
       asked && of ? (
         <ChosenField

@@ -4,6 +4,7 @@ import { useMemo, useRef, type ClipboardEvent } from 'react'
 import { useMedia } from '@tamagui/core'
 import { ChosenField } from '@/parts/choosers/useChooser'
 import { recordIn } from '@/core/journal'
+import { DrawnLines } from '@/parts/rows/DrawnLines'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { desk } from '@/held/desk'
 import { useAct, useHeldDocument } from '@/held/zen'
@@ -11,10 +12,9 @@ import { count } from '@/words'
 import { asTabbedText } from '@/words/details'
 import type { LensShown } from '../shown/lensProps'
 import { isTitled } from '../shown/lensProps'
-import { everythingIn, linesOf, type Line } from '../shown/linesOf'
+import { everythingIn, linesOf } from '../shown/linesOf'
 import { useFitsBelow } from '../shown/useFitsBelow'
 import { useRemembered } from '../shown/useRemembered'
-import { useVirtualLines } from '../shown/useVirtualLines'
 import { HeadLine, TableRow } from './TableRow'
 import { TableFoot } from './TableFoot'
 import { TableHead } from './TableHead'
@@ -28,24 +28,18 @@ export function LensTable(shown: LensShown) {
   const act = useAct()
   const document = useHeldDocument()
   const titled = isTitled(shown)
-  const lines = useMemo(() => linesOf(list, titled), [list, titled])
-  const everything = useMemo(() => everythingIn(list), [list])
+  const lines = useMemo(() => linesOf(list, titled, heights), [list, titled])
   const columns = useMemo(() => lenses.columnsIn(look.columns), [lenses, look.columns])
   const boxRef = useRef<HTMLDivElement>(null)
-  const band = useBandBox(everything)
+  const band = useBandBox(() => everythingIn(list))
   useFitsBelow(boxRef)
   useRemembered(`${id} table`, boxRef)
-  const virtual = useVirtualLines({
-    lines,
-    boxRef,
-    heightOf: (index) => heights[(lines[index] as Line).kind],
-    covered: 46,
-  })
-  const cells = useCells({ lines, columns, boxRef, scrollTo: virtual.scrollToIndex })
+  const cells = useCells({ lines, columns, boxRef })
   const titleWidth = wide ? 340 : 190
   const template = `${titleWidth}px ${columns.map(({ width }) => `${width}px`).join(' ')}`
   const asText = () => {
     const chosen = new Set<string>(desk.getState().chosen)
+    const everything = everythingIn(list)
     const rows = chosen.size > 0 ? everything.filter((action) => chosen.has(action.id)) : everything
     return {
       text: asTabbedText(
@@ -90,16 +84,14 @@ export function LensTable(shown: LensShown) {
         onCopy={onCopy}
       >
         <TableHead template={template} columns={columns} {...shown} />
-        <div
+        <DrawnLines
           role="rowgroup"
-          style={{ position: 'relative', height: virtual.getTotalSize(), minWidth: 'min-content' }}
-        >
-          {virtual.getVirtualItems().map(({ index, key, start, size }) => {
-            const line = lines[index] as Line
-            const place = { template, top: start, height: size, index }
+          lines={lines}
+          boxRef={boxRef}
+          draw={(line, index) => {
+            const place = { template, height: heights[line.kind], index }
             return line.kind === 'row' ? (
               <TableRow
-                key={key}
                 action={line.action}
                 place={place}
                 columns={columns}
@@ -107,17 +99,11 @@ export function LensTable(shown: LensShown) {
                 details={details}
               />
             ) : (
-              <HeadLine key={key} line={line} place={place} {...shown} />
+              <HeadLine line={line} place={place} {...shown} />
             )
-          })}
-        </div>
-        <TableFoot
-          template={template}
-          columns={columns}
-          actions={everything}
-          details={details}
-          onCopy={copy}
+          }}
         />
+        <TableFoot template={template} columns={columns} list={list} details={details} onCopy={copy} />
       </div>
       {chosen && opened ? (
         <ChosenField

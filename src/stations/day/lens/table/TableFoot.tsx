@@ -1,42 +1,63 @@
 // The foot of a table: how many, the sums, and the way to copy it out.
-import { useDeferredValue, useMemo } from 'react'
-import type { TableColumn } from '@/core/lens'
-import type { Action } from '@/core/record'
+import { useEffect, useState } from 'react'
+import type { DetailField, TableColumn } from '@/core/lens'
+import { rest } from '@/held/rest'
 import { count } from '@/words'
+import { everythingIn } from '../shown/linesOf'
+import type { LensList } from '../shown/lensProps'
 import { footWords, type DetailsFrom } from '@/words/details'
 
 export function TableFoot({
   template,
   columns,
-  actions,
+  list,
   details,
   onCopy,
 }: {
   readonly template: string
   readonly columns: readonly TableColumn[]
-  readonly actions: readonly Action[]
+  readonly list: LensList
   readonly details: DetailsFrom
   readonly onCopy: () => void
 }) {
-  // Summed after the rows are shown: of ten thousand it takes longer than they do.
-  const summed = useDeferredValue(actions, null)
-  const sums = useMemo(
-    () => columns.map(({ field }) => [field, summed && footWords(field, summed, details)] as const),
-    [columns, summed, details],
-  )
+  const sums = useSums(columns, list, details)
   return (
     <div role="row" className="lens-tfoot" style={{ gridTemplateColumns: template }}>
       <div role="gridcell" className="lens-td lens-title-cell">
-        <span className="lens-foot-count">{count(actions.length, 'action')}</span>
+        <span className="lens-foot-count">{count(list.count, 'action')}</span>
         <button type="button" className="lens-copy no-print" onClick={onCopy}>
           Copy out
         </button>
       </div>
-      {sums.map(([field, words]) => (
+      {columns.map(({ field }) => (
         <div key={field} role="gridcell" className="lens-td">
-          {words}
+          {sums.get(field)}
         </div>
       ))}
     </div>
   )
+}
+
+type Sums = ReadonlyMap<DetailField, string>
+
+/** Added up after the rows are shown, column by column: of a hundred thousand it takes longer than they do. */
+function useSums(columns: readonly TableColumn[], list: LensList, details: DetailsFrom): Sums {
+  const [sums, setSums] = useState<Sums>(new Map())
+  useEffect(() => {
+    let isLeft = false
+    const add = async () => {
+      const fresh = new Map<DetailField, string>()
+      for (const { field } of columns) {
+        await rest()
+        if (isLeft) return
+        fresh.set(field, footWords(field, everythingIn(list), details))
+      }
+      setSums(fresh)
+    }
+    void add()
+    return () => {
+      isLeft = true
+    }
+  }, [columns, list, details])
+  return sums
 }

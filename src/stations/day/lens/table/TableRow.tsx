@@ -18,16 +18,11 @@ import { setBy, type Cells } from './useCells'
 
 interface LinePlace {
   readonly template: string
-  readonly top: number
   readonly height: number
   readonly index: number
 }
 
-const styleOf = ({ template, top, height }: LinePlace) => ({
-  gridTemplateColumns: template,
-  transform: `translateY(${top}px)`,
-  height,
-})
+const styleOf = ({ template, height }: LinePlace) => ({ gridTemplateColumns: template, height })
 
 export function TableRow({
   action,
@@ -52,12 +47,7 @@ export function TableRow({
       role="row"
       aria-rowindex={place.index + 2}
       aria-selected={choosing.isTogether || opened === id}
-      className={[
-        'lens-line',
-        'lens-tr',
-        choosing.isTogether ? 'together' : '',
-        opened === id ? 'chosen' : '',
-      ]
+      className={['lens-tr', choosing.isTogether ? 'together' : '', opened === id ? 'chosen' : '']
         .filter(Boolean)
         .join(' ')}
       style={styleOf(place)}
@@ -185,7 +175,7 @@ export function HeadLine({
     <div
       role="row"
       aria-rowindex={place.index + 2}
-      className={`lens-line lens-tr lens-th-${line.kind}`}
+      className={`lens-tr lens-th-${line.kind}`}
       style={styleOf(place)}
       data-line={line.id}
     >

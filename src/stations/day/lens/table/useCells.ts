@@ -1,10 +1,11 @@
 // The cells of a table: which has the focus, where keys lead, and what is opened to set one. The focus belongs to an action
 // and a column, not to a place: it stays with the action wherever an edit carries that.
-import { useEffect, useRef, useState, type KeyboardEvent, type RefObject } from 'react'
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react'
 import type { DetailField, TableColumn } from '@/core/lens'
 import type { Id } from '@/core/record'
 import type { SaidField } from '@/words'
 import { useOpened } from '@/held/useOpened'
+import type { Lines } from '@/parts/rows/lines'
 import type { Line } from '../shown/linesOf'
 
 /** What sets a column's field; the others follow from what is done, and open the action. */
@@ -25,10 +26,9 @@ export const setBy: Readonly<Partial<Record<DetailField, SaidField>>> = {
 }
 
 interface CellsOf {
-  readonly lines: readonly Line[]
+  readonly lines: Lines<Line>
   readonly columns: readonly TableColumn[]
   readonly boxRef: RefObject<HTMLDivElement | null>
-  readonly scrollTo: (index: number) => void
 }
 
 export interface Cells {
@@ -48,15 +48,32 @@ export interface Cells {
 const cellIn = (box: HTMLElement | null, id: string, column: number): HTMLElement | null =>
   box?.querySelector<HTMLElement>(`[data-line="${CSS.escape(id)}"] [data-cell="${column}"]`) ?? null
 
-export function useCells({ lines, columns, boxRef, scrollTo }: CellsOf): Cells {
+/** The next row in a direction, from there on: headings have nothing to set and are passed over; itself where there is none. */
+function step(lines: Lines<Line>, index: number, by: 1 | -1): number {
+  let next = index + by
+  while (next >= 0 && next < lines.length && lines.at(next).kind !== 'row') next += by
+  return next >= 0 && next < lines.length ? next : index
+}
+
+/** What a heading and a foot cover, in px: no line is brought into sight under them. */
+const covered = 46
+
+function bringIntoSight(box: HTMLElement | null, top: number, bottom: number): void {
+  if (!box) return
+  const room = box.clientHeight - 2 * covered
+  if (top < box.scrollTop) box.scrollTop = top
+  else if (bottom > box.scrollTop + room) box.scrollTop = bottom - room
+}
+
+export function useCells({ lines, columns, boxRef }: CellsOf): Cells {
   const { open: openAction } = useOpened()
   const [wanted, setWanted] = useState<Cells['at'] | null>(null)
   const [chosen, setChosen] = useState<Cells['chosen']>(null)
   const [writing, setWriting] = useState<Cells['writing']>(null)
   const goingTo = useRef(false)
-  const firstRow = lines.find(({ kind }) => kind === 'row')?.id ?? ''
-  const isThere = wanted !== null && lines.some(({ id }) => id === wanted.id)
-  const at = isThere ? wanted : { id: firstRow, column: 0 }
+  const isThere = useMemo(() => wanted !== null && lines.indexOf(wanted.id) >= 0, [lines, wanted])
+  const firstRow = step(lines, -1, 1)
+  const at = isThere && wanted ? wanted : { id: firstRow < 0 ? '' : lines.at(firstRow).id, column: 0 }
   // A line that was out of sight is there a moment after it was scrolled to.
   useEffect(() => {
     if (!goingTo.current) return
@@ -67,10 +84,11 @@ export function useCells({ lines, columns, boxRef, scrollTo }: CellsOf): Cells {
     cell.scrollIntoView({ block: 'nearest', inline: 'nearest' })
   })
   const go = (index: number, column: number) => {
-    const line = lines[Math.min(lines.length - 1, Math.max(0, index))]
+    const to = Math.min(lines.length - 1, Math.max(0, index))
+    const line = to < 0 ? null : lines.at(to)
     if (!line) return
     goingTo.current = true
-    scrollTo(lines.indexOf(line))
+    bringIntoSight(boxRef.current, lines.topOf(to), lines.topOf(to + 1))
     setWanted({ id: line.id, column: Math.min(columns.length, Math.max(0, column)) })
   }
   const open: Cells['open'] = (id, column) => {
@@ -79,29 +97,23 @@ export function useCells({ lines, columns, boxRef, scrollTo }: CellsOf): Cells {
     if (field) setChosen({ id, field })
     else openAction(id)
   }
-  const step = (index: number, by: 1 | -1) => {
-    // Headings have nothing to set: they are passed over.
-    let next = index + by
-    while (lines[next] && lines[next]?.kind !== 'row') next += by
-    return lines[next] ? next : index
-  }
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     const cell = (event.target as HTMLElement).closest<HTMLElement>('[data-cell]')
     const id = cell?.closest<HTMLElement>('[data-line]')?.dataset['line']
     if (!cell || !id || event.altKey || (event.target as HTMLElement).closest('input')) return
     const column = Number(cell.dataset['cell'])
-    const index = lines.findIndex((line) => line.id === id)
+    const index = lines.indexOf(id)
     const page = Math.max(1, Math.floor((boxRef.current?.clientHeight ?? 400) / 52) - 2)
     const isFar = event.ctrlKey || event.metaKey
     const moves: Record<string, () => void> = {
-      ArrowDown: () => go(step(index, 1), column),
-      ArrowUp: () => go(step(index, -1), column),
+      ArrowDown: () => go(step(lines, index, 1), column),
+      ArrowUp: () => go(step(lines, index, -1), column),
       ArrowRight: () => go(index, column + 1),
       ArrowLeft: () => go(index, column - 1),
-      Home: () => go(isFar ? step(-1, 1) : index, 0),
-      End: () => go(isFar ? step(lines.length, -1) : index, columns.length),
-      PageDown: () => go(step(Math.min(lines.length, index + page), -1), column),
-      PageUp: () => go(step(Math.max(-1, index - page), 1), column),
+      Home: () => go(isFar ? step(lines, -1, 1) : index, 0),
+      End: () => go(isFar ? step(lines, lines.length, -1) : index, columns.length),
+      PageDown: () => go(step(lines, Math.min(lines.length, index + page), -1), column),
+      PageUp: () => go(step(lines, Math.max(-1, index - page), 1), column),
       Enter: () => open(id as Id<'action'>, column),
       F2: () => open(id as Id<'action'>, column),
     }
