@@ -1,5 +1,5 @@
 // Figures of lenses on the screen: opened, ticked in, carried in, shown another way, scrolled; and a bad day spread.
-import { at, base, ms, paintedAfter } from './parts.mjs'
+import { at, base, ms, paintedAfter, untilShown } from './parts.mjs'
 
 const tab = (name) =>
   `[...document.querySelectorAll('[role=tab]')].find((tab) => tab.textContent === '${name}').click()`
@@ -11,24 +11,6 @@ const shown = {
   table: '[role=grid] [data-row]',
   'by date': '[aria-label="Day by day"] [data-row]',
 }
-
-/** From an act to the frame after what it leads to has been painted, however late it comes. */
-const untilShown = (page, act, selector) =>
-  page.evaluate(
-    ([source, wanted]) =>
-      new Promise((resolve) => {
-        const before = performance.now()
-        new Function(source)()
-        const look = () => {
-          if (!document.querySelector(wanted)) return requestAnimationFrame(look)
-          const channel = new MessageChannel()
-          channel.port1.onmessage = () => resolve(performance.now() - before)
-          channel.port2.postMessage(0)
-        }
-        requestAnimationFrame(look)
-      }),
-    [act, selector],
-  )
 
 const told = (times) => `${ms(at(times, 0.95))} (median ${ms(at(times, 0.5))})`
 

@@ -1,5 +1,5 @@
 // Figures of one action with 200 steps and a long note: opened to painted, and a key in it to painted.
-import { at, base, ms, paintedAfter } from './parts.mjs'
+import { at, base, ms, paintedAfter, untilTrue } from './parts.mjs'
 
 const steps = Array.from(
   { length: 200 },
@@ -11,23 +11,12 @@ const note = Array.from(
   (_, index) => `${index % 12 ? '' : `## Part ${index}\n\n`}${paragraph}\n- [ ] to do about ${index}\n`,
 ).join('\n')
 
-/** Opens the first row and resolves once its note and so many of its steps stand there and a frame has passed. */
+/** Opens the first row; painted once its note and so many of its steps stand there. */
 const openedAfter = (page, steps) =>
-  page.evaluate(
-    (wanted) =>
-      new Promise((resolve) => {
-        const before = performance.now()
-        const look = () => {
-          const isThere =
-            document.querySelectorAll('.step-row').length >= wanted &&
-            document.querySelector('.note')?.textContent.length > 1000
-          if (isThere) requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - before)))
-          else requestAnimationFrame(look)
-        }
-        document.querySelector('[data-row]').click()
-        look()
-      }),
-    steps,
+  untilTrue(
+    page,
+    "document.querySelector('[data-row]').click()",
+    `document.querySelectorAll('.step-row').length >= ${steps} && document.querySelector('.note')?.textContent.length > 1000`,
   )
 
 const pasted = (line, text) => {
@@ -54,10 +43,10 @@ export async function openedFigures(context) {
   }
   await close()
   const opened = { 0: [], 200: [] }
-  for (let round = 0; round < 36; round++) {
+  for (let round = 0; round < 80; round++) {
     const wanted = round % 2 ? 0 : 200
     opened[wanted].push(await openedAfter(page, wanted))
-    if (round < 35) await close()
+    if (round < 79) await close()
   }
   const typed = []
   await page.getByRole('button', { name: 'Write in it: Note' }).click()

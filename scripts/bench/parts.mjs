@@ -61,3 +61,26 @@ export const paintedAfter = (page, act, argument) =>
       }),
     [act, argument],
   )
+
+/** From an act to the frame after what it leads to has been painted, however late it comes. */
+export const untilShown = (page, act, selector) =>
+  untilTrue(page, act, `document.querySelector(${JSON.stringify(selector)})`)
+
+/** The same, until an expression holds. */
+export const untilTrue = (page, act, wanted) =>
+  page.evaluate(
+    ([source, asked]) =>
+      new Promise((resolve) => {
+        const holds = new Function(`return ${asked}`)
+        const before = performance.now()
+        new Function(source)()
+        const look = () => {
+          if (!holds()) return requestAnimationFrame(look)
+          const channel = new MessageChannel()
+          channel.port1.onmessage = () => resolve(performance.now() - before)
+          channel.port2.postMessage(0)
+        }
+        requestAnimationFrame(look)
+      }),
+    [act, wanted],
+  )
