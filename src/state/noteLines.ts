@@ -1,6 +1,6 @@
 // The open check-box lines of all notes, followed edit by edit: a note is looked through again when it has changed.
 import type { Document } from '@/core/journal'
-import { checkLinesOf, mayHaveCheckLines, type CheckLine } from '@/core/note'
+import { checkLinesOf, hasOpenLine, mayHaveCheckLines, type CheckLine } from '@/core/note'
 import type { RecordOf } from '@/core/record'
 import { makeTableIndex, type TableIndex } from './tableIndex'
 import { recordTied } from './tiedTo'
@@ -47,7 +47,7 @@ const newestFirst = (a: Noted, b: Noted) => sinceOf(b) - sinceOf(a) || (a.id < b
 /** Each day is looked up once, not with every comparison. */
 const inOrderOf = (records: readonly Noted[]): Noted[] =>
   records
-    .map((record) => ({ record, since: sinceOf(record) }))
+    .map((record) => ({ record, since: begunAt(record) }))
     .sort((a, b) => b.since - a.since || (a.record.id < b.record.id ? -1 : 1))
     .map(({ record }) => record)
 
@@ -55,7 +55,7 @@ const withLines = 'lines'
 const indexes = noted.map(
   (kind) =>
     makeTableIndex(kind, {
-      keysOf: (record) => (isCurrent(record) && openLinesOf(record).length > 0 ? [withLines] : []),
+      keysOf: (record) => (isCurrent(record) && hasOpenLine(record.note) ? [withLines] : []),
       compare: newestFirst,
       inOrder: (records) => inOrderOf(records) as never,
     }) as unknown as TableIndex<Noted>,

@@ -30,8 +30,7 @@ interface Candidate {
 }
 
 /** Every line that has a bracket. */
-function withBracket(note: string): Candidate[] {
-  const found: Candidate[] = []
+function* withBracket(note: string): Generator<Candidate> {
   let at = 0
   let counted = 0
   for (let bracket = note.indexOf('['); bracket >= 0;) {
@@ -44,15 +43,13 @@ function withBracket(note: string): Candidate[] {
       at++
     counted = start
     const end = note.indexOf('\n', bracket)
-    found.push({ at, line: note.slice(start, end < 0 ? note.length : end) })
+    yield { at, line: note.slice(start, end < 0 ? note.length : end) }
     bracket = end < 0 ? -1 : note.indexOf('[', end)
   }
-  return found
 }
 
 /** Every line that has a bracket and is not code. */
-function outsideCode(note: string): Candidate[] {
-  const found: Candidate[] = []
+function* outsideCode(note: string): Generator<Candidate> {
   let fence: string | null = null
   let isInList = false
   let isAfterBlank = true
@@ -75,9 +72,8 @@ function outsideCode(note: string): Candidate[] {
     if (itemShape.test(line)) isInList = true
     else if (isOutside) isInList = false
     isAfterBlank = line.trim() === ''
-    if (line.includes('[')) found.push({ at, line })
+    if (line.includes('[')) yield { at, line }
   }
-  return found
 }
 
 /** Most notes have no code: there is nothing to keep count of. */
@@ -88,18 +84,24 @@ const mayHaveCode = (note: string): boolean =>
   note.includes('\n\t') ||
   /^(?: {4}|\t)/.test(note)
 
-export function checkLinesOf(note: string): CheckLine[] {
-  if (!mayHaveCheckLines(note)) return []
-  const found: CheckLine[] = []
+function* eachCheckLine(note: string): Generator<CheckLine> {
+  if (!mayHaveCheckLines(note)) return
   for (const { at, line } of mayHaveCode(note) ? outsideCode(note) : withBracket(note)) {
     const parts = shape.exec(line)
     if (!parts) continue
     const text = parts[4] as string
     const tie = text.includes(tieBegin) ? tieShape.exec(text) : null
     const written = (tie ? text.slice(0, tie.index) : text).trim()
-    if (written !== '') found.push({ at, isDone: parts[2] !== ' ', written, tie: tie?.[1] ?? null })
+    if (written !== '') yield { at, isDone: parts[2] !== ' ', written, tie: tie?.[1] ?? null }
   }
-  return found
+}
+
+export const checkLinesOf = (note: string): CheckLine[] => [...eachCheckLine(note)]
+
+/** Whether there is a line that is not ticked: looked for no further than the first. */
+export function hasOpenLine(note: string): boolean {
+  for (const { isDone } of eachCheckLine(note)) if (!isDone) return true
+  return false
 }
 
 export type LineChange = Partial<Pick<CheckLine, 'isDone' | 'written' | 'tie'>>

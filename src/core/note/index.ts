@@ -2,6 +2,7 @@
 export { asNew, laidOver, tieChanges, type TieChanges, type Tied } from './ties'
 export {
   checkLinesOf,
+  hasOpenLine,
   mayHaveCheckLines,
   plainOf,
   withCheckLines,

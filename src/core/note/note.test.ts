@@ -1,5 +1,15 @@
 import fc from 'fast-check'
-import { asNew, checkLinesOf, laidOver, mergedNotes, plainOf, tieChanges, withCheckLines, writtenOf } from '.'
+import {
+  asNew,
+  checkLinesOf,
+  hasOpenLine,
+  laidOver,
+  mergedNotes,
+  plainOf,
+  tieChanges,
+  withCheckLines,
+  writtenOf,
+} from '.'
 import { noteOf } from './noteOf'
 import { pageOf, type PageNode } from './pageOf'
 
@@ -36,6 +46,7 @@ describe('check-box lines', () => {
     fc.assert(
       fc.property(fc.array(block, { maxLength: 9 }), (lines) => {
         const note = lines.join('\n')
+        expect(hasOpenLine(note)).toBe(checkLinesOf(note).some(({ isDone }) => !isDone))
         const found = checkLinesOf(note).map(({ isDone, tie }) => ({ checked: isDone, tie }))
         expect(found).toEqual(boxes(pageOf(note) as PageNode))
       }),
