@@ -129,8 +129,13 @@ export function Frame({ children }: { children: ReactNode }) {
   const { wide } = useMedia()
   const { opened, over } = useOpened()
   const openSheet = useDesk((state) => state.sheet)
-  const movedThrice = useDesk((state) => state.movedThrice)
-  const sheet = openSheet ?? (movedThrice ? ({ kind: 'movedThrice', id: movedThrice } as const) : null)
+  const asked = useDesk((state) => state.asked)
+  // What has no next action asks for it in its own page, where that is opened.
+  const isAskedThere = asked !== null && asked.id === opened
+  useEffect(() => {
+    if (isAskedThere) desk.getState().ask(null)
+  }, [isAskedThere])
+  const sheet = openSheet ?? (isAskedThere ? null : asked)
   const pathname = usePathname()
   const isChoosing = useDesk((state) => state.chosen.length > 0)
   const isSorting = useHeld((state) => pathname === '/sorting' && select.slipsOf(state.document).length > 0)

@@ -30,7 +30,7 @@ export async function showStation(
   furnish: (store: TestStore) => void = () => {},
 ): Promise<TestStore> {
   window.localStorage.clear()
-  desk.setState({ notice: null, sheet: null, chosen: [], amendAsked: false, movedThrice: null })
+  desk.setState({ notice: null, sheet: null, chosen: [], amendAsked: false, asked: null })
   const store = makeTestStore()
   await store.load()
   furnish(store)

@@ -11,12 +11,19 @@ export interface Notice {
   readonly number: number
 }
 
+/** What is asked after an act, once no other sheet is open. */
+export type Asked =
+  /** Was re-dated for the third time just now. */
+  | { readonly kind: 'movedThrice'; readonly id: Id<'action'> }
+  /** Has no next action since just now. */
+  | { readonly kind: 'noNext'; readonly id: Id<'project'> }
+
 export type OpenSheet =
   | { readonly kind: 'search' }
   | { readonly kind: 'keys' }
   | { readonly kind: 'move'; readonly id: Id<'action'> }
   | { readonly kind: 'horizon'; readonly id: Id<'action'> }
-  | { readonly kind: 'movedThrice'; readonly id: Id<'action'> }
+  | Asked
   | { readonly kind: 'reminders' }
   | { readonly kind: 'chase'; readonly id: Id<'action'> }
   | { readonly kind: 'openSteps'; readonly id: Id<'action'> }
@@ -30,8 +37,7 @@ export type Choosable = Id<'action'> | Id<'slip'> | Id<'reading'> | Id<'referenc
 interface Desk {
   readonly notice: Notice | null
   readonly sheet: OpenSheet | null
-  /** Was re-dated for the third time just now: asked about once no other sheet is open. */
-  readonly movedThrice: Id<'action'> | null
+  readonly asked: Asked | null
   /** Typed after a sheet was asked for and before it was there. */
   readonly typedAhead: string
   /** The line that says what changes was asked for by its key, and has not been reached yet. */
@@ -49,7 +55,7 @@ interface Desk {
   closeSheet(): void
   typeAhead(key: string): void
   askAmend(isAsked: boolean): void
-  askMovedThrice(id: Id<'action'> | null): void
+  ask(asked: Asked | null): void
 }
 
 const ofKindOf = (id: Choosable, chosen: readonly Choosable[]): readonly Choosable[] =>
@@ -58,7 +64,7 @@ const ofKindOf = (id: Choosable, chosen: readonly Choosable[]): readonly Choosab
 export const desk = createStore<Desk>((set, get) => ({
   notice: null,
   sheet: null,
-  movedThrice: null,
+  asked: null,
   typedAhead: '',
   amendAsked: false,
   chosen: [],
@@ -79,7 +85,7 @@ export const desk = createStore<Desk>((set, get) => ({
   openSheet: (sheet) => set({ sheet, typedAhead: '' }),
   typeAhead: (key) => set({ typedAhead: get().typedAhead + key }),
   askAmend: (amendAsked) => set({ amendAsked }),
-  askMovedThrice: (movedThrice) => set({ movedThrice }),
+  ask: (asked) => set({ asked }),
   closeSheet: () => set({ sheet: null }),
 }))
 

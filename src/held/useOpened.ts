@@ -16,6 +16,7 @@ export type OpenableId =
   | Id<'group'>
   | Id<'note'>
   | Id<'checklist'>
+  | Id<'goal'>
 
 /** Whatever stands in the address: the first of several, and nothing where it is empty. What is there to open is seen then. */
 function openedIn(open: string | string[] | undefined): OpenableId | null {

@@ -6,6 +6,7 @@ import { isIdOf, type Action, type Id } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import {
+  lists,
   parts,
   type ArgsOf,
   type BlobStore,
@@ -61,6 +62,20 @@ const isThirdMove = (diff: Diff, id: string): boolean =>
     return Array.isArray(from) && Array.isArray(to) && from.length === 2 && to.length === 3
   })
 
+/** The open project that has no action left, since one of its actions was done or let go of. */
+function leftWithoutNext(document: Document, diff: Diff): Id<'project'> | null {
+  for (const part of diff) {
+    if (part.kind !== 'updated' || !isIdOf('action', part.id)) continue
+    const { doneAtEpochMs, letGoAtEpochMs } = part.fields as Fields
+    const projectId = recordIn(document, part.id)?.projectId
+    if (!projectId || typeof (doneAtEpochMs ?? letGoAtEpochMs)?.[1] !== 'number') continue
+    const isOpen = recordIn(document, projectId)?.state === 'open'
+    if (isOpen && lists.actionsOfProject(document, projectId).length === 0) return projectId
+  }
+  return null
+}
+type Fields = Readonly<Record<string, readonly [unknown, unknown] | undefined>>
+
 /** Whether a tick must be asked about first: some of the steps are still open. */
 const hasOpenSteps = (document: Document, id: Id): boolean =>
   isIdOf('action', id) && parts.stepsOf(document, id).some(({ doneAtEpochMs }) => doneAtEpochMs === null)
@@ -89,7 +104,9 @@ export function useAct(): Act {
       }
       const outcome = store.run(name, args, { continuing })
       if (outcome.ok && id && isThirdMove(outcome.value, id))
-        desk.getState().askMovedThrice(id as Id<'action'>)
+        desk.getState().ask({ kind: 'movedThrice', id: id as Id<'action'> })
+      const left = outcome.ok ? leftWithoutNext(store.api.getState().document, outcome.value) : null
+      if (left) desk.getState().ask({ kind: 'noNext', id: left })
       if (outcome.ok && say !== false) {
         const act = [actWords[name], called].filter(Boolean).join(': ')
         const told = isLine ? `${act}. Its line stays in the note` : act

@@ -1,16 +1,15 @@
-// A project opened: what will be true, where it stands, its next action first and the rest behind it in order, and at the
-// foot the line for the one after.
-import { useState } from 'react'
+// A project opened: what will be true, where it stands, its next action first and the others behind it, and at the foot
+// the line for another.
 import { minutesOf } from '@/core/day'
 import type { Action, Project } from '@/core/record'
 import type { ProjectPatch } from '@/core/sentence'
 import { useReader } from '@/held/reader'
 import { lists, select } from '@/state'
-import { BandHeading, Button, Column, EmptyPlace, Field, Row, Words } from '@/ui'
-import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
-import { useSentence } from '@/parts/capture/useSentence'
+import { BandHeading, Button, Column, EmptyPlace, Row, Words } from '@/ui'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
 import { Band } from '@/parts/rows/Band'
+import { NextAction } from '@/parts/project/NextAction'
+import { WhatElse } from '@/parts/project/WhatElse'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
@@ -82,8 +81,14 @@ export function OpenedProject({ project }: { project: Project }) {
         />
       </Column>
       <SaidLine
-        chips={saidOfProject(project, today)}
-        offers={project.due ? [] : ['projectDue']}
+        chips={saidOfProject(project, document, today)}
+        offers={[
+          ...(project.due ? [] : (['projectDue'] as const)),
+          'projectPeople',
+          'projectAfter',
+          'goals',
+          ...(project.inOrder ? [] : (['order'] as const)),
+        ]}
         onChoose={chooser.choose}
       />
       <SayWhatChanges
@@ -102,7 +107,7 @@ export function OpenedProject({ project }: { project: Project }) {
       <History ids={[id]} of={id} />
       {isHeld ? (
         <OpenedFoot>
-          <NextAction project={project} />
+          <NextAction id={id} />
         </OpenedFoot>
       ) : (
         <OpenedFoot
@@ -152,11 +157,15 @@ function Actions({ project, done }: { project: Project; done: readonly Action[] 
       {!next && state === 'open' ? (
         <Column>
           <BandHeading title="Next" />
-          <EmptyPlace says="No next action. What is the very next thing somebody can do?" />
+          <EmptyPlace says="No next action. What is the very next thing somebody can do? Or:">
+            <WhatElse id={id} />
+          </EmptyPlace>
         </Column>
       ) : null}
       {open.length === 1 && state === 'open' ? <Shrink project={project} /> : null}
-      {after.length > 0 ? <Band title="After that, in order" actions={after} showDay /> : null}
+      {after.length > 0 ? (
+        <Band title={project.inOrder ? 'After that, in order' : 'The others'} actions={after} showDay />
+      ) : null}
     </>
   )
 }
@@ -177,49 +186,5 @@ function Shrink({ project: { id, title } }: { project: Project }) {
           open(action.id)
       }}
     />
-  )
-}
-
-/** A plain sentence straight into the project. */
-function NextAction({ project }: { project: Project }) {
-  const act = useAct()
-  const reader = useReader()
-  const today = useToday()
-  const [text, setText] = useState('')
-  const [takenOff, setTakenOff] = useState<readonly string[]>([])
-  const sentence = useSentence(text, takenOff)
-  const add = () => {
-    if (text.trim() === '') return
-    const outcome = act(
-      'addAction',
-      { ...reader.draftOf(sentence, today), projectId: project.id, areaId: null },
-      { say: `Added: ${shortened(sentence.title)}` },
-    )
-    if (outcome.ok) {
-      setText('')
-      setTakenOff([])
-    }
-  }
-  return (
-    <Column gap="$2" flex={1}>
-      <UnderstoodLine
-        text={text}
-        sentence={sentence}
-        takenOff={takenOff}
-        onText={setText}
-        onTakenOff={setTakenOff}
-      />
-      <Row gap="$2">
-        <Field
-          label="Add an action"
-          placeholder="Add an action"
-          value={text}
-          onChangeText={setText}
-          onSubmitEditing={add}
-          blurOnSubmit={false}
-        />
-        <Button kind="main" label="Add" flexShrink={0} onPress={add} disabled={text.trim() === ''} />
-      </Row>
-    </Column>
   )
 }

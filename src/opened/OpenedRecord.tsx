@@ -5,6 +5,7 @@ import { useHeld } from '@/held/zen'
 import { WholeLists } from '@/parts/rows/RowList'
 import { OpenedAction } from './OpenedAction'
 import { OpenedChecklist } from './OpenedChecklist'
+import { OpenedGoal } from './OpenedGoal'
 import { OpenedNamed } from './OpenedNamed'
 import { NothingThere } from './NothingThere'
 import { OpenedPage } from './OpenedPage'
@@ -35,5 +36,6 @@ export function OpenedRecord({ id }: { id: OpenableId }) {
   if (isIdOf('area', id) || isIdOf('group', id)) return <OpenedShelf shelf={record as never} />
   if (isIdOf('context', id) || isIdOf('person', id)) return <OpenedNamed named={record as never} />
   if (isIdOf('checklist', id)) return <OpenedChecklist checklist={record as never} />
+  if (isIdOf('goal', id)) return <OpenedGoal goal={record as never} />
   return <NothingThere />
 }

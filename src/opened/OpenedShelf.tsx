@@ -4,7 +4,10 @@ import { select, type RunOptions } from '@/state'
 import { areaInks, Button, Choice, Column, Labelled, Press, Row, Seal, Words } from '@/ui'
 import { Pull } from '@/ui/Pull'
 import { EditText } from '@/parts/text/EditText'
-import { useAct, useHeld } from '@/held/zen'
+import { OpenedGoalChooser, useChooser } from '@/parts/choosers/useChooser'
+import { SaidLine } from '@/parts/said/SaidLine'
+import { saidGoals } from '@/words/said'
+import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 
 export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
   const act = useAct()
@@ -32,7 +35,10 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
           onToggle={(side) => act('editGroup', { id: shelf.id, patch: { side } }, { say: false })}
         />
       ) : (
-        <AreaSeal area={shelf} />
+        <>
+          <AreaSeal area={shelf} />
+          <AreaGoals area={shelf} />
+        </>
       )}
       <Row>
         <Button
@@ -93,5 +99,17 @@ function AreaSeal({ area }: { area: Area }) {
         ))}
       </Row>
     </Column>
+  )
+}
+
+/** The goals an area points at. */
+function AreaGoals({ area }: { area: Area }) {
+  const chooser = useChooser()
+  const document = useHeldDocument()
+  return (
+    <Labelled label="Toward">
+      <SaidLine chips={saidGoals(area.goalIds, document)} offers={['goals']} onChoose={chooser.choose} />
+      <OpenedGoalChooser chooser={chooser} of={area} />
+    </Labelled>
   )
 }

@@ -8,11 +8,11 @@ import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { BandHeading, Button, Column, Field, IconButton, Row } from '@/ui'
 import { nearDate, shortened } from '@/words'
 
-export function Remarks({ of }: { of: OwnerId }) {
+export function Remarks({ of, title = 'Remarks' }: { of: OwnerId; title?: string }) {
   const remarks = useHeld(({ document }) => parts.remarksOf(document, of))
   return (
     <Column>
-      <BandHeading title="Remarks" end={remarks.length > 0 ? String(remarks.length) : undefined} />
+      <BandHeading title={title} end={remarks.length > 0 ? String(remarks.length) : undefined} />
       {remarks.length > 0 ? (
         <Column render="ul" aria-label="Remarks">
           {remarks.map((remark) => (

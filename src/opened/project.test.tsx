@@ -75,7 +75,7 @@ describe('an opened project', () => {
     expect((screen.getByRole('textbox', { name: 'Outcome' }) as HTMLTextAreaElement).value).toBe(
       'The books are closed',
     )
-    expect([listed('Next'), listed('After that, in order')]).toEqual([['add up'], ['send']])
+    expect([listed('Next'), listed('The others')]).toEqual([['add up'], ['send']])
     expect(screen.getByText('30 min done, 1 h to do')).toBeTruthy()
   })
   it('takes what changes in a sentence, state and closing day included, as one act', async () => {

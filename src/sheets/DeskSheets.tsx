@@ -7,6 +7,7 @@ import { KeysSheet } from './KeysSheet'
 import { LayDownSheet } from './LayDownSheet'
 import { MovedThrice } from './MovedThrice'
 import { MoveSheet } from './MoveSheet'
+import { NoNextSheet } from './NoNextSheet'
 import { OpenSteps } from './OpenSteps'
 import { RemindersSheet } from './RemindersSheet'
 import { WalkSheet } from './WalkSheet'
@@ -15,13 +16,16 @@ const SearchSheet = lazy(() => import('./SearchSheet'))
 
 export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
   const close = () => desk.getState().closeSheet()
+  const unask = () => desk.getState().ask(null)
   switch (sheet.kind) {
     case 'move':
       return <MoveSheet id={sheet.id} onClose={close} />
     case 'horizon':
       return <HorizonSheet id={sheet.id} onClose={close} />
     case 'movedThrice':
-      return <MovedThrice id={sheet.id} onClose={() => desk.getState().askMovedThrice(null)} />
+      return <MovedThrice id={sheet.id} onClose={unask} />
+    case 'noNext':
+      return <NoNextSheet id={sheet.id} onClose={unask} />
     case 'openSteps':
       return <OpenSteps id={sheet.id} onClose={close} />
     case 'chase':

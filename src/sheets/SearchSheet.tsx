@@ -26,6 +26,7 @@ const kindWords = {
   reading: 'reading',
   note: 'note',
   checklist: 'checklist',
+  goal: 'goal',
 } as const
 
 export default function SearchSheet({ onClose }: { onClose: () => void }) {

@@ -15,7 +15,7 @@ const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('butto
 /** Moves the one action a day on with each press, and asks where it is to be asked. */
 function Mover() {
   const act = useAct()
-  const asked = useDesk((state) => state.movedThrice)
+  const asked = useDesk((state) => state.asked)
   const action = useHeld((state) => recordsIn(state.document, 'action')[0])
   if (!action) return null
   const { id, day } = action
@@ -24,7 +24,9 @@ function Mover() {
       <button type="button" onClick={() => act('moveTo', { id, day: addDays(day ?? today, 1) })}>
         Move on
       </button>
-      {asked ? <MovedThrice id={asked} onClose={() => desk.getState().askMovedThrice(null)} /> : null}
+      {asked?.kind === 'movedThrice' ? (
+        <MovedThrice id={asked.id} onClose={() => desk.getState().ask(null)} />
+      ) : null}
     </>
   )
 }

@@ -15,7 +15,8 @@ import type { Document } from '@/core/journal'
 import { compareRanks, type Action, type Id } from '@/core/record'
 import { doneBetween, nextActions } from '@/core/review'
 import { addDays, epochMsAt, type CalendarDate } from '@/core/time'
-import { makeTableIndex, type IndexRules } from './tableIndex'
+import { standingOf } from './standing'
+import { makeTableIndex, type IndexRules, type TableIndex } from './tableIndex'
 
 type Keys = IndexRules<Action>['keysOf']
 
@@ -35,13 +36,17 @@ const keysOf = (...ids: readonly (string | null | undefined)[]): string[] => [
   ...new Set(ids.filter((id) => id !== null && id !== undefined)),
 ]
 
-const byProject = makeTableIndex('action', {
+/** An index of actions as they stand: held back by the order of their project, or by one before it. */
+const indexOf = (rules: IndexRules<Action>): TableIndex<Action> =>
+  makeTableIndex('action', { ...rules, standing: standingOf })
+
+const byProject = indexOf({
   keysOf: ofOpen(({ projectId }) => keysOf(projectId)),
   ...ownOrder,
 })
-const byArea = makeTableIndex('action', { keysOf: ofOpen(({ areaId }) => keysOf(areaId)), ...ownOrder })
-const byContext = makeTableIndex('action', { keysOf: ofOpen(({ contextIds }) => contextIds), ...orderOfWork })
-const byPerson = makeTableIndex('action', {
+const byArea = indexOf({ keysOf: ofOpen(({ areaId }) => keysOf(areaId)), ...ownOrder })
+const byContext = indexOf({ keysOf: ofOpen(({ contextIds }) => contextIds), ...orderOfWork })
+const byPerson = indexOf({
   keysOf: ofOpen(({ personIds, waiting }) => keysOf(...personIds, waiting?.personId)),
   ...orderOfWork,
 })
@@ -51,14 +56,17 @@ const byBefore = makeTableIndex('action', {
   keysOf: ofOpen(({ afterIds }) => (afterIds.length > 0 ? [heldBack, ...afterIds] : [])),
   ...ownOrder,
 })
-/** Held back until another is done. */
+/** Held back until another is done, where that was said. */
 export const heldBackOf = (document: Document): readonly Action[] => byBefore.of(document, heldBack)
 /** Those that one is done before. */
 export const heldBackBy = (document: Document, id: Id<'action'>): readonly Action[] =>
   byBefore.of(document, id)
 
+/** An action as it stands: held back too by the order of its project, or by one before it. */
+export { asItStands } from './standing'
+
 export const anyOpen = 'open'
-const open = makeTableIndex('action', {
+const open = indexOf({
   keysOf: ofOpen(() => [anyOpen]),
   ...orderedBy((a, b) => b.createdAtEpochMs - a.createdAtEpochMs || byId(a, b)),
 })
@@ -73,19 +81,19 @@ const [waiting, signOff, someday, hidden, underway] = [
   'hidden',
   'underway',
 ] as const
-const waitingSince = makeTableIndex('action', {
+const waitingSince = indexOf({
   keysOf: ofOpen((action) => (action.waiting ? [action.waiting.toSignOff ? signOff : waiting] : [])),
   ...orderedBy((a, b) => ((a.waiting?.since ?? '') < (b.waiting?.since ?? '') ? -1 : byId(a, b))),
 })
-const laidBy = makeTableIndex('action', {
+const laidBy = indexOf({
   keysOf: ofOpen((action) => (action.horizon === 'someday' && !action.waiting ? [someday] : [])),
   ...orderedBy((a, b) => a.createdAtEpochMs - b.createdAtEpochMs || byId(a, b)),
 })
-const byNotBefore = makeTableIndex('action', {
+const byNotBefore = indexOf({
   keysOf: ofOpen((action) => (action.notBefore ? [hidden] : [])),
   ...orderedBy((a, b) => ((a.notBefore ?? '') < (b.notBefore ?? '') ? -1 : byId(a, b))),
 })
-const begun = makeTableIndex('action', {
+const begun = indexOf({
   keysOf: ofOpen((action) => (action.startedAtEpochMs === null ? [] : [underway])),
   ...ownOrder,
 })
@@ -118,7 +126,7 @@ export const underwayOf = (document: Document) => begun.of(document, underway)
 /** The day an action is laid on as it stands, whatever today is: fixed, else picked or moved to, else due. */
 const laidOn = ({ at, day, due }: Action): CalendarDate | null => at?.date ?? day ?? due?.date ?? null
 const noDay = 'none'
-const byDay = makeTableIndex('action', {
+const byDay = indexOf({
   keysOf: ofOpen((action) =>
     isHeldUp(action) ? [] : keysOf(laidOn(action) ?? (action.horizon === 'week' ? noDay : null)),
   ),
@@ -196,7 +204,7 @@ export function dayBandsWith(today: CalendarDate, reach: Reach): HeldDayBands {
 /** The bands of one day with what is at hand, followed edit by edit: `inReach` as far as it is asked for. */
 function makeDayBands(today: CalendarDate, reach: Reach) {
   const bandOf = (action: Action) => dayBandOf(action, today, reach)
-  const planned = makeTableIndex('action', {
+  const planned = indexOf({
     keysOf(action) {
       const band = bandOf(action)
       return band === null || band === 'inReach' ? [] : [band]
@@ -204,7 +212,7 @@ function makeDayBands(today: CalendarDate, reach: Reach) {
     compare: compareByHand,
     inOrder: inOrderOfHand,
   })
-  const reachable = makeTableIndex('action', {
+  const reachable = indexOf({
     keysOf: (action) => (bandOf(action) === 'inReach' ? ['inReach'] : []),
     ...orderOfWork,
   })

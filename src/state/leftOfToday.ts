@@ -3,6 +3,7 @@ import { anyReach, dayBandOf, type DayBandName } from '@/core/day'
 import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
+import { standingOf } from './standing'
 import { makeTableIndex, type TableIndex } from './tableIndex'
 
 /** What is at hand decides of none of these. */
@@ -19,6 +20,7 @@ function indexOf(today: CalendarDate): TableIndex<Action> {
         keysOf: (action) => (counted.includes(dayBandOf(action, today, anyReach)) ? [left] : []),
         compare: () => 0,
         inOrder: (actions) => [...actions],
+        standing: standingOf,
       }),
     }
   return latest.index

@@ -32,6 +32,7 @@ import {
 import { anyOpen, openBy } from './actionIndexes'
 import { aroundOf, factsOf, named, tablesOf, type Facts, type LensDay } from './lensAround'
 import { contextsOf, settingsOf } from './selectors'
+import { standingOf } from './standing'
 import { makeTableIndex, type TableIndex } from './tableIndex'
 
 /** Every lens that is there: the ready-made, as they were changed, and the person's own, in their order. */
@@ -184,11 +185,13 @@ function makeLensIndex(
     },
     compare: compiled.compare,
     inOrder: compiled.inOrder,
+    standing: standingOf,
     among: amongOf(lens),
   })
-  let latest: { table: unknown; list: LensList } | null = null
+  let latest: { table: unknown; standing: unknown; list: LensList } | null = null
   function list(of: Document): LensList {
-    if (latest?.table === of.action) return latest.list
+    const standing = standingOf(of)
+    if (latest?.table === of.action && latest.standing === standing) return latest.list
     now = of
     const leaves = index
       .keys(of)
@@ -203,7 +206,7 @@ function makeLensIndex(
       bands.push({ band: bandNamed(lens, number), ...added(groups), groups })
       from = to
     }
-    latest = { table: of.action, list: { bands, ...added(bands) } }
+    latest = { table: of.action, standing, list: { bands, ...added(bands) } }
     return latest.list
   }
   return {

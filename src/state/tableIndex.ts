@@ -1,7 +1,7 @@
 // An index over one table of the document, which follows it bucket by bucket: after one edit it looks at the records of
 // one bucket of 512 and at the lists that these stand in, not at the table.
 // Law: whatever happened before, every list equals one made from scratch (tableIndex.test.ts).
-import { eachValue, isThere, type Document, type Entry, type Table } from '@/core/journal'
+import { eachValue, isThere, recordIn, type Document, type Entry, type Table } from '@/core/journal'
 import type { RecordKind, RecordOf } from '@/core/record'
 
 export interface TableIndex<R> {
@@ -21,12 +21,20 @@ export interface IndexRules<R> {
   readonly keysOf: (record: R) => readonly string[]
   readonly inOrder: (records: readonly R[]) => R[]
   readonly compare: (a: R, b: R) => number
+  /** Records that stand otherwise than they are written: those are what is listed. */
+  readonly standing?: (document: Document) => Standing<R>
   /** Where every record that stands anywhere in it is among: looked at instead of the whole table. */
   readonly among?: ((document: Document) => readonly R[]) | undefined
   /** The first few in order, without putting the rest in order; by default cut off the whole. */
   readonly firstInOrder?: (records: readonly R[], count: number) => readonly R[]
   /** How many more than were asked for are put in order, to be used up one by one. */
   readonly spare?: number
+}
+
+export interface Standing<R> {
+  readonly of: (record: R) => R | undefined
+  /** All of them, in parts that are the same as long as nothing in them stands otherwise. */
+  readonly parts: ReadonlyMap<string, ReadonlyMap<string, R>>
 }
 
 interface List<R> {
@@ -66,10 +74,11 @@ function changesIn<R>(before: Bucket, after: Bucket): { gone: R[]; come: R[] } {
 
 export function makeTableIndex<K extends RecordKind>(
   kind: K,
-  { keysOf, inOrder, compare, among, firstInOrder, spare = 40 }: IndexRules<RecordOf[K]>,
+  { keysOf, inOrder, compare, standing, among, firstInOrder, spare = 40 }: IndexRules<RecordOf[K]>,
 ): TableIndex<RecordOf[K]> {
   type R = RecordOf[K]
   let seen: Table<Entry> | null = null
+  let stood: Standing<R> | null = null
   let lists = new Map<string, List<R>>()
 
   function fill(document: Document): void {
@@ -82,8 +91,10 @@ export function makeTableIndex<K extends RecordKind>(
         else groups.set(key, [record])
       }
     }
-    if (among) among(document).forEach(put)
-    else eachValue(document[kind], (entry) => put(recordOf<R>(entry)))
+    const stands = standing?.(document)
+    const putAsItStands = (record: R | null) => put(record && (stands?.of(record) ?? record))
+    if (among) among(document).forEach(putAsItStands)
+    else eachValue(document[kind], (entry) => putAsItStands(recordOf<R>(entry)))
     lists = new Map(
       [...groups].map(([key, records]) => [key, { records, isOrdered: false, heads: new Map(), first: [] }]),
     )
@@ -162,14 +173,42 @@ export function makeTableIndex<K extends RecordKind>(
     }
   }
 
+  /** What stands otherwise than it did, besides what was written. */
+  function restood(document: Document, after: Standing<R> | null, written: ReadonlySet<string>) {
+    const changes: { gone: R[]; come: R[] } = { gone: [], come: [] }
+    if (after === stood) return changes
+    const parts = new Set([...(stood?.parts.keys() ?? []), ...(after?.parts.keys() ?? [])])
+    for (const part of parts) {
+      const [was, is] = [stood?.parts.get(part), after?.parts.get(part)]
+      if (was === is) continue
+      for (const id of new Set([...(was?.keys() ?? []), ...(is?.keys() ?? [])])) {
+        const record = written.has(id) ? null : (recordIn(document, id as never) as R | undefined)
+        if (!record) continue
+        changes.gone.push(was?.get(id) ?? record)
+        changes.come.push(is?.get(id) ?? record)
+      }
+    }
+    return changes
+  }
+
   function follow(document: Document): void {
     const table = document[kind]
-    if (table === seen) return
+    const stands = standing?.(document) ?? null
+    if (table === seen && stands === stood) return
     const before = seen?.buckets
     const changed = table.buckets.flatMap((bucket, index) => (bucket === before?.[index] ? [] : [index]))
     if (!before || changed.length > manyBuckets) fill(document)
-    else take(changed.map((index) => changesIn<R>(before[index], table.buckets[index])))
+    else {
+      const written = changed.map((index) => changesIn<R>(before[index], table.buckets[index]))
+      const ids = new Set(written.flatMap(({ gone, come }) => [...gone, ...come].map(({ id }) => id)))
+      const asTheyStand = written.map(({ gone, come }) => ({
+        gone: gone.map((record) => stood?.of(record) ?? record),
+        come: come.map((record) => stands?.of(record) ?? record),
+      }))
+      take([...asTheyStand, restood(document, stands, ids)])
+    }
     seen = table
+    stood = stands
   }
 
   const none: readonly R[] = []

@@ -1,9 +1,10 @@
 // An action in words.
 import { hasComeBack, isHidden, isOpen } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
-import { type Action, type When } from '@/core/record'
+import { isIdOf, type Action, type When } from '@/core/record'
 import { type CalendarDate } from '@/core/time'
 import { times } from './counts'
+import { nameOfRecord, shortened } from './names'
 import { shortDate, nearDate, duration, when } from './dates'
 
 export const horizonWords = {
@@ -51,6 +52,7 @@ export function actionDetails(
     action.notBefore && isHidden(action, today) ? `not before ${shortDate(action.notBefore, today)}` : null,
     action.notBefore && hasComeBack(action, today) ? `back since ${nearDate(action.notBefore, today)}` : null,
     action.waiting && isOpen(action) ? waitingWords(action, document, today) : null,
+    heldBackWords(action, document),
     options.steps ? `${options.steps.done} of ${options.steps.of} steps` : null,
     missedWords(options.missed ?? 0),
     options.reminds ? `reminds ${when(options.reminds, today)}` : null,
@@ -58,6 +60,16 @@ export function actionDetails(
   ]
     .filter(Boolean)
     .join(' · ')
+}
+
+/** "after Draw the echo paths": what it was said to be after, or what its project is after; its place in order goes unsaid. */
+function heldBackWords({ id, afterIds, projectId }: Action, document: Document): string | null {
+  const written = recordIn(document, id)?.afterIds ?? []
+  const told = afterIds.find(
+    (each) => written.includes(each) || (!isIdOf('action', each) && each !== projectId),
+  )
+  const name = told && nameOfRecord(document, told)
+  return name ? `after ${shortened(name)}` : null
 }
 
 export function waitingWords(

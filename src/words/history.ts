@@ -7,7 +7,7 @@ import { type CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
 import { actWordsOf } from './acts'
 import { nearDate, duration, when, momentWords } from './dates'
-import { stateWords } from './names'
+import { goalStateWords, reachWords, stateWords } from './names'
 import { reminderWords, repeatWords } from './repeat'
 
 const fieldWords: Readonly<Record<string, string>> = {
@@ -33,6 +33,11 @@ const fieldWords: Readonly<Record<string, string>> = {
   outcome: 'outcome',
   state: 'state',
   name: 'name',
+  afterIds: 'after',
+  goalIds: 'toward',
+  inOrder: 'in order',
+  reach: 'reach',
+  everyWeeks: 'weeks between looks',
 }
 
 export const fieldNameWords = (field: string): string => fieldWords[field] ?? field
@@ -50,7 +55,9 @@ function valueWords(field: string, value: unknown, document: Document, today: Ca
   if (field === 'day' || field === 'notBefore') return nearDate(value as CalendarDate, today)
   if (field === 'minutes' || field === 'takenMinutes') return duration(value as number)
   if (field === 'horizon') return horizonWords[value as keyof typeof horizonWords]
-  if (field === 'state') return stateWords[value as keyof typeof stateWords]
+  if (field === 'state') return { ...stateWords, ...goalStateWords }[value as keyof typeof stateWords]
+  if (typeof value === 'boolean') return value ? 'yes' : 'no'
+  if (field === 'reach') return reachWords[value as keyof typeof reachWords].toLowerCase()
   if (field.endsWith('Ids')) return (value as string[]).map(named).join(', ')
   if (field.endsWith('Id')) return named(value as string)
   if (field === 'waiting')

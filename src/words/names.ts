@@ -30,6 +30,10 @@ export const stoneWords = {
 
 export const stateWords = { open: 'open', notNow: 'not now', finished: 'finished', letGo: 'let go' } as const
 
+/** How a goal is held, and in how many years it is wanted. */
+export const goalStateWords = { open: 'open', reached: 'reached', letGo: 'let go' } as const
+export const reachWords = { near: 'In one to two years', far: 'In three to five years' } as const
+
 /** How far something to read has come. */
 export const readingWords = { unread: 'Unread', begun: 'Begun', finished: 'Finished' } as const
 

@@ -3,12 +3,12 @@
 import { horizonOf } from '@/core/action'
 import { kindOfWork, type KindOfWork } from '@/core/action/worth'
 import { recordIn, type Document } from '@/core/journal'
-import type { Action, Level, Project } from '@/core/record'
+import type { Action, Id, Level, Project } from '@/core/record'
 import type { AmendedField } from '@/core/sentence'
 import type { CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
 import { duration, nearDate, shortDate } from './dates'
-import { stateWords } from './names'
+import { nameOfRecord, shortened, stateWords } from './names'
 
 /** What a chooser sets. */
 export type SaidField =
@@ -21,6 +21,10 @@ export type SaidField =
   | 'state'
   | 'area'
   | 'projectDue'
+  | 'projectPeople'
+  | 'projectAfter'
+  | 'goals'
+  | 'order'
   | 'repeat'
   | 'reminder'
 
@@ -55,6 +59,10 @@ export const chooserWords: Readonly<Record<SaidField, string>> = {
   state: 'State',
   area: 'Area',
   projectDue: 'Due',
+  projectPeople: 'With whom',
+  projectAfter: 'After another project',
+  goals: 'Toward which goals',
+  order: 'In order or free',
   repeat: 'How often',
   reminder: 'When to remind you',
 }
@@ -77,6 +85,10 @@ export const offerWords: Readonly<Partial<Record<SaidField, string>>> = {
   notBefore: 'not before',
   address: 'link',
   projectDue: 'due',
+  projectPeople: 'with whom',
+  projectAfter: 'after another project',
+  goals: 'toward a goal',
+  order: 'in order',
   repeat: 'coming back',
   reminder: 'a reminder',
 }
@@ -177,9 +189,37 @@ export function unsaidOf(of: Sayable): SaidField[] {
   return (Object.keys(unset) as SaidField[]).filter((field) => unset[field])
 }
 
-export function saidOfProject(project: Pick<Project, 'state' | 'due'>, today: CalendarDate): SaidChip[] {
+export function saidOfProject(
+  {
+    state,
+    due,
+    afterIds,
+    personIds,
+    goalIds,
+    inOrder,
+  }: Pick<Project, 'state' | 'due' | 'afterIds' | 'personIds' | 'goalIds' | 'inOrder'>,
+  document: Document,
+  today: CalendarDate,
+): SaidChip[] {
+  const each = (field: SaidField, ids: readonly Id[], words: (name: string, id: Id) => string): SaidChip[] =>
+    ids.flatMap((id) => {
+      const name = nameOfRecord(document, id)
+      return name ? [{ field, words: words(shortened(name), id) }] : []
+    })
+  const isOver = (id: Id) => (recordIn(document, id as Id<'project'>)?.closedAtEpochMs ?? null) !== null
   return [
-    { field: 'state', words: stateWords[project.state] },
-    ...(project.due ? [{ field: 'projectDue', words: `due ${shortDate(project.due, today)}` } as const] : []),
+    { field: 'state', words: stateWords[state] },
+    ...(due ? [{ field: 'projectDue', words: `due ${shortDate(due, today)}` } as const] : []),
+    ...each('projectAfter', afterIds, (name, id) => `after ${name}${isOver(id) ? ', which is over' : ''}`),
+    ...each('projectPeople', personIds, (name) => `with ${name}`),
+    ...saidGoals(goalIds, document),
+    ...(inOrder ? [{ field: 'order', words: 'in order' } as const] : []),
   ]
 }
+
+/** "toward three halls a year": the goals something points at. */
+export const saidGoals = (goalIds: readonly Id<'goal'>[], document: Document): SaidChip[] =>
+  goalIds.flatMap((id) => {
+    const name = nameOfRecord(document, id)
+    return name ? [{ field: 'goals', words: `toward ${shortened(name)}` }] : []
+  })

@@ -11,6 +11,7 @@ const area = {
   name: 'Office',
   stamp: 'Of',
   ink: 1,
+  goalIds: [] as `goal:${string}`[],
   rank: 'a0',
   closedAtEpochMs: null,
 } as const

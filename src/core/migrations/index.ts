@@ -7,6 +7,7 @@ import { changeToVersion3, entryToVersion3 } from './toVersion3'
 import { changeToVersion4, entryToVersion4 } from './toVersion4'
 import { changeToVersion5, entryToVersion5 } from './toVersion5'
 import { changeToVersion6, entryToVersion6 } from './toVersion6'
+import { changeToVersion7, entryToVersion7 } from './toVersion7'
 
 export { currentVersion } from './currentVersion'
 
@@ -22,6 +23,7 @@ const migrations: readonly Migration[] = [
   { to: 4, entry: entryToVersion4, change: changeToVersion4 },
   { to: 5, entry: entryToVersion5, change: changeToVersion5 },
   { to: 6, entry: entryToVersion6, change: changeToVersion6 },
+  { to: 7, entry: entryToVersion7, change: changeToVersion7 },
 ]
 
 const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)

@@ -24,6 +24,7 @@ export const kinds = [
   'note',
   'lens',
   'plan',
+  'goal',
 ] as const
 export type RecordKind = (typeof kinds)[number]
 

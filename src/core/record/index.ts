@@ -4,6 +4,8 @@ export { isIdOf, kindOf, kinds, noteLimit, titleLimit, type Id, type RecordKind 
 export { stampLimit, textLimits, tooLongIn, type TooLong } from './tooLong'
 export {
   energies,
+  goalReaches,
+  goalStates,
   inkCount,
   keptHorizons,
   levels,
@@ -13,6 +15,8 @@ export {
   stones,
   weights,
   type Energy,
+  type GoalReach,
+  type GoalState,
   type Horizon,
   type KeptHorizon,
   type Level,
@@ -30,6 +34,7 @@ export type {
   Checklist,
   Context,
   FileRecord,
+  Goal,
   Group,
   LensRecord,
   Note,

@@ -7,6 +7,8 @@ export type MemberShape = 'set' | 'map'
 const shapes: Readonly<Record<string, Readonly<Record<string, MemberShape>>>> = {
   slip: { takenOff: 'set', personIds: 'set' },
   action: { contextIds: 'set', personIds: 'set', moved: 'set', afterIds: 'set' },
+  project: { afterIds: 'set', personIds: 'set', goalIds: 'set' },
+  area: { goalIds: 'set' },
   repeat: { skips: 'set' },
   note: { personIds: 'set' },
   review: { stonesDone: 'set' },

@@ -21,6 +21,13 @@ export type Side = (typeof sides)[number]
 export const projectStates = ['open', 'notNow', 'finished', 'letGo'] as const
 export type ProjectState = (typeof projectStates)[number]
 
+/** In how many years a goal is wanted: one to two, three to five. */
+export const goalReaches = ['near', 'far'] as const
+export type GoalReach = (typeof goalReaches)[number]
+
+export const goalStates = ['open', 'reached', 'letGo'] as const
+export type GoalState = (typeof goalStates)[number]
+
 /** Number of area inks; an area's `ink` is an index into them. */
 export const inkCount = 12
 

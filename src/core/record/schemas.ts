@@ -21,6 +21,8 @@ import { lens, plan } from './lensRecord'
 import { stampLimit } from './tooLong'
 import {
   energies,
+  goalReaches,
+  goalStates,
   inkCount,
   keptHorizons,
   levels,
@@ -139,7 +141,25 @@ const area = v.object({
   /** One or two letters or an emoji, for the seal. */
   stamp: v.pipe(v.string('expected text'), v.maxLength(stampLimit, 'expected one or two letters')),
   ink: v.pipe(count, v.maxValue(inkCount - 1, `expected at most ${inkCount - 1}`)),
+  goalIds: v.array(idField('goal')),
   rank: rankField,
+  closedAtEpochMs: v.nullable(epochMsField),
+})
+
+/** What is wanted in some years: areas and projects point at it. How it stands is said in its remarks. */
+const goal = v.object({
+  id: idField('goal'),
+  title: titleField,
+  /** Why it is wanted. */
+  note: noteField,
+  reach: oneOf(goalReaches),
+  state: oneOf(goalStates),
+  /** It is looked at again after so many weeks; null for never. */
+  everyWeeks: v.nullable(
+    v.pipe(count, v.minValue(1, 'expected at least 1'), v.maxValue(104, 'expected at most 104')),
+  ),
+  rank: rankField,
+  createdAtEpochMs: epochMsField,
   closedAtEpochMs: v.nullable(epochMsField),
 })
 
@@ -153,6 +173,12 @@ const project = v.object({
   note: noteField,
   due: v.nullable(dateField),
   state: oneOf(projectStates),
+  /** Its actions are done one after the other: only the first of them is in lists. */
+  inOrder: v.boolean('expected true or false'),
+  /** The projects that must be over before it: until then its actions are held back. */
+  afterIds: v.array(idField('project')),
+  personIds: v.array(idField('person')),
+  goalIds: v.array(idField('goal')),
   rank: rankField,
   createdAtEpochMs: epochMsField,
   closedAtEpochMs: v.nullable(epochMsField),
@@ -184,6 +210,7 @@ const ownerField = v.union([
   idField('person'),
   idField('checklist'),
   idField('note'),
+  idField('goal'),
 ])
 
 /** A time that was worked on an action with its clock running. */
@@ -406,4 +433,5 @@ export const schemas = {
   note,
   lens,
   plan,
+  goal,
 } as const

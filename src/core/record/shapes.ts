@@ -28,6 +28,7 @@ export type Run = RecordOf['run']
 export type Note = RecordOf['note']
 export type LensRecord = RecordOf['lens']
 export type Plan = RecordOf['plan']
+export type Goal = RecordOf['goal']
 /** What has a note that is written in. */
 export type NoteOwnerId = NonNullable<Action['lineOf']>
 /** What steps and files can belong to. */

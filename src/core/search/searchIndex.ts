@@ -19,6 +19,7 @@ const searchable: readonly RecordKind[] = [
   'reading',
   'note',
   'checklist',
+  'goal',
 ]
 
 interface Entry {

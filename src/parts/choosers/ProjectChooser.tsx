@@ -7,7 +7,14 @@ import { chooserWords, stateWords } from '@/words'
 import { madeIn, options, type ProjectChooserProps } from './chooserProps'
 import { DayChooser } from './DayChooser'
 import { NameChooser } from './NameChooser'
+import { GoalChooser, ProjectAfterChooser } from './TowardChoosers'
 import { ScaleChooser } from './ScaleChooser'
+import { PeopleChooser } from './WhoChoosers'
+
+const orders = [
+  { value: 'free', label: 'free: all of them can be done' },
+  { value: 'inOrder', label: 'in order: one after the other' },
+] as const
 
 export function ProjectChooser({ field, of, anchor, onSet, onClose }: ProjectChooserProps) {
   const act = useAct()
@@ -31,6 +38,21 @@ export function ProjectChooser({ field, of, anchor, onSet, onClose }: ProjectCho
           }}
         />
       )
+    case 'projectPeople':
+      return <PeopleChooser field={field} of={of} anchor={anchor} onSet={onSet} onClose={onClose} />
+    case 'order':
+      return (
+        <ScaleChooser
+          {...shared}
+          options={orders}
+          chosen={of.inOrder ? 'inOrder' : 'free'}
+          onChoose={(order) => act('setInOrder', { id: of.id, inOrder: order === 'inOrder' }, { say: false })}
+        />
+      )
+    case 'goals':
+      return <GoalChooser {...shared} of={of} />
+    case 'projectAfter':
+      return <ProjectAfterChooser {...shared} of={of} />
     default:
       return (
         <NameChooser

@@ -31,7 +31,12 @@ export function ContextChooser({ field, of, anchor, onSet, onClose }: ChooserPro
   )
 }
 
-export function PeopleChooser({ field, of, anchor, onSet, onClose }: ChooserProps) {
+interface PeopleChooserProps extends Pick<ChooserProps, 'field' | 'anchor' | 'onClose'> {
+  readonly of: Pick<ChooserProps['of'], 'personIds'>
+  readonly onSet: (patch: { readonly personIds: Id<'person'>[] }) => void
+}
+
+export function PeopleChooser({ field, of, anchor, onSet, onClose }: PeopleChooserProps) {
   const act = useAct()
   const people = useHeld((state) => select.peopleOf(state.document))
   const set = (id: Id<'person'>) => onSet({ personIds: toggled(of.personIds, id) })

@@ -15,12 +15,15 @@ export interface ChooserProps {
 }
 
 export interface ProjectChooserProps extends Pick<ChooserProps, 'field' | 'anchor' | 'onClose'> {
-  readonly of: Pick<Project, 'state' | 'due' | 'areaId'>
-  readonly onSet: (patch: Partial<Pick<Project, 'state' | 'due' | 'areaId'>>) => void
+  readonly of: Pick<
+    Project,
+    'id' | 'state' | 'due' | 'areaId' | 'personIds' | 'goalIds' | 'afterIds' | 'inOrder'
+  >
+  readonly onSet: (patch: Partial<Pick<Project, 'state' | 'due' | 'areaId' | 'personIds'>>) => void
 }
 
 /** The record that a command has just made. */
-export const madeIn = <K extends 'context' | 'person' | 'project' | 'area'>(
+export const madeIn = <K extends 'context' | 'person' | 'project' | 'area' | 'goal'>(
   outcome: Outcome,
 ): Id<K> | null => {
   const part = outcome.ok ? outcome.value[0] : undefined

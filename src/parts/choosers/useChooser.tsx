@@ -1,6 +1,6 @@
 // The way to a chooser: which one is open, beside what, and the part itself, which loads when it is first asked for.
 import { lazy, Suspense, useCallback, useEffect, useState, type ComponentType, type ReactNode } from 'react'
-import type { SaidField } from '@/words'
+import { chooserWords, type SaidField } from '@/words'
 import type { ChooserProps, ProjectChooserProps } from './chooserProps'
 import type { AfterChooserProps } from './AfterChooser'
 import type { DayChooserProps } from './DayChooser'
@@ -10,6 +10,7 @@ import type { LookChooserProps } from './LookChooser'
 import type { ReminderChooserProps } from './ReminderChooser'
 import type { RepeatChooserProps } from './RepeatChooser'
 import type { SaidAgainProps } from './SaidAgain'
+import type { GoalChooserProps } from './TowardChoosers'
 
 // One door: what stands behind two would load at the start.
 const load = () => import('./Choosers')
@@ -18,6 +19,7 @@ const part = <P,>(name: keyof Parts): ComponentType<P> =>
   lazy(() => load().then((parts) => ({ default: parts[name] as unknown as ComponentType<P> }))) as never
 const ActionChooser = part<ChooserProps>('ActionChooser')
 const ProjectChooser = part<ProjectChooserProps>('ProjectChooser')
+const GoalChooser = part<GoalChooserProps>('GoalChooser')
 
 /** Loads the choosers while nobody waits for them: what is typed right after the first press must find its line. */
 const readyChoosers = (): void => void load().catch(() => {})
@@ -105,6 +107,18 @@ export function OpenedProjectChooser({
   return opened ? (
     <Suspense fallback={null}>
       <ProjectChooser key={opened.field} {...opened} {...rest} onClose={close} />
+    </Suspense>
+  ) : null
+}
+
+/** Toward which goals an area or a project goes, while that is asked. */
+export function OpenedGoalChooser({
+  chooser: { opened, close },
+  of,
+}: { chooser: ReturnType<typeof useChooser> } & Pick<GoalChooserProps, 'of'>): ReactNode {
+  return opened ? (
+    <Suspense fallback={null}>
+      <GoalChooser title={chooserWords.goals} anchor={opened.anchor} of={of} onClose={close} />
     </Suspense>
   ) : null
 }

@@ -30,7 +30,12 @@ type Inside = Omit<FollowingProps, 'boxRef'>
 function InBox({ boxRef, ...props }: Inside & { readonly boxRef: RefObject<HTMLElement | null> }) {
   const options = useParts(props.lines)
   // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is read while drawing, and handed on to no memo
-  const virtual = useVirtualizer({ ...options, getScrollElement: () => boxRef.current })
+  const virtual = useVirtualizer({
+    ...options,
+    getScrollElement: () => boxRef.current,
+    // It may have been scrolled before this was there, and stays so.
+    initialOffset: () => boxRef.current?.scrollTop ?? 0,
+  })
   useTold(virtual, 0, props)
   return null
 }

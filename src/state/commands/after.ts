@@ -1,22 +1,40 @@
 // Holding an action back until another is done.
 import { isOpen } from '@/core/action'
-import { recordIn, type Document } from '@/core/journal'
-import type { Action, Id } from '@/core/record'
+import { makeStamp, recordIn, withChange, type Document } from '@/core/journal'
+import { isIdOf, type Action, type Id } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { PartsSaid } from '@/core/sentence'
+import { asItStands, projectsBefore, writtenInProject } from '../standing'
 import { change, type Command, type CommandContext, type Refusal } from './command'
 
-/** The way from one action to another through what each is held back by; null where there is none. */
-function wayTo(document: Document, from: Id<'action'>, to: Id<'action'>): Id<'action'>[] | null {
-  const cameFrom = new Map<Id<'action'>, Id<'action'> | null>([[from, null]])
+/** As late as a stamp can tell. */
+const latestEpochMs = 36 ** 9 - 1
+
+type Held = Id<'action'> | Id<'project'>
+
+/** What must be over before an action or a project is: those it is after, by word or by order; of a project, its open actions. */
+function beforeOf(document: Document, id: Held): readonly Held[] {
+  if (isIdOf('project', id)) {
+    const project = recordIn(document, id)
+    return project
+      ? [...projectsBefore(document, project), ...writtenInProject(document, id).map((each) => each.id)]
+      : []
+  }
+  const action = recordIn(document, id)
+  return action && isOpen(action) ? (asItStands(document, action).afterIds as readonly Held[]) : []
+}
+
+/** The way from one to any of others through what must be over before each; null where there is none. */
+function wayTo(document: Document, from: Held, to: ReadonlySet<Held>): Held[] | null {
+  const cameFrom = new Map<Held, Held | null>([[from, null]])
   const waiting = [from]
   for (let next = waiting.shift(); next; next = waiting.shift()) {
-    if (next === to) {
-      const way: Id<'action'>[] = []
-      for (let at: Id<'action'> | null = next; at; at = cameFrom.get(at) ?? null) way.unshift(at)
+    if (to.has(next)) {
+      const way: Held[] = []
+      for (let at: Held | null = next; at; at = cameFrom.get(at) ?? null) way.unshift(at)
       return way
     }
-    for (const before of recordIn(document, next)?.afterIds ?? [])
+    for (const before of beforeOf(document, next))
       if (!cameFrom.has(before)) {
         cameFrom.set(before, next)
         waiting.push(before)
@@ -25,17 +43,56 @@ function wayTo(document: Document, from: Id<'action'>, to: Id<'action'>): Id<'ac
   return null
 }
 
+const titlesOf = (document: Document, ids: readonly Held[]): string[] =>
+  ids.map((id) => recordIn(document, id as Id<'project'>)?.title ?? '')
+
 /** Holds an action back until another is done. Refused where that one waits for it in turn, with the way named. */
 export const holdBack: Command<{ id: Id<'action'>; afterId: Id<'action'> }> = (context, { id, afterId }) => {
   const before = recordIn(context.document, afterId)
   if (!before || !isOpen(before)) return refuse({ kind: 'notFound' })
-  const way = wayTo(context.document, afterId, id)
-  if (way)
-    return refuse({
-      kind: 'ring',
-      way: [id, ...way].map((each) => recordIn(context.document, each)?.title ?? ''),
-    })
+  const way = wayTo(context.document, afterId, new Set([id]))
+  if (way) return refuse({ kind: 'ring', way: titlesOf(context.document, [id, ...way]) })
   return change(context, id, ({ afterIds }) => ({ afterIds: [...new Set([...afterIds, afterId])] }))
+}
+
+/** Holds a project back until another is over. Refused where that one waits for it in turn, with the way named. */
+export const holdProjectBack: Command<{ id: Id<'project'>; afterId: Id<'project'> }> = (
+  context,
+  { id, afterId },
+) => {
+  const { document } = context
+  const [project, before] = [recordIn(document, id), recordIn(document, afterId)]
+  if (!project || !before || before.closedAtEpochMs !== null) return refuse({ kind: 'notFound' })
+  const own = new Set<Held>([id, ...writtenInProject(document, id).map((each) => each.id)])
+  const way = wayTo(document, afterId, own)
+  if (way) return refuse({ kind: 'ring', way: titlesOf(document, [id, ...way]) })
+  return change(context, id, ({ afterIds }) => ({ afterIds: [...new Set([...afterIds, afterId])] }))
+}
+
+export const holdProjectBackNoMore: Command<{ id: Id<'project'>; afterId: Id<'project'> }> = (
+  context,
+  { id, afterId },
+) => change(context, id, ({ afterIds }) => ({ afterIds: afterIds.filter((each) => each !== afterId) }))
+
+/**
+ * Puts the actions of a project in order, or frees them. Refused where one of them would wait for itself, by way of what
+ * another project holds back.
+ */
+export const setInOrder: Command<{ id: Id<'project'>; inOrder: boolean }> = (context, { id, inOrder }) => {
+  const outcome = change(context, id, () => ({ inOrder }))
+  if (!outcome.ok || !inOrder) return outcome
+  // As it would be: a stamp later than any there is.
+  const after = withChange(context.document, {
+    stamp: makeStamp(latestEpochMs, 0, 'z'),
+    act: 'setInOrder',
+    diff: outcome.value,
+  })
+  for (const action of writtenInProject(after, id))
+    for (const before of beforeOf(after, action.id)) {
+      const way = wayTo(after, before, new Set([action.id]))
+      if (way) return refuse({ kind: 'ring', way: titlesOf(after, [action.id, ...way]) })
+    }
+  return outcome
 }
 
 /** After which others it is held back when these are said too, or why it cannot be. */

@@ -57,6 +57,7 @@ export const chooseFirst: Command<FirstChoices> = (
     name,
     stamp: stampFor(name),
     ink,
+    goalIds: [],
     rank: rankOfNumber(index),
     closedAtEpochMs: null,
   }))

@@ -2,6 +2,7 @@
 import * as checkLists from '../checklists'
 import * as lenses from '../lenses'
 import * as noteLines from '../noteLines'
+import * as goalsRead from '../goals'
 import * as pages from '../pages'
 import * as tied from '../tiedTo'
 import * as lens from '@/core/lens'
@@ -11,6 +12,7 @@ import * as checklists from './checklists'
 import * as days from './days'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
+import * as goals from './goals'
 import * as kept from './kept'
 import * as lensActs from './lenses'
 import * as notes from './notes'
@@ -58,6 +60,9 @@ export const laterCommands = {
   chase: remarks.chase,
   holdBack: after.holdBack,
   holdBackNoMore: after.holdBackNoMore,
+  holdProjectBack: after.holdProjectBack,
+  holdProjectBackNoMore: after.holdProjectBackNoMore,
+  setInOrder: after.setInOrder,
   answerReminders: reminding.answerReminders,
   snoozeReminder: reminding.snoozeReminder,
   addProject: shelves.addProject,
@@ -95,6 +100,10 @@ export const laterCommands = {
   spreadDay: days.spreadDay,
   startInstead: days.startInstead,
   layInto: days.layInto,
+  addGoal: goals.addGoal,
+  editGoal: goals.editGoal,
+  setGoalState: goals.setGoalState,
+  pointAt: goals.pointAt,
   addLens: lensActs.addLens,
   editLens: lensActs.editLens,
   placeLens: lensActs.placeLens,
@@ -115,6 +124,7 @@ export interface Later {
   readonly notes: typeof notesRead
   readonly checklists: typeof checkLists
   readonly lenses: typeof lensesRead
+  readonly goals: typeof goalsRead
 }
 
 export const later: Later = {
@@ -123,4 +133,5 @@ export const later: Later = {
   notes: notesRead,
   checklists: checkLists,
   lenses: lensesRead,
+  goals: goalsRead,
 }

@@ -87,6 +87,7 @@ export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp
     name: line.value,
     stamp: stamp?.trim() || stampFor(line.value),
     ink: ink ?? leastUsed,
+    goalIds: [],
     rank: rankAfter(areas),
     closedAtEpochMs: null,
   }

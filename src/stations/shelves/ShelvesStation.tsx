@@ -9,6 +9,7 @@ import { StationHead } from '@/frame/StationHead'
 import { Strip } from '@/frame/Strip'
 import { useHeld } from '@/held/zen'
 import { AreaShelves, type SideChoice } from './AreaShelves'
+import { GoalsList } from './GoalsList'
 import { HeldLists } from './HeldLists'
 import { LetGoList } from './LetGoList'
 import { NamedLists } from './NamedLists'
@@ -17,6 +18,7 @@ import { ReferenceList } from './ReferenceList'
 
 const tabs = [
   { key: 'areas', label: 'Areas & projects' },
+  { key: 'goals', label: 'Goals' },
   { key: 'people', label: 'People' },
   { key: 'contexts', label: 'Contexts' },
   { key: 'waiting', label: 'Waiting for' },
@@ -35,6 +37,8 @@ type Tab = (typeof tabs)[number]['key']
 
 function ListOf({ tab }: { tab: Exclude<Tab, 'areas'> }) {
   switch (tab) {
+    case 'goals':
+      return <GoalsList />
     case 'people':
       return <NamedLists kind="person" />
     case 'contexts':

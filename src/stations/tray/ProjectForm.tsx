@@ -9,6 +9,7 @@ import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
 import { useSentence } from '@/parts/capture/useSentence'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
+import type { ProjectChooserProps } from '@/parts/choosers/chooserProps'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords, saidOfProject, shortened } from '@/words'
 import { DraftPaper } from './SlipPaper'
@@ -23,6 +24,16 @@ const shelfOf = (id: string) => ({
   projectId: isIdOf('project', id) ? id : null,
   areaId: isIdOf('area', id) ? id : null,
 })
+
+/** What a project has before anything is chosen for it. */
+const unset: Omit<ProjectChooserProps['of'], 'due' | 'areaId'> = {
+  id: 'project:none',
+  state: 'open',
+  personIds: [],
+  goalIds: [],
+  afterIds: [],
+  inOrder: false,
+}
 
 export function ProjectForm({ slip, fields, onBack }: AskedOf) {
   const act = useAct()
@@ -62,7 +73,7 @@ export function ProjectForm({ slip, fields, onBack }: AskedOf) {
     ]),
   ]
   const nameOf = (id: Id<'area'>) => recordIn(document, id)?.name ?? ''
-  const of = { state: 'open', ...chosen } as const
+  const of = { ...unset, ...chosen }
   return (
     <>
       <SortingForm
@@ -81,7 +92,7 @@ export function ProjectForm({ slip, fields, onBack }: AskedOf) {
             problem={isEmpty ? 'A project needs a title.' : null}
           />
           <SaidLine
-            chips={saidOfProject(of, today).filter(({ field }) => field !== 'state')}
+            chips={saidOfProject(of, document, today).filter(({ field }) => field !== 'state')}
             offers={chosen.due ? [] : ['projectDue']}
             onChoose={chooser.choose}
           />

@@ -1,0 +1,1 @@
+export { howItMoves, lookOn, weeksBack, type GoalMoves } from './howItMoves'

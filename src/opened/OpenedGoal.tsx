@@ -1,0 +1,180 @@
+// A goal opened: what is wanted and why, what moved toward it and what stands still, what points at it, and how it stands.
+import type { Area, Goal, Id, Project } from '@/core/record'
+import { goalReaches } from '@/core/record'
+import { lists, select, type Later } from '@/state'
+import { BandHeading, Button, Choice, Column, EmptyPlace, IconButton, Press, Row, Seal, Words } from '@/ui'
+import { EditText } from '@/parts/text/EditText'
+import { useLater } from '@/held/reader'
+import { useOpened } from '@/held/useOpened'
+import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
+import { nearDate, shortened, stateWords } from '@/words'
+import { movesWords } from '@/words/goals'
+import { goalStateWords, reachWords } from '@/words/names'
+import { History } from './History'
+import { OpenedFoot } from './OpenedFoot'
+import { Remarks } from './Remarks'
+
+const rhythms = [
+  { value: 'never', label: 'never', weeks: null },
+  { value: 'month', label: 'each month', weeks: 4 },
+  { value: 'quarter', label: 'each quarter', weeks: 13 },
+  { value: 'halfYear', label: 'each half year', weeks: 26 },
+] as const
+
+export function OpenedGoal({ goal }: { goal: Goal }) {
+  const act = useAct()
+  const goals = useLater()?.goals
+  const { id, state } = goal
+  const isOpen = state === 'open'
+  const put = (next: Goal['state'], say: string) =>
+    act('setGoalState', { id, state: next }, { say: `${say}: ${shortened(goal.title)}` })
+  return (
+    <Column gap="$3" flexGrow={1}>
+      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
+        {isOpen ? 'Goal' : `Goal, ${goalStateWords[state]}`}
+      </Words>
+      <Column gap="$0.5">
+        <EditText
+          name={`${id} title`}
+          label="Goal"
+          size="title"
+          value={goal.title}
+          needed="A goal needs a name."
+          onKeep={(title, typing) =>
+            act('editGoal', { id, patch: { title } }, { say: false, atField: true, ...typing })
+          }
+        />
+        <EditText
+          name={`${id} note`}
+          label="Why"
+          bare
+          rows={3}
+          serif
+          placeholder="Why is it wanted, and what will be different?"
+          value={goal.note}
+          onKeep={(note, typing) =>
+            act('editGoal', { id, patch: { note } }, { say: false, atField: true, ...typing })
+          }
+        />
+      </Column>
+      {goals ? <Moves goal={goal} goals={goals} /> : null}
+      <Choice
+        label="Wanted"
+        options={goalReaches.map((reach) => ({ value: reach, label: reachWords[reach].toLowerCase() }))}
+        chosen={[goal.reach]}
+        onToggle={(reach) => act('editGoal', { id, patch: { reach } }, { say: false })}
+      />
+      <Choice
+        label="Looked at again"
+        options={rhythms}
+        chosen={rhythms.filter(({ weeks }) => weeks === goal.everyWeeks).map(({ value }) => value)}
+        onToggle={(value) =>
+          act(
+            'editGoal',
+            { id, patch: { everyWeeks: rhythms.find((each) => each.value === value)?.weeks ?? null } },
+            { say: false },
+          )
+        }
+      />
+      {goals ? <Toward goal={goal} goals={goals} /> : null}
+      <Remarks of={id} title="How it stands" />
+      <History ids={[id]} of={id} />
+      <OpenedFoot>
+        {isOpen ? (
+          <Row gap="$2" flexWrap="wrap">
+            <Button kind="main" label="It is reached" onPress={() => put('reached', 'Reached')} />
+            <Button label="Let it go" onPress={() => put('letGo', 'Let go')} />
+          </Row>
+        ) : (
+          <Button kind="main" label="Open it again" onPress={() => put('open', 'Open again')} />
+        )}
+      </OpenedFoot>
+    </Column>
+  )
+}
+
+/** What moved toward it in the last weeks, and when it is looked at next. */
+function Moves({ goal, goals }: { goal: Goal; goals: Later['goals'] }) {
+  const document = useHeldDocument()
+  const today = useToday()
+  const { clock } = useZen()
+  if (goal.state !== 'open') return null
+  const zone = clock.zone()
+  const { words, isMoving } = movesWords(goals.movesOf(document, goal.id, today, zone))
+  const lookOn = goals.lookAtOn(document, goal, zone)
+  return (
+    <Column gap="$0.5">
+      <Words tone={isMoving ? 'moss' : 'clay'}>{words}</Words>
+      {lookOn ? (
+        <Words size="second" tone={lookOn <= today ? 'clay' : 'inkSoft'}>
+          {lookOn <= today
+            ? `To be looked at since ${nearDate(lookOn, today)}: say below how it stands.`
+            : `Looked at again ${nearDate(lookOn, today)}`}
+        </Words>
+      ) : null}
+    </Column>
+  )
+}
+
+/** The areas and projects that point at it. */
+function Toward({ goal, goals }: { goal: Goal; goals: Later['goals'] }) {
+  const document = useHeldDocument()
+  const { areas, projects } = goals.towardOf(document, goal.id)
+  const open = projects.filter(({ state }) => select.isHeld(state))
+  const over = projects.length - open.length
+  return (
+    <Column>
+      <BandHeading title="Toward it" end={over > 0 ? `${over} over` : undefined} />
+      {areas.length + open.length === 0 ? (
+        <EmptyPlace says="Nothing points at it yet. Open a project or an area and choose it there." />
+      ) : null}
+      <Column render="ul" aria-label="Toward it">
+        {[...areas, ...open].map((one) => (
+          <TowardRow key={one.id} one={one} goalId={goal.id} />
+        ))}
+      </Column>
+    </Column>
+  )
+}
+
+function TowardRow({ one, goalId }: { one: Area | Project; goalId: Id<'goal'> }) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const today = useToday()
+  const { open } = useOpened()
+  const isProject = 'title' in one
+  const name = isProject ? one.title : one.name
+  const seal = isProject ? select.areasOf(document).find(({ id }) => id === one.areaId) : one
+  const next = isProject ? lists.nextActionOf(document, one.id, today) : undefined
+  const told = () => {
+    if (!isProject) return 'area'
+    return one.state === 'open' ? (next?.title ?? 'no next action') : stateWords[one.state]
+  }
+  return (
+    <Row render="li" gap="$1" borderBottomWidth={1} borderColor="$rule">
+      <Press onPress={() => open(one.id)} flex={1} minWidth={0} gap="$2.5" minHeight={56} data-row>
+        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
+        <Column flex={1} minWidth={0}>
+          <Words>{name}</Words>
+          <Words size="second" tone={isProject && one.state === 'open' && !next ? 'clay' : 'inkSoft'} oneLine>
+            {told()}
+          </Words>
+        </Column>
+      </Press>
+      {one.goalIds.includes(goalId) ? (
+        <IconButton
+          label={`Toward it no more: ${shortened(name)}`}
+          icon="close"
+          tone="inkSoft"
+          onPress={() =>
+            act(
+              'pointAt',
+              { id: one.id, goalId, points: false },
+              { say: `Toward it no more: ${shortened(name)}` },
+            )
+          }
+        />
+      ) : null}
+    </Row>
+  )
+}

@@ -1,0 +1,73 @@
+// Toward which goals a project goes, and after which others it comes.
+import type { Area, Id, Project } from '@/core/record'
+import { select } from '@/state'
+import { useLater } from '@/held/reader'
+import { useAct, useHeldDocument } from '@/held/zen'
+import { shortened } from '@/words'
+import { madeIn, type ChooserProps } from './chooserProps'
+import { NameChooser } from './NameChooser'
+
+interface Shared extends Pick<ChooserProps, 'anchor' | 'onClose'> {
+  readonly title: string
+}
+
+export interface GoalChooserProps extends Shared {
+  readonly of: Pick<Project | Area, 'id' | 'goalIds'>
+}
+
+export function GoalChooser({ of, ...shared }: GoalChooserProps) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const goals = useLater()?.goals.goalsOf(document) ?? []
+  const point = (goalId: Id<'goal'>, points: boolean) =>
+    act('pointAt', { id: of.id, goalId, points }, { say: false })
+  return (
+    <NameChooser
+      {...shared}
+      options={goals
+        .filter(({ id, state }) => state === 'open' || of.goalIds.includes(id))
+        .map(({ id, title }) => ({ id, name: title, isChosen: of.goalIds.includes(id) }))}
+      makes={[
+        {
+          says: (name) => `make “${name}” a goal`,
+          make: (title) => {
+            const made = madeIn<'goal'>(act('addGoal', { title, reach: 'near' }, { say: false }))
+            if (made) point(made, true)
+          },
+        },
+      ]}
+      onChoose={(id) => point(id as Id<'goal'>, !of.goalIds.includes(id as Id<'goal'>))}
+    />
+  )
+}
+
+/** As many as are looked through at each key. */
+const mostOptions = 3000
+
+export function ProjectAfterChooser({
+  of,
+  ...shared
+}: Shared & { readonly of: Pick<Project, 'id' | 'afterIds' | 'areaId'> }) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const others = select
+    .projectsOf(document)
+    .filter(({ id, state }) => id !== of.id && (select.isHeld(state) || of.afterIds.includes(id)))
+  const isNear = (project: Project) => project.areaId === of.areaId
+  return (
+    <NameChooser
+      {...shared}
+      options={[...others.filter(isNear), ...others.filter((each) => !isNear(each))]
+        .slice(0, mostOptions)
+        .map(({ id, title }) => ({ id, name: shortened(title), isChosen: of.afterIds.includes(id) }))}
+      makes={[]}
+      onChoose={(id) => {
+        const afterId = id as Id<'project'>
+        act(of.afterIds.includes(afterId) ? 'holdProjectBackNoMore' : 'holdProjectBack', {
+          id: of.id,
+          afterId,
+        })
+      }}
+    />
+  )
+}

@@ -1,0 +1,120 @@
+// Actions as they stand: one whose project is in order is held back by the one before it there, all of a project that is
+// after another by that one, and what was left in a project that rests or is over by the project itself. Nobody writes that down; it follows from what is written, and lists are made of what follows.
+// Law: what stands held back is in no list of what can be done, whatever came before (standing.test.ts).
+import { isOpen } from '@/core/action'
+import { recordIn, type Document } from '@/core/journal'
+import { compareRanks, type Action, type Id, type Project } from '@/core/record'
+import { makeTableIndex, type Standing } from './tableIndex'
+
+/** What holds an action back: another, or a project. */
+export type HoldingId = Id<'action'> | Id<'project'>
+
+/** Of one project, its actions that it holds back, as they stand. */
+type HeldBack = ReadonlyMap<string, Action>
+
+const holds = 'holds'
+const holding = makeTableIndex('project', {
+  keysOf: ({ inOrder, afterIds, state }) =>
+    inOrder || afterIds.length > 0 || state !== 'open' ? [holds] : [],
+  compare: (a, b) => (a.id < b.id ? -1 : 1),
+  inOrder: (projects) => [...projects].sort((a, b) => (a.id < b.id ? -1 : 1)),
+})
+const byOrder = (a: Action, b: Action) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
+const writtenIn = makeTableIndex('action', {
+  keysOf: (action) => (action.projectId !== null && isOpen(action) ? [action.projectId] : []),
+  compare: byOrder,
+  inOrder: (actions) => [...actions].sort(byOrder),
+})
+
+/** The open actions of a project, in their order. */
+export const writtenInProject = writtenIn.of
+
+/** The projects before one that are not over yet. */
+export const projectsBefore = (document: Document, { afterIds }: Project): Id<'project'>[] =>
+  afterIds.filter((id) => {
+    const before = recordIn(document, id)
+    return before?.state === 'open' || before?.state === 'notNow'
+  })
+
+const views = new WeakMap<Action, { readonly by: string; readonly view: Action }>()
+/** The same as long as the action and what holds it back are. */
+function heldBackBy(action: Action, ids: readonly HoldingId[]): Action {
+  const by = ids.join(' ')
+  const known = views.get(action)
+  if (known?.by === by) return known.view
+  const afterIds = [...new Set([...action.afterIds, ...ids])] as Action['afterIds']
+  const view = { ...action, afterIds }
+  views.set(action, { by, view })
+  return view
+}
+
+/** Their order, where one that was said to be after another there comes after it. */
+export function inTurnOf(actions: readonly Action[]): readonly Action[] {
+  if (actions.every(({ afterIds }) => afterIds.length === 0)) return actions
+  const left = new Map(actions.map((action) => [action.id, action]))
+  const inTurn: Action[] = []
+  const lay = (action: Action): void => {
+    if (!left.delete(action.id)) return
+    for (const id of action.afterIds) {
+      const before = left.get(id)
+      if (before) lay(before)
+    }
+    inTurn.push(action)
+  }
+  actions.forEach(lay)
+  return inTurn
+}
+
+interface Found {
+  readonly actions: readonly Action[]
+  readonly isInOrder: boolean
+  readonly before: string
+  readonly held: HeldBack
+}
+const none: HeldBack = new Map()
+
+function heldBackIn(document: Document, project: Project, was: Found | undefined): Found {
+  const actions = writtenIn.of(document, project.id)
+  // What rests or is over holds back all that was left in it.
+  const before = project.state === 'open' ? projectsBefore(document, project) : [project.id]
+  const isInOrder = project.inOrder && project.state === 'open'
+  if (was?.actions === actions && was.isInOrder === isInOrder && was.before === before.join(' ')) return was
+  const held = new Map<string, Action>()
+  const inTurn = isInOrder ? inTurnOf(actions) : actions
+  inTurn.forEach((action, at) => {
+    const first = inTurn[at - 1]
+    const ids: HoldingId[] = isInOrder && first ? [...before, first.id] : before
+    // What is begun all the same stands where it is.
+    if (ids.length > 0 && action.startedAtEpochMs === null) held.set(action.id, heldBackBy(action, ids))
+  })
+  return { actions, isInOrder, before: before.join(' '), held: held.size > 0 ? held : none }
+}
+
+let found = new Map<Id<'project'>, Found>()
+let latest: { actions: unknown; projects: unknown; standing: Standing<Action> } | null = null
+
+const standingWith = (parts: ReadonlyMap<string, HeldBack>): Standing<Action> => ({
+  parts,
+  of: (action) => (action.projectId === null ? undefined : parts.get(action.projectId)?.get(action.id)),
+})
+const nothingHeld = standingWith(new Map())
+
+/** The same as long as nothing is held back otherwise. */
+export function standingOf(document: Document): Standing<Action> {
+  if (latest?.actions === document.action && latest.projects === document.project) return latest.standing
+  const projects = holding.of(document, holds)
+  const next = new Map(
+    projects.map((project) => [project.id, heldBackIn(document, project, found.get(project.id))]),
+  )
+  const isSame = next.size === found.size && [...next].every(([id, each]) => found.get(id) === each)
+  const made = () =>
+    next.size === 0 ? nothingHeld : standingWith(new Map([...next].map(([id, { held }]) => [id, held])))
+  const standing = isSame && latest ? latest.standing : made()
+  found = next
+  latest = { actions: document.action, projects: document.project, standing }
+  return standing
+}
+
+/** An action as it stands. */
+export const asItStands = (document: Document, action: Action): Action =>
+  standingOf(document).of(action) ?? action
