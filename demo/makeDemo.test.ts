@@ -1,7 +1,8 @@
-import { isOpen } from '@/core/action'
-import { cameBackOf, heldBackOf, toSignOffOf } from '@/state/actionIndexes'
+import { isHeldUp, isOpen } from '@/core/action'
+import { actionsOfProject, cameBackOf, heldBackOf, toSignOffOf } from '@/state/actionIndexes'
 import { lensIn } from '@/core/lens'
 import { allChecklists, runsOf } from '@/state/checklists'
+import { goalsOf, lookAtOn, movesOf } from '@/state/goals'
 import { lensListOnce } from '@/state/lenses'
 import { linesToDo } from '@/state/noteLines'
 import { talksOf } from '@/state/pages'
@@ -54,8 +55,21 @@ describe('the demo data', () => {
           'action:none',
       ),
     ).toEqual({ done: 1, of: 3 })
-    expect(recordsIn(document, 'remark')).toHaveLength(2)
+    const remarks = recordsIn(document, 'remark').filter(({ ownerId }) => !ownerId.startsWith('goal:'))
+    expect(remarks).toHaveLength(2)
     expect([toSignOffOf(document).length, heldBackOf(document).length]).toEqual([1, 1])
+  })
+  it('has two goals, one that moves and one that is to be looked at, and projects in order', () => {
+    const { document } = demo
+    const goals = goalsOf(document)
+    expect(goals.map(({ reach }) => reach)).toEqual(['near', 'far'])
+    const [halls, teaching] = goals.map((goal) => movesOf(document, goal.id, today, zone))
+    expect([halls?.done, teaching?.done].every((done) => (done ?? 0) > 0)).toBe(true)
+    expect(goals.map((goal) => (lookAtOn(document, goal, zone) ?? '') <= today)).toEqual([true, false])
+    const inOrder = recordsIn(document, 'project').filter((project) => project.inOrder)
+    expect(
+      inOrder.map(({ id }) => actionsOfProject(document, id).filter((each) => !isHeldUp(each)).length),
+    ).toEqual([1, 1])
   })
   it('has six lenses of its person, each of which lists something or says what it waits for', () => {
     const day = { today, zone: 'Europe/London' }

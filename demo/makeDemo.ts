@@ -6,6 +6,7 @@ import { reviewFiguresOf } from '@/core/review'
 import { makeRandom, type Random } from '@/core/random'
 import { addDays, weekdayOf, type CalendarDate } from '@/core/time'
 import { actionsOf, projectsOf } from '@/state/selectors'
+import { setAims } from './aims'
 import { carryParts } from './carried'
 import { hatchTable } from './demoFiles'
 import { patterns, rooms, slips } from './pastWork'
@@ -277,6 +278,7 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
     projects: new Map(),
   }
   furnish(scene)
+  setAims(scene)
   workThePast(scene)
   openWork(scene)
   layOutTheDay(scene)

@@ -225,6 +225,39 @@ describe('what version 5 saved', () => {
   })
 })
 
+describe('what version 6 saved', () => {
+  const file = savedBy('v6')
+  const { document } = file
+
+  it('holds what it held, with the fields that came since', () => {
+    holdsTheSame(file)
+    expect(
+      recordsIn(document, 'project').map(({ title, state, inOrder, goalIds }) => [
+        title,
+        state,
+        inOrder,
+        goalIds,
+      ]),
+    ).toEqual([
+      ['Hall report', 'open', false, []],
+      ['Bakery case', 'notNow', false, []],
+    ])
+    expect(recordsIn(document, 'area').map(({ goalIds }) => goalIds)).toEqual([[]])
+    expect(recordsIn(document, 'lens').map(({ name }) => name)).toEqual(['At the desk'])
+  })
+  it('opens as a store, and a project of it is put in order and pointed at a goal', async () => {
+    const { store, openedAgain } = await storeOf('v6')
+    expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
+    const hall = recordsIn(document, 'project').find(({ title }) => title === 'Hall report')
+    const id = hall?.id ?? 'project:none'
+    store.run('setInOrder', { id, inOrder: true })
+    store.run('addGoal', { title: 'Three halls a year', reach: 'near' })
+    const [goal] = recordsIn(store.api.getState().document, 'goal')
+    store.run('pointAt', { id, goalId: goal?.id ?? 'goal:none', points: true })
+    expect(recordIn(await openedAgain(), id)).toMatchObject({ inOrder: true, goalIds: [goal?.id] })
+  })
+})
+
 describe('what version 4 saved', () => {
   const file = savedBy('v4')
   const { document } = file

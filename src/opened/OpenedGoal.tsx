@@ -58,37 +58,41 @@ export function OpenedGoal({ goal }: { goal: Goal }) {
         />
       </Column>
       {goals ? <Moves goal={goal} goals={goals} /> : null}
-      <Choice
-        label="Wanted"
-        options={goalReaches.map((reach) => ({ value: reach, label: reachWords[reach].toLowerCase() }))}
-        chosen={[goal.reach]}
-        onToggle={(reach) => act('editGoal', { id, patch: { reach } }, { say: false })}
-      />
-      <Choice
-        label="Looked at again"
-        options={rhythms}
-        chosen={rhythms.filter(({ weeks }) => weeks === goal.everyWeeks).map(({ value }) => value)}
-        onToggle={(value) =>
-          act(
-            'editGoal',
-            { id, patch: { everyWeeks: rhythms.find((each) => each.value === value)?.weeks ?? null } },
-            { say: false },
-          )
-        }
-      />
       {goals ? <Toward goal={goal} goals={goals} /> : null}
       <Remarks of={id} title="How it stands" />
-      <History ids={[id]} of={id} />
-      <OpenedFoot>
+      <Column gap="$2.5">
+        <BandHeading title="How it is held" />
+        <Choice
+          label="Wanted"
+          options={goalReaches.map((reach) => ({ value: reach, label: reachWords[reach].toLowerCase() }))}
+          chosen={[goal.reach]}
+          onToggle={(reach) => act('editGoal', { id, patch: { reach } }, { say: false })}
+        />
+        <Choice
+          label="Looked at again"
+          options={rhythms}
+          chosen={rhythms.filter(({ weeks }) => weeks === goal.everyWeeks).map(({ value }) => value)}
+          onToggle={(value) =>
+            act(
+              'editGoal',
+              { id, patch: { everyWeeks: rhythms.find((each) => each.value === value)?.weeks ?? null } },
+              { say: false },
+            )
+          }
+        />
         {isOpen ? (
-          <Row gap="$2" flexWrap="wrap">
-            <Button kind="main" label="It is reached" onPress={() => put('reached', 'Reached')} />
+          <Row gap="$2" flexWrap="wrap" paddingTop="$2">
+            <Button label="It is reached" onPress={() => put('reached', 'Reached')} />
             <Button label="Let it go" onPress={() => put('letGo', 'Let go')} />
           </Row>
-        ) : (
-          <Button kind="main" label="Open it again" onPress={() => put('open', 'Open again')} />
-        )}
-      </OpenedFoot>
+        ) : null}
+      </Column>
+      <History ids={[id]} of={id} />
+      {isOpen ? null : (
+        <OpenedFoot
+          main={<Button kind="main" label="Open it again" onPress={() => put('open', 'Open again')} />}
+        />
+      )}
     </Column>
   )
 }

@@ -118,6 +118,12 @@ it('gives what version 3 knew of coming back the fields of version 4', () => {
   const moved = updated('action:a', { day: [null, 'd'], odd: 'no pair' })
   expect(migrateChange(moved, 3)).toEqual(moved)
 })
+it('gives projects and areas of version 6 what points and holds back', () => {
+  expect(migrateEntry(entry({ id: 'project:p', title: 'P' }), 6)).toEqual(
+    entry({ id: 'project:p', title: 'P', inOrder: false, afterIds: [], personIds: [], goalIds: [] }),
+  )
+  expect(migrateEntry(entry({ id: 'area:a' }), 6)).toEqual(entry({ id: 'area:a', goalIds: [] }))
+})
 it('leaves a kind it does not know, and what is of this version, as it is', () => {
   const dream = entry({ id: 'dream:1', moves: 3, aims: ['fly'] })
   expect(migrateEntry(dream, 1)).toEqual(dream)

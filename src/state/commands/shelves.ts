@@ -40,7 +40,7 @@ const inState = (context: CommandContext, state: ProjectState) => ({
 
 export const editProject: Command<{
   id: Id<'project'>
-  patch: Partial<Pick<Project, 'title' | 'outcome' | 'note' | 'due' | 'areaId' | 'state'>>
+  patch: Partial<Pick<Project, 'title' | 'outcome' | 'note' | 'due' | 'areaId' | 'personIds' | 'state'>>
 }> = (context, { id, patch }) =>
   changeLine(context, id, patch.state ? { ...patch, ...inState(context, patch.state) } : patch)
 
