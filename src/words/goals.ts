@@ -17,6 +17,8 @@ export function movesWords({ minutes, done, finished, still }: GoalMoves): {
     ? `${moved.join(', ')} in ${weeksBack} weeks`
     : `nothing moved toward it in ${weeksBack} weeks`
   const standing =
-    still.length > 0 ? `; ${still.length} ${still.length === 1 ? 'stands' : 'stand'} still` : ''
+    still.length > 0
+      ? `; ${count(still.length, 'project')} ${still.length === 1 ? 'stands' : 'stand'} still`
+      : ''
   return { words: `${told}${standing}`, isMoving }
 }

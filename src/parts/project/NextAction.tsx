@@ -38,7 +38,7 @@ export function NextAction({
     onAdded?.()
   }
   return (
-    <Column gap="$2" flex={1}>
+    <Column gap="$2" flexGrow={1} flexShrink={1} flexBasis="auto" minWidth={0}>
       <UnderstoodLine
         text={text}
         sentence={sentence}
