@@ -9,7 +9,7 @@ import { useDonePlace } from '@/parts/done/useDonePlace'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeld } from '@/held/zen'
-import { useOpened } from '@/held/useOpened'
+import { LeaveNamed } from './LeaveNamed'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { Remarks } from './Remarks'
 import { Talks } from './Talks'
@@ -19,7 +19,6 @@ const portion = 100
 
 export function OpenedNamed({ named }: { named: Context | Person }) {
   const act = useAct()
-  const { close } = useOpened()
   const { id } = named
   const isContext = isIdOf('context', id)
   const withIt = useHeld(({ document }) =>
@@ -77,15 +76,7 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
           <Remarks of={id} />
         </>
       ) : null}
-      <Row>
-        <Button
-          label="Remove"
-          onPress={() => {
-            close()
-            act('removeNamed', { id })
-          }}
-        />
-      </Row>
+      <LeaveNamed named={named} />
     </Column>
   )
 }

@@ -127,6 +127,7 @@ export const actWords: Readonly<Record<CommandName | 'undo' | 'redo' | 'bringIn'
   renameContext: 'Renamed',
   renamePerson: 'Renamed',
   removeNamed: 'Removed',
+  joinNamed: 'Joined',
   setSettings: 'Settings changed',
   chooseFirst: 'First choices made',
   startReview: 'Review begun',

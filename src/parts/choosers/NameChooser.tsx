@@ -14,7 +14,7 @@ export interface NamedOption {
   readonly isChosen?: boolean
 }
 
-interface NameChooserProps {
+export interface NameChooserProps {
   readonly title: string
   readonly anchor: DOMRect | null
   readonly options: readonly NamedOption[]

@@ -7,6 +7,7 @@ import type { DayChooserProps } from './DayChooser'
 import type { MinutesChooserProps } from './ScaleChooser'
 import type { LensChooserProps } from './lens/lensChooserProps'
 import type { LookChooserProps } from './LookChooser'
+import type { NameChooserProps } from './NameChooser'
 import type { ReminderChooserProps } from './ReminderChooser'
 import type { RepeatChooserProps } from './RepeatChooser'
 import type { SaidAgainProps } from './SaidAgain'
@@ -96,6 +97,8 @@ export const OpenedLookChooser = beside<LookChooserProps>('LookChooser')
 export const OpenedMinutesChooser = beside<MinutesChooserProps>('MinutesChooser')
 /** A day, and perhaps a time. */
 export const OpenedDayChooser = beside<DayChooserProps>('DayChooser')
+/** One of several by name. */
+export const OpenedNameChooser = beside<NameChooserProps>('NameChooser')
 /** A chooser of a field that stands alone. */
 export const ChosenField = beside<ChooserProps>('ActionChooser')
 

@@ -1,9 +1,8 @@
 // Contexts, people and settings.
 import { checksumOf } from '@/core/checksum'
-import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
-import { isIdOf, type Action, type Id, type KeptSettings, type Settings } from '@/core/record'
+import { recordIn, recordsIn, updateOf } from '@/core/journal'
+import { type Id, type KeptSettings, type Settings } from '@/core/record'
 import { refuse } from '@/core/result'
-import { remarksOf } from '../partIndexes'
 import { settingsIn, toKept } from '../settingsIn'
 import {
   added,
@@ -11,7 +10,6 @@ import {
   diffOf,
   lineOf,
   rankAfter,
-  removed,
   type Command,
   type CommandContext,
   type Outcome,
@@ -74,30 +72,6 @@ export const renameContext: Command<{ id: Id<'context'>; name: string }> = (cont
   named(context, 'context', name, id, (line) => change(context, id, () => ({ name: line })))
 export const renamePerson: Command<{ id: Id<'person'>; name: string }> = (context, { id, name }) =>
   named(context, 'person', name, id, (line) => change(context, id, () => ({ name: line })))
-
-/** Removes a context or a person, and the mention of it from every action; what waits for the person keeps the name in words. */
-export const removeNamed: Command<{ id: Id<'context'> | Id<'person'> }> = (context, { id }) => {
-  const record = recordIn(context.document, id as Id<'person'>)
-  if (!record) return refuse({ kind: 'notFound' })
-  const remarks = isIdOf('person', id) ? remarksOf(context.document, id) : []
-  const parts: (RecordDiff | null)[] = [removed(record), ...remarks.map(removed)]
-  const without = <T extends string>(ids: readonly T[]): T[] => ids.filter((other) => other !== id)
-  for (const action of recordsIn(context.document, 'action')) {
-    const patch: Partial<Action> = isIdOf('context', id)
-      ? { contextIds: without(action.contextIds) }
-      : { personIds: without(action.personIds) }
-    const { contextIds, personIds } = action.alone
-    patch.alone = {
-      ...action.alone,
-      ...(contextIds ? { contextIds: without(contextIds) } : {}),
-      ...(personIds ? { personIds: without(personIds) } : {}),
-    }
-    if (action.waiting?.personId === id)
-      patch.waiting = { ...action.waiting, personId: null, whom: record.name }
-    parts.push(updateOf(action, patch))
-  }
-  return diffOf(...parts)
-}
 
 /** Only what is set is written, the first time too: the rest goes on being read from its defaults. */
 export const setSettings: Command<Partial<Settings>> = (context, patch) => {

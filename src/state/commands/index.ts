@@ -55,7 +55,6 @@ export const commands = {
   addPerson: around.addPerson,
   renameContext: around.renameContext,
   renamePerson: around.renamePerson,
-  removeNamed: around.removeNamed,
   setSettings: around.setSettings,
 } as const
 

@@ -15,6 +15,7 @@ import * as firstHour from './firstHour'
 import * as goals from './goals'
 import * as kept from './kept'
 import * as lensActs from './lenses'
+import * as namedActs from './named'
 import * as notes from './notes'
 import * as remarks from './remarks'
 import * as reminding from './reminding'
@@ -100,6 +101,8 @@ export const laterCommands = {
   spreadDay: days.spreadDay,
   startInstead: days.startInstead,
   layInto: days.layInto,
+  removeNamed: namedActs.removeNamed,
+  joinNamed: namedActs.joinNamed,
   addGoal: goals.addGoal,
   editGoal: goals.editGoal,
   setGoalState: goals.setGoalState,

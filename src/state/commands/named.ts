@@ -1,0 +1,76 @@
+// Contexts and people that go, or become one with another: what mentions them is told along.
+import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
+import { isIdOf, kindOf, noteLimit, type Action, type AnyRecord, type Id } from '@/core/record'
+import { refuse } from '@/core/result'
+import { filesOf, remarksOf } from '../partIndexes'
+import { diffOf, removed, type Command, type CommandContext } from './command'
+
+type Named = Id<'context'> | Id<'person'>
+
+/** Every mention of a context or a person, in actions, projects, talks and slips, made one of another, or taken out. */
+function mentioned(context: CommandContext, id: Named, intoId: Named | null): (RecordDiff | null)[] {
+  const { document } = context
+  const of = <T extends string>(ids: readonly T[]): T[] =>
+    ids.includes(id as unknown as T)
+      ? [...new Set(ids.flatMap((each) => (each === id ? ((intoId ?? []) as T) : each)))]
+      : [...ids]
+  const name = recordIn(document, id as Id<'person'>)?.name ?? ''
+  const inAction = (action: Action): RecordDiff | null => {
+    const { contextIds, personIds } = action.alone
+    const isWaiting = action.waiting?.personId === id
+    return updateOf(action, {
+      contextIds: of(action.contextIds),
+      personIds: of(action.personIds),
+      alone: {
+        ...action.alone,
+        ...(contextIds ? { contextIds: of(contextIds) } : {}),
+        ...(personIds ? { personIds: of(personIds) } : {}),
+      },
+      ...(isWaiting && action.waiting
+        ? {
+            waiting: intoId
+              ? { ...action.waiting, personId: intoId as Id<'person'> }
+              : { ...action.waiting, personId: null, whom: name },
+          }
+        : {}),
+    })
+  }
+  const withPeople = isIdOf('person', id)
+    ? [...recordsIn(document, 'project'), ...recordsIn(document, 'note'), ...recordsIn(document, 'slip')].map(
+        (record) => updateOf(record as AnyRecord, { personIds: of(record.personIds) } as Partial<AnyRecord>),
+      )
+    : []
+  return [...recordsIn(document, 'action').map(inAction), ...withPeople]
+}
+
+/** Removes a context or a person, and the mention of it from everything; what waits for the person keeps the name in words. */
+export const removeNamed: Command<{ id: Named }> = (context, { id }) => {
+  const record = recordIn(context.document, id as Id<'person'>)
+  if (!record) return refuse({ kind: 'notFound' })
+  const remarks = isIdOf('person', id) ? remarksOf(context.document, id) : []
+  return diffOf(removed(record), ...remarks.map(removed), ...mentioned(context, id, null))
+}
+
+/**
+ * Joins a context or a person with another: what was the one's is the other's from then on, with remarks and note, and in
+ * the lenses that ask for it.
+ */
+export const joinNamed: Command<{ id: Named; intoId: Named }> = (context, { id, intoId }) => {
+  const { document } = context
+  const [record, into] = [id, intoId].map((each) => recordIn(document, each as Id<'person'>))
+  if (!record || !into || id === intoId || kindOf(id) !== kindOf(intoId)) return refuse({ kind: 'notFound' })
+  const told = <T>(value: T): T => JSON.parse(JSON.stringify(value).replaceAll(`"${id}"`, `"${intoId}"`)) as T
+  const lenses = recordsIn(document, 'lens').map((lens) =>
+    updateOf(lens, { conditions: told(lens.conditions), bands: told(lens.bands) }),
+  )
+  const note = [into.note, record.note].filter(Boolean).join('\n\n')
+  if (note.length > noteLimit) return refuse({ kind: 'tooLong', field: 'note', limit: noteLimit })
+  const ofPerson = isIdOf('person', id)
+    ? [
+        updateOf(into, { note }),
+        ...remarksOf(document, id).map((remark) => updateOf(remark, { ownerId: intoId as Id<'person'> })),
+        ...filesOf(document, id).map((file) => updateOf(file, { ownerId: intoId as Id<'person'> })),
+      ]
+    : []
+  return diffOf(removed(record), ...ofPerson, ...lenses, ...mentioned(context, id, intoId))
+}
