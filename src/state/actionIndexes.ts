@@ -86,7 +86,9 @@ const waitingSince = indexOf({
   ...orderedBy((a, b) => ((a.waiting?.since ?? '') < (b.waiting?.since ?? '') ? -1 : byId(a, b))),
 })
 const laidBy = indexOf({
-  keysOf: ofOpen((action) => (action.horizon === 'someday' && !action.waiting ? [someday] : [])),
+  keysOf: ofOpen(({ horizon, waiting: whom }) =>
+    (horizon === 'someday' || horizon === 'shelf') && !whom ? [horizon] : [],
+  ),
   ...orderedBy((a, b) => a.createdAtEpochMs - b.createdAtEpochMs || byId(a, b)),
 })
 const byNotBefore = indexOf({
@@ -110,6 +112,8 @@ export const waitingOf = (document: Document) => waitingSince.of(document, waiti
 export const toSignOffOf = (document: Document) => waitingSince.of(document, signOff)
 /** Held for someday, the oldest first. */
 export const somedayOf = (document: Document) => laidBy.of(document, someday)
+/** Held on the shelf, the oldest first. */
+export const onShelfOf = (document: Document) => laidBy.of(document, 'shelf')
 /** With a day before which they are hidden, past ones too, the nearest first. */
 export const notBeforeOf = (document: Document) => byNotBefore.of(document, hidden)
 

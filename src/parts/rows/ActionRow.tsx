@@ -17,7 +17,7 @@ import { useHeld, type Act } from '@/held/zen'
 import { useSurroundings } from './surroundings'
 import { useChoosing } from './useChoosing'
 
-export type QuickAct = 'pick' | 'unpick' | 'move' | 'stay' | 'chase'
+export type QuickAct = 'pick' | 'unpick' | 'move' | 'stay' | 'chase' | 'nearer'
 
 export interface ActionRowProps {
   readonly action: Action
@@ -166,6 +166,7 @@ export const ActionRow = memo(function ActionRow({
 
 function actQuickly(quick: QuickAct, id: Action['id'], act: Act): void {
   if (quick === 'move') desk.getState().openSheet({ kind: 'move', id })
+  else if (quick === 'nearer') desk.getState().openSheet({ kind: 'horizon', id })
   else if (quick === 'chase') desk.getState().openSheet({ kind: 'chase', id })
   else if (quick === 'stay') act('takeFromTickler', { ids: [id] })
   else act(quick, { id })
@@ -173,6 +174,7 @@ function actQuickly(quick: QuickAct, id: Action['id'], act: Act): void {
 
 const quickFaces = {
   chase: { words: 'ask', label: (title: string) => `Ask after ${title}` },
+  nearer: { words: 'nearer', label: (title: string) => `Bring ${title} nearer` },
   stay: { words: 'stays', label: (title: string) => `${title} stays as it is` },
   pick: { icon: 'plus', label: (title: string) => `Pick ${title} for today` },
   unpick: { icon: 'minus', label: (title: string) => `Take ${title} off today` },

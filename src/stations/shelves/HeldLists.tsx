@@ -1,4 +1,4 @@
-// What is held and not on today's table: waiting, someday, hidden until a day.
+// What is held and not on today's table: waiting, held back, hidden until a day.
 import { isHidden } from '@/core/action'
 import { useMemo } from 'react'
 import { lists } from '@/state'
@@ -16,7 +16,6 @@ const texts = {
     empty: 'Nothing you have done waits for somebody to accept it.',
   },
   heldBack: { title: 'After another', empty: 'Nothing is held back until something else is done.' },
-  someday: { title: 'Someday', empty: 'What may be done one day, and need not be decided now, rests here.' },
   hidden: { title: 'Not before', empty: 'Nothing is hidden until a later day.' },
 } as const
 
@@ -24,11 +23,8 @@ const listOf = {
   waiting: lists.waitingOf,
   signOff: lists.toSignOffOf,
   heldBack: lists.heldBackOf,
-  someday: lists.somedayOf,
   hidden: lists.notBeforeOf,
 } as const
-
-const inPlum: ReadonlySet<string> = new Set(['someday', 'hidden'])
 
 export function HeldLists({ which }: { which: keyof typeof texts }) {
   const today = useToday()
@@ -44,7 +40,7 @@ export function HeldLists({ which }: { which: keyof typeof texts }) {
       title={texts[which].title}
       actions={found}
       showProject
-      tone={inPlum.has(which) ? 'plum' : 'slate'}
+      tone={which === 'hidden' ? 'plum' : 'slate'}
       quick={which === 'waiting' || which === 'signOff' ? 'chase' : undefined}
     />
   )

@@ -11,6 +11,7 @@ import { useHeld } from '@/held/zen'
 import { AreaShelves, type SideChoice } from './AreaShelves'
 import { GoalsList } from './GoalsList'
 import { HeldLists } from './HeldLists'
+import { KeptForLater } from './KeptForLater'
 import { LetGoList } from './LetGoList'
 import { NamedLists } from './NamedLists'
 import { ReadingList } from './ReadingList'
@@ -37,6 +38,8 @@ type Tab = (typeof tabs)[number]['key']
 
 function ListOf({ tab }: { tab: Exclude<Tab, 'areas'> }) {
   switch (tab) {
+    case 'someday':
+      return <KeptForLater />
     case 'goals':
       return <GoalsList />
     case 'people':

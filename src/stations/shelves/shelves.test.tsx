@@ -7,6 +7,7 @@ import { OpenedNamed } from '@/opened/OpenedNamed'
 import { OpenedProject } from '@/opened/OpenedProject'
 import { chooseIn, hidden } from '@/opened/testing'
 import { OpenedShelf } from '@/opened/OpenedShelf'
+import { desk } from '@/held/desk'
 import { showStation } from '@/frame/testing'
 import { useHeld } from '@/held/zen'
 import { ShelvesStation } from './ShelvesStation'
@@ -85,6 +86,40 @@ describe('the shelves', () => {
     press('Unfold')
     press('Open Accounts again')
     expect(select.projectsOf(documentOf(store))[0]?.state).toBe('open')
+  })
+  it('keep for later what is on the shelf and someday, area by area; a touch asks how near', async () => {
+    const store = await showStation(<ShelvesStation />, (fresh) => {
+      furnish(fresh)
+      const [office, house] = select.areasOf(documentOf(fresh)) as [Area, Area]
+      const [accounts] = select.projectsOf(documentOf(fresh)) as [Project]
+      for (const [title, horizon, place] of [
+        ['old ledgers', 'shelf', { projectId: accounts.id }],
+        ['paint', 'someday', { areaId: house.id }],
+        ['shelves', 'shelf', { areaId: house.id }],
+        ['learn to sail', 'someday', {}],
+        ['now', 'soon', { areaId: office.id }],
+      ] as const)
+        fresh.run('addAction', { title, horizon, ...place })
+    })
+    fireEvent.click(screen.getByRole('tab', { name: 'Someday' }))
+    const words = ['old ledgers', 'shelves', 'paint', 'learn to sail', 'Office', 'House', 'On no area']
+    const told = (list: string) => titlesIn(list).map((line) => words.find((word) => line.includes(word)))
+    expect(told('On the shelf')).toEqual(['Office', 'old ledgers', 'House', 'shelves'])
+    expect(told('Someday')).toEqual(['House', 'paint', 'On no area', 'learn to sail'])
+    press('Bring paint nearer')
+    expect(desk.getState().sheet).toEqual({
+      kind: 'horizon',
+      id: recordsIn(documentOf(store), 'action').find(({ title }) => title === 'paint')?.id,
+    })
+    const ids = recordsIn(documentOf(store), 'action')
+    act(
+      () =>
+        void store.run('setHorizon', {
+          id: ids.find(({ title }) => title === 'paint')?.id as never,
+          horizon: 'week',
+        }),
+    )
+    expect(titlesIn('Someday').some((title) => title.includes('paint'))).toBe(false)
   })
   it('refuse a context that is there already, in words', async () => {
     const store = await showStation(
