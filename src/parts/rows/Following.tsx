@@ -1,8 +1,10 @@
 // Which lines of a long list are looked at. The library of virtual lists is told of the lines four at a time: what it does at
 // each change grows with what it is told of, and in a list of a hundred thousand that was most of the work of a tick.
 import {
+  elementScroll,
   useVirtualizer,
   useWindowVirtualizer,
+  windowScroll,
   type ReactVirtualizerOptions,
   type Virtualizer,
 } from '@tanstack/react-virtual'
@@ -29,13 +31,9 @@ type Inside = Omit<FollowingProps, 'boxRef'>
 
 function InBox({ boxRef, ...props }: Inside & { readonly boxRef: RefObject<HTMLElement | null> }) {
   const options = useParts(props.lines)
+  const [scrollToFn] = useState(() => leftAsItIs<HTMLElement>(elementScroll, ({ scrollTop }) => scrollTop))
   // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is read while drawing, and handed on to no memo
-  const virtual = useVirtualizer({
-    ...options,
-    getScrollElement: () => boxRef.current,
-    // It may have been scrolled before this was there, and stays so.
-    initialOffset: () => boxRef.current?.scrollTop ?? 0,
-  })
+  const virtual = useVirtualizer({ ...options, scrollToFn, getScrollElement: () => boxRef.current })
   useTold(virtual, 0, props)
   return null
 }
@@ -43,9 +41,28 @@ function InBox({ boxRef, ...props }: Inside & { readonly boxRef: RefObject<HTMLE
 function InPage(props: Inside) {
   const options = useParts(props.lines)
   const offset = useOffsetInPage(props.flowRef)
-  const virtual = useWindowVirtualizer({ ...options, scrollMargin: offset })
+  const [scrollToFn] = useState(() => leftAsItIs<Window>(windowScroll, ({ scrollY }) => scrollY))
+  const virtual = useWindowVirtualizer({ ...options, scrollToFn, scrollMargin: offset })
   useTold(virtual, offset, props)
   return null
+}
+
+type ScrollTo<Box extends Element | Window> = ReactVirtualizerOptions<Box, Element>['scrollToFn']
+
+/**
+ * The library scrolls to where it read the box to be when it was drawn first. That box may have been scrolled since, before
+ * this was there: how far is read then, and not set.
+ */
+function leftAsItIs<Box extends Element | Window>(
+  scroll: ScrollTo<Box>,
+  read: (box: Box) => number,
+): ScrollTo<Box> {
+  let isAttached = false
+  return (offset, options, instance) => {
+    if (isAttached || !instance.scrollElement) return scroll(offset, options, instance)
+    isAttached = true
+    instance.scrollOffset = read(instance.scrollElement)
+  }
 }
 
 type Parts = Pick<
