@@ -31,12 +31,6 @@ const shownAs = (view) => async (page) => {
   await page.getByRole('radio', { name: view, exact: true }).click()
   await page.getByRole('checkbox').first().waitFor()
 }
-const openLens = (name) => (page) =>
-  page
-    .getByRole('button', { name: new RegExp(name) })
-    .first()
-    .click()
-
 const views = [
   {
     name: 'tray-phone',
@@ -114,12 +108,29 @@ const views = [
     act: (page) => page.getByText('Client rooms').first().waitFor(),
   },
   { name: 'lens-columns-wide', path: byDate, size: wide, act: shownAs('columns') },
-  { name: 'lens-columns-phone', path: '/day?lens=all', size: phone, act: openLens('Evenings at home') },
   { name: 'lens-table-wide', path: byDate, size: wide, act: shownAs('table') },
-  { name: 'lens-table-phone', path: '/day?lens=all', size: phone, act: openLens('Before the money runs') },
   { name: 'glance', path: '/glance', size: { width: 360, height: 600 } },
   { name: 'week-wide', path: '/week', size: wide },
   { name: 'shelves-wide', path: '/shelves', size: wide },
+  {
+    name: 'project-phone',
+    path: '/shelves',
+    size: phone,
+    act: (page) =>
+      page
+        .getByRole('button', { name: /^Open Recalibrate the meter set/ })
+        .first()
+        .click(),
+  },
+  {
+    name: 'goals-wide',
+    path: '/shelves',
+    size: wide,
+    act: async (page) => {
+      await page.getByRole('tab', { name: 'Goals' }).click()
+      await page.getByRole('button', { name: /Three halls a year/ }).click()
+    },
+  },
   { name: 'day-wide-lamp', path: '/day', size: wide, lamp: true },
 ]
 

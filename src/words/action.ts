@@ -63,7 +63,7 @@ export function actionDetails(
 }
 
 /** "after Draw the echo paths": what it was said to be after, or what its project is after; its place in order goes unsaid. */
-function heldBackWords({ id, afterIds, projectId }: Action, document: Document): string | null {
+export function heldBackWords({ id, afterIds, projectId }: Action, document: Document): string | null {
   const written = recordIn(document, id)?.afterIds ?? []
   const told = afterIds.find(
     (each) => written.includes(each) || (!isIdOf('action', each) && each !== projectId),

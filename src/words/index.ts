@@ -23,7 +23,7 @@ export {
   stationWords,
   stoneWords,
 } from './names'
-export { actionDetails, horizonWords, movedWords, waitingWords } from './action'
+export { actionDetails, heldBackWords, horizonWords, movedWords, waitingWords } from './action'
 export { cameWithWords, chipWords, guessWords, saidAgainWords } from './sentence'
 export { asSaid, comesWithWords, reminderWords, repeatWords } from './repeat'
 export { loadWords } from './load'

@@ -1,12 +1,13 @@
 import { useMedia, View } from '@tamagui/core'
 import { useMemo } from 'react'
+import { isHeldUp } from '@/core/action'
 import type { Document } from '@/core/journal'
 import type { CalendarDate } from '@/core/time'
 import type { Action, Id, Project } from '@/core/record'
 import { lists } from '@/state'
 import { Column, Icon, Press, Row, Unseen, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
-import { nearDate, shortDate, stateWords, waitingWords } from '@/words'
+import { heldBackWords, nearDate, shortDate, stateWords, waitingWords } from '@/words'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { RankButtons } from './RankButtons'
 
@@ -115,6 +116,8 @@ function NextLine({
   ) : null
   const words = useMemo(() => {
     if (action?.waiting) return waitingWords(action, document, today)
+    const held = action && heldBackWords(action, document)
+    if (held) return `${action.title}, ${held}`
     const later = action?.notBefore && action.notBefore > today ? action.notBefore : null
     return later ? `${action?.title}, not before ${nearDate(later, today)}` : action?.title
   }, [action, document, today])
@@ -127,8 +130,8 @@ function NextLine({
       ) : null}
       {project.state === 'open' && action ? (
         <>
-          <Icon name="next" size={16} tone={action.waiting ? 'slate' : 'brass'} />
-          <Words size="second" tone={action.waiting ? 'slate' : 'ink'} flex={1} oneLine>
+          <Icon name="next" size={16} tone={isHeldUp(action) ? 'slate' : 'brass'} />
+          <Words size="second" tone={isHeldUp(action) ? 'slate' : 'ink'} flex={1} oneLine>
             {words}
           </Words>
         </>
