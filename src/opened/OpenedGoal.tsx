@@ -1,4 +1,4 @@
-// A goal opened: what is wanted and why, what moved toward it and what stands still, what points at it, and how it stands.
+// A goal opened: what is wanted and why, what moved toward it and what stands still, how it stands, and what points at it.
 import type { Area, Goal, Id, Project } from '@/core/record'
 import { goalReaches } from '@/core/record'
 import { lists, select, type Later } from '@/state'
@@ -58,8 +58,8 @@ export function OpenedGoal({ goal }: { goal: Goal }) {
         />
       </Column>
       {goals ? <Moves goal={goal} goals={goals} /> : null}
-      {goals ? <Toward goal={goal} goals={goals} /> : null}
       <Remarks of={id} title="How it stands" />
+      {goals ? <Toward goal={goal} goals={goals} /> : null}
       <Column gap="$2.5">
         <BandHeading title="How it is held" />
         <Choice

@@ -117,6 +117,17 @@ describe('actions as they stand', () => {
             (action) => action.doneAtEpochMs === null && canBeDone(document(), action),
           )
           expect([...now].sort()).toEqual(wanted.map(({ title }) => title).sort())
+          // What is held back stands in its project and among all that is open, once, as what it is now.
+          const open = recordsIn(document(), 'action').filter(({ doneAtEpochMs }) => doneAtEpochMs === null)
+          const inProjects = recordsIn(document(), 'project').flatMap(({ id }) =>
+            lists.actionsOfProject(document(), id),
+          )
+          const loose = open.filter(({ projectId }) => projectId === null)
+          for (const listed of [lists.openActionsOf(document()), [...inProjects, ...loose]])
+            expect(new Map(listed.map((each) => [each.id, each.projectId]))).toEqual(
+              new Map(open.map((each) => [each.id, each.projectId])),
+            )
+          expect(lists.openActionsOf(document())).toHaveLength(open.length)
         }
         // Nothing of what follows was written.
         for (const record of recordsById(document()).values())
