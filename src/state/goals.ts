@@ -1,6 +1,6 @@
 // Goals as they are read: in their order, what points at each, how each moves, and when it is to be looked at.
 import { howItMoves, lookOn, weeksBack, type GoalMoves } from '@/core/goal'
-import { recordsIn, type Document } from '@/core/journal'
+import type { Document } from '@/core/journal'
 import { compareRanks, type Area, type Goal, type Id, type Project } from '@/core/record'
 import { addDays, epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
 import { doneOf } from './actionIndexes'
@@ -51,6 +51,3 @@ export function lookAtOn(document: Document, goal: Goal, zone: string): Calendar
   const last = remarksOf(document, goal.id).reduce((latest, { date }) => (date > latest ? date : latest), set)
   return lookOn(goal.everyWeeks, last)
 }
-
-/** Whether there is any: for what is offered only then. */
-export const hasGoals = (document: Document): boolean => recordsIn(document, 'goal').length > 0

@@ -7,7 +7,7 @@ import { compareRanks, type Action, type Id, type Project } from '@/core/record'
 import { makeTableIndex, type Standing } from './tableIndex'
 
 /** What holds an action back: another, or a project. */
-export type HoldingId = Id<'action'> | Id<'project'>
+type HoldingId = Id<'action'> | Id<'project'>
 
 /** Of one project, its actions that it holds back, as they stand. */
 type HeldBack = ReadonlyMap<string, Action>
