@@ -31,6 +31,16 @@ export function dayBandOf(action: Action, today: CalendarDate, reach: Reach): Da
   return isInReach(action, today, reach) ? 'inReach' : null
 }
 
+/** The band in which an action done today stood while it was open; what stood in none of the day's own was picked by doing it. */
+export function doneBandOf(
+  action: Action,
+  today: CalendarDate,
+  reach: Reach,
+): Exclude<DayBandName, 'inReach'> {
+  const band = dayBandOf({ ...action, doneAtEpochMs: null }, today, reach)
+  return band === null || band === 'inReach' ? 'picked' : band
+}
+
 /** Held for this week, or promised for a day of it. */
 const isOfWeek = ({ horizon, due }: Action, { weekEnd }: Reach): boolean =>
   horizon === 'week' || (weekEnd !== undefined && due !== null && due.date <= weekEnd)

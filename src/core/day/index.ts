@@ -1,4 +1,4 @@
-export { dayBandNames, dayBandOf, dayBandsOf, type DayBandName, type DayBands } from './dayBands'
+export { dayBandNames, dayBandOf, dayBandsOf, doneBandOf, type DayBandName, type DayBands } from './dayBands'
 export { loadOf, minutesOf, type Load } from './load'
 export {
   compareByHand,

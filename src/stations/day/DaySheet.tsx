@@ -1,7 +1,7 @@
 // The Day sheet: what is on today in bands that never share anything, laid against the free time of this day.
 import { useState } from 'react'
 import { isOpen } from '@/core/action'
-import { loadOf, type DayBandName } from '@/core/day'
+import { doneBandOf, inOrderOfHand, loadOf, type DayBandName } from '@/core/day'
 import type { Action } from '@/core/record'
 import { select } from '@/state'
 import { Button, Column, EmptyPlace, Row, type Tone } from '@/ui'
@@ -50,7 +50,8 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   const few = day.bands.fewInReach(day.document, fewInReach)
   const done = useDoneToday()
   const [donePlace, setDonePlace] = useDonePlace('day')
-  const among = donePlace === 'among' ? done : []
+  const among = (name: Planned) =>
+    donePlace === 'among' ? done.filter((action) => doneBandOf(action, today, day.reach) === name) : []
   return (
     <CarryBetweenBands bands={{ ...bands, inReach: few }}>
       <LoadGauge
@@ -62,18 +63,15 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
       <DayStrip />
       <PlanningActs isFull={load.overMinutes > 0 || bands.carriedOver.length > 0} onAct={setPlanning} />
       <DayNoteRow />
-      {inOrder.map((name) =>
-        bands[name].length > 0 || (name === 'picked' && among.length > 0) ? (
-          <DropPlace key={name} place={{ kind: 'in', in: name }}>
-            <PlannedBand
-              name={name}
-              actions={bands[name]}
-              done={name === 'picked' ? among : []}
-              limit={settings.underwayLimit}
-            />
-          </DropPlace>
-        ) : null,
-      )}
+      {inOrder
+        .map((name) => ({ name, ticked: among(name) }))
+        .map(({ name, ticked }) =>
+          bands[name].length > 0 || ticked.length > 0 ? (
+            <DropPlace key={name} place={{ kind: 'in', in: name }}>
+              <PlannedBand name={name} actions={bands[name]} done={ticked} limit={settings.underwayLimit} />
+            </DropPlace>
+          ) : null,
+        )}
       {planned.length === 0 ? <NothingPlanned reachable={reachable} onSeeReach={onSeeReach} /> : null}
       {reachable > 0 ? (
         <DropPlace place={{ kind: 'in', in: 'inReach' }}>
@@ -123,7 +121,7 @@ function PlannedBand({
     <Band
       title={bandWords[name]}
       actions={actions}
-      rows={[...rolledUp(actions), ...done]}
+      rows={rolledUp(done.length === 0 ? actions : inOrderOfHand([...actions, ...done]))}
       render={(row) => <DayRow row={row as RolledRowOf} {...faces[name]} />}
       {...faces[name]}
       {...(name === 'underway' ? { counted: `${actions.length} of ${limit}` } : {})}

@@ -54,13 +54,15 @@ describe('the Day sheet', () => {
       chooseIn(to)
       await act(async () => {})
     }
-    const picked = rows('Picked for today')
     await put('at the end', 'among the rest')
-    expect(rows('Picked for today')).toEqual([...picked, 'promised'])
-    expect(rows('Done today')).toEqual([])
+    expect([rows('Due today'), rows('Picked for today'), rows('Done today')]).toEqual([
+      ['promised'],
+      ['picked'],
+      [],
+    ])
     await put('among the rest', 'left out')
-    expect(rows('Picked for today')).toEqual(picked)
-    expect(rows('Done today')).toEqual([])
+    expect(screen.queryByRole('region', { name: 'Due today' })).toBeNull()
+    expect([rows('Picked for today'), rows('Done today')]).toEqual([['picked'], []])
     fireEvent.click(screen.getByRole('button', { name: 'Undo the last act' }))
     expect(actionIn(store, 'promised').doneAtEpochMs).toBeNull()
   })
