@@ -258,6 +258,45 @@ describe('what version 6 saved', () => {
   })
 })
 
+describe('what version 7 saved', () => {
+  const file = savedBy('v7')
+  const { document } = file
+
+  it('holds what it held, with the fields that came since', () => {
+    holdsTheSame(file)
+    const told = recordsIn(document, 'project').map(
+      ({ title, inOrder, afterIds, stageId, ending, soThat }) => [
+        title,
+        inOrder,
+        afterIds.length,
+        stageId,
+        ending,
+        soThat,
+      ],
+    )
+    expect(told.sort()).toEqual([
+      ['Bakery case', false, 1, null, null, ''],
+      ['Hall report', true, 0, null, null, ''],
+    ])
+    expect(recordsIn(document, 'area').map(({ lookedOn, everyWeeks }) => [lookedOn, everyWeeks])).toEqual([
+      [null, null],
+    ])
+    expect(recordsIn(document, 'group').map(({ stamp, ink }) => [stamp, ink])).toEqual([['', 0]])
+    expect(recordsIn(document, 'goal').map(({ title }) => title)).toEqual(['Three halls a year'])
+  })
+  it('opens as a store, and a project of it goes into a stage', async () => {
+    const { store, openedAgain } = await storeOf('v7')
+    expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
+    const [area] = recordsIn(document, 'area')
+    const bakery = recordsIn(document, 'project').find(({ title }) => title === 'Bakery case')
+    const id = bakery?.id ?? 'project:none'
+    store.run('addStage', { areaId: area?.id ?? 'area:none', name: 'first call' })
+    const [stage] = recordsIn(store.api.getState().document, 'stage')
+    store.run('standIn', { id, stageId: stage?.id ?? null })
+    expect(recordIn(await openedAgain(), id)).toMatchObject({ stageId: stage?.id })
+  })
+})
+
 describe('what version 4 saved', () => {
   const file = savedBy('v4')
   const { document } = file

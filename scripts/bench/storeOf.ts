@@ -3,6 +3,7 @@ import { toStoreFile } from '../../src/core/exchange'
 import { emptyDocument, makeStamp, withChanges, type Change } from '../../src/core/journal'
 import { rankOfNumber, weights, type Action, type AnyRecord, type Id } from '../../src/core/record'
 import { plainAction } from '../../src/core/testing/plainAction'
+import { plainProject } from '../../src/core/testing/plainShelf'
 
 const count = Number(process.argv[2] ?? 10_000)
 const carried = Number(process.argv[3] ?? 0)
@@ -15,20 +16,12 @@ const records: AnyRecord[] = [
     rank: rankOfNumber(index),
   })),
   ...Array.from({ length: 400 }, (_, index) => ({
+    ...plainProject,
     id: `project:p${index}` as Id<'project'>,
-    areaId: null,
     title: `Project ${index}`,
     outcome: 'It is there',
-    note: '',
-    due: null,
-    inOrder: false,
-    afterIds: [],
-    personIds: [],
-    goalIds: [],
-    state: 'open' as const,
     rank: rankOfNumber(index),
     createdAtEpochMs: savedAt,
-    closedAtEpochMs: null,
   })),
   ...Array.from({ length: 100 }, (_, index) => ({
     id: `person:n${index}` as Id<'person'>,

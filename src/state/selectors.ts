@@ -4,11 +4,14 @@ import {
   compareRanks,
   kinds,
   type Area,
+  type Group,
+  type Project,
   type Id,
   type ProjectState,
   type RecordKind,
   type RecordOf,
   type Settings,
+  type Stage,
 } from '@/core/record'
 import { weekdayOf, type CalendarDate } from '@/core/time'
 import { demoMark } from './demoMark'
@@ -35,7 +38,7 @@ function byTables<T>(
 
 const ranked = <R extends { readonly rank: string; readonly id: string }>(records: R[]): R[] =>
   records.sort((a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
-const rankedOf = <K extends 'group' | 'area' | 'project' | 'context' | 'person'>(kind: K) =>
+const rankedOf = <K extends 'group' | 'area' | 'project' | 'context' | 'person' | 'stage'>(kind: K) =>
   byTables([kind], (document) => ranked(recordsIn(document, kind) as RecordOf[K][]))
 
 /** Whether anything of a kind is there, without looking at all of it. */
@@ -73,6 +76,10 @@ export const actionsOf = byTables(['action'], (document) => recordsIn(document, 
 export const groupsOf = rankedOf('group')
 export const areasOf = rankedOf('area')
 export const projectsOf = rankedOf('project')
+const stagesOf = rankedOf('stage')
+/** The stages of an area, in their order. */
+export const stagesOfArea = (document: Document, areaId: Id<'area'> | null): readonly Stage[] =>
+  areaId === null ? [] : stagesOf(document).filter((stage) => stage.areaId === areaId)
 export const contextsOf = rankedOf('context')
 export const peopleOf = rankedOf('person')
 export const referencesOf = byTables(['reference'], (document) =>
@@ -151,6 +158,18 @@ export function areaOf(
   const project = projectId ? recordIn(document, projectId) : undefined
   const id = project?.areaId ?? areaId
   return id ? recordIn(document, id) : undefined
+}
+
+/** The record whose seal something bears: its project, else its area, else the group of that. */
+export function sealOf(
+  document: Document,
+  shelved: Parameters<typeof areaOf>[1],
+): Area | Project | Group | undefined {
+  const project = shelved.projectId ? recordIn(document, shelved.projectId) : undefined
+  if (project?.stamp) return project
+  const area = areaOf(document, shelved)
+  const group = area?.groupId ? recordIn(document, area.groupId) : undefined
+  return area?.stamp || !group?.stamp ? area : group
 }
 
 const projectsByArea = makeTableIndex('project', {

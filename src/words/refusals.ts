@@ -10,6 +10,9 @@ const fieldNames: Record<string, string> = {
   name: 'The name',
   note: 'The note',
   outcome: 'The outcome',
+  soThat: 'What it is for',
+  endReason: 'The reason',
+  limit: 'The limit',
   whom: 'Whom you wait for',
   stamp: 'The seal',
   aim: 'The aim',
@@ -36,6 +39,8 @@ export function refusalWords(refusal: Refusal): string {
       return `Only a project with one open action shrinks to it; this one has ${refusal.count === 0 ? 'none' : count(refusal.count, 'open action')}.`
     case 'tooMany':
       return `No more than ${refusal.limit.toLocaleString('en-GB')} steps fit into one thing. Keep the rest as a file or in a note.`
+    case 'tooManyStages':
+      return `An area has at most ${refusal.limit} stages. Join some, or leave one out.`
     case 'ring':
       return `That would go round in a ring: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' after ')}.`
     case 'lastTurn':

@@ -1,20 +1,12 @@
 import { currentVersion } from '../migrations'
 import { emptyDocument, makeStamp, withChanges, withMerged, type Change } from '../journal'
 import { plainAction } from '../testing/plainAction'
+import { plainArea, plainGroup } from '../testing/plainShelf'
 import { parseStoreFile, storeFileLimitBytes, storeFileParts, toStoreFile, type StoreFileFault } from '.'
 
 const now = Date.UTC(2026, 2, 11)
-const group = { id: 'group:g', name: 'Practice', side: 'work', rank: 'a0', closedAtEpochMs: null } as const
-const area = {
-  id: 'area:a',
-  groupId: 'group:g',
-  name: 'Office',
-  stamp: 'Of',
-  ink: 1,
-  goalIds: [] as `goal:${string}`[],
-  rank: 'a0',
-  closedAtEpochMs: null,
-} as const
+const group = { ...plainGroup, id: 'group:g' as const }
+const area = { ...plainArea, id: 'area:a' as const, groupId: group.id }
 const action = { ...plainAction, areaId: 'area:a' as const }
 const changes: Change[] = [
   {

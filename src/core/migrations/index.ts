@@ -8,6 +8,7 @@ import { changeToVersion4, entryToVersion4 } from './toVersion4'
 import { changeToVersion5, entryToVersion5 } from './toVersion5'
 import { changeToVersion6, entryToVersion6 } from './toVersion6'
 import { changeToVersion7, entryToVersion7 } from './toVersion7'
+import { changeToVersion8, entryToVersion8 } from './toVersion8'
 
 export { currentVersion } from './currentVersion'
 
@@ -24,6 +25,7 @@ const migrations: readonly Migration[] = [
   { to: 5, entry: entryToVersion5, change: changeToVersion5 },
   { to: 6, entry: entryToVersion6, change: changeToVersion6 },
   { to: 7, entry: entryToVersion7, change: changeToVersion7 },
+  { to: 8, entry: entryToVersion8, change: changeToVersion8 },
 ]
 
 const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)

@@ -119,10 +119,32 @@ it('gives what version 3 knew of coming back the fields of version 4', () => {
   expect(migrateChange(moved, 3)).toEqual(moved)
 })
 it('gives projects and areas of version 6 what points and holds back', () => {
-  expect(migrateEntry(entry({ id: 'project:p', title: 'P' }), 6)).toEqual(
-    entry({ id: 'project:p', title: 'P', inOrder: false, afterIds: [], personIds: [], goalIds: [] }),
+  expect(migrateEntry(entry({ id: 'project:p', title: 'P' }), 6).record).toMatchObject({
+    title: 'P',
+    inOrder: false,
+    afterIds: [],
+    personIds: [],
+    goalIds: [],
+  })
+  expect(migrateEntry(entry({ id: 'area:a' }), 6).record).toMatchObject({ goalIds: [] })
+})
+it('gives shelves of version 7 their seals, and projects what stages and rest need', () => {
+  const project = {
+    stamp: '',
+    ink: 0,
+    soThat: '',
+    notUntil: null,
+    stageId: null,
+    ending: null,
+    endReason: '',
+  }
+  expect(migrateEntry(entry({ id: 'project:p', title: 'P' }), 7)).toEqual(
+    entry({ id: 'project:p', title: 'P', ...project }),
   )
-  expect(migrateEntry(entry({ id: 'area:a' }), 6)).toEqual(entry({ id: 'area:a', goalIds: [] }))
+  expect(migrateEntry(entry({ id: 'area:a', stamp: 'Of' }), 7)).toEqual(
+    entry({ id: 'area:a', stamp: 'Of', lookedOn: null, everyWeeks: null }),
+  )
+  expect(migrateEntry(entry({ id: 'group:g' }), 7)).toEqual(entry({ id: 'group:g', stamp: '', ink: 0 }))
 })
 it('leaves a kind it does not know, and what is of this version, as it is', () => {
   const dream = entry({ id: 'dream:1', moves: 3, aims: ['fly'] })

@@ -25,6 +25,8 @@ export const kinds = [
   'lens',
   'plan',
   'goal',
+  'stage',
+  'passage',
 ] as const
 export type RecordKind = (typeof kinds)[number]
 

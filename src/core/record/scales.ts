@@ -21,6 +21,10 @@ export type Side = (typeof sides)[number]
 export const projectStates = ['open', 'notNow', 'finished', 'letGo'] as const
 export type ProjectState = (typeof projectStates)[number]
 
+/** How what moved through stages ended; what is parked rests. */
+export const endings = ['won', 'notWon', 'parked'] as const
+export type Ending = (typeof endings)[number]
+
 /** In how many years a goal is wanted: one to two, three to five. */
 export const goalReaches = ['near', 'far'] as const
 export type GoalReach = (typeof goalReaches)[number]

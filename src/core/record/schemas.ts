@@ -20,6 +20,7 @@ import {
 import { lens, plan } from './lensRecord'
 import { stampLimit } from './tooLong'
 import {
+  endings,
   energies,
   goalReaches,
   goalStates,
@@ -124,11 +125,23 @@ const action = v.object({
   letGoAtEpochMs: v.nullable(epochMsField),
 })
 
+/** One or two letters or an emoji. */
+const stampField = v.pipe(v.string('expected text'), v.maxLength(stampLimit, 'expected one or two letters'))
+const inkField = v.pipe(count, v.maxValue(inkCount - 1, `expected at most ${inkCount - 1}`))
+const weeksField = v.pipe(
+  count,
+  v.minValue(1, 'expected at least 1'),
+  v.maxValue(104, 'expected at most 104'),
+)
+
 /** Several areas side by side, on one side of life. */
 const group = v.object({
   id: idField('group'),
   name: titleField,
   side: oneOf(sides),
+  /** Its seal; empty where it has none. */
+  stamp: stampField,
+  ink: inkField,
   rank: rankField,
   closedAtEpochMs: v.nullable(epochMsField),
 })
@@ -138,10 +151,13 @@ const area = v.object({
   id: idField('area'),
   groupId: v.nullable(idField('group')),
   name: titleField,
-  /** One or two letters or an emoji, for the seal. */
-  stamp: v.pipe(v.string('expected text'), v.maxLength(stampLimit, 'expected one or two letters')),
-  ink: v.pipe(count, v.maxValue(inkCount - 1, `expected at most ${inkCount - 1}`)),
+  /** Its seal. */
+  stamp: stampField,
+  ink: inkField,
   goalIds: v.array(idField('goal')),
+  /** The day it was last looked through, and after how many weeks it is to be again; null for never. */
+  lookedOn: v.nullable(dateField),
+  everyWeeks: v.nullable(weeksField),
   rank: rankField,
   closedAtEpochMs: v.nullable(epochMsField),
 })
@@ -155,9 +171,7 @@ const goal = v.object({
   reach: oneOf(goalReaches),
   state: oneOf(goalStates),
   /** It is looked at again after so many weeks; null for never. */
-  everyWeeks: v.nullable(
-    v.pipe(count, v.minValue(1, 'expected at least 1'), v.maxValue(104, 'expected at most 104')),
-  ),
+  everyWeeks: v.nullable(weeksField),
   rank: rankField,
   createdAtEpochMs: epochMsField,
   closedAtEpochMs: v.nullable(epochMsField),
@@ -167,12 +181,24 @@ const goal = v.object({
 const project = v.object({
   id: idField('project'),
   areaId: v.nullable(idField('area')),
+  /** Its own seal; empty where it has that of its area. */
+  stamp: stampField,
+  ink: inkField,
   title: titleField,
-  /** What will be true, by when, so that what. */
+  /** What will be true, and by when where `due` does not say it. */
   outcome: noteField,
+  /** So that what. */
+  soThat: noteField,
   note: noteField,
   due: v.nullable(dateField),
   state: oneOf(projectStates),
+  /** Of one that rests: the day it is to be woken on. */
+  notUntil: v.nullable(dateField),
+  /** Where it stands among the stages of its area. */
+  stageId: v.nullable(idField('stage')),
+  /** How it ended, and why, where it went through stages. */
+  ending: v.nullable(oneOf(endings)),
+  endReason: titleField,
   /** Its actions are done one after the other: only the first of them is in lists. */
   inOrder: v.boolean('expected true or false'),
   /** The projects that must be over before it: until then its actions are held back. */
@@ -182,6 +208,24 @@ const project = v.object({
   rank: rankField,
   createdAtEpochMs: epochMsField,
   closedAtEpochMs: v.nullable(epochMsField),
+})
+
+/** A step of the way that the projects of an area go: first call, offer, agreed. */
+const stage = v.object({
+  id: idField('stage'),
+  areaId: idField('area'),
+  name: titleField,
+  /** So many projects should stand there at most. */
+  limit: v.nullable(v.pipe(count, v.minValue(1, 'expected at least 1'), v.maxValue(999, 'expected fewer'))),
+  rank: rankField,
+})
+
+/** A project came to stand in a stage; it left it where the next begins, or when it ended. */
+const passage = v.object({
+  id: idField('passage'),
+  projectId: idField('project'),
+  stageId: idField('stage'),
+  enteredAtEpochMs: epochMsField,
 })
 
 /** What must be at hand: a place, a tool, a site, a mood. */
@@ -434,4 +478,6 @@ export const schemas = {
   lens,
   plan,
   goal,
+  stage,
+  passage,
 } as const

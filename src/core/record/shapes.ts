@@ -28,6 +28,8 @@ export type Run = RecordOf['run']
 export type Note = RecordOf['note']
 export type LensRecord = RecordOf['lens']
 export type Plan = RecordOf['plan']
+export type Stage = RecordOf['stage']
+export type Passage = RecordOf['passage']
 export type Goal = RecordOf['goal']
 /** What has a note that is written in. */
 export type NoteOwnerId = NonNullable<Action['lineOf']>

@@ -18,6 +18,8 @@ export const textLimits: Readonly<Record<string, number>> = {
   line: titleLimit,
   note: noteLimit,
   outcome: noteLimit,
+  soThat: noteLimit,
+  endReason: titleLimit,
   dayNoteBegins: noteLimit,
   stamp: stampLimit,
 }

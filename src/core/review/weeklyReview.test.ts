@@ -1,5 +1,6 @@
 import type { Action, Project } from '../record'
 import { plainAction } from '../testing/plainAction'
+import { plainProject } from '../testing/plainShelf'
 import { addDays, calendarDateUnsafe, epochMsAt } from '../time'
 import {
   doneBetween,
@@ -13,20 +14,10 @@ import {
 
 const today = calendarDateUnsafe('2026-03-11')
 const project = (id: string, state: Project['state'] = 'open'): Project => ({
+  ...plainProject,
   id: `project:${id}`,
-  areaId: null,
   title: id,
-  outcome: '',
-  note: '',
-  due: null,
-  inOrder: false,
-  afterIds: [],
-  personIds: [],
-  goalIds: [],
   state,
-  rank: 'a1',
-  createdAtEpochMs: 1,
-  closedAtEpochMs: null,
 })
 const action = (id: string, patch: Partial<Action>): Action => ({
   ...plainAction,

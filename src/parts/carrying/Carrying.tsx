@@ -3,26 +3,27 @@
 import { useRef, type KeyboardEvent, type MouseEvent, type ReactNode, type TouchEvent } from 'react'
 import type { Id } from '@/core/record'
 import { useDragKitLater } from '@/ui/dragging/useDragKit'
-import { Hand, type TakeHold } from './Hand'
+import { Hand, type HandProps, type TakeHold } from './Hand'
 import type { Place } from './place'
 import { rowAt } from './spotAt'
 
-export interface Laying {
-  readonly into: (id: Id<'action'>, place: Place) => void
+/** Of actions where nothing else is said. */
+export interface Laying<I extends Id = Id<'action'>> {
+  readonly into: (id: I, place: Place<I>) => void
   /** Earlier or later among its neighbours. */
-  readonly by: (id: Id<'action'>, places: 1 | -1) => void
+  readonly by: (id: I, places: 1 | -1) => void
   /** To the place before or behind. */
-  readonly across?: (id: Id<'action'>, places: 1 | -1) => void
+  readonly across?: (id: I, places: 1 | -1) => void
 }
 
-export interface CarryingProps {
-  readonly lay: Laying
+export interface CarryingProps<I extends Id = Id<'action'>> {
+  readonly lay: Laying<I>
   /** What is seen in the hand, where the row itself stays in its place: it could not be seen outside of what scrolls. */
-  readonly lifted?: ((id: Id<'action'>) => ReactNode) | undefined
+  readonly lifted?: ((id: I) => ReactNode) | undefined
   readonly children: ReactNode
 }
 
-export function Carrying({ lay, lifted, children }: CarryingProps) {
+export function Carrying<I extends Id = Id<'action'>>({ lay, lifted, children }: CarryingProps<I>) {
   const kit = useDragKitLater()
   const boxRef = useRef<HTMLDivElement>(null)
   const holdRef = useRef<TakeHold>(null)
@@ -38,7 +39,7 @@ export function Carrying({ lay, lifted, children }: CarryingProps) {
     if (!event.altKey || by === undefined || !id || !move) return
     event.preventDefault()
     event.stopPropagation()
-    move(id as Id<'action'>, by)
+    move(id as I, by)
   }
   return (
     <div
@@ -47,11 +48,19 @@ export function Carrying({ lay, lifted, children }: CarryingProps) {
       onKeyDownCapture={onKeyDown}
       onMouseDown={take}
       onTouchStart={(event) => {
-        if ((event.target as Element).closest('.seal-grip')) take(event)
+        if ((event.target as Element).closest('.seal-grip, .shelf-card')) take(event)
       }}
     >
       {children}
-      {kit ? <Hand kit={kit} boxRef={boxRef} holdRef={holdRef} lifted={lifted} onLay={lay.into} /> : null}
+      {kit ? (
+        <Hand
+          kit={kit}
+          boxRef={boxRef}
+          holdRef={holdRef}
+          lifted={lifted as HandProps['lifted']}
+          onLay={lay.into as HandProps['onLay']}
+        />
+      ) : null}
     </div>
   )
 }

@@ -17,13 +17,13 @@ import { spotAt, type Spot } from './spotAt'
 
 export type TakeHold = (event: MouseEvent | TouchEvent, row: HTMLElement) => void
 
-interface HandProps {
+export interface HandProps {
   readonly kit: DragKit
   readonly boxRef: RefObject<HTMLElement | null>
   /** Set here: what is called where a row is pressed. */
   readonly holdRef: { current: TakeHold | null }
-  readonly lifted: ((id: Id<'action'>) => ReactNode) | undefined
-  readonly onLay: (id: Id<'action'>, place: Place) => void
+  readonly lifted: ((id: Id) => ReactNode) | undefined
+  readonly onLay: (id: Id, place: Place<Id>) => void
 }
 
 /** How near an edge what scrolls follows the hand, and how fast: slow enough to stop at the next column. */
@@ -36,7 +36,7 @@ const silent = {
 }
 const nowhere = () => []
 
-const idOf = (row: HTMLElement | null) => row?.dataset['of'] as Id<'action'> | undefined
+const idOf = (row: HTMLElement | null) => row?.dataset['of'] as Id | undefined
 
 export function Hand({ kit, boxRef, holdRef, lifted, onLay }: HandProps) {
   const { DndContext, DragOverlay, MouseSensor, TouchSensor, useSensor, useSensors } = kit
@@ -46,7 +46,7 @@ export function Hand({ kit, boxRef, holdRef, lifted, onLay }: HandProps) {
   )
   const rowRef = useRef<HTMLElement>(null)
   const spotRef = useRef<Spot>(null)
-  const [inHand, setInHand] = useState<Id<'action'> | null>(null)
+  const [inHand, setInHand] = useState<Id | null>(null)
   return (
     <DndContext
       sensors={sensors}

@@ -2,9 +2,9 @@ import type { Id } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 
 /** Where something can be laid down that is carried: a band, heading or column by its name, beside a row in it, a day. */
-export type Place =
+export type Place<I extends Id = Id<'action'>> =
   | { readonly kind: 'in'; readonly in: string }
-  | { readonly kind: 'row'; readonly in: string; readonly id: Id<'action'> }
+  | { readonly kind: 'row'; readonly in: string; readonly id: I }
   | { readonly kind: 'day'; readonly date: CalendarDate }
 
 type Marked = Exclude<Place, { kind: 'row' }>

@@ -3,14 +3,15 @@ import type { Id } from '@/core/record'
 import { placeOf, type Place } from './place'
 
 export interface Spot {
-  readonly place: Place
+  readonly place: Place<Id>
   readonly element: Element
   /** The class that shows it. */
   readonly mark: 'landing-row' | 'landing-place'
 }
 
 /** The row that an element is part of. */
-export const rowAt = (element: Element): HTMLElement | null => element.closest('.slip-row[data-of]')
+export const rowAt = (element: Element): HTMLElement | null =>
+  element.closest('.slip-row[data-of], .shelf-card[data-of]')
 
 /** A row is more exact than the place it stands in; what is carried hides nothing. */
 export function spotAt(
@@ -25,7 +26,7 @@ export function spotAt(
     const place = placeOf(held)
     if (!held || !place || !box.contains(held)) continue
     if (!row || place.kind !== 'in') return { place, element: held, mark: 'landing-place' }
-    const id = (row.dataset['of'] ?? '') as Id<'action'>
+    const id = (row.dataset['of'] ?? '') as Id
     return { place: { kind: 'row', in: place.in, id }, element: row, mark: 'landing-row' }
   }
   return null

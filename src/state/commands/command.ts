@@ -34,6 +34,7 @@ export type Refusal =
   | { readonly kind: 'notOneAction'; readonly count: number }
   /** More than there may be in one thing. */
   | { readonly kind: 'tooMany'; readonly limit: number }
+  | { readonly kind: 'tooManyStages'; readonly limit: number }
   /** Each would have to be done before the next: the titles on the way, back to the first. */
   | { readonly kind: 'ring'; readonly way: readonly string[] }
   /** The rule gives no day after this one. */

@@ -48,6 +48,8 @@ export const chooseFirst: Command<FirstChoices> = (
     id: idByName(context, 'group', groupNames[side]),
     name: groupNames[side],
     side,
+    stamp: '',
+    ink: 0,
     rank: rankOfNumber(index),
     closedAtEpochMs: null,
   }))
@@ -58,6 +60,8 @@ export const chooseFirst: Command<FirstChoices> = (
     stamp: stampFor(name),
     ink,
     goalIds: [],
+    lookedOn: null,
+    everyWeeks: null,
     rank: rankOfNumber(index),
     closedAtEpochMs: null,
   }))

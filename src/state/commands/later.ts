@@ -3,6 +3,8 @@ import * as checkLists from '../checklists'
 import * as lenses from '../lenses'
 import * as noteLines from '../noteLines'
 import * as goalsRead from '../goals'
+import * as stagesRead from '../stages'
+import * as stageFigures from '@/core/stage'
 import * as pages from '../pages'
 import * as tied from '../tiedTo'
 import * as lens from '@/core/lens'
@@ -24,6 +26,8 @@ import * as reshaping from './reshaping'
 import * as reviews from './reviews'
 import * as spells from './spells'
 import * as shelves from './shelves'
+import * as laying from './layOnShelf'
+import * as stages from './stages'
 import * as steps from './steps'
 
 export const laterCommands = {
@@ -75,6 +79,13 @@ export const laterCommands = {
   editArea: shelves.editArea,
   closeShelf: shelves.closeShelf,
   reopenShelf: shelves.reopenShelf,
+  layProject: laying.layProject,
+  layShelf: laying.layShelf,
+  addStage: stages.addStage,
+  editStage: stages.editStage,
+  removeStage: stages.removeStage,
+  standIn: stages.standIn,
+  endProject: stages.endProject,
   rankBy: shelves.rankBy,
   renameShelf: shelves.renameShelf,
   laySteps: steps.laySteps,
@@ -117,6 +128,7 @@ export const laterCommands = {
 /** What is read off notes, pages and checklists. */
 const notesRead = { ...note, ...noteLines, ...pages, ...tied }
 
+const stagesOfLater = { ...stageFigures, ...stagesRead }
 const lensesRead = { ...lens, ...lenses }
 
 export interface Later {
@@ -128,6 +140,7 @@ export interface Later {
   readonly checklists: typeof checkLists
   readonly lenses: typeof lensesRead
   readonly goals: typeof goalsRead
+  readonly stages: typeof stagesOfLater
 }
 
 export const later: Later = {
@@ -137,4 +150,5 @@ export const later: Later = {
   checklists: checkLists,
   lenses: lensesRead,
   goals: goalsRead,
+  stages: stagesOfLater,
 }

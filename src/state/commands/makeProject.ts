@@ -1,8 +1,9 @@
 // A project as it is made, by itself or out of a slip.
-import { recordsIn } from '@/core/journal'
+import { recordsIn, type RecordDiff } from '@/core/journal'
 import type { Project } from '@/core/record'
 import { ok, type Result } from '@/core/result'
-import { lineOf, rankAfter, type CommandContext, type Refusal } from './command'
+import { stagesOfArea } from '../selectors'
+import { added, lineOf, rankAfter, type CommandContext, type Refusal } from './command'
 
 export type NewProject = { readonly title: string } & Partial<
   Pick<Project, 'areaId' | 'outcome' | 'note' | 'due'>
@@ -14,7 +15,10 @@ export function makeProject(context: CommandContext, given: NewProject): Result<
   return ok({
     id: context.newId('project'),
     areaId: null,
+    stamp: '',
+    ink: 0,
     outcome: '',
+    soThat: '',
     note: '',
     due: null,
     inOrder: false,
@@ -24,8 +28,35 @@ export function makeProject(context: CommandContext, given: NewProject): Result<
     ...given,
     title: title.value,
     state: 'open',
+    notUntil: null,
+    // Where its area has stages, it begins in the first of them.
+    stageId: stagesOfArea(context.document, given.areaId ?? null)[0]?.id ?? null,
+    ending: null,
+    endReason: '',
     rank: rankAfter(recordsIn(context.document, 'project')),
     createdAtEpochMs: context.nowEpochMs,
     closedAtEpochMs: null,
   })
 }
+
+/** That a project came to stand in its stage; nothing where it stands in none. */
+export const enteredStage = (
+  context: CommandContext,
+  { id, stageId }: Pick<Project, 'id' | 'stageId'>,
+): RecordDiff[] =>
+  stageId === null
+    ? []
+    : [
+        added({
+          id: context.newId('passage'),
+          projectId: id,
+          stageId,
+          enteredAtEpochMs: context.nowEpochMs,
+        }),
+      ]
+
+/** A new project, and where it begins. */
+export const projectAdded = (context: CommandContext, project: Project): RecordDiff[] => [
+  added(project),
+  ...enteredStage(context, project),
+]

@@ -9,7 +9,7 @@ import { repeatOf, stepsOf } from '../partIndexes'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import type { NewAction } from './actions'
 import { asideIdOf, handedOn, partsAdded } from './parts'
-import { makeProject } from './makeProject'
+import { makeProject, projectAdded } from './makeProject'
 import { joinedNotes } from './slips'
 import { writtenAlong } from './writtenAlong'
 
@@ -199,7 +199,7 @@ export const growIntoProject: Command<{
   const step = nextStepId ? recordIn(context.document, nextStepId) : undefined
   const isTaken = step?.ownerId === id
   return diffOf(
-    added(project.value),
+    ...projectAdded(context, project.value),
     updateOf(action, {
       title: line.value,
       note: '',

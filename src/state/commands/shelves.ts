@@ -21,28 +21,74 @@ import {
   changeLine,
   diffOf,
   lineOf,
+  linesOf,
   rankAfter,
   type Command,
   type CommandContext,
 } from './command'
-import { makeProject, type NewProject } from './makeProject'
+import { stagesOfArea } from '../selectors'
+import { enteredStage, makeProject, projectAdded, type NewProject } from './makeProject'
 import { stampFor } from './stampFor'
 
 export const addProject: Command<NewProject> = (context, given) => {
   const project = makeProject(context, given)
-  return project.ok ? diffOf(added(project.value)) : project
+  return project.ok ? diffOf(...projectAdded(context, project.value)) : project
 }
 
-const inState = (context: CommandContext, state: ProjectState) => ({
+/** How it had ended, and until when it rested, is over with the state that said so. */
+const inState = (context: CommandContext, state: ProjectState): Partial<Project> => ({
   state,
+  notUntil: null,
+  ending: null,
+  endReason: '',
   closedAtEpochMs: state === 'finished' || state === 'letGo' ? context.nowEpochMs : null,
 })
 
 export const editProject: Command<{
   id: Id<'project'>
-  patch: Partial<Pick<Project, 'title' | 'outcome' | 'note' | 'due' | 'areaId' | 'personIds' | 'state'>>
-}> = (context, { id, patch }) =>
-  changeLine(context, id, patch.state ? { ...patch, ...inState(context, patch.state) } : patch)
+  patch: Partial<
+    Pick<
+      Project,
+      | 'title'
+      | 'outcome'
+      | 'soThat'
+      | 'note'
+      | 'due'
+      | 'areaId'
+      | 'personIds'
+      | 'state'
+      | 'notUntil'
+      | 'endReason'
+      | 'stamp'
+      | 'ink'
+    >
+  >
+}> = (context, { id, patch }) => {
+  const project = recordIn(context.document, id)
+  if (!project) return refuse({ kind: 'notFound' })
+  const lines = linesOf(patch)
+  if (!lines.ok) return lines
+  const { areaId, state, stamp } = patch
+  const isElsewhere = areaId !== undefined && areaId !== project.areaId
+  const stageId = isElsewhere ? (stagesOfArea(context.document, areaId)[0]?.id ?? null) : project.stageId
+  return diffOf(
+    updateOf(project, {
+      ...(state ? inState(context, state) : {}),
+      ...patch,
+      ...lines.value,
+      ...(stamp === undefined ? {} : { stamp: sealIn(stamp) }),
+      stageId,
+    }),
+    ...(isElsewhere ? enteredStage(context, { id, stageId }) : []),
+  )
+}
+
+/** Two letters, or one emoji: no more fits in a seal. */
+const sealIn = (text: string): string =>
+  [...new Intl.Segmenter('en').segment(text.trim())]
+    .slice(0, 2)
+    .map(({ segment }) => segment)
+    .join('')
 
 /** Opens, puts off, finishes or lets go of a project. Its open actions stay as they are and are shown with it. */
 export const setProjectState: Command<{ id: Id<'project'>; state: ProjectState }> = (
@@ -58,16 +104,19 @@ export const addGroup: Command<{ name: string; side: Side }> = (context, { name,
       id: context.newId('group'),
       name: line.value,
       side,
+      stamp: '',
+      ink: 0,
       rank: rankAfter(recordsIn(context.document, 'group')),
       closedAtEpochMs: null,
     }),
   )
 }
 
-export const editGroup: Command<{ id: Id<'group'>; patch: Partial<Pick<Group, 'name' | 'side'>> }> = (
-  context,
-  { id, patch },
-) => changeLine(context, id, patch)
+export const editGroup: Command<{
+  id: Id<'group'>
+  patch: Partial<Pick<Group, 'name' | 'side' | 'stamp' | 'ink'>>
+}> = (context, { id, patch }) =>
+  changeLine(context, id, patch.stamp === undefined ? patch : { ...patch, stamp: sealIn(patch.stamp) })
 
 export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp?: string; ink?: number }> = (
   context,
@@ -88,6 +137,8 @@ export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp
     stamp: stamp?.trim() || stampFor(line.value),
     ink: ink ?? leastUsed,
     goalIds: [],
+    lookedOn: null,
+    everyWeeks: null,
     rank: rankAfter(areas),
     closedAtEpochMs: null,
   }
@@ -96,17 +147,9 @@ export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp
 
 export const editArea: Command<{
   id: Id<'area'>
-  patch: Partial<Pick<Area, 'name' | 'stamp' | 'ink' | 'groupId'>>
+  patch: Partial<Pick<Area, 'name' | 'stamp' | 'ink' | 'groupId' | 'lookedOn' | 'everyWeeks'>>
 }> = (context, { id, patch }) => {
-  const stamp =
-    patch.stamp === undefined
-      ? {}
-      : {
-          stamp: [...new Intl.Segmenter('en').segment(patch.stamp.trim())]
-            .slice(0, 2)
-            .map(({ segment }) => segment)
-            .join(''),
-        }
+  const stamp = patch.stamp === undefined ? {} : { stamp: sealIn(patch.stamp) }
   return stamp.stamp === ''
     ? refuse({ kind: 'empty', field: 'stamp' })
     : changeLine(context, id, { ...patch, ...stamp })
@@ -131,7 +174,7 @@ export const closeShelf: Command<{ id: Id<'group'> | Id<'area'> }> = (context, {
 export const reopenShelf: Command<{ id: Id<'group'> | Id<'area'> }> = (context, { id }) =>
   change(context, id as Id<'area'>, () => ({ closedAtEpochMs: null }))
 
-type Ranked = 'group' | 'area' | 'project' | 'context' | 'person' | 'action'
+type Ranked = 'group' | 'area' | 'project' | 'context' | 'person' | 'action' | 'stage'
 
 /** Puts a record one place earlier or later among `siblings`, which are ids in their present order. */
 export const rankBy: Command<{ id: Id<Ranked>; siblings: readonly Id<Ranked>[]; places: -1 | 1 }> = (

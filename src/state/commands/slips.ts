@@ -26,7 +26,7 @@ import {
 } from './command'
 import { actionAdded, type NewAction } from './actions'
 import { asideIdOf, filesAdded, handedOn, removedWith, stepsAdded, type NewFile } from './parts'
-import { makeProject, type NewProject } from './makeProject'
+import { makeProject, projectAdded, type NewProject } from './makeProject'
 
 export interface NewSlip {
   readonly text: string
@@ -249,10 +249,10 @@ export const sortAsProject: Command<Decided & { project: NewProject; next: NewAc
     if (!made.ok) return made
     const project = { ...made.value, id: idFrom(context, 'project', slip) }
     const { id } = project
-    if (!args.next) return ok({ id, diff: [added(project)] })
+    if (!args.next) return ok({ id, diff: projectAdded(context, project) })
     const state = { id: idFrom(context, 'action', slip), slipId: slip.id, lineOf: slip.lineOf }
     const next = actionAdded(context, { ...args.next, projectId: id }, state)
-    return next.ok ? ok({ id, diff: [added(project), ...next.value] }) : next
+    return next.ok ? ok({ id, diff: [...projectAdded(context, project), ...next.value] }) : next
   })
 
 export interface KeptFields {

@@ -1,10 +1,10 @@
 // A lens as columns side by side: carried from one to the next, a thing takes what the column is of. Each scrolls by itself;
 // on a phone they are a strip that is swiped through.
-import { useId, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
+import { useId, useMemo, useRef, type KeyboardEvent, type ReactNode } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
 import { Carrying, DropPlace } from '../shown/carry'
-import { OpenedLookChooser } from '@/parts/choosers/useChooser'
+import { ColumnLimit } from '@/parts/columns/ColumnLimit'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
 import { DrawnLines } from '@/parts/rows/DrawnLines'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
@@ -117,7 +117,7 @@ function OneColumn({
               {duration(column.minutes)}
             </Words>
           ) : null}
-          <Limit
+          <ColumnLimit
             title={title}
             count={column.count}
             limit={limit}
@@ -135,42 +135,6 @@ function OneColumn({
         </InBand.Provider>
       </section>
     </DropPlace>
-  )
-}
-
-/** How many stand there, of how many at most; pressed to set that. */
-function Limit({
-  title,
-  count,
-  limit,
-  onSet,
-}: {
-  readonly title: string
-  readonly count: number
-  readonly limit: number | null
-  readonly onSet: (limit: number | null) => void
-}) {
-  const [isOpen, setOpen] = useState(false)
-  const isOver = limit !== null && count > limit
-  const said = limit === null ? count.toLocaleString('en-GB') : `${count} of ${limit}`
-  return (
-    <>
-      <button
-        type="button"
-        className={isOver ? 'lens-limit over' : 'lens-limit'}
-        aria-haspopup="dialog"
-        aria-label={`${title}: ${said}${isOver ? ', too many' : ''}. How many at most`}
-        onClick={() => setOpen(true)}
-      >
-        {isOver ? `${said}, too many` : said}
-      </button>
-      {isOpen ? (
-        <OpenedLookChooser
-          target={{ kind: 'limit', title: `At most in ${title}`, limit, onChoose: onSet }}
-          onClose={() => setOpen(false)}
-        />
-      ) : null}
-    </>
   )
 }
 

@@ -1,0 +1,1 @@
+export { daysFrom, enteredAt, howTheyPass, median, type StageFigures, type WayFigures } from './howTheyPass'

@@ -1,0 +1,92 @@
+// Stages: the steps of the way that the projects of an area go, and a project's way through them.
+import { recordIn, recordsIn, updateOf } from '@/core/journal'
+import type { Ending, Id, Project, ProjectState, Stage } from '@/core/record'
+import { refuse } from '@/core/result'
+import { stagesOfArea } from '../selectors'
+import { added, change, changeLine, diffOf, lineOf, rankAfter, removed, type Command } from './command'
+import { enteredStage } from './makeProject'
+
+export const mostStages = 24
+
+/** Adds a stage behind the others of its area. What the area has already stands in none until it is laid into one. */
+export const addStage: Command<{ areaId: Id<'area'>; name: string }> = (context, { areaId, name }) => {
+  if (!recordIn(context.document, areaId)) return refuse({ kind: 'notFound' })
+  const line = lineOf(name, 'name')
+  if (!line.ok) return line
+  const others = stagesOfArea(context.document, areaId)
+  if (others.some((stage) => stage.name === line.value))
+    return refuse({ kind: 'nameTaken', name: line.value })
+  if (others.length >= mostStages) return refuse({ kind: 'tooManyStages', limit: mostStages })
+  return diffOf(
+    added({ id: context.newId('stage'), areaId, name: line.value, limit: null, rank: rankAfter(others) }),
+  )
+}
+
+/** Names a stage otherwise, or says how many should stand there at most. */
+export const editStage: Command<{
+  id: Id<'stage'>
+  patch: Partial<Pick<Stage, 'name' | 'limit'>>
+}> = (context, { id, patch }) => {
+  const { limit } = patch
+  if (typeof limit === 'number' && !(Number.isInteger(limit) && limit >= 1 && limit <= 999))
+    return refuse({ kind: 'unfit', field: 'limit' })
+  return changeLine(context, id, patch)
+}
+
+/** Removes a stage; what stands in it goes to another, or stands in none. When each stood there is still told. */
+export const removeStage: Command<{ id: Id<'stage'>; toId: Id<'stage'> | null }> = (
+  context,
+  { id, toId },
+) => {
+  const { document } = context
+  const stage = recordIn(document, id)
+  const to = toId ? recordIn(document, toId) : null
+  if (!stage || (toId && (to?.areaId !== stage.areaId || toId === id))) return refuse({ kind: 'notFound' })
+  const inside = recordsIn(document, 'project').filter(({ stageId }) => stageId === id)
+  return diffOf(
+    removed(stage),
+    ...inside.flatMap((project) => [
+      updateOf(project, { stageId: toId }),
+      ...enteredStage(context, { id: project.id, stageId: toId }),
+    ]),
+  )
+}
+
+/** Puts a project into a stage of its area, or into none; what had ended goes on. */
+export const standIn: Command<{ id: Id<'project'>; stageId: Id<'stage'> | null }> = (
+  context,
+  { id, stageId },
+) => {
+  const project = recordIn(context.document, id)
+  if (!project) return refuse({ kind: 'notFound' })
+  if (stageId && recordIn(context.document, stageId)?.areaId !== project.areaId)
+    return refuse({ kind: 'notFound' })
+  if (project.stageId === stageId && project.ending === null) return refuse({ kind: 'nothingToDo' })
+  return diffOf(
+    updateOf(project, { stageId, ...(project.ending === null ? {} : goesOn) }),
+    ...(project.stageId === stageId ? [] : enteredStage(context, { id, stageId })),
+  )
+}
+
+/** What no longer has an end. */
+const goesOn: Partial<Project> = {
+  state: 'open',
+  notUntil: null,
+  ending: null,
+  endReason: '',
+  closedAtEpochMs: null,
+}
+
+const stateAfter: Readonly<Record<Ending, ProjectState>> = {
+  won: 'finished',
+  notWon: 'letGo',
+  parked: 'notNow',
+}
+
+/** Ends what went through stages: won, not won, or parked; it keeps the stage it ended in. */
+export const endProject: Command<{ id: Id<'project'>; ending: Ending }> = (context, { id, ending }) =>
+  change(context, id, () => ({
+    ending,
+    state: stateAfter[ending],
+    closedAtEpochMs: ending === 'parked' ? null : context.nowEpochMs,
+  }))

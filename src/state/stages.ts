@@ -1,0 +1,30 @@
+// Stages as they are read: when a project came to stand in each, and how the projects of an area pass through them.
+import { howTheyPass, type WayFigures } from '@/core/stage'
+import type { Document } from '@/core/journal'
+import type { Id, Passage, Project } from '@/core/record'
+import { projectsOf, stagesOfArea } from './selectors'
+import { makeTableIndex } from './tableIndex'
+
+const byTime = (a: Passage, b: Passage) => a.enteredAtEpochMs - b.enteredAtEpochMs || (a.id < b.id ? -1 : 1)
+const passages = makeTableIndex('passage', {
+  keysOf: ({ projectId }) => [projectId],
+  compare: byTime,
+  inOrder: (records) => [...records].sort(byTime),
+})
+
+/** When a project came to stand in each of its stages, the earliest first. */
+export const passagesOf = (document: Document, id: Id<'project'>): readonly Passage[] =>
+  passages.of(document, id)
+
+/** Every project of an area, those that rest or are over too. */
+export const everyProjectOf = (document: Document, areaId: Id<'area'>): readonly Project[] =>
+  projectsOf(document).filter((project) => project.areaId === areaId)
+
+/** How the projects of an area pass through its stages. */
+export const wayOf = (document: Document, areaId: Id<'area'>, zone: string): WayFigures =>
+  howTheyPass({
+    stages: stagesOfArea(document, areaId),
+    projects: everyProjectOf(document, areaId),
+    passagesOf: (id) => passagesOf(document, id),
+    zone,
+  })
