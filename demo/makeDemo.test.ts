@@ -26,7 +26,7 @@ describe('the demo data', () => {
     const actions = recordsIn(demo.document, 'action')
     const done = actions.filter(({ doneAtEpochMs }) => doneAtEpochMs !== null)
     expect(recordsIn(demo.document, 'slip').length).toBe(25)
-    expect(recordsIn(demo.document, 'project').length).toBe(25)
+    expect(recordsIn(demo.document, 'project').length).toBe(36)
     expect(Math.abs(actions.filter(isOpen).length - 150)).toBeLessThan(15)
     expect(Math.abs(done.length - 400)).toBeLessThan(40)
     expect(done.every(({ doneAtEpochMs }) => (doneAtEpochMs as number) <= nowEpochMs)).toBe(true)
@@ -55,7 +55,7 @@ describe('the demo data', () => {
           'action:none',
       ),
     ).toEqual({ done: 1, of: 3 })
-    const remarks = recordsIn(document, 'remark').filter(({ ownerId }) => !ownerId.startsWith('goal:'))
+    const remarks = recordsIn(document, 'remark').filter(({ ownerId }) => ownerId.startsWith('action:'))
     expect(remarks).toHaveLength(2)
     expect([toSignOffOf(document).length, heldBackOf(document).length]).toEqual([1, 1])
   })

@@ -6,6 +6,7 @@ import { reviewFiguresOf } from '@/core/review'
 import { makeRandom, type Random } from '@/core/random'
 import { addDays, weekdayOf, type CalendarDate } from '@/core/time'
 import { actionsOf, projectsOf } from '@/state/selectors'
+import { makeEnquiries } from './enquiries'
 import { setAims } from './aims'
 import { carryParts } from './carried'
 import { hatchTable } from './demoFiles'
@@ -279,6 +280,7 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
   }
   furnish(scene)
   setAims(scene)
+  makeEnquiries(scene)
   workThePast(scene)
   openWork(scene)
   layOutTheDay(scene)

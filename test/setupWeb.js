@@ -33,3 +33,6 @@ window.matchMedia ??= (query) => ({
 require('@testing-library/dom').configure({ defaultHidden: true, asyncUtilTimeout: 4000 })
 const unstyled = { display: 'block', visibility: 'visible', content: '', getPropertyValue: () => '' }
 window.getComputedStyle = () => unstyled
+
+// jsdom knows no CSS.escape: a backslash before whatever is no letter or digit says the same.
+globalThis.CSS ??= { escape: (text) => text.replace(/[^\w-]/g, '\\$&') }

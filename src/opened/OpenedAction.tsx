@@ -76,7 +76,7 @@ export function OpenedAction({ action }: { action: Action }) {
   return (
     <Column gap="$2.5" flexGrow={1}>
       <ShelfHead
-        seal={area}
+        seal={select.sealOf(document, action)}
         says={[project?.title ?? area?.name ?? 'on no shelf', moved].filter(Boolean).join(' · ')}
         onChoose={() => chooser.choose('shelf')}
       />

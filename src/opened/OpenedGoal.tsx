@@ -13,13 +13,7 @@ import { goalStateWords, reachWords } from '@/words/names'
 import { History } from './History'
 import { OpenedFoot } from './OpenedFoot'
 import { Remarks } from './Remarks'
-
-const rhythms = [
-  { value: 'never', label: 'never', weeks: null },
-  { value: 'month', label: 'each month', weeks: 4 },
-  { value: 'quarter', label: 'each quarter', weeks: 13 },
-  { value: 'halfYear', label: 'each half year', weeks: 26 },
-] as const
+import { rhythms } from './rhythms'
 
 export function OpenedGoal({ goal }: { goal: Goal }) {
   const act = useAct()

@@ -1,13 +1,15 @@
 // A project opened: what will be true, where it stands, its next action first and the others behind it, and at the foot
 // the line for another.
+import { useState } from 'react'
 import { minutesOf } from '@/core/day'
 import type { Action, Project } from '@/core/record'
 import type { ProjectPatch } from '@/core/sentence'
 import { useReader } from '@/held/reader'
 import { lists, select } from '@/state'
-import { BandHeading, Button, Column, EmptyPlace, Row, Words } from '@/ui'
+import { BandHeading, Button, Column, EmptyPlace, Row, SlideOver, Words } from '@/ui'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
 import { Band } from '@/parts/rows/Band'
+import { Outcome } from '@/parts/project/Outcome'
 import { NextAction } from '@/parts/project/NextAction'
 import { WhatElse } from '@/parts/project/WhatElse'
 import { SaidLine } from '@/parts/said/SaidLine'
@@ -26,6 +28,8 @@ import { NoteBand } from '@/parts/note/NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { DoneBand } from '@/parts/done/DoneBand'
 import { amongTheRest, useDonePlace } from '@/parts/done/useDonePlace'
+import { LeaveShelf } from './LeaveShelf'
+import { SealChooser } from './SealChooser'
 import { ShelfHead } from './ShelfHead'
 
 export function OpenedProject({ project }: { project: Project }) {
@@ -48,15 +52,16 @@ export function OpenedProject({ project }: { project: Project }) {
   }
   const set = (patch: ProjectPatch, say: string | false = false) =>
     act('editProject', { id, patch }, { say }).ok
-  const keep = (field: 'title' | 'outcome') => (text: string, typing: object) =>
-    act('editProject', { id, patch: { [field]: text } }, { say: false, atField: true, ...typing })
+  const hasStages = select.stagesOfArea(document, project.areaId).length > 0
+  const [isSealing, setSealing] = useState(false)
+  const [isLeaving, setLeaving] = useState(false)
   const isHeld = select.isHeld(project.state)
   const done = lists.doneWith(document, id)
   const [donePlace, setDonePlace] = useDonePlace(id)
   return (
     <Column gap="$2.5" flexGrow={1}>
       <ShelfHead
-        seal={area}
+        seal={select.sealOf(document, { projectId: id, areaId: project.areaId })}
         says={area ? `Project in ${area.name}` : 'Project on no area'}
         onChoose={() => chooser.choose('area')}
       />
@@ -66,31 +71,26 @@ export function OpenedProject({ project }: { project: Project }) {
           label="Title"
           size="title"
           value={project.title}
-          onKeep={keep('title')}
+          onKeep={(title, typing) =>
+            act('editProject', { id, patch: { title } }, { say: false, atField: true, ...typing })
+          }
           needed="A project needs a title."
         />
-        <EditText
-          name={`${id} outcome`}
-          label="Outcome"
-          bare
-          rows={3}
-          serif
-          placeholder="What will be true, by when, so that what?"
-          value={project.outcome}
-          onKeep={keep('outcome')}
-        />
+        <Outcome project={project} onDue={() => chooser.choose('projectDue')} />
       </Column>
       <SaidLine
-        chips={saidOfProject(project, document, today)}
+        chips={saidOfProject(project, document, today).filter(({ field }) => field !== 'projectDue')}
         offers={[
-          ...(project.due ? [] : (['projectDue'] as const)),
+          ...(hasStages && !project.stageId ? (['stage'] as const) : []),
+          ...(project.stamp ? [] : (['seal'] as const)),
           'projectPeople',
           'projectAfter',
           'goals',
           ...(project.inOrder ? [] : (['order'] as const)),
         ]}
-        onChoose={chooser.choose}
+        onChoose={(field) => (field === 'seal' ? setSealing(true) : chooser.choose(field))}
       />
+      {project.ending ? <Reason project={project} /> : null}
       <SayWhatChanges
         placeholder="Say what changes"
         read={read}
@@ -106,6 +106,16 @@ export function OpenedProject({ project }: { project: Project }) {
       <DoneBand actions={done} place={donePlace} onPlace={setDonePlace} />
       <History ids={[id]} of={id} />
       {isHeld ? (
+        <Button
+          kind="quiet"
+          label="Let go of the project"
+          aria-haspopup="dialog"
+          alignSelf="flex-start"
+          marginLeft="$-2"
+          onPress={() => setLeaving(true)}
+        />
+      ) : null}
+      {isHeld ? (
         <OpenedFoot>
           <NextAction id={id} />
         </OpenedFoot>
@@ -115,7 +125,46 @@ export function OpenedProject({ project }: { project: Project }) {
         />
       )}
       <OpenedProjectChooser chooser={chooser} of={project} onSet={(patch) => set(patch)} />
+      {isSealing ? <ProjectSeal project={project} onClose={() => setSealing(false)} /> : null}
+      {isLeaving ? <LeaveShelf shelf={project} onClose={() => setLeaving(false)} /> : null}
     </Column>
+  )
+}
+
+/** Why it ended as it did: a line for later. */
+function Reason({ project: { id, endReason } }: { project: Project }) {
+  const act = useAct()
+  return (
+    <EditText
+      name={`${id} endReason`}
+      label="Why it ended so"
+      bare
+      placeholder="Why? A line for later."
+      value={endReason}
+      onKeep={(text, typing) =>
+        act('editProject', { id, patch: { endReason: text } }, { say: false, atField: true, ...typing })
+      }
+    />
+  )
+}
+
+/** A seal of its own, or that of its area. */
+function ProjectSeal({ project, onClose }: { project: Project; onClose: () => void }) {
+  const act = useAct()
+  return (
+    <SlideOver title="Its own seal" onClose={onClose}>
+      <SealChooser
+        of={project}
+        orElse="that of its area"
+        onSeal={(patch, typing) =>
+          act(
+            'editProject',
+            { id: project.id, patch },
+            { say: false, atField: typing !== undefined, ...typing },
+          )
+        }
+      />
+    </SlideOver>
   )
 }
 

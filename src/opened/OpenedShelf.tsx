@@ -1,18 +1,24 @@
 // A group or an area opened: its name, its seal, closing and opening it again.
-import { inkCount, isIdOf, sides, type Area, type Group } from '@/core/record'
+import { useState } from 'react'
+import { isIdOf, sides, type Area, type Group } from '@/core/record'
 import { select, type RunOptions } from '@/state'
-import { areaInks, Button, Choice, Column, Labelled, Press, Row, Seal, Words } from '@/ui'
+import { Button, Choice, Column, Labelled, Row, Words } from '@/ui'
 import { Pull } from '@/ui/Pull'
 import { EditText } from '@/parts/text/EditText'
 import { OpenedGoalChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { saidGoals } from '@/words/said'
+import { AreaStages } from './AreaStages'
+import { LeaveShelf } from './LeaveShelf'
+import { LookThrough } from './LookThrough'
+import { SealChooser } from './SealChooser'
 import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 
 export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
   const act = useAct()
   const { id } = shelf
   const closed = shelf.closedAtEpochMs !== null
+  const [isLeaving, setLeaving] = useState(false)
   return (
     <Column gap="$3.5">
       <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
@@ -28,24 +34,41 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
         onKeep={(name, typing) => act('renameShelf', { id, name }, { say: false, atField: true, ...typing })}
       />
       {'side' in shelf ? (
-        <Choice
-          label="Side"
-          options={sides.map((side) => ({ value: side, label: side }))}
-          chosen={[shelf.side]}
-          onToggle={(side) => act('editGroup', { id: shelf.id, patch: { side } }, { say: false })}
-        />
+        <>
+          <Choice
+            label="Side"
+            options={sides.map((side) => ({ value: side, label: side }))}
+            chosen={[shelf.side]}
+            onToggle={(side) => act('editGroup', { id: shelf.id, patch: { side } }, { say: false })}
+          />
+          <SealChooser
+            of={shelf}
+            orElse="none"
+            onSeal={(patch, typing) =>
+              act(
+                'editGroup',
+                { id: shelf.id, patch },
+                { say: false, atField: typing !== undefined, ...typing },
+              )
+            }
+          />
+        </>
       ) : (
         <>
-          <AreaSeal area={shelf} />
+          <LookThrough area={shelf} />
+          <AreaStages area={shelf} />
           <AreaGoals area={shelf} />
+          <AreaSeal area={shelf} />
         </>
       )}
       <Row>
-        <Button
-          label={closed ? 'Open it again' : 'Close it'}
-          onPress={() => act(closed ? 'reopenShelf' : 'closeShelf', { id })}
-        />
+        {closed ? (
+          <Button label="Open it again" onPress={() => act('reopenShelf', { id })} />
+        ) : (
+          <Button label="Close it" aria-haspopup="dialog" onPress={() => setLeaving(true)} />
+        )}
       </Row>
+      {isLeaving ? <LeaveShelf shelf={shelf} onClose={() => setLeaving(false)} /> : null}
     </Column>
   )
 }
@@ -68,36 +91,7 @@ function AreaSeal({ area }: { area: Area }) {
           onChoose={(groupId) => edit({ groupId: groupId || null })}
         />
       </Labelled>
-      <Row gap="$3">
-        <Seal stamp={area.stamp} ink={area.ink} size={44} />
-        <Column width={140}>
-          <EditText
-            name={`${area.id} stamp`}
-            label="Letters of the seal"
-            shown
-            value={area.stamp}
-            onKeep={(stamp, typing) => edit({ stamp }, typing)}
-            needed="One or two letters, or an emoji."
-          />
-        </Column>
-      </Row>
-      <Row gap="$1" flexWrap="wrap" role="radiogroup" aria-label="Ink">
-        {Array.from({ length: inkCount }, (_, ink) => (
-          <Press
-            key={ink}
-            role="radio"
-            aria-checked={ink === area.ink}
-            aria-label={`Ink ${ink + 1}`}
-            justifyContent="center"
-            width={44}
-            onPress={() => edit({ ink })}
-            borderWidth={2}
-            borderColor={ink === area.ink ? '$brass' : 'transparent'}
-          >
-            <Column width={24} height={24} borderRadius={6} backgroundColor={areaInks[ink] as '#5B4A8A'} />
-          </Press>
-        ))}
-      </Row>
+      <SealChooser of={area} onSeal={edit} />
     </Column>
   )
 }

@@ -72,7 +72,7 @@ describe('an opened project', () => {
   })
   it('reads its outcome, its next action, the rest in order, and how far it is', async () => {
     await openedProject()
-    expect((screen.getByRole('textbox', { name: 'Outcome' }) as HTMLTextAreaElement).value).toBe(
+    expect((screen.getByRole('textbox', { name: 'What will be true' }) as HTMLTextAreaElement).value).toBe(
       'The books are closed',
     )
     expect([listed('Next'), listed('The others')]).toEqual([['add up'], ['send']])

@@ -88,9 +88,11 @@ function foundWords(isReady: boolean, isAsked: boolean, number: number): string 
   return number === atMost ? `The first ${atMost}.` : `${number} found.`
 }
 
-/** The area whose seal stands before what was found. */
-function areaOfFound(document: Document, { kind }: Found, record: AnyRecord): Area | undefined {
-  if (kind === 'action' || kind === 'project') return select.areaOf(document, record as Action | Project)
+/** Whose seal stands before what was found. */
+function sealOfFound(document: Document, { kind }: Found, record: AnyRecord) {
+  if (kind === 'action') return select.sealOf(document, record as Action)
+  const { id, areaId } = record as Project
+  if (kind === 'project') return select.sealOf(document, { projectId: id, areaId })
   return kind === 'area' ? (record as Area) : undefined
 }
 
@@ -106,13 +108,13 @@ function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
   const record = recordIn(document, found.id as OpenableId)
   // It may have gone since the index was made: undone, or removed in another tab.
   if (!record) return null
-  const area = areaOfFound(document, found, record)
+  const seal = sealOfFound(document, found, record)
   const over = found.kind === 'action' && !isOpen(record as Action)
   const state = stateOfFound(found, record)
   return (
     <Column render="li" borderBottomWidth={1} borderColor="$rule" backgroundColor="$slip">
       <Press onPress={onPress} gap="$3" paddingHorizontal="$2.5" minHeight={56}>
-        <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
+        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
         <Column flex={1} minWidth={0}>
           <Words struck={over}>{nameOfNote(document, found.id)}</Words>
           <Words size="second" tone="inkSoft">

@@ -130,6 +130,10 @@ export const freeMinutesOn = (document: Document, date: CalendarDate): number =>
 /** Whether a project is neither finished nor let go. */
 export const isHeld = (state: ProjectState): boolean => state === 'open' || state === 'notNow'
 
+/** Whether a project was to rest until a day that has come. */
+export const isToWake = ({ state, notUntil }: Project, today: CalendarDate): boolean =>
+  state === 'notNow' && notUntil !== null && notUntil <= today
+
 /** Every name a sentence may mean: what is closed or over is not meant any more. */
 export const namesOf: (document: Document) => NameIndex = byTables(
   ['context', 'person', 'project', 'area'],

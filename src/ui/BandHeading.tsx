@@ -9,16 +9,20 @@ export function BandHeading({
   title,
   end,
   tone = 'inkSoft',
+  before,
   children,
 }: {
   id?: string
   title: string
   end?: string
   tone?: Tone
+  /** A seal before the title. */
+  before?: ReactNode
   children?: ReactNode
 }) {
   return (
     <Row gap="$2.5" paddingTop="$4" paddingBottom="$2" minHeight={40}>
+      {before}
       <Words render="h2" id={id} size="caps" tone={tone}>
         {title}
       </Words>

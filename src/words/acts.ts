@@ -1,8 +1,13 @@
 // Acts as they are announced and as history tells them.
 import { type CommandName } from '@/state'
 
+/** Acts that nobody does any more; journals tell of them. */
+type Earlier = 'closeShelf'
+
 /** Every act has words: one that is missing does not compile. */
-export const actWords: Readonly<Record<CommandName | 'undo' | 'redo' | 'bringIn' | 'loadDemo', string>> = {
+export const actWords: Readonly<
+  Record<CommandName | Earlier | 'undo' | 'redo' | 'bringIn' | 'loadDemo', string>
+> = {
   setDown: 'Set down',
   setDownMany: 'Set down together',
   editSlip: 'Changed',
@@ -113,6 +118,7 @@ export const actWords: Readonly<Record<CommandName | 'undo' | 'redo' | 'bringIn'
   resetLens: 'Lens as it was',
   addProject: 'Project made',
   editProject: 'Changed',
+  wakeProjects: 'Woken',
   setProjectState: 'Project moved on',
   addGroup: 'Group made',
   editGroup: 'Changed',
@@ -121,6 +127,7 @@ export const actWords: Readonly<Record<CommandName | 'undo' | 'redo' | 'bringIn'
   closeShelf: 'Closed',
   reopenShelf: 'Opened again',
   rankBy: 'Order changed',
+  leaveShelf: 'Left',
   layProject: 'Laid elsewhere',
   layShelf: 'Laid elsewhere',
   addStage: 'Stage made',

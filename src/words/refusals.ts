@@ -33,8 +33,6 @@ export function refusalWords(refusal: Refusal): string {
       return `“${refusal.name}” is there already.`
     case 'underwayFull':
       return `${count(refusal.limit, 'action')} ${refusal.limit === 1 ? 'is' : 'are'} underway, as many as you allow. Stop or finish one first.`
-    case 'notEmpty':
-      return `${count(refusal.count, 'open thing')} still ${refusal.count === 1 ? 'stands' : 'stand'} here. Finish, move or let go of ${refusal.count === 1 ? 'it' : 'them'} first.`
     case 'notOneAction':
       return `Only a project with one open action shrinks to it; this one has ${refusal.count === 0 ? 'none' : count(refusal.count, 'open action')}.`
     case 'tooMany':

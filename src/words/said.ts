@@ -9,6 +9,7 @@ import type { CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
 import { duration, nearDate, shortDate } from './dates'
 import { nameOfRecord, shortened, stateWords } from './names'
+import { endingWords } from './stages'
 
 /** What a chooser sets. */
 export type SaidField =
@@ -19,6 +20,9 @@ export type SaidField =
   | 'after'
   | 'chase'
   | 'state'
+  | 'notUntil'
+  | 'stage'
+  | 'seal'
   | 'area'
   | 'projectDue'
   | 'projectPeople'
@@ -57,6 +61,9 @@ export const chooserWords: Readonly<Record<SaidField, string>> = {
   notBefore: 'Not before',
   address: 'Link',
   state: 'State',
+  notUntil: 'Not now until',
+  stage: 'Stage',
+  seal: 'Its own seal',
   area: 'Area',
   projectDue: 'Due',
   projectPeople: 'With whom',
@@ -85,6 +92,7 @@ export const offerWords: Readonly<Partial<Record<SaidField, string>>> = {
   notBefore: 'not before',
   address: 'link',
   projectDue: 'due',
+  seal: 'a seal of its own',
   projectPeople: 'with whom',
   projectAfter: 'after another project',
   goals: 'toward a goal',
@@ -189,6 +197,16 @@ export function unsaidOf(of: Sayable): SaidField[] {
   return (Object.keys(unset) as SaidField[]).filter((field) => unset[field])
 }
 
+/** "not now until 3 April", "won". */
+export function stateSaid(
+  { state, ending, notUntil }: Pick<Project, 'state' | 'ending' | 'notUntil'>,
+  today: CalendarDate,
+): string {
+  if (ending) return endingWords[ending]
+  const until = state === 'notNow' && notUntil ? ` until ${nearDate(notUntil, today)}` : ''
+  return `${stateWords[state]}${until}`
+}
+
 export function saidOfProject(
   {
     state,
@@ -197,7 +215,23 @@ export function saidOfProject(
     personIds,
     goalIds,
     inOrder,
-  }: Pick<Project, 'state' | 'due' | 'afterIds' | 'personIds' | 'goalIds' | 'inOrder'>,
+    notUntil,
+    stageId,
+    ending,
+    stamp,
+  }: Pick<
+    Project,
+    | 'state'
+    | 'due'
+    | 'afterIds'
+    | 'personIds'
+    | 'goalIds'
+    | 'inOrder'
+    | 'notUntil'
+    | 'stageId'
+    | 'ending'
+    | 'stamp'
+  >,
   document: Document,
   today: CalendarDate,
 ): SaidChip[] {
@@ -208,12 +242,14 @@ export function saidOfProject(
     })
   const isOver = (id: Id) => (recordIn(document, id as Id<'project'>)?.closedAtEpochMs ?? null) !== null
   return [
-    { field: 'state', words: stateWords[state] },
+    { field: 'state', words: stateSaid({ state, ending, notUntil }, today) },
+    ...each('stage', stageId ? [stageId] : [], (name) => (ending ? `ended at ${name}` : `at ${name}`)),
     ...(due ? [{ field: 'projectDue', words: `due ${shortDate(due, today)}` } as const] : []),
     ...each('projectAfter', afterIds, (name, id) => `after ${name}${isOver(id) ? ', which is over' : ''}`),
     ...each('projectPeople', personIds, (name) => `with ${name}`),
     ...saidGoals(goalIds, document),
     ...(inOrder ? [{ field: 'order', words: 'in order' } as const] : []),
+    ...(stamp ? [{ field: 'seal', words: `seal ${stamp}` } as const] : []),
   ]
 }
 

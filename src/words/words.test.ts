@@ -79,7 +79,7 @@ it('tells an act it does not know plainly', () =>
 
 it.each([
   refusalWords({ kind: 'underwayFull', limit: 1 }),
-  refusalWords({ kind: 'notEmpty', count: 2 }),
+  refusalWords({ kind: 'tooManyStages', limit: 24 }),
   refusalWords({ kind: 'tooLong', field: 'title', limit: 2000 }),
   keepingWords({ kind: 'failed', code: 'storageFull', waiting: 1 }),
   fileFaultWords({ kind: 'tooLarge', bytes: 2e8, limitBytes: 1.5e8 }),

@@ -53,7 +53,7 @@ test('what is typed into search finds it, and opens it', async ({ page }) => {
   await expect(
     page
       .getByRole('dialog', { name: 'St Brannoc’s chapel organ loft' })
-      .getByRole('textbox', { name: 'Outcome' }),
+      .getByRole('textbox', { name: 'What will be true' }),
   ).toHaveValue('The choir hears the organ, the organist hears the choir')
   await page.keyboard.press('Escape')
   await expect(page.getByRole('dialog')).toBeHidden()

@@ -3,7 +3,7 @@ import { isIdOf, projectStates, type Project, type ProjectState } from '../recor
 import type { SentenceContext } from './claims'
 import { parseSentence } from './parseSentence'
 
-export type ProjectPatch = Partial<Pick<Project, 'due' | 'state' | 'areaId'>>
+export type ProjectPatch = Partial<Pick<Project, 'due' | 'state' | 'areaId' | 'notUntil'>>
 
 export interface ProjectAmendment {
   readonly patch: ProjectPatch
@@ -24,6 +24,11 @@ const stateSaid: Readonly<Record<string, ProjectState>> = {
 function said(part: string, project: Project, context: SentenceContext): ProjectPatch | null {
   const phrase = part.toLowerCase().replace(/\s+/g, ' ')
   if (Object.hasOwn(stateSaid, phrase)) return { state: stateSaid[phrase] as (typeof projectStates)[number] }
+  const until = /^(?:not now|rests) until (.+)$/.exec(phrase)?.[1]
+  if (until !== undefined) {
+    const day = said(`by ${until}`, project, context)?.due
+    return day ? { state: 'notNow', notUntil: day } : null
+  }
   if (/^no (?:due|due date|day|deadline)$/.test(phrase)) return { due: null }
   if (/^(?:no|without an?) area$/.test(phrase)) return { areaId: null }
   const { title, clauses } = parseSentence(part, { ...context, isBare: true })

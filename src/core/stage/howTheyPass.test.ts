@@ -1,6 +1,7 @@
 import type { Passage, Project, Stage } from '../record'
+import { calendarDateUnsafe } from '../time'
 import { plainProject } from '../testing/plainShelf'
-import { daysFrom, enteredAt, howTheyPass, median } from '.'
+import { daysFrom, daysIn, enteredAt, howTheyPass, median } from '.'
 
 const day = 86_400_000
 const zone = 'Europe/London'
@@ -66,6 +67,11 @@ describe('how projects pass through stages', () => {
     expect(enteredAt({ stageId: 'stage:call' }, [...passages].reverse())).toBe(5 * day)
     expect(enteredAt({ stageId: 'stage:offer' }, passages)).toBeNull()
     expect(enteredAt({ stageId: null }, [])).toBeNull()
+    const days = ['1970-01-06', '1970-01-09', '1969-12-31'].map((today) =>
+      daysIn({ stageId: 'stage:call' }, passages, calendarDateUnsafe(today), zone),
+    )
+    expect(days).toEqual([0, 3, 0])
+    expect(daysIn({ stageId: null }, [], calendarDateUnsafe('1970-01-06'), zone)).toBeNull()
   })
   it('counts days by the calendar of the zone, and none where a clock ran backwards', () => {
     const late = Date.UTC(2026, 2, 28, 23, 30)

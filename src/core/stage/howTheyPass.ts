@@ -1,7 +1,7 @@
 // How projects pass through the stages of an area: how long each has stood where it stands, how many got through a stage
 // and how long that took. Read off the passages, which say when each came to stand where.
 import type { Id, Passage, Project, Stage } from '../record'
-import { daysBetween, localMomentAt } from '../time'
+import { daysBetween, localMomentAt, type CalendarDate } from '../time'
 
 export interface StageFigures {
   readonly stageId: Id<'stage'>
@@ -46,6 +46,17 @@ export function enteredAt(project: Pick<Project, 'stageId'>, passages: readonly 
   for (let at = way.length - 1; way[at]?.stageId === project.stageId; at--)
     entered = way[at]?.enteredAtEpochMs ?? null
   return entered
+}
+
+/** For how many days a project has stood in its stage; null where nothing says it. */
+export function daysIn(
+  project: Pick<Project, 'stageId'>,
+  passages: readonly Passage[],
+  today: CalendarDate,
+  zone: string,
+): number | null {
+  const since = enteredAt(project, passages)
+  return since === null ? null : Math.max(0, daysBetween(localMomentAt(since, zone).date, today))
 }
 
 /** The middle of some numbers, the lower of two middles; null of none. */

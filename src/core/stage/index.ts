@@ -1,1 +1,9 @@
-export { daysFrom, enteredAt, howTheyPass, median, type StageFigures, type WayFigures } from './howTheyPass'
+export {
+  daysFrom,
+  daysIn,
+  enteredAt,
+  howTheyPass,
+  median,
+  type StageFigures,
+  type WayFigures,
+} from './howTheyPass'

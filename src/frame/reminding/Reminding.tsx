@@ -10,12 +10,14 @@ import { useAct, useToday } from '@/held/zen'
 import { Button, Press, Row, Words } from '@/ui'
 import { momentSaid, shortened, when } from '@/words'
 import { useBadge } from './useBadge'
+import { useWaking } from './useWaking'
 import { useStanding } from './useStanding'
 
 export default function Reminding({ shown }: { shown: boolean }) {
   const standing = useStanding()
   useNotifying(standing)
   useBadge()
+  useWaking()
   return shown && standing.length > 0 ? <ReminderBar standing={standing} /> : null
 }
 

@@ -56,11 +56,11 @@ export function AfterChooser({
         ) : null
       }
       options={ordered.slice(0, mostOptions).map((action) => {
-        const area = select.areaOf(document, action)
+        const seal = select.sealOf(document, action)
         return {
           id: action.id,
           name: action.title,
-          seal: area ? { stamp: area.stamp, ink: area.ink } : null,
+          seal: seal ? { stamp: seal.stamp, ink: seal.ink } : null,
           isChosen: action.id === standing,
         }
       })}

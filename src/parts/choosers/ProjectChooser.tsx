@@ -1,14 +1,15 @@
 // Which chooser sets which field of a project.
-import { projectStates, type Id } from '@/core/record'
+import type { Id } from '@/core/record'
 import { select } from '@/state'
 import { Button } from '@/ui'
 import { useAct, useHeldDocument } from '@/held/zen'
-import { chooserWords, stateWords } from '@/words'
-import { madeIn, options, type ProjectChooserProps } from './chooserProps'
+import { chooserWords } from '@/words'
+import { madeIn, type ProjectChooserProps } from './chooserProps'
 import { DayChooser } from './DayChooser'
 import { NameChooser } from './NameChooser'
 import { GoalChooser, ProjectAfterChooser } from './TowardChoosers'
 import { ScaleChooser } from './ScaleChooser'
+import { StageChooser, StateChooser } from './StateChoosers'
 import { PeopleChooser } from './WhoChoosers'
 
 const orders = [
@@ -28,16 +29,9 @@ export function ProjectChooser({ field, of, anchor, onSet, onClose }: ProjectCho
     case 'projectDue':
       return <DayChooser {...shared} date={of.due} none="no day" onChoose={(date) => onSet({ due: date })} />
     case 'state':
-      return (
-        <ScaleChooser
-          {...shared}
-          options={options(projectStates, stateWords)}
-          chosen={of.state}
-          onChoose={(state) => {
-            if (state) onSet({ state })
-          }}
-        />
-      )
+      return <StateChooser {...shared} of={of} onSet={onSet} />
+    case 'stage':
+      return <StageChooser {...shared} of={of} />
     case 'projectPeople':
       return <PeopleChooser field={field} of={of} anchor={anchor} onSet={onSet} onClose={onClose} />
     case 'order':

@@ -34,7 +34,7 @@ export function ShelfChooser({ of, ...rest }: ChooserProps) {
     ...projects.map(({ project }) => ({
       id: project.id,
       name: project.title,
-      seal: select.areaOf(document, project) ?? null,
+      seal: select.sealOf(document, { projectId: project.id, areaId: project.areaId }) ?? null,
       isChosen: project.id === of.projectId,
     })),
     ...areas.map((area) => ({

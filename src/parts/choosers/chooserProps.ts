@@ -17,9 +17,22 @@ export interface ChooserProps {
 export interface ProjectChooserProps extends Pick<ChooserProps, 'field' | 'anchor' | 'onClose'> {
   readonly of: Pick<
     Project,
-    'id' | 'state' | 'due' | 'areaId' | 'personIds' | 'goalIds' | 'afterIds' | 'inOrder'
+    | 'id'
+    | 'state'
+    | 'due'
+    | 'areaId'
+    | 'personIds'
+    | 'goalIds'
+    | 'afterIds'
+    | 'inOrder'
+    | 'notUntil'
+    | 'stageId'
+    | 'ending'
+    | 'stamp'
   >
-  readonly onSet: (patch: Partial<Pick<Project, 'state' | 'due' | 'areaId' | 'personIds'>>) => void
+  readonly onSet: (
+    patch: Partial<Pick<Project, 'state' | 'due' | 'areaId' | 'personIds' | 'notUntil'>>,
+  ) => void
 }
 
 /** The record that a command has just made. */

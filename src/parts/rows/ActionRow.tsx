@@ -119,6 +119,7 @@ export const ActionRow = memo(function ActionRow({
   const { choosing, onKeyDown } = useActionRow(action)
   const { days } = useReader()
   const area = useHeld((state) => select.areaOf(state.document, action))
+  const seal = useHeld((state) => select.sealOf(state.document, action))
   const told = useHeld((state) =>
     actionDetails(action, state.document, today, {
       project: showProject,
@@ -140,8 +141,8 @@ export const ActionRow = memo(function ActionRow({
           .filter(Boolean)
           .join(' · ')
       }
-      stamp={area?.stamp ?? null}
-      ink={area?.ink ?? 0}
+      stamp={seal?.stamp ?? null}
+      ink={seal?.ink ?? 0}
       weight={action.weight}
       struck={done}
       chosen={opened === id}

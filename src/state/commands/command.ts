@@ -29,7 +29,6 @@ export type Refusal =
   | { readonly kind: 'tooLong'; readonly field: string; readonly limit: number }
   | { readonly kind: 'nameTaken'; readonly name: string }
   | { readonly kind: 'underwayFull'; readonly limit: number }
-  | { readonly kind: 'notEmpty'; readonly count: number }
   /** Only what holds a single open action can shrink to it. */
   | { readonly kind: 'notOneAction'; readonly count: number }
   /** More than there may be in one thing. */

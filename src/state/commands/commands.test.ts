@@ -132,8 +132,7 @@ const refusals: [...Case, refusal: object][] = [
   ['tick', () => ({ id: 'action:none' as const }), gone],
   ['untick', (store) => ({ id: only(store, 'action') }), { kind: 'nothingToDo' }],
   ['addContext', () => ({ name: ' desk ' }), { kind: 'nameTaken', name: 'desk' }],
-  ['closeShelf', (store) => ({ id: only(store, 'area') }), { kind: 'notEmpty', count: 1 }],
-  ['closeShelf', (store) => ({ id: only(store, 'group') }), { kind: 'notEmpty', count: 1 }],
+  ['leaveShelf', () => ({ id: 'area:none' as const, way: { kind: 'rest' as const } }), gone],
   [
     'setWaiting',
     (store) => ({

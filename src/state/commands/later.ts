@@ -16,6 +16,7 @@ import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as goals from './goals'
 import * as kept from './kept'
+import * as leaving from './leaving'
 import * as lensActs from './lenses'
 import * as namedActs from './named'
 import * as notes from './notes'
@@ -72,13 +73,14 @@ export const laterCommands = {
   snoozeReminder: reminding.snoozeReminder,
   addProject: shelves.addProject,
   editProject: shelves.editProject,
+  wakeProjects: shelves.wakeProjects,
   setProjectState: shelves.setProjectState,
   addGroup: shelves.addGroup,
   editGroup: shelves.editGroup,
   addArea: shelves.addArea,
   editArea: shelves.editArea,
-  closeShelf: shelves.closeShelf,
   reopenShelf: shelves.reopenShelf,
+  leaveShelf: leaving.leaveShelf,
   layProject: laying.layProject,
   layShelf: laying.layShelf,
   addStage: stages.addStage,
@@ -141,6 +143,7 @@ export interface Later {
   readonly lenses: typeof lensesRead
   readonly goals: typeof goalsRead
   readonly stages: typeof stagesOfLater
+  readonly shelves: Pick<typeof leaving, 'insideOf'>
 }
 
 export const later: Later = {
@@ -151,4 +154,5 @@ export const later: Later = {
   lenses: lensesRead,
   goals: goalsRead,
   stages: stagesOfLater,
+  shelves: { insideOf: leaving.insideOf },
 }

@@ -1,9 +1,7 @@
 // Groups, areas and projects: making, renaming, ranking and closing them.
-import { isOpen } from '@/core/action'
 import { recordIn, recordsIn, updateOf } from '@/core/journal'
 import {
   inkCount,
-  isIdOf,
   kindOf,
   rankBetween,
   ranksInOrder,
@@ -15,6 +13,7 @@ import {
   type Side,
 } from '@/core/record'
 import { refuse } from '@/core/result'
+import type { CalendarDate } from '@/core/time'
 import {
   added,
   change,
@@ -26,7 +25,7 @@ import {
   type Command,
   type CommandContext,
 } from './command'
-import { stagesOfArea } from '../selectors'
+import { isToWake, stagesOfArea } from '../selectors'
 import { enteredStage, makeProject, projectAdded, type NewProject } from './makeProject'
 import { stampFor } from './stampFor'
 
@@ -89,6 +88,14 @@ const sealIn = (text: string): string =>
     .slice(0, 2)
     .map(({ segment }) => segment)
     .join('')
+
+/** Opens again what was to rest until a day that has come. */
+export const wakeProjects: Command<{ today: CalendarDate }> = ({ document }, { today }) =>
+  diffOf(
+    ...recordsIn(document, 'project')
+      .filter((project) => isToWake(project, today))
+      .map((project) => updateOf(project, { state: 'open', notUntil: null, ending: null, endReason: '' })),
+  )
 
 /** Opens, puts off, finishes or lets go of a project. Its open actions stay as they are and are shown with it. */
 export const setProjectState: Command<{ id: Id<'project'>; state: ProjectState }> = (
@@ -153,22 +160,6 @@ export const editArea: Command<{
   return stamp.stamp === ''
     ? refuse({ kind: 'empty', field: 'stamp' })
     : changeLine(context, id, { ...patch, ...stamp })
-}
-
-/** Closes a group or an area; refused while something open still stands in it. */
-export const closeShelf: Command<{ id: Id<'group'> | Id<'area'> }> = (context, { id }) => {
-  const { document } = context
-  const inside = isIdOf('group', id)
-    ? recordsIn(document, 'area').filter((area) => area.groupId === id && area.closedAtEpochMs === null)
-    : [
-        ...recordsIn(document, 'project').filter(
-          (project) => project.areaId === id && (project.state === 'open' || project.state === 'notNow'),
-        ),
-        ...recordsIn(document, 'action').filter((action) => action.areaId === id && isOpen(action)),
-      ]
-  return inside.length > 0
-    ? refuse({ kind: 'notEmpty', count: inside.length })
-    : change(context, id as Id<'area'>, () => ({ closedAtEpochMs: context.nowEpochMs }))
 }
 
 export const reopenShelf: Command<{ id: Id<'group'> | Id<'area'> }> = (context, { id }) =>

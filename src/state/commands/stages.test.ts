@@ -138,7 +138,7 @@ describe('stages of an area', () => {
 
 describe('laying on shelves', () => {
   it('lays a project beside any other, and writes no rank that need not change', async () => {
-    const { store, document, made, project, orderOf } = await opened()
+    const { store, made, project, orderOf } = await opened()
     const office = made('addArea', { name: 'Office', groupId: null }) as Id<'area'>
     const ids = ['a', 'b', 'c', 'd'].map((title) => project(title, office))
     const lay = (from: number, beside: number | null) => {

@@ -44,7 +44,7 @@ function Standing({ project }: { project: Project }) {
   const reader = useReader()
   const today = useToday()
   const document = useHeldDocument()
-  const area = select.areaOf(document, project)
+  const seal = select.sealOf(document, { projectId: project.id, areaId: project.areaId })
   const [text, setText] = useState('')
   const [takenOff, setTakenOff] = useState<readonly string[]>([])
   const sentence = useSentence(text, takenOff)
@@ -70,7 +70,7 @@ function Standing({ project }: { project: Project }) {
       borderBottomWidth={1}
       borderColor="$rule"
     >
-      <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
+      <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
       <Column flex={1} minWidth={0} gap="$2">
         <Column>
           <Words strong>{title}</Words>

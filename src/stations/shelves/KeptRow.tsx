@@ -20,7 +20,7 @@ export const KeptRow = memo(function KeptRow({
 }) {
   const { open, opened, keymap } = useSurroundings()
   const { id, title } = kept
-  const area = useHeld((state) => select.areaOf(state.document, kept))
+  const seal = useHeld((state) => select.sealOf(state.document, kept))
   const choosing = useChoosing(id, () => open(id))
   const classes = ['slip-row', opened === id ? 'chosen' : '', choosing.isTogether ? 'together' : '']
   return (
@@ -33,7 +33,7 @@ export const KeptRow = memo(function KeptRow({
         open(id)
       }}
     >
-      <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
+      <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
       <RowOpen choosing={choosing}>
         <span className={isOver ? 'slip-title struck' : 'slip-title'}>
           <Unseen>Open </Unseen>

@@ -1,14 +1,14 @@
 import { useMedia, View } from '@tamagui/core'
 import { useMemo } from 'react'
-import { isHeldUp } from '@/core/action'
 import type { Document } from '@/core/journal'
 import type { CalendarDate } from '@/core/time'
 import type { Action, Id, Project } from '@/core/record'
 import { lists } from '@/state'
-import { Column, Icon, Press, Row, Unseen, Words } from '@/ui'
+import { Column, Icon, Press, Row, Seal, Unseen, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
-import { heldBackWords, nearDate, shortDate, stateWords, waitingWords } from '@/words'
+import { shortDate } from '@/words'
 import { useHeldDocument, useToday } from '@/held/zen'
+import { nextWords } from './nextWords'
 import { RankButtons } from './RankButtons'
 
 export function ProjectCard({
@@ -31,6 +31,8 @@ export function ProjectCard({
   return (
     <View
       render="li"
+      className="shelf-card"
+      data-of={project.id}
       width={wide ? undefined : '100%'}
       flexGrow={wide ? 1 : 0}
       flexBasis={wide ? 236 : undefined}
@@ -67,10 +69,13 @@ export function ProjectCard({
       ) : null}
       <Press onPress={() => openIt(project.id)} width="100%" alignItems="stretch" padding="$3" data-row>
         <Column flex={1} minWidth={0} gap="$1" minHeight={wide ? 96 : 0}>
-          <Words strong>
-            <Unseen>Open </Unseen>
-            {project.title}
-          </Words>
+          <Row gap="$2" alignItems="flex-start">
+            {project.stamp ? <Seal stamp={project.stamp} ink={project.ink} size={24} /> : null}
+            <Words strong flex={1} minWidth={0}>
+              <Unseen>Open </Unseen>
+              {project.title}
+            </Words>
+          </Row>
           {project.outcome ? (
             <Words
               size="second"
@@ -109,39 +114,22 @@ function NextLine({
   document: Document
   today: CalendarDate
 }) {
-  const due = project.due ? (
-    <Words size="small" tone={project.due < today ? 'clay' : 'inkSoft'} flexShrink={0}>
-      {shortDate(project.due, today)}
-    </Words>
-  ) : null
-  const words = useMemo(() => {
-    if (action?.waiting) return waitingWords(action, document, today)
-    const held = action && heldBackWords(action, document)
-    if (held) return `${action.title}, ${held}`
-    const later = action?.notBefore && action.notBefore > today ? action.notBefore : null
-    return later ? `${action?.title}, not before ${nearDate(later, today)}` : action?.title
-  }, [action, document, today])
+  const { words, tone } = useMemo(
+    () => nextWords(project, action, document, today),
+    [project, action, document, today],
+  )
+  const isNext = project.state === 'open' && action !== undefined
   return (
     <Row gap="$1.5" paddingTop="$1.5">
-      {project.state === 'notNow' ? (
-        <Words size="second" tone="plum" flex={1}>
-          {stateWords.notNow}
+      {isNext ? <Icon name="next" size={16} tone={tone === 'slate' ? 'slate' : 'brass'} /> : null}
+      <Words size="second" tone={tone} flex={1} oneLine>
+        {words}
+      </Words>
+      {project.due ? (
+        <Words size="small" tone={project.due < today ? 'clay' : 'inkSoft'} flexShrink={0}>
+          {shortDate(project.due, today)}
         </Words>
       ) : null}
-      {project.state === 'open' && action ? (
-        <>
-          <Icon name="next" size={16} tone={isHeldUp(action) ? 'slate' : 'brass'} />
-          <Words size="second" tone={isHeldUp(action) ? 'slate' : 'ink'} flex={1} oneLine>
-            {words}
-          </Words>
-        </>
-      ) : null}
-      {project.state === 'open' && !action ? (
-        <Words size="second" tone="clay" flex={1}>
-          no next action
-        </Words>
-      ) : null}
-      {due}
     </Row>
   )
 }

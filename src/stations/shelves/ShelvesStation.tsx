@@ -2,7 +2,7 @@
 import { useMedia } from '@tamagui/core'
 import { Suspense, useState } from 'react'
 import { sides } from '@/core/record'
-import { Choice, Column } from '@/ui'
+import { Choice } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { PageLists } from '@/frame/onDemand'
 import { StationHead } from '@/frame/StationHead'
@@ -86,10 +86,7 @@ export function ShelvesStation() {
       {tab === 'areas' ? (
         <DeskLayout plain>
           {wide ? <h1 className="visually-hidden">Shelves</h1> : null}
-          <Column gap="$2.5" alignItems={wide ? 'flex-end' : 'flex-start'} paddingTop={wide ? '$0' : '$2.5'}>
-            {sideChoice}
-          </Column>
-          <AreaShelves side={side} />
+          <AreaShelves side={side} choice={sideChoice} />
         </DeskLayout>
       ) : (
         <DeskLayout narrow>

@@ -12,6 +12,8 @@ import { showStation } from '@/frame/testing'
 import { useHeld } from '@/held/zen'
 import { ShelvesStation } from './ShelvesStation'
 
+const today = '2026-03-11' as never
+
 const press = (name: string | RegExp) => fireEvent.click(screen.getByRole('button', { name }))
 const write = (name: string, text: string) =>
   fireEvent.change(screen.getByRole('textbox', { name }), { target: { value: text } })
@@ -60,6 +62,82 @@ describe('the shelves', () => {
     expect(screen.getByRole('button', { name: /^Open Office/ }).textContent).toContain(
       '2 projects · 1 action · 45 min',
     )
+  })
+  it('tell what is meant for this week, what has no next action, and when they are to be looked through', async () => {
+    const store = await showStation(<ShelvesStation />, furnish)
+    const face = () => screen.getByRole('button', { name: /^Open Office/ }).textContent
+    expect(face()).toContain('1 without a next action')
+    expect([face()?.includes('this week'), face()?.includes('looked through')]).toEqual([false, false])
+    const [office] = select.areasOf(documentOf(store)) as [Area]
+    const [action] = recordsIn(documentOf(store), 'action')
+    await act(async () => {
+      store.run('setHorizon', { id: action?.id ?? 'action:none', horizon: 'week' })
+      store.run('editArea', { id: office.id, patch: { everyWeeks: 4 } })
+    })
+    expect(face()).toContain('45 min this week')
+    expect(face()).toContain('to be looked through')
+    await act(async () => void store.run('editArea', { id: office.id, patch: { lookedOn: today } }))
+    expect(face()).not.toContain('to be looked through')
+  })
+  it('are folded, and stand denser, on this device', async () => {
+    const store = await showStation(<ShelvesStation />, furnish)
+    press('Fold Office')
+    expect(screen.queryByRole('list', { name: 'Projects in Office' })).toBeNull()
+    press('Unfold Office')
+    press('Denser')
+    expect(titlesIn('Projects in Office')).toEqual([
+      'Open Accountssort receipts',
+      'Open New pageno next action',
+    ])
+    press('Fold Practice')
+    expect(screen.queryByRole('button', { name: /^Open Office/ })).toBeNull()
+    expect(recordsIn(documentOf(store), 'area')).toHaveLength(2)
+  })
+  it('carry by keys: earlier and later, and from area to area', async () => {
+    const store = await showStation(<ShelvesStation />, furnish)
+    const carry = (name: RegExp, key: string) =>
+      fireEvent.keyDown(screen.getByRole('button', { name }), { key, altKey: true })
+    carry(/^Open Accounts/, 'ArrowRight')
+    expect(titlesIn('Projects in Office')[0]).toContain('New page')
+    carry(/^Open Accounts/, 'ArrowDown')
+    expect(titlesIn('Projects in House')[0]).toContain('Accounts')
+    expect(screen.getAllByText(/House: Accounts/)).not.toEqual([])
+    carry(/^Open House/, 'ArrowUp')
+    carry(/^Open Home/, 'ArrowUp')
+    expect(select.groupsOf(documentOf(store)).map(({ name }) => name)).toEqual(['Home', 'Practice'])
+  })
+  it('show an area with stages as columns, through which keys carry to the end', async () => {
+    const store = await showStation(<ShelvesStation />, (fresh) => {
+      furnish(fresh)
+      const [office] = select.areasOf(documentOf(fresh)) as [Area]
+      for (const name of ['call', 'offer']) fresh.run('addStage', { areaId: office.id, name })
+      fresh.run('addProject', { title: 'Mill school', areaId: office.id })
+    })
+    const of = (name: string) =>
+      within(screen.getByRole('list', { name }))
+        .queryAllByRole('button')
+        .map((row) => row.textContent)
+    await screen.findByRole('group', { name: 'Stages of Office' })
+    expect([of('In no stage yet').length, of('call'), of('offer')]).toEqual([
+      2,
+      ['Open Mill schoolsince todayno next action'],
+      [],
+    ])
+    const carry = (key: string) =>
+      fireEvent.keyDown(screen.getByRole('button', { name: /^Open Mill school/ }), { key, altKey: true })
+    carry('ArrowRight')
+    expect([of('call'), of('offer').length]).toEqual([[], 1])
+    carry('ArrowLeft')
+    carry('ArrowRight')
+    carry('ArrowRight')
+    expect(screen.getAllByText(/Won: Mill school/)).not.toEqual([])
+    expect([of('call'), of('offer')]).toEqual([[], []])
+    expect(screen.getByRole('group', { name: 'How those of Office ended' }).textContent).toBe(
+      'won1not won0parked0',
+    )
+    fireEvent.click(screen.getByRole('button', { name: 'Undo the last act' }))
+    expect(of('offer')).toHaveLength(1)
+    expect(recordsIn(documentOf(store), 'project').every(({ state }) => state === 'open')).toBe(true)
   })
   it('show one side of life at a time', async () => {
     await showStation(<ShelvesStation />, furnish)
@@ -168,13 +246,15 @@ describe('what is opened', () => {
       <Opened kind="project" />,
       (fresh) => void fresh.run('addProject', { title: 'Accounts' }),
     )
-    write('Outcome', 'Filed by May')
-    fireEvent.blur(screen.getByRole('textbox', { name: 'Outcome' }))
+    write('What will be true', 'Filed by May')
+    fireEvent.blur(screen.getByRole('textbox', { name: 'What will be true' }))
+    write('So that what', 'the summer is free')
+    fireEvent.blur(screen.getByRole('textbox', { name: 'So that what' }))
     write('Title', ' ')
     fireEvent.blur(screen.getByRole('textbox', { name: 'Title' }))
     expect(screen.getByRole('alert').textContent).toBe('A project needs a title.')
     expect(recordsIn(documentOf(store), 'project')).toMatchObject([
-      { title: 'Accounts', outcome: 'Filed by May' },
+      { title: 'Accounts', outcome: 'Filed by May', soThat: 'the summer is free' },
     ])
   })
   it('a person shows what is done with them at the end or among the rest, and all of a hundred and more', async () => {
@@ -197,7 +277,7 @@ describe('what is opened', () => {
     await act(async () => {})
     expect(shown()).toBe(101)
   })
-  it('an area gets its letters and its ink, and does not close over open work', async () => {
+  it('an area gets its letters and its ink, and says what is in it before it closes', async () => {
     const store = await showStation(<Opened kind="area" />, (fresh) => {
       fresh.run('addArea', { name: 'Office', groupId: null })
       fresh.run('addProject', { title: 'Accounts', areaId: select.areasOf(documentOf(fresh))[0]?.id ?? null })
@@ -207,8 +287,13 @@ describe('what is opened', () => {
     fireEvent.blur(screen.getByRole('textbox', { name: 'Letters of the seal' }))
     expect(select.areasOf(documentOf(store))[0]).toMatchObject({ ink: 3, stamp: 'Of' })
     press('Close it')
-    expect(screen.getByRole('status').textContent).toContain('1 open thing still stands here.')
+    expect(await screen.findByText(/^1 project is in it/)).toBeTruthy()
+    press('Keep it as it is')
     expect(select.areasOf(documentOf(store))[0]?.closedAtEpochMs).toBeNull()
+    press('Close it')
+    press('Close it, and let go of everything in it')
+    expect(select.areasOf(documentOf(store))[0]?.closedAtEpochMs).not.toBeNull()
+    expect(recordsIn(documentOf(store), 'project')).toMatchObject([{ state: 'letGo' }])
   })
   it('a person lists what is open with them', async () => {
     await showStation(<Opened kind="person" />, (fresh) => {

@@ -31,6 +31,10 @@ const unset: Omit<ProjectChooserProps['of'], 'due' | 'areaId'> = {
   state: 'open',
   personIds: [],
   goalIds: [],
+  notUntil: null,
+  stageId: null,
+  ending: null,
+  stamp: '',
   afterIds: [],
   inOrder: false,
 }

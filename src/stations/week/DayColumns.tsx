@@ -90,7 +90,7 @@ function Card({ action }: { action: Action }) {
   const document = useHeldDocument()
   const today = useToday()
   const { choosing, onKeyDown } = useActionRow(action)
-  const area = select.areaOf(document, action)
+  const seal = select.sealOf(document, action)
   const details = [
     action.at?.time,
     action.minutes ? duration(action.minutes) : null,
@@ -119,7 +119,7 @@ function Card({ action }: { action: Action }) {
         aria-pressed={choosing.isTogether || undefined}
         data-row
       >
-        <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} size={20} />
+        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} size={20} />
         <Column flex={1} minWidth={0}>
           <Words size="second" weight={action.weight}>
             <Unseen>Open </Unseen>

@@ -74,7 +74,7 @@ function OneSlip({
   const [isMoving, setMoving] = useState(false)
   const action = recordIn(document, dealt.id) ?? dealt
   const { id } = action
-  const area = select.areaOf(document, action)
+  const seal = select.sealOf(document, action)
   const picks = bands.picked.length
   const stays = from === 'dueToday'
   const next = (done: { ok: boolean } | null) => {
@@ -102,7 +102,7 @@ function OneSlip({
         maxHeight={360}
         justifyContent="center"
       >
-        <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
+        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
         <Words render="h3" size="heading" weight={action.weight}>
           {action.title}
         </Words>

@@ -20,7 +20,7 @@ export function RolledRow({
 }) {
   const [isOpen, setOpen] = useState(false)
   const project = useHeld((state) => recordIn(state.document, id))
-  const area = useHeld((state) => (actions[0] ? select.areaOf(state.document, actions[0]) : undefined))
+  const seal = useHeld((state) => (actions[0] ? select.sealOf(state.document, actions[0]) : undefined))
   const minutes = minutesOf(actions)
   const told = [
     count(actions.length, 'action'),
@@ -36,7 +36,7 @@ export function RolledRow({
         data-holds={actions.map((action) => action.id).join(' ')}
         onClick={() => setOpen(!isOpen)}
       >
-        <Seal stamp={area?.stamp ?? null} ink={area?.ink ?? 0} />
+        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
         <span className="slip-open">
           <span className="slip-title should">{project?.title ?? 'A project that is gone'}</span>
           <span className="slip-details">{told.filter(Boolean).join(' · ')}</span>

@@ -1,0 +1,139 @@
+// Leaving a group, an area or a project: what is inside is moved elsewhere, rests with it, or is let go of; one act, one undo.
+import { isOpen } from '@/core/action'
+import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
+import { isIdOf, type Area, type Id, type Project } from '@/core/record'
+import { refuse } from '@/core/result'
+import { isHeld, stagesOfArea } from '../selectors'
+import { diffOf, type Command, type CommandContext } from './command'
+import { enteredStage } from './makeProject'
+
+/** What becomes of what is inside. */
+export type WayToLeave =
+  | { readonly kind: 'move'; readonly toId: Id<'group'> | Id<'area'> | Id<'project'> | null }
+  | { readonly kind: 'rest' }
+  | { readonly kind: 'letGo' }
+
+export interface Inside {
+  readonly areas: number
+  /** Open ones, and such as rest. */
+  readonly projects: number
+  readonly actions: number
+  /** References, reading and talks: they stay where they are, and are found. */
+  readonly kept: number
+}
+
+const openProjectsOf = (document: Document, areaId: Id<'area'>): Project[] =>
+  recordsIn(document, 'project').filter((project) => project.areaId === areaId && isHeld(project.state))
+const openAreasOf = (document: Document, groupId: Id<'group'>): Area[] =>
+  recordsIn(document, 'area').filter((area) => area.groupId === groupId && area.closedAtEpochMs === null)
+
+/** Everything that is open or kept in a group, an area or a project. */
+export function insideOf(document: Document, id: Id<'group'> | Id<'area'> | Id<'project'>): Inside {
+  const areas = isIdOf('group', id) ? openAreasOf(document, id) : []
+  const areaIds = new Set<string | null>(isIdOf('area', id) ? [id] : areas.map((area) => area.id))
+  const projects = isIdOf('project', id)
+    ? []
+    : recordsIn(document, 'project').filter(
+        ({ areaId, state }) => areaId !== null && areaIds.has(areaId) && isHeld(state),
+      )
+  const projectIds = new Set<string | null>(isIdOf('project', id) ? [id] : projects.map((each) => each.id))
+  const isIn = ({ projectId, areaId }: { projectId: Id<'project'> | null; areaId: Id<'area'> | null }) =>
+    projectId !== null ? projectIds.has(projectId) : areaId !== null && areaIds.has(areaId)
+  const kept = (['reference', 'reading', 'note'] as const).flatMap((kind) =>
+    (recordsIn(document, kind) as Parameters<typeof isIn>[0][]).filter(
+      (record) => isIn(record) && (record as { letGoAtEpochMs?: number | null }).letGoAtEpochMs === null,
+    ),
+  )
+  return {
+    areas: areas.length,
+    projects: projects.length,
+    actions: recordsIn(document, 'action').filter((action) => isOpen(action) && isIn(action)).length,
+    kept: kept.length,
+  }
+}
+
+/** Leaves a project; its open actions go to another project or its area, rest with it, or are let go of. */
+function leftProject(context: CommandContext, project: Project, way: WayToLeave): RecordDiff[] {
+  const { nowEpochMs, document } = context
+  const open = recordsIn(document, 'action').filter(
+    (action) => action.projectId === project.id && isOpen(action),
+  )
+  if (way.kind === 'rest') return present([updateOf(project, { state: 'notNow', notUntil: null })])
+  const over = updateOf(project, { state: 'letGo', notUntil: null, closedAtEpochMs: nowEpochMs })
+  if (way.kind === 'letGo')
+    return present([over, ...open.map((action) => updateOf(action, { letGoAtEpochMs: nowEpochMs }))])
+  const into = way.toId as Id<'project'> | Id<'area'> | null
+  const to = isIdOf('project', into)
+    ? { projectId: into, areaId: null }
+    : { projectId: null, areaId: into as Id<'area'> | null }
+  return present([over, ...open.map((action) => updateOf(action, to))])
+}
+
+/** Leaves an area; its projects and loose actions go to another, rest, or are let go of. */
+function leftArea(context: CommandContext, area: Area, way: WayToLeave): RecordDiff[] {
+  const { nowEpochMs, document } = context
+  const projects = openProjectsOf(document, area.id)
+  const loose = recordsIn(document, 'action').filter(
+    (action) => action.areaId === area.id && action.projectId === null && isOpen(action),
+  )
+  const closed = updateOf(area, { closedAtEpochMs: nowEpochMs })
+  if (way.kind === 'move') {
+    const areaId = way.toId as Id<'area'> | null
+    const stageId = stagesOfArea(document, areaId)[0]?.id ?? null
+    const kept = (['reference', 'reading', 'note'] as const).flatMap((kind) =>
+      recordsIn(document, kind).flatMap((record) =>
+        record.areaId === area.id ? [updateOf(record, { areaId })] : [],
+      ),
+    )
+    return present([
+      closed,
+      ...projects.flatMap((project) => [
+        updateOf(project, { areaId, stageId }),
+        ...enteredStage(context, { id: project.id, stageId }),
+      ]),
+      ...loose.map((action) => updateOf(action, { areaId })),
+      ...kept,
+    ])
+  }
+  return present([
+    closed,
+    ...projects.flatMap((project) => leftProject(context, project, way)),
+    ...loose.map((action) =>
+      updateOf(
+        action,
+        way.kind === 'rest' ? { horizon: 'shelf', day: null } : { letGoAtEpochMs: nowEpochMs },
+      ),
+    ),
+  ])
+}
+
+const present = (parts: readonly (RecordDiff | null)[]): RecordDiff[] => parts.filter((part) => part !== null)
+
+/** Closes a group or an area, or lets go of a project, with what becomes of all that is inside. */
+export const leaveShelf: Command<{
+  id: Id<'group'> | Id<'area'> | Id<'project'>
+  way: WayToLeave
+}> = (context, { id, way }) => {
+  const { document } = context
+  if (way.kind === 'move' && way.toId && (way.toId === id || !recordIn(document, way.toId)))
+    return refuse({ kind: 'notFound' })
+  if (isIdOf('project', id)) {
+    const project = recordIn(document, id)
+    return project ? diffOf(...leftProject(context, project, way)) : refuse({ kind: 'notFound' })
+  }
+  if (isIdOf('area', id)) {
+    const area = recordIn(document, id)
+    return area ? diffOf(...leftArea(context, area, way)) : refuse({ kind: 'notFound' })
+  }
+  const group = recordIn(document, id)
+  if (!group) return refuse({ kind: 'notFound' })
+  const areas = openAreasOf(document, id)
+  return diffOf(
+    updateOf(group, { closedAtEpochMs: context.nowEpochMs }),
+    ...areas.flatMap((area) =>
+      way.kind === 'move'
+        ? present([updateOf(area, { groupId: way.toId as Id<'group'> | null })])
+        : leftArea(context, area, way),
+    ),
+  )
+}
