@@ -79,7 +79,7 @@ function LeaveStage({
 }) {
   const act = useAct()
   const inside = useHeld((state) => select.projectsOf(state.document)).filter(
-    ({ stageId }) => stageId === stage.id,
+    ({ stageId, state, ending }) => stageId === stage.id && select.isHeld(state) && ending === null,
   )
   const leave = (toId: Id<'stage'> | null) => {
     act('removeStage', { id: stage.id, toId }, { say: `Left out: ${shortened(stage.name)}` })

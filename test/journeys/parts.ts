@@ -70,7 +70,7 @@ const landingAt = (to: Locator): Locator =>
 /** Carries a row by a finger that rests on its seal to a place near the top left corner of another, and lays it down. */
 export async function carryByFinger(page: Page, title: string, to: Locator): Promise<void> {
   await expect(page.locator('.carries').first()).toBeVisible()
-  const grip = await row(page, title).locator('.seal-grip').boundingBox()
+  const grip = await row(page, title).locator('.seal-grip').or(row(page, title)).first().boundingBox()
   if (!grip) throw new Error(`${title} is not there`)
   const devtools = await page.context().newCDPSession(page)
   const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: { x: number; y: number }) =>
@@ -79,7 +79,7 @@ export async function carryByFinger(page: Page, title: string, to: Locator): Pro
   await touch('touchStart', from)
   await page.clock.runFor(600)
   await touch('touchMove', { x: from.x + 20, y: from.y + 10 })
-  await expect(page.locator('.slip-row.carried')).toBeVisible()
+  await expect(page.locator('.carried')).toBeVisible()
   await expect(async () => {
     const place = await to.boundingBox()
     if (!place) throw new Error('the place is not there')
@@ -100,7 +100,7 @@ export async function carry(page: Page, title: string, to: Locator): Promise<voi
   await page.mouse.move(from.x + 120, from.y + 20)
   await page.mouse.down()
   await page.mouse.move(from.x + 130, from.y + 32, { steps: 3 })
-  await expect(page.locator('.slip-row.carried')).toBeVisible()
+  await expect(page.locator('.carried')).toBeVisible()
   // The page follows the hand at its edges: the hand goes after the place until the page shows that it lands there.
   await expect(async () => {
     const place = await to.boundingBox()

@@ -77,7 +77,12 @@ describe('stages of an area', () => {
     isUndone(at, 'editProject', { id: mill, patch: { endReason: 'after the summer' } })
     isUndone(at, 'setProjectState', { id: mill, state: 'open' })
     expect(recordIn(document(), mill)).toMatchObject({ ending: null, endReason: '' })
+    const over = project('Over')
+    store.run('standIn', { id: over, stageId: agreed })
+    store.run('endProject', { id: over, ending: 'notWon' })
     isUndone(at, 'removeStage', { id: agreed, toId: call })
+    // What ended there stands nowhere now: it never went to the other.
+    expect(stageOf(over)).toBeNull()
     expect([stageOf(mill), stagesOfArea(document(), areaId).map(({ name }) => name)]).toEqual([
       call,
       ['call', 'offer'],

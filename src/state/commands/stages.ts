@@ -2,7 +2,7 @@
 import { recordIn, recordsIn, updateOf } from '@/core/journal'
 import type { Ending, Id, Project, ProjectState, Stage } from '@/core/record'
 import { refuse } from '@/core/result'
-import { stagesOfArea } from '../selectors'
+import { isHeld, stagesOfArea } from '../selectors'
 import { added, change, changeLine, diffOf, lineOf, rankAfter, removed, type Command } from './command'
 import { enteredStage } from './makeProject'
 
@@ -33,7 +33,10 @@ export const editStage: Command<{
   return changeLine(context, id, patch)
 }
 
-/** Removes a stage; what stands in it goes to another, or stands in none. When each stood there is still told. */
+/** Whether a project stands in its stage still: it is not over, and did not end there. */
+const isStanding = ({ state, ending }: Project): boolean => isHeld(state) && ending === null
+
+/** Removes a stage; what stands in it goes to another, or stands in none. */
 export const removeStage: Command<{ id: Id<'stage'>; toId: Id<'stage'> | null }> = (
   context,
   { id, toId },
@@ -45,10 +48,11 @@ export const removeStage: Command<{ id: Id<'stage'>; toId: Id<'stage'> | null }>
   const inside = recordsIn(document, 'project').filter(({ stageId }) => stageId === id)
   return diffOf(
     removed(stage),
-    ...inside.flatMap((project) => [
-      updateOf(project, { stageId: toId }),
-      ...enteredStage(context, { id: project.id, stageId: toId }),
-    ]),
+    ...inside.flatMap((project) =>
+      isStanding(project)
+        ? [updateOf(project, { stageId: toId }), ...enteredStage(context, { id: project.id, stageId: toId })]
+        : [updateOf(project, { stageId: null })],
+    ),
   )
 }
 
