@@ -5,6 +5,7 @@ import type { Action, Id, Reminder } from '@/core/record'
 import { isBefore, openMoment } from '@/core/reminder'
 import type { LocalMoment } from '@/core/time'
 import { remindersOf } from './partIndexes'
+import { asItStands } from './standing'
 import { settingsIn } from './settingsIn'
 
 export interface Standing {
@@ -26,7 +27,8 @@ export function dueReminders(document: Document, now: LocalMoment): Standing[] {
     if (!isThere(entry)) continue
     const reminder = entry.record as Reminder
     const action = recordIn(document, reminder.actionId)
-    if (!action || !isOpen(action)) continue
+    // As it stands: what a pattern holds reminds of nothing.
+    if (!action || !isOpen(asItStands(document, action))) continue
     const moment = openMoment(reminder, action, settings)
     if (moment && !isBefore(now, moment)) standing.push({ reminder, action, moment })
   }
@@ -37,7 +39,7 @@ export function dueReminders(document: Document, now: LocalMoment): Standing[] {
 export function nextReminderOf(document: Document, id: Id<'action'>): LocalMoment | null {
   const reminders = remindersOf(document, id)
   const action = reminders.length > 0 ? recordIn(document, id) : undefined
-  if (!action || !isOpen(action)) return null
+  if (!action || !isOpen(asItStands(document, action))) return null
   const settings = settingsIn(document)
   return reminders.reduce<LocalMoment | null>((next, reminder) => {
     const moment = openMoment(reminder, action, settings)

@@ -48,6 +48,14 @@ function heldBackBy(action: Action, ids: readonly HoldingId[]): Action {
   return view
 }
 
+const patterned = new WeakMap<Action, Action>()
+/** The same as long as the action is. */
+function ofPattern(action: Action): Action {
+  const view = patterned.get(action) ?? { ...action, letGoAtEpochMs: action.createdAtEpochMs }
+  patterned.set(action, view)
+  return view
+}
+
 /** Their order, where one that was said to be after another there comes after it. */
 export function inTurnOf(actions: readonly Action[]): readonly Action[] {
   if (actions.every(({ afterIds }) => afterIds.length === 0)) return actions
@@ -68,7 +76,8 @@ export function inTurnOf(actions: readonly Action[]): readonly Action[] {
 interface Found {
   readonly actions: readonly Action[]
   readonly isInOrder: boolean
-  readonly before: string
+  /** What holds back, and how the project is held. */
+  readonly by: string
   readonly held: HeldBack
 }
 const none: HeldBack = new Map()
@@ -77,8 +86,17 @@ function heldBackIn(document: Document, project: Project, was: Found | undefined
   const actions = writtenIn.of(document, project.id)
   // What rests or is over holds back all that was left in it.
   const before = project.state === 'open' ? projectsBefore(document, project) : [project.id]
+  const by = `${project.state} ${before.join(' ')}`
   const isInOrder = project.inOrder && project.state === 'open'
-  if (was?.actions === actions && was.isInOrder === isInOrder && was.before === before.join(' ')) return was
+  if (was?.actions === actions && was.isInOrder === isInOrder && was.by === by) return was
+  // What a pattern holds is nothing to do: it stands like what was decided against, in no list.
+  if (project.state === 'pattern')
+    return {
+      actions,
+      isInOrder,
+      by,
+      held: new Map(actions.map((action) => [action.id, ofPattern(action)])),
+    }
   const held = new Map<string, Action>()
   const inTurn = isInOrder ? inTurnOf(actions) : actions
   inTurn.forEach((action, at) => {
@@ -87,7 +105,7 @@ function heldBackIn(document: Document, project: Project, was: Found | undefined
     // What is begun all the same stands where it is.
     if (ids.length > 0 && action.startedAtEpochMs === null) held.set(action.id, heldBackBy(action, ids))
   })
-  return { actions, isInOrder, before: before.join(' '), held: held.size > 0 ? held : none }
+  return { actions, isInOrder, by, held: held.size > 0 ? held : none }
 }
 
 let found = new Map<Id<'project'>, Found>()

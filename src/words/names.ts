@@ -28,7 +28,13 @@ export const stoneWords = {
   aims: 'Aims',
 } as const
 
-export const stateWords = { open: 'open', notNow: 'not now', finished: 'finished', letGo: 'let go' } as const
+export const stateWords = {
+  open: 'open',
+  notNow: 'not now',
+  finished: 'finished',
+  letGo: 'let go',
+  pattern: 'pattern',
+} as const
 
 /** How a goal is held, and in how many years it is wanted. */
 export const goalStateWords = { open: 'open', reached: 'reached', letGo: 'let go' } as const

@@ -137,6 +137,7 @@ it('gives shelves of version 7 their seals, and projects what stages and rest ne
     stageId: null,
     ending: null,
     endReason: '',
+    makes: null,
   }
   expect(migrateEntry(entry({ id: 'project:p', title: 'P' }), 7)).toEqual(
     entry({ id: 'project:p', title: 'P', ...project }),

@@ -5,5 +5,14 @@ import { withNewFields } from './newFields'
 export const { entry: entryToVersion8, change: changeToVersion8 } = withNewFields({
   group: { stamp: '', ink: 0 },
   area: { lookedOn: null, everyWeeks: null },
-  project: { stamp: '', ink: 0, soThat: '', notUntil: null, stageId: null, ending: null, endReason: '' },
+  project: {
+    stamp: '',
+    ink: 0,
+    soThat: '',
+    notUntil: null,
+    stageId: null,
+    ending: null,
+    endReason: '',
+    makes: null,
+  },
 })

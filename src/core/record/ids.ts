@@ -27,6 +27,8 @@ export const kinds = [
   'goal',
   'stage',
   'passage',
+  'blank',
+  'counted',
 ] as const
 export type RecordKind = (typeof kinds)[number]
 

@@ -18,8 +18,21 @@ export type Level = (typeof levels)[number]
 export const sides = ['work', 'private'] as const
 export type Side = (typeof sides)[number]
 
-export const projectStates = ['open', 'notNow', 'finished', 'letGo'] as const
+/** A pattern is never one of what is worked on: it is what others are made from. */
+export const projectStates = ['open', 'notNow', 'finished', 'letGo', 'pattern'] as const
 export type ProjectState = (typeof projectStates)[number]
+
+/** What a pattern makes. */
+export const makings = ['project', 'action', 'checklist', 'note'] as const
+export type Making = (typeof makings)[number]
+
+/** What a blank of a pattern is filled with. */
+export const blankKinds = ['name', 'place', 'date', 'number'] as const
+export type BlankKind = (typeof blankKinds)[number]
+
+/** The dates of an action that a pattern counts. */
+export const countedFields = ['due', 'day', 'notBefore', 'at'] as const
+export type CountedField = (typeof countedFields)[number]
 
 /** How what moved through stages ended; what is parked rests. */
 export const endings = ['won', 'notWon', 'parked'] as const

@@ -20,7 +20,10 @@ import {
 import { lens, plan } from './lensRecord'
 import { stampLimit } from './tooLong'
 import {
+  blankKinds,
+  countedFields,
   endings,
+  makings,
   energies,
   goalReaches,
   goalStates,
@@ -199,6 +202,8 @@ const project = v.object({
   /** How it ended, and why, where it went through stages. */
   ending: v.nullable(oneOf(endings)),
   endReason: titleField,
+  /** What is made from it, where it is a pattern. */
+  makes: v.nullable(oneOf(makings)),
   /** Its actions are done one after the other: only the first of them is in lists. */
   inOrder: v.boolean('expected true or false'),
   /** The projects that must be over before it: until then its actions are held back. */
@@ -226,6 +231,37 @@ const passage = v.object({
   projectId: idField('project'),
   stageId: idField('stage'),
   enteredAtEpochMs: epochMsField,
+})
+
+/** What is asked when a pattern is used; `‹name›` stands for it in titles and notes. */
+const blank = v.object({
+  id: idField('blank'),
+  /** The pattern. */
+  projectId: idField('project'),
+  name: titleField,
+  kind: oneOf(blankKinds),
+  rank: rankField,
+})
+
+const steps = (most: number) =>
+  v.pipe(v.number('expected a number'), v.integer(), v.minValue(-most), v.maxValue(most))
+/** How far a date is from the one it is counted from; negative is before. */
+const shiftField = v.variant('by', [
+  v.strictObject({ by: v.literal('days'), steps: steps(3660) }),
+  v.strictObject({ by: v.literal('workdays'), steps: steps(1000) }),
+  v.strictObject({ by: v.literal('months'), steps: steps(240) }),
+  /** The first, second … of a weekday after it, or before it. */
+  v.strictObject({ by: v.literal('weekday'), weekday: v.pipe(count, v.maxValue(6)), steps: steps(60) }),
+])
+
+/** A date that a pattern gives an action, counted from a blank or from the day the pattern is used. */
+const counted = v.object({
+  id: idField('counted'),
+  actionId: idField('action'),
+  field: oneOf(countedFields),
+  blankId: v.nullable(idField('blank')),
+  shift: shiftField,
+  time: v.nullable(timeField),
 })
 
 /** What must be at hand: a place, a tool, a site, a mood. */
@@ -480,4 +516,6 @@ export const schemas = {
   goal,
   stage,
   passage,
+  blank,
+  counted,
 } as const

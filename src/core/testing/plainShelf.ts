@@ -43,6 +43,7 @@ export const plainProject: Project = {
   stageId: null,
   ending: null,
   endReason: '',
+  makes: null,
   rank: 'a1',
   createdAtEpochMs: 1,
   closedAtEpochMs: null,

@@ -30,18 +30,20 @@ export function StateChooser({ of, onSet, ...shared }: Shared & Pick<ProjectChoo
   return (
     <ChooserSheet {...shared}>
       <Row gap="$2" flexWrap="wrap">
-        {projectStates.map((state) => (
-          <Button
-            key={state}
-            label={stateWords[state]}
-            chosen={state === of.state && of.ending === null}
-            paddingHorizontal="$3.5"
-            onPress={() => {
-              onSet({ state })
-              onClose()
-            }}
-          />
-        ))}
+        {projectStates
+          .filter((state) => state !== 'pattern')
+          .map((state) => (
+            <Button
+              key={state}
+              label={stateWords[state]}
+              chosen={state === of.state && of.ending === null}
+              paddingHorizontal="$3.5"
+              onPress={() => {
+                onSet({ state })
+                onClose()
+              }}
+            />
+          ))}
         <Button
           label="not now until a day"
           aria-haspopup="dialog"

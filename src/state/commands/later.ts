@@ -5,6 +5,8 @@ import * as noteLines from '../noteLines'
 import * as goalsRead from '../goals'
 import * as stagesRead from '../stages'
 import * as stageFigures from '@/core/stage'
+import * as patternsRead from '../patterns'
+import * as pattern from '@/core/pattern'
 import * as pages from '../pages'
 import * as tied from '../tiedTo'
 import * as lens from '@/core/lens'
@@ -20,6 +22,9 @@ import * as leaving from './leaving'
 import * as lensActs from './lenses'
 import * as namedActs from './named'
 import * as notes from './notes'
+import * as keepPattern from './keepPattern'
+import * as patterns from './patterns'
+import * as usePattern from './usePattern'
 import * as remarks from './remarks'
 import * as reminding from './reminding'
 import * as repeats from './repeats'
@@ -80,6 +85,16 @@ export const laterCommands = {
   addArea: shelves.addArea,
   editArea: shelves.editArea,
   reopenShelf: shelves.reopenShelf,
+  keepAsPattern: keepPattern.keepAsPattern,
+  addPattern: patterns.addPattern,
+  removePattern: patterns.removePattern,
+  addBlank: patterns.addBlank,
+  editBlank: patterns.editBlank,
+  makeBlank: patterns.makeBlank,
+  removeBlank: patterns.removeBlank,
+  setCounted: patterns.setCounted,
+  usePattern: usePattern.usePattern,
+  bringInPattern: usePattern.bringInPattern,
   leaveShelf: leaving.leaveShelf,
   layProject: laying.layProject,
   layShelf: laying.layShelf,
@@ -131,6 +146,7 @@ export const laterCommands = {
 const notesRead = { ...note, ...noteLines, ...pages, ...tied }
 
 const stagesOfLater = { ...stageFigures, ...stagesRead }
+const patternsOfLater = { ...pattern, ...patternsRead }
 const lensesRead = { ...lens, ...lenses }
 
 export interface Later {
@@ -143,6 +159,7 @@ export interface Later {
   readonly lenses: typeof lensesRead
   readonly goals: typeof goalsRead
   readonly stages: typeof stagesOfLater
+  readonly patterns: typeof patternsOfLater
   readonly shelves: Pick<typeof leaving, 'insideOf'>
 }
 
@@ -154,5 +171,6 @@ export const later: Later = {
   lenses: lensesRead,
   goals: goalsRead,
   stages: stagesOfLater,
+  patterns: patternsOfLater,
   shelves: { insideOf: leaving.insideOf },
 }

@@ -33,6 +33,7 @@ export function makeProject(context: CommandContext, given: NewProject): Result<
     stageId: stagesOfArea(context.document, given.areaId ?? null)[0]?.id ?? null,
     ending: null,
     endReason: '',
+    makes: null,
     rank: rankAfter(recordsIn(context.document, 'project')),
     createdAtEpochMs: context.nowEpochMs,
     closedAtEpochMs: null,

@@ -1,0 +1,107 @@
+// Copies of what belongs together, with ids of their own: how a pattern is kept, and how it is used.
+import {
+  compareRanks,
+  kindOf,
+  rankOfNumber,
+  type Action,
+  type AnyRecord,
+  type Counted,
+  type CountedField,
+  type Id,
+  type Making,
+  type Project,
+} from '@/core/record'
+import type { CalendarDate } from '@/core/time'
+import { repeatIdOf } from '../partIndexes'
+import type { CommandContext } from './command'
+
+export type Fields = Record<string, unknown>
+export const fieldsOf = (record: AnyRecord) => record as unknown as Fields
+
+const pointing = ['projectId', 'ownerId', 'underId', 'actionId', 'blankId', 'checklistId'] as const
+
+/** Copies with ids of their own, which point at one another as the originals did. */
+export function copied(
+  context: CommandContext,
+  records: readonly AnyRecord[],
+  ids = new Map<string, string>(),
+): AnyRecord[] {
+  for (const { id } of records)
+    if (!ids.has(id) && kindOf(id) !== 'repeat') ids.set(id, context.newId(kindOf(id)))
+  const of = (id: unknown) => (typeof id === 'string' ? (ids.get(id) ?? id) : id)
+  return records.map((record) => {
+    const fields = { ...fieldsOf(record) }
+    for (const field of pointing) if (field in fields) fields[field] = of(fields[field])
+    if (kindOf(record.id) === 'action') {
+      const afterIds = fields['afterIds'] as string[]
+      fields['afterIds'] = afterIds.flatMap((id) => ids.get(id) ?? []).sort()
+    }
+    const id = kindOf(record.id) === 'repeat' ? repeatIdOf(fields['actionId'] as Id<'action'>) : of(record.id)
+    return { ...fields, id } as unknown as AnyRecord
+  })
+}
+
+export const byRank = (a: Action, b: Action) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
+
+/** Ranks in the order of a list, so that no two are told apart by their ids alone. */
+export const rankedFrom = (context: CommandContext, actions: readonly Action[]): Action[] =>
+  actions.map((action, at) => ({ ...action, rank: rankOfNumber(context.nowEpochMs + at) }))
+
+/** An action with nothing that happened to it, and without its dates. */
+export const undone: Partial<Action> = {
+  due: null,
+  notBefore: null,
+  at: null,
+  day: null,
+  turn: null,
+  alone: {},
+  moved: [],
+  startedAtEpochMs: null,
+  clockFromEpochMs: null,
+  takenMinutes: null,
+  waiting: null,
+  slipId: null,
+  lineOf: null,
+  doneAtEpochMs: null,
+  letGoAtEpochMs: null,
+}
+
+export const datesIn = ({
+  due,
+  day,
+  notBefore,
+  at,
+}: Action): [CountedField, CalendarDate, Counted['time']][] =>
+  [
+    ['due', due?.date, due?.time ?? null] as const,
+    ['day', day, null] as const,
+    ['notBefore', notBefore, null] as const,
+    ['at', at?.date, at?.time ?? null] as const,
+  ].flatMap(([field, date, time]) => (date ? [[field, date, time]] : [])) as [
+    CountedField,
+    CalendarDate,
+    Counted['time'],
+  ][]
+
+export const texts = ['title', 'name', 'note', 'outcome', 'soThat', 'address'] as const
+export const withTexts = (record: AnyRecord, told: (text: string, field: string) => string): AnyRecord => {
+  const fields = { ...fieldsOf(record) }
+  for (const field of texts)
+    if (typeof fields[field] === 'string' && fields[field] !== '') fields[field] = told(fields[field], field)
+  return fields as unknown as AnyRecord
+}
+
+/** A project as a pattern: out of all that is worked on. */
+export const asPattern = (project: Project, makes: Making): Project => ({
+  ...project,
+  state: 'pattern',
+  makes,
+  due: null,
+  notUntil: null,
+  stageId: null,
+  ending: null,
+  endReason: '',
+  afterIds: [],
+  personIds: [],
+  closedAtEpochMs: null,
+})

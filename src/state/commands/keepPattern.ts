@@ -1,0 +1,145 @@
+// Keeping a pattern of what is there.
+import { asBlank } from '@/core/pattern'
+import { recordIn, type Document, type RecordDiff } from '@/core/journal'
+import {
+  isIdOf,
+  kindOf,
+  type Action,
+  type AnyRecord,
+  type Blank,
+  type Id,
+  type Making,
+  type Project,
+} from '@/core/record'
+import { refuse } from '@/core/result'
+import { daysBetween } from '@/core/time'
+import { doneWith } from '../actionIndexes'
+import { actionToCopy, partsToCopy, projectToCopy, textsIn } from '../patterns'
+import { added, diffOf, type Command } from './command'
+import { asPattern, byRank, copied, datesIn, fieldsOf, rankedFrom, undone, withTexts } from './copied'
+import { makeProject } from './makeProject'
+
+type Keepable = Id<'project'> | Id<'action'> | Id<'checklist'> | Id<'note'>
+
+/** What is kept of something: its records, its actions done and open, and what the pattern of it makes. */
+function keptOf(
+  document: Document,
+  id: Keepable,
+): { makes: Making; records: AnyRecord[]; title: string } | null {
+  if (isIdOf('project', id)) {
+    const project = recordIn(document, id)
+    if (!project) return null
+    const done = doneWith(document, id).filter(({ projectId }) => projectId === id)
+    const records = [
+      ...projectToCopy(document, project),
+      ...done.flatMap((each) => actionToCopy(document, each)),
+    ]
+    return { makes: 'project', records, title: project.title }
+  }
+  if (isIdOf('action', id)) {
+    const action = recordIn(document, id)
+    return action ? { makes: 'action', records: actionToCopy(document, action), title: action.title } : null
+  }
+  if (isIdOf('checklist', id)) {
+    const list = recordIn(document, id)
+    if (!list) return null
+    return { makes: 'checklist', records: [list, ...partsToCopy(document, id)], title: list.name }
+  }
+  const page = recordIn(document, id)
+  if (!page) return null
+  return { makes: 'note', records: [page, ...partsToCopy(document, id)], title: page.title }
+}
+
+/** The people of a project or an action, by name, whose names stand in its texts. */
+function peopleIn(document: Document, records: readonly AnyRecord[], all: readonly string[]): string[] {
+  const ids = new Set(records.flatMap((record) => (fieldsOf(record)['personIds'] as Id<'person'>[]) ?? []))
+  return [...ids].flatMap((id) => {
+    const name = recordIn(document, id)?.name
+    return name && all.some((text) => text.includes(name)) ? [name] : []
+  })
+}
+
+/**
+ * Keeps a pattern of a project, an action, a checklist or a talk: what is done comes undone, people become blanks in the
+ * texts, and dates are counted from the promise of the project, else from the last of them.
+ */
+export const keepAsPattern: Command<{ id: Keepable }> = (context, { id }) => {
+  const { document } = context
+  const kept = keptOf(document, id)
+  if (!kept || kept.records.some((record) => fieldsOf(record)['state'] === 'pattern'))
+    return refuse({ kind: 'notFound' })
+  const made = makeProject(context, { title: kept.title || 'Talk', areaId: areaIn(document, id) })
+  if (!made.ok) return made
+  const source = isIdOf('project', id) ? recordIn(document, id) : undefined
+  const actions = kept.records
+    .filter((record): record is Action => kindOf(record.id) === 'action')
+    .sort(byRank)
+  const base =
+    source?.due ??
+    actions
+      .flatMap((action) => datesIn(action).map(([, date]) => date))
+      .sort()
+      .at(-1) ??
+    null
+  const day: Blank | null = base
+    ? { id: context.newId('blank'), projectId: made.value.id, name: 'Day', kind: 'date', rank: 'a0' }
+    : null
+  const names = peopleIn(document, kept.records, textsIn(kept.records)).slice(0, 3)
+  const named = names.map((name, at): [string, Blank] => [
+    name,
+    {
+      id: context.newId('blank'),
+      projectId: made.value.id,
+      name: at === 0 ? 'Name' : `Name ${at + 1}`,
+      kind: 'name',
+      rank: `a${at + 1}`,
+    },
+  ])
+  const ids = new Map<string, string>(source ? [[source.id, made.value.id]] : [])
+  const ranked = rankedFrom(context, actions)
+  const records = [...ranked, ...kept.records.filter(({ id: each }) => kindOf(each) !== 'action')]
+  const copies = copied(context, records, ids)
+  const blanked = (text: string) =>
+    named.reduce((told, [words, { name }]) => asBlank(told, words, name), text)
+  const told = copies.flatMap((record): AnyRecord[] => {
+    switch (kindOf(record.id)) {
+      case 'action':
+        return [{ ...record, ...undone, projectId: made.value.id, areaId: null, personIds: [] } as AnyRecord]
+      case 'project':
+        return [asPattern(record as Project, kept.makes)]
+      case 'step':
+        return [{ ...record, doneAtEpochMs: null } as AnyRecord]
+      case 'checklist': {
+        const { ownerId } = record as { ownerId?: string | null }
+        return [{ ...record, ownerId: kept.makes === 'checklist' ? made.value.id : ownerId } as AnyRecord]
+      }
+      case 'note':
+        return [{ ...record, projectId: made.value.id, areaId: null, personIds: [] } as AnyRecord]
+      case 'repeat':
+        return [{ ...record, skips: [] } as unknown as AnyRecord]
+      case 'reminder': {
+        const { when } = record as { when: { kind: string } }
+        return when.kind === 'at' ? [] : [{ ...record, answered: null, snoozedTo: null } as AnyRecord]
+      }
+      default:
+        return [record]
+    }
+  })
+  const dates = actions.flatMap((action) =>
+    datesIn(action).map(([field, date, time]): RecordDiff => {
+      const shift = { by: 'days' as const, steps: base ? daysBetween(base, date) : 0 }
+      const actionId = (ids.get(action.id) ?? action.id) as Id<'action'>
+      return added({ id: context.newId('counted'), actionId, field, blankId: day?.id ?? null, shift, time })
+    }),
+  )
+  const own = source ? [] : [asPattern(made.value, kept.makes)]
+  return diffOf(
+    ...[...own, ...told].map((record) => added(withTexts(record, blanked))),
+    ...(day ? [added(day)] : []),
+    ...named.map(([, blank]) => added(blank)),
+    ...dates,
+  )
+}
+
+const areaIn = (document: Document, id: Keepable): Id<'area'> | null =>
+  (recordIn(document, id as Id<'project'>) as { areaId?: Id<'area'> | null } | undefined)?.areaId ?? null

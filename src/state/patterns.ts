@@ -1,0 +1,189 @@
+// Patterns as they are read: which there are, all that belongs to one, what it asks, and what it would make on a day.
+import { dateCounted, filledLine, blanksIn, type IsOff } from '@/core/pattern'
+import { recordIn, type Document } from '@/core/journal'
+import {
+  compareRanks,
+  type Action,
+  type AnyRecord,
+  type Blank,
+  type Counted,
+  type CountedField,
+  type Id,
+  type Making,
+  type Note,
+  type OwnerId,
+  type Project,
+  type Reference,
+} from '@/core/record'
+import type { CalendarDate } from '@/core/time'
+import { checklistsIn } from './checklists'
+import { filesOf, remindersOf, repeatOf, stepsOf } from './partIndexes'
+import { freeMinutesOn, projectsOf } from './selectors'
+import { writtenInProject } from './standing'
+import { makeTableIndex } from './tableIndex'
+
+const byRank = (a: Blank, b: Blank) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
+const blanks = makeTableIndex('blank', {
+  keysOf: ({ projectId }) => [projectId],
+  compare: byRank,
+  inOrder: (records) => [...records].sort(byRank),
+})
+const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1)
+const counted = makeTableIndex('counted', {
+  keysOf: ({ actionId }) => [actionId],
+  compare: byId,
+  inOrder: (records) => [...records].sort(byId),
+})
+const notes = makeTableIndex('note', {
+  keysOf: ({ projectId, letGoAtEpochMs }) => (projectId && letGoAtEpochMs === null ? [projectId] : []),
+  compare: byId,
+  inOrder: (records) => [...records].sort(byId),
+})
+const references = makeTableIndex('reference', {
+  keysOf: ({ projectId, letGoAtEpochMs }) => (projectId && letGoAtEpochMs === null ? [projectId] : []),
+  compare: byId,
+  inOrder: (records) => [...records].sort(byId),
+})
+
+export type Pattern = Project & { readonly makes: Making }
+export const isPattern = (project: Project | undefined): project is Pattern =>
+  project?.state === 'pattern' && project.makes !== null
+
+/** Every pattern, in its order. */
+export const patternsOf = (document: Document): readonly Pattern[] => projectsOf(document).filter(isPattern)
+
+/** The pattern an action belongs to; null where it is a real one. */
+export function patternOfAction(
+  document: Document,
+  { projectId }: Pick<Action, 'projectId'>,
+): Pattern | null {
+  const project = projectId ? recordIn(document, projectId) : undefined
+  return isPattern(project) ? project : null
+}
+
+export const blanksOf = (document: Document, id: Id<'project'>): readonly Blank[] => blanks.of(document, id)
+export const countedOf = (document: Document, id: Id<'action'>): readonly Counted[] =>
+  counted.of(document, id)
+
+/** The actions of a pattern, in their order. */
+export const actionsOfPattern = (document: Document, id: Id<'project'>): readonly Action[] =>
+  writtenInProject(document, id)
+
+/** What belongs to an action, a checklist or a project as records of its own, and may be copied. */
+export function partsToCopy(document: Document, id: OwnerId): AnyRecord[] {
+  const lists =
+    id.startsWith('action:') || id.startsWith('project:') ? checklistsIn(document, id as Id<'action'>) : []
+  return [
+    ...stepsOf(document, id),
+    ...filesOf(document, id),
+    ...lists,
+    ...lists.flatMap((list) => stepsOf(document, list.id)),
+  ]
+}
+
+/** An action with everything that may be copied along. */
+export function actionToCopy(document: Document, action: Action): AnyRecord[] {
+  const repeat = repeatOf(document, action.id)
+  return [
+    action,
+    ...partsToCopy(document, action.id),
+    ...(repeat ? [repeat] : []),
+    ...remindersOf(document, action.id),
+    ...countedOf(document, action.id),
+  ]
+}
+
+/** A project's own parts, actions, talks and references, all that may be copied. */
+export function projectToCopy(document: Document, project: Project): AnyRecord[] {
+  const pages: (Note | Reference)[] = [
+    ...notes.of(document, project.id),
+    ...references.of(document, project.id),
+  ]
+  return [
+    project,
+    ...partsToCopy(document, project.id),
+    ...writtenInProject(document, project.id).flatMap((action) => actionToCopy(document, action)),
+    ...pages,
+    ...pages.flatMap((page) => partsToCopy(document, page.id)),
+    ...blanksOf(document, project.id),
+  ]
+}
+
+const textFields = ['title', 'name', 'note', 'outcome', 'soThat', 'address'] as const
+
+/** Every text in some records. */
+export const textsIn = (records: readonly AnyRecord[]): string[] =>
+  records.flatMap((record) =>
+    textFields.flatMap((field) => {
+      const text = (record as unknown as Record<string, unknown>)[field]
+      return typeof text === 'string' && text !== '' ? [text] : []
+    }),
+  )
+
+/** What is asked when a pattern is used: its blanks, and such as stand in its texts alone. */
+export interface Asked {
+  readonly id: Id<'blank'> | null
+  readonly name: string
+  readonly kind: Blank['kind']
+}
+
+export function askedBy(document: Document, pattern: Pattern): Asked[] {
+  const own = blanksOf(document, pattern.id)
+  const known = new Set(own.map(({ name }) => name))
+  const texts = textsIn(projectToCopy(document, pattern).filter(({ id }) => !id.startsWith('blank:')))
+  const loose = [...new Set(texts.flatMap(blanksIn))].filter((name) => !known.has(name))
+  return [...own, ...loose.map((name) => ({ id: null, name, kind: 'name' as const }))]
+}
+
+/** What was answered, by the names of the blanks; dates as days. */
+export type Answers = Readonly<Record<string, CalendarDate | undefined>>
+
+/** Whether nothing is done on a day, as the person has said. */
+export const isOffIn =
+  (document: Document): IsOff =>
+  (date) =>
+    freeMinutesOn(document, date) === 0
+
+/** The dates an action of a pattern gets; those are left out that are counted from what was not answered. */
+export function datesOf(
+  document: Document,
+  action: Action,
+  answers: Answers,
+  today: CalendarDate,
+): Partial<Record<CountedField, { readonly date: CalendarDate; readonly time: Counted['time'] }>> {
+  const isOff = isOffIn(document)
+  const dates: Partial<Record<CountedField, { date: CalendarDate; time: Counted['time'] }>> = {}
+  for (const { field, blankId, shift, time } of countedOf(document, action.id)) {
+    const blank = blankId ? recordIn(document, blankId) : null
+    const from = blankId ? answers[blank?.name ?? ''] : today
+    if (from) dates[field] = { date: dateCounted(from, shift, isOff), time }
+  }
+  return dates
+}
+
+export interface Previewed {
+  readonly id: Id<'action'>
+  readonly title: string
+  readonly dates: ReturnType<typeof datesOf>
+  /** One of its dates is over already. */
+  readonly isPast: boolean
+}
+
+/** What a pattern would make: every action with its dates, as they would stand. */
+export function previewOf(
+  document: Document,
+  pattern: Pattern,
+  answers: Answers,
+  said: ReadonlyMap<string, string>,
+  today: CalendarDate,
+): Previewed[] {
+  return actionsOfPattern(document, pattern.id).map((action) => {
+    const dates = datesOf(document, action, answers, today)
+    return {
+      id: action.id,
+      title: filledLine(action.title, said),
+      dates,
+      isPast: Object.values(dates).some(({ date }) => date < today),
+    }
+  })
+}
