@@ -172,6 +172,7 @@ describe('a pattern kept from a project', () => {
     expect(project).toMatchObject({
       state: 'open',
       makes: null,
+      due: day,
       outcome: 'Perrin $& knows what her room needs',
     })
     const actions = recordsIn(document(), 'action')
@@ -323,7 +324,7 @@ describe('patterns', () => {
   it('keep files by their bytes', async () => {
     const { store, document, made } = await opened()
     const actionId = made<Id<'action'>>('addAction', { title: 'with a plan' })
-    const blob = 'a'.repeat(64) as never
+    const blob = `sha256-${'a'.repeat(64)}` as const
     const file = { name: 'plan.pdf', mediaType: 'application/pdf', bytes: 3, blob, smallBlob: null }
     expect(store.run('addFiles', { ownerId: actionId, files: [file] })).toMatchObject({ ok: true })
     store.run('keepAsPattern', { id: actionId })
