@@ -7,6 +7,7 @@ import { makeRandom, type Random } from '@/core/random'
 import { addDays, weekdayOf, type CalendarDate } from '@/core/time'
 import { actionsOf, projectsOf } from '@/state/selectors'
 import { makeEnquiries } from './enquiries'
+import { makePatterns } from './patterns'
 import { setAims } from './aims'
 import { carryParts } from './carried'
 import { hatchTable } from './demoFiles'
@@ -281,6 +282,7 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
   furnish(scene)
   setAims(scene)
   makeEnquiries(scene)
+  makePatterns(scene)
   workThePast(scene)
   openWork(scene)
   layOutTheDay(scene)

@@ -27,6 +27,14 @@ export type OpenSheet =
   | { readonly kind: 'reminders' }
   | { readonly kind: 'chase'; readonly id: Id<'action'> }
   | { readonly kind: 'openSteps'; readonly id: Id<'action'> }
+  | {
+      readonly kind: 'usePattern'
+      readonly id: Id<'project'>
+      /** What is known already, by the names of its blanks. */
+      readonly known?: Readonly<Record<string, string>>
+      readonly areaId?: Id<'area'> | null
+      readonly slipId?: Id<'slip'>
+    }
   | { readonly kind: 'walk'; readonly id: Id<'checklist'> }
   /** As many are underway as may be: which is laid down for this one. */
   | { readonly kind: 'layDown'; readonly id: Id<'action'> }

@@ -32,6 +32,7 @@ import { StepOfAnother } from './StepOfAnother'
 import { Turn } from './Turn'
 import { useHeldBack } from './useHeldBack'
 import { useComingBack } from './useComingBack'
+import { KeepAsPattern } from './KeepAsPattern'
 import { Remarks } from './Remarks'
 import { OpenedParts } from './OpenedParts'
 
@@ -115,6 +116,7 @@ export function OpenedAction({ action }: { action: Action }) {
         <Remarks of={id} />
         {isOpen(action) ? (
           <Column>
+            <KeepAsPattern id={id} />
             <GrowButton action={action} />
             <StepOfAnother action={action} />
           </Column>

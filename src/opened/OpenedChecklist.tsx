@@ -11,6 +11,7 @@ import { StepOutline } from '@/parts/steps/StepOutline'
 import { EditText } from '@/parts/text/EditText'
 import { shortened } from '@/words'
 import { runsWords } from '@/words/pages'
+import { KeepAsPattern } from './KeepAsPattern'
 import { OpenedFoot } from './OpenedFoot'
 
 export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
@@ -52,6 +53,7 @@ export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
         {runsWords(runs, clock.zone(), today)}
       </Words>
       <StepOutline of={id} />
+      <KeepAsPattern id={id} />
       <OpenedFoot
         main={
           steps.length > 0 ? (

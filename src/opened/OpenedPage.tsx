@@ -18,6 +18,7 @@ import { beginsHint, saidOfTalk } from '@/words/pages'
 import { DayAsItWent } from './DayAsItWent'
 import { LiftButton } from './LiftButton'
 import { NothingThere } from './NothingThere'
+import { KeepAsPattern } from './KeepAsPattern'
 import { OpenedFoot } from './OpenedFoot'
 import { OpenedFiles } from './OpenedFiles'
 import { ShelfHead } from './ShelfHead'
@@ -143,6 +144,7 @@ function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
       />
       <NoteBand of={id} title="Talk" placeholder="Write down what was said" />
       <OpenedFiles of={id} />
+      <KeepAsPattern id={id} />
       <OpenedFoot main={<LiftButton of={id} notes={notes} />}>
         <Button
           kind="quiet"

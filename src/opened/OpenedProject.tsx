@@ -28,6 +28,7 @@ import { NoteBand } from '@/parts/note/NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 import { DoneBand } from '@/parts/done/DoneBand'
 import { amongTheRest, useDonePlace } from '@/parts/done/useDonePlace'
+import { KeepAsPattern } from './KeepAsPattern'
 import { LeaveShelf } from './LeaveShelf'
 import { SealChooser } from './SealChooser'
 import { ShelfHead } from './ShelfHead'
@@ -105,6 +106,7 @@ export function OpenedProject({ project }: { project: Project }) {
       <Remarks of={id} />
       <DoneBand actions={done} place={donePlace} onPlace={setDonePlace} />
       <History ids={[id]} of={id} />
+      <KeepAsPattern id={id} />
       {isHeld ? (
         <Button
           kind="quiet"

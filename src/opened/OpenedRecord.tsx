@@ -1,5 +1,7 @@
 import { recordIn } from '@/core/journal'
-import { isIdOf } from '@/core/record'
+import { isIdOf, type Action } from '@/core/record'
+import { useLater } from '@/held/reader'
+import { isPattern } from '@/state/isPattern'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeld } from '@/held/zen'
 import { WholeLists } from '@/parts/rows/RowList'
@@ -8,12 +10,24 @@ import { OpenedChecklist } from './OpenedChecklist'
 import { OpenedGoal } from './OpenedGoal'
 import { OpenedNamed } from './OpenedNamed'
 import { NothingThere } from './NothingThere'
+import { OpenedPattern } from './pattern/OpenedPattern'
+import { PatternAction } from './pattern/PatternAction'
 import { OpenedPage } from './OpenedPage'
 import { OpenedProject } from './OpenedProject'
 import { OpenedReading } from './OpenedReading'
 import { OpenedReference } from './OpenedReference'
 import { OpenedShelf } from './OpenedShelf'
 import { OpenedSlip } from './OpenedSlip'
+
+/** An action, or one that a pattern holds. */
+function ActionOrPattern({ action }: { action: Action }) {
+  const read = useLater()?.patterns
+  const project = useHeld(({ document }) =>
+    action.projectId ? recordIn(document, action.projectId) : undefined,
+  )
+  if (!isPattern(project)) return <OpenedAction action={action} />
+  return read ? <PatternAction action={action} pattern={project} read={read} /> : null
+}
 
 /** Whatever is opened, in the form that fits its kind. An address typed by hand may name anything. */
 export function OpenedRecord({ id }: { id: OpenableId }) {
@@ -23,7 +37,8 @@ export function OpenedRecord({ id }: { id: OpenableId }) {
   if (!ready) return null
   if (isIdOf('note', id)) return <OpenedPage id={id} page={(record ?? null) as never} />
   if (!record) return <NothingThere />
-  if (isIdOf('action', id)) return <OpenedAction action={record as never} />
+  if (isIdOf('action', id)) return <ActionOrPattern action={record as never} />
+  if (isIdOf('project', id) && isPattern(record as never)) return <OpenedPattern project={record as never} />
   if (isIdOf('project', id))
     return (
       <WholeLists value>

@@ -10,6 +10,7 @@ import { MoveSheet } from './MoveSheet'
 import { NoNextSheet } from './NoNextSheet'
 import { OpenSteps } from './OpenSteps'
 import { RemindersSheet } from './RemindersSheet'
+import { UsePattern } from './UsePattern'
 import { WalkSheet } from './WalkSheet'
 
 const SearchSheet = lazy(() => import('./SearchSheet'))
@@ -32,6 +33,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <ChaseSheet id={sheet.id} onClose={close} />
     case 'layDown':
       return <LayDownSheet id={sheet.id} onClose={close} />
+    case 'usePattern':
+      return <UsePattern {...sheet} onClose={close} />
     case 'walk':
       return <WalkSheet id={sheet.id} onClose={close} />
     case 'reminders':

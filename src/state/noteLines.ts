@@ -2,6 +2,7 @@
 import type { Document } from '@/core/journal'
 import { checkLinesOf, hasOpenLine, mayHaveCheckLines, type CheckLine } from '@/core/note'
 import type { RecordOf } from '@/core/record'
+import { outsidePatterns } from './isPattern'
 import { makeTableIndex, type TableIndex } from './tableIndex'
 import { recordTied } from './tiedTo'
 
@@ -64,6 +65,10 @@ const indexes = noted.map(
 let lists: readonly (readonly Noted[])[] = []
 let inOrder: readonly Noted[] = []
 
+const real = outsidePatterns<Noted>((record) =>
+  'projectId' in record && record.projectId ? record.projectId : record.id,
+)
+
 /** Every note that has lines which are not ticked, the newest first: the same list as long as none has changed. */
 export function notesWithLines(document: Document): readonly Noted[] {
   const now = indexes.map((index) => index.of(document, withLines))
@@ -72,7 +77,7 @@ export function notesWithLines(document: Document): readonly Noted[] {
     const filled = now.filter((list) => list.length > 0)
     inOrder = filled.length > 1 ? filled.flat().sort(newestFirst) : (filled[0] ?? [])
   }
-  return inOrder
+  return real(document, inOrder)
 }
 
 /** The lines of a note to do something about: not ticked, and, where they stand for something, that is open too. */

@@ -5,6 +5,8 @@ export {
   changeFault,
   entryFault,
   parsePartialRecord,
+  parsePatternFile,
+  patternFileLimitBytes,
   parseRecord,
   parseStoreFile,
   storeFileParts,

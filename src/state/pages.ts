@@ -2,6 +2,7 @@
 import type { Document } from '@/core/journal'
 import type { Id, Note, Plan } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
+import { outsidePatterns } from './isPattern'
 import { makeTableIndex } from './tableIndex'
 import { dayOfNote } from './tiedTo'
 
@@ -21,8 +22,9 @@ const pages = makeTableIndex('note', {
   inOrder: (records) => [...records].sort(latestFirst),
 })
 
-/** The pages of talks, the latest first. */
-export const talksOf = (document: Document): readonly Note[] => pages.of(document, talks)
+/** The pages of talks, the latest first, but those of patterns. */
+const real = outsidePatterns<Note>(({ projectId }) => projectId)
+export const talksOf = (document: Document): readonly Note[] => real(document, pages.of(document, talks))
 /** The talks that a person or a project has a part in. */
 export const talksWith = (document: Document, id: Id<'person'> | Id<'project'>): readonly Note[] =>
   pages.of(document, id)

@@ -9,7 +9,6 @@ import {
   type Counted,
   type CountedField,
   type Id,
-  type Making,
   type Note,
   type OwnerId,
   type Project,
@@ -20,7 +19,10 @@ import { checklistsIn } from './checklists'
 import { filesOf, remindersOf, repeatOf, stepsOf } from './partIndexes'
 import { freeMinutesOn, projectsOf } from './selectors'
 import { writtenInProject } from './standing'
+import { isPattern, type Pattern } from './isPattern'
 import { makeTableIndex } from './tableIndex'
+
+export { isPattern, type Pattern } from './isPattern'
 
 const byRank = (a: Blank, b: Blank) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 const blanks = makeTableIndex('blank', {
@@ -44,10 +46,6 @@ const references = makeTableIndex('reference', {
   compare: byId,
   inOrder: (records) => [...records].sort(byId),
 })
-
-export type Pattern = Project & { readonly makes: Making }
-export const isPattern = (project: Project | undefined): project is Pattern =>
-  project?.state === 'pattern' && project.makes !== null
 
 /** Every pattern, in its order. */
 export const patternsOf = (document: Document): readonly Pattern[] => projectsOf(document).filter(isPattern)

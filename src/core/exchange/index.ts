@@ -10,4 +10,6 @@ export {
   type StoreFile,
   type StoreFileFault,
 } from './storeFile'
+export { parsePatternFile, type PatternFile, type PatternFileFault } from './parsePatternFile'
+export { patternFileLimitBytes } from '../pattern/patternFile'
 export { bundleLimitBytes, bundleParts, isBundle, parseBundle, type Bundle, type BundledBlob } from './bundle'

@@ -1,7 +1,17 @@
 import * as fc from 'fast-check'
 import type { Shift } from '../record'
 import { addDays, calendarDateUnsafe, weekdayOf, type CalendarDate } from '../time'
-import { asBlank, blanksIn, dateCounted, filled, filledLine, namesIn, readShift, shiftWords } from '.'
+import {
+  asBlank,
+  blanksIn,
+  dateCounted,
+  filled,
+  filledLine,
+  namesIn,
+  readShift,
+  shiftWords,
+  soundsLike,
+} from '.'
 
 const date = calendarDateUnsafe
 const isWeekend = (day: CalendarDate) => weekdayOf(day) > 4
@@ -104,3 +114,13 @@ describe('blanks', () => {
     expect(namesIn(['Ring', 'ring', ''])).toEqual([])
   })
 })
+
+it.each<[said: string, pattern: string, rest: string | null]>([
+  ['site visit for Mill school', 'Site visit at ‹Place›', 'Mill school'],
+  ['Site visit', 'Site visit at ‹Place›', ''],
+  ['the site visit at the Mill school', 'Site visit', 'Mill school'],
+  ['visit the site', 'Site visit', null],
+  ['site visits', 'Site visit', null],
+  ['anything', '‹Name›', null],
+  ['', 'Site visit', null],
+])('“%s” and the pattern “%s”', (said, pattern, rest) => expect(soundsLike(said, pattern)).toBe(rest))

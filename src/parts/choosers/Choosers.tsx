@@ -12,6 +12,7 @@ import { ShelfChooser } from './ShelfChooser'
 import { ContextChooser, PeopleChooser, WhomChooser } from './WhoChoosers'
 
 export { MinutesChooser } from './ScaleChooser'
+export { CountedChooser } from './CountedChooser'
 export { AfterChooser } from './AfterChooser'
 export { ProjectChooser } from './ProjectChooser'
 export { GoalChooser } from './TowardChoosers'

@@ -3,6 +3,7 @@ import { lazy, Suspense, useCallback, useEffect, useState, type ComponentType, t
 import { chooserWords, type SaidField } from '@/words'
 import type { ChooserProps, ProjectChooserProps } from './chooserProps'
 import type { AfterChooserProps } from './AfterChooser'
+import type { CountedChooserProps } from './CountedChooser'
 import type { DayChooserProps } from './DayChooser'
 import type { MinutesChooserProps } from './ScaleChooser'
 import type { LensChooserProps } from './lens/lensChooserProps'
@@ -87,6 +88,8 @@ export const OpenedSaidAgain = beside<SaidAgainProps>('SaidAgain')
 export const OpenedRepeatChooser = beside<RepeatChooserProps>('RepeatChooser')
 /** When something reminds. */
 export const OpenedReminderChooser = beside<ReminderChooserProps>('ReminderChooser')
+/** A date that a pattern counts. */
+export const OpenedCountedChooser = beside<CountedChooserProps>('CountedChooser')
 /** After which other action. */
 export const OpenedAfterChooser = beside<AfterChooserProps>('AfterChooser')
 /** A part of a lens's sentence. */

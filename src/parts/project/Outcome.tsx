@@ -34,7 +34,14 @@ export function Outcome({ project, onDue }: { readonly project: Project; readonl
       />
       <Row alignItems="flex-start" gap="$1.5">
         {project.soThat === '' ? null : (
-          <Words size="large" fontFamily="$heading" tone="inkSoft" paddingTop={6} flexShrink={0} aria-hidden>
+          <Words
+            size="large"
+            fontFamily="$heading"
+            tone="inkSoft"
+            paddingTop="$1.5"
+            flexShrink={0}
+            aria-hidden
+          >
             so that
           </Words>
         )}

@@ -8,13 +8,16 @@ import {
   type Action,
   type AnyRecord,
   type Id,
+  type OwnerId,
   type Project,
 } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { standsOn } from '@/core/action'
 import { askedBy, datesOf, isPattern, projectToCopy, type Answers } from '../patterns'
-import { added, diffOf, rankAfter, type Command } from './command'
+import { handedOn } from './parts'
+import { joinedNotes } from './slips'
+import { added, diffOf, rankAfter, removed, type Command } from './command'
 import { copied, fieldsOf, rankedFrom, withTexts } from './copied'
 import { makeProject, projectAdded } from './makeProject'
 
@@ -34,7 +37,9 @@ export const usePattern: Command<{
   answers: Readonly<Record<string, Answered>>
   areaId: Id<'area'> | null
   projectId?: Id<'project'> | null
-}> = (context, { id, answers, areaId, projectId = null }) => {
+  /** The slip that sounded like it: what came with it goes along. */
+  slipId?: Id<'slip'>
+}> = (context, { id, answers, areaId, projectId = null, slipId }) => {
   const { document } = context
   const pattern = recordIn(document, id)
   if (!isPattern(pattern)) return refuse({ kind: 'notFound' })
@@ -123,7 +128,14 @@ export const usePattern: Command<{
     due: asked.map(({ name }) => dates[name]).find((date) => date !== undefined) ?? null,
   }
   if (!isProject && placed.length === 0) return refuse({ kind: 'nothingToDo' })
-  return diffOf(...(isProject ? projectAdded(context, project) : []), ...placed.map(added))
+  const slip = slipId ? recordIn(document, slipId) : undefined
+  const note = joinedNotes(project.note, slip?.note ?? '')
+  const madeId = isProject ? project.id : ((placed[0] as AnyRecord).id as OwnerId)
+  return diffOf(
+    ...(isProject ? projectAdded(context, { ...project, note }) : []),
+    ...placed.map(added),
+    ...(slip ? [removed(slip), ...handedOn(context, slip.id, madeId)] : []),
+  )
 }
 
 /** Takes in what a file of a pattern holds: checked already, and copied under ids of its own. */

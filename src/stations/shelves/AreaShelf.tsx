@@ -11,6 +11,7 @@ import { NameLine } from '@/parts/text/NameLine'
 import { useOpened } from '@/held/useOpened'
 import { count, duration, nearDate } from '@/words'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { FromPattern } from './FromPattern'
 import { FoldButton, useFolded } from './FoldButton'
 import { RankButtons } from './RankButtons'
 import { ProjectCard } from './ProjectCard'
@@ -54,10 +55,13 @@ export function AreaShelf({ area, areas, arranging, projects: given }: AreaShelf
         )}
         <View backgroundColor="$plankEdge" height={7} aria-hidden />
         {area && !isFolded ? (
-          <NameLine
-            label={`New project in ${area.name}`}
-            onMake={(title) => act('addProject', { title, areaId: area.id }).ok}
-          />
+          <Row gap="$2" flexWrap="wrap">
+            <NameLine
+              label={`New project in ${area.name}`}
+              onMake={(title) => act('addProject', { title, areaId: area.id }).ok}
+            />
+            <FromPattern areaId={area.id} name={area.name} />
+          </Row>
         ) : null}
       </Column>
     </View>

@@ -14,12 +14,14 @@ import { HeldLists } from './HeldLists'
 import { KeptForLater } from './KeptForLater'
 import { LetGoList } from './LetGoList'
 import { NamedLists } from './NamedLists'
+import { PatternsList } from './PatternsList'
 import { ReadingList } from './ReadingList'
 import { ReferenceList } from './ReferenceList'
 
 const tabs = [
   { key: 'areas', label: 'Areas & projects' },
   { key: 'goals', label: 'Goals' },
+  { key: 'patterns', label: 'Patterns' },
   { key: 'people', label: 'People' },
   { key: 'contexts', label: 'Contexts' },
   { key: 'waiting', label: 'Waiting for' },
@@ -42,6 +44,8 @@ function ListOf({ tab }: { tab: Exclude<Tab, 'areas'> }) {
       return <KeptForLater />
     case 'goals':
       return <GoalsList />
+    case 'patterns':
+      return <PatternsList />
     case 'people':
       return <NamedLists kind="person" />
     case 'contexts':

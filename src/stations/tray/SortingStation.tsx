@@ -20,6 +20,7 @@ import { useAct, useToday, useUndo } from '@/held/zen'
 import { ActionForm } from './ActionForm'
 import { CompartmentBox, compartmentFaces } from './CompartmentBox'
 import { DraggableSlip, lieDown, SortingByDrag } from './DraggedSlip'
+import { PatternOffer } from './PatternOffer'
 import { HandOverForm } from './HandOverForm'
 import { NotBeforeForm } from './NotBeforeForm'
 import { ProjectForm } from './ProjectForm'
@@ -154,6 +155,14 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
         </Row>
       ) : null}
       {asking === null ? <TwinBeside slip={slip} title={title} /> : null}
+      {asking === null ? (
+        <PatternOffer
+          slipId={slip.id}
+          title={title}
+          date={fields.due?.date ?? fields.at?.date ?? fields.day ?? null}
+          areaId={fields.areaId ?? null}
+        />
+      ) : null}
     </SlipPaper>
   )
   if (asking === 'twoMinutes')

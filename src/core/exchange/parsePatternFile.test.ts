@@ -1,0 +1,95 @@
+import { toPatternFile } from '../pattern'
+import type { AnyRecord, Id } from '../record'
+import { plainAction } from '../testing/plainAction'
+import { plainProject } from '../testing/plainShelf'
+import { parsePatternFile } from '.'
+
+const pattern: AnyRecord = {
+  ...plainProject,
+  id: 'project:p',
+  title: 'Site visit at ‹Place›',
+  areaId: 'area:mine',
+  goalIds: ['goal:mine'],
+  state: 'pattern',
+  makes: 'project',
+}
+const action: AnyRecord = {
+  ...plainAction,
+  id: 'action:a',
+  projectId: 'project:p',
+  contextIds: ['context:desk', 'context:boat'],
+  personIds: ['person:oda'],
+}
+const step: AnyRecord = {
+  id: 'step:s',
+  ownerId: 'action:a',
+  underId: null,
+  title: 'tape',
+  rank: 'a0',
+  doneAtEpochMs: null,
+}
+const names: Record<string, string> = { 'context:desk': 'Desk', 'context:boat': 'Boat' }
+const text = toPatternFile([pattern, action, step], (id) => names[id] ?? null)
+const here = (name: string) => (name === 'Desk' ? 'context:here' : null)
+const parsed = (
+  change: (file: { records: Record<string, unknown>[] } & Record<string, unknown>) => void = () => {},
+) => {
+  const file = JSON.parse(text) as { records: Record<string, unknown>[] } & Record<string, unknown>
+  change(file)
+  return parsePatternFile(JSON.stringify(file), here)
+}
+
+it('gives back a pattern without what points at what only its maker has; contexts by their names', () => {
+  const file = parsed()
+  expect(file).toMatchObject({ ok: true, value: { title: 'Site visit at ‹Place›', missing: ['Boat'] } })
+  const records = file.ok ? file.value.records : []
+  expect(records).toMatchObject([
+    { id: 'project:p', areaId: null, goalIds: [] },
+    { id: 'action:a', contextIds: ['context:here'], personIds: [] },
+    { id: 'step:s', title: 'tape' },
+  ])
+  expect(text).not.toContain('area:mine')
+})
+
+type File = Parameters<NonNullable<Parameters<typeof parsed>[0]>>[0]
+it.each<[what: string, change: (file: File) => void, fault: object]>([
+  ['another format', (file) => void (file['format'] = 'x'), { kind: 'noPattern' }],
+  ['a newer version', (file) => void (file['version'] = 999), { kind: 'newer' }],
+  ['no version', (file) => void delete file['version'], { kind: 'unsound', where: 'version' }],
+  ['no record', (file) => void (file.records = []), { kind: 'unsound', where: 'records' }],
+  ['too many', (file) => void (file.records = Array.from({ length: 3001 }, () => ({}))), { kind: 'unsound' }],
+  [
+    'two patterns',
+    ({ records }) => void records.push({ ...records[0], id: 'project:q' }),
+    { where: 'records' },
+  ],
+  [
+    'a real project',
+    ({ records }) => void Object.assign(records[0] as object, { state: 'open' }),
+    { where: 'records' },
+  ],
+  ['one id twice', ({ records }) => void records.push({ ...records[1] }), { where: 'records' }],
+  [
+    'a part of something else',
+    ({ records }) => void Object.assign(records[2] as object, { ownerId: 'action:yours' as Id }),
+    { where: 'record 3, ownerId' },
+  ],
+  ['settings', ({ records }) => void records.push({ id: 'settings:main' }), { where: 'record 4' }],
+  [
+    'a wrong field',
+    ({ records }) => void Object.assign(records[1] as object, { minutes: 'long' }),
+    { where: 'record 2, minutes' },
+  ],
+  [
+    'a prototype',
+    ({ records }) => void records.push(JSON.parse('{"__proto__":{"id":"x"}}') as never),
+    { kind: 'unsound' },
+  ],
+])('refuses %s, and says where', (_, change, fault) =>
+  expect(parsed(change)).toMatchObject({ ok: false, error: fault }),
+)
+it('refuses what is no file of it, and what is larger than any', () => {
+  for (const other of ['', 'null', '[]', '{', text.slice(0, 200)])
+    expect(parsePatternFile(other, here)).toMatchObject({ error: { kind: 'noPattern' } })
+  expect(parsePatternFile(text.padEnd(2_000_001), here)).toMatchObject({ error: { kind: 'tooLarge' } })
+})

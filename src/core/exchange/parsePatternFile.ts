@@ -1,0 +1,94 @@
+// A file of a pattern from elsewhere: checked whole before anything of it is taken.
+import { currentVersion, migrateEntry } from '../migrations'
+import {
+  kindsInFile,
+  mostPatternRecords,
+  patternFileFormat,
+  patternFileLimitBytes,
+} from '../pattern/patternFile'
+import { kindOf, type AnyRecord } from '../record'
+import { parseRecord } from '../record/parseRecord'
+import { ok, refuse, type Result } from '../result'
+
+export type PatternFileFault =
+  | { readonly kind: 'tooLarge' | 'noPattern' | 'newer' }
+  /** Where it departs from the shape of a pattern, and how. */
+  | { readonly kind: 'unsound'; readonly where: string; readonly why: string }
+
+export interface PatternFile {
+  readonly title: string
+  readonly records: readonly AnyRecord[]
+  /** Contexts it names that nobody has here. */
+  readonly missing: readonly string[]
+}
+
+type Fields = Record<string, unknown>
+const isObject = (value: unknown): value is Fields =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+
+function jsonOf(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown
+  } catch {
+    return null
+  }
+}
+
+const unsound = (where: string, why: string) => refuse({ kind: 'unsound', where, why } as const)
+const pointing = ['projectId', 'ownerId', 'underId', 'actionId', 'blankId'] as const
+
+/** The file in `text`; `contextCalled` is the context here of a name, where there is one. */
+export function parsePatternFile(
+  text: string,
+  contextCalled: (name: string) => string | null,
+): Result<PatternFile, PatternFileFault> {
+  if (text.length > patternFileLimitBytes) return refuse({ kind: 'tooLarge' })
+  const file = jsonOf(text)
+  if (!isObject(file) || file['format'] !== patternFileFormat) return refuse({ kind: 'noPattern' })
+  const { version, records, names } = file
+  if (!Number.isInteger(version) || (version as number) < 8) return unsound('version', 'expected a version')
+  if ((version as number) > currentVersion) return refuse({ kind: 'newer' })
+  if (!Array.isArray(records) || records.length === 0 || records.length > mostPatternRecords)
+    return unsound('records', `expected one to ${mostPatternRecords} records`)
+  const called = isObject(names) ? names : {}
+  const missing = new Set<string>()
+  const contextsFor = (ids: readonly string[]): string[] => {
+    const here = ids.flatMap((id) => {
+      const name = Object.hasOwn(called, id) ? String(called[id]).slice(0, 200) : null
+      const known = name === null ? null : contextCalled(name)
+      if (name !== null && known === null) missing.add(name)
+      return known ?? []
+    })
+    return [...new Set(here)].sort()
+  }
+  const sound: AnyRecord[] = []
+  for (const [at, given] of (records as unknown[]).entries()) {
+    const { record: migrated } = migrateEntry({ record: given, all: 'file' } as never, version as number)
+    const parsed = parseRecord(migrated)
+    if (!parsed.ok) return unsound(`record ${at + 1}, ${parsed.error.where}`, parsed.error.why)
+    const kind = kindOf(parsed.value.id)
+    if (!kindsInFile.includes(kind)) return unsound(`record ${at + 1}`, 'no part of a pattern')
+    const fields: Fields = { ...(parsed.value as unknown as Fields) }
+    if (kind === 'action')
+      Object.assign(fields, {
+        contextIds: contextsFor(fields['contextIds'] as string[]),
+        personIds: [],
+        waiting: null,
+      })
+    if ('areaId' in fields) fields['areaId'] = null
+    if (kind === 'project') Object.assign(fields, { goalIds: [], personIds: [], afterIds: [], stageId: null })
+    sound.push(fields as unknown as AnyRecord)
+  }
+  const ids = new Set(sound.map(({ id }) => id as string))
+  if (ids.size !== sound.length) return unsound('records', 'one id stands twice')
+  const [pattern, ...others] = sound.filter(({ id }) => kindOf(id) === 'project') as unknown as Fields[]
+  if (!pattern || others.length > 0 || pattern['state'] !== 'pattern' || pattern['makes'] === null)
+    return unsound('records', 'expected one pattern')
+  for (const [at, record] of sound.entries())
+    for (const field of pointing) {
+      const to = (record as unknown as Fields)[field]
+      if (typeof to === 'string' && !ids.has(to))
+        return unsound(`record ${at + 1}, ${field}`, 'points outside of it')
+    }
+  return ok({ title: pattern['title'] as string, records: sound, missing: [...missing] })
+}

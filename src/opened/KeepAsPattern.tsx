@@ -1,0 +1,28 @@
+import type { Id } from '@/core/record'
+import { useOpened } from '@/held/useOpened'
+import { useAct } from '@/held/zen'
+import { Button } from '@/ui'
+
+/** Keeps a pattern of what is opened, and opens that. */
+export function KeepAsPattern({
+  id,
+}: {
+  readonly id: Id<'project'> | Id<'action'> | Id<'checklist'> | Id<'note'>
+}) {
+  const act = useAct()
+  const { open } = useOpened()
+  return (
+    <Button
+      kind="quiet"
+      label="Keep as a pattern"
+      alignSelf="flex-start"
+      onPress={() => {
+        const outcome = act('keepAsPattern', { id })
+        const made = (outcome.ok ? outcome.value : []).find(
+          (part) => part.kind === 'added' && part.record.id.startsWith('project:'),
+        )
+        if (made?.kind === 'added') open(made.record.id as Id<'project'>)
+      }}
+    />
+  )
+}

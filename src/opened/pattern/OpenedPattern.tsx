@@ -1,0 +1,187 @@
+// A pattern opened: it reads and is edited like what it makes, with what it asks, and at the foot the way to use it.
+import type { Action, Project } from '@/core/record'
+import type { Later } from '@/state'
+import { parts } from '@/state'
+import { isPattern, type Pattern } from '@/state/isPattern'
+import { NoteBand } from '@/parts/note/NoteBand'
+import { EditText } from '@/parts/text/EditText'
+import { NameLine } from '@/parts/text/NameLine'
+import { desk } from '@/held/desk'
+import { useLater } from '@/held/reader'
+import { useOpened } from '@/held/useOpened'
+import { useAct, useHeldDocument } from '@/held/zen'
+import { BandHeading, Button, Column, EmptyPlace, Press, Row, Words } from '@/ui'
+import { duration } from '@/words'
+import { countedWords, makingWords } from '@/words/patterns'
+import { Checklists } from '../Checklists'
+import { OpenedFoot } from '../OpenedFoot'
+import { OpenedParts } from '../OpenedParts'
+import { Blanks, PutIn } from './Blanks'
+import { SharePattern } from './SharePattern'
+
+export function OpenedPattern({ project }: { readonly project: Project }) {
+  const read = useLater()?.patterns
+  return read && isPattern(project) ? <Opened pattern={project} read={read} /> : null
+}
+
+interface Read {
+  readonly pattern: Pattern
+  readonly read: Later['patterns']
+}
+
+function Opened({ pattern, read }: Read) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const { close } = useOpened()
+  const { id, makes } = pattern
+  const keep = (field: 'title' | 'outcome' | 'soThat') => (text: string, typing: object) =>
+    act('editProject', { id, patch: { [field]: text } }, { say: false, atField: true, ...typing })
+  const isOfActions = makes === 'project' || makes === 'action'
+  return (
+    <Column gap="$2.5" flexGrow={1}>
+      <Words size="second" tone="inkSoft" paddingRight="$23" paddingVertical="$3">
+        {`Pattern of ${makingWords[makes]}`}
+      </Words>
+      <EditText
+        name={`${id} title`}
+        label="Title"
+        size="title"
+        value={pattern.title}
+        onKeep={keep('title')}
+        needed="A pattern needs a title."
+      />
+      <PutIn
+        blanks={read.askedBy(document, pattern)}
+        onPut={(name) =>
+          act(
+            'editProject',
+            { id, patch: { title: `${pattern.title} ${read.blankMark(name)}` } },
+            { say: false },
+          )
+        }
+      />
+      {makes === 'project' ? (
+        <Column>
+          <EditText
+            name={`${id} outcome`}
+            label="What will be true"
+            bare
+            rows={2}
+            serif
+            placeholder="What will be true?"
+            value={pattern.outcome}
+            onKeep={keep('outcome')}
+          />
+          <EditText
+            name={`${id} soThat`}
+            label="So that what"
+            bare
+            rows={2}
+            serif
+            placeholder="so that what?"
+            value={pattern.soThat}
+            onKeep={keep('soThat')}
+          />
+        </Column>
+      ) : null}
+      <Blanks pattern={pattern} read={read} />
+      {isOfActions ? <Actions pattern={pattern} read={read} /> : null}
+      {makes === 'project' ? (
+        <>
+          <NoteBand of={id} />
+          <OpenedParts of={id} />
+        </>
+      ) : null}
+      {makes === 'project' || makes === 'checklist' ? <Checklists of={id} /> : null}
+      <Row gap="$2" flexWrap="wrap">
+        <SharePattern pattern={pattern} read={read} />
+        <Button
+          kind="quiet"
+          label="Remove the pattern"
+          onPress={() => {
+            close()
+            act('removePattern', { id })
+          }}
+        />
+      </Row>
+      <OpenedFoot
+        main={
+          <Button
+            kind="main"
+            label="Use it"
+            aria-haspopup="dialog"
+            onPress={() => desk.getState().openSheet({ kind: 'usePattern', id })}
+          />
+        }
+      />
+    </Column>
+  )
+}
+
+function Actions({ pattern, read }: Read) {
+  const act = useAct()
+  const { open } = useOpened()
+  const document = useHeldDocument()
+  const { id, inOrder } = pattern
+  const actions = read.actionsOfPattern(document, id)
+  return (
+    <Column>
+      <BandHeading title="Actions" end={actions.length > 0 ? String(actions.length) : undefined}>
+        {pattern.makes === 'project' ? (
+          <Button
+            kind="quiet"
+            label={inOrder ? 'in order' : 'free'}
+            aria-pressed={inOrder}
+            onPress={() => act('setInOrder', { id, inOrder: !inOrder }, { say: false })}
+          />
+        ) : null}
+      </BandHeading>
+      {actions.length === 0 ? (
+        <EmptyPlace says="No action yet. Open one that is there and keep it as a pattern, or name the first here." />
+      ) : null}
+      <Column render="ol" aria-label="Actions of the pattern">
+        {actions.map((action) => (
+          <Row render="li" key={action.id} borderBottomWidth={1} borderColor="$rule">
+            <Press data-row flex={1} minWidth={0} minHeight={54} onPress={() => open(action.id)}>
+              <Column flex={1} minWidth={0} paddingVertical="$2">
+                <Words>{action.title}</Words>
+                <Words size="second" tone="inkSoft">
+                  {detailsOf(action, read, document)}
+                </Words>
+              </Column>
+            </Press>
+          </Row>
+        ))}
+      </Column>
+      {pattern.makes === 'project' || actions.length === 0 ? (
+        <NameLine
+          label="New action"
+          onMake={(title) => act('addAction', { title, projectId: id }, { say: false }).ok}
+        />
+      ) : null}
+    </Column>
+  )
+}
+
+/** "due 14 days before Visit · 2 steps · 20 min" */
+function detailsOf(
+  action: Action,
+  read: Later['patterns'],
+  document: ReturnType<typeof useHeldDocument>,
+): string {
+  const blanks = new Map(
+    action.projectId ? read.blanksOf(document, action.projectId).map(({ id, name }) => [id, name]) : [],
+  )
+  const steps = parts.stepsOf(document, action.id).length
+  return [
+    ...read
+      .countedOf(document, action.id)
+      .map((counted) =>
+        countedWords(counted, counted.blankId ? (blanks.get(counted.blankId) ?? null) : null),
+      ),
+    steps > 0 ? `${steps} ${steps === 1 ? 'step' : 'steps'}` : null,
+    action.minutes ? duration(action.minutes) : null,
+  ]
+    .filter(Boolean)
+    .join(' · ')
+}

@@ -1,0 +1,125 @@
+// An action of a pattern opened: like any action, but that its dates are counted and nothing of it can be done.
+import { useState } from 'react'
+import { countedFields, type Action, type Blank, type CountedField } from '@/core/record'
+import type { ActionPatch } from '@/core/sentence'
+import type { Later } from '@/state'
+import { OpenedChooser, OpenedCountedChooser, useChooser } from '@/parts/choosers/useChooser'
+import { NoteBand } from '@/parts/note/NoteBand'
+import { SaidLine } from '@/parts/said/SaidLine'
+import { EditText } from '@/parts/text/EditText'
+import { useOpened } from '@/held/useOpened'
+import { useAct, useHeldDocument, useToday } from '@/held/zen'
+import { Button, Column, Press, Words } from '@/ui'
+import { chooserWords, saidOf, unsaidOf, type SaidChip, type SaidField } from '@/words'
+import { countedWords } from '@/words/patterns'
+import type { Pattern } from '@/state/isPattern'
+import { Checklists } from '../Checklists'
+import { OpenedFoot } from '../OpenedFoot'
+import { OpenedParts } from '../OpenedParts'
+import { useComingBack } from '../useComingBack'
+import { useHeldBack } from '../useHeldBack'
+import { PutIn } from './Blanks'
+
+const isCounted = (field: SaidField): field is CountedField =>
+  (countedFields as readonly string[]).includes(field)
+const never: readonly SaidField[] = ['waiting', 'signOff', 'chase', 'since', 'shelf', 'reminder']
+
+export function PatternAction({
+  action,
+  pattern,
+  read,
+}: {
+  readonly action: Action
+  readonly pattern: Pattern
+  readonly read: Later['patterns']
+}) {
+  const act = useAct()
+  const today = useToday()
+  const document = useHeldDocument()
+  const chooser = useChooser()
+  const comingBack = useComingBack(action)
+  const heldBack = useHeldBack(action)
+  const { open } = useOpened()
+  const [asked, setAsked] = useState<CountedField | null>(null)
+  const { id } = action
+  const blanks = read.blanksOf(document, pattern.id)
+  const counted = read.countedOf(document, id)
+  const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
+  const nameOf = (blankId: Blank['id'] | null) => blanks.find((blank) => blank.id === blankId)?.name ?? null
+  const dates: SaidChip[] = counted.map((each) => ({
+    field: each.field,
+    words: countedWords(each, nameOf(each.blankId)),
+  }))
+  const said = saidOf(action, document, today).filter(
+    ({ field }) => !isCounted(field) && !never.includes(field) && !(field === 'horizon' && dates.length > 0),
+  )
+  const unset = countedFields.filter((field) => !counted.some((each) => each.field === field))
+  return (
+    <Column gap="$2.5" flexGrow={1}>
+      <Press maxWidth="100%" paddingRight="$23" onPress={() => open(pattern.id)}>
+        <Words size="second" tone="brass" oneLine>
+          {`In the pattern ${pattern.title}`}
+        </Words>
+      </Press>
+      <EditText
+        name={`${id} title`}
+        label="Title"
+        size="title"
+        value={action.title}
+        needed="An action needs a title."
+        onKeep={(title, typing) =>
+          act('editAction', { id, patch: { title } }, { say: false, atField: true, ...typing })
+        }
+      />
+      <PutIn
+        blanks={read.askedBy(document, pattern)}
+        onPut={(name) =>
+          act(
+            'editAction',
+            { id, patch: { title: `${action.title} ${read.blankMark(name)}` } },
+            { say: false },
+          )
+        }
+      />
+      <SaidLine
+        chips={[...dates, ...said, ...heldBack.chips, ...comingBack.chips]}
+        offers={[
+          ...unset,
+          ...unsaidOf(action).filter((field) => !isCounted(field) && !never.includes(field)),
+          ...heldBack.offers,
+          ...comingBack.offers.filter((field) => !never.includes(field)),
+        ]}
+        onChoose={(field, of) => {
+          if (isCounted(field)) setAsked(field)
+          else if (!comingBack.choose(field, of) && !heldBack.choose(field, of)) chooser.choose(field)
+        }}
+      />
+      <NoteBand of={id} />
+      <OpenedParts of={id} />
+      <Checklists of={id} />
+      <OpenedFoot>
+        <Button
+          kind="quiet"
+          label="Remove it from the pattern"
+          onPress={() => {
+            open(pattern.id)
+            act('letGo', { id })
+          }}
+        />
+      </OpenedFoot>
+      <OpenedChooser chooser={chooser} of={action} onSet={set} />
+      {comingBack.layer}
+      {heldBack.layer}
+      {asked ? (
+        <OpenedCountedChooser
+          title={chooserWords[asked]}
+          counted={counted.find((each) => each.field === asked) ?? null}
+          days={blanks.filter(({ kind }) => kind === 'date')}
+          hasTime={asked === 'due' || asked === 'at'}
+          onChoose={(to) => act('setCounted', { actionId: id, field: asked, to }, { say: false })}
+          onClose={() => setAsked(null)}
+        />
+      ) : null}
+    </Column>
+  )
+}

@@ -1,0 +1,203 @@
+// Using a pattern: its blanks asked once, and every action with its date shown before anything is made.
+import { useId, useState } from 'react'
+import { recordIn } from '@/core/journal'
+import type { Id } from '@/core/record'
+import { isCalendarDate, type CalendarDate } from '@/core/time'
+import { select, type Later } from '@/state'
+import { isPattern, type Pattern } from '@/state/isPattern'
+import { OpenedDayChooser } from '@/parts/choosers/useChooser'
+import { useLater } from '@/held/reader'
+import { useOpened } from '@/held/useOpened'
+import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { Button, Column, Field, Labelled, Row, SlideOver, Words } from '@/ui'
+import { Pull } from '@/ui/Pull'
+import { count, shortened } from '@/words'
+import { dayInText, makingWords, previewWords } from '@/words/patterns'
+
+export interface UsePatternProps {
+  readonly id: Id<'project'>
+  /** What is known already, by the names of the blanks; days as days. */
+  readonly known?: Readonly<Record<string, string>> | undefined
+  readonly areaId?: Id<'area'> | null | undefined
+  /** The slip that sounded like it: gone when it is made. */
+  readonly slipId?: Id<'slip'> | undefined
+  readonly onClose: () => void
+}
+
+export function UsePattern(props: UsePatternProps) {
+  const read = useLater()?.patterns
+  const pattern = useHeld((state) => recordIn(state.document, props.id))
+  return read && isPattern(pattern) ? <Asking {...props} pattern={pattern} read={read} /> : null
+}
+
+function Asking({
+  pattern,
+  read,
+  known = {},
+  areaId,
+  slipId,
+  onClose,
+}: UsePatternProps & { readonly pattern: Pattern; readonly read: Later['patterns'] }) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const today = useToday()
+  const { open } = useOpened()
+  const asked = read.askedBy(document, pattern)
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>(known)
+  const [area, setArea] = useState<Id<'area'> | null>(areaId ?? pattern.areaId)
+  const put = (name: string, text: string) => setTyped({ ...typed, [name]: text })
+  const answerOf = ({ name, kind }: (typeof asked)[number]) => {
+    const text = (typed[name] ?? '').trim()
+    const date = kind === 'date' && isCalendarDate(text) ? text : null
+    return { says: date ? dayInText(date, today) : text, date }
+  }
+  const answers = Object.fromEntries(
+    asked.map((each) => [each.name, answerOf(each)] as const).filter(([, { says }]) => says !== ''),
+  )
+  const said = new Map(Object.entries(answers).map(([name, { says }]) => [name, says]))
+  const dates = Object.fromEntries(
+    Object.entries(answers).map(([name, { date }]) => [name, date ?? undefined]),
+  )
+  const shown = read.previewOf(document, pattern, dates, said, today)
+  const past = shown.filter(({ isPast }) => isPast).length
+  const missing = asked.filter(({ name }) => !(name in answers))
+  const title = read.filledLine(pattern.title, said)
+  const make = () => {
+    const outcome = act(
+      'usePattern',
+      { id: pattern.id, answers, areaId: area, ...(slipId ? { slipId } : {}) },
+      { say: `Made: ${shortened(title)}` },
+    )
+    if (!outcome.ok) return
+    onClose()
+    const made = outcome.value.find(
+      (part) => part.kind === 'added' && /^(?:project|action|checklist|note):/.test(part.record.id),
+    )
+    if (made?.kind === 'added') open(made.record.id as Id<'project'>)
+  }
+  const areas = select.areasOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)
+  return (
+    <SlideOver title={`Make ${makingWords[pattern.makes]}`} onClose={onClose}>
+      <Column render="form" gap="$3" onSubmit={(event) => event.preventDefault()}>
+        {asked.map((each, at) => (
+          <Answer
+            key={each.name}
+            asked={each}
+            text={typed[each.name] ?? ''}
+            autoFocus={at === 0}
+            onText={(text) => put(each.name, text)}
+            onDone={make}
+          />
+        ))}
+        {pattern.makes === 'checklist' ? null : (
+          <Labelled label="On the area">
+            <Pull
+              label="On the area"
+              none="none"
+              value={area ?? ''}
+              options={areas.map(({ id, name }) => ({ value: id, label: name }))}
+              onChoose={(id) => setArea((id || null) as Id<'area'> | null)}
+            />
+          </Labelled>
+        )}
+        <Column gap="$1.5" role="region" aria-label="What will be made">
+          <Words size="title">{title}</Words>
+          {pattern.outcome ? <Words tone="inkSoft">{read.filled(pattern.outcome, said)}</Words> : null}
+          <Column render="ol" aria-label="Its actions">
+            {shown.map((each) => (
+              <Row
+                render="li"
+                key={each.id}
+                gap="$3"
+                minHeight={44}
+                paddingVertical="$1.5"
+                borderBottomWidth={1}
+                borderColor="$rule"
+              >
+                <Words flex={1} minWidth={0}>
+                  {each.title}
+                </Words>
+                <Words
+                  size="second"
+                  tone={each.isPast ? 'clay' : 'inkSoft'}
+                  textAlign="right"
+                  flexShrink={0}
+                  maxWidth="46%"
+                >
+                  {[...previewWords(each, today), each.isPast ? 'that is over' : null]
+                    .filter(Boolean)
+                    .join(', ')}
+                </Words>
+              </Row>
+            ))}
+          </Column>
+          {past > 0 ? (
+            <Words tone="clay">{`${count(past, 'date')} ${past === 1 ? 'lies' : 'lie'} in the past. They are made so all the same.`}</Words>
+          ) : null}
+          {missing.length > 0 ? (
+            <Words size="second" tone="inkSoft">
+              {`Left blank: ${missing.map(({ name }) => name).join(', ')}.`}
+            </Words>
+          ) : null}
+        </Column>
+        <Row gap="$2" justifyContent="space-between" flexWrap="wrap">
+          <Button kind="quiet" label="Leave it" onPress={onClose} />
+          <Button kind="main" label="Make it" onPress={make} />
+        </Row>
+      </Column>
+    </SlideOver>
+  )
+}
+
+interface AnswerProps {
+  readonly asked: ReturnType<Later['patterns']['askedBy']>[number]
+  readonly text: string
+  readonly autoFocus: boolean
+  readonly onText: (text: string) => void
+  readonly onDone: () => void
+}
+
+function Answer({ asked: { name, kind }, text, autoFocus, onText, onDone }: AnswerProps) {
+  const today = useToday()
+  const id = useId()
+  const [isChoosing, setChoosing] = useState(false)
+  const date = isCalendarDate(text) ? (text as CalendarDate) : null
+  if (kind !== 'date')
+    return (
+      <Field
+        label={name}
+        shown
+        autoFocus={autoFocus}
+        value={text}
+        inputMode={kind === 'number' ? 'decimal' : 'text'}
+        onChangeText={onText}
+        onSubmitEditing={onDone}
+      />
+    )
+  return (
+    <Column gap="$1">
+      <Words size="second" tone="inkSoft" id={id}>
+        {name}
+      </Words>
+      <Row>
+        <Button
+          label={date ? dayInText(date, today) : 'Choose the day'}
+          chosen={date !== null}
+          autoFocus={autoFocus}
+          aria-describedby={id}
+          aria-haspopup="dialog"
+          onPress={() => setChoosing(true)}
+        />
+      </Row>
+      {isChoosing ? (
+        <OpenedDayChooser
+          title={name}
+          date={date}
+          none="no day"
+          onChoose={(day) => onText(day ?? '')}
+          onClose={() => setChoosing(false)}
+        />
+      ) : null}
+    </Column>
+  )
+}

@@ -1,0 +1,38 @@
+// A project, an action or a talk made from a pattern, onto the area it is asked for at.
+import { useState } from 'react'
+import type { Id } from '@/core/record'
+import { OpenedNameChooser } from '@/parts/choosers/useChooser'
+import { desk } from '@/held/desk'
+import { useLater } from '@/held/reader'
+import { useHeldDocument } from '@/held/zen'
+import { Button } from '@/ui'
+
+export function FromPattern({ areaId, name }: { readonly areaId: Id<'area'>; readonly name: string }) {
+  const read = useLater()?.patterns
+  const document = useHeldDocument()
+  const patterns = read?.patternsOf(document) ?? []
+  const [isAsking, setAsking] = useState(false)
+  if (patterns.length === 0) return null
+  return (
+    <>
+      <Button
+        kind="quiet"
+        label="From a pattern"
+        aria-label={`New in ${name} from a pattern`}
+        aria-haspopup="dialog"
+        onPress={() => setAsking(true)}
+      />
+      {isAsking ? (
+        <OpenedNameChooser
+          title="From which pattern?"
+          options={patterns.map(({ id, title }) => ({ id, name: title }))}
+          makes={[]}
+          onChoose={(id) =>
+            desk.getState().openSheet({ kind: 'usePattern', id: id as Id<'project'>, areaId })
+          }
+          onClose={() => setAsking(false)}
+        />
+      ) : null}
+    </>
+  )
+}

@@ -1,0 +1,64 @@
+// Patterns: what they make, what they ask, and the dates they count.
+import { shiftWords } from '@/core/pattern'
+import type { PatternFileFault } from '@/core/exchange'
+import type { BlankKind, Counted, CountedField, Making } from '@/core/record'
+import type { CalendarDate } from '@/core/time'
+import { nearDate, shortDate } from './dates'
+import type { Later } from '@/state'
+
+export const makingWords: Readonly<Record<Making, string>> = {
+  project: 'a project',
+  action: 'an action',
+  checklist: 'a checklist',
+  note: 'a talk',
+}
+
+export const blankKindWords: Readonly<Record<BlankKind, string>> = {
+  name: 'a name',
+  place: 'a place',
+  date: 'a day',
+  number: 'a number',
+}
+
+/** What is set by a counted date, before the words of when. */
+export const countedFieldWords: Readonly<Record<CountedField, string>> = {
+  due: 'due',
+  day: 'to do',
+  notBefore: 'not before',
+  at: 'fixed',
+}
+
+/** The day it is used, where it is counted from no blank. */
+export const useDay = 'the day it is used'
+
+/** "due 14 days before Visit", "fixed on Visit, 14:30" */
+export function countedWords({ field, shift, time }: Counted, from: string | null): string {
+  const clock = time ? `, ${time}` : ''
+  return `${countedFieldWords[field]} ${shiftWords(shift)} ${from ?? useDay}${clock}`
+}
+
+type Previewed = ReturnType<Later['patterns']['previewOf']>[number]
+
+/** "due Fri 20 Mar", for each date an action would get. */
+export const previewWords = ({ dates }: Previewed, today: CalendarDate): string[] =>
+  (Object.entries(dates) as [CountedField, NonNullable<Previewed['dates'][CountedField]>][]).map(
+    ([field, { date, time }]) =>
+      `${countedFieldWords[field]} ${shortDate(date, today)}${time ? `, ${time}` : ''}`,
+  )
+
+/** A day as it stands in a text. */
+export const dayInText = (date: CalendarDate, today: CalendarDate): string => nearDate(date, today)
+
+/** Why a pattern file is not taken. */
+export function patternFileFaultWords(fault: PatternFileFault): string {
+  switch (fault.kind) {
+    case 'tooLarge':
+      return 'This file is larger than any pattern. Nothing was changed.'
+    case 'noPattern':
+      return 'This is no file of a pattern. Nothing was changed.'
+    case 'newer':
+      return 'This pattern comes from a newer version of the application. Nothing was changed.'
+    case 'unsound':
+      return `This pattern is not sound at “${fault.where}”: ${fault.why}. Nothing was changed.`
+  }
+}
