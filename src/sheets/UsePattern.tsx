@@ -11,7 +11,7 @@ import { useOpened } from '@/held/useOpened'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { Button, Column, Field, Labelled, Row, SlideOver, Words } from '@/ui'
 import { Pull } from '@/ui/Pull'
-import { count, shortened } from '@/words'
+import { shortened } from '@/words'
 import { dayInText, makingWords, previewWords } from '@/words/patterns'
 
 export interface UsePatternProps {
@@ -132,7 +132,11 @@ function Asking({
             ))}
           </Column>
           {past > 0 ? (
-            <Words tone="clay">{`${count(past, 'date')} ${past === 1 ? 'lies' : 'lie'} in the past. They are made so all the same.`}</Words>
+            <Words tone="clay">
+              {past === 1
+                ? 'One date lies in the past. It is made so all the same.'
+                : `${past} dates lie in the past. They are made so all the same.`}
+            </Words>
           ) : null}
           {missing.length > 0 ? (
             <Words size="second" tone="inkSoft">

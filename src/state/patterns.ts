@@ -14,7 +14,7 @@ import {
   type Project,
   type Reference,
 } from '@/core/record'
-import type { CalendarDate } from '@/core/time'
+import { weekdayOf, type CalendarDate } from '@/core/time'
 import { checklistsIn } from './checklists'
 import { filesOf, remindersOf, repeatOf, stepsOf } from './partIndexes'
 import { freeMinutesOn, projectsOf } from './selectors'
@@ -136,11 +136,11 @@ export function askedBy(document: Document, pattern: Pattern): Asked[] {
 /** What was answered, by the names of the blanks; dates as days. */
 export type Answers = Readonly<Record<string, CalendarDate | undefined>>
 
-/** Whether nothing is done on a day, as the person has said. */
+/** Whether nothing is done on a day: a weekend, or one without free time, as the person has said. */
 export const isOffIn =
   (document: Document): IsOff =>
   (date) =>
-    freeMinutesOn(document, date) === 0
+    weekdayOf(date) > 4 || freeMinutesOn(document, date) === 0
 
 /** The dates an action of a pattern gets; those are left out that are counted from what was not answered. */
 export function datesOf(

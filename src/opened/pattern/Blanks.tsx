@@ -5,7 +5,8 @@ import type { Pattern } from '@/state/isPattern'
 import { EditText } from '@/parts/text/EditText'
 import { NameLine } from '@/parts/text/NameLine'
 import { useAct, useHeldDocument } from '@/held/zen'
-import { BandHeading, Button, Choice, Column, IconButton, Row, Words } from '@/ui'
+import { BandHeading, Button, Column, IconButton, Row, Words } from '@/ui'
+import { Pull } from '@/ui/Pull'
 import { blankKindWords } from '@/words/patterns'
 
 /** So many names are proposed at once. */
@@ -70,34 +71,27 @@ function BlankRow({ blank }: { readonly blank: Blank }) {
   const act = useAct()
   const { id } = blank
   return (
-    <Column render="li" gap="$1" paddingVertical="$1.5" borderBottomWidth={1} borderColor="$rule">
-      <Row gap="$1">
-        <Column flex={1} minWidth={0}>
-          <EditText
-            name={`${id} name`}
-            label="Blank"
-            bare
-            value={blank.name}
-            needed="A blank needs a name."
-            onKeep={(name, typing) =>
-              act('editBlank', { id, patch: { name } }, { say: false, atField: true, ...typing })
-            }
-          />
-        </Column>
-        <IconButton
-          label={`Leave out ${blank.name}`}
-          icon="close"
-          onPress={() => act('removeBlank', { id })}
+    <Row render="li" gap="$1" borderBottomWidth={1} borderColor="$rule" minHeight={54}>
+      <Column flex={1} minWidth={0}>
+        <EditText
+          name={`${id} name`}
+          label="Blank"
+          bare
+          value={blank.name}
+          needed="A blank needs a name."
+          onKeep={(name, typing) =>
+            act('editBlank', { id, patch: { name } }, { say: false, atField: true, ...typing })
+          }
         />
-      </Row>
-      <Choice
+      </Column>
+      <Pull
         label={`What ${blank.name} is`}
-        shown={false}
+        value={blank.kind}
         options={blankKinds.map((kind) => ({ value: kind, label: blankKindWords[kind] }))}
-        chosen={[blank.kind]}
-        onToggle={(kind) => act('editBlank', { id, patch: { kind } }, { say: false })}
+        onChoose={(kind) => act('editBlank', { id, patch: { kind: kind as Blank['kind'] } }, { say: false })}
       />
-    </Column>
+      <IconButton label={`Leave out ${blank.name}`} icon="close" onPress={() => act('removeBlank', { id })} />
+    </Row>
   )
 }
 

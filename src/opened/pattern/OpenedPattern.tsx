@@ -84,8 +84,8 @@ function Opened({ pattern, read }: Read) {
           />
         </Column>
       ) : null}
-      <Blanks pattern={pattern} read={read} />
       {isOfActions ? <Actions pattern={pattern} read={read} /> : null}
+      <Blanks pattern={pattern} read={read} />
       {makes === 'project' ? (
         <>
           <NoteBand of={id} />

@@ -90,7 +90,7 @@ export const keepAsPattern: Command<{ id: Keepable }> = (context, { id }) => {
     {
       id: context.newId('blank'),
       projectId: made.value.id,
-      name: at === 0 ? 'Name' : `Name ${at + 1}`,
+      name: at === 0 ? 'Person' : `Person ${at + 1}`,
       kind: 'name',
       rank: `a${at + 1}`,
     },

@@ -97,7 +97,7 @@ describe('a pattern kept from a project', () => {
     const pattern = kept(document())
     expect(pattern).toMatchObject({
       title: 'Mill school visit',
-      outcome: '‹Name› knows what her room needs',
+      outcome: '‹Person› knows what her room needs',
       state: 'pattern',
       makes: 'project',
       inOrder: true,
@@ -107,9 +107,9 @@ describe('a pattern kept from a project', () => {
     })
     const actions = actionsOfPattern(document(), pattern.id)
     expect(actions.map(({ title }) => title)).toEqual([
-      'Ring ‹Name› about the key',
+      'Ring ‹Person› about the key',
       'Pack the meters',
-      'Thank ‹Name›',
+      'Thank ‹Person›',
     ])
     expect(actions.every((action) => !action.due && !action.day && !action.at && !action.doneAtEpochMs)).toBe(
       true,
@@ -122,10 +122,10 @@ describe('a pattern kept from a project', () => {
       ['tape', null],
     ])
     const [list] = checklistsIn(document(), pattern.id)
-    expect([list?.name, list && stepsOf(document(), list.id).length]).toEqual(['For ‹Name›’s room', 2])
+    expect([list?.name, list && stepsOf(document(), list.id).length]).toEqual(['For ‹Person›’s room', 2])
     expect(askedBy(document(), pattern).map(({ name, kind }) => [name, kind])).toEqual([
       ['Day', 'date'],
-      ['Name', 'name'],
+      ['Person', 'name'],
     ])
     expect(repeatOf(document(), thank.id)?.rule).toBe('FREQ=YEARLY')
   })
@@ -154,7 +154,7 @@ describe('a pattern kept from a project', () => {
     const day = '2026-03-13' as never
     const said = new Map([
       ['Day', 'Friday'],
-      ['Name', 'Perrin $&'],
+      ['Person', 'Perrin $&'],
     ])
     const shown = previewOf(document(), pattern, { Day: day }, said, today)
     expect(shown.map(({ title, dates, isPast }) => [title, dates, isPast])).toEqual([
@@ -165,7 +165,7 @@ describe('a pattern kept from a project', () => {
     ])
     isUndone('usePattern', {
       id: pattern.id,
-      answers: { Day: { says: 'Friday', date: day }, Name: { says: 'Perrin $&', date: null } },
+      answers: { Day: { says: 'Friday', date: day }, Person: { says: 'Perrin $&', date: null } },
       areaId,
     })
     const project = projectsOfArea(document(), areaId).at(-1) as Project

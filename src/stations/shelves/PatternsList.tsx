@@ -48,7 +48,7 @@ function Patterns({ read }: { readonly read: Later['patterns'] }) {
           return outcome.ok
         }}
       />
-      <Row>
+      <Row marginLeft="$-2">
         <BringInPattern onOpen={open} />
       </Row>
     </Column>

@@ -1,0 +1,122 @@
+// Patterns: kept from a project, used with blanks and dates counted back from a day, offered to a slip, shared as a file.
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+import { exported, openWithDemo, setDown, wide } from './parts'
+
+const patterns = (page: Page) => page.getByRole('tab', { name: 'Patterns' }).click()
+const sheet = (page: Page, name: string) => page.getByRole('dialog', { name })
+const shown = (page: Page) => page.getByRole('list', { name: 'Its actions' }).getByRole('listitem')
+const serious = async (page: Page) => {
+  const { violations } = await new AxeBuilder({ page }).setLegacyMode().analyze()
+  return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id }) => id)
+}
+
+test('a project from a pattern: blanks asked once, every date shown before, made in one act and taken back by one undo', async ({
+  page,
+}) => {
+  test.setTimeout(90_000)
+  await page.setViewportSize(wide)
+  await openWithDemo(page, '/shelves')
+  const before = await exported(page)
+  await page.goto('/shelves')
+  await patterns(page)
+  await page.getByRole('button', { name: 'Use Site visit at ‹Place›' }).click()
+  const asked = sheet(page, 'Make a project')
+  await expect(asked.getByText('Left blank: Place, Day.')).toBeVisible()
+  await asked.getByRole('textbox', { name: 'Place' }).fill('Mill school')
+  await asked.getByRole('button', { name: 'Choose the day' }).click()
+  await sheet(page, 'Day').getByRole('button', { name: 'The month after' }).click()
+  await sheet(page, 'Day')
+    .getByRole('button', { name: /Friday,? 3 April/ })
+    .or(sheet(page, 'Day').getByRole('button', { name: /April 3/ }))
+    .first()
+    .click()
+  await expect(shown(page)).toHaveText([
+    /Ask Mill school for plans and a quiet hour.*due Fri 20 Mar/,
+    /Book the van.*due Fri 27 Mar/,
+    /Charge and pack the meters.*to do Thu 2 Apr/,
+    /Measure Mill school.*fixed Fri 3 Apr, 10:00/,
+    /Copy the readings off the meters.*to do Mon 6 Apr/,
+    /Write to Mill school what was heard.*due Mon 6 Apr/,
+  ])
+  expect(await serious(page)).toEqual([])
+  // Nothing is made by looking.
+  await expect(asked.getByText(/in the past/)).toBeHidden()
+  await asked.getByRole('button', { name: 'Make it' }).click()
+  const made = page.getByRole('complementary', { name: 'Site visit at Mill school' })
+  await expect(made.getByRole('button', { name: /^by Fri 3 Apr/ })).toBeVisible()
+  await expect(
+    made.getByText('Mill school is measured, and the people there know what comes next'),
+  ).toBeVisible()
+  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await expect(made).toBeHidden()
+  const after = await exported(page)
+  // What was removed stays known as removed.
+  const records = ({ records: [all] }: { records: unknown[] }) =>
+    (all as { record: object; removed?: string }[])
+      .filter(({ removed }) => removed === undefined)
+      .map(({ record }) => record)
+  expect(records(after)).toEqual(records(before))
+})
+
+test('a slip that sounds like a pattern is offered it, with what was said; what lies in the past is told', async ({
+  page,
+}) => {
+  await openWithDemo(page)
+  await setDown(page, 'site visit for Ferry cellar on friday')
+  await page.getByRole('button', { name: 'Sort site visit for Ferry cellar' }).click()
+  await page.getByRole('button', { name: 'Use the pattern “Site visit at ‹Place›”' }).click()
+  const asked = sheet(page, 'Make a project')
+  await expect(asked.getByRole('textbox', { name: 'Place' })).toHaveValue('Ferry cellar')
+  await expect(asked.getByRole('button', { name: 'Fri 13 Mar' })).toBeVisible()
+  await expect(asked.getByText('2 dates lie in the past. They are made so all the same.')).toBeVisible()
+  await asked.getByRole('button', { name: 'Make it' }).click()
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: '25 slips' })).toBeVisible()
+})
+
+test('a project kept as a pattern by keys, a name in it made a blank, its date counted otherwise; shared and brought in', async ({
+  page,
+}) => {
+  test.setTimeout(90_000)
+  await page.setViewportSize(wide)
+  await openWithDemo(page, '/shelves')
+  await page.getByRole('button', { name: /^Open Fenwick Hall/ }).focus()
+  await page.keyboard.press('Enter')
+  const project = page.getByRole('complementary', { name: 'Fenwick Hall echo report' })
+  await project.getByRole('button', { name: 'Keep as a pattern' }).focus()
+  await page.keyboard.press('Enter')
+  const pane = page.getByRole('complementary').filter({ hasText: 'Pattern of a project' })
+  await pane.getByRole('button', { name: 'Fenwick Hall', exact: true }).focus()
+  await page.keyboard.press('Enter')
+  await expect(pane.getByRole('textbox', { name: 'Title' })).toHaveValue('‹Name› echo report')
+  expect(await serious(page)).toEqual([])
+  const first = pane.getByRole('list', { name: 'Actions of the pattern' }).getByRole('button').first()
+  const title = (await first.textContent()) ?? ''
+  await first.focus()
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Set more' }).click()
+  await page.getByRole('button', { name: 'not before' }).click()
+  const counting = sheet(page, 'Not before')
+  await counting.getByRole('textbox', { name: 'Or say it' }).fill('soon')
+  await page.keyboard.press('Enter')
+  await expect(counting.getByText(/Such as “14 days before”/)).toBeVisible()
+  await counting.getByRole('textbox', { name: 'Or say it' }).fill('three working days before')
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'not before 3 working days before Day' })).toBeVisible()
+  expect(title).not.toBe('')
+
+  await patterns(page)
+  await page.getByRole('button', { name: /^‹Name› echo report/ }).click()
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Share as a file' }).click()
+  const file = await (await download).path()
+  expect(readFileSync(file, 'utf8')).toContain('zen-tray pattern')
+  await page.getByLabel('Pattern file to bring in').setInputFiles(file)
+  await expect(page.getByRole('button', { name: 'Use ‹Name› echo report' })).toHaveCount(2)
+  await page
+    .getByLabel('Pattern file to bring in')
+    .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"x"}') })
+  await expect(page.getByText('This is no file of a pattern. Nothing was changed.').first()).toBeVisible()
+})
