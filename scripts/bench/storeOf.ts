@@ -13,6 +13,9 @@ const records: AnyRecord[] = [
   ...Array.from({ length: 8 }, (_, index) => ({
     id: `context:c${index}` as Id<'context'>,
     name: `Context ${index}`,
+    parentId: null,
+    hours: null,
+    retiredAtEpochMs: null,
     rank: rankOfNumber(index),
   })),
   ...Array.from({ length: 400 }, (_, index) => ({

@@ -1,7 +1,7 @@
 // A context or a person opened: the name, and every open action it stands with.
 import { useState } from 'react'
 import { inOrderOfWork } from '@/core/day'
-import { isIdOf, type Context, type Person } from '@/core/record'
+import { isIdOf, type Action, type Context, type Person } from '@/core/record'
 import { lists } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, Row, Words } from '@/ui'
 import { DoneBand } from '@/parts/done/DoneBand'
@@ -9,6 +9,7 @@ import { useDonePlace } from '@/parts/done/useDonePlace'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeld } from '@/held/zen'
+import { ContextBands, ContextIs } from './ContextBands'
 import { LeaveNamed } from './LeaveNamed'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { Remarks } from './Remarks'
@@ -26,12 +27,11 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
   )
   const done = useHeld(({ document }) => lists.doneWith(document, id))
   const [donePlace, setDonePlace] = useDonePlace(id)
-  const [shown, setShown] = useState(portion)
   const listed = donePlace === 'among' ? inOrderOfWork([...withIt, ...done]) : withIt
   return (
     <Column gap="$3.5">
       <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
-        {isContext ? 'Context' : 'Person'}
+        {isContext ? contextSaid(named as Context) : 'Person'}
       </Words>
       <EditText
         name={`${id} name`}
@@ -47,26 +47,7 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
         }}
       />
       <Column>
-        <BandHeading title="Actions" end={String(withIt.length)} />
-        {withIt.length === 0 ? (
-          <EmptyPlace
-            says={isContext ? 'No open action needs this.' : 'No open action is with this person.'}
-          />
-        ) : null}
-        <Column render="ul" aria-label="Actions">
-          {listed.slice(0, shown).map((action) => (
-            <ActionRow key={action.id} action={action} showProject showDay />
-          ))}
-        </Column>
-        {listed.length > shown ? (
-          <Row>
-            <Button
-              kind="quiet"
-              label={`Show the next of ${listed.length - shown} more`}
-              onPress={() => setShown(shown + portion)}
-            />
-          </Row>
-        ) : null}
+        {isIdOf('context', id) ? <ContextBands context={named as Context} /> : <OfPerson actions={listed} />}
         <DoneBand actions={done} place={donePlace} showProject onPlace={setDonePlace} />
       </Column>
       {isIdOf('person', id) ? (
@@ -76,7 +57,36 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
           <Remarks of={id} />
         </>
       ) : null}
+      {isContext ? <ContextIs context={named as Context} /> : null}
       <LeaveNamed named={named} />
     </Column>
+  )
+}
+
+const contextSaid = ({ retiredAtEpochMs }: Context) =>
+  retiredAtEpochMs === null ? 'Context' : 'Context, not offered any more'
+
+/** Every open action with a person. */
+function OfPerson({ actions }: { actions: readonly Action[] }) {
+  const [shown, setShown] = useState(portion)
+  return (
+    <>
+      <BandHeading title="Actions" end={String(actions.length)} />
+      {actions.length === 0 ? <EmptyPlace says="No open action is with this person." /> : null}
+      <Column render="ul" aria-label="Actions">
+        {actions.slice(0, shown).map((action) => (
+          <ActionRow key={action.id} action={action} showProject showDay />
+        ))}
+      </Column>
+      {actions.length > shown ? (
+        <Row>
+          <Button
+            kind="quiet"
+            label={`Show the next of ${actions.length - shown} more`}
+            onPress={() => setShown(shown + portion)}
+          />
+        </Row>
+      ) : null}
+    </>
   )
 }

@@ -5,7 +5,7 @@ import type { Condition, Lens, LensAround, LensShelf } from '@/core/lens'
 import type { Action, RecordKind } from '@/core/record'
 import { epochMsAt, type CalendarDate } from '@/core/time'
 import { filesOf, repeatOf, stepsOf } from './partIndexes'
-import { areasOf, contextsOf, groupsOf, isHeld, peopleOf, projectsOf } from './selectors'
+import { areasOf, everyContextOf, groupsOf, isHeld, peopleOf, projectsOf } from './selectors'
 
 /** Tables of what has a name that a lens can ask for. */
 export const named = ['context', 'person', 'project', 'area', 'group'] as const
@@ -23,7 +23,7 @@ export function factsOf(document: Document): Facts {
   if (latestFacts?.tables.every((table, at) => table === tables[at])) return latestFacts.facts
   const [groups, areas, projects] = [groupsOf(document), areasOf(document), projectsOf(document)]
   const places = new Map<string, number>()
-  for (const records of [groups, contextsOf(document), peopleOf(document)])
+  for (const records of [groups, everyContextOf(document), peopleOf(document)])
     records.forEach(({ id }, place) => places.set(id, place))
   const placeOf = (id: string | null) => (id === null ? 9999 : (places.get(id) ?? 9999))
   const sides = new Map(groups.map(({ id, side }) => [id, side]))

@@ -80,7 +80,12 @@ const stagesOf = rankedOf('stage')
 /** The stages of an area, in their order. */
 export const stagesOfArea = (document: Document, areaId: Id<'area'> | null): readonly Stage[] =>
   areaId === null ? [] : stagesOf(document).filter((stage) => stage.areaId === areaId)
-export const contextsOf = rankedOf('context')
+/** Every context, retired ones too. */
+export const everyContextOf = rankedOf('context')
+/** Those that are offered. */
+export const contextsOf = byTables(['context'], (document) =>
+  everyContextOf(document).filter(({ retiredAtEpochMs }) => retiredAtEpochMs === null),
+)
 export const peopleOf = rankedOf('person')
 export const referencesOf = byTables(['reference'], (document) =>
   recordsIn(document, 'reference')

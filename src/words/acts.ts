@@ -150,6 +150,7 @@ export const actWords: Readonly<
   addPerson: 'Person added',
   renameContext: 'Renamed',
   renamePerson: 'Renamed',
+  editContext: 'Changed',
   removeNamed: 'Removed',
   joinNamed: 'Joined',
   setSettings: 'Settings changed',

@@ -8,6 +8,8 @@ export interface Reach {
   readonly minutes: number | null
   /** How much is left: null, and *deep*, let everything through, *light* what is light. */
   readonly energy?: Energy | null
+  /** Contexts that are not at hand at this hour: what needs one of them alone is out, where nothing is chosen. */
+  readonly awayContextIds?: ReadonlySet<string>
   /** Projects that rest or are over: what belongs to them is not in reach. */
   readonly restingProjectIds?: ReadonlySet<string>
   /** The last day of this week: what is due up to then is of this week. */
@@ -27,9 +29,10 @@ export const fitsMinutes = ({ minutes }: Action, reach: Reach): boolean =>
   reach.minutes === null || minutes === null || minutes <= reach.minutes
 
 export const fitsContexts = ({ contextIds }: Action, reach: Reach): boolean =>
-  reach.contextIds.length === 0 ||
   contextIds.length === 0 ||
-  contextIds.some((id) => reach.contextIds.includes(id))
+  (reach.contextIds.length === 0
+    ? !reach.awayContextIds || contextIds.some((id) => !reach.awayContextIds?.has(id))
+    : contextIds.some((id) => reach.contextIds.includes(id)))
 
 /** What is deep takes all of one's energy, what is light hardly any. */
 export function fitsEnergy({ energy }: Action, reach: Reach): boolean {

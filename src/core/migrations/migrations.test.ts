@@ -146,6 +146,8 @@ it('gives shelves of version 7 their seals, and projects what stages and rest ne
     entry({ id: 'area:a', stamp: 'Of', lookedOn: null, everyWeeks: null }),
   )
   expect(migrateEntry(entry({ id: 'group:g' }), 7)).toEqual(entry({ id: 'group:g', stamp: '', ink: 0 }))
+  const context = { parentId: null, hours: null, retiredAtEpochMs: null }
+  expect(migrateEntry(entry({ id: 'context:c' }), 7)).toEqual(entry({ id: 'context:c', ...context }))
 })
 it('leaves a kind it does not know, and what is of this version, as it is', () => {
   const dream = entry({ id: 'dream:1', moves: 3, aims: ['fly'] })

@@ -4,6 +4,7 @@ import { withNewFields } from './newFields'
 
 export const { entry: entryToVersion8, change: changeToVersion8 } = withNewFields({
   group: { stamp: '', ink: 0 },
+  context: { parentId: null, hours: null, retiredAtEpochMs: null },
   area: { lookedOn: null, everyWeeks: null },
   project: {
     stamp: '',

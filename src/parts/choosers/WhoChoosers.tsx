@@ -2,21 +2,27 @@
 import type { Id } from '@/core/record'
 import { select } from '@/state'
 import { Button } from '@/ui'
-import { useAct, useHeld, useToday } from '@/held/zen'
+import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords } from '@/words'
+import { contextWords } from '@/words/contexts'
 import { madeIn, toggled, type ChooserProps } from './chooserProps'
 import { NameChooser } from './NameChooser'
 
 export function ContextChooser({ field, of, anchor, onSet, onClose }: ChooserProps) {
   const act = useAct()
   const contexts = useHeld((state) => select.contextsOf(state.document))
+  const document = useHeldDocument()
   const set = (id: Id<'context'>) => onSet({ contextIds: toggled(of.contextIds, id) })
   return (
     <NameChooser
       title={chooserWords[field]}
       anchor={anchor}
       onClose={onClose}
-      options={contexts.map(({ id, name }) => ({ id, name, isChosen: of.contextIds.includes(id) }))}
+      options={contexts.map(({ id }) => ({
+        id,
+        name: contextWords(document, id),
+        isChosen: of.contextIds.includes(id),
+      }))}
       makes={[
         {
           says: (name) => `make “${name}” a context`,

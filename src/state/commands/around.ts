@@ -51,6 +51,9 @@ export const addContext: Command<{ name: string }> = (context, { name }) =>
       added({
         id: idByName(context, 'context', line),
         name: line,
+        parentId: null,
+        hours: null,
+        retiredAtEpochMs: null,
         rank: rankAfter(recordsIn(context.document, 'context')),
       }),
     ),

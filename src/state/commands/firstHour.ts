@@ -33,6 +33,9 @@ export const chooseFirst: Command<FirstChoices> = (
   const made: Context[] = linesIn(contexts).map((name, index) => ({
     id: idByName(context, 'context', name),
     name,
+    parentId: null,
+    hours: null,
+    retiredAtEpochMs: null,
     rank: rankOfNumber(index),
   }))
   const named = linesIn(areas.map(({ name }) => name))

@@ -129,6 +129,7 @@ export const laterCommands = {
   spreadDay: days.spreadDay,
   startInstead: days.startInstead,
   layInto: days.layInto,
+  editContext: namedActs.editContext,
   removeNamed: namedActs.removeNamed,
   joinNamed: namedActs.joinNamed,
   addGoal: goals.addGoal,

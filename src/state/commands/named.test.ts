@@ -2,6 +2,7 @@ import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import { emptyLens } from '@/core/lens'
 import type { Id } from '@/core/record'
 import { lensListOf } from '../lenses'
+import { contextsOf, everyContextOf } from '../selectors'
 import { makeMemoryStore } from '../persistence'
 import { makeTestStore } from '../testing'
 
@@ -80,5 +81,37 @@ describe('joining two of one name', () => {
     const phone = idCalled('context', 'Phone')
     for (const intoId of [phone, idCalled('person', 'Oda'), 'context:none'] as Id<'context'>[])
       expect(store.run('joinNamed', { id: phone, intoId })).toMatchObject({ error: { kind: 'notFound' } })
+  })
+})
+
+describe('contexts within one another', () => {
+  it('make no ring, are retired and taken up, and move out when what they lay within goes', async () => {
+    const { store, document, idCalled } = await furnished()
+    const [phone, telephone, desk] = ['Phone', 'Telephone', 'Desk'].map((name) =>
+      idCalled('context', name),
+    ) as [Id<'context'>, Id<'context'>, Id<'context'>]
+    const within = (id: Id<'context'>, parentId: Id<'context'> | null) =>
+      store.run('editContext', { id, patch: { parentId } })
+    within(telephone, phone)
+    within(desk, telephone)
+    for (const id of [desk, telephone, phone])
+      expect(within(phone, id)).toMatchObject({
+        error: { kind: 'ring', way: expect.arrayContaining(['Phone']) },
+      })
+    expect(within(phone, 'context:none')).toMatchObject({ error: { kind: 'notFound' } })
+    const before = recordsById(document())
+    store.run('removeNamed', { id: telephone })
+    expect(recordIn(document(), desk)?.parentId).toBe(phone)
+    store.undo()
+    expect(recordsById(document())).toEqual(before)
+    // Joined with what lies within it: that one is where it was, not within itself.
+    store.run('joinNamed', { id: telephone, intoId: desk })
+    expect(recordIn(document(), desk)?.parentId).toBe(phone)
+    store.undo()
+    store.run('editContext', { id: phone, patch: { retiredAtEpochMs: 1 } })
+    expect(contextsOf(document()).map(({ name }) => name)).not.toContain('Phone')
+    expect(everyContextOf(document()).map(({ name }) => name)).toContain('Phone')
+    store.run('editContext', { id: phone, patch: { retiredAtEpochMs: null } })
+    expect(contextsOf(document()).map(({ name }) => name)).toContain('Phone')
   })
 })

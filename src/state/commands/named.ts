@@ -1,9 +1,10 @@
 // Contexts and people that go, or become one with another: what mentions them is told along.
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
-import { isIdOf, kindOf, noteLimit, type Action, type AnyRecord, type Id } from '@/core/record'
+import { ancestorsOf } from '@/core/context'
+import { isIdOf, kindOf, noteLimit, type Action, type AnyRecord, type Context, type Id } from '@/core/record'
 import { refuse } from '@/core/result'
 import { filesOf, remarksOf } from '../partIndexes'
-import { diffOf, removed, type Command, type CommandContext } from './command'
+import { change, diffOf, removed, type Command, type CommandContext } from './command'
 
 type Named = Id<'context'> | Id<'person'>
 
@@ -43,12 +44,41 @@ function mentioned(context: CommandContext, id: Named, intoId: Named | null): (R
   return [...recordsIn(document, 'action').map(inAction), ...withPeople]
 }
 
+/** What lies within a context, once that is gone: within another, or what it lay within itself. */
+const movedOut = ({ document }: CommandContext, id: Named, intoId: Id<'context'> | null) =>
+  recordsIn(document, 'context')
+    .filter((each) => each.parentId === id && each.id !== intoId)
+    .map((each) => updateOf(each, { parentId: intoId }))
+
+type Patch = Partial<Pick<Context, 'parentId' | 'hours' | 'retiredAtEpochMs'>>
+
+/** Lays a context within another, sets the hours in which it is at hand, retires it or takes it up again. */
+export const editContext: Command<{ id: Id<'context'>; patch: Patch }> = (context, { id, patch }) => {
+  const { document } = context
+  const { parentId } = patch
+  if (parentId) {
+    const all = new Map<string, Context>(recordsIn(document, 'context').map((each) => [each.id, each]))
+    if (!all.has(parentId)) return refuse({ kind: 'notFound' })
+    const way = [parentId, ...ancestorsOf(all, parentId)]
+    const at = way.indexOf(id)
+    if (at >= 0)
+      return refuse({
+        kind: 'ring',
+        way: [id, ...way.slice(0, at + 1)].map((each) => all.get(each)?.name ?? ''),
+      })
+  }
+  return change(context, id, () => patch)
+}
+
 /** Removes a context or a person, and the mention of it from everything; what waits for the person keeps the name in words. */
 export const removeNamed: Command<{ id: Named }> = (context, { id }) => {
   const record = recordIn(context.document, id as Id<'person'>)
   if (!record) return refuse({ kind: 'notFound' })
   const remarks = isIdOf('person', id) ? remarksOf(context.document, id) : []
-  return diffOf(removed(record), ...remarks.map(removed), ...mentioned(context, id, null))
+  const within = isIdOf('context', id)
+    ? movedOut(context, id, recordIn(context.document, id)?.parentId ?? null)
+    : []
+  return diffOf(removed(record), ...remarks.map(removed), ...within, ...mentioned(context, id, null))
 }
 
 /**
@@ -71,6 +101,14 @@ export const joinNamed: Command<{ id: Named; intoId: Named }> = (context, { id, 
         ...remarksOf(document, id).map((remark) => updateOf(remark, { ownerId: intoId as Id<'person'> })),
         ...filesOf(document, id).map((file) => updateOf(file, { ownerId: intoId as Id<'person'> })),
       ]
-    : []
+    : [
+        ...movedOut(context, id, intoId as Id<'context'>),
+        // Joined with what lies within it: that takes its place.
+        isIdOf('context', intoId) && recordIn(document, intoId)?.parentId === id
+          ? updateOf(recordIn(document, intoId) as Context, {
+              parentId: recordIn(document, id as Id<'context'>)?.parentId ?? null,
+            })
+          : null,
+      ]
   return diffOf(removed(record), ...ofPerson, ...lenses, ...mentioned(context, id, intoId))
 }

@@ -9,9 +9,10 @@ import { BandHeading, Button, Choice, Column, EmptyPlace, IconButton, Row, Words
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { Band } from '@/parts/rows/Band'
 import { focusCapture } from '@/held/keys'
+import { contextWords } from '@/words/contexts'
 import { bandWords, duration } from '@/words'
 import { missesWords, reasonWords } from '@/words/reach'
-import { useHeld, useToday } from '@/held/zen'
+import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { useDayBands } from './useDayBands'
 import { useReach, type AtHand } from './useReach'
 
@@ -30,7 +31,8 @@ const Named = ({ name }: { name: string }) => (
 
 export function ReachChoices() {
   const contexts = useHeld((state) => select.contextsOf(state.document))
-  const { reach, toggleContext, setMinutes, setEnergy } = useReach()
+  const { reach, chosen, away, toggleContext, setMinutes, setEnergy } = useReach()
+  const document = useHeldDocument()
   return (
     <Column gap="$3.5">
       <Offered />
@@ -41,8 +43,13 @@ export function ReachChoices() {
             many
             shown={false}
             label="Contexts at hand"
-            options={contexts.map(({ id, name }) => ({ value: id, label: name }))}
-            chosen={reach.contextIds}
+            options={contexts.map(({ id }) => ({
+              value: id,
+              label: away.includes(id)
+                ? `${contextWords(document, id)}, not at this hour`
+                : contextWords(document, id),
+            }))}
+            chosen={chosen.contextIds}
             onToggle={toggleContext}
           />
         ) : (

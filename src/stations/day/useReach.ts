@@ -1,5 +1,6 @@
 // What is at hand right now. It belongs to the device and the moment, so it is remembered here and not in the store.
 import { useMemo, useSyncExternalStore } from 'react'
+import { isAtHand, withAncestors } from '@/core/context'
 import type { Reach } from '@/core/day'
 import { energies, isIdOf, type Energy, type Id } from '@/core/record'
 import { select, type DeviceMemory } from '@/state'
@@ -56,6 +57,10 @@ const hourKey = ({ date, minute }: LocalMoment, away = 0): string =>
 
 export function useReach(): {
   reach: Reach & AtHand
+  /** What was chosen, without what follows from it. */
+  chosen: AtHand
+  /** Contexts that are not at hand at this hour. */
+  away: readonly Id<'context'>[]
   /** The same without what is chosen: everything that could be in reach. */
   anyhow: Reach
   toggleContext: (id: Id<'context'>) => void
@@ -77,24 +82,35 @@ export function useReach(): {
   const weekEnd = addDays(weekStartOf(useToday(), weekStartsOn), 6)
   // A context that was removed since is not at hand any more, and must not narrow the list unseen.
   const isThere = (id: string) => contexts.some((context) => context.id === id)
+  const moment = () => localMomentAt(clock.nowEpochMs(), clock.zone())
+  const away = contexts.filter((context) => !isAtHand(context, moment())).map(({ id }) => id)
+  const awayNow = away.join(' ')
   const reach = useMemo(
     () => ({
       ...remembered,
-      contextIds: remembered.contextIds.filter((id) => contexts.some((context) => context.id === id)),
+      // Who is at a place is at all it lies within, too.
+      contextIds: withAncestors(
+        new Map(contexts.map((each) => [each.id, each])),
+        remembered.contextIds.filter((id) => contexts.some((context) => context.id === id)),
+      ),
+      awayContextIds: new Set(awayNow === '' ? [] : awayNow.split(' ')),
       restingProjectIds,
       weekEnd,
     }),
-    [remembered, contexts, restingProjectIds, weekEnd],
+    [remembered, contexts, awayNow, restingProjectIds, weekEnd],
   )
   const anyhow = useMemo(() => ({ ...nothing, restingProjectIds, weekEnd }), [restingProjectIds, weekEnd])
-  const moment = () => localMomentAt(clock.nowEpochMs(), clock.zone())
   const keep = (atHand: AtHand) => {
     memory.write(nowKey, JSON.stringify(atHand))
     const then = { ...(jsonIn(memory, thenKey) as object | null), [hourKey(moment())]: atHand }
     if (!isNothing(atHand)) memory.write(thenKey, JSON.stringify(then))
     listeners.forEach((listener) => listener())
   }
-  const chosen: AtHand = { contextIds: reach.contextIds, minutes: reach.minutes, energy: reach.energy }
+  const chosen: AtHand = {
+    contextIds: remembered.contextIds.filter(isThere),
+    minutes: reach.minutes,
+    energy: reach.energy,
+  }
   const then = jsonIn(memory, thenKey) as Record<string, unknown> | null
   const found = [0, -1, 1]
     .map((away) => atHandIn(then?.[hourKey(moment(), away)]))
@@ -102,6 +118,8 @@ export function useReach(): {
   const still = found && { ...found, contextIds: found.contextIds.filter(isThere) }
   return {
     reach,
+    chosen,
+    away,
     anyhow,
     toggleContext: (id) =>
       keep({

@@ -1,4 +1,5 @@
 // Contexts and people: who and what actions stand with, and how many.
+import { nestedOrder } from '@/core/context'
 import { lists, select } from '@/state'
 import { Column, EmptyPlace, Icon, Press, Words } from '@/ui'
 import { NameLine } from '@/parts/text/NameLine'
@@ -22,10 +23,18 @@ const texts = {
 export function NamedLists({ kind }: { kind: 'context' | 'person' }) {
   const act = useAct()
   const { open } = useOpened()
-  const named = useHeld((state) =>
-    kind === 'context' ? select.contextsOf(state.document) : select.peopleOf(state.document),
-  )
   const document = useHeldDocument()
+  const people = useHeld((state) => select.peopleOf(state.document))
+  const contexts = useHeld((state) => select.everyContextOf(state.document))
+  const named =
+    kind === 'context'
+      ? nestedOrder(contexts).map(({ context, depth }) => ({
+          id: context.id,
+          name: context.name,
+          depth,
+          isOver: context.retiredAtEpochMs !== null,
+        }))
+      : people.map(({ id, name }) => ({ id, name, depth: 0, isOver: false }))
   const actionsOf = kind === 'context' ? lists.actionsOfContext : lists.actionsOfPerson
   const make = (name: string) => act(kind === 'context' ? 'addContext' : 'addPerson', { name }).ok
   if (named.length === 0)
@@ -37,12 +46,22 @@ export function NamedLists({ kind }: { kind: 'context' | 'person' }) {
   return (
     <Column gap="$2.5" paddingTop="$2">
       <Column render="ul">
-        {named.map(({ id, name }) => (
+        {named.map(({ id, name, depth, isOver }) => (
           <Column key={id} render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
-            <Press onPress={() => open(id)} minHeight={56} paddingHorizontal="$3.5" gap="$2.5" data-row>
-              <Words flex={1}>{name}</Words>
+            <Press
+              onPress={() => open(id)}
+              minHeight={56}
+              paddingHorizontal="$3.5"
+              gap="$2.5"
+              data-row
+              style={depth > 0 ? { paddingLeft: 14 + Math.min(depth, 6) * 20 } : undefined}
+            >
+              <Words flex={1} tone={isOver ? 'inkSoft' : 'ink'}>
+                {name}
+              </Words>
               <Words size="second" tone="inkSoft">
-                {count(actionsOf(document, id).length, 'open action')}
+                {isOver ? 'retired · ' : ''}
+                {count(actionsOf(document, id as never).length, 'open action')}
               </Words>
               <Icon name="next" tone="inkSoft" />
             </Press>

@@ -1,0 +1,1 @@
+export { ancestorsOf, isAtHand, nestedOrder, withAncestors, withinOf } from './nested'
