@@ -48,7 +48,10 @@ export function nestedOrder<C extends Within>(
   const children = new Map<string | null, C[]>()
   for (const each of contexts) {
     const isRooted =
-      each.parentId !== null && byId.has(each.parentId) && !ancestorsOf(byId, each.parentId).includes(each.id)
+      each.parentId !== null &&
+      each.parentId !== each.id &&
+      byId.has(each.parentId) &&
+      !ancestorsOf(byId, each.parentId).includes(each.id)
     const key = isRooted ? each.parentId : null
     children.set(key, [...(children.get(key) ?? []), each])
   }
