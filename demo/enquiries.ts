@@ -24,12 +24,13 @@ const enquiries: readonly Enquiry[] = [
     outcome: 'The house has an offer it can put before its board',
     soThat: 'forty people can hear one another at lunch',
     way: [[0, 2]],
-    next: 'Ring the house warden about a quiet hour, phone, 15 min, this week',
+    next: 'Ring the house warden about a quiet hour, phone, 15 min',
   },
   {
     title: 'Ferry house rehearsal cellar',
     outcome: 'The band knows what the cellar can be',
     way: [[0, 6]],
+    next: 'Ask the drummer how loud the cellar is, phone, 10 min, light',
   },
   {
     title: 'Mill school music room',
@@ -60,7 +61,7 @@ const enquiries: readonly Enquiry[] = [
       [1, 20],
       [2, 4],
     ],
-    next: 'Send the two drawings after the offer, desk, 25 min, this week',
+    next: 'Send the two drawings after the offer, desk, 25 min',
   },
   {
     title: 'Weir Lane studio flat',

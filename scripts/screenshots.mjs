@@ -65,15 +65,6 @@ const views = [
     act: (page) => page.getByRole('button', { name: /Open Order spare microphone/ }).click(),
   },
   {
-    name: 'sorting-action-phone',
-    path: '/sorting',
-    size: phone,
-    act: async (page) => {
-      for (let turn = 0; turn < 21; turn++) await page.getByRole('button', { name: /^Later/ }).click()
-      await page.getByRole('button', { name: 'Action', exact: true }).click()
-    },
-  },
-  {
     name: 'pick-the-day-phone',
     path: '/day',
     size: phone,
@@ -94,12 +85,6 @@ const views = [
     path: '/day',
     size: wide,
     act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click(),
-  },
-  {
-    name: 'lens-wide',
-    path: '/day?lens=lens:ready-short',
-    size: wide,
-    act: (page) => page.getByText('Client rooms').first().waitFor(),
   },
   {
     name: 'lens-phone',
@@ -129,6 +114,34 @@ const views = [
     act: async (page) => {
       await page.getByRole('tab', { name: 'Goals' }).click()
       await page.getByRole('button', { name: /Three halls a year/ }).click()
+    },
+  },
+  {
+    name: 'stages-wide',
+    path: '/shelves',
+    size: wide,
+    act: async (page) => {
+      await page.getByRole('heading', { name: 'First call' }).waitFor()
+      await page
+        .getByRole('heading', { name: 'Enquiries' })
+        .evaluate((head) => head.scrollIntoView({ block: 'center' }))
+    },
+  },
+  {
+    name: 'pattern-phone',
+    path: '/shelves',
+    size: phone,
+    act: async (page) => {
+      await page.getByRole('tab', { name: 'Patterns' }).click()
+      await page.getByRole('button', { name: /^Use Site visit/ }).click()
+      await page.getByRole('textbox', { name: 'Place' }).fill('Mill school')
+      await page.getByRole('button', { name: 'Choose the day' }).click()
+      await page
+        .getByRole('dialog', { name: 'Day' })
+        .getByRole('button', { name: /27 March|March 27/ })
+        .first()
+        .click()
+      await page.getByText('due Fri 13 Mar').waitFor()
     },
   },
   { name: 'day-wide-lamp', path: '/day', size: wide, lamp: true },

@@ -96,7 +96,11 @@ function sealOfFound(document: Document, { kind }: Found, record: AnyRecord) {
   return kind === 'area' ? (record as Area) : undefined
 }
 
-function stateOfFound({ kind }: Found, record: AnyRecord): string | null {
+function stateOfFound({ kind }: Found, record: AnyRecord, document: Document): string | null {
+  if (kind === 'action') {
+    const { projectId } = record as Action
+    if (projectId && recordIn(document, projectId)?.state === 'pattern') return 'in a pattern'
+  }
   if (kind === 'project') return stateWords[(record as Project).state]
   if (kind !== 'action' && (record as { letGoAtEpochMs?: number | null }).letGoAtEpochMs) return 'removed'
   if (kind !== 'action' || isOpen(record as Action)) return null
@@ -110,7 +114,7 @@ function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
   if (!record) return null
   const seal = sealOfFound(document, found, record)
   const over = found.kind === 'action' && !isOpen(record as Action)
-  const state = stateOfFound(found, record)
+  const state = stateOfFound(found, record, document)
   return (
     <Column render="li" borderBottomWidth={1} borderColor="$rule" backgroundColor="$slip">
       <Press onPress={onPress} gap="$3" paddingHorizontal="$2.5" minHeight={56}>

@@ -12,6 +12,8 @@ const formats = {
   short: format({ weekday: 'short', day: 'numeric', month: 'short' }),
   dayMonth: format({ day: 'numeric', month: 'long' }),
   shortYear: format({ day: 'numeric', month: 'short', year: 'numeric' }),
+  monthYear: format({ month: 'long', year: 'numeric' }),
+  monthShort: format({ month: 'short' }),
   weekday: format({ weekday: 'long' }),
   weekdayAlone: format({ weekday: 'short' }),
   weekdayShort: format({ weekday: 'short', day: 'numeric' }),
@@ -29,6 +31,10 @@ export const weekdayShort = (date: CalendarDate): string =>
   formats.weekdayShort.format(utc(date)).replace(/^(\d+) (\w+)$/, '$2 $1')
 
 export const dayMonth = (date: CalendarDate): string => formats.dayMonth.format(utc(date))
+
+/** "March 2026", "Mar" */
+export const monthWords = (date: CalendarDate): string => formats.monthYear.format(utc(date))
+export const monthShort = (date: CalendarDate): string => formats.monthShort.format(utc(date))
 
 /** "Fri 13 Mar", with the year where it is another one. */
 export function shortDate(date: CalendarDate, today: CalendarDate): string {

@@ -1,14 +1,24 @@
 // A record’s history, line by line.
 import { madeAtEpochMs, recordIn, type Change, type Document } from '@/core/journal'
 import { isEqual } from '@/core/isEqual'
-import { type RecordKind, type Reminder, type Repeat, type Waiting, type When } from '@/core/record'
+import {
+  type Context,
+  type Ending,
+  type RecordKind,
+  type Reminder,
+  type Repeat,
+  type Waiting,
+  type When,
+} from '@/core/record'
 import type { PartsSaid } from '@/core/sentence'
 import { type CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
 import { actWordsOf } from './acts'
 import { nearDate, duration, when, momentWords } from './dates'
 import { goalStateWords, reachWords, stateWords } from './names'
+import { hoursWords } from './contexts'
 import { reminderWords, repeatWords } from './repeat'
+import { endingWords } from './stages'
 
 const fieldWords: Readonly<Record<string, string>> = {
   title: 'title',
@@ -38,6 +48,16 @@ const fieldWords: Readonly<Record<string, string>> = {
   inOrder: 'in order',
   reach: 'reach',
   everyWeeks: 'weeks between looks',
+  soThat: 'so that',
+  notUntil: 'not now until',
+  stageId: 'stage',
+  ending: 'ended',
+  endReason: 'why',
+  stamp: 'seal',
+  ink: 'ink of the seal',
+  lookedOn: 'looked through',
+  parentId: 'within',
+  hours: 'at hand',
 }
 
 export const fieldNameWords = (field: string): string => fieldWords[field] ?? field
@@ -52,7 +72,11 @@ function valueWords(field: string, value: unknown, document: Document, today: Ca
   // A project's promise is a day alone, an action's a day and perhaps a time.
   if (field === 'due' || field === 'at')
     return typeof value === 'string' ? nearDate(value as CalendarDate, today) : when(value as When, today)
-  if (field === 'day' || field === 'notBefore') return nearDate(value as CalendarDate, today)
+  if (field === 'ending') return endingWords[value as Ending]
+  if (field === 'hours') return hoursWords(value as Context['hours'])
+  if (field === 'ink') return String((value as number) + 1)
+  if (['day', 'notBefore', 'notUntil', 'lookedOn'].includes(field))
+    return nearDate(value as CalendarDate, today)
   if (field === 'minutes' || field === 'takenMinutes') return duration(value as number)
   if (field === 'horizon') return horizonWords[value as keyof typeof horizonWords]
   if (field === 'state') return { ...stateWords, ...goalStateWords }[value as keyof typeof stateWords]
@@ -105,6 +129,8 @@ const silent = new Set([
   'doneAtEpochMs',
   'letGoAtEpochMs',
   'closedAtEpochMs',
+  'retiredAtEpochMs',
+  'makes',
 ])
 
 /** One line of a record's history: "Moved: day from tomorrow to today". */

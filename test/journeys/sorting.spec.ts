@@ -38,7 +38,7 @@ test('hand over, not before and reading ask one row each, and Enter takes what s
   await station(page, 'Shelves').click()
   await page.getByRole('tab', { name: 'Waiting for' }).click()
   await expect(page.getByText(/waiting for Mr Abel.*chase/i)).toBeVisible()
-  await page.getByRole('tab', { name: 'Not before' }).click()
+  await page.getByRole('tab', { name: 'Tickler' }).click()
   await expect(page.getByRole('checkbox', { name: 'renew the permit' })).toBeVisible()
   await page.getByRole('tab', { name: 'Reading' }).click()
   await page

@@ -1,7 +1,7 @@
 // Enquiries that go from a first call to their end, and shelves that are carried, left and found again.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { carry, carryByFinger, exported, open, openWithDemo, row, wide } from './parts'
+import { carry, carryByFinger, exported, open, openWithDemo, row, setDown, wide } from './parts'
 
 const stage = (page: Page, name: string) => page.getByRole('region', { name, exact: true })
 const cards = (page: Page, name: string) => stage(page, name).getByRole('listitem')
@@ -148,4 +148,50 @@ test('what rests until a day is there again on its morning, also after days away
   await page.reload()
   await expect(page.getByText('Rested until today: Linden Court').first()).toBeVisible()
   await expect(pane.getByRole('button', { name: 'open', exact: true })).toBeVisible()
+})
+
+test('a month of the tickler: carried to another month and by keys, and on each morning there, also after days away', async ({
+  page,
+}) => {
+  test.setTimeout(90_000)
+  await page.setViewportSize(wide)
+  await open(page)
+  await setDown(
+    page,
+    'not before 13 march: renew the permit',
+    'not before 20 march: book the van',
+    'not before 30 march: thank the choir',
+  )
+  for (const title of ['renew the permit', 'book the van', 'thank the choir']) {
+    await page.getByRole('button', { name: `Sort ${title}` }).click()
+    await page.getByRole('button', { name: /^Not before/ }).click()
+    await page.getByRole('button', { name: /^Hide until/ }).click()
+    await expect(page.getByText(new RegExp(`Hidden until .*: ${title}`)).first()).toBeVisible()
+    await page.goto('/')
+  }
+  await page.goto('/shelves')
+  await page.getByRole('tab', { name: 'Tickler' }).click()
+  const months = page.getByRole('navigation', { name: 'The months ahead' })
+  await expect(months.getByRole('button', { name: /^Mar/ })).toHaveText(/3 actions/)
+  await carry(page, 'thank the choir', months.getByRole('button', { name: /^Apr/ }))
+  await expect(page.getByRole('list', { name: 'Wednesday, 1 April' })).toContainText('thank the choir')
+  await page.getByRole('button', { name: 'Open book the van' }).focus()
+  await page.keyboard.press('Alt+ArrowDown')
+  await expect(page.getByRole('list', { name: 'Saturday, 21 March' })).toContainText('book the van')
+  await expect(page.getByRole('button', { name: 'Open book the van' })).toBeFocused()
+
+  const waits = async (day: string, ...titles: string[]) => {
+    await page.clock.setFixedTime(new Date(`${day}T09:05:00Z`))
+    await page.goto('/')
+    const heading = titles.length > 0 ? `${titles.length} came back` : 'Nothing set down'
+    await expect(page.getByRole('heading', { name: heading })).toBeVisible()
+    for (const title of titles) await expect(row(page, title)).toBeVisible()
+  }
+  await waits('2026-03-12')
+  await waits('2026-03-13', 'renew the permit')
+  await page.getByRole('checkbox', { name: 'renew the permit' }).click()
+  await waits('2026-03-20')
+  // Away over a week: what came meanwhile is there, and says since when.
+  await waits('2026-04-02', 'book the van', 'thank the choir')
+  await expect(row(page, 'book the van')).toContainText(/21 Mar/)
 })

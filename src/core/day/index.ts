@@ -1,4 +1,5 @@
 export { dayBandNames, dayBandOf, dayBandsOf, doneBandOf, type DayBandName, type DayBands } from './dayBands'
+export { ticklerMonths, type TicklerDay, type TicklerMonth } from './ticklerMonths'
 export { loadOf, minutesOf, type Load } from './load'
 export {
   compareByHand,

@@ -7,7 +7,7 @@ export function NameLine({ label, onMake }: { label: string; onMake: (name: stri
   const [name, setName] = useState('')
   if (!naming)
     return (
-      <Row marginLeft="$-2">
+      <Row marginLeft="$-2" maxWidth="100%" flexShrink={1}>
         <Button kind="quiet" icon="plus" label={label} onPress={() => setNaming(true)} />
       </Row>
     )

@@ -1,16 +1,20 @@
 // What is kept for later, area by area: on the shelf, and someday. Each can be brought nearer by a touch, several together.
 import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
+import type { CalendarDate } from '@/core/time'
 import { lists, select } from '@/state'
 import { EmptyPlace } from '@/ui'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { Band } from '@/parts/rows/Band'
-import { useHeld, useHeldDocument } from '@/held/zen'
+import { useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { nearDate } from '@/words'
 
 interface Head {
   readonly id: string
   readonly name: string
   readonly count: number
+  /** The day the area was last looked through. */
+  readonly lookedOn: CalendarDate | null
 }
 
 /** The actions of each area under its name, areas in the order they stand in, those of none at the end. */
@@ -22,18 +26,22 @@ function byArea(document: Document, actions: readonly Action[]): readonly (Head 
     if (inside) inside.push(action)
     else found.set(key, [action])
   }
-  const areas = [...select.areasOf(document).map(({ id, name }) => ({ id: id as string, name })), onNone]
-  return areas.flatMap(({ id, name }) => {
+  const areas = [
+    ...select.areasOf(document).map(({ id, name, lookedOn }) => ({ id: id as string, name, lookedOn })),
+    onNone,
+  ]
+  return areas.flatMap(({ id, name, lookedOn }) => {
     const inside = found.get(id) ?? []
-    return inside.length > 0 ? [{ id: `head ${id}`, name, count: inside.length }, ...inside] : []
+    return inside.length > 0 ? [{ id: `head ${id}`, name, count: inside.length, lookedOn }, ...inside] : []
   })
 }
-const onNone = { id: '', name: 'On no area' }
+const onNone = { id: '', name: 'On no area', lookedOn: null }
 
 const isHead = (row: Head | Action): row is Head => 'count' in row
 
 export function KeptForLater() {
   const document = useHeldDocument()
+  const today = useToday()
   const onShelf = useHeld((state) => lists.onShelfOf(state.document))
   const someday = useHeld((state) => lists.somedayOf(state.document))
   if (onShelf.length + someday.length === 0)
@@ -58,7 +66,11 @@ export function KeptForLater() {
               return isHead(line) ? (
                 <li className="lens-head">
                   <h3>{line.name}</h3>
-                  <span>{line.count}</span>
+                  <span>
+                    {line.lookedOn
+                      ? `${line.count}, looked through ${nearDate(line.lookedOn, today)}`
+                      : line.count}
+                  </span>
                 </li>
               ) : (
                 <ActionRow action={line} showProject showArea={false} quick="nearer" />

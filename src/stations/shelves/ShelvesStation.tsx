@@ -17,6 +17,7 @@ import { NamedLists } from './NamedLists'
 import { PatternsList } from './PatternsList'
 import { ReadingList } from './ReadingList'
 import { ReferenceList } from './ReferenceList'
+import { Tickler } from './Tickler'
 
 const tabs = [
   { key: 'areas', label: 'Areas & projects' },
@@ -28,7 +29,7 @@ const tabs = [
   { key: 'signOff', label: 'To sign off' },
   { key: 'heldBack', label: 'After another' },
   { key: 'someday', label: 'Someday' },
-  { key: 'hidden', label: 'Not before' },
+  { key: 'tickler', label: 'Tickler' },
   { key: 'reference', label: 'Reference' },
   { key: 'reading', label: 'Reading' },
   { key: 'checklists', label: 'Checklists' },
@@ -42,6 +43,8 @@ function ListOf({ tab }: { tab: Exclude<Tab, 'areas'> }) {
   switch (tab) {
     case 'someday':
       return <KeptForLater />
+    case 'tickler':
+      return <Tickler />
     case 'goals':
       return <GoalsList />
     case 'patterns':

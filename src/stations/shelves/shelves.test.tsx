@@ -139,6 +139,34 @@ describe('the shelves', () => {
     expect(of('offer')).toHaveLength(1)
     expect(recordsIn(documentOf(store), 'project').every(({ state }) => state === 'open')).toBe(true)
   })
+  it('show the tickler by month and day, where keys carry a day or a week on, never into the past', async () => {
+    const store = await showStation(<ShelvesStation />, (fresh) => {
+      const hide = (title: string, notBefore: string) =>
+        fresh.run('addAction', { title, notBefore: notBefore as never })
+      hide('renew the permit', '2026-03-30')
+      hide('call the choir', '2026-05-04')
+      hide('long over', '2026-03-01')
+    })
+    fireEvent.click(screen.getByRole('tab', { name: 'Tickler' }))
+    const strip = screen.getByRole('navigation', { name: 'The months ahead' })
+    expect(
+      within(strip)
+        .getAllByRole('button')
+        .map((month) => month.textContent),
+    ).toHaveLength(12)
+    expect(within(strip).getByRole('button', { name: /^Mar/ }).textContent).toBe('Mar1, 1 action')
+    expect(titlesIn('Monday, 30 March')).toHaveLength(1)
+    const carry = (key: string) =>
+      fireEvent.keyDown(screen.getByRole('button', { name: /^Open renew the permit/ }), { key, altKey: true })
+    const until = () =>
+      recordsIn(documentOf(store), 'action').find(({ title }) => title.startsWith('renew'))?.notBefore
+    carry('ArrowDown')
+    expect(until()).toBe('2026-03-31')
+    carry('ArrowRight')
+    expect([until(), titlesIn('Tuesday, 7 April').length]).toEqual(['2026-04-07', 1])
+    for (let week = 0; week < 6; week++) carry('ArrowLeft')
+    expect(until()).toBe('2026-03-12')
+  })
   it('show one side of life at a time', async () => {
     await showStation(<ShelvesStation />, furnish)
     fireEvent.click(screen.getByRole('radio', { name: 'private' }))
