@@ -12,6 +12,7 @@ import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 import { nameOfRecord } from '@/words'
 import { AreaShelf } from './AreaShelf'
 import { Ended } from './Ended'
+import { GoalsBoard } from './GoalsBoard'
 import { FoldButton, useFolded } from './FoldButton'
 import { RankButtons } from './RankButtons'
 import { useDense } from './useRemembered'
@@ -54,6 +55,7 @@ export function AreaShelves({ side, choice }: { side: SideChoice; choice: ReactN
           </Row>
           {choice}
         </Row>
+        {side === 'both' ? <GoalsBoard /> : null}
         {groups.map((group) => (
           <GroupShelves
             key={group.id}
