@@ -77,6 +77,8 @@ describe('dates counted from a day', () => {
       { seed: 9, numRuns: 400 },
     )
   })
+  it('stay on the day itself, worked on or not', () =>
+    expect(dateCounted(date('2026-04-04'), { by: 'days', steps: 0 }, isOff)).toBe('2026-04-04'))
   it('end where every day is off, and say nothing of what is no count', () => {
     expect(dateCounted(visit, { by: 'days', steps: 3 }, () => true)).toBe('2026-04-06')
     expect(dateCounted(visit, { by: 'workdays', steps: 2 }, () => true)).toBe('2026-04-05')

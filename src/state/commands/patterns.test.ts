@@ -143,7 +143,8 @@ describe('a pattern kept from a project', () => {
     expect(told()).toEqual(before)
     const pattern = kept(document())
     expect(actionsOfProject(document(), pattern.id)).toEqual([])
-    store.run('addAction', { title: 'another', projectId: pattern.id })
+    const reminders = [{ kind: 'at' as const, date: today, time: null }]
+    store.run('addAction', { title: 'another', projectId: pattern.id, reminders })
     expect(told()).toEqual(before)
     expect(actionsOfPattern(document(), pattern.id)).toHaveLength(4)
   })

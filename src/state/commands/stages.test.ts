@@ -10,6 +10,7 @@ import {
 import { compareRanks, type Id } from '@/core/record'
 import { makeMemoryStore } from '../persistence'
 import { enteredAt } from '@/core/stage'
+import { shelfSumsOf } from '../shelfSums'
 import { projectsOfArea, stagesOfArea } from '../selectors'
 import { passagesOf, wayOf } from '../stages'
 import { makeTestStore } from '../testing'
@@ -90,6 +91,14 @@ describe('stages of an area', () => {
     isUndone(at, 'removeStage', { id: call, toId: null })
     expect(stageOf(mill)).toBeNull()
   })
+  it('take back what ended where it stood, without its coming there anew', async () => {
+    const { store, document, stages, project, stageOf } = await opened()
+    const mill = project('Mill school')
+    store.run('endProject', { id: mill, ending: 'notWon' })
+    store.run('standIn', { id: mill, stageId: stages[0] })
+    expect([recordIn(document(), mill)?.state, stageOf(mill)]).toEqual(['open', stages[0]])
+    expect(passagesOf(document(), mill)).toHaveLength(1)
+  })
   it('hold no project of another area: one that goes there begins in its first stage, or in none', async () => {
     const { store, document, made, stages, project, stageOf } = await opened()
     const office = made('addArea', { name: 'Office', groupId: null }) as Id<'area'>
@@ -138,6 +147,45 @@ describe('stages of an area', () => {
       medianDays: 5,
     })
     expect(projectsOfArea(document(), areaId)).toEqual([])
+  })
+})
+
+describe('a project that rests until a day', () => {
+  it('is open again on that day and not before, with what it was parked for forgotten', async () => {
+    const { store, document, project } = await opened()
+    const [mill, other] = [project('Mill school'), project('Other')]
+    store.run('endProject', { id: mill, ending: 'parked' })
+    store.run('editProject', { id: mill, patch: { notUntil: '2026-04-03' as never } })
+    store.run('setProjectState', { id: other, state: 'notNow' })
+    expect(store.run('wakeProjects', { today: '2026-04-02' as never })).toMatchObject({
+      error: { kind: 'nothingToDo' },
+    })
+    store.run('wakeProjects', { today: '2026-04-05' as never })
+    expect(recordIn(document(), mill)).toMatchObject({ state: 'open', notUntil: null, ending: null })
+    expect(recordIn(document(), other)?.state).toBe('notNow')
+  })
+})
+
+describe('what a shelf says of itself', () => {
+  it('counts what is open on it, of that what is meant for this week, and what has no next action', async () => {
+    const { store, document, areaId, project } = await opened()
+    const [moving, still, resting] = [project('moving'), project('still'), project('resting')]
+    const add = (title: string, more: object) => store.run('addAction', { title, minutes: 10, ...more })
+    add('in it', { projectId: moving, horizon: 'week' })
+    add('on a day of it', { projectId: moving, day: '2026-03-15' })
+    add('after it', { projectId: moving, day: '2026-03-16' })
+    add('loose', { areaId })
+    add('rests', { projectId: resting })
+    store.run('setProjectState', { id: resting, state: 'notNow' })
+    const sums = shelfSumsOf(
+      document(),
+      { id: areaId },
+      projectsOfArea(document(), areaId),
+      '2026-03-11' as never,
+      '2026-03-15' as never,
+    )
+    expect(sums).toEqual({ actions: 4, minutes: 40, weekMinutes: 20, withoutNext: 1 })
+    expect(recordIn(document(), still)?.state).toBe('open')
   })
 })
 

@@ -1,16 +1,7 @@
 // Using a pattern: copies with their blanks filled and their dates counted.
 import { filled, filledLine } from '@/core/pattern'
 import { recordIn, recordsIn } from '@/core/journal'
-import {
-  kindOf,
-  noteLimit,
-  titleLimit,
-  type Action,
-  type AnyRecord,
-  type Id,
-  type OwnerId,
-  type Project,
-} from '@/core/record'
+import { kindOf, type Action, type AnyRecord, type Id, type OwnerId, type Project } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { standsOn } from '@/core/action'
@@ -70,15 +61,11 @@ export const usePattern: Command<{
     : { projectId, areaId: projectId ? null : areaId }
   const standing = new Map<string, CalendarDate>()
   const originals = new Map(actions.map((action) => [ids.get(action.id) ?? '', action]))
-  let tooLong: string | null = null
   const told = copies.map((record): AnyRecord => {
     const original = originals.get(record.id)
-    const withText = withTexts(record, (text, field) => {
-      const after = field === 'title' || field === 'name' ? filledLine(text, said) : filled(text, said)
-      const limit = field === 'title' || field === 'name' || field === 'address' ? titleLimit : noteLimit
-      if (after.length > limit) tooLong = field
-      return after
-    })
+    const withText = withTexts(record, (text, field) =>
+      field === 'title' || field === 'name' ? filledLine(text, said) : filled(text, said),
+    )
     if (!original) return withText
     const { due, day, notBefore, at } = datesOf(document, original, dates, context.moment.date)
     const action = {
@@ -93,7 +80,6 @@ export const usePattern: Command<{
     standing.set(action.id, standsOn(action) ?? context.moment.date)
     return action
   })
-  if (tooLong) return refuse({ kind: 'tooLong', field: tooLong, limit: titleLimit })
   const placed = told.map((record): AnyRecord => {
     const fields = fieldsOf(record)
     switch (kindOf(record.id)) {
