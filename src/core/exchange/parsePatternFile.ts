@@ -8,6 +8,7 @@ import {
 } from '../pattern/patternFile'
 import { kindOf, type AnyRecord } from '../record'
 import { parseRecord } from '../record/parseRecord'
+import { isObject, jsonOf } from '../json'
 import { ok, refuse, type Result } from '../result'
 
 export type PatternFileFault =
@@ -23,17 +24,6 @@ export interface PatternFile {
 }
 
 type Fields = Record<string, unknown>
-const isObject = (value: unknown): value is Fields =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-
-function jsonOf(text: string): unknown {
-  try {
-    return JSON.parse(text) as unknown
-  } catch {
-    return null
-  }
-}
-
 const unsound = (where: string, why: string) => refuse({ kind: 'unsound', where, why } as const)
 const pointing = ['projectId', 'ownerId', 'underId', 'actionId', 'blankId'] as const
 

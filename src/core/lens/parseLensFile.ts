@@ -1,5 +1,6 @@
 // A file of a lens from elsewhere: checked whole before anything of it is taken.
 import type { ShapeFault } from '../record/parseRecord'
+import { isObject, jsonOf } from '../json'
 import { ok, refuse, type Result } from '../result'
 import { lensLimits, type Condition, type Lens } from './lens'
 import {
@@ -26,17 +27,6 @@ export interface LensFile {
   readonly look: LensLook
   /** Names it asks for that nobody has here. */
   readonly missing: readonly string[]
-}
-
-const isObject = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
-
-function jsonOf(text: string): unknown {
-  try {
-    return JSON.parse(text) as unknown
-  } catch {
-    return null
-  }
 }
 
 /** Each id as it is here: the same where it is known, else that of the only one called so. */

@@ -5,6 +5,7 @@ import { parts } from '@/state'
 import { isPattern, type Pattern } from '@/state/isPattern'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { EditText } from '@/parts/text/EditText'
+import { Outcome } from '@/parts/project/Outcome'
 import { NameLine } from '@/parts/text/NameLine'
 import { desk } from '@/held/desk'
 import { useLater } from '@/held/reader'
@@ -34,8 +35,6 @@ function Opened({ pattern, read }: Read) {
   const document = useHeldDocument()
   const { close } = useOpened()
   const { id, makes } = pattern
-  const keep = (field: 'title' | 'outcome' | 'soThat') => (text: string, typing: object) =>
-    act('editProject', { id, patch: { [field]: text } }, { say: false, atField: true, ...typing })
   const isOfActions = makes === 'project' || makes === 'action'
   return (
     <Column gap="$2.5" flexGrow={1}>
@@ -47,7 +46,9 @@ function Opened({ pattern, read }: Read) {
         label="Title"
         size="title"
         value={pattern.title}
-        onKeep={keep('title')}
+        onKeep={(title, typing) =>
+          act('editProject', { id, patch: { title } }, { say: false, atField: true, ...typing })
+        }
         needed="A pattern needs a title."
       />
       <PutIn
@@ -60,30 +61,7 @@ function Opened({ pattern, read }: Read) {
           )
         }
       />
-      {makes === 'project' ? (
-        <Column>
-          <EditText
-            name={`${id} outcome`}
-            label="What will be true"
-            bare
-            rows={2}
-            serif
-            placeholder="What will be true?"
-            value={pattern.outcome}
-            onKeep={keep('outcome')}
-          />
-          <EditText
-            name={`${id} soThat`}
-            label="So that what"
-            bare
-            rows={2}
-            serif
-            placeholder="so that what?"
-            value={pattern.soThat}
-            onKeep={keep('soThat')}
-          />
-        </Column>
-      ) : null}
+      {makes === 'project' ? <Outcome project={pattern} /> : null}
       {isOfActions ? <Actions pattern={pattern} read={read} /> : null}
       <Blanks pattern={pattern} read={read} />
       {makes === 'project' ? (

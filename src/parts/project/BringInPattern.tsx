@@ -1,16 +1,14 @@
 // A pattern out of somebody else's file: checked first, and kept as one more.
-import { useRef } from 'react'
 import type { Id } from '@/core/record'
 import { select } from '@/state'
 import { desk } from '@/held/desk'
 import { useAct, useHeldDocument } from '@/held/zen'
-import { Button } from '@/ui'
+import { FileButton } from '@/ui/FileButton'
 import { shortened } from '@/words'
 import { patternFileFaultWords } from '@/words/patterns'
 
 export function BringInPattern({ onOpen }: { readonly onOpen: (id: Id<'project'>) => void }) {
   const act = useAct()
-  const input = useRef<HTMLInputElement>(null)
   const contexts = select.contextsOf(useHeldDocument())
   const say = (text: string) => desk.getState().tell(text, { problem: true })
   const read = async (file: File) => {
@@ -32,21 +30,12 @@ export function BringInPattern({ onOpen }: { readonly onOpen: (id: Id<'project'>
     if (made?.kind === 'added') onOpen(made.record.id as Id<'project'>)
   }
   return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept="application/json,.json"
-        aria-label="Pattern file to bring in"
-        className="visually-hidden"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file) void read(file).catch(() => say('The file could not be read. Nothing was changed.'))
-        }}
-      />
-      <Button kind="quiet" label="Bring in a pattern file" onPress={() => input.current?.click()} />
-    </>
+    <FileButton
+      kind="quiet"
+      label="Bring in a pattern file"
+      named="Pattern file to bring in"
+      accept="application/json,.json"
+      onFile={(file) => void read(file).catch(() => say('The file could not be read. Nothing was changed.'))}
+    />
   )
 }

@@ -5,7 +5,14 @@ import { useAct, useToday } from '@/held/zen'
 import { Button, Column, Row, Words } from '@/ui'
 import { nearDate } from '@/words'
 
-export function Outcome({ project, onDue }: { readonly project: Project; readonly onDue: () => void }) {
+export function Outcome({
+  project,
+  onDue,
+}: {
+  readonly project: Project
+  /** Asks by when; a pattern asks that when it is used. */
+  readonly onDue?: () => void
+}) {
   const act = useAct()
   const today = useToday()
   const { id, due } = project
@@ -23,15 +30,17 @@ export function Outcome({ project, onDue }: { readonly project: Project; readonl
         value={project.outcome}
         onKeep={keep('outcome')}
       />
-      <Button
-        kind="quiet"
-        label={due ? `by ${nearDate(due, today)}` : 'by when?'}
-        tone={due && due < today ? 'clay' : undefined}
-        aria-haspopup="dialog"
-        alignSelf="flex-start"
-        marginLeft="$-2"
-        onPress={onDue}
-      />
+      {onDue ? (
+        <Button
+          kind="quiet"
+          label={due ? `by ${nearDate(due, today)}` : 'by when?'}
+          tone={due && due < today ? 'clay' : undefined}
+          aria-haspopup="dialog"
+          alignSelf="flex-start"
+          marginLeft="$-2"
+          onPress={onDue}
+        />
+      ) : null}
       <Row alignItems="flex-start" gap="$1.5">
         {project.soThat === '' ? null : (
           <Words

@@ -1,7 +1,8 @@
 // The whole store to a file and back, the demo data, and starting over.
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
 import { select } from '@/state'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
+import { FileButton } from '@/ui/FileButton'
 import { desk } from '@/held/desk'
 import { useDemo } from '@/held/demo'
 import { count, fileSize, refusalWords } from '@/words'
@@ -75,28 +76,16 @@ function busyWords({
 }
 
 function BringIn() {
-  const input = useRef<HTMLInputElement>(null)
   const { state, read, take, stop } = useBringIn()
   const isBusy = state.kind === 'reading' || state.kind === 'keeping'
   return (
     <>
-      <input
-        ref={input}
-        type="file"
-        accept="application/json,application/zip,.json,.zip"
-        aria-label="File to bring in"
-        className="visually-hidden"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file) read(file)
-        }}
-      />
-      <Button
+      <FileButton
         label={isBusy ? busyWords(state) : 'Bring in a file'}
+        named="File to bring in"
+        accept="application/json,application/zip,.json,.zip"
         disabled={isBusy}
-        onPress={() => input.current?.click()}
+        onFile={read}
       />
       {isBusy ? <Button kind="quiet" label="Stop" onPress={stop} /> : null}
       {state.kind === 'refused' ? (

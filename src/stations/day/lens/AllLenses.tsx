@@ -1,8 +1,9 @@
 // Every lens there is: opened, put earlier or later, on the strip of the Day or not; and one brought in from a file.
-import { useRef } from 'react'
+
 import type { LensRecord } from '@/core/record'
 import type { Later } from '@/state'
 import { Button, Column, IconButton, Press, Row, Seal, Words } from '@/ui'
+import { FileButton } from '@/ui/FileButton'
 import { desk } from '@/held/desk'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { lensFileFaultWords, missingWords } from '@/words/lens'
@@ -96,7 +97,6 @@ function LensLine({
 /** A lens out of somebody else's file: checked first, and kept as one more. */
 function BringInLens({ lenses, onOpen }: { lenses: Later['lenses']; onOpen: (id: LensId) => void }) {
   const act = useAct()
-  const input = useRef<HTMLInputElement>(null)
   const names = lenses.lensNamesOf(useHeldDocument())
   const say = (text: string) => desk.getState().tell(text, { problem: true })
   const read = async (file: File) => {
@@ -114,21 +114,11 @@ function BringInLens({ lenses, onOpen }: { lenses: Later['lenses']; onOpen: (id:
     if (added?.kind === 'added') onOpen(added.record.id as LensId)
   }
   return (
-    <>
-      <input
-        ref={input}
-        type="file"
-        accept="application/json,.json"
-        aria-label="Lens file to bring in"
-        className="visually-hidden"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0]
-          event.target.value = ''
-          if (file) void read(file).catch(() => say('The file could not be read. Nothing was changed.'))
-        }}
-      />
-      <Button label="Bring in a lens file" onPress={() => input.current?.click()} />
-    </>
+    <FileButton
+      label="Bring in a lens file"
+      named="Lens file to bring in"
+      accept="application/json,.json"
+      onFile={(file) => void read(file).catch(() => say('The file could not be read. Nothing was changed.'))}
+    />
   )
 }
