@@ -63,6 +63,11 @@ describe('stages of an area', () => {
     expect(store.run('editStage', { id: call, patch: { limit: 0 } })).toMatchObject({
       error: { kind: 'unfit' },
     })
+    expect(store.run('editStage', { id: call, patch: { name: ' offer' } })).toMatchObject({
+      error: { kind: 'nameTaken' },
+    })
+    isUndone(at, 'editStage', { id: call, patch: { name: 'first call', limit: 3 } })
+    store.run('editStage', { id: call, patch: { name: 'call' } })
     const mill = project('Mill school')
     expect([stageOf(mill), passagesOf(document(), mill).map(({ stageId }) => stageId)]).toEqual([
       call,

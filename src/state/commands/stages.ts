@@ -30,6 +30,14 @@ export const editStage: Command<{
   const { limit } = patch
   if (typeof limit === 'number' && !(Number.isInteger(limit) && limit >= 1 && limit <= 999))
     return refuse({ kind: 'unfit', field: 'limit' })
+  const stage = recordIn(context.document, id)
+  const name = patch.name === undefined ? null : lineOf(patch.name, 'name')
+  const isTaken =
+    name?.ok &&
+    stagesOfArea(context.document, stage?.areaId ?? null).some(
+      (other) => other.id !== id && other.name === name.value,
+    )
+  if (name?.ok && isTaken) return refuse({ kind: 'nameTaken', name: name.value })
   return changeLine(context, id, patch)
 }
 
