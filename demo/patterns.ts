@@ -82,11 +82,10 @@ export function makePatterns({ play, today }: { readonly play: Play; readonly to
       })
       if (inOrder) player.run('setInOrder', { id, inOrder })
       const made = actions.map(({ said, steps = [] }) =>
-        player.run('addAction', {
+        player.run('addToPattern', {
           ...player.read(said),
           horizon: 'soon',
           projectId: id,
-          areaId: null,
           steps,
         }),
       )

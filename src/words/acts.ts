@@ -129,6 +129,7 @@ export const actWords: Readonly<
   rankBy: 'Order changed',
   keepAsPattern: 'Kept as a pattern',
   addPattern: 'Pattern made',
+  addToPattern: 'Added to the pattern',
   removePattern: 'Pattern removed',
   addBlank: 'Blank made',
   editBlank: 'Changed',

@@ -175,17 +175,20 @@ describe('any text', () => {
     'https://a.b ',
   ])('reads eight times as many “%s” in about eight times the time', (mark) => {
     const text = mark.repeat(80_000)
-    const timed = (length: number) => {
-      const said = text.slice(0, length)
-      const times = [0, 1, 2, 3, 4].map(() => {
-        const started = performance.now()
-        read(said)
-        return performance.now() - started
-      })
-      return Math.max(0.5, Math.min(...times))
+    const [long, short] = [text, text.slice(0, 10_000)]
+    const took = (said: string) => {
+      const started = performance.now()
+      read(said)
+      return performance.now() - started
+    }
+    // The quickest of several turns, both in each: a machine that is busy meanwhile makes some of them slow, never all.
+    let [best, bestShort] = [Infinity, Infinity]
+    for (let turn = 0; turn < 25 && !(turn >= 5 && best / Math.max(0.5, bestShort) < 32); turn++) {
+      best = Math.min(best, took(long))
+      bestShort = Math.min(bestShort, took(short))
     }
     // A quadratic reading would take sixty-four times as long; the bench has the milliseconds.
-    expect(timed(80_000) / timed(10_000)).toBeLessThan(32)
+    expect(best / Math.max(0.5, bestShort)).toBeLessThan(32)
   })
   it('says nothing once everything is taken off', () => {
     fc.assert(

@@ -69,9 +69,12 @@ function decisionOf(act: string, record: AnyRecord): Decision | null {
 
 const isAdded = (part: RecordDiff): part is Extract<RecordDiff, { kind: 'added' }> => part.kind === 'added'
 
+/** Acts upon patterns: what a pattern holds, and what is made from it, nobody decides on. */
+const undecided = new Set(['keepAsPattern', 'addPattern', 'addToPattern', 'usePattern', 'bringInPattern'])
+
 /** The decisions that a change made. What a file brought was decided elsewhere, and is not told whole. */
 export function decisionsIn(change: Change): readonly Decision[] {
-  if (change.brought || change.reverts) return []
+  if (change.brought || change.reverts || undecided.has(change.act)) return []
   return change.diff.filter(isAdded).flatMap(({ record }) => decisionOf(change.act, record) ?? [])
 }
 

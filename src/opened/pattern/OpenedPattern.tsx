@@ -134,7 +134,7 @@ function Actions({ pattern, read }: Read) {
       {pattern.makes === 'project' || actions.length === 0 ? (
         <NameLine
           label="New action"
-          onMake={(title) => act('addAction', { title, projectId: id }, { say: false }).ok}
+          onMake={(title) => act('addToPattern', { title, projectId: id }, { say: false }).ok}
         />
       ) : null}
     </Column>

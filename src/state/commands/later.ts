@@ -87,6 +87,7 @@ export const laterCommands = {
   reopenShelf: shelves.reopenShelf,
   keepAsPattern: keepPattern.keepAsPattern,
   addPattern: patterns.addPattern,
+  addToPattern: patterns.addToPattern,
   removePattern: patterns.removePattern,
   addBlank: patterns.addBlank,
   editBlank: patterns.editBlank,

@@ -212,7 +212,7 @@ describe('patterns', () => {
         for (const piece of all) {
           const { text: title, note, steps } = piece
           store.clock.epochMs += 10
-          const actionId = made<Id<'action'>>('addAction', { title, projectId: id, note, steps })
+          const actionId = made<Id<'action'>>('addToPattern', { title, projectId: id, note, steps })
           if (piece.shift)
             store.run('setCounted', {
               actionId,
@@ -271,7 +271,7 @@ describe('patterns', () => {
   it('have blanks that are named, made of words, renamed in every text, and taken away', async () => {
     const { store, document, isUndone, made } = await opened()
     const id = made<Id<'project'>>('addPattern', { title: 'Fenwick Hall report', makes: 'project' })
-    const actionId = made<Id<'action'>>('addAction', { title: 'Ring Fenwick Hall', projectId: id })
+    const actionId = made<Id<'action'>>('addToPattern', { title: 'Ring Fenwick Hall', projectId: id })
     const titles = () => [recordIn(document(), id)?.title, recordIn(document(), actionId)?.title]
     isUndone('makeBlank', { projectId: id, words: 'Fenwick Hall', name: 'Place' })
     expect(titles()).toEqual(['‹Place› report', 'Ring ‹Place›'])
@@ -297,6 +297,7 @@ describe('patterns', () => {
       [store.run('addBlank', { projectId: 'project:none', name: 'x', kind: 'name' }), 'notFound'],
       [store.run('makeBlank', { projectId: id, words: 'nowhere', name: 'x' }), 'nothingToDo'],
       [store.run('keepAsPattern', { id }), 'notFound'],
+      [store.run('addToPattern', { title: 'x', projectId: 'project:none' }), 'notFound'],
       [store.run('usePattern', { id: 'project:none', answers: {}, areaId: null }), 'notFound'],
     ] as const)
       expect(outcome).toMatchObject({ error: { kind } })

@@ -17,6 +17,7 @@ import {
 import { refuse } from '@/core/result'
 import { blanksOf, countedOf, isPattern, projectToCopy } from '../patterns'
 import { added, change, diffOf, lineOf, rankAfter, removed, type Command } from './command'
+import { actionAdded, type NewAction } from './actions'
 import { asPattern, fieldsOf, texts, withTexts } from './copied'
 import { makeProject } from './makeProject'
 
@@ -57,6 +58,12 @@ export const addPattern: Command<{ title: string; makes: Making }> = (context, {
   }[makes] as AnyRecord[]
   return diffOf(added(project), ...inside.map(added))
 }
+
+/** Adds an action to a pattern. */
+export const addToPattern: Command<NewAction & { projectId: Id<'project'> }> = (context, given) =>
+  isPattern(recordIn(context.document, given.projectId))
+    ? actionAdded(context, { ...given, areaId: null })
+    : refuse({ kind: 'notFound' })
 
 /** Removes a pattern with all that belongs to it. */
 export const removePattern: Command<{ id: Id<'project'> }> = (context, { id }) => {
