@@ -175,7 +175,7 @@ describe('any text', () => {
     'https://a.b ',
   ])('reads eight times as many “%s” in about eight times the time', (mark) => {
     const text = mark.repeat(80_000)
-    const [long, short] = [text, text.slice(0, 10_000)]
+    const [long, short] = [text.slice(0, 80_000), text.slice(0, 10_000)]
     const took = (said: string) => {
       const started = performance.now()
       read(said)
