@@ -50,15 +50,6 @@ const references = makeTableIndex('reference', {
 /** Every pattern, in its order. */
 export const patternsOf = (document: Document): readonly Pattern[] => projectsOf(document).filter(isPattern)
 
-/** The pattern an action belongs to; null where it is a real one. */
-export function patternOfAction(
-  document: Document,
-  { projectId }: Pick<Action, 'projectId'>,
-): Pattern | null {
-  const project = projectId ? recordIn(document, projectId) : undefined
-  return isPattern(project) ? project : null
-}
-
 export const blanksOf = (document: Document, id: Id<'project'>): readonly Blank[] => blanks.of(document, id)
 export const countedOf = (document: Document, id: Id<'action'>): readonly Counted[] =>
   counted.of(document, id)
@@ -137,7 +128,7 @@ export function askedBy(document: Document, pattern: Pattern): Asked[] {
 export type Answers = Readonly<Record<string, CalendarDate | undefined>>
 
 /** Whether nothing is done on a day: a weekend, or one without free time, as the person has said. */
-export const isOffIn =
+const isOffIn =
   (document: Document): IsOff =>
   (date) =>
     weekdayOf(date) > 4 || freeMinutesOn(document, date) === 0

@@ -17,7 +17,7 @@ export const passagesOf = (document: Document, id: Id<'project'>): readonly Pass
   passages.of(document, id)
 
 /** Every project of an area, those that rest or are over too. */
-export const everyProjectOf = (document: Document, areaId: Id<'area'>): readonly Project[] =>
+const everyProjectOf = (document: Document, areaId: Id<'area'>): readonly Project[] =>
   projectsOf(document).filter((project) => project.areaId === areaId)
 
 /** How the projects of an area pass through its stages. */

@@ -21,7 +21,7 @@ export const blankKindWords: Readonly<Record<BlankKind, string>> = {
 }
 
 /** What is set by a counted date, before the words of when. */
-export const countedFieldWords: Readonly<Record<CountedField, string>> = {
+const countedFieldWords: Readonly<Record<CountedField, string>> = {
   due: 'due',
   day: 'to do',
   notBefore: 'not before',

@@ -13,7 +13,7 @@ export interface TicklerMonth {
   readonly count: number
 }
 
-export const monthsAhead = 12
+const monthsAhead = 12
 
 const firstOf = (date: CalendarDate): CalendarDate => `${date.slice(0, 8)}01` as CalendarDate
 

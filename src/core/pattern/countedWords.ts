@@ -59,8 +59,8 @@ export function readShift(text: string): { readonly shift: Shift; readonly rest:
     month: { by: 'months', steps: sign * number } as const,
     'working day': { by: 'workdays', steps: sign * number } as const,
   }[many[2] as 'day' | 'week' | 'month' | 'working day']
-  return Math.abs(shift.steps) <= most[shift.by] ? { shift, rest } : null
+  return Math.abs(shift.steps) <= farthest[shift.by] ? { shift, rest } : null
 }
 
 /** The farthest that can be counted, in its own steps. */
-const most = { days: 3660, workdays: 1000, months: 240, weekday: 60 } as const
+export const farthest = { days: 3660, workdays: 1000, months: 240, weekday: 60 } as const

@@ -1,5 +1,5 @@
 export { asBlank, blankMark, blanksIn, filled, filledLine, namesIn } from './blanks'
-export { readShift, shiftWords } from './countedWords'
+export { farthest, readShift, shiftWords } from './countedWords'
 export { soundsLike } from './soundsLike'
 export { toPatternFile } from './patternFile'
 export { dateCounted, type IsOff } from './dateCounted'

@@ -1,5 +1,5 @@
 // Keeping a pattern of what is there.
-import { asBlank } from '@/core/pattern'
+import { asBlank, farthest } from '@/core/pattern'
 import { recordIn, type Document, type RecordDiff } from '@/core/journal'
 import {
   isIdOf,
@@ -126,10 +126,12 @@ export const keepAsPattern: Command<{ id: Keepable }> = (context, { id }) => {
     }
   })
   const dates = actions.flatMap((action) =>
-    datesIn(action).map(([field, date, time]): RecordDiff => {
+    datesIn(action).flatMap(([field, date, time]): RecordDiff[] => {
       const shift = { by: 'days' as const, steps: base ? daysBetween(base, date) : 0 }
+      // Farther than can be counted: it has no date in the pattern.
+      if (Math.abs(shift.steps) > farthest.days) return []
       const actionId = (ids.get(action.id) ?? action.id) as Id<'action'>
-      return added({ id: context.newId('counted'), actionId, field, blankId: day?.id ?? null, shift, time })
+      return [added({ id: context.newId('counted'), actionId, field, blankId: day?.id ?? null, shift, time })]
     }),
   )
   const own = source ? [] : [asPattern(made.value, kept.makes)]

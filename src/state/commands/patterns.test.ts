@@ -1,6 +1,7 @@
 import * as fc from 'fast-check'
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import { compareRanks, kindOf, type Action, type AnyRecord, type Id, type Project } from '@/core/record'
+import { parseRecord } from '@/core/exchange'
 import { readShift } from '@/core/pattern'
 import { openActionsOf, actionsOfProject, nextActionOf } from '../actionIndexes'
 import { checklistsIn } from '../checklists'
@@ -186,6 +187,17 @@ describe('a pattern kept from a project', () => {
     expect(repeatOf(document(), thank.id)).toMatchObject({ actionId: thank.id, startsOn: '2026-03-16' })
     expect(blanksOf(document(), project.id)).toEqual([])
   })
+})
+
+it('a date farther than can be counted is left out of a pattern, which can be read back', async () => {
+  const { store, document, made } = await opened()
+  const projectId = made<Id<'project'>>('addProject', { title: 'Long', due: visit })
+  for (const date of ['2026-04-01', '2001-01-01', '2099-01-01'])
+    store.run('addAction', { title: date, projectId, due: { date: date as never, time: null } })
+  store.run('keepAsPattern', { id: projectId })
+  const counted = recordsIn(document(), 'counted')
+  expect(counted.map(({ shift }) => shift.steps)).toEqual([-2])
+  for (const record of recordsById(document()).values()) expect(parseRecord(record).ok).toBe(true)
 })
 
 describe('patterns', () => {
