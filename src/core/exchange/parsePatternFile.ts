@@ -6,7 +6,7 @@ import {
   patternFileFormat,
   patternFileLimitBytes,
 } from '../pattern/patternFile'
-import { kindOf, type AnyRecord } from '../record'
+import { kindOf, type AnyRecord, type Project } from '../record'
 import { parseRecord } from '../record/parseRecord'
 import { isObject, jsonOf } from '../json'
 import { ok, refuse, type Result } from '../result'
@@ -25,7 +25,14 @@ export interface PatternFile {
 
 type Fields = Record<string, unknown>
 const unsound = (where: string, why: string) => refuse({ kind: 'unsound', where, why } as const)
-const pointing = ['projectId', 'ownerId', 'underId', 'actionId', 'blankId'] as const
+const pointing = ['projectId', 'parentId', 'ownerId', 'underId', 'actionId', 'blankId'] as const
+
+/** How many projects are reached from one through its parts. */
+const withParts = (id: string, projects: readonly Project[]): number =>
+  1 +
+  projects
+    .filter(({ parentId }) => parentId === id)
+    .reduce((sum, part) => sum + withParts(part.id, projects), 0)
 
 /** The file in `text`; `contextCalled` is the context here of a name, where there is one. */
 export function parsePatternFile(
@@ -66,19 +73,21 @@ export function parsePatternFile(
         waiting: null,
       })
     if ('areaId' in fields) fields['areaId'] = null
-    if (kind === 'project') Object.assign(fields, { goalIds: [], personIds: [], afterIds: [], stageId: null })
+    if (kind === 'project') Object.assign(fields, { goalIds: [], personIds: [], stageId: null })
     sound.push(fields as unknown as AnyRecord)
   }
   const ids = new Set(sound.map(({ id }) => id as string))
   if (ids.size !== sound.length) return unsound('records', 'one id stands twice')
-  const [pattern, ...others] = sound.filter(({ id }) => kindOf(id) === 'project') as unknown as Fields[]
-  if (!pattern || others.length > 0 || pattern['state'] !== 'pattern' || pattern['makes'] === null)
+  const projects = sound.filter((record): record is Project => kindOf(record.id) === 'project')
+  const [pattern, ...others] = projects.filter(({ parentId }) => parentId === null)
+  if (!pattern || others.length > 0 || !projects.every(({ state, makes }) => state === 'pattern' && makes))
     return unsound('records', 'expected one pattern')
+  if (projects.length !== withParts(pattern.id, projects)) return unsound('records', 'a part within itself')
   for (const [at, record] of sound.entries())
     for (const field of pointing) {
       const to = (record as unknown as Fields)[field]
       if (typeof to === 'string' && !ids.has(to))
         return unsound(`record ${at + 1}, ${field}`, 'points outside of it')
     }
-  return ok({ title: pattern['title'] as string, records: sound, missing: [...missing] })
+  return ok({ title: pattern.title, records: sound, missing: [...missing] })
 }

@@ -9,6 +9,7 @@ import { changeToVersion5, entryToVersion5 } from './toVersion5'
 import { changeToVersion6, entryToVersion6 } from './toVersion6'
 import { changeToVersion7, entryToVersion7 } from './toVersion7'
 import { changeToVersion8, entryToVersion8 } from './toVersion8'
+import { changeToVersion9, entryToVersion9 } from './toVersion9'
 
 export { currentVersion } from './currentVersion'
 
@@ -26,6 +27,7 @@ const migrations: readonly Migration[] = [
   { to: 6, entry: entryToVersion6, change: changeToVersion6 },
   { to: 7, entry: entryToVersion7, change: changeToVersion7 },
   { to: 8, entry: entryToVersion8, change: changeToVersion8 },
+  { to: 9, entry: entryToVersion9, change: changeToVersion9 },
 ]
 
 const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)

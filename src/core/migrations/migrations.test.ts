@@ -138,6 +138,8 @@ it('gives shelves of version 7 their seals, and projects what stages and rest ne
     ending: null,
     endReason: '',
     makes: null,
+    parentId: null,
+    begins: null,
   }
   expect(migrateEntry(entry({ id: 'project:p', title: 'P' }), 7)).toEqual(
     entry({ id: 'project:p', title: 'P', ...project }),
@@ -148,6 +150,13 @@ it('gives shelves of version 7 their seals, and projects what stages and rest ne
   expect(migrateEntry(entry({ id: 'group:g' }), 7)).toEqual(entry({ id: 'group:g', stamp: '', ink: 0 }))
   const context = { parentId: null, hours: null, retiredAtEpochMs: null }
   expect(migrateEntry(entry({ id: 'context:c' }), 7)).toEqual(entry({ id: 'context:c', ...context }))
+})
+it('lets the stages of version 8 be those of an area, and its projects parts of none', () => {
+  const stage = { id: 'stage:s', areaId: 'area:a', name: 'call' }
+  expect(migrateEntry(entry(stage), 8)).toEqual(entry({ ...stage, projectId: null }))
+  expect(migrateEntry(entry({ id: 'project:p' }), 8)).toEqual(
+    entry({ id: 'project:p', parentId: null, begins: null }),
+  )
 })
 it('leaves a kind it does not know, and what is of this version, as it is', () => {
   const dream = entry({ id: 'dream:1', moves: 3, aims: ['fly'] })

@@ -19,6 +19,7 @@ export const kindsInFile: readonly string[] = [
   'repeat',
   'reminder',
   'blank',
+  'stage',
   'counted',
 ]
 

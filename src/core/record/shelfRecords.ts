@@ -80,6 +80,8 @@ export const goal = v.object({
 export const project = v.object({
   id: idField('project'),
   areaId: v.nullable(idField('area')),
+  /** The project it is a part of; it stands on the area of that one. */
+  parentId: v.nullable(idField('project')),
   /** Its own seal; empty where it has that of its area. */
   stamp: stampField,
   ink: inkField,
@@ -89,11 +91,13 @@ export const project = v.object({
   /** So that what. */
   soThat: noteField,
   note: noteField,
+  /** The day its work is meant to begin; it holds nothing back. */
+  begins: v.nullable(dateField),
   due: v.nullable(dateField),
   state: oneOf(projectStates),
   /** Of one that rests: the day it is to be woken on. */
   notUntil: v.nullable(dateField),
-  /** Where it stands among the stages of its area. */
+  /** Where it stands among the stages of its area, or of the project it is a part of. */
   stageId: v.nullable(idField('stage')),
   /** How it ended, and why, where it went through stages. */
   ending: v.nullable(oneOf(endings)),
@@ -111,10 +115,12 @@ export const project = v.object({
   closedAtEpochMs: v.nullable(epochMsField),
 })
 
-/** A step of the way that the projects of an area go: first call, offer, agreed. */
+/** A step of the way that the projects of an area go, or the parts of a project: first call, offer, agreed. */
 export const stage = v.object({
   id: idField('stage'),
-  areaId: idField('area'),
+  /** Whose stage it is: one of the two. */
+  areaId: v.nullable(idField('area')),
+  projectId: v.nullable(idField('project')),
   name: titleField,
   /** So many projects should stand there at most. */
   limit: v.nullable(v.pipe(count, v.minValue(1, 'expected at least 1'), v.maxValue(999, 'expected fewer'))),

@@ -37,8 +37,11 @@ describe('the next action of a project', () => {
   const of = (...actions: Action[]) => nextActions(actions, today).get('project:p')?.id
   it.each<[string, Action[], string | undefined]>([
     [
-      'the weightiest',
-      [action('a', { projectId: 'project:p' }), action('b', { projectId: 'project:p', weight: 'must' })],
+      'the first in the order of the project, whatever the weight',
+      [
+        action('a', { projectId: 'project:p', rank: 'a1', weight: 'must' }),
+        action('b', { projectId: 'project:p', rank: 'a0', weight: 'could' }),
+      ],
       'action:b',
     ],
     [
@@ -75,6 +78,20 @@ it('open projects that nothing moves on are found, others are not', () => {
       ({ title }) => title,
     ),
   ).toEqual(['still'])
+})
+
+it('a part that moves moves all that it is in; what is in one that rests is not asked for', () => {
+  const part = (id: string, of: string): Project => ({ ...project(id), parentId: `project:${of}` })
+  const projects = [
+    project('hall'),
+    part('roof', 'hall'),
+    part('tiles', 'roof'),
+    part('floor', 'hall'),
+    project('resting', 'notNow'),
+    part('in it', 'resting'),
+  ]
+  const moving = [action('a', { projectId: 'project:tiles' })]
+  expect(projectsWithoutNextAction(projects, moving, today).map(({ title }) => title)).toEqual(['floor'])
 })
 
 it('waiting and someday keep apart, the longest first', () => {

@@ -1,13 +1,14 @@
 // What the weekly review asks: which projects stand still, what waits, what was done.
 import { isHeldUp, isHidden, isOpen } from '../action'
-import { compareForDay } from '../day'
 import { compareRanks, type Action, type Id, type Project, type Review, type ReviewFigures } from '../record'
 import { addDays, epochMsAt, type CalendarDate } from '../time'
 
 /** Whether an action moves its project on: open, not put off to someday, waiting or not. */
 const movesOn = (action: Action): boolean => isOpen(action) && action.horizon !== 'someday'
 
-/** The first open action of each project in the order of work; one that can be done before one that waits or is hidden. */
+const byHand = (a: Action, b: Action) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
+
+/** The first open action of each project in its own order; one that can be done before one that waits or is hidden. */
 export function nextActions(actions: Iterable<Action>, today: CalendarDate): Map<Id<'project'>, Action> {
   const next = new Map<Id<'project'>, Action>()
   const delay = (action: Action) => (isHeldUp(action) ? 2 : 0) + (isHidden(action, today) ? 1 : 0)
@@ -17,22 +18,41 @@ export function nextActions(actions: Iterable<Action>, today: CalendarDate): Map
     if (
       !best ||
       delay(action) - delay(best) < 0 ||
-      (delay(action) === delay(best) && compareForDay(action, best) < 0)
+      (delay(action) === delay(best) && byHand(action, best) < 0)
     )
       next.set(action.projectId, action)
   }
   return next
 }
 
-/** Open projects that nothing moves on, in their own order. */
+/** A project and all it is a part of; each once, where two are parts of one another. */
+function withWholes(project: Project, byId: ReadonlyMap<Id<'project'>, Project>): Set<Project> {
+  const found = new Set<Project>()
+  for (let at: Project | undefined = project; at && !found.has(at);) {
+    found.add(at)
+    at = at.parentId ? byId.get(at.parentId) : undefined
+  }
+  return found
+}
+
+const isAtWork = (project: Project, byId: ReadonlyMap<Id<'project'>, Project>): boolean =>
+  [...withWholes(project, byId)].every(({ state }) => state === 'open')
+
+/** Open projects that nothing moves on, in their own order; what is a part of one that rests or is over rests with it. */
 export function projectsWithoutNextAction(
   projects: readonly Project[],
   actions: readonly Action[],
   today: CalendarDate,
 ): Project[] {
   const next = nextActions(actions, today)
-  return projects
-    .filter((project) => project.state === 'open' && !next.has(project.id))
+  const byId = new Map(projects.map((project) => [project.id, project]))
+  const open = projects.filter((project) => isAtWork(project, byId))
+  const moved = new Set<Id<'project'>>()
+  // A part moves all that it is in.
+  for (const project of open)
+    if (next.has(project.id)) for (const each of withWholes(project, byId)) moved.add(each.id)
+  return open
+    .filter(({ id }) => !moved.has(id))
     .sort((a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
 }
 

@@ -1,9 +1,11 @@
-// Saying what changes in a project: its state, its promise, its area. See amend.
+// Saying what changes in a project: its state, when it begins and is due, its area, what it is a part of. See amend.
 import { isIdOf, projectStates, type Project, type ProjectState } from '../record'
 import type { SentenceContext } from './claims'
 import { parseSentence } from './parseSentence'
 
-export type ProjectPatch = Partial<Pick<Project, 'due' | 'state' | 'areaId' | 'notUntil'>>
+export type ProjectPatch = Partial<
+  Pick<Project, 'begins' | 'due' | 'state' | 'areaId' | 'notUntil' | 'parentId'>
+>
 
 export interface ProjectAmendment {
   readonly patch: ProjectPatch
@@ -20,6 +22,21 @@ const stateSaid: Readonly<Record<string, ProjectState>> = {
   'let go': 'letGo',
 }
 
+/** The one other project of a name. */
+function projectNamed(
+  words: string,
+  project: Project,
+  context: SentenceContext,
+): NonNullable<Project['parentId']> | null {
+  const { clauses } = parseSentence(`for ${words}`, { ...context, isBare: true })
+  const ids = clauses.flatMap((clause) => {
+    if (clause.kind === 'project') return [clause.name.id]
+    return clause.kind === 'question' ? clause.options.map(({ id }) => id) : []
+  })
+  const others = ids.filter((id) => isIdOf('project', id) && id !== project.id)
+  return others.length === 1 ? (others[0] as Project['parentId']) : null
+}
+
 /** One part: a state, a denial, a day or an area; null where it is none. */
 function said(part: string, project: Project, context: SentenceContext): ProjectPatch | null {
   const phrase = part.toLowerCase().replace(/\s+/g, ' ')
@@ -29,6 +46,18 @@ function said(part: string, project: Project, context: SentenceContext): Project
     const day = said(`by ${until}`, project, context)?.due
     return day ? { state: 'notNow', notUntil: day } : null
   }
+  const begins = /^(?:begins?|starts?|beginning|starting)(?: on)? (.+)$/.exec(phrase)?.[1]
+  if (begins !== undefined) {
+    const day = said(`by ${begins}`, project, context)?.due
+    return day ? { begins: day } : null
+  }
+  if (/^(?:part of nothing|a project of its own)$/.test(phrase)) return { parentId: null }
+  const whole = /^(?:a )?part of (.+)$/i.exec(part.trim())?.[1]
+  if (whole !== undefined) {
+    const named = projectNamed(whole, project, context)
+    return named ? { parentId: named } : null
+  }
+  if (/^no (?:beginning|begin|start)$/.test(phrase)) return { begins: null }
   if (/^no (?:due|due date|day|deadline)$/.test(phrase)) return { due: null }
   if (/^(?:no|without an?) area$/.test(phrase)) return { areaId: null }
   const { title, clauses } = parseSentence(part, { ...context, isBare: true })

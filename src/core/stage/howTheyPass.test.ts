@@ -8,6 +8,7 @@ const zone = 'Europe/London'
 const stages = ['call', 'offer', 'agreed'].map((name, at): Stage => ({
   id: `stage:${name}`,
   areaId: 'area:a',
+  projectId: null,
   name,
   limit: null,
   rank: `a${at}`,

@@ -1,0 +1,9 @@
+export { finishRange, type FinishAsked, type FinishRange } from './finishRange'
+export {
+  enoughToTell,
+  paceWeeks,
+  weekEdges,
+  weeklyMinutes,
+  weeksLookedAt,
+  type DonePart,
+} from './weeklyMinutes'
