@@ -290,10 +290,52 @@ describe('what version 7 saved', () => {
     const [area] = recordsIn(document, 'area')
     const bakery = recordsIn(document, 'project').find(({ title }) => title === 'Bakery case')
     const id = bakery?.id ?? 'project:none'
-    store.run('addStage', { areaId: area?.id ?? 'area:none', name: 'first call' })
+    store.run('addStage', { ownerId: area?.id ?? 'area:none', name: 'first call' })
     const [stage] = recordsIn(store.api.getState().document, 'stage')
     store.run('standIn', { id, stageId: stage?.id ?? null })
     expect(recordIn(await openedAgain(), id)).toMatchObject({ stageId: stage?.id })
+  })
+})
+
+describe('what version 8 saved', () => {
+  const file = savedBy('v8')
+  const { document } = file
+
+  it('holds what it held, with the fields that came since', () => {
+    holdsTheSame(file)
+    const told = recordsIn(document, 'project').map(({ title, state, ending, parentId, begins }) => [
+      title,
+      state,
+      ending,
+      parentId,
+      begins,
+    ])
+    expect(told.sort()).toEqual([
+      ['Harbour studio', 'notNow', null, null, null],
+      ['Larch clinic', 'letGo', 'notWon', null, null],
+      ['Mill school', 'open', null, null, null],
+      ['Mill school', 'pattern', null, null, null],
+    ])
+    const stages = recordsIn(document, 'stage').map(({ name, areaId, projectId }) => [
+      name,
+      !!areaId,
+      projectId,
+    ])
+    expect(stages).toEqual([
+      ['first call', true, null],
+      ['offer', true, null],
+    ])
+  })
+  it('opens as a store, and a project of it becomes a part of another', async () => {
+    const { store, openedAgain } = await storeOf('v8')
+    expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
+    const [mill, harbour] = ['Mill school', 'Harbour studio'].map(
+      (name) =>
+        recordsIn(document, 'project').find(({ title, state }) => title === name && state !== 'pattern')
+          ?.id ?? 'project:none',
+    ) as [`project:${string}`, `project:${string}`]
+    store.run('layProject', { id: mill, areaId: null, parentId: harbour, stageId: null, besideId: null })
+    expect(recordIn(await openedAgain(), mill)).toMatchObject({ parentId: harbour, areaId: null })
   })
 })
 
