@@ -8,6 +8,7 @@ import {
   firstInOrderOfWork,
   inOrderOfHand,
   inOrderOfWork,
+  minutesOf,
   type DayBands,
   type Reach,
 } from '@/core/day'
@@ -15,6 +16,7 @@ import type { Document } from '@/core/journal'
 import { compareRanks, type Action, type Id } from '@/core/record'
 import { doneBetween, nextActions } from '@/core/review'
 import { addDays, epochMsAt, type CalendarDate } from '@/core/time'
+import { allPartsOf, partsOfProject } from './projectParts'
 import { standingOf } from './standing'
 import { makeTableIndex, type IndexRules, type TableIndex } from './tableIndex'
 
@@ -185,12 +187,68 @@ const doneByNamed = makeTableIndex('action', {
 /** Done actions of a project, with a context or a person, the latest first. */
 export const doneWith = doneByNamed.of
 
-/** The action that moves a project on, if there is one. */
-export const nextActionOf = (
-  document: Document,
-  id: Id<'project'>,
-  today: CalendarDate,
-): Action | undefined => nextActions(byProject.of(document, id), today).get(id)
+interface Next {
+  readonly today: CalendarDate
+  readonly action: Action | undefined
+}
+const nextOf = new WeakMap<readonly Action[], Next>()
+/** The next of a project's own actions; looked for again when one of them has changed. */
+function ownNextActionOf(document: Document, id: Id<'project'>, today: CalendarDate): Action | undefined {
+  const actions = byProject.of(document, id)
+  const known = nextOf.get(actions)
+  if (known?.today === today) return known.action
+  const action = nextActions(actions, today).get(id)
+  if (actions.length > 0) nextOf.set(actions, { today, action })
+  return action
+}
+
+/** The action that moves a project on, if there is one: its own, else that of one of its parts that are at work. */
+export function nextActionOf(document: Document, id: Id<'project'>, today: CalendarDate): Action | undefined {
+  const own = ownNextActionOf(document, id, today)
+  const parts = partsOfProject(document, id)
+  if (parts.length === 0 || (own && !isHeldUp(own))) return own
+  const inParts = parts.flatMap((part) =>
+    part.state === 'open' ? (nextActionOf(document, part.id, today) ?? []) : [],
+  )
+  return inParts.find((action) => !isHeldUp(action)) ?? own ?? inParts[0]
+}
+
+/** The open actions of a project and of its parts. */
+export const actionsOfWhole = (document: Document, id: Id<'project'>): readonly Action[] => {
+  const parts = allPartsOf(document, id)
+  const own = byProject.of(document, id)
+  return parts.length === 0 ? own : [own, ...parts.map((part) => byProject.of(document, part.id))].flat()
+}
+
+const minutesIn = new WeakMap<readonly Action[], number>()
+/** The minutes of a list, added up once. */
+function summed(actions: readonly Action[]): number {
+  const known = minutesIn.get(actions)
+  if (known !== undefined) return known
+  const minutes = minutesOf(actions)
+  minutesIn.set(actions, minutes)
+  return minutes
+}
+
+/** How much of a project with its parts is done, by minutes, from 0 to 1; by counts where nothing has minutes. */
+export function shareDoneOf(document: Document, id: Id<'project'>): number {
+  const ids = [id, ...allPartsOf(document, id).map((part) => part.id)]
+  const open = ids.map((each) => byProject.of(document, each))
+  const done = ids.map((each) => doneByNamed.of(document, each))
+  const sum = (of: (list: readonly Action[]) => number, some: (readonly Action[])[]) =>
+    some.reduce((total, list) => total + of(list), 0)
+  const counted = ({ length }: readonly Action[]) => length
+  const by = sum(summed, open) + sum(summed, done) > 0 ? summed : counted
+  const all = sum(by, open) + sum(by, done)
+  return all === 0 ? 0 : sum(by, done) / all
+}
+
+/** What was done for a project and its parts. */
+export const doneWithWhole = (document: Document, id: Id<'project'>): readonly Action[] => {
+  const parts = allPartsOf(document, id)
+  const own = doneByNamed.of(document, id)
+  return parts.length === 0 ? own : [own, ...parts.map((part) => doneByNamed.of(document, part.id))].flat()
+}
 
 export type HeldDayBands = ReturnType<typeof makeDayBands>
 

@@ -17,7 +17,8 @@ import {
 import { weekdayOf, type CalendarDate } from '@/core/time'
 import { checklistsIn } from './checklists'
 import { filesOf, remindersOf, repeatOf, stepsOf } from './partIndexes'
-import { freeMinutesOn, projectsOf } from './selectors'
+import { allPartsOf, partsOfProject } from './projectParts'
+import { freeMinutesOn, isHeld, projectsOf, stagesOf } from './selectors'
 import { writtenInProject } from './standing'
 import { isPattern, type Pattern } from './isPattern'
 import { makeTableIndex } from './tableIndex'
@@ -48,7 +49,10 @@ const references = makeTableIndex('reference', {
 })
 
 /** Every pattern, in its order. */
-export const patternsOf = (document: Document): readonly Pattern[] => projectsOf(document).filter(isPattern)
+export const patternsOf = (document: Document): readonly Pattern[] =>
+  projectsOf(document)
+    .filter(isPattern)
+    .filter(({ parentId }) => parentId === null)
 
 export const blanksOf = (document: Document, id: Id<'project'>): readonly Blank[] => blanks.of(document, id)
 export const countedOf = (document: Document, id: Id<'action'>): readonly Counted[] =>
@@ -82,7 +86,11 @@ export function actionToCopy(document: Document, action: Action): AnyRecord[] {
   ]
 }
 
-/** A project's own parts, actions, talks and references, all that may be copied. */
+/** What of a project's parts may be copied: those that are not over; of a pattern, all. */
+const partsKept = (document: Document, id: Id<'project'>): readonly Project[] =>
+  partsOfProject(document, id).filter(({ state }) => isHeld(state) || state === 'pattern')
+
+/** A project's stages and parts, its actions, talks and references, all that may be copied; each whole before its parts. */
 export function projectToCopy(document: Document, project: Project): AnyRecord[] {
   const pages: (Note | Reference)[] = [
     ...notes.of(document, project.id),
@@ -95,6 +103,8 @@ export function projectToCopy(document: Document, project: Project): AnyRecord[]
     ...pages,
     ...pages.flatMap((page) => partsToCopy(document, page.id)),
     ...blanksOf(document, project.id),
+    ...stagesOf(document, project.id),
+    ...partsKept(document, project.id).flatMap((part) => projectToCopy(document, part)),
   ]
 }
 
@@ -166,7 +176,25 @@ export function previewOf(
   said: ReadonlyMap<string, string>,
   today: CalendarDate,
 ): Previewed[] {
-  return actionsOfPattern(document, pattern.id).map((action) => {
+  const inPart = (part: Project): Previewed[] =>
+    previewIn(document, part, answers, said, today).map((one) => ({
+      ...one,
+      title: `${filledLine(part.title, said)}: ${one.title}`,
+    }))
+  return [
+    ...previewIn(document, pattern, answers, said, today),
+    ...allPartsOf(document, pattern.id).flatMap(inPart),
+  ]
+}
+
+function previewIn(
+  document: Document,
+  project: Project,
+  answers: Answers,
+  said: ReadonlyMap<string, string>,
+  today: CalendarDate,
+): Previewed[] {
+  return actionsOfPattern(document, project.id).map((action) => {
     const dates = datesOf(document, action, answers, today)
     return {
       id: action.id,

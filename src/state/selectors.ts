@@ -15,6 +15,7 @@ import {
 } from '@/core/record'
 import { weekdayOf, type CalendarDate } from '@/core/time'
 import { demoMark } from './demoMark'
+import { looseParts, wholesAbove } from './projectParts'
 import { settingsIn } from './settingsIn'
 import { makeTableIndex } from './tableIndex'
 import { makeNameIndex, type Name, type NameIndex } from '@/core/sentence'
@@ -76,10 +77,26 @@ export const actionsOf = byTables(['action'], (document) => recordsIn(document, 
 export const groupsOf = rankedOf('group')
 export const areasOf = rankedOf('area')
 export const projectsOf = rankedOf('project')
-const stagesOf = rankedOf('stage')
-/** The stages of an area, in their order. */
-export const stagesOfArea = (document: Document, areaId: Id<'area'> | null): readonly Stage[] =>
-  areaId === null ? [] : stagesOf(document).filter((stage) => stage.areaId === areaId)
+const noStages: readonly Stage[] = []
+const stagesByOwner = byTables(['stage'], (document) => {
+  const found = new Map<StageOwnerId, Stage[]>()
+  for (const stage of ranked(recordsIn(document, 'stage'))) {
+    const ownerId = ownerOfStage(stage)
+    if (ownerId) found.set(ownerId, [...(found.get(ownerId) ?? []), stage])
+  }
+  return found
+})
+/** Whose stages there are: an area's for its projects, a project's for its parts. */
+export type StageOwnerId = Id<'area'> | Id<'project'>
+/** Whose stages a project goes through. */
+export const stageOwnerOf = ({ parentId, areaId }: Pick<Project, 'parentId' | 'areaId'>) => parentId ?? areaId
+export const ownerOfStage = ({ projectId, areaId }: Stage): StageOwnerId | null => projectId ?? areaId
+/** The stages of an area or a project, in their order: the same list as long as no stage has changed. */
+export const stagesOf = (document: Document, ownerId: StageOwnerId | null): readonly Stage[] =>
+  (ownerId !== null && stagesByOwner(document).get(ownerId)) || noStages
+/** Where a project begins that comes there; null where there are no stages. */
+export const firstStageOf = (document: Document, ownerId: StageOwnerId | null): Id<'stage'> | null =>
+  stagesOf(document, ownerId)[0]?.id ?? null
 /** Every context, retired ones too. */
 export const everyContextOf = rankedOf('context')
 /** Those that are offered. */
@@ -181,21 +198,51 @@ export function sealOf(
   return area?.stamp || !group?.stamp ? area : group
 }
 
+const noArea = 'none'
 const projectsByArea = makeTableIndex('project', {
-  keysOf: ({ areaId, state }) => (areaId !== null && isHeld(state) ? [areaId] : []),
+  keysOf: ({ areaId, parentId, state }) => (parentId === null && isHeld(state) ? [areaId ?? noArea] : []),
   compare: (a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1),
   inOrder: (projects) => ranked([...projects]),
 })
-/** Projects of an area that are open or rest. */
-export const projectsOfArea = projectsByArea.of
+/** Projects of an area, or of none, that are open or rest; what is a part of another stands with that one. */
+export function projectsOfArea(document: Document, areaId: Id<'area'> | null): readonly Project[] {
+  const own = projectsByArea.of(document, areaId ?? noArea)
+  const left = looseParts(document).filter((part) => part.areaId === areaId && isHeld(part.state))
+  return left.length > 0 ? ranked([...own, ...left]) : own
+}
 
-/** Projects that rest or are over. */
+/** Projects that stand on no area, or on one that is closed or gone. */
+export const projectsOnNoArea: (document: Document) => readonly Project[] = byTables(
+  ['project', 'area'],
+  (document) => {
+    const open = areasOf(document).flatMap(({ id, closedAtEpochMs }) =>
+      closedAtEpochMs === null ? [id] : [],
+    )
+    const shelved = new Set<string>(open)
+    const keys = projectsByArea.keys(document).filter((key) => !shelved.has(key))
+    const loose = looseParts(document).filter(({ areaId }) => areaId === null || !shelved.has(areaId))
+    return ranked([
+      ...keys.flatMap((key) => projectsByArea.of(document, key)),
+      ...loose.filter(({ state }) => isHeld(state)),
+    ])
+  },
+)
+
+/** The project that another is a part of. */
+export const wholeOf = (document: Document, project: Project): Project | undefined =>
+  wholesAbove(document, project)[0]
+
+/** Whether a project can be worked on: it is open, and so is all it is a part of. */
+export const isAtWork = (document: Document, project: Project): boolean =>
+  project.state === 'open' && wholesAbove(document, project).every(({ state }) => state === 'open')
+
+/** Projects that rest or are over, by themselves or with what they are a part of. */
 export const restingProjectIdsOf: (document: Document) => ReadonlySet<string> = byTables(
   ['project'],
   (document) =>
     new Set(
       projectsOf(document)
-        .filter(({ state }) => state !== 'open')
+        .filter((project) => !isAtWork(document, project))
         .map(({ id }) => id),
     ),
 )

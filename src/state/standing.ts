@@ -1,9 +1,11 @@
 // Actions as they stand: one whose project is in order is held back by the one before it there, all of a project that is
-// after another by that one, and what was left in a project that rests or is over by the project itself. Nobody writes that down; it follows from what is written, and lists are made of what follows.
+// after another by that one, and what was left in a project that rests or is over by the project itself; all of it in its
+// parts too. Nobody writes that down; it follows from what is written, and lists are made of what follows.
 // Law: what stands held back is in no list of what can be done, whatever came before (standing.test.ts).
 import { isOpen } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
 import { compareRanks, type Action, type Id, type Project } from '@/core/record'
+import { wholesAbove } from './projectParts'
 import { makeTableIndex, type Standing } from './tableIndex'
 
 /** What holds an action back: another, or a project. */
@@ -14,8 +16,8 @@ type HeldBack = ReadonlyMap<string, Action>
 
 const holds = 'holds'
 const holding = makeTableIndex('project', {
-  keysOf: ({ inOrder, afterIds, state }) =>
-    inOrder || afterIds.length > 0 || state !== 'open' ? [holds] : [],
+  keysOf: ({ inOrder, afterIds, state, parentId }) =>
+    inOrder || afterIds.length > 0 || state !== 'open' || parentId !== null ? [holds] : [],
   compare: (a, b) => (a.id < b.id ? -1 : 1),
   inOrder: (projects) => [...projects].sort((a, b) => (a.id < b.id ? -1 : 1)),
 })
@@ -84,8 +86,9 @@ const none: HeldBack = new Map()
 
 function heldBackIn(document: Document, project: Project, was: Found | undefined): Found {
   const actions = writtenIn.of(document, project.id)
-  // What rests or is over holds back all that was left in it.
-  const before = project.state === 'open' ? projectsBefore(document, project) : [project.id]
+  // What rests or is over holds back all that was left in it and in its parts.
+  const all = [project, ...wholesAbove(document, project)]
+  const before = all.flatMap((each) => (each.state === 'open' ? projectsBefore(document, each) : [each.id]))
   const by = `${project.state} ${before.join(' ')}`
   const isInOrder = project.inOrder && project.state === 'open'
   if (was?.actions === actions && was.isInOrder === isInOrder && was.by === by) return was

@@ -20,6 +20,8 @@ const becoming: ReadonlySet<string> = new Set([
   'growIntoProject',
   'pushIntoSteps',
   'shrinkToAction',
+  'joinProjects',
+  'partOfArea',
 ])
 const withHistory = ['slip', 'action', 'project'] as const
 

@@ -1,5 +1,7 @@
 // What tests of the store start from: a clock that is set by hand, ids that count, and storage that can fail.
 import { parsePartialRecord, parseRecord } from '@/core/exchange'
+import type { Id } from '@/core/record'
+import type { ArgsOf, CommandName } from './commands'
 import { later } from './commands/later'
 import { makeArchive, makeMemoryStore, type KeyValueStore } from './persistence'
 import { noTabs, type TabChannel } from './clock'
@@ -40,3 +42,13 @@ export function makeTestStore(
   })
   return { ...store, clock }
 }
+
+/** Runs acts that must succeed; gives the id of what each made first, or an empty text. */
+export const runnerOf =
+  (store: ZenStore) =>
+  <N extends CommandName>(name: N, args: ArgsOf<N>): Id => {
+    const outcome = store.run(name, args)
+    if (!outcome.ok) throw new Error(`${name}: ${JSON.stringify(outcome.error)}`)
+    const part = outcome.value[0]
+    return (part?.kind === 'added' ? part.record.id : '') as Id
+  }

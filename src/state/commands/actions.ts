@@ -3,12 +3,13 @@
 import { heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
-import { rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
+import { rankBetween, rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { heldBackBy, underwayOf } from '../actionIndexes'
 import { repeatOf } from '../partIndexes'
 import { settingsIn } from '../settingsIn'
+import { writtenInProject } from '../standing'
 import { partsAdded, remindersChanged, type NewParts, type PartsSaid } from './parts'
 import {
   added,
@@ -46,13 +47,22 @@ export type NewAction = {
 } & Partial<Pick<Action, Given>> & {
     readonly horizon?: Horizon | null
     readonly weight?: Action['weight'] | null
+    /** It comes before the others of its project. */
+    readonly isNext?: boolean
   } & NewParts
+
+/** Before all that is open in a project. */
+function rankBefore(context: CommandContext, projectId: Id<'project'>): string | null {
+  const [first] = writtenInProject(context.document, projectId)
+  return first ? rankBetween(null, first.rank) : null
+}
 
 export function makeAction(context: CommandContext, given: NewAction): Result<Action, Refusal> {
   const title = lineOf(given.title, 'title')
   if (!title.ok) return title
   const { contextIds, personIds, horizon, weight, ...fields } = given
-  const { steps: _steps, repeat: _repeat, reminders: _reminders, ...rest } = fields
+  const { steps: _steps, repeat: _repeat, reminders: _reminders, isNext, ...rest } = fields
+  const before = isNext && given.projectId ? rankBefore(context, given.projectId) : null
   return ok({
     id: context.newId('action'),
     note: '',
@@ -83,7 +93,7 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
     clockFromEpochMs: null,
     takenMinutes: null,
     lineOf: null,
-    rank: rankOfNumber(context.nowEpochMs),
+    rank: before ?? rankOfNumber(context.nowEpochMs),
     createdAtEpochMs: context.nowEpochMs,
     slipId: null,
     doneAtEpochMs: null,

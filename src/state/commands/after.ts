@@ -1,9 +1,11 @@
 // Holding an action back until another is done.
 import { isOpen } from '@/core/action'
 import { makeStamp, recordIn, withChange, type Document } from '@/core/journal'
-import { isIdOf, type Action, type Id } from '@/core/record'
+import { isIdOf, type Action, type Id, type Project } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { PartsSaid } from '@/core/sentence'
+import { allPartsOf, partsOfProject, wholesAbove } from '../projectParts'
+import { isHeld } from '../selectors'
 import { asItStands, projectsBefore, writtenInProject } from '../standing'
 import { change, type Command, type CommandContext, type Refusal } from './command'
 
@@ -12,13 +14,20 @@ const latestEpochMs = 36 ** 9 - 1
 
 type Held = Id<'action'> | Id<'project'>
 
-/** What must be over before an action or a project is: those it is after, by word or by order; of a project, its open actions. */
+/**
+ * What must be over before an action or a project is: those it is after, by word or by order, or by what it is a part of;
+ * of a project, its parts and its open actions.
+ */
 function beforeOf(document: Document, id: Held): readonly Held[] {
   if (isIdOf('project', id)) {
     const project = recordIn(document, id)
-    return project
-      ? [...projectsBefore(document, project), ...writtenInProject(document, id).map((each) => each.id)]
-      : []
+    if (!project) return []
+    const above = [project, ...wholesAbove(document, project)]
+    return [
+      ...above.flatMap((each) => projectsBefore(document, each)),
+      ...partsOfProject(document, id).flatMap((part) => (isHeld(part.state) ? [part.id] : [])),
+      ...writtenInProject(document, id).map((each) => each.id),
+    ]
   }
   const action = recordIn(document, id)
   return action && isOpen(action) ? (asItStands(document, action).afterIds as readonly Held[]) : []
@@ -55,6 +64,52 @@ export const holdBack: Command<{ id: Id<'action'>; afterId: Id<'action'> }> = (c
   return change(context, id, ({ afterIds }) => ({ afterIds: [...new Set([...afterIds, afterId])] }))
 }
 
+/** All that waits where a project does: itself, its parts, and what is open in them. */
+function heldWith(document: Document, id: Id<'project'>): Set<Held> {
+  const projects = [id, ...allPartsOf(document, id).map((part) => part.id)]
+  return new Set<Held>([
+    ...projects,
+    ...projects.flatMap((each) => writtenInProject(document, each).map((action) => action.id)),
+  ])
+}
+
+/**
+ * Why a project cannot be a part of another: it would be within itself, or would wait for what waits for it; null where
+ * it can.
+ */
+export function partRefused(
+  document: Document,
+  project: Project,
+  parentId: Id<'project'> | null,
+): Refusal | null {
+  if (parentId === null) return null
+  const above = [parentId, ...wholesAboveId(document, parentId)]
+  const at = above.indexOf(project.id)
+  if (at >= 0)
+    return { kind: 'withinItself', way: titlesOf(document, [project.id, ...above.slice(0, at + 1)]) }
+  const ring = (ids: readonly Held[]): Refusal => ({ kind: 'ring', way: titlesOf(document, ids) })
+  // What holds back the whole would hold back the part.
+  const own = heldWith(document, project.id)
+  for (const whole of above) {
+    const before = recordIn(document, whole)
+    for (const id of before ? projectsBefore(document, before) : []) {
+      const way = wayTo(document, id, own)
+      if (way) return ring([project.id, ...way])
+    }
+  }
+  const wholes = new Set<Held>(above)
+  for (const id of beforeOf(document, project.id)) {
+    const way = wayTo(document, id, wholes)
+    if (way) return ring([project.id, ...way, project.id])
+  }
+  return null
+}
+
+const wholesAboveId = (document: Document, id: Id<'project'>): Id<'project'>[] => {
+  const project = recordIn(document, id)
+  return project ? wholesAbove(document, project).map((whole) => whole.id) : []
+}
+
 /** Holds a project back until another is over. Refused where that one waits for it in turn, with the way named. */
 export const holdProjectBack: Command<{ id: Id<'project'>; afterId: Id<'project'> }> = (
   context,
@@ -63,8 +118,7 @@ export const holdProjectBack: Command<{ id: Id<'project'>; afterId: Id<'project'
   const { document } = context
   const [project, before] = [recordIn(document, id), recordIn(document, afterId)]
   if (!project || !before || before.closedAtEpochMs !== null) return refuse({ kind: 'notFound' })
-  const own = new Set<Held>([id, ...writtenInProject(document, id).map((each) => each.id)])
-  const way = wayTo(document, afterId, own)
+  const way = wayTo(document, afterId, heldWith(document, id))
   if (way) return refuse({ kind: 'ring', way: titlesOf(document, [id, ...way]) })
   return change(context, id, ({ afterIds }) => ({ afterIds: [...new Set([...afterIds, afterId])] }))
 }

@@ -31,11 +31,17 @@ export type Refusal =
   | { readonly kind: 'underwayFull'; readonly limit: number }
   /** Only what holds a single open action can shrink to it. */
   | { readonly kind: 'notOneAction'; readonly count: number }
+  /** A part of itself, by way of others: the titles from it back to it. */
+  | { readonly kind: 'withinItself'; readonly way: readonly string[] }
+  /** What has parts cannot shrink to an action. */
+  | { readonly kind: 'hasParts' }
   /** More than there may be in one thing. */
   | { readonly kind: 'tooMany'; readonly limit: number }
   | { readonly kind: 'tooManyStages'; readonly limit: number }
   /** Each would have to be done before the next: the titles on the way, back to the first. */
   | { readonly kind: 'ring'; readonly way: readonly string[] }
+  /** It would be due before it begins. */
+  | { readonly kind: 'endsFirst'; readonly begins: string; readonly due: string }
   /** The rule gives no day after this one. */
   | { readonly kind: 'lastTurn' }
   /** The rule gives no day at all: the 30th of February. */

@@ -18,7 +18,15 @@ import type { CommandContext } from './command'
 export type Fields = Record<string, unknown>
 export const fieldsOf = (record: AnyRecord) => record as unknown as Fields
 
-const pointing = ['projectId', 'ownerId', 'underId', 'actionId', 'blankId', 'checklistId'] as const
+const pointing = [
+  'projectId',
+  'parentId',
+  'ownerId',
+  'underId',
+  'actionId',
+  'blankId',
+  'checklistId',
+] as const
 
 /** Copies with ids of their own, which point at one another as the originals did. */
 export function copied(
@@ -32,7 +40,7 @@ export function copied(
   return records.map((record) => {
     const fields = { ...fieldsOf(record) }
     for (const field of pointing) if (field in fields) fields[field] = of(fields[field])
-    if (kindOf(record.id) === 'action') {
+    if (kindOf(record.id) === 'action' || kindOf(record.id) === 'project') {
       const afterIds = fields['afterIds'] as string[]
       fields['afterIds'] = afterIds.flatMap((id) => ids.get(id) ?? []).sort()
     }
@@ -96,6 +104,8 @@ export const asPattern = (project: Project, makes: Making): Project => ({
   ...project,
   state: 'pattern',
   makes,
+  parentId: null,
+  begins: null,
   due: null,
   notUntil: null,
   stageId: null,
@@ -104,4 +114,12 @@ export const asPattern = (project: Project, makes: Making): Project => ({
   afterIds: [],
   personIds: [],
   closedAtEpochMs: null,
+})
+
+/** A part of a project as a part of a pattern: it stays in its whole, after the parts it came after. */
+export const partOfPattern = (part: Project): Project => ({
+  ...asPattern(part, 'project'),
+  parentId: part.parentId,
+  areaId: null,
+  afterIds: part.afterIds,
 })

@@ -16,7 +16,19 @@ import { daysBetween } from '@/core/time'
 import { doneWith } from '../actionIndexes'
 import { actionToCopy, partsToCopy, projectToCopy, textsIn } from '../patterns'
 import { added, diffOf, type Command } from './command'
-import { asPattern, byRank, copied, datesIn, fieldsOf, rankedFrom, undone, withTexts } from './copied'
+import { allPartsOf } from '../projectParts'
+import { isHeld } from '../selectors'
+import {
+  asPattern,
+  byRank,
+  copied,
+  datesIn,
+  fieldsOf,
+  partOfPattern,
+  rankedFrom,
+  undone,
+  withTexts,
+} from './copied'
 import { makeProject } from './makeProject'
 
 type Keepable = Id<'project'> | Id<'action'> | Id<'checklist'> | Id<'note'>
@@ -29,7 +41,8 @@ function keptOf(
   if (isIdOf('project', id)) {
     const project = recordIn(document, id)
     if (!project) return null
-    const done = doneWith(document, id).filter(({ projectId }) => projectId === id)
+    const ids = [id, ...allPartsOf(document, id).flatMap((part) => (isHeld(part.state) ? [part.id] : []))]
+    const done = ids.flatMap((each) => doneWith(document, each).filter(({ projectId }) => projectId === each))
     const records = [
       ...projectToCopy(document, project),
       ...done.flatMap((each) => actionToCopy(document, each)),
@@ -99,14 +112,21 @@ export const keepAsPattern: Command<{ id: Keepable }> = (context, { id }) => {
   const ranked = rankedFrom(context, actions)
   const records = [...ranked, ...kept.records.filter(({ id: each }) => kindOf(each) !== 'action')]
   const copies = copied(context, records, ids)
+  // What stood in a part stands in that part of the pattern.
+  const within = (record: AnyRecord) => ({
+    projectId: source ? fieldsOf(record)['projectId'] : made.value.id,
+    areaId: null,
+  })
   const blanked = (text: string) =>
     named.reduce((told, [words, { name }]) => asBlank(told, words, name), text)
   const told = copies.flatMap((record): AnyRecord[] => {
     switch (kindOf(record.id)) {
       case 'action':
-        return [{ ...record, ...undone, projectId: made.value.id, areaId: null, personIds: [] } as AnyRecord]
+        return [{ ...record, ...undone, ...within(record), personIds: [] } as AnyRecord]
       case 'project':
-        return [asPattern(record as Project, kept.makes)]
+        return record.id === made.value.id
+          ? [asPattern(record as Project, kept.makes)]
+          : [partOfPattern(record as Project)]
       case 'step':
         return [{ ...record, doneAtEpochMs: null } as AnyRecord]
       case 'checklist': {
@@ -114,7 +134,7 @@ export const keepAsPattern: Command<{ id: Keepable }> = (context, { id }) => {
         return [{ ...record, ownerId: kept.makes === 'checklist' ? made.value.id : ownerId } as AnyRecord]
       }
       case 'note':
-        return [{ ...record, projectId: made.value.id, areaId: null, personIds: [] } as AnyRecord]
+        return [{ ...record, ...within(record), personIds: [] } as AnyRecord]
       case 'repeat':
         return [{ ...record, skips: [] } as unknown as AnyRecord]
       case 'reminder': {

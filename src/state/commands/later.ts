@@ -3,6 +3,9 @@ import * as checkLists from '../checklists'
 import * as lenses from '../lenses'
 import * as noteLines from '../noteLines'
 import * as goalsRead from '../goals'
+import * as paceRead from '../pace'
+import * as timeLineRead from '../timeline'
+import * as timeLine from '@/core/timeline'
 import * as stagesRead from '../stages'
 import * as stageFigures from '@/core/stage'
 import * as patternsRead from '../patterns'
@@ -22,6 +25,7 @@ import * as leaving from './leaving'
 import * as lensActs from './lenses'
 import * as namedActs from './named'
 import * as notes from './notes'
+import * as joining from './joining'
 import * as keepPattern from './keepPattern'
 import * as patterns from './patterns'
 import * as usePattern from './usePattern'
@@ -30,6 +34,7 @@ import * as reminding from './reminding'
 import * as repeats from './repeats'
 import * as reshaping from './reshaping'
 import * as reviews from './reviews'
+import * as shifting from './shiftDates'
 import * as spells from './spells'
 import * as shelves from './shelves'
 import * as laying from './layOnShelf'
@@ -43,6 +48,8 @@ export const laterCommands = {
   makeStepOf: reshaping.makeStepOf,
   growIntoProject: reshaping.growIntoProject,
   shrinkToAction: reshaping.shrinkToAction,
+  joinProjects: joining.joinProjects,
+  partOfArea: joining.partOfArea,
   editReading: kept.editReading,
   removeReading: kept.removeReading,
   shelveKept: kept.shelveKept,
@@ -99,6 +106,7 @@ export const laterCommands = {
   leaveShelf: leaving.leaveShelf,
   layProject: laying.layProject,
   layShelf: laying.layShelf,
+  shiftDates: shifting.shiftDates,
   addStage: stages.addStage,
   editStage: stages.editStage,
   removeStage: stages.removeStage,
@@ -147,6 +155,7 @@ export const laterCommands = {
 /** What is read off notes, pages and checklists. */
 const notesRead = { ...note, ...noteLines, ...pages, ...tied }
 
+const timeLineOfLater = { ...timeLine, ...timeLineRead }
 const stagesOfLater = { ...stageFigures, ...stagesRead }
 const patternsOfLater = { ...pattern, ...patternsRead }
 const lensesRead = { ...lens, ...lenses }
@@ -161,6 +170,8 @@ export interface Later {
   readonly lenses: typeof lensesRead
   readonly goals: typeof goalsRead
   readonly stages: typeof stagesOfLater
+  readonly pace: typeof paceRead
+  readonly timeLine: typeof timeLineOfLater
   readonly patterns: typeof patternsOfLater
   readonly shelves: Pick<typeof leaving, 'insideOf'>
 }
@@ -173,6 +184,8 @@ export const later: Later = {
   lenses: lensesRead,
   goals: goalsRead,
   stages: stagesOfLater,
+  pace: paceRead,
+  timeLine: timeLineOfLater,
   patterns: patternsOfLater,
   shelves: { insideOf: leaving.insideOf },
 }

@@ -3,9 +3,10 @@ import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { ranksKeeping } from '@/core/record/ranksKeeping'
 import { compareRanks, isIdOf, type AnyRecord, type Id } from '@/core/record'
 import { refuse } from '@/core/result'
-import { isHeld, stagesOfArea } from '../selectors'
+import { firstStageOf, isHeld, ownerOfStage, stageOwnerOf } from '../selectors'
+import { partRefused } from './after'
 import { diffOf, type Command } from './command'
-import { enteredStage } from './makeProject'
+import { placed } from './placing'
 
 interface Ranked {
   readonly id: Id
@@ -42,27 +43,36 @@ function asOne(first: RecordDiff | null, ranks: readonly RecordDiff[]): (RecordD
 }
 
 /**
- * Lays a project onto an area, and into a stage of it or none, beside another project there or behind all of them. Onto
- * another area it begins in the first stage where none is said.
+ * Lays a project onto an area, and into a stage of it or none, beside another project there or behind all of them; or, in
+ * the same way, among the parts of a project. Elsewhere it begins in the first stage where none is said.
  */
 export const layProject: Command<{
   id: Id<'project'>
   areaId: Id<'area'> | null
+  parentId?: Id<'project'> | null
   stageId: Id<'stage'> | null
   besideId: Id<'project'> | null
-}> = (context, { id, areaId, stageId, besideId }) => {
+}> = (context, { id, areaId, parentId = null, stageId, besideId }) => {
   const { document } = context
   const project = recordIn(document, id)
-  if (!project || (areaId && !recordIn(document, areaId))) return refuse({ kind: 'notFound' })
-  if (stageId && recordIn(document, stageId)?.areaId !== areaId) return refuse({ kind: 'notFound' })
-  const isElsewhere = areaId !== project.areaId
-  const into = stageId ?? (isElsewhere ? (stagesOfArea(document, areaId)[0]?.id ?? null) : null)
+  const whole = parentId ? recordIn(document, parentId) : undefined
+  if (!project || (areaId && !recordIn(document, areaId)) || (parentId && !whole))
+    return refuse({ kind: 'notFound' })
+  const place = { areaId: whole ? whole.areaId : areaId, parentId }
+  const stage = stageId ? recordIn(document, stageId) : undefined
+  if (stageId && (!stage || ownerOfStage(stage) !== stageOwnerOf(place))) return refuse({ kind: 'notFound' })
+  const refused = partRefused(document, project, parentId)
+  if (refused) return refuse(refused)
+  const isElsewhere = stageOwnerOf(place) !== stageOwnerOf(project)
+  const into = stageId ?? (isElsewhere ? firstStageOf(document, stageOwnerOf(place)) : null)
   const there = recordsIn(document, 'project').filter(
-    (other) => other.areaId === areaId && other.stageId === into && isHeld(other.state),
+    (other) => isHeld(other.state) && stageOwnerOf(other) === stageOwnerOf(place) && other.stageId === into,
   )
+  const written = placed(context, project, { ...place, stageId: into })
+  const own = written.find((part) => part.kind === 'updated' && part.id === id) ?? null
   return diffOf(
-    ...asOne(updateOf(project, { areaId, stageId: into }), rankedBeside(project, there, besideId)),
-    ...(into === project.stageId ? [] : enteredStage(context, { id, stageId: into })),
+    ...asOne(own, rankedBeside(project, there, besideId)),
+    ...written.filter((part) => part !== own),
   )
 }
 

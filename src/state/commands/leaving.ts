@@ -1,11 +1,12 @@
 // Leaving a group, an area or a project: what is inside is moved elsewhere, rests with it, or is let go of; one act, one undo.
 import { isOpen } from '@/core/action'
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
-import { isIdOf, type Area, type Id, type Project } from '@/core/record'
+import { isIdOf, type Action, type Area, type Id, type Project } from '@/core/record'
 import { refuse } from '@/core/result'
-import { isHeld, stagesOfArea } from '../selectors'
+import { allPartsOf, partsOfProject } from '../projectParts'
+import { isHeld, projectsOfArea } from '../selectors'
 import { diffOf, type Command, type CommandContext } from './command'
-import { enteredStage } from './makeProject'
+import { placed } from './placing'
 
 /** What becomes of what is inside. */
 export type WayToLeave =
@@ -15,15 +16,13 @@ export type WayToLeave =
 
 export interface Inside {
   readonly areas: number
-  /** Open ones, and such as rest. */
+  /** Open ones, and such as rest; of a project, its parts. */
   readonly projects: number
   readonly actions: number
   /** References, reading and talks: they stay where they are, and are found. */
   readonly kept: number
 }
 
-const openProjectsOf = (document: Document, areaId: Id<'area'>): Project[] =>
-  recordsIn(document, 'project').filter((project) => project.areaId === areaId && isHeld(project.state))
 const openAreasOf = (document: Document, groupId: Id<'group'>): Area[] =>
   recordsIn(document, 'area').filter((area) => area.groupId === groupId && area.closedAtEpochMs === null)
 
@@ -32,11 +31,11 @@ export function insideOf(document: Document, id: Id<'group'> | Id<'area'> | Id<'
   const areas = isIdOf('group', id) ? openAreasOf(document, id) : []
   const areaIds = new Set<string | null>(isIdOf('area', id) ? [id] : areas.map((area) => area.id))
   const projects = isIdOf('project', id)
-    ? []
+    ? allPartsOf(document, id).filter(({ state }) => isHeld(state))
     : recordsIn(document, 'project').filter(
         ({ areaId, state }) => areaId !== null && areaIds.has(areaId) && isHeld(state),
       )
-  const projectIds = new Set<string | null>(isIdOf('project', id) ? [id] : projects.map((each) => each.id))
+  const projectIds = new Set<string | null>([id, ...projects.map((each) => each.id)])
   const isIn = ({ projectId, areaId }: { projectId: Id<'project'> | null; areaId: Id<'area'> | null }) =>
     projectId !== null ? projectIds.has(projectId) : areaId !== null && areaIds.has(areaId)
   const kept = (['reference', 'reading', 'note'] as const).flatMap((kind) =>
@@ -52,34 +51,52 @@ export function insideOf(document: Document, id: Id<'group'> | Id<'area'> | Id<'
   }
 }
 
-/** Leaves a project; its open actions go to another project or its area, rest with it, or are let go of. */
+const openActionsOf = (document: Document, id: Id<'project'>): Action[] =>
+  recordsIn(document, 'action').filter((action) => action.projectId === id && isOpen(action))
+
+/** Lets go of a project and its parts, with all that is open in them. */
+function letGoWhole({ nowEpochMs, document }: CommandContext, project: Project): RecordDiff[] {
+  const held = [project, ...allPartsOf(document, project.id)].filter(({ state }) => isHeld(state))
+  return present([
+    ...held.map((each) => updateOf(each, { state: 'letGo', notUntil: null, closedAtEpochMs: nowEpochMs })),
+    ...held.flatMap(({ id }) =>
+      openActionsOf(document, id).map((action) => updateOf(action, { letGoAtEpochMs: nowEpochMs })),
+    ),
+  ])
+}
+
+/** Leaves a project; its parts and open actions go to another project or its area, rest with it, or are let go of. */
 function leftProject(context: CommandContext, project: Project, way: WayToLeave): RecordDiff[] {
   const { nowEpochMs, document } = context
-  const open = recordsIn(document, 'action').filter(
-    (action) => action.projectId === project.id && isOpen(action),
-  )
   if (way.kind === 'rest') return present([updateOf(project, { state: 'notNow', notUntil: null })])
-  const over = updateOf(project, { state: 'letGo', notUntil: null, closedAtEpochMs: nowEpochMs })
-  if (way.kind === 'letGo')
-    return present([over, ...open.map((action) => updateOf(action, { letGoAtEpochMs: nowEpochMs }))])
+  if (way.kind === 'letGo') return letGoWhole(context, project)
   const into = way.toId as Id<'project'> | Id<'area'> | null
   const to = isIdOf('project', into)
     ? { projectId: into, areaId: null }
     : { projectId: null, areaId: into as Id<'area'> | null }
-  return present([over, ...open.map((action) => updateOf(action, to))])
+  const place = {
+    parentId: to.projectId,
+    areaId: to.projectId ? (recordIn(document, to.projectId)?.areaId ?? null) : to.areaId,
+  }
+  return present([
+    updateOf(project, { state: 'letGo', notUntil: null, closedAtEpochMs: nowEpochMs }),
+    ...partsOfProject(document, project.id)
+      .filter(({ state }) => isHeld(state))
+      .flatMap((part) => placed(context, part, place)),
+    ...openActionsOf(document, project.id).map((action) => updateOf(action, to)),
+  ])
 }
 
 /** Leaves an area; its projects and loose actions go to another, rest, or are let go of. */
 function leftArea(context: CommandContext, area: Area, way: WayToLeave): RecordDiff[] {
   const { nowEpochMs, document } = context
-  const projects = openProjectsOf(document, area.id)
+  const projects = projectsOfArea(document, area.id)
   const loose = recordsIn(document, 'action').filter(
     (action) => action.areaId === area.id && action.projectId === null && isOpen(action),
   )
   const closed = updateOf(area, { closedAtEpochMs: nowEpochMs })
   if (way.kind === 'move') {
     const areaId = way.toId as Id<'area'> | null
-    const stageId = stagesOfArea(document, areaId)[0]?.id ?? null
     const kept = (['reference', 'reading', 'note'] as const).flatMap((kind) =>
       recordsIn(document, kind).flatMap((record) =>
         record.areaId === area.id ? [updateOf(record, { areaId })] : [],
@@ -87,10 +104,7 @@ function leftArea(context: CommandContext, area: Area, way: WayToLeave): RecordD
     )
     return present([
       closed,
-      ...projects.flatMap((project) => [
-        updateOf(project, { areaId, stageId }),
-        ...enteredStage(context, { id: project.id, stageId }),
-      ]),
+      ...projects.flatMap((project) => placed(context, project, { areaId, parentId: null })),
       ...loose.map((action) => updateOf(action, { areaId })),
       ...kept,
     ])
@@ -119,7 +133,8 @@ export const leaveShelf: Command<{
     return refuse({ kind: 'notFound' })
   if (isIdOf('project', id)) {
     const project = recordIn(document, id)
-    return project ? diffOf(...leftProject(context, project, way)) : refuse({ kind: 'notFound' })
+    const isInside = way.kind === 'move' && allPartsOf(document, id).some((part) => part.id === way.toId)
+    return project && !isInside ? diffOf(...leftProject(context, project, way)) : refuse({ kind: 'notFound' })
   }
   if (isIdOf('area', id)) {
     const area = recordIn(document, id)

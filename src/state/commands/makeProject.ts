@@ -2,11 +2,11 @@
 import { recordsIn, type RecordDiff } from '@/core/journal'
 import type { Project } from '@/core/record'
 import { ok, type Result } from '@/core/result'
-import { stagesOfArea } from '../selectors'
+import { firstStageOf } from '../selectors'
 import { added, lineOf, rankAfter, type CommandContext, type Refusal } from './command'
 
 export type NewProject = { readonly title: string } & Partial<
-  Pick<Project, 'areaId' | 'outcome' | 'note' | 'due'>
+  Pick<Project, 'areaId' | 'parentId' | 'outcome' | 'note' | 'due'>
 >
 
 export function makeProject(context: CommandContext, given: NewProject): Result<Project, Refusal> {
@@ -15,11 +15,13 @@ export function makeProject(context: CommandContext, given: NewProject): Result<
   return ok({
     id: context.newId('project'),
     areaId: null,
+    parentId: null,
     stamp: '',
     ink: 0,
     outcome: '',
     soThat: '',
     note: '',
+    begins: null,
     due: null,
     inOrder: false,
     afterIds: [],
@@ -29,8 +31,8 @@ export function makeProject(context: CommandContext, given: NewProject): Result<
     title: title.value,
     state: 'open',
     notUntil: null,
-    // Where its area has stages, it begins in the first of them.
-    stageId: stagesOfArea(context.document, given.areaId ?? null)[0]?.id ?? null,
+    // Where its area or its whole has stages, it begins in the first of them.
+    stageId: firstStageOf(context.document, given.parentId ?? given.areaId ?? null),
     ending: null,
     endReason: '',
     makes: null,

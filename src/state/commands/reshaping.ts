@@ -6,6 +6,7 @@ import { type Action, type AnyRecord, type Id, type Slip, type Step } from '@/co
 import { refuse } from '@/core/result'
 import { actionsOfProject } from '../actionIndexes'
 import { repeatOf, stepsOf } from '../partIndexes'
+import { partsOfProject } from '../projectParts'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import type { NewAction } from './actions'
 import { asideIdOf, handedOn, partsAdded } from './parts'
@@ -227,6 +228,7 @@ export const shrinkToAction: Command<{ id: Id<'project'> }> = (context, { id }) 
   const open = actionsOfProject(document, id)
   const [action] = open
   if (!action || open.length > 1) return refuse({ kind: 'notOneAction', count: open.length })
+  if (partsOfProject(document, id).length > 0) return refuse({ kind: 'hasParts' })
   const onArea = { projectId: null, areaId: project.areaId }
   const due = project.due ? { date: project.due, time: null } : null
   const others = [

@@ -1,5 +1,5 @@
 // Groups, areas and projects: making, renaming, ranking and closing them.
-import { recordIn, recordsIn, updateOf } from '@/core/journal'
+import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import {
   inkCount,
   kindOf,
@@ -25,12 +25,17 @@ import {
   type Command,
   type CommandContext,
 } from './command'
-import { isToWake, stagesOfArea } from '../selectors'
-import { enteredStage, makeProject, projectAdded, type NewProject } from './makeProject'
+import { isToWake } from '../selectors'
+import { partRefused } from './after'
+import { makeProject, projectAdded, type NewProject } from './makeProject'
+import { placed, type Place } from './placing'
 import { stampFor } from './stampFor'
 
+/** A new project on an area; or in another project, as a part of it. */
 export const addProject: Command<NewProject> = (context, given) => {
-  const project = makeProject(context, given)
+  const whole = given.parentId ? recordIn(context.document, given.parentId) : undefined
+  if (given.parentId && !whole) return refuse({ kind: 'notFound' })
+  const project = makeProject(context, whole ? { ...given, areaId: whole.areaId } : given)
   return project.ok ? diffOf(...projectAdded(context, project.value)) : project
 }
 
@@ -52,8 +57,10 @@ export const editProject: Command<{
       | 'outcome'
       | 'soThat'
       | 'note'
+      | 'begins'
       | 'due'
       | 'areaId'
+      | 'parentId'
       | 'personIds'
       | 'state'
       | 'notUntil'
@@ -67,20 +74,47 @@ export const editProject: Command<{
   if (!project) return refuse({ kind: 'notFound' })
   const lines = linesOf(patch)
   if (!lines.ok) return lines
-  const { areaId, state, stamp } = patch
-  const isElsewhere = areaId !== undefined && areaId !== project.areaId
-  const stageId = isElsewhere ? (stagesOfArea(context.document, areaId)[0]?.id ?? null) : project.stageId
+  const { areaId, parentId, state, stamp, ...more } = patch
+  const { begins, due } = { ...project, ...patch }
+  if (('begins' in patch || 'due' in patch) && begins && due && begins > due)
+    return refuse({ kind: 'endsFirst', begins, due })
+  const written = {
+    ...(state ? inState(context, state) : {}),
+    ...more,
+    ...lines.value,
+    ...(stamp === undefined ? {} : { stamp: sealIn(stamp) }),
+  }
+  const place = placeIn(context, project, { areaId, parentId })
+  if (!place) return diffOf(updateOf(project, written))
+  const refused = partRefused(context.document, project, place.parentId)
+  if (refused) return refuse(refused)
+  const [own, ...along] = placed(context, project, place)
   return diffOf(
-    updateOf(project, {
-      ...(state ? inState(context, state) : {}),
-      ...patch,
-      ...lines.value,
-      ...(stamp === undefined ? {} : { stamp: sealIn(stamp) }),
-      stageId,
-    }),
-    ...(isElsewhere ? enteredStage(context, { id, stageId }) : []),
+    own?.kind === 'updated'
+      ? { ...own, fields: { ...own.fields, ...fieldsOf(updateOf(project, written)) } }
+      : null,
+    ...along,
   )
 }
+
+/** Where it is to stand, if elsewhere than now: said to be on an area, it is a part of nothing any more. */
+function placeIn(
+  { document }: CommandContext,
+  project: Project,
+  {
+    areaId,
+    parentId = areaId === undefined ? undefined : null,
+  }: Partial<Pick<Project, 'areaId' | 'parentId'>>,
+): Place | null {
+  if (parentId === undefined) return null
+  const whole = parentId ? recordIn(document, parentId) : undefined
+  if (parentId && !whole) return null
+  const onArea = areaId === undefined ? project.areaId : areaId
+  const place = { parentId, areaId: whole ? whole.areaId : onArea }
+  return place.areaId === project.areaId && place.parentId === project.parentId ? null : place
+}
+
+const fieldsOf = (part: RecordDiff | null) => (part?.kind === 'updated' ? part.fields : {})
 
 /** Two letters, or one emoji: no more fits in a seal. */
 const sealIn = (text: string): string =>

@@ -11,7 +11,7 @@ import { compareRanks, type Id } from '@/core/record'
 import { makeMemoryStore } from '../persistence'
 import { enteredAt } from '@/core/stage'
 import { shelfSumsOf } from '../shelfSums'
-import { projectsOfArea, stagesOfArea } from '../selectors'
+import { projectsOfArea, stagesOf } from '../selectors'
 import { passagesOf, wayOf } from '../stages'
 import { makeTestStore } from '../testing'
 import type { ArgsOf, CommandName } from '.'
@@ -28,7 +28,7 @@ async function opened(replica = 'aaaa') {
   }
   const areaId = made('addArea', { name: 'Enquiries', groupId: null }) as Id<'area'>
   const stages = ['call', 'offer', 'agreed'].map(
-    (name) => made('addStage', { areaId, name }) as Id<'stage'>,
+    (name) => made('addStage', { ownerId: areaId, name }) as Id<'stage'>,
   ) as [Id<'stage'>, Id<'stage'>, Id<'stage'>]
   const project = (title: string, on: Id<'area'> | null = areaId) =>
     made('addProject', { title, areaId: on }) as Id<'project'>
@@ -58,8 +58,10 @@ describe('stages of an area', () => {
     const at = await opened()
     const { store, document, areaId, stages, project, stageOf } = at
     const [call, offer, agreed] = stages
-    expect(store.run('addStage', { areaId, name: ' call ' })).toMatchObject({ error: { kind: 'nameTaken' } })
-    expect(store.run('addStage', { areaId, name: ' ' })).toMatchObject({ error: { kind: 'empty' } })
+    expect(store.run('addStage', { ownerId: areaId, name: ' call ' })).toMatchObject({
+      error: { kind: 'nameTaken' },
+    })
+    expect(store.run('addStage', { ownerId: areaId, name: ' ' })).toMatchObject({ error: { kind: 'empty' } })
     expect(store.run('editStage', { id: call, patch: { limit: 0 } })).toMatchObject({
       error: { kind: 'unfit' },
     })
@@ -89,7 +91,7 @@ describe('stages of an area', () => {
     isUndone(at, 'removeStage', { id: agreed, toId: call })
     // What ended there stands nowhere now: it never went to the other.
     expect(stageOf(over)).toBeNull()
-    expect([stageOf(mill), stagesOfArea(document(), areaId).map(({ name }) => name)]).toEqual([
+    expect([stageOf(mill), stagesOf(document(), areaId).map(({ name }) => name)]).toEqual([
       call,
       ['call', 'offer'],
     ])
@@ -108,7 +110,7 @@ describe('stages of an area', () => {
     const { store, document, made, stages, project, stageOf } = await opened()
     const office = made('addArea', { name: 'Office', groupId: null }) as Id<'area'>
     const other = made('addArea', { name: 'Offers', groupId: null }) as Id<'area'>
-    const first = made('addStage', { areaId: other, name: 'asked' }) as Id<'stage'>
+    const first = made('addStage', { ownerId: other, name: 'asked' }) as Id<'stage'>
     const mill = project('Mill school')
     expect(store.run('standIn', { id: mill, stageId: first })).toMatchObject({ error: { kind: 'notFound' } })
     store.run('editProject', { id: mill, patch: { areaId: office } })
@@ -253,7 +255,7 @@ describe('laying on shelves', () => {
       store.run('layShelf', { id: 'area:none', besideId: null }),
       store.run('layShelf', { id: 'group:none', besideId: null }),
       store.run('endProject', { id: 'project:none', ending: 'won' }),
-      store.run('addStage', { areaId: 'area:none', name: 'x' }),
+      store.run('addStage', { ownerId: 'area:none', name: 'x' }),
       store.run('removeStage', { id: 'stage:none', toId: null }),
     ])
       expect(outcome).toMatchObject({ error: { kind: 'notFound' } })

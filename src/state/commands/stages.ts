@@ -1,24 +1,31 @@
-// Stages: the steps of the way that the projects of an area go, and a project's way through them.
+// Stages: the steps of the way that the projects of an area go, or the parts of a project, and a project's way through them.
 import { recordIn, recordsIn, updateOf } from '@/core/journal'
-import type { Ending, Id, Project, ProjectState, Stage } from '@/core/record'
+import { isIdOf, type Ending, type Id, type Project, type ProjectState, type Stage } from '@/core/record'
 import { refuse } from '@/core/result'
-import { isHeld, stagesOfArea } from '../selectors'
+import { isHeld, ownerOfStage, stageOwnerOf, stagesOf, type StageOwnerId } from '../selectors'
 import { added, change, changeLine, diffOf, lineOf, rankAfter, removed, type Command } from './command'
 import { enteredStage } from './makeProject'
 
 export const mostStages = 24
 
-/** Adds a stage behind the others of its area. What the area has already stands in none until it is laid into one. */
-export const addStage: Command<{ areaId: Id<'area'>; name: string }> = (context, { areaId, name }) => {
-  if (!recordIn(context.document, areaId)) return refuse({ kind: 'notFound' })
+/** Adds a stage behind the others of an area or a project. What is there already stands in none until it is laid into one. */
+export const addStage: Command<{ ownerId: StageOwnerId; name: string }> = (context, { ownerId, name }) => {
+  if (!recordIn(context.document, ownerId as Id<'area'>)) return refuse({ kind: 'notFound' })
   const line = lineOf(name, 'name')
   if (!line.ok) return line
-  const others = stagesOfArea(context.document, areaId)
+  const others = stagesOf(context.document, ownerId)
   if (others.some((stage) => stage.name === line.value))
     return refuse({ kind: 'nameTaken', name: line.value })
   if (others.length >= mostStages) return refuse({ kind: 'tooManyStages', limit: mostStages })
   return diffOf(
-    added({ id: context.newId('stage'), areaId, name: line.value, limit: null, rank: rankAfter(others) }),
+    added({
+      id: context.newId('stage'),
+      areaId: isIdOf('area', ownerId) ? ownerId : null,
+      projectId: isIdOf('project', ownerId) ? ownerId : null,
+      name: line.value,
+      limit: null,
+      rank: rankAfter(others),
+    }),
   )
 }
 
@@ -34,7 +41,7 @@ export const editStage: Command<{
   const name = patch.name === undefined ? null : lineOf(patch.name, 'name')
   const isTaken =
     name?.ok &&
-    stagesOfArea(context.document, stage?.areaId ?? null).some(
+    stagesOf(context.document, stage ? ownerOfStage(stage) : null).some(
       (other) => other.id !== id && other.name === name.value,
     )
   if (name?.ok && isTaken) return refuse({ kind: 'nameTaken', name: name.value })
@@ -52,7 +59,8 @@ export const removeStage: Command<{ id: Id<'stage'>; toId: Id<'stage'> | null }>
   const { document } = context
   const stage = recordIn(document, id)
   const to = toId ? recordIn(document, toId) : null
-  if (!stage || (toId && (to?.areaId !== stage.areaId || toId === id))) return refuse({ kind: 'notFound' })
+  if (!stage || (toId && (!to || ownerOfStage(to) !== ownerOfStage(stage) || toId === id)))
+    return refuse({ kind: 'notFound' })
   const inside = recordsIn(document, 'project').filter(({ stageId }) => stageId === id)
   return diffOf(
     removed(stage),
@@ -64,14 +72,15 @@ export const removeStage: Command<{ id: Id<'stage'>; toId: Id<'stage'> | null }>
   )
 }
 
-/** Puts a project into a stage of its area, or into none; what had ended goes on. */
+/** Puts a project into a stage of its area or its whole, or into none; what had ended goes on. */
 export const standIn: Command<{ id: Id<'project'>; stageId: Id<'stage'> | null }> = (
   context,
   { id, stageId },
 ) => {
   const project = recordIn(context.document, id)
   if (!project) return refuse({ kind: 'notFound' })
-  if (stageId && recordIn(context.document, stageId)?.areaId !== project.areaId)
+  const stage = stageId ? recordIn(context.document, stageId) : undefined
+  if (stageId && (!stage || ownerOfStage(stage) !== stageOwnerOf(project)))
     return refuse({ kind: 'notFound' })
   if (project.stageId === stageId && project.ending === null) return refuse({ kind: 'nothingToDo' })
   return diffOf(

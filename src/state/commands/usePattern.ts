@@ -1,16 +1,25 @@
 // Using a pattern: copies with their blanks filled and their dates counted.
 import { filled, filledLine } from '@/core/pattern'
 import { recordIn, recordsIn } from '@/core/journal'
-import { kindOf, type Action, type AnyRecord, type Id, type OwnerId, type Project } from '@/core/record'
+import {
+  compareRanks,
+  kindOf,
+  type Action,
+  type AnyRecord,
+  type Id,
+  type OwnerId,
+  type Project,
+  type Stage,
+} from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { standsOn } from '@/core/action'
 import { askedBy, datesOf, isPattern, projectToCopy, type Answers } from '../patterns'
 import { handedOn } from './parts'
 import { joinedNotes } from './slips'
-import { added, diffOf, rankAfter, removed, type Command } from './command'
+import { added, diffOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import { copied, fieldsOf, rankedFrom, withTexts } from './copied'
-import { makeProject, projectAdded } from './makeProject'
+import { enteredStage, makeProject, projectAdded } from './makeProject'
 
 export interface Answered {
   /** What stands for the blank in texts. */
@@ -55,10 +64,13 @@ export const usePattern: Command<{
   })
   if (!fresh.ok) return fresh
   const ids = new Map<string, string>([[id, fresh.value.id]])
-  const copies = copied(context, [...actions, ...ofPattern.filter(isKept)], ids)
-  const on = isProject
-    ? { projectId: fresh.value.id, areaId: null }
-    : { projectId, areaId: projectId ? null : areaId }
+  const parts = ofPattern.filter((record) => kindOf(record.id) === 'project' && record.id !== id)
+  const copies = copied(context, [...actions, ...ofPattern.filter(isKept), ...parts], ids)
+  const onNone = isProject ? null : { projectId, areaId: projectId ? null : areaId }
+  /** In the project that is made, or in the part of it; else where it is asked for. */
+  const on = (record: AnyRecord) =>
+    onNone ??
+    ({ projectId: fieldsOf(record)['projectId'], areaId: null } as { projectId: Id<'project'>; areaId: null })
   const standing = new Map<string, CalendarDate>()
   const originals = new Map(actions.map((action) => [ids.get(action.id) ?? '', action]))
   const told = copies.map((record): AnyRecord => {
@@ -70,7 +82,7 @@ export const usePattern: Command<{
     const { due, day, notBefore, at } = datesOf(document, original, dates, context.moment.date)
     const action = {
       ...(withText as Action),
-      ...on,
+      ...on(record),
       due: due ?? null,
       day: day?.date ?? null,
       notBefore: notBefore?.date ?? null,
@@ -83,6 +95,8 @@ export const usePattern: Command<{
   const placed = told.map((record): AnyRecord => {
     const fields = fieldsOf(record)
     switch (kindOf(record.id)) {
+      case 'project':
+        return partMade(context, record as Project, areaId, copies)
       case 'repeat':
         return { ...fields, startsOn: standing.get(fields['actionId'] as string) } as unknown as AnyRecord
       case 'checklist':
@@ -92,12 +106,12 @@ export const usePattern: Command<{
       case 'note':
         return {
           ...fields,
-          ...on,
+          ...on(record),
           date: context.moment.date,
           createdAtEpochMs: context.nowEpochMs,
         } as unknown as AnyRecord
       case 'reference':
-        return { ...fields, ...on, createdAtEpochMs: context.nowEpochMs } as unknown as AnyRecord
+        return { ...fields, ...on(record), createdAtEpochMs: context.nowEpochMs } as unknown as AnyRecord
       default:
         return record
     }
@@ -120,19 +134,42 @@ export const usePattern: Command<{
   return diffOf(
     ...(isProject ? projectAdded(context, { ...project, note }) : []),
     ...placed.map(added),
+    ...placed.flatMap((record) =>
+      kindOf(record.id) === 'project' ? enteredStage(context, record as Project) : [],
+    ),
     ...(slip ? [removed(slip), ...handedOn(context, slip.id, madeId)] : []),
   )
 }
 
+/** A part of what is made: open, on the area of its whole, at the first of the stages there. */
+function partMade(
+  context: CommandContext,
+  part: Project,
+  areaId: Id<'area'> | null,
+  copies: readonly AnyRecord[],
+): Project {
+  const stages = copies
+    .filter((record): record is Stage => kindOf(record.id) === 'stage')
+    .filter(({ projectId }) => projectId === part.parentId)
+    .sort((a, b) => compareRanks(a.rank, b.rank))
+  return {
+    ...part,
+    state: 'open',
+    makes: null,
+    areaId,
+    stageId: stages[0]?.id ?? null,
+    createdAtEpochMs: context.nowEpochMs,
+  }
+}
+
 /** Takes in what a file of a pattern holds: checked already, and copied under ids of its own. */
 export const bringInPattern: Command<{ records: readonly AnyRecord[] }> = (context, { records }) => {
-  const patterns = records.filter(({ id }) => kindOf(id) === 'project')
-  if (patterns.length !== 1) return refuse({ kind: 'notFound' })
+  const isWhole = (record: AnyRecord) =>
+    kindOf(record.id) === 'project' && (record as Project).parentId === null
+  if (records.filter(isWhole).length !== 1) return refuse({ kind: 'notFound' })
   const copies = copied(context, records)
   const rank = rankAfter(recordsIn(context.document, 'project'))
   return diffOf(
-    ...copies.map((record) =>
-      added(kindOf(record.id) === 'project' ? ({ ...record, rank } as AnyRecord) : record),
-    ),
+    ...copies.map((record) => added(isWhole(record) ? ({ ...record, rank } as AnyRecord) : record)),
   )
 }

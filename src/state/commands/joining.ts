@@ -1,0 +1,121 @@
+// What a project becomes part of: another project that takes in all it holds, or its area, where it turns out to be never
+// over. Each is one act; nothing is lost on the way, and its history is told by what took it in.
+import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
+import type { AnyRecord, Id, Project, Reference } from '@/core/record'
+import { refuse } from '@/core/result'
+import { filesOf, remarksOf, stepsOf } from '../partIndexes'
+import { allPartsOf, partsOfProject } from '../projectParts'
+import { stagesOf } from '../selectors'
+import { partRefused } from './after'
+import { added, diffOf, removed, type Command, type CommandContext } from './command'
+import { handedOn } from './parts'
+import { placed } from './placing'
+import { joinedNotes } from './slips'
+import { checklistsAlong, linesAlong, writtenAlong } from './writtenAlong'
+
+const union = <T extends string>(a: readonly T[], b: readonly T[]): T[] => [...new Set([...a, ...b])].sort()
+
+/** All that stands in a project and can stand elsewhere: its actions, done ones too, and what is kept with it. */
+const standingIn = (document: Document, id: Id<'project'>): AnyRecord[] =>
+  (['action', 'reference', 'reading', 'note'] as const).flatMap((kind) =>
+    (recordsIn(document, kind) as { readonly projectId: Id<'project'> | null }[]).filter(
+      ({ projectId }) => projectId === id,
+    ),
+  ) as unknown as AnyRecord[]
+
+const elsewhere = (records: readonly AnyRecord[], to: object): RecordDiff[] =>
+  records.flatMap((record) => updateOf<AnyRecord>(record, to as Partial<AnyRecord>) ?? [])
+
+/** What came after one project comes after another, or after nothing. */
+const afterInstead = (document: Document, id: Id<'project'>, insteadId: Id<'project'> | null): RecordDiff[] =>
+  recordsIn(document, 'project').flatMap((other) => {
+    if (!other.afterIds.includes(id) || other.id === insteadId) return []
+    const rest = other.afterIds.filter((each) => each !== id)
+    return updateOf(other, { afterIds: insteadId ? union(rest, [insteadId]) : rest }) ?? []
+  })
+
+/** Stages of its own go with the project that had them. */
+const stagesGone = (document: Document, id: Id<'project'>): RecordDiff[] =>
+  stagesOf(document, id).map((stage) => removed(stage))
+
+/** What a project says of itself, as one text. */
+const textOf = ({ title, outcome, soThat, note }: Project, isTitled: boolean): string =>
+  joinedNotes(isTitled ? title : '', outcome, soThat ? `So that ${soThat}` : '', note)
+
+/**
+ * Lays one project into another: its actions, parts, notes, files and checklists, and what it says of itself at the foot
+ * of the other's note. What came after it comes after the other. Refused where the other is one of its own parts.
+ */
+export const joinProjects: Command<{ id: Id<'project'>; intoId: Id<'project'> }> = (
+  context,
+  { id, intoId },
+) => {
+  const { document } = context
+  const [project, into] = [recordIn(document, id), recordIn(document, intoId)]
+  if (!project || !into || id === intoId) return refuse({ kind: 'notFound' })
+  const isInside = allPartsOf(document, id).some((part) => part.id === intoId)
+  const refused = isInside ? partRefused(document, project, intoId) : null
+  if (refused) return refuse(refused)
+  const parts = partsOfProject(document, id).flatMap((part) =>
+    placed(context, part, { parentId: intoId, areaId: into.areaId }),
+  )
+  const after = into.afterIds.filter((each) => each !== id)
+  return diffOf(
+    updateOf(into, {
+      note: joinedNotes(into.note, textOf(project, true)),
+      due: into.due ?? project.due,
+      personIds: union(into.personIds, project.personIds),
+      goalIds: union(into.goalIds, project.goalIds),
+      afterIds: after,
+    }),
+    ...elsewhere(standingIn(document, id), { projectId: intoId, areaId: null }),
+    ...parts,
+    ...handedOn(context, [id], intoId),
+    ...writtenAlong(context, id, intoId),
+    ...afterInstead(document, id, intoId),
+    ...stagesGone(document, id),
+    removed(project),
+  )
+}
+
+/** What a project says and holds of itself, as a reference on its area; null where it says and holds nothing. */
+function asReference(context: CommandContext, project: Project): Reference | null {
+  const { document } = context
+  const note = textOf(project, false)
+  const held = [stepsOf, filesOf, remarksOf].some((of) => of(document, project.id).length > 0)
+  if (note === '' && !held) return null
+  return {
+    id: context.newId('reference'),
+    title: project.title,
+    note,
+    address: null,
+    projectId: null,
+    areaId: project.areaId,
+    createdAtEpochMs: context.nowEpochMs,
+    slipId: null,
+    letGoAtEpochMs: null,
+  }
+}
+
+/**
+ * Lets a project be part of its area: its actions and what is kept with it stand on the area itself, its parts are
+ * projects there, and what it says of itself is a reference with its title. Refused where it stands on no area.
+ */
+export const partOfArea: Command<{ id: Id<'project'> }> = (context, { id }) => {
+  const { document } = context
+  const project = recordIn(document, id)
+  if (!project || !project.areaId || !recordIn(document, project.areaId)) return refuse({ kind: 'notFound' })
+  const { areaId, parentId } = project
+  const reference = asReference(context, project)
+  return diffOf(
+    ...elsewhere(standingIn(document, id), { projectId: null, areaId }),
+    ...partsOfProject(document, id).flatMap((part) => placed(context, part, { parentId, areaId })),
+    ...(reference
+      ? [added(reference), ...handedOn(context, [id], reference.id), ...linesAlong(context, id, reference.id)]
+      : []),
+    ...checklistsAlong(context, id, null),
+    ...afterInstead(document, id, null),
+    ...stagesGone(document, id),
+    removed(project),
+  )
+}
