@@ -1,9 +1,11 @@
 import type { ReactNode } from 'react'
 import { useMedia, View } from '@tamagui/core'
-import { Link } from 'expo-router'
-import { Column, Icon, IconButton, Row, Words } from '@/ui'
+import { Link, usePathname } from 'expo-router'
+import { Column, Icon, IconButton, Press, Row, Words } from '@/ui'
 import { desk } from '@/held/desk'
-import { useUndo } from '@/held/zen'
+import { sideChoices, useSide } from '@/held/side'
+import { useHeld, useUndo } from '@/held/zen'
+import { hasBothSides } from '@/state/sides'
 
 /** A link that looks like an icon button. */
 function SettingsLink() {
@@ -27,11 +29,38 @@ function SettingsLink() {
   )
 }
 
-/** Undo, redo, search and settings. */
+/**
+ * Which side of life is shown, here and everywhere; not there where there is only one. On a phone it stands with the shelves,
+ * and elsewhere while a side is chosen.
+ */
+function SideSwitch() {
+  const [side, setSide] = useSide()
+  const isChoosing = useHeld(({ document }) => hasBothSides(document))
+  const { wide } = useMedia()
+  const pathname = usePathname()
+  if (!isChoosing || !(wide || side !== 'both' || pathname === '/shelves')) return null
+  const next = sideChoices[(sideChoices.indexOf(side) + 1) % sideChoices.length] ?? 'both'
+  return (
+    <Press
+      paddingHorizontal="$2"
+      justifyContent="center"
+      aria-label={`Side: ${side}. Show ${next}`}
+      title={`Side: ${side}`}
+      onPress={() => setSide(next)}
+    >
+      <Words size="second" strong={side !== 'both'} tone={side === 'both' ? 'inkSoft' : 'brass'}>
+        {side}
+      </Words>
+    </Press>
+  )
+}
+
+/** The side, undo, redo, search and settings. */
 export function Tools() {
   const { undo, redo, canUndo, canRedo } = useUndo()
   return (
     <Row gap="$0" flexShrink={0}>
+      <SideSwitch />
       <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} />
       {canRedo ? <IconButton label="Redo" icon="redo" onPress={redo} /> : null}
       <IconButton

@@ -6,8 +6,8 @@ import { makeDeviceMemory } from '@/state'
 import { later } from '@/state/commands/later'
 import { makeMemoryBlobs } from '@/state/persistence/blobs/memoryBlobs'
 import { makeTestStore, type TestStore } from '@/state/testing'
-// The gauge loads on demand: read here, so that no test waits for it.
-import '@/ui/Tape'
+// What is drawn loads on demand: read here, so that no test waits for it.
+import '@/ui/drawings'
 import { config } from '@/ui/tamagui.config'
 import { RowSurroundingsProvider } from '@/parts/rows/surroundings'
 import * as dragKit from '@/ui/dragging/kit'

@@ -8,6 +8,7 @@ type Whole = typeof import('@/core/sentence/reader')
 export type Reader = Pick<
   Whole,
   | 'amendAction'
+  | 'amendArea'
   | 'amendProject'
   | 'asSaidOn'
   | 'draftOf'
@@ -47,6 +48,7 @@ const notYet: Reader = {
   draftOf: ({ title }): Draft => ({ title, ...nothingSaid }),
   asSaidOn: (draft) => draft,
   amendAction: () => ({ patch: {}, parts: {}, questions: [], unread: [] }),
+  amendArea: () => ({ patch: {}, unread: [] }),
   amendProject: () => ({ patch: {}, unread: [] }),
   resay: (text) => text,
   stillTakenOff: (_, takenOff) => [...takenOff],

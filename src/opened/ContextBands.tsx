@@ -8,7 +8,6 @@ import { keptHorizons, type Action, type Context, type Horizon } from '@/core/re
 import { readTime } from '@/core/sentence'
 import { lists, select } from '@/state'
 import { Band } from '@/parts/rows/Band'
-import { WholeLists } from '@/parts/rows/RowList'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { BandHeading, Button, Choice, Column, CommitField, EmptyPlace, Labelled, Row, Words } from '@/ui'
 import { Pull } from '@/ui/Pull'
@@ -27,7 +26,7 @@ export function ContextBands({ context }: { readonly context: Context }) {
   for (const action of all) held.get(horizonOf(action, today))?.push(action)
   if (all.length === 0) return <EmptyPlace says="No open action needs this." />
   return (
-    <WholeLists value>
+    <>
       <Column>
         {horizons.map((horizon) => {
           const actions = inOrderOfWork(held.get(horizon) ?? [])
@@ -36,7 +35,7 @@ export function ContextBands({ context }: { readonly context: Context }) {
           ) : null
         })}
       </Column>
-    </WholeLists>
+    </>
   )
 }
 

@@ -26,7 +26,16 @@ async function withTakenIn(store: ZenStore, own: readonly Change[], of: string):
   return [...found.values()].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
 }
 
-export function History({ ids, of }: { ids: readonly string[]; of: string }) {
+export function History({
+  ids,
+  of,
+  bare = false,
+}: {
+  ids: readonly string[]
+  of: string
+  /** Where what it stands in is named so already. */
+  bare?: boolean
+}) {
   const { store, clock } = useZen()
   const document = useHeldDocument()
   const today = useToday()
@@ -52,8 +61,8 @@ export function History({ ids, of }: { ids: readonly string[]; of: string }) {
   }, [store, key, of, latest])
   if (!changes) return null
   return (
-    <Column render="section" aria-label="What happened">
-      <BandHeading title="What happened" />
+    <Column render={bare ? 'div' : 'section'} aria-label={bare ? undefined : 'What happened'}>
+      {bare ? null : <BandHeading title="What happened" />}
       <Column render="ol" gap="$1.5">
         {changes.map((change) => (
           <Words render="li" key={change.stamp} size="second" tone="inkSoft">

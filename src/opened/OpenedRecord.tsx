@@ -4,7 +4,6 @@ import { useLater } from '@/held/reader'
 import { isPattern } from '@/state/isPattern'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeld } from '@/held/zen'
-import { WholeLists } from '@/parts/rows/RowList'
 import { OpenedAction } from './OpenedAction'
 import { OpenedChecklist } from './OpenedChecklist'
 import { OpenedGoal } from './OpenedGoal'
@@ -13,7 +12,7 @@ import { NothingThere } from './NothingThere'
 import { OpenedPattern } from './pattern/OpenedPattern'
 import { PatternAction } from './pattern/PatternAction'
 import { OpenedPage } from './OpenedPage'
-import { OpenedProject } from './OpenedProject'
+import { OpenedProject } from './project/OpenedProject'
 import { OpenedReading } from './OpenedReading'
 import { OpenedReference } from './OpenedReference'
 import { OpenedShelf } from './OpenedShelf'
@@ -39,12 +38,7 @@ export function OpenedRecord({ id }: { id: OpenableId }) {
   if (!record) return <NothingThere />
   if (isIdOf('action', id)) return <ActionOrPattern action={record as never} />
   if (isIdOf('project', id) && isPattern(record as never)) return <OpenedPattern project={record as never} />
-  if (isIdOf('project', id))
-    return (
-      <WholeLists value>
-        <OpenedProject project={record as never} />
-      </WholeLists>
-    )
+  if (isIdOf('project', id)) return <OpenedProject project={record as never} />
   if (isIdOf('slip', id)) return <OpenedSlip slip={record as never} />
   if (isIdOf('reference', id)) return <OpenedReference reference={record as never} />
   if (isIdOf('reading', id)) return <OpenedReading reading={record as never} />

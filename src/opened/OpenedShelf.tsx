@@ -8,11 +8,15 @@ import { EditText } from '@/parts/text/EditText'
 import { OpenedGoalChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { saidGoals } from '@/words/said'
-import { AreaStages } from './AreaStages'
 import { LeaveShelf } from './LeaveShelf'
 import { LookThrough } from './LookThrough'
+import { OwnStages } from './OwnStages'
 import { SealChooser } from './SealChooser'
-import { useAct, useHeld, useHeldDocument } from '@/held/zen'
+import { SayWhatChanges } from '@/parts/said/SayWhatChanges'
+import { useReader } from '@/held/reader'
+import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { shortened } from '@/words'
+import { fieldChangeWords } from '@/words/history'
 
 export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
   const act = useAct()
@@ -55,8 +59,13 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
         </>
       ) : (
         <>
+          <SayOfArea area={shelf} />
           <LookThrough area={shelf} />
-          <AreaStages area={shelf} />
+          <OwnStages
+            id={shelf.id}
+            name={shelf.name}
+            says="Where its projects all go the same way, such as enquiries, calls or offers: name the stages, and they stand side by side on the shelf."
+          />
           <AreaGoals area={shelf} />
           <AreaSeal area={shelf} />
         </>
@@ -70,6 +79,32 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
       </Row>
       {isLeaving ? <LeaveShelf shelf={shelf} onClose={() => setLeaving(false)} /> : null}
     </Column>
+  )
+}
+
+/** Into which group it goes, and how often it is looked through, said in a line. */
+function SayOfArea({ area }: { area: Area }) {
+  const act = useAct()
+  const reader = useReader()
+  const today = useToday()
+  const document = useHeldDocument()
+  const groups = select.groupsOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)
+  const read = (text: string) => {
+    const { patch, unread } = reader.amendArea(text, area, groups)
+    const changes = Object.entries(patch).map(([field, to]) =>
+      fieldChangeWords(field, area[field as keyof Area], to, document, today),
+    )
+    return { changes, unread }
+  }
+  return (
+    <SayWhatChanges
+      placeholder="Say what changes"
+      read={read}
+      onSay={(text) => {
+        const { patch } = reader.amendArea(text, area, groups)
+        return act('editArea', { id: area.id, patch }, { say: `Changed: ${shortened(area.name)}` }).ok
+      }}
+    />
   )
 }
 

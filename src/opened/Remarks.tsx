@@ -8,11 +8,20 @@ import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { BandHeading, Button, Column, Field, IconButton, Row } from '@/ui'
 import { nearDate, shortened } from '@/words'
 
-export function Remarks({ of, title = 'Remarks' }: { of: OwnerId; title?: string }) {
+export function Remarks({
+  of,
+  title = 'Remarks',
+}: {
+  of: OwnerId
+  /** Empty where what they stand in is named so. */
+  title?: string
+}) {
   const remarks = useHeld(({ document }) => parts.remarksOf(document, of))
   return (
     <Column>
-      <BandHeading title={title} end={remarks.length > 0 ? String(remarks.length) : undefined} />
+      {title === '' ? null : (
+        <BandHeading title={title} end={remarks.length > 0 ? String(remarks.length) : undefined} />
+      )}
       {remarks.length > 0 ? (
         <Column render="ul" aria-label="Remarks">
           {remarks.map((remark) => (

@@ -59,24 +59,13 @@ describe('an opened project', () => {
     expect(rows()).toEqual(['add up', 'send', 'gather'])
     await act(async () => {})
   })
-  it('lists all of a long project in its own pane', async () => {
-    await showStation(<OpenedOne />, (fresh) => {
-      fresh.run('addProject', { title: 'Long one', outcome: '' })
-      for (let at = 0; at < 90; at++)
-        fresh.run('addAction', { title: `part ${at}`, projectId: project(fresh)?.id ?? null })
-    })
-    await act(async () => {})
-    await act(async () => {})
-    expect(screen.getAllByRole('button', { name: /^Open part/ })).toHaveLength(90)
-    await act(async () => {})
-  })
   it('reads its outcome, its next action, the rest in order, and how far it is', async () => {
     await openedProject()
     expect((screen.getByRole('textbox', { name: 'What will be true' }) as HTMLTextAreaElement).value).toBe(
       'The books are closed',
     )
     expect([listed('Next'), listed('The others')]).toEqual([['add up'], ['send']])
-    expect(screen.getByText('30 min done, 1 h to do')).toBeTruthy()
+    expect(screen.getByText('30 min done, 1 h to do, 30 min a week')).toBeTruthy()
   })
   it('takes what changes in a sentence, state and closing day included, as one act', async () => {
     const store = await openedProject()

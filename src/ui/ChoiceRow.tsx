@@ -16,6 +16,9 @@ interface ChoiceRowProps<T extends string> {
   readonly onMore?: () => void
   /** Takes the focus when it is shown. */
   readonly firstFocus?: boolean
+  /** Something that goes with what is chosen, on or off, at the end of the row. */
+  readonly beside?:
+    { readonly label: string; readonly isOn: boolean; readonly onToggle: () => void } | undefined
 }
 
 export function ChoiceRow<T extends string>({
@@ -26,6 +29,7 @@ export function ChoiceRow<T extends string>({
   onToggle,
   onMore,
   firstFocus = false,
+  beside,
 }: ChoiceRowProps<T>) {
   const role = many ? 'checkbox' : 'radio'
   const selector = `[role=${role}]`
@@ -44,6 +48,7 @@ export function ChoiceRow<T extends string>({
       <Row gap="$2">
         <Row
           flex={1}
+          minWidth={0}
           gap="$2"
           role={many ? 'group' : 'radiogroup'}
           aria-label={label}
@@ -84,6 +89,23 @@ export function ChoiceRow<T extends string>({
             aria-haspopup="dialog"
           >
             <Words tone="brass">more</Words>
+          </Press>
+        ) : null}
+        {beside ? (
+          <Press
+            role="checkbox"
+            aria-checked={beside.isOn}
+            onPress={beside.onToggle}
+            paddingHorizontal="$2.5"
+            justifyContent="center"
+            flexShrink={0}
+            borderWidth={1}
+            borderColor={beside.isOn ? '$brass' : '$edge'}
+            backgroundColor={beside.isOn ? '$brassWash' : '$slip'}
+          >
+            <Words strong={beside.isOn} tone={beside.isOn ? 'brass' : 'ink'} whiteSpace="nowrap">
+              {beside.label}
+            </Words>
           </Press>
         ) : null}
       </Row>

@@ -26,6 +26,7 @@ const fieldWords: Readonly<Record<string, string>> = {
   address: 'address',
   projectId: 'project',
   areaId: 'area',
+  groupId: 'group',
   contextIds: 'contexts',
   personIds: 'people',
   horizon: 'horizon',
@@ -57,6 +58,7 @@ const fieldWords: Readonly<Record<string, string>> = {
   ink: 'ink of the seal',
   lookedOn: 'looked through',
   parentId: 'within',
+  begins: 'begins',
   hours: 'at hand',
 }
 
@@ -75,7 +77,7 @@ function valueWords(field: string, value: unknown, document: Document, today: Ca
   if (field === 'ending') return endingWords[value as Ending]
   if (field === 'hours') return hoursWords(value as Context['hours'])
   if (field === 'ink') return String((value as number) + 1)
-  if (['day', 'notBefore', 'notUntil', 'lookedOn'].includes(field))
+  if (['day', 'notBefore', 'notUntil', 'lookedOn', 'begins'].includes(field))
     return nearDate(value as CalendarDate, today)
   if (field === 'minutes' || field === 'takenMinutes') return duration(value as number)
   if (field === 'horizon') return horizonWords[value as keyof typeof horizonWords]

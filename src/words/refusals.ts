@@ -38,11 +38,17 @@ export function refusalWords(refusal: Refusal): string {
     case 'tooMany':
       return `No more than ${refusal.limit.toLocaleString('en-GB')} steps fit into one thing. Keep the rest as a file or in a note.`
     case 'tooManyStages':
-      return `An area has at most ${refusal.limit} stages. Join some, or leave one out.`
+      return `No more than ${refusal.limit} stages stand side by side. Leave one out first.`
     case 'ring':
       return `That would go round in a ring: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' after ')}.`
+    case 'withinItself':
+      return `It would be a part of itself: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' in ')}.`
     case 'lastTurn':
       return 'It does not come again after this one. Tick it, or let it go.'
+    case 'hasParts':
+      return 'It has parts. Lay them elsewhere first, or make one of them a project of its own.'
+    case 'endsFirst':
+      return 'It would be due before it begins. Nothing was changed.'
     case 'neverComes':
       return 'No day fits this rule. Choose another day or month.'
     case 'notYet':

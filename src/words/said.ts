@@ -24,6 +24,8 @@ export type SaidField =
   | 'stage'
   | 'seal'
   | 'area'
+  | 'begins'
+  | 'partOf'
   | 'projectDue'
   | 'projectPeople'
   | 'projectAfter'
@@ -65,6 +67,8 @@ export const chooserWords: Readonly<Record<SaidField, string>> = {
   stage: 'Stage',
   seal: 'Its own seal',
   area: 'Area',
+  begins: 'Begins',
+  partOf: 'Part of which project',
   projectDue: 'Due',
   projectPeople: 'With whom',
   projectAfter: 'After another project',
@@ -91,6 +95,8 @@ export const offerWords: Readonly<Partial<Record<SaidField, string>>> = {
   chase: 'chase on',
   notBefore: 'not before',
   address: 'link',
+  begins: 'begins on a day',
+  partOf: 'part of a project',
   projectDue: 'due',
   seal: 'a seal of its own',
   projectPeople: 'with whom',
@@ -210,7 +216,9 @@ export function stateSaid(
 export function saidOfProject(
   {
     state,
+    begins,
     due,
+    parentId,
     afterIds,
     personIds,
     goalIds,
@@ -222,7 +230,9 @@ export function saidOfProject(
   }: Pick<
     Project,
     | 'state'
+    | 'begins'
     | 'due'
+    | 'parentId'
     | 'afterIds'
     | 'personIds'
     | 'goalIds'
@@ -244,6 +254,8 @@ export function saidOfProject(
   return [
     { field: 'state', words: stateSaid({ state, ending, notUntil }, today) },
     ...each('stage', stageId ? [stageId] : [], (name) => (ending ? `ended at ${name}` : `at ${name}`)),
+    ...each('partOf', parentId ? [parentId] : [], (name) => `part of ${name}`),
+    ...(begins ? [{ field: 'begins', words: `begins ${shortDate(begins, today)}` } as const] : []),
     ...(due ? [{ field: 'projectDue', words: `due ${shortDate(due, today)}` } as const] : []),
     ...each('projectAfter', afterIds, (name, id) => `after ${name}${isOver(id) ? ', which is over' : ''}`),
     ...each('projectPeople', personIds, (name) => `with ${name}`),

@@ -3,6 +3,9 @@ import type { Action, Project } from '@/core/record'
 import type { Later } from '@/state'
 import { parts } from '@/state'
 import { isPattern, type Pattern } from '@/state/isPattern'
+import { partsOfProject } from '@/state/projectParts'
+import { NamedRow } from '@/parts/rows/NamedRow'
+import { recordIn } from '@/core/journal'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { EditText } from '@/parts/text/EditText'
 import { Outcome } from '@/parts/project/Outcome'
@@ -35,11 +38,12 @@ function Opened({ pattern, read }: Read) {
   const document = useHeldDocument()
   const { close } = useOpened()
   const { id, makes } = pattern
+  const isPart = pattern.parentId !== null
   const isOfActions = makes === 'project' || makes === 'action'
   return (
     <Column gap="$2.5" flexGrow={1}>
       <Words size="second" tone="inkSoft" paddingRight="$23" paddingVertical="$3">
-        {`Pattern of ${makingWords[makes]}`}
+        {isPart ? 'Part of a pattern' : `Pattern of ${makingWords[makes]}`}
       </Words>
       <EditText
         name={`${id} title`}
@@ -63,7 +67,8 @@ function Opened({ pattern, read }: Read) {
       />
       {makes === 'project' ? <Outcome project={pattern} /> : null}
       {isOfActions ? <Actions pattern={pattern} read={read} /> : null}
-      <Blanks pattern={pattern} read={read} />
+      <Parts of={id} />
+      {isPart ? null : <Blanks pattern={pattern} read={read} />}
       {makes === 'project' ? (
         <>
           <NoteBand of={id} />
@@ -72,26 +77,46 @@ function Opened({ pattern, read }: Read) {
       ) : null}
       {makes === 'project' || makes === 'checklist' ? <Checklists of={id} /> : null}
       <Row gap="$2" flexWrap="wrap">
-        <SharePattern pattern={pattern} read={read} />
+        {isPart ? null : <SharePattern pattern={pattern} read={read} />}
         <Button
           kind="quiet"
-          label="Remove the pattern"
+          label={isPart ? 'Remove the part' : 'Remove the pattern'}
           onPress={() => {
             close()
             act('removePattern', { id })
           }}
         />
       </Row>
-      <OpenedFoot
-        main={
-          <Button
-            kind="main"
-            label="Use it"
-            aria-haspopup="dialog"
-            onPress={() => desk.getState().openSheet({ kind: 'usePattern', id })}
-          />
-        }
-      />
+      {isPart ? null : (
+        <OpenedFoot
+          main={
+            <Button
+              kind="main"
+              label="Use it"
+              aria-haspopup="dialog"
+              onPress={() => desk.getState().openSheet({ kind: 'usePattern', id })}
+            />
+          }
+        />
+      )}
+    </Column>
+  )
+}
+
+/** The parts of a pattern, each opened like the pattern itself. */
+function Parts({ of }: { readonly of: Pattern['id'] }) {
+  const { open } = useOpened()
+  const document = useHeldDocument()
+  const all = partsOfProject(document, of)
+  if (all.length === 0) return null
+  return (
+    <Column>
+      <BandHeading title="Parts" end={String(all.length)} />
+      <Column render="ul" aria-label="Parts of the pattern">
+        {all.map((part) => (
+          <NamedRow key={part.id} name={part.title} spoken="Open the part" onOpen={() => open(part.id)} />
+        ))}
+      </Column>
     </Column>
   )
 }
@@ -147,15 +172,12 @@ function detailsOf(
   read: Later['patterns'],
   document: ReturnType<typeof useHeldDocument>,
 ): string {
-  const blanks = new Map(
-    action.projectId ? read.blanksOf(document, action.projectId).map(({ id, name }) => [id, name]) : [],
-  )
   const steps = parts.stepsOf(document, action.id).length
   return [
     ...read
       .countedOf(document, action.id)
       .map((counted) =>
-        countedWords(counted, counted.blankId ? (blanks.get(counted.blankId) ?? null) : null),
+        countedWords(counted, counted.blankId ? (recordIn(document, counted.blankId)?.name ?? null) : null),
       ),
     steps > 0 ? `${steps} ${steps === 1 ? 'step' : 'steps'}` : null,
     action.minutes ? duration(action.minutes) : null,

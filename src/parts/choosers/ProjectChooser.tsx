@@ -7,7 +7,7 @@ import { chooserWords } from '@/words'
 import { madeIn, type ProjectChooserProps } from './chooserProps'
 import { DayChooser } from './DayChooser'
 import { NameChooser } from './NameChooser'
-import { GoalChooser, ProjectAfterChooser } from './TowardChoosers'
+import { GoalChooser, ProjectAfterChooser, WholeChooser } from './TowardChoosers'
 import { ScaleChooser } from './ScaleChooser'
 import { StageChooser, StateChooser } from './StateChoosers'
 import { PeopleChooser } from './WhoChoosers'
@@ -28,6 +28,12 @@ export function ProjectChooser({ field, of, anchor, onSet, onClose }: ProjectCho
   switch (field) {
     case 'projectDue':
       return <DayChooser {...shared} date={of.due} none="no day" onChoose={(date) => onSet({ due: date })} />
+    case 'begins':
+      return (
+        <DayChooser {...shared} date={of.begins} none="no day" onChoose={(date) => onSet({ begins: date })} />
+      )
+    case 'partOf':
+      return <WholeChooser {...shared} of={of} />
     case 'state':
       return <StateChooser {...shared} of={of} onSet={onSet} />
     case 'stage':

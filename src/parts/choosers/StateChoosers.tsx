@@ -57,7 +57,7 @@ export function StateChooser({ of, onSet, ...shared }: Shared & Pick<ProjectChoo
 
 export function StageChooser({ of, ...shared }: Shared) {
   const act = useAct()
-  const stages = select.stagesOfArea(useHeldDocument(), of.areaId)
+  const stages = select.stagesOf(useHeldDocument(), select.stageOwnerOf(of))
   const { onClose } = shared
   const stand = (stage: Stage | null) => {
     act('standIn', { id: of.id, stageId: stage?.id ?? null }, { say: false })

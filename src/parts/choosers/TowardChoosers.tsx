@@ -1,6 +1,8 @@
-// Toward which goals a project goes, and after which others it comes.
+// Toward which goals a project goes, after which others it comes, and of which one it is a part.
 import type { Area, Id, Project } from '@/core/record'
 import { select } from '@/state'
+import { allPartsOf } from '@/state/projectParts'
+import { Button } from '@/ui'
 import { useLater } from '@/held/reader'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { shortened } from '@/words'
@@ -68,6 +70,42 @@ export function ProjectAfterChooser({
           afterId,
         })
       }}
+    />
+  )
+}
+
+/** The projects that another can be laid into: neither it nor its own parts. */
+export function WholeChooser({
+  of,
+  ...shared
+}: Shared & { readonly of: Pick<Project, 'id' | 'parentId' | 'areaId'> }) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const own = new Set<string>([of.id, ...allPartsOf(document, of.id).map(({ id }) => id)])
+  const others = select.projectsOf(document).filter(({ id, state }) => !own.has(id) && select.isHeld(state))
+  const isNear = (project: Project) => project.areaId === of.areaId
+  const lay = (parentId: Id<'project'> | null) =>
+    act('layProject', { id: of.id, areaId: of.areaId, parentId, stageId: null, besideId: null })
+  return (
+    <NameChooser
+      {...shared}
+      none={
+        of.parentId ? (
+          <Button
+            kind="quiet"
+            label="a project of its own"
+            onPress={() => {
+              lay(null)
+              shared.onClose()
+            }}
+          />
+        ) : null
+      }
+      options={[...others.filter(isNear), ...others.filter((each) => !isNear(each))]
+        .slice(0, mostOptions)
+        .map(({ id, title }) => ({ id, name: shortened(title), isChosen: id === of.parentId }))}
+      makes={[]}
+      onChoose={(id) => lay(id as Id<'project'>)}
     />
   )
 }

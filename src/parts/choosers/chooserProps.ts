@@ -19,8 +19,10 @@ export interface ProjectChooserProps extends Pick<ChooserProps, 'field' | 'ancho
     Project,
     | 'id'
     | 'state'
+    | 'begins'
     | 'due'
     | 'areaId'
+    | 'parentId'
     | 'personIds'
     | 'goalIds'
     | 'afterIds'
@@ -31,7 +33,7 @@ export interface ProjectChooserProps extends Pick<ChooserProps, 'field' | 'ancho
     | 'stamp'
   >
   readonly onSet: (
-    patch: Partial<Pick<Project, 'state' | 'due' | 'areaId' | 'personIds' | 'notUntil'>>,
+    patch: Partial<Pick<Project, 'state' | 'begins' | 'due' | 'areaId' | 'personIds' | 'notUntil'>>,
   ) => void
 }
 

@@ -9,7 +9,7 @@ import { loadWords } from '@/words'
 import { useAct, useToday, useZen } from '@/held/zen'
 
 /** Drawn with react-native-svg, which loads with the first gauge. */
-const Tape = lazy(() => import('@/ui/Tape'))
+const Tape = lazy(() => import('@/ui/drawings').then((drawn) => ({ default: drawn.Tape })))
 
 function useNowMinute(): number {
   const { clock } = useZen()

@@ -14,6 +14,8 @@ interface BandProps {
   readonly title: string
   readonly actions: readonly Action[]
   readonly tone?: Tone
+  /** What it stands in has its heading. */
+  readonly bare?: boolean
   /** Said before the sum; by default the count. */
   readonly counted?: string
   readonly showProject?: boolean
@@ -31,6 +33,7 @@ export function Band({
   title,
   actions,
   tone,
+  bare = false,
   counted,
   showProject,
   showDay,
@@ -47,10 +50,12 @@ export function Band({
     .filter(Boolean)
     .join(' · ')
   return (
-    <View render="section" aria-labelledby={id}>
-      <BandHeading id={id} title={title} end={end} tone={tone}>
-        <ChooseAll title={title} of={actions} />
-      </BandHeading>
+    <View render={bare ? 'div' : 'section'} aria-labelledby={bare ? undefined : id}>
+      {bare ? null : (
+        <BandHeading id={id} title={title} end={end} tone={tone}>
+          <ChooseAll title={title} of={actions} />
+        </BandHeading>
+      )}
       <InBand.Provider value={box}>
         <RowList
           items={atMost ? rows.slice(0, atMost) : rows}

@@ -24,18 +24,62 @@ interface FollowingProps {
 }
 
 export default function Following({ boxRef, ...props }: FollowingProps) {
-  return boxRef ? <InBox boxRef={boxRef} {...props} /> : <InPage {...props} />
+  // Undefined until it has been looked for.
+  const [around, setAround] = useState<HTMLElement | null>()
+  const { flowRef } = props
+  useLayoutEffect(() => {
+    if (!boxRef) setAround(scrollingAround(flowRef.current))
+  }, [boxRef, flowRef])
+  if (boxRef) return <InBox boxOf={() => boxRef.current} {...props} />
+  if (around === undefined) return null
+  return around ? <InPane pane={around} {...props} /> : <InPage {...props} />
+}
+
+/** What scrolls around a list, such as what is opened beside or over the page; null where that is the page. */
+function scrollingAround(list: HTMLElement | null): HTMLElement | null {
+  for (let box = list?.parentElement; box && box !== document.body; box = box.parentElement)
+    if (/auto|scroll/.test(getComputedStyle(box).overflowY)) return box
+  return null
 }
 
 type Inside = Omit<FollowingProps, 'boxRef'>
 
-function InBox({ boxRef, ...props }: Inside & { readonly boxRef: RefObject<HTMLElement | null> }) {
+function InBox({
+  boxOf,
+  offset = 0,
+  ...props
+}: Inside & {
+  readonly boxOf: () => HTMLElement | null
+  /** How far from the top of the box the list begins. */
+  readonly offset?: number
+}) {
   const options = useParts(props.lines)
   const [scrollToFn] = useState(() => leftAsItIs<HTMLElement>(elementScroll, ({ scrollTop }) => scrollTop))
   // eslint-disable-next-line react-hooks/incompatible-library -- what it returns is read while drawing, and handed on to no memo
-  const virtual = useVirtualizer({ ...options, scrollToFn, getScrollElement: () => boxRef.current })
-  useTold(virtual, 0, props)
+  const virtual = useVirtualizer({ ...options, scrollToFn, getScrollElement: boxOf, scrollMargin: offset })
+  useTold(virtual, offset, props)
   return null
+}
+
+/** In a pane that holds more than the list. */
+function InPane({ pane, ...props }: Inside & { readonly pane: HTMLElement }) {
+  const { flowRef } = props
+  const [offset, setOffset] = useState(0)
+  useLayoutEffect(() => {
+    const list = flowRef.current?.parentElement
+    const measure = () =>
+      setOffset(
+        Math.round(
+          (list?.getBoundingClientRect().top ?? 0) - pane.getBoundingClientRect().top + pane.scrollTop,
+        ),
+      )
+    // What stands above the list grows and folds.
+    const observer = new ResizeObserver(measure)
+    observer.observe(pane)
+    for (const child of pane.children) observer.observe(child)
+    return () => observer.disconnect()
+  }, [pane, flowRef])
+  return <InBox boxOf={() => pane} offset={offset} {...props} />
 }
 
 function InPage(props: Inside) {

@@ -1,13 +1,10 @@
 // A list of rows of any length. Short lists are laid out whole; long ones only where they are looked at.
 import { View } from '@tamagui/core'
-import { createContext, useContext, useMemo, type ReactNode } from 'react'
+import { useMemo, type ReactNode } from 'react'
 import { DrawnLines } from './DrawnLines'
 import { allOf, lineForEach, linesOfPieces, type Lines } from './lines'
 
 const wholeUpTo = 60
-
-/** Inside of what scrolls by itself lists are laid out whole: what is drawn where it is looked at follows the page. */
-export const WholeLists = createContext(false)
 
 interface RowListProps<T extends { readonly id: string }> {
   readonly items: readonly T[]
@@ -30,9 +27,7 @@ interface LinesListProps<T> {
 }
 
 export function LinesList<T extends { readonly id: string }>({ lines, draw, label }: LinesListProps<T>) {
-  const isWhole = useContext(WholeLists)
-  if (!isWhole && lines.length > wholeUpTo)
-    return <DrawnLines role="list" label={label} lines={lines} draw={draw} />
+  if (lines.length > wholeUpTo) return <DrawnLines role="list" label={label} lines={lines} draw={draw} />
   return (
     <View role="list" aria-label={label} flexDirection="column">
       {allOf(lines).map((line) => (

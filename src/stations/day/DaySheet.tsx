@@ -45,7 +45,8 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   const settings = useHeld((state) => select.settingsOf(state.document))
   const free = useHeld((state) => select.freeMinutesOn(state.document, today))
   const [planning, setPlanning] = useState<PlanningAct | null>(null)
-  const planned = [...bands.carriedOver, ...bands.dueToday, ...bands.underway, ...bands.picked]
+  const { carriedOver, dueToday, underway, picked } = day.whole.planned(day.document)
+  const planned = [...carriedOver, ...dueToday, ...underway, ...picked]
   const load = loadOf(planned, free)
   const few = day.bands.fewInReach(day.document, fewInReach)
   const done = useDoneToday()

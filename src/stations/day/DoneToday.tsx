@@ -4,13 +4,15 @@ import type { Action } from '@/core/record'
 import { lists } from '@/state'
 import { EmptyPlace } from '@/ui'
 import { Band } from '@/parts/rows/Band'
+import { useOfSide } from '@/held/side'
 import { useHeldDocument, useToday, useZen } from '@/held/zen'
 
 export function useDoneToday(): readonly Action[] {
   const { clock } = useZen()
   const today = useToday()
   const document = useHeldDocument()
-  return useMemo(() => lists.doneOf(document, today, today, clock.zone()), [document, today, clock])
+  const done = useMemo(() => lists.doneOf(document, today, today, clock.zone()), [document, today, clock])
+  return useOfSide()(done)
 }
 
 export function DoneToday() {

@@ -13,7 +13,7 @@ import { contextWords } from '@/words/contexts'
 import { bandWords, duration } from '@/words'
 import { missesWords, reasonWords } from '@/words/reach'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
-import { useDayBands } from './useDayBands'
+import { useDayBands, useSided } from './useDayBands'
 import { useReach, type AtHand } from './useReach'
 
 const lengths = [10, 20, 30, 45, 90] as const
@@ -155,7 +155,11 @@ export function InReach({ showChoices }: { showChoices: boolean }) {
   const actions = [...ranked.map(({ action }) => action), ...rest]
   const reasons = new Map(ranked.map(({ action, reason }) => [action.id, reasonWords(reason, document)]))
   const pair = reach.minutes === null ? null : pairFor(ranked, reach.minutes)
-  const out = justOutOfReach(candidates(lists.dayBandsWith(today, anyhow), document), around, fewOut)
+  const out = justOutOfReach(
+    candidates(useSided(lists.dayBandsWith(today, anyhow)), document),
+    around,
+    fewOut,
+  )
   return (
     <Column gap="$2">
       {showChoices ? (

@@ -1,4 +1,5 @@
 // Fourth stone: the last seven days as they were.
+import { useOfSide } from '@/held/side'
 import { useMemo } from 'react'
 import { minutesOf } from '@/core/day'
 import { lastSevenDays } from '@/core/review'
@@ -14,15 +15,16 @@ export function DoneStone() {
   const { clock } = useZen()
   const today = useToday()
   const document = useHeldDocument()
+  const ofSide = useOfSide()
   const byDay = useMemo(() => {
     const zone = clock.zone()
     const [from, to] = lastSevenDays(today)
     const days = new Map<CalendarDate, Action[]>()
     for (let day = to; day >= from; day = addDays(day, -1)) days.set(day, [])
-    for (const action of lists.doneOf(document, from, to, zone))
+    for (const action of ofSide(lists.doneOf(document, from, to, zone)))
       days.get(localMomentAt(action.doneAtEpochMs as number, zone).date)?.push(action)
     return [...days].filter(([, done]) => done.length > 0)
-  }, [document, clock, today])
+  }, [document, ofSide, clock, today])
   const all = byDay.flatMap(([, done]) => done)
   return (
     <Column>

@@ -1,4 +1,5 @@
 // Second stone: every open project gets its very next action, or is said not to be one now.
+import { useOfSide } from '@/held/side'
 import { useState } from 'react'
 import { View } from '@tamagui/core'
 import { useReader } from '@/held/reader'
@@ -14,10 +15,9 @@ export function ProjectsStone() {
   const today = useToday()
   const projects = useHeld((state) => select.projectsOf(state.document))
   const document = useHeldDocument()
-  const standing = projects.filter(
-    ({ id, state }) => state === 'open' && !lists.nextActionOf(document, id, today),
-  )
-  const open = projects.filter(({ state }) => state === 'open').length
+  const atWork = useOfSide()(projects).filter((project) => select.isAtWork(document, project))
+  const standing = atWork.filter(({ id }) => !lists.nextActionOf(document, id, today))
+  const open = atWork.length
   return (
     <Column gap="$2.5">
       <Words render="h2" size="title">

@@ -1,3 +1,4 @@
+import { useOfSide } from '@/held/side'
 import { lists } from '@/state'
 import { Column, Words } from '@/ui'
 import { Band } from '@/parts/rows/Band'
@@ -11,8 +12,9 @@ function waitingHeading(waiting: number, late: number): string {
 /** Third stone: who owes what, and what rests for someday. */
 export function WaitingStone() {
   const today = useToday()
-  const waiting = useHeld((state) => lists.waitingOf(state.document))
-  const someday = useHeld((state) => lists.somedayOf(state.document))
+  const ofSide = useOfSide()
+  const waiting = ofSide(useHeld((state) => lists.waitingOf(state.document)))
+  const someday = ofSide(useHeld((state) => lists.somedayOf(state.document)))
   const late = waiting.filter((action) => action.waiting?.chaseOn && action.waiting.chaseOn <= today).length
   return (
     <Column>

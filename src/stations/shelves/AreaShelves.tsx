@@ -1,8 +1,9 @@
 // Groups with their areas, each area a shelf with its projects standing on it.
-import { useState, type ReactNode } from 'react'
+import { lazy, Suspense, useMemo, useState } from 'react'
 import { recordIn } from '@/core/journal'
-import type { Area, Group, Project, Side } from '@/core/record'
+import type { Area, Group, Project } from '@/core/record'
 import { select } from '@/state'
+import type { SideChoice } from '@/state/sides'
 import { BandHeading, Button, Column, EmptyPlace, IconButton, Row, Seal, Words } from '@/ui'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
@@ -12,53 +13,70 @@ import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 import { nameOfRecord } from '@/words'
 import { AreaShelf } from './AreaShelf'
 import { Ended } from './Ended'
+import { WhenNear } from '@/ui/WhenNear'
 import { GoalsBoard } from './GoalsBoard'
 import { FoldButton, useFolded } from './FoldButton'
 import { RankButtons } from './RankButtons'
-import { useDense } from './useRemembered'
-import { useShelfLaying, type ShelfId } from './useShelfLaying'
+import type { TimeLineProps } from './timeline/TimeLine'
+import { useDense, useRemembered } from '@/held/useRemembered'
+import { useShelfLaying, type ShelfId } from '@/parts/shelves/useShelfLaying'
 
-/** The side of life whose groups are shown. */
-export type SideChoice = Side | 'both'
+const TimeLine = lazy(() => import('./timeline/TimeLine').then((part) => ({ default: part.TimeLine })))
+
+/** Up to so many projects, all shelves are drawn, wherever one looks. */
+const wholeUpTo = 120
 
 const isOpenShelf = ({ closedAtEpochMs }: Area | Group) => closedAtEpochMs === null
 
-export function AreaShelves({ side, choice }: { side: SideChoice; choice: ReactNode }) {
+export function AreaShelves({ side }: { side: SideChoice }) {
   const act = useAct()
   const document = useHeldDocument()
   const [arranging, setArranging] = useState(false)
   const [isDense, setDense] = useDense()
+  const [isOnLine, showOnLine] = useRemembered('shelves-on-line')
   const laying = useShelfLaying()
   const groups = useHeld((state) => select.groupsOf(state.document)).filter(
     (group) => isOpenShelf(group) && (side === 'both' || group.side === side),
   )
   const areas = useHeld((state) => select.areasOf(state.document)).filter(isOpenShelf)
   const loose = areas.filter(({ groupId }) => groupId === null || recordIn(document, groupId) === undefined)
-  const unshelved = useHeld((state) => select.projectsOf(state.document)).filter(
-    (project) =>
-      select.isHeld(project.state) &&
-      (project.areaId === null || !areas.some(({ id }) => id === project.areaId)),
-  )
+  const unshelved = select.projectsOnNoArea(document)
+  const isSmall = useHeld((state) => select.projectsOf(state.document).length) <= wholeUpTo
   if (groups.length === 0 && areas.length === 0 && unshelved.length === 0) return <NoShelves />
+  if (isOnLine) {
+    const areasOfSide = areas.filter(
+      ({ groupId }) => side === 'both' || groups.some(({ id }) => id === groupId),
+    )
+    return (
+      <TimeLineShelves
+        areas={areasOfSide}
+        projects={[
+          ...areasOfSide.flatMap(({ id }) => select.projectsOfArea(document, id)),
+          ...(side === 'both' ? unshelved : []),
+        ]}
+        lead={<Button kind="quiet" label="Shelves" onPress={() => showOnLine(false)} />}
+      />
+    )
+  }
   return (
     <Carrying lay={laying} lifted={(carried) => <Lifted id={carried} />}>
       <Column gap="$2.5">
-        <Row gap="$2" flexWrap="wrap" justifyContent="space-between">
-          <Row marginLeft="$-2">
-            <Button kind="quiet" label={isDense ? 'Roomier' : 'Denser'} onPress={() => setDense(!isDense)} />
-            <Button
-              kind="quiet"
-              label={arranging ? 'Arranged' : 'Arrange'}
-              aria-pressed={arranging}
-              onPress={() => setArranging(!arranging)}
-            />
-          </Row>
-          {choice}
+        <Row marginLeft="$-2" flexWrap="wrap">
+          <Button kind="quiet" label="Time line" onPress={() => showOnLine(true)} />
+          <Button kind="quiet" label={isDense ? 'Roomier' : 'Denser'} onPress={() => setDense(!isDense)} />
+          <Button
+            kind="quiet"
+            label={arranging ? 'Arranged' : 'Arrange'}
+            aria-pressed={arranging}
+            onPress={() => setArranging(!arranging)}
+          />
         </Row>
         {side === 'both' ? <GoalsBoard /> : null}
-        {groups.map((group) => (
+        {groups.map((group, at) => (
           <GroupShelves
             key={group.id}
+            isFirst={at === 0}
+            isSmall={isSmall}
             group={group}
             groups={groups}
             areas={areas.filter(({ groupId }) => groupId === group.id)}
@@ -66,7 +84,13 @@ export function AreaShelves({ side, choice }: { side: SideChoice; choice: ReactN
           />
         ))}
         {side === 'both' && (loose.length > 0 || unshelved.length > 0) ? (
-          <Unshelved areas={loose} projects={unshelved} arranging={arranging} />
+          <Unshelved
+            isSmall={isSmall}
+            isAlone={groups.length === 0}
+            areas={loose}
+            projects={unshelved}
+            arranging={arranging}
+          />
         ) : null}
         <Row gap="$2" flexWrap="wrap" paddingTop="$2.5">
           <NameLine
@@ -77,6 +101,14 @@ export function AreaShelves({ side, choice }: { side: SideChoice; choice: ReactN
         <Ended />
       </Column>
     </Carrying>
+  )
+}
+
+function TimeLineShelves(props: TimeLineProps) {
+  return (
+    <Suspense fallback={null}>
+      <TimeLine {...props} />
+    </Suspense>
   )
 }
 
@@ -94,17 +126,25 @@ function NoShelves() {
   )
 }
 
+/** About as high as an area with a few projects, in px. */
+const usualHeight = 320
+
 function GroupShelves({
   group,
   groups,
   areas,
   arranging,
+  isFirst,
+  isSmall,
 }: {
   group: Group
   groups: readonly Group[]
   areas: readonly Area[]
   arranging: boolean
+  isFirst: boolean
+  isSmall: boolean
 }) {
+  const siblings = useMemo(() => (arranging ? areas.map(({ id }) => id) : null), [arranging, areas])
   const act = useAct()
   const [isFolded] = useFolded(group.id)
   return (
@@ -116,11 +156,20 @@ function GroupShelves({
         </Words>
       ) : (
         <DropPlace place={{ kind: 'in', in: group.id }}>
-          <Column gap="$1.5">
-            {areas.map((area) => (
-              <AreaShelf key={area.id} area={area} areas={areas} arranging={arranging} />
-            ))}
-          </Column>
+          <WhenNear height={areas.length * usualHeight} isFirst={isFirst} always={isSmall}>
+            <Column gap="$1.5">
+              {areas.map((area, at) => (
+                <AreaShelf
+                  key={area.id}
+                  area={area}
+                  siblings={siblings}
+                  arranging={arranging}
+                  isFirst={isFirst && at === 0}
+                  isSmall={isSmall}
+                />
+              ))}
+            </Column>
+          </WhenNear>
         </DropPlace>
       )}
       {(areas.length === 0 || arranging) && !isFolded ? (
@@ -171,19 +220,38 @@ function Unshelved({
   areas,
   projects,
   arranging,
+  isAlone,
+  isSmall,
 }: {
+  isAlone: boolean
+  isSmall: boolean
   areas: readonly Area[]
   projects: readonly Project[]
   arranging: boolean
 }) {
+  const siblings = useMemo(() => (arranging ? areas.map(({ id }) => id) : null), [arranging, areas])
   return (
     <Column render="section" aria-label="On no shelf yet" gap="$1.5">
       <BandHeading title="On no shelf yet" />
       {areas.map((area) => (
-        <AreaShelf key={area.id} area={area} areas={areas} arranging={arranging} />
+        <AreaShelf
+          key={area.id}
+          area={area}
+          siblings={siblings}
+          arranging={arranging}
+          isFirst={false}
+          isSmall={isSmall}
+        />
       ))}
       {projects.length > 0 ? (
-        <AreaShelf area={null} areas={[]} arranging={arranging} projects={projects} />
+        <AreaShelf
+          area={null}
+          siblings={null}
+          arranging={arranging}
+          projects={projects}
+          isFirst={isAlone}
+          isSmall={isSmall}
+        />
       ) : null}
     </Column>
   )

@@ -1,5 +1,5 @@
 import { IconButton } from '@/ui'
-import { useRemembered } from './useRemembered'
+import { useRemembered } from '@/held/useRemembered'
 
 /** Whether a group or an area is folded on this device, and what folds it. */
 export const useFolded = (id: string) => useRemembered(`folded:${id}`)

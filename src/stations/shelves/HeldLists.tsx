@@ -1,38 +1,31 @@
-// What is held and not on today's table: waiting, and held back.
+// What is held and not on today's table: what is waited for, what is to be signed off, and what comes after another.
 import { lists } from '@/state'
 import { EmptyPlace } from '@/ui'
 import { Band } from '@/parts/rows/Band'
-import { useHeld } from '@/held/zen'
+import { useOfSide } from '@/held/side'
+import { useHeldDocument } from '@/held/zen'
 
-const texts = {
-  waiting: {
-    title: 'Waiting for',
-    empty: 'Nothing is expected from anybody. Open an action to hand it over.',
-  },
-  signOff: {
-    title: 'To sign off',
-    empty: 'Nothing you have done waits for somebody to accept it.',
-  },
-  heldBack: { title: 'After another', empty: 'Nothing is held back until something else is done.' },
-} as const
+const bands = [
+  { title: 'Waiting for', of: lists.waitingOf, quick: 'chase' },
+  { title: 'To sign off', of: lists.toSignOffOf, quick: 'chase' },
+  { title: 'After another', of: lists.heldBackOf, quick: undefined },
+] as const
 
-const listOf = {
-  waiting: lists.waitingOf,
-  signOff: lists.toSignOffOf,
-  heldBack: lists.heldBackOf,
-} as const
-
-export function HeldLists({ which }: { which: keyof typeof texts }) {
-  const found = useHeld((state) => listOf[which](state.document))
-  return found.length === 0 ? (
-    <EmptyPlace says={texts[which].empty} />
-  ) : (
-    <Band
-      title={texts[which].title}
-      actions={found}
-      showProject
-      tone="slate"
-      quick={which === 'waiting' || which === 'signOff' ? 'chase' : undefined}
-    />
+export function HeldLists() {
+  const ofSide = useOfSide()
+  const document = useHeldDocument()
+  const found = bands.map((band) => ({ ...band, actions: ofSide(band.of(document)) }))
+  if (found.every(({ actions }) => actions.length === 0))
+    return (
+      <EmptyPlace says="Nothing is expected from anybody, and nothing waits for something else. Open an action to hand it over, or to let it come after another." />
+    )
+  return (
+    <>
+      {found.map(({ title, actions, quick }) =>
+        actions.length > 0 ? (
+          <Band key={title} title={title} actions={actions} showProject tone="slate" quick={quick} />
+        ) : null,
+      )}
+    </>
   )
 }

@@ -1,4 +1,5 @@
 // What is kept for later, area by area: on the shelf, and someday. Each can be brought nearer by a touch, several together.
+import { useOfSide } from '@/held/side'
 import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
@@ -42,8 +43,9 @@ const isHead = (row: Head | Action): row is Head => 'count' in row
 export function KeptForLater() {
   const document = useHeldDocument()
   const today = useToday()
-  const onShelf = useHeld((state) => lists.onShelfOf(state.document))
-  const someday = useHeld((state) => lists.somedayOf(state.document))
+  const ofSide = useOfSide()
+  const onShelf = ofSide(useHeld((state) => lists.onShelfOf(state.document)))
+  const someday = ofSide(useHeld((state) => lists.somedayOf(state.document)))
   if (onShelf.length + someday.length === 0)
     return <EmptyPlace says="What may be done one day, and need not be decided now, rests here." />
   return (

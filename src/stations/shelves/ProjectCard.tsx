@@ -1,135 +1,72 @@
-import { useMedia, View } from '@tamagui/core'
-import { useMemo } from 'react'
-import type { Document } from '@/core/journal'
-import type { CalendarDate } from '@/core/time'
-import type { Action, Id, Project } from '@/core/record'
-import { lists } from '@/state'
-import { Column, Icon, Press, Row, Seal, Unseen, Words } from '@/ui'
-import { useOpened } from '@/held/useOpened'
-import { shortDate } from '@/words'
-import { useHeldDocument, useToday } from '@/held/zen'
-import { nextWords } from './nextWords'
+// A project as a card on its shelf: what will be true, how much of it is done, what comes next. There may be hundreds of
+// them: each reads no more than it draws, and is drawn as plain elements.
+import { memo } from 'react'
+import type { Id, Project } from '@/core/record'
+import { lists, select } from '@/state'
+import { partsOfProject } from '@/state/projectParts'
+import { nextWords } from '@/parts/shelves/nextWords'
+import { useSurroundings } from '@/parts/rows/surroundings'
+import { useHeld, useToday } from '@/held/zen'
+import { Icon, Seal, Unseen, type Tone } from '@/ui'
+import { count, shortDate } from '@/words'
 import { RankButtons } from './RankButtons'
 
-export function ProjectCard({
-  project,
-  siblings,
-  arranging,
-}: {
-  project: Project
-  siblings: readonly Id<'project'>[]
-  arranging: boolean
-}) {
-  const document = useHeldDocument()
-  const today = useToday()
-  const { opened, open: openIt } = useOpened()
-  const { wide } = useMedia()
-  const done = lists.doneWith(document, project.id).length
-  const open = lists.actionsOfProject(document, project.id).length
-  const share = done / Math.max(1, done + open)
-  const action = lists.nextActionOf(document, project.id, today)
-  return (
-    <View
-      render="li"
-      className="shelf-card"
-      data-of={project.id}
-      width={wide ? undefined : '100%'}
-      flexGrow={wide ? 1 : 0}
-      flexBasis={wide ? 236 : undefined}
-      maxWidth={wide ? 330 : undefined}
-      backgroundColor={opened === project.id ? '$brassWash' : '$slip'}
-      borderWidth={1}
-      borderBottomWidth={wide ? 0 : 1}
-      borderColor="$rule"
-      borderTopLeftRadius={3}
-      borderTopRightRadius={3}
-      position="relative"
-    >
-      {wide ? (
-        <View
-          position="absolute"
-          bottom={-7}
-          left={-1}
-          right={-11}
-          height={7}
-          backgroundColor="$plankEdge"
-          aria-hidden
-        />
-      ) : null}
-      {share > 0 ? (
-        <View
-          position="absolute"
-          top={-1}
-          left={-1}
-          height={4}
-          backgroundColor="$moss"
-          style={{ width: `${share * 100}%` }}
-          aria-hidden
-        />
-      ) : null}
-      <Press onPress={() => openIt(project.id)} width="100%" alignItems="stretch" padding="$3" data-row>
-        <Column flex={1} minWidth={0} gap="$1" minHeight={wide ? 96 : 0}>
-          <Row gap="$2" alignItems="flex-start">
-            {project.stamp ? <Seal stamp={project.stamp} ink={project.ink} size={24} /> : null}
-            <Words strong flex={1} minWidth={0}>
-              <Unseen>Open </Unseen>
-              {project.title}
-            </Words>
-          </Row>
-          {project.outcome ? (
-            <Words
-              size="second"
-              tone="inkSoft"
-              style={{
-                display: '-webkit-box',
-                WebkitLineClamp: 2,
-                WebkitBoxOrient: 'vertical',
-                overflow: 'hidden',
-              }}
-            >
-              {project.outcome}
-            </Words>
-          ) : null}
-          <View flex={1} />
-          <NextLine project={project} action={action} document={document} today={today} />
-        </Column>
-      </Press>
-      {arranging ? (
-        <Row paddingHorizontal="$1">
-          <RankButtons id={project.id} name={project.title} siblings={siblings} />
-        </Row>
-      ) : null}
-    </View>
-  )
+interface ProjectCardProps {
+  readonly project: Project
+  /** Those it stands among, where they are being arranged. */
+  readonly siblings: readonly Id<'project'>[] | null
 }
 
-function NextLine({
-  project,
-  action,
-  document,
-  today,
-}: {
-  project: Project
-  action: Action | undefined
-  document: Document
-  today: CalendarDate
-}) {
-  const { words, tone } = useMemo(
-    () => nextWords(project, action, document, today),
-    [project, action, document, today],
+export const ProjectCard = memo(function ProjectCard({ project, siblings }: ProjectCardProps) {
+  const { open, opened } = useSurroundings()
+  const { id, title, outcome, stamp, ink } = project
+  const share = useHeld(({ document }) => lists.shareDoneOf(document, id))
+  const parts = useHeld(
+    ({ document }) => partsOfProject(document, id).filter(({ state }) => select.isHeld(state)).length,
   )
-  const isNext = project.state === 'open' && action !== undefined
   return (
-    <Row gap="$1.5" paddingTop="$1.5">
-      {isNext ? <Icon name="next" size={16} tone={tone === 'slate' ? 'slate' : 'brass'} /> : null}
-      <Words size="second" tone={tone} flex={1} oneLine>
-        {words}
-      </Words>
-      {project.due ? (
-        <Words size="small" tone={project.due < today ? 'clay' : 'inkSoft'} flexShrink={0}>
-          {shortDate(project.due, today)}
-        </Words>
+    <li className={opened === id ? 'shelf-card project-card chosen' : 'shelf-card project-card'} data-of={id}>
+      {share > 0 ? <span className="project-share" aria-hidden style={{ width: `${share * 100}%` }} /> : null}
+      <button type="button" className="project-open" data-row onClick={() => open(id)}>
+        <span className="project-head">
+          {stamp ? <Seal stamp={stamp} ink={ink} size={24} /> : null}
+          <span className="project-title">
+            <Unseen>Open </Unseen>
+            {title}
+          </span>
+        </span>
+        {outcome ? <span className="project-outcome">{outcome}</span> : null}
+        {parts > 0 ? <span className="project-parts">{count(parts, 'part')}</span> : null}
+        <NextLine project={project} />
+      </button>
+      {siblings ? (
+        <span className="project-arrange">
+          <RankButtons id={id} name={title} siblings={siblings} />
+        </span>
       ) : null}
-    </Row>
+    </li>
+  )
+})
+
+function NextLine({ project }: { readonly project: Project }) {
+  const today = useToday()
+  const { due, state } = project
+  const hasNext = useHeld(({ document }) => lists.nextActionOf(document, project.id, today) !== undefined)
+  // As text, so that it is the same as long as it says the same.
+  const said = useHeld(({ document }) => {
+    const next = nextWords(project, lists.nextActionOf(document, project.id, today), document, today)
+    return `${next.tone} ${next.words}`
+  })
+  const tone = said.slice(0, said.indexOf(' ')) as Tone
+  return (
+    <span className="project-next">
+      {state === 'open' && hasNext ? (
+        <Icon name="next" size={16} tone={tone === 'slate' ? 'slate' : 'brass'} />
+      ) : null}
+      <span className={`project-next-words ${tone}`}>{said.slice(said.indexOf(' ') + 1)}</span>
+      {due ? (
+        <span className={due < today ? 'project-due clay' : 'project-due'}>{shortDate(due, today)}</span>
+      ) : null}
+    </span>
   )
 }

@@ -1,4 +1,5 @@
 // Things to read, watch or hear: what is begun first, then what is unread; what is finished stands folded at the end.
+import { useOfSide } from '@/held/side'
 import { useState } from 'react'
 import type { Reading, ReadingState } from '@/core/record'
 import { select } from '@/state'
@@ -13,7 +14,7 @@ import { KeptRow } from './KeptRow'
 const bands: readonly ReadingState[] = ['begun', 'unread', 'finished']
 
 export function ReadingList() {
-  const readings = useHeld((state) => select.readingsOf(state.document))
+  const readings = useOfSide()(useHeld((state) => select.readingsOf(state.document)))
   if (readings.length === 0)
     return <EmptyPlace says="Things to read, watch or hear. While sorting, Reading puts a slip here." />
   return (

@@ -1,3 +1,4 @@
+import { useOfSide } from '@/held/side'
 import { select } from '@/state'
 import { BandHeading, Column, EmptyPlace } from '@/ui'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
@@ -10,7 +11,7 @@ import { KeptRow } from './KeptRow'
 export function ReferenceList() {
   const { clock } = useZen()
   const today = useToday()
-  const references = useHeld((state) => select.referencesOf(state.document))
+  const references = useOfSide()(useHeld((state) => select.referencesOf(state.document)))
   const box = useBandBox(() => references)
   if (references.length === 0)
     return (

@@ -1,5 +1,6 @@
 // The tickler: what is hidden until a day, by month and day for the next twelve months. Carried to another day or month it
 // waits for that; by keys a day or a week at a time.
+import { useOfSide } from '@/held/side'
 import { isHidden } from '@/core/action'
 import { ticklerMonths, type TicklerMonth } from '@/core/day'
 import { recordIn } from '@/core/journal'
@@ -19,7 +20,8 @@ export function Tickler() {
   const today = useToday()
   const act = useAct()
   const { store } = useZen()
-  const hidden = useHeld((state) => lists.notBeforeOf(state.document)).filter((action) =>
+  const ofSide = useOfSide()
+  const hidden = ofSide(useHeld((state) => lists.notBeforeOf(state.document))).filter((action) =>
     isHidden(action, today),
   )
   const months = ticklerMonths(hidden, today)

@@ -1,10 +1,11 @@
+import { address } from '../../../test/standIns/expoRouter'
 import { act, fireEvent, screen, within } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
 import type { Area, Group, Project } from '@/core/record'
 import { select } from '@/state'
 import type { TestStore } from '@/state/testing'
 import { OpenedNamed } from '@/opened/OpenedNamed'
-import { OpenedProject } from '@/opened/OpenedProject'
+import { OpenedProject } from '@/opened/project/OpenedProject'
 import { chooseIn, hidden } from '@/opened/testing'
 import { OpenedShelf } from '@/opened/OpenedShelf'
 import { desk } from '@/held/desk'
@@ -110,7 +111,7 @@ describe('the shelves', () => {
     const store = await showStation(<ShelvesStation />, (fresh) => {
       furnish(fresh)
       const [office] = select.areasOf(documentOf(fresh)) as [Area]
-      for (const name of ['call', 'offer']) fresh.run('addStage', { areaId: office.id, name })
+      for (const name of ['call', 'offer']) fresh.run('addStage', { ownerId: office.id, name })
       fresh.run('addProject', { title: 'Mill school', areaId: office.id })
     })
     const of = (name: string) =>
@@ -168,8 +169,11 @@ describe('the shelves', () => {
     expect(until()).toBe('2026-03-12')
   })
   it('show one side of life at a time', async () => {
+    address.set('/shelves')
     await showStation(<ShelvesStation />, furnish)
-    fireEvent.click(screen.getByRole('radio', { name: 'private' }))
+    press('Side: both. Show work')
+    expect(screen.queryByRole('region', { name: 'Home' })).toBeNull()
+    press('Side: work. Show private')
     expect(screen.queryByRole('region', { name: 'Practice' })).toBeNull()
     expect(screen.getByRole('region', { name: 'Home' })).toBeTruthy()
   })

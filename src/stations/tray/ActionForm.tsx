@@ -6,7 +6,7 @@ import { recordIn } from '@/core/journal'
 import { keptHorizons, type Horizon, type Id } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
 import type { Suggestion } from '@/core/sorting/learning'
-import { select, type NewAction } from '@/state'
+import { lists, select, type NewAction } from '@/state'
 import { ChoiceRow } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { sayableOf } from '@/parts/said/sayableOf'
@@ -82,6 +82,9 @@ export function ActionForm({ slip, fields, onBack }: AskedOf) {
   const likely = useLikely(fields.title)
   const offers = useOffers(likely, of)
   const set = (more: Patch) => setPatch((before) => ({ ...before, ...more }))
+  // What is sorted into a project can be the very next thing there.
+  const [isNext, setNext] = useState(false)
+  const others = of.projectId ? lists.actionsOfProject(document, of.projectId) : []
   const isEmpty = chosen.title.trim() === ''
   const shelf: Shelf | null = of.projectId ?? of.areaId
   const nameOf = (id: string) => {
@@ -111,7 +114,10 @@ export function ActionForm({ slip, fields, onBack }: AskedOf) {
         onKeep={() =>
           act(
             'sortAsAction',
-            { slipId: slip.id, fields: { ...partsOf(fields), ...chosen } },
+            {
+              slipId: slip.id,
+              fields: { ...partsOf(fields), ...chosen, isNext: isNext && others.length > 0 },
+            },
             { say: `Sorted as an action: ${shortened(chosen.title)}` },
           )
         }
@@ -171,6 +177,11 @@ export function ActionForm({ slip, fields, onBack }: AskedOf) {
           chosen={shelf ? [shelf] : []}
           onToggle={(id) => putOn(id === shelf ? null : id)}
           onMore={() => chooser.choose('shelf')}
+          beside={
+            others.length > 0
+              ? { label: 'as the next', isOn: isNext, onToggle: () => setNext(!isNext) }
+              : undefined
+          }
         />
         <WhyFirst
           reasons={[

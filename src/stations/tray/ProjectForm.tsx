@@ -33,6 +33,8 @@ const unset: Omit<ProjectChooserProps['of'], 'due' | 'areaId'> = {
   goalIds: [],
   notUntil: null,
   stageId: null,
+  parentId: null,
+  begins: null,
   ending: null,
   stamp: '',
   afterIds: [],

@@ -8,6 +8,7 @@ import { lists, select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead, Tools } from '@/frame/StationHead'
 import { dayMonth, duration } from '@/words'
+import { useOfSide } from '@/held/side'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { DayColumns } from './DayColumns'
 import { DayStack } from './DayStack'
@@ -20,16 +21,17 @@ export function WeekStation() {
   const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
   const [weeksAway, setWeeksAway] = useState(0)
   const first = addDays(weekStartOf(today, weekStartsOn), weeksAway * 7)
+  const ofSide = useOfSide()
   const sheet = useMemo(
     () =>
       weekSheetOf(
-        lists.actionsOfWeek(document, first, today),
+        ofSide(lists.actionsOfWeek(document, first, today)),
         first,
         today,
         (day) => select.freeMinutesOn(document, day),
         weekStartsOn,
       ),
-    [document, first, today, weekStartsOn],
+    [document, ofSide, first, today, weekStartsOn],
   )
   // A week is numbered by its Thursday (ISO 8601), on whatever day it begins.
   const weekNumber = isoWeekOf(addDays(first, (3 - weekStartsOn + 7) % 7))

@@ -50,7 +50,11 @@ function Seen() {
   const { carriedOver, dueToday, underway, picked } = day.bands.planned(day.document)
   const settings = select.settingsOf(day.document)
   const planned = [...carriedOver, ...dueToday, ...underway, ...picked]
-  const load = loadOf(planned, select.freeMinutesOn(day.document, today))
+  const whole = day.whole.planned(day.document)
+  const load = loadOf(
+    [...whole.carriedOver, ...whole.dueToday, ...whole.underway, ...whole.picked],
+    select.freeMinutesOn(day.document, today),
+  )
   const next = nextFixed(planned, today, minute)
   const left = planned.filter((action) => action !== next && !underway.includes(action))
   return (

@@ -14,6 +14,8 @@ import { LensPaper } from './paper/LensPaper'
 import type { LensShown } from './shown/lensProps'
 import { LookBar } from './shown/LookBar'
 import { ShownLens } from './shown/ShownLens'
+import { useSide } from '@/held/side'
+import { ofOneSide } from './shown/ofOneSide'
 import { shownAs } from './shown/shownAs'
 import { useLensLook, type LensLook } from './shown/useLensLook'
 import { useLensDraft, type LensDraft } from './useLensDraft'
@@ -58,7 +60,11 @@ function OneLens({
   const look = useLensLook(id, record, lenses)
   const zone = clock.zone()
   const day = useMemo(() => ({ today, zone }), [today, zone])
-  const shownLens = useMemo(() => shownAs(lens, look.view, look.columnsBy), [lens, look.view, look.columnsBy])
+  const [side] = useSide()
+  const shownLens = useMemo(
+    () => shownAs(ofOneSide(lens, side), look.view, look.columnsBy),
+    [lens, side, look.view, look.columnsBy],
+  )
   const list = lenses.lensListOf(document, shownLens, day)
   const details = useMemo(
     () => ({

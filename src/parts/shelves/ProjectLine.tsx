@@ -1,17 +1,22 @@
 // A project as one line, where many are surveyed: its title, what comes next, its promise.
+import { memo } from 'react'
 import type { Project } from '@/core/record'
 import { lists } from '@/state'
-import { useOpened } from '@/held/useOpened'
-import { useHeldDocument, useToday } from '@/held/zen'
+import { useSurroundings } from '@/parts/rows/surroundings'
+import { useHeld, useToday } from '@/held/zen'
 import { Seal, Unseen } from '@/ui'
 import { shortDate } from '@/words'
 import { nextWords } from './nextWords'
 
-export function ProjectLine({ project }: { readonly project: Project }) {
-  const document = useHeldDocument()
+export const ProjectLine = memo(function ProjectLine({ project }: { readonly project: Project }) {
   const today = useToday()
-  const { opened, open } = useOpened()
-  const { words, tone } = nextWords(project, lists.nextActionOf(document, project.id, today), document, today)
+  const { opened, open } = useSurroundings()
+  // As text, so that it is the same as long as it says the same.
+  const said = useHeld(({ document }) => {
+    const next = nextWords(project, lists.nextActionOf(document, project.id, today), document, today)
+    return `${next.tone} ${next.words}`
+  })
+  const [tone, words] = [said.slice(0, said.indexOf(' ')), said.slice(said.indexOf(' ') + 1)]
   return (
     <li
       className={opened === project.id ? 'shelf-card shelf-line chosen' : 'shelf-card shelf-line'}
@@ -32,4 +37,4 @@ export function ProjectLine({ project }: { readonly project: Project }) {
       </button>
     </li>
   )
-}
+})

@@ -1,18 +1,22 @@
-// Carrying on the shelves: projects beside one another, onto other areas, into stages and to their end; areas and groups.
+// Carrying on the shelves: projects beside one another, onto other areas, into other projects, into stages and to their
+// end; areas and groups.
 // What is carried says where it was laid.
 import { recordIn } from '@/core/journal'
 import { endings, isIdOf, type Ending, type Id, type Project } from '@/core/record'
 import { findRow } from '@/parts/rows/findRow'
 import type { Laying } from '@/parts/carrying/Carrying'
 import { select } from '@/state'
+import { partsOfProject } from '@/state/projectParts'
 import { useAct, useZen } from '@/held/zen'
 import { shortened } from '@/words'
 import { endingWords } from '@/words/stages'
 
+type Shelved = Pick<Project, 'areaId' | 'parentId'>
 export type ShelfId = Id<'project'> | Id<'area'> | Id<'group'>
 
-/** The place for what ended so, of one area. */
-export const endPlace = (areaId: Id<'area'>, ending: Ending): string => `${ending} ${areaId}`
+/** The place for what ended so, of one area or among the parts of one project. */
+export const endPlace = (ownerId: Id<'area'> | Id<'project'>, ending: Ending): string =>
+  `${ending} ${ownerId}`
 /** The place for what stands on an area, and in none of its stages. */
 export const areaPlace = (areaId: Id<'area'> | null): string => areaId ?? 'none'
 
@@ -27,17 +31,25 @@ export function useShelfLaying(): Laying<ShelfId> {
 
   const layProject = (
     project: Project,
-    areaId: Id<'area'> | null,
+    { areaId, parentId }: Shelved,
     stageId: Id<'stage'> | null,
     besideId: Id<'project'> | null,
   ) => {
-    const where = (stageId && recordIn(now(), stageId)?.name) || (areaId && recordIn(now(), areaId)?.name)
-    const isMoved = areaId !== project.areaId || stageId !== project.stageId
+    const where =
+      (stageId && recordIn(now(), stageId)?.name) ||
+      (parentId && recordIn(now(), parentId)?.title) ||
+      (areaId && recordIn(now(), areaId)?.name)
+    const isMoved = areaId !== project.areaId || parentId !== project.parentId || stageId !== project.stageId
     const say = isMoved
-      ? `${where || 'On no area'}: ${shortened(project.title)}`
+      ? `${where ? shortened(where) : 'On no area'}: ${shortened(project.title)}`
       : `Put elsewhere: ${shortened(project.title)}`
-    act('layProject', { id: project.id, areaId, stageId, besideId }, { say })
+    act('layProject', { id: project.id, areaId, parentId, stageId, besideId }, { say })
   }
+  const onArea = (areaId: Id<'area'> | null): Shelved => ({ areaId, parentId: null })
+  const inWhole = (id: Id<'project'>): Shelved => ({
+    areaId: recordIn(now(), id)?.areaId ?? null,
+    parentId: id,
+  })
   const end = (project: Project, ending: Ending) => {
     const say = `${endingWords[ending].replace(/^./, (first) => first.toUpperCase())}: ${shortened(project.title)}`
     act('endProject', { id: project.id, ending }, { say })
@@ -47,11 +59,13 @@ export function useShelfLaying(): Laying<ShelfId> {
     const ending = endOf(place)
     if (ending) return end(project, ending)
     if (isIdOf('stage', place)) {
-      const areaId = recordIn(now(), place)?.areaId ?? null
-      return layProject(project, areaId, place, besideId)
+      const stage = recordIn(now(), place)
+      const shelved = stage?.projectId ? inWhole(stage.projectId) : onArea(stage?.areaId ?? null)
+      return layProject(project, shelved, place, besideId)
     }
-    if (isIdOf('area', place)) return layProject(project, place, null, besideId)
-    if (place === 'none') layProject(project, null, null, besideId)
+    if (isIdOf('project', place)) return layProject(project, inWhole(place), null, besideId)
+    if (isIdOf('area', place)) return layProject(project, onArea(place), null, besideId)
+    if (place === 'none') layProject(project, onArea(null), null, besideId)
   }
 
   const into: Laying<ShelfId>['into'] = (id, place) => {
@@ -92,14 +106,17 @@ export function useShelfLaying(): Laying<ShelfId> {
     const inGroups = select.groupsOf(now()).flatMap(({ id }) => areas.filter(({ groupId }) => groupId === id))
     return [...inGroups, ...areas.filter((area) => !inGroups.includes(area))]
   }
-  const isStaged = ({ areaId }: Project) => select.stagesOfArea(now(), areaId).length > 0
+  const stagesFor = (project: Project) => select.stagesOf(now(), select.stageOwnerOf(project))
+  const isStaged = (project: Project) => stagesFor(project).length > 0
   const earlierOrLater = (id: ShelfId, siblings: readonly ShelfId[], places: 1 | -1) =>
     act('rankBy', { id, siblings, places }, { say: false })
 
   const amongProjects = (project: Project, places: 1 | -1) => {
-    const siblings = project.areaId
-      ? select.projectsOfArea(now(), project.areaId).filter(({ stageId }) => stageId === project.stageId)
-      : select.projectsOf(now()).filter(({ areaId, state }) => areaId === null && select.isHeld(state))
+    const siblings = (
+      project.parentId
+        ? partsOfProject(now(), project.parentId).filter(({ state }) => select.isHeld(state))
+        : select.projectsOfArea(now(), project.areaId)
+    ).filter(({ stageId }) => stageId === project.stageId)
     earlierOrLater(
       project.id,
       siblings.map(({ id }) => id),
@@ -109,20 +126,20 @@ export function useShelfLaying(): Laying<ShelfId> {
   const amongAreas = (project: Project, places: 1 | -1) => {
     const areas = areasInOrder()
     const to = areas[areas.findIndex(({ id }) => id === project.areaId) + places]
-    if (to) layProject(project, to.id, null, null)
+    if (to) layProject(project, onArea(to.id), null, null)
   }
   const amongStages = (project: Project, places: 1 | -1) => {
-    const stages = select.stagesOfArea(now(), project.areaId)
+    const stages = stagesFor(project)
     const at = stages.findIndex(({ id }) => id === project.stageId) + places
     const to = stages[at]
-    if (to) layProject(project, project.areaId, to.id, null)
+    if (to) layProject(project, project, to.id, null)
     else if (at === stages.length) end(project, 'won')
   }
 
   const by: Laying<ShelfId>['by'] = (id, places) => {
     if (isIdOf('project', id)) {
       const project = recordIn(now(), id)
-      if (project) (isStaged(project) ? amongProjects : amongAreas)(project, places)
+      if (project) (isStaged(project) || project.parentId ? amongProjects : amongAreas)(project, places)
     } else if (isIdOf('group', id))
       earlierOrLater(
         id,

@@ -1,6 +1,6 @@
-// The stages of an area: named, put in their order, and left out after what becomes of what stands there was said.
+// The stages of an area or a project: named, put in their order, and left out after what becomes of what stands there was said.
 import { useState } from 'react'
-import type { Area, Id, Stage } from '@/core/record'
+import type { Id, Stage } from '@/core/record'
 import { select } from '@/state'
 import { EditText } from '@/parts/text/EditText'
 import { NameLine } from '@/parts/text/NameLine'
@@ -8,9 +8,18 @@ import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 import { BandHeading, Button, Column, IconButton, Row, SlideOver, Words } from '@/ui'
 import { count, shortened } from '@/words'
 
-export function AreaStages({ area }: { readonly area: Area }) {
+export function OwnStages({
+  id: ownerId,
+  name: ofName,
+  says,
+}: {
+  readonly id: Id<'area'> | Id<'project'>
+  readonly name: string
+  /** What stages are for there, said while there are none. */
+  readonly says: string
+}) {
   const act = useAct()
-  const stages = select.stagesOfArea(useHeldDocument(), area.id)
+  const stages = select.stagesOf(useHeldDocument(), ownerId)
   const [leaving, setLeaving] = useState<Stage | null>(null)
   const ids = stages.map(({ id }) => id)
   return (
@@ -18,11 +27,10 @@ export function AreaStages({ area }: { readonly area: Area }) {
       <BandHeading title="Stages" end={stages.length > 0 ? String(stages.length) : undefined} />
       {stages.length === 0 ? (
         <Words size="second" tone="inkSoft" paddingBottom="$1">
-          Where its projects all go the same way, such as enquiries, calls or offers: name the stages, and
-          they stand side by side on the shelf.
+          {says}
         </Words>
       ) : null}
-      <Column render="ol" aria-label={`Stages of ${area.name}`}>
+      <Column render="ol" aria-label={`Stages of ${ofName}`}>
         {stages.map((stage, at) => (
           <Row render="li" key={stage.id} borderBottomWidth={1} borderColor="$rule" minHeight={48}>
             <Column flex={1} minWidth={0}>
@@ -59,10 +67,7 @@ export function AreaStages({ area }: { readonly area: Area }) {
           </Row>
         ))}
       </Column>
-      <NameLine
-        label="New stage"
-        onMake={(name) => act('addStage', { areaId: area.id, name }, { say: false }).ok}
-      />
+      <NameLine label="New stage" onMake={(name) => act('addStage', { ownerId, name }, { say: false }).ok} />
       {leaving ? <LeaveStage stage={leaving} stages={stages} onClose={() => setLeaving(null)} /> : null}
     </Column>
   )

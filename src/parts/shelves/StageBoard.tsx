@@ -1,7 +1,7 @@
-// The projects of an area that has stages: a column each, side by side on a wide page and swiped through on a phone, and
+// The projects of an area that has stages, or the parts of a project: a column each, side by side on a wide page and swiped through on a phone, and
 // at the end how they ended. Carried from one to the next, a project moves on.
 import { useId } from 'react'
-import { endings, type Area, type Ending, type Project, type Stage } from '@/core/record'
+import { endings, type Ending, type Id, type Project, type Stage } from '@/core/record'
 import type { StageFigures } from '@/core/stage'
 import { lists, type Later } from '@/state'
 import { DropPlace } from '@/parts/carrying/DropPlace'
@@ -12,10 +12,11 @@ import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { Column, Row, Seal, Unseen, Words } from '@/ui'
 import { daysHereWords, endingWords, throughWords, wonWords } from '@/words/stages'
 import { nextWords } from './nextWords'
-import { areaPlace, endPlace } from './useShelfLaying'
+import { endPlace } from './useShelfLaying'
 
 interface BoardProps {
-  readonly area: Area
+  /** Whose stages they are. */
+  readonly owner: { readonly id: Id<'area'> | Id<'project'>; readonly name: string }
   readonly stages: readonly Stage[]
   readonly projects: readonly Project[]
 }
@@ -29,17 +30,17 @@ interface Read {
   readonly read: Later['stages']
 }
 
-function Board({ area, stages, projects, read }: BoardProps & Read) {
+function Board({ owner, stages, projects, read }: BoardProps & Read) {
   const document = useHeldDocument()
   const { clock } = useZen()
-  const way = read.wayOf(document, area.id, clock.zone())
+  const way = read.wayOf(document, owner.id, clock.zone())
   const open = projects.filter(({ ending }) => ending === null)
   const ids = new Set<string | null>(stages.map(({ id }) => id))
   const inNone = open.filter(({ stageId }) => !ids.has(stageId))
   const column = (stage: Stage | null, of: readonly Project[], figures?: StageFigures) => (
     <StageColumn
       key={stage?.id ?? 'none'}
-      area={area}
+      owner={owner}
       stage={stage}
       projects={of}
       figures={figures}
@@ -48,7 +49,7 @@ function Board({ area, stages, projects, read }: BoardProps & Read) {
   )
   return (
     <Column gap="$1.5">
-      <div className="stages" role="group" aria-label={`Stages of ${area.name}`}>
+      <div className="stages" role="group" aria-label={`Stages of ${owner.name}`}>
         {inNone.length > 0 ? column(null, inNone) : null}
         {stages.map((stage, at) =>
           column(
@@ -57,9 +58,9 @@ function Board({ area, stages, projects, read }: BoardProps & Read) {
             way.stages[at],
           ),
         )}
-        <div className="stage-ends" role="group" aria-label={`How those of ${area.name} ended`}>
+        <div className="stage-ends" role="group" aria-label={`How those of ${owner.name} ended`}>
           {endings.map((ending) => (
-            <EndPlace key={ending} area={area} ending={ending} count={way[ending]} />
+            <EndPlace key={ending} ownerId={owner.id} ending={ending} count={way[ending]} />
           ))}
         </div>
       </div>
@@ -69,13 +70,12 @@ function Board({ area, stages, projects, read }: BoardProps & Read) {
 }
 
 function StageColumn({
-  area,
+  owner,
   stage,
   projects,
   figures,
   read,
-}: {
-  readonly area: Area
+}: Pick<BoardProps, 'owner'> & {
   readonly stage: Stage | null
   readonly projects: readonly Project[]
   readonly figures: StageFigures | undefined
@@ -85,7 +85,7 @@ function StageColumn({
   const name = stage?.name ?? 'In no stage yet'
   const through = figures ? throughWords(figures.through, figures.medianDays) : null
   return (
-    <DropPlace place={{ kind: 'in', in: stage?.id ?? areaPlace(area.id) }} className="stage">
+    <DropPlace place={{ kind: 'in', in: stage?.id ?? owner.id }} className="stage">
       <section aria-labelledby={id}>
         <Row gap="$2" alignItems="center" minHeight={44} paddingLeft="$2.5">
           <Words render="h4" id={id} strong flex={1} minWidth={0} className="clamped two">
@@ -147,16 +147,16 @@ function StageCard({ project, read }: { readonly project: Project } & Read) {
 
 /** Where what ended so is laid. */
 function EndPlace({
-  area,
+  ownerId,
   ending,
   count,
 }: {
-  readonly area: Area
+  readonly ownerId: BoardProps['owner']['id']
   readonly ending: Ending
   readonly count: number
 }) {
   return (
-    <DropPlace place={{ kind: 'in', in: endPlace(area.id, ending) }} className="stage-end">
+    <DropPlace place={{ kind: 'in', in: endPlace(ownerId, ending) }} className="stage-end">
       <span>{endingWords[ending]}</span>
       <span>{count.toLocaleString('en-GB')}</span>
     </DropPlace>

@@ -1,0 +1,3 @@
+// What is drawn with react-native-svg, behind one door: what stands behind two would load at the start.
+export { default as Tape } from './Tape'
+export { TimeBar } from './TimeBar'

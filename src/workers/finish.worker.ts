@@ -1,0 +1,15 @@
+// Draws when projects will be over, off the screen's thread.
+import { checksumOf } from '../core/checksum'
+import { finishRange, type FinishAsked } from '../core/pace'
+import { makeRandom } from '../core/random'
+import type { CalendarDate } from '../core/time'
+
+/** The same for the same question: what is told does not flicker between two looks. */
+const randomFor = (asked: FinishAsked, today: CalendarDate) =>
+  makeRandom(parseInt(checksumOf(JSON.stringify([asked, today])), 36))
+
+self.onmessage = ({ data }: MessageEvent<{ turn: number; today: CalendarDate; asked: FinishAsked[] }>) =>
+  self.postMessage({
+    turn: data.turn,
+    ranges: data.asked.map((each) => [each.key, finishRange(each, data.today, randomFor(each, data.today))]),
+  })
