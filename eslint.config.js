@@ -50,6 +50,11 @@ module.exports = defineConfig([
           message: 'Space is told in tokens: gap="$2".',
         },
         {
+          selector:
+            "ImportDeclaration[source.value='react-native'] ImportSpecifier[imported.name=/^(FlatList|SectionList|VirtualizedList|CheckBox|Switch|Picker|ProgressBar)$/]",
+          message: 'It is not sent to the browser (metro.config.js): use @tanstack/react-virtual, or src/ui.',
+        },
+        {
           selector: 'JSXSpreadAttribute > ObjectExpression',
           message:
             'A prop that does not fit its type is told to the types (ui/onTheWeb.d.ts), not spread past them.',

@@ -141,7 +141,7 @@ export function makeEnquiries({ play, today, areas }: Made): void {
     const groupId = practice?.id ?? null
     const areaId = player.run('addArea', { name: 'Enquiries', groupId, stamp: 'En', ink: 8 }) as Id<'area'>
     areas.set('Enquiries', areaId)
-    for (const name of stages) stageIds.push(player.run('addStage', { areaId, name }) as Id<'stage'>)
+    for (const name of stages) stageIds.push(player.run('addStage', { ownerId: areaId, name }) as Id<'stage'>)
     player.run('editStage', { id: stageIds[1] as Id<'stage'>, patch: { limit: 2 } })
     player.run('editArea', { id: areaId, patch: { everyWeeks: 1 } })
   })

@@ -31,7 +31,7 @@ describe('the demo data', () => {
     const done = actions.filter(({ doneAtEpochMs }) => doneAtEpochMs !== null)
     expect(recordsIn(demo.document, 'slip').length).toBe(25)
     const projects = recordsIn(demo.document, 'project')
-    expect([projects.length, projects.filter(isPattern).length]).toEqual([39, 3])
+    expect([projects.length, projects.filter(isPattern).length]).toEqual([42, 3])
     expect(Math.abs(actions.filter(isOpen).length - 150)).toBeLessThan(15)
     expect(Math.abs(done.length - 400)).toBeLessThan(40)
     expect(done.every(({ doneAtEpochMs }) => (doneAtEpochMs as number) <= nowEpochMs)).toBe(true)

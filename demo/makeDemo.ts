@@ -4,10 +4,11 @@ import { recordsIn, type Change, type Document } from '@/core/journal'
 import { type Action, type Id } from '@/core/record'
 import { reviewFiguresOf } from '@/core/review'
 import { makeRandom, type Random } from '@/core/random'
-import { addDays, weekdayOf, type CalendarDate } from '@/core/time'
+import { addDays, daysBetween, weekdayOf, type CalendarDate } from '@/core/time'
 import { actionsOf, projectsOf } from '@/state/selectors'
 import { makeEnquiries } from './enquiries'
 import { makePatterns } from './patterns'
+import { lookAhead } from './ahead'
 import { setAims } from './aims'
 import { carryParts } from './carried'
 import { hatchTable } from './demoFiles'
@@ -100,12 +101,15 @@ function workThePast(scene: Scene): void {
       const doneAt = ago === 0 ? 488 + index * 20 : workMinute(random)
       const early = Math.min(days - ago, 1 + Math.floor(random() * 5))
       const moved = random() < 0.15 && ago > 0
+      const setDownAt = workMinute(random)
+      // The first days are left to what was done for the hall (ahead.ts).
+      if (ago > days - 4) continue
       let made: Id<'action'> | null = null
       setDownAndSort(
         scene,
         sentence,
         addDays(day, -early),
-        workMinute(random),
+        setDownAt,
         () => ({ areaId: scene.areas.get(area) ?? null, projectId: null }),
         (player, id) => {
           made = id
@@ -125,15 +129,19 @@ function workThePast(scene: Scene): void {
 
 function openWork(scene: Scene): void {
   const { play, random, today } = scene
-  for (const project of projects)
-    for (const sentence of project.actions)
-      setDownAndSort(
-        scene,
-        sentence,
-        addDays(today, -3 - Math.floor(random() * 45)),
-        workMinute(random),
-        () => ({ projectId: scene.projects.get(project.title) ?? null, areaId: null }),
-      )
+  for (const project of projects) {
+    // In the order in which they are to be done.
+    const moments = project.actions
+      .map(() => [addDays(today, -3 - Math.floor(random() * 45)), workMinute(random)] as const)
+      .sort(([a, minute], [b, other]) => daysBetween(b, a) || minute - other)
+    project.actions.forEach((sentence, at) => {
+      const [day, minute] = moments[at] as (typeof moments)[number]
+      setDownAndSort(scene, sentence, day, minute, () => ({
+        projectId: scene.projects.get(project.title) ?? null,
+        areaId: null,
+      }))
+    })
+  }
   for (const [area, sentence] of loose)
     setDownAndSort(
       scene,
@@ -281,6 +289,7 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
   }
   furnish(scene)
   setAims(scene)
+  lookAhead(scene)
   makeEnquiries(scene)
   makePatterns(scene)
   workThePast(scene)

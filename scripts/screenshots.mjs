@@ -93,7 +93,6 @@ const views = [
     act: (page) => page.getByText('Client rooms').first().waitFor(),
   },
   { name: 'lens-columns-wide', path: byDate, size: wide, act: shownAs('columns') },
-  { name: 'lens-table-wide', path: byDate, size: wide, act: shownAs('table') },
   { name: 'glance', path: '/glance', size: { width: 360, height: 600 } },
   { name: 'week-wide', path: '/week', size: wide },
   { name: 'shelves-wide', path: '/shelves', size: wide },
@@ -103,7 +102,7 @@ const views = [
     size: phone,
     act: (page) =>
       page
-        .getByRole('button', { name: /^Open Recalibrate the meter set/ })
+        .getByRole('button', { name: /^Open Fenwick Hall echo report/ })
         .first()
         .click(),
   },
@@ -125,6 +124,17 @@ const views = [
       await page
         .getByRole('heading', { name: 'Enquiries' })
         .evaluate((head) => head.scrollIntoView({ block: 'center' }))
+    },
+  },
+  {
+    name: 'timeline-wide',
+    path: '/shelves',
+    size: wide,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Time line' }).click()
+      await page.getByRole('radio', { name: 'months' }).click()
+      await page.getByRole('checkbox', { name: 'with actions' }).click()
+      await page.getByText('at your pace').first().waitFor()
     },
   },
   {

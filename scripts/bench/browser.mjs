@@ -11,20 +11,26 @@ import { openedFigures } from './opened.mjs'
 import { chosenFigures } from './chosen.mjs'
 import { badDayFigure, lensFigures, lensScrolling } from './lensShown.mjs'
 import { settingDownFigures } from './settingDown.mjs'
+import { shelfFigures } from './shelvesShown.mjs'
+
+const phone = { width: 390, height: 844 }
 
 /** A browser profile that holds so many actions, and how bringing them in held the screen. */
-export async function profileWith(
-  browser,
-  actions,
-  { carried = 0, viewport = { width: 390, height: 844 } } = {},
-) {
+export const profileWith = (browser, actions, { carried = 0, viewport = phone } = {}) =>
+  profileOf(browser, viewport, actions > 0 ? () => fileOf('storeOf.ts', actions, carried) : null)
+
+/** One with 2,000 projects and 100,000 actions, on a wide page. */
+const profileOfShelves = (browser) =>
+  profileOf(browser, { width: 1280, height: 800 }, () => fileOf('shelvesStore.ts'))
+
+async function profileOf(browser, viewport, makeFile) {
   const context = await browser.newContext({ viewport })
   const page = await context.newPage()
   await page.goto(base)
   await page.getByRole('textbox', { name: 'Set down' }).waitFor()
   let bringing = null
-  if (actions > 0) {
-    const file = fileOf(actions, carried)
+  if (makeFile) {
+    const file = makeFile()
     await page.goto(`${base}/settings`)
     await page.getByRole('button', { name: 'Bring in a file' }).waitFor()
     bringing = await longestBlock(page, async () => {
@@ -39,12 +45,12 @@ export async function profileWith(
   return { context, bringing }
 }
 
-/** A store file with so many actions, on the disk: the browser reads it as it reads a person's own. */
-function fileOf(actions, carried) {
+/** A store file that a script makes, on the disk: the browser reads it as it reads a person's own. */
+function fileOf(script, ...given) {
   const path = join(mkdtempSync(join(tmpdir(), 'zen-tray-bench-')), 'store.json')
   const { stdout } = spawnSync(
     process.execPath,
-    ['--import', 'tsx', join('scripts', 'bench', 'storeOf.ts'), String(actions), String(carried)],
+    ['--import', 'tsx', join('scripts', 'bench', script), ...given.map(String)],
     { cwd: root, maxBuffer: 1 << 30 },
   )
   writeFileSync(path, stdout)
@@ -254,6 +260,7 @@ export const browserFigures = () =>
         ...(await lensScrolling(browser, profileWith)),
         await badDayFigure((await profileWith(browser, 1000, { carried: 300 })).context),
         ...(await settingDownFigures(browser)),
+        ...(await shelfFigures((await profileOfShelves(browser)).context)),
         ...(await hugeFigures(browser, small)),
       ]
     } finally {

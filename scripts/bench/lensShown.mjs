@@ -1,5 +1,5 @@
 // Figures of lenses on the screen: opened, ticked in, carried in, shown another way, scrolled; and a bad day spread.
-import { at, base, ms, paintedAfter, untilShown } from './parts.mjs'
+import { at, base, framesOf, ms, paintedAfter, untilShown } from './parts.mjs'
 
 const tab = (name) =>
   `[...document.querySelectorAll('[role=tab]')].find((tab) => tab.textContent === '${name}').click()`
@@ -79,26 +79,6 @@ export async function lensFigures(context, count) {
     [`a lens shown another way to painted at ${count} actions, 95th percentile`, of(times.shown), goal],
   ]
 }
-
-/** Scrolls a box 120 px a frame for 200 frames. */
-const framesOf = (page, selector) =>
-  page.evaluate(
-    (wanted) =>
-      new Promise((resolve) => {
-        const box = document.querySelector(wanted)
-        const frames = []
-        let last = performance.now()
-        const step = (now) => {
-          frames.push(now - last)
-          last = now
-          if (frames.length >= 200) return resolve(frames.slice(5))
-          box.scrollBy(0, 120)
-          requestAnimationFrame(step)
-        }
-        requestAnimationFrame(step)
-      }),
-    selector,
-  )
 
 export async function lensScrolling(browser, profileWith) {
   const { context } = await profileWith(browser, 5000, { viewport: { width: 1280, height: 800 } })

@@ -84,3 +84,23 @@ export const untilTrue = (page, act, wanted) =>
       }),
     [act, wanted],
   )
+
+/** Scrolls a box some way a frame, for 200 frames: how long each took. */
+export const framesOf = (page, selector, across = 0, down = 120) =>
+  page.evaluate(
+    ([wanted, x, y]) =>
+      new Promise((resolve) => {
+        const box = document.querySelector(wanted)
+        const frames = []
+        let last = performance.now()
+        const step = (now) => {
+          frames.push(now - last)
+          last = now
+          if (frames.length >= 200) return resolve(frames.slice(5))
+          box.scrollBy(x, y)
+          requestAnimationFrame(step)
+        }
+        requestAnimationFrame(step)
+      }),
+    [selector, across, down],
+  )
