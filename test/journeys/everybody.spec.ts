@@ -1,7 +1,7 @@
 // For every reader and every screen: nothing that axe finds serious, nothing cut or wider than the page.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { openWithDemo, wide } from './parts'
+import { openWithDemo, wide, shelfPart } from './parts'
 
 const places = ['/', '/sorting', '/day', '/week', '/shelves', '/review', '/settings', '/nowhere'] as const
 
@@ -68,7 +68,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expect(page.getByRole('combobox')).toBeVisible()
     expect(await faults(), 'the chooser of shelves').toEqual([])
     await page.goto('/shelves')
-    await page.getByRole('tab', { name: 'Talks' }).click()
+    await shelfPart(page, 'Reference', 'Talks')
     await page.getByRole('button', { name: /^Open the talk Call with Kofi/ }).click()
     await expect(page.getByRole('heading', { name: 'The hatch' })).toBeVisible()
     expect(await faults(), 'a talk').toEqual([])
@@ -76,10 +76,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expect(page.getByRole('toolbar')).toBeVisible()
     expect(await faults(), 'a talk that is written in').toEqual([])
     await page.goto('/shelves')
-    await page.getByRole('tab', { name: 'Check boxes' }).click()
+    await shelfPart(page, 'Reference', 'Check boxes')
     await expect(page.getByRole('button', { name: /^Make an action of/ }).first()).toBeVisible()
     expect(await faults(), 'every open check box').toEqual([])
-    await page.getByRole('tab', { name: 'Checklists' }).click()
+    await shelfPart(page, 'Reference', 'Checklists')
     await page.getByRole('button', { name: /Saturday market/ }).click()
     await page.getByRole('button', { name: 'Walk through it' }).click()
     await expect(page.getByText('2 of 5')).toHaveCount(3)

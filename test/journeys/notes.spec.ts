@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { band, exported, open, setDown, station, wide } from './parts'
+import { band, exported, open, setDown, station, wide, shelfPart } from './parts'
 
 const dayNote = '/day?open=note%3Aday-2026-03-11'
 const editor = (page: Page, name = 'Note') => page.getByRole('textbox', { name, exact: true })
@@ -238,7 +238,7 @@ test('a talk is found from its person and its project, and its lines in the list
   await talk.getByRole('button', { name: 'Write down what was said' }).click()
   await page.keyboard.type('larch, 40 mm\n[ ] send the width')
   await page.keyboard.press('Escape')
-  await page.getByRole('tab', { name: 'Check boxes' }).click()
+  await shelfPart(page, 'Reference', 'Check boxes')
   const lines = band(page, 'about the hatch')
   await lines.getByRole('button', { name: 'Make an action of: send the width' }).click()
   await expect(lines.getByRole('button', { name: 'Open: send the width' })).toBeVisible()
@@ -257,7 +257,7 @@ test('a checklist is walked through with one thumb and without a network, starte
   context,
 }) => {
   await open(page, '/shelves')
-  await page.getByRole('tab', { name: 'Checklists' }).click()
+  await shelfPart(page, 'Reference', 'Checklists')
   await page.getByRole('button', { name: 'New checklist' }).click()
   await page.getByRole('textbox', { name: 'New checklist' }).fill('Market')
   await page.keyboard.press('Enter')
@@ -291,7 +291,7 @@ test('a file is laid with what is opened, told with the room it takes, and taken
   await open(page)
   await setDown(page, 'hear the recording')
   await page.goto('/shelves')
-  await page.getByRole('tab', { name: 'Talks' }).click()
+  await shelfPart(page, 'Reference', 'Talks')
   await page.getByRole('button', { name: 'New talk' }).click()
   await page.getByRole('textbox', { name: 'New talk' }).fill('call')
   await page.keyboard.press('Enter')

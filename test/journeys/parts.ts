@@ -33,6 +33,12 @@ export async function setDown(page: Page, ...sentences: string[]): Promise<void>
 
 export const station = (page: Page, name: string): Locator =>
   page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name })
+/** A part of one of the tabs of the shelves. */
+export async function shelfPart(page: Page, tab: string, part: string): Promise<void> {
+  await page.getByRole('tab', { name: tab }).click()
+  await page.getByRole('radio', { name: part }).click()
+}
+
 export const band = (page: Page, name: string): Locator => page.getByRole('region', { name })
 
 /** Loads the demo data from the empty tray. */
@@ -55,6 +61,22 @@ export async function exported(page: Page): Promise<{ text: string; records: unk
   const file = JSON.parse(text) as { records: unknown[]; changes: unknown[] }
   return { text, records: [file.records, file.changes] }
 }
+
+interface Kept {
+  readonly record: object
+  readonly all?: string
+  readonly own?: Readonly<Record<string, string>>
+  readonly removed?: string
+  readonly restored?: string
+}
+
+/** What stands in an exported file; what was removed stays known there, and stands where it was put back later. */
+export const recordsIn = ({ records: [all] }: { records: unknown[] }): object[] =>
+  (all as Kept[])
+    .filter(({ removed, restored = '', all: made = '', own = {} }) =>
+      removed === undefined ? true : [made, restored, ...Object.values(own)].some((stamp) => stamp > removed),
+    )
+    .map(({ record }) => record)
 
 export const row = (page: Page, title: string): Locator =>
   page.getByRole('listitem').filter({ hasText: title }).first()

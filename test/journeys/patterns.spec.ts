@@ -2,7 +2,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { exported, openWithDemo, setDown, wide } from './parts'
+import { exported, openWithDemo, recordsIn, setDown, wide } from './parts'
 
 const patterns = (page: Page) => page.getByRole('tab', { name: 'Patterns' }).click()
 const sheet = (page: Page, name: string) => page.getByRole('dialog', { name })
@@ -52,12 +52,7 @@ test('a project from a pattern: blanks asked once, every date shown before, made
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(made).toBeHidden()
   const after = await exported(page)
-  // What was removed stays known as removed.
-  const records = ({ records: [all] }: { records: unknown[] }) =>
-    (all as { record: object; removed?: string }[])
-      .filter(({ removed }) => removed === undefined)
-      .map(({ record }) => record)
-  expect(records(after)).toEqual(records(before))
+  expect(recordsIn(after)).toEqual(recordsIn(before))
 })
 
 test('a slip that sounds like a pattern is offered it, with what was said; what lies in the past is told', async ({

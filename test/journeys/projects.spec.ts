@@ -133,3 +133,32 @@ test('a goal is set, projects point at it, it tells what moved, when it is looke
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(opened.getByRole('button', { name: 'It is reached' })).toBeVisible()
 })
+
+for (const [where, size] of [
+  ['beside the page', wide],
+  ['over it on a phone', { width: 390, height: 844 }],
+] as const)
+  test(`a long project is drawn where one looks, ${where}: from its first action to its last`, async ({
+    page,
+  }) => {
+    test.setTimeout(90_000)
+    await page.setViewportSize(size)
+    await furnished(page)
+    await page.getByRole('button', { name: /^Open Mill school/ }).click()
+    const line = page.getByRole('textbox', { name: 'Add an action' })
+    for (let number = 1; number <= 80; number++) {
+      await line.fill(`thing ${number} of many`)
+      await line.press('Enter')
+    }
+    await page.reload()
+    const things = page.getByRole('button', { name: /^Open thing \d+ of many/ })
+    await expect(things.first()).toContainText('thing 1 of many')
+    expect(await things.count()).toBeLessThan(60)
+    // As a person does: the wheel over the pane, until its foot is reached.
+    await things.first().hover()
+    await expect(async () => {
+      await page.mouse.wheel(0, 900)
+      await expect(things.filter({ hasText: 'thing 80 of many' })).toBeInViewport({ timeout: 300 })
+    }).toPass({ timeout: 20_000 })
+    expect(await things.count()).toBeLessThan(60)
+  })

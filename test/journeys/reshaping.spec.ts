@@ -1,6 +1,6 @@
 // What one thing becomes of others: twins, splitting, joining, steps, projects; and what the tickler brings back.
 import { expect, test, type Page } from '@playwright/test'
-import { band, captureLine, open, openWithDemo, setDown, station, wide } from './parts'
+import { band, captureLine, open, openWithDemo, setDown, station, wide, shelfPart } from './parts'
 
 const slips = (page: Page) => page.getByRole('list', { name: 'Slips' }).getByRole('listitem')
 const paper = (page: Page) => page.getByRole('article', { name: 'The slip' })
@@ -122,6 +122,7 @@ test('an action grows into a project, and a project of one action shrinks to it,
   const project = page.getByRole('complementary', { name: 'move the studio' })
   await expect(project.getByRole('region', { name: 'Next' })).toContainText('measure the stairs')
   await expect(project.getByRole('list', { name: 'Steps' })).toContainText('pack the meters')
+  await project.getByRole('button', { name: 'What happened' }).click()
   await expect(project.getByRole('region', { name: 'What happened' })).toContainText('Sorted as an action')
   await project.getByRole('button', { name: /Shrink the project to it/ }).click()
   const action = page.getByRole('complementary', { name: 'measure the stairs' })
@@ -183,7 +184,7 @@ test('things to read are chosen by a band, finished together, and put back by on
   }
   await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
   await station(page, 'Shelves').click()
-  await page.getByRole('tab', { name: 'Reading' }).click()
+  await shelfPart(page, 'Reference', 'Reading')
   await page.getByRole('button', { name: /^Open .*about felt/ }).focus()
   await page.keyboard.press('v')
   const together = page.getByRole('region', { name: 'Chosen together' })

@@ -1,7 +1,7 @@
 // Setting down: in bursts, as lists, with files, as letters, shared, sent and spoken.
 import { expect, test, type Locator, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { captureLine, open, setDown, wide } from './parts'
+import { captureLine, open, setDown, wide, shelfPart } from './parts'
 
 const slips = (page: Page): Locator => page.getByRole('list', { name: 'Slips' }).getByRole('listitem')
 
@@ -410,7 +410,7 @@ test('what was removed rests in its place: found, put back, or removed for good 
   await page.getByRole('button', { name: 'Remove look at the plan' }).click()
   await page.getByRole('button', { name: 'Remove a second thought' }).click()
   await page.goto('/shelves')
-  await page.getByRole('tab', { name: 'Let go' }).click()
+  await shelfPart(page, 'Someday', 'Let go')
   const gone = page.getByRole('list', { name: 'Let go' })
   await expect(gone.getByRole('listitem')).toHaveCount(2)
   await page.getByRole('button', { name: 'Put back a second thought' }).click()

@@ -36,7 +36,7 @@ test('an action is moved from day to day, and every move is told', async ({ page
     .click()
   const friday = page.getByRole('region', { name: 'Fri 13' })
   await expect(friday.getByRole('checkbox', { name: 'Sketch the caretakers’ hand-out' })).toBeVisible()
-  await expect(friday.getByText('3 h 55 of 5 h')).toBeVisible()
+  await expect(friday.getByText('4 h 10 of 5 h')).toBeVisible()
   await expect(friday.getByText(/deep · 1 h · moved once/)).toBeVisible()
   await friday.getByRole('button', { name: /^Open Sketch the caretakers/ }).click()
   await expect(page.getByRole('dialog').getByText(/Moved: day today → Fri 13 Mar/)).toBeVisible()

@@ -1,6 +1,6 @@
 // Sorting: nine compartments, by key, by tap and by carrying the slip there.
 import { expect, test, type Page } from '@playwright/test'
-import { band, open, setDown, station, wide } from './parts'
+import { band, open, setDown, station, wide, shelfPart } from './parts'
 
 async function openSorting(page: Page, ...sentences: string[]): Promise<void> {
   await open(page)
@@ -40,7 +40,7 @@ test('hand over, not before and reading ask one row each, and Enter takes what s
   await expect(page.getByText(/waiting for Mr Abel.*chase/i)).toBeVisible()
   await page.getByRole('tab', { name: 'Tickler' }).click()
   await expect(page.getByRole('checkbox', { name: 'renew the permit' })).toBeVisible()
-  await page.getByRole('tab', { name: 'Reading' }).click()
+  await shelfPart(page, 'Reference', 'Reading')
   await page
     .getByRole('region', { name: 'Unread' })
     .getByRole('button', { name: /felt magazine/ })

@@ -120,7 +120,7 @@ test('a project is carried to another area; an area says what is in it, goes, an
   const pane = page.getByRole('complementary', { name: 'Office' })
   await pane.getByRole('button', { name: 'Close it' }).click()
   const asked = page.getByRole('dialog', { name: 'Close “Office”?' })
-  await expect(asked).toContainText('4 projects and 21 open actions are in it.')
+  await expect(asked).toContainText('7 projects and 24 open actions are in it.')
   await asked.getByRole('button', { name: 'Close it, all goes to another area' }).click()
   await page.getByRole('option', { name: 'Instruments' }).click()
   await expect(page.getByRole('list', { name: 'Projects in Instruments' })).toContainText('Quarter accounts')

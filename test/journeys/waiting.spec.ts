@@ -53,10 +53,10 @@ test('what is done by me waits to be signed off in a list of its own', async ({ 
   await expect(page.getByRole('button', { name: 'to sign off by Perrin since today' })).toBeVisible()
   await expect(band(page, 'Picked for today')).toBeHidden()
   await station(page, 'Shelves').click()
-  await page.getByRole('tab', { name: 'To sign off' }).click()
+  await page.getByRole('tab', { name: 'Waiting for' }).click()
   await page.getByRole('button', { name: 'Open write the hall report' }).click()
   await page.getByRole('button', { name: 'Signed off' }).click()
-  await expect(page.getByText('Nothing you have done waits')).toBeVisible()
+  await expect(page.getByText('Nothing is expected from anybody')).toBeVisible()
 })
 
 test('an action is held back until another is done; a ring is refused with the way named', async ({
