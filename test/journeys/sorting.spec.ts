@@ -69,6 +69,30 @@ test('a slip is carried to its compartment with the mouse, and put back where it
   await expect(page.getByRole('heading', { name: '2 of 2' })).toBeVisible()
 })
 
+test('a slip that is carried quicker than the screen is drawn still lies where it was let go', async ({
+  page,
+}) => {
+  await openSorting(page, 'an old idea', 'sea kayaks')
+  const way = [await middle(slip(page)), await middle(compartment(page, 'Someday'))]
+  await page.evaluate(([from, to]) => {
+    if (!from || !to) return
+    const at = ({ x, y }: { x: number; y: number }, below = 0) => ({
+      bubbles: true,
+      cancelable: true,
+      clientX: x,
+      clientY: y + below,
+    })
+    const held = document.elementFromPoint(from.x, from.y)
+    // All in one turn of the page: nothing is drawn between.
+    held?.dispatchEvent(new MouseEvent('mousedown', at(from)))
+    held?.dispatchEvent(new MouseEvent('mousemove', at(from, 20)))
+    held?.dispatchEvent(new MouseEvent('mousemove', at(to)))
+    held?.dispatchEvent(new MouseEvent('mouseup', at(to)))
+  }, way)
+  await expect(page.getByText('Someday: an old idea').first()).toBeVisible()
+  await expect(page.getByRole('heading', { name: '2 of 2' })).toBeVisible()
+})
+
 test.describe('with a finger', () => {
   test.use({ hasTouch: true, isMobile: true })
   test('a slip that is held down is carried to its compartment', async ({ page }) => {

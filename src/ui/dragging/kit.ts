@@ -4,12 +4,11 @@ export {
   DndContext,
   DragOverlay,
   KeyboardSensor,
-  MouseSensor,
   pointerWithin,
-  TouchSensor,
   useDraggable,
   useDroppable,
   useSensor,
   useSensors,
 } from '@dnd-kit/core'
 export { CSS } from '@dnd-kit/utilities'
+export { MouseSensor, TouchSensor } from './promptSensors'
