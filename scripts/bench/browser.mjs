@@ -20,7 +20,7 @@ export const profileWith = (browser, actions, { carried = 0, viewport = phone } 
   profileOf(browser, viewport, actions > 0 ? () => fileOf('storeOf.ts', actions, carried) : null)
 
 /** One with 2,000 projects and 100,000 actions, on a wide page. */
-const profileOfShelves = (browser) =>
+export const profileOfShelves = (browser) =>
   profileOf(browser, { width: 1280, height: 800 }, () => fileOf('shelvesStore.ts'))
 
 async function profileOf(browser, viewport, makeFile) {

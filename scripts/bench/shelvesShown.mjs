@@ -26,12 +26,12 @@ async function ofShelves(page) {
     await page.waitForTimeout(500)
     return took
   })
-  const folded = await repeated(23, async (round) => {
+  const folded = await repeated(24, async (round) => {
     const took = await paintedAfter(page, button(round % 2 ? 'Unfold Group 0' : 'Fold Group 0'))
     await page.waitForTimeout(400)
     return took
   })
-  const carried = await repeated(23, async (round) => {
+  const carried = await repeated(24, async (round) => {
     const key = round % 2 ? 'ArrowLeft' : 'ArrowRight'
     const took = await paintedAfter(
       page,
