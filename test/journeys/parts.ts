@@ -92,6 +92,7 @@ const landingAt = (to: Locator): Locator =>
 /** Carries a row by a finger that rests on its seal to a place near the top left corner of another, and lays it down. */
 export async function carryByFinger(page: Page, title: string, to: Locator): Promise<void> {
   await expect(page.locator('.carries').first()).toBeVisible()
+  await row(page, title).scrollIntoViewIfNeeded()
   const seal = row(page, title).locator('.seal-grip')
   // A row is taken hold of at its seal, a card anywhere.
   const grip = await ((await seal.count()) > 0 ? seal : row(page, title)).boundingBox()

@@ -42,7 +42,7 @@ export function PartsDrawer({
       opensItself
       isAsked={isAsked || hasStages}
     >
-      <Carrying lay={laying} lifted={(carried) => <Lifted id={carried} />}>
+      <Carrying lay={laying} among="shelves" lifted={(carried) => <Lifted id={carried} />}>
         <DropPlace place={{ kind: 'in', in: id }}>
           {stages.length > 0 ? (
             <StageBoard owner={{ id, name: title }} stages={stages} projects={held} />

@@ -20,17 +20,21 @@ export interface CarryingProps<I extends Id = Id<'action'>> {
   readonly lay: Laying<I>
   /** What is seen in the hand, where the row itself stays in its place: it could not be seen outside of what scrolls. */
   readonly lifted?: ((id: I) => ReactNode) | undefined
+  /** Boxes of one name lay into one another. */
+  readonly among?: string
   readonly children: ReactNode
 }
 
-export function Carrying<I extends Id = Id<'action'>>({ lay, lifted, children }: CarryingProps<I>) {
+export function Carrying<I extends Id = Id<'action'>>({ lay, lifted, among, children }: CarryingProps<I>) {
   const kit = useDragKitLater()
   const boxRef = useRef<HTMLDivElement>(null)
   const holdRef = useRef<TakeHold>(null)
   const take = (event: MouseEvent | TouchEvent) => {
     const row = rowAt(event.target as Element)
-    // What a sheet shows is not carried out of it.
-    if (row && boxRef.current?.contains(row) && !row.closest('dialog')) holdRef.current?.(event, row)
+    const box = boxRef.current
+    // What a sheet over the box shows is not carried out of it.
+    if (row && box?.contains(row) && row.closest('dialog') === box.closest('dialog'))
+      holdRef.current?.(event, row)
   }
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     const by = { ArrowUp: -1, ArrowDown: 1, ArrowLeft: -1, ArrowRight: 1 }[event.key] as 1 | -1 | undefined
@@ -44,6 +48,7 @@ export function Carrying<I extends Id = Id<'action'>>({ lay, lifted, children }:
   return (
     <div
       ref={boxRef}
+      data-among={among}
       className={kit ? 'column carries' : 'column'}
       onKeyDownCapture={onKeyDown}
       onMouseDown={take}

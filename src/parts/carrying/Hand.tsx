@@ -29,6 +29,17 @@ export interface HandProps {
 /** How near an edge what scrolls follows the hand, and how fast: slow enough to stop at the next column. */
 const edges = { threshold: { x: 0.1, y: 0.15 }, acceleration: 5 }
 
+interface Point {
+  readonly x: number
+  readonly y: number
+}
+
+/** What scrolls stays where it is once the hand is beside it; the page is never beside. */
+function isOver(point: Point | null, element: Element): boolean {
+  const { left, right } = element.getBoundingClientRect()
+  return element === document.scrollingElement || point === null || (point.x >= left && point.x <= right)
+}
+
 const nothing = (): undefined => undefined
 /** What is carried is told by the notice of what was done: the library would read out ids. */
 const silent = {
@@ -46,11 +57,12 @@ export function Hand({ kit, boxRef, holdRef, lifted, onLay }: HandProps) {
   )
   const rowRef = useRef<HTMLElement>(null)
   const spotRef = useRef<Spot>(null)
+  const pointerRef = useRef<Point>(null)
   const [inHand, setInHand] = useState<Id | null>(null)
   return (
     <DndContext
       sensors={sensors}
-      autoScroll={edges}
+      autoScroll={{ ...edges, canScroll: (element) => isOver(pointerRef.current, element) }}
       // Where it would be laid is looked up where the pointer is: no row is measured for it.
       collisionDetection={nowhere}
       accessibility={silent}
@@ -67,6 +79,7 @@ export function Hand({ kit, boxRef, holdRef, lifted, onLay }: HandProps) {
         holdRef={holdRef}
         rowRef={rowRef}
         spotRef={spotRef}
+        pointerRef={pointerRef}
         isLifted={lifted !== undefined}
       />
       {lifted ? <DragOverlay dropAnimation={null}>{inHand ? lifted(inHand) : null}</DragOverlay> : null}
@@ -77,11 +90,12 @@ export function Hand({ kit, boxRef, holdRef, lifted, onLay }: HandProps) {
 interface GripProps extends Pick<HandProps, 'kit' | 'boxRef' | 'holdRef'> {
   readonly rowRef: { current: HTMLElement | null }
   readonly spotRef: { current: Spot | null }
+  readonly pointerRef: { current: Point | null }
   readonly isLifted: boolean
 }
 
 /** Takes hold of a row, moves it, and marks where it would be laid: on the elements, so that no list is drawn for it. */
-function Grip({ kit, boxRef, holdRef, rowRef, spotRef, isLifted }: GripProps) {
+function Grip({ kit, boxRef, holdRef, rowRef, spotRef, pointerRef, isLifted }: GripProps) {
   const { listeners, setNodeRef, isDragging, transform } = kit.useDraggable({ id: 'hand' })
   useLayoutEffect(() => {
     holdRef.current = (event, row) => {
@@ -107,7 +121,6 @@ function Grip({ kit, boxRef, holdRef, rowRef, spotRef, isLifted }: GripProps) {
     }
   }, [isDragging, rowRef, shift])
 
-  const pointerRef = useRef<{ readonly x: number; readonly y: number }>(null)
   useEffect(() => {
     if (!isDragging) return
     const mark = (spot: Spot | null) => {
@@ -136,6 +149,6 @@ function Grip({ kit, boxRef, holdRef, rowRef, spotRef, isLifted }: GripProps) {
       mark(null)
       pointerRef.current = null
     }
-  }, [boxRef, isDragging, rowRef, spotRef])
+  }, [boxRef, isDragging, pointerRef, rowRef, spotRef])
   return null
 }

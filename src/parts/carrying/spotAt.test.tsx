@@ -12,7 +12,9 @@ function laidOut() {
       <div id="day" data-place="day 2026-03-13"><li id="in-day" class="slip-row" data-of="action:three"></li></div>
       <li id="loose" class="slip-row" data-of="action:loose"></li>
     </div>
-    <div id="elsewhere" data-place="in other"></div>`
+    <div id="elsewhere" data-place="in other"></div>
+    <div id="friend" data-among="shelves"><div id="theirs" data-place="in theirs"></div></div>
+    <dialog id="sheet"><p id="paper"></p></dialog>`
   const element = (id: string) => document.getElementById(id) as HTMLElement
   return (carried: string, ...hit: string[]) => {
     document.elementsFromPoint = () => hit.map(element)
@@ -23,6 +25,7 @@ function laidOut() {
 
 it('what is carried is laid beside the row under the pointer, else into the place, and nowhere outside', () => {
   const at = laidOut()
+  document.getElementById('box')?.setAttribute('data-among', 'shelves')
   const besideOne = [{ kind: 'row', in: 'picked', id: 'action:one' }, 'one', 'landing-row']
   const intoBand = [{ kind: 'in', in: 'picked' }, 'band', 'landing-place']
   const cases: [carried: string, hit: string[], spot: unknown][] = [
@@ -33,6 +36,9 @@ it('what is carried is laid beside the row under the pointer, else into the plac
     ['two', ['in-day', 'day'], [{ kind: 'day', date: '2026-03-13' }, 'day', 'landing-place']],
     ['two', ['loose', 'box'], null],
     ['two', ['elsewhere'], null],
+    // Another box of the same name takes it; a sheet hides what is behind it.
+    ['two', ['theirs', 'friend'], [{ kind: 'in', in: 'theirs' }, 'theirs', 'landing-place']],
+    ['two', ['paper', 'sheet', 'words', 'one', 'band'], null],
     ['two', [], null],
   ]
   for (const [carried, hit, spot] of cases) expect([hit, at(carried, ...hit)]).toEqual([hit, spot])

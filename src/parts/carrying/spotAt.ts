@@ -13,18 +13,25 @@ export interface Spot {
 export const rowAt = (element: Element): HTMLElement | null =>
   element.closest('.slip-row[data-of], .shelf-card[data-of]')
 
-/** A row is more exact than the place it stands in; what is carried hides nothing. */
+/** Whether something can be laid from a box at an element: one within it, or within another box of its name. */
+const isWithin = (box: HTMLElement, element: Element): boolean =>
+  box.contains(element) ||
+  (box.dataset['among'] !== undefined &&
+    element.closest<HTMLElement>('[data-among]')?.dataset['among'] === box.dataset['among'])
+
+/** A row is more exact than the place it stands in; what is carried hides nothing, and a sheet all that is behind it. */
 export function spotAt(
   { x, y }: { readonly x: number; readonly y: number },
-  box: Element,
+  box: HTMLElement,
   carried: Element | null,
 ): Spot | null {
   for (const element of document.elementsFromPoint(x, y)) {
+    if (element.matches('dialog')) return null
     const row = rowAt(element)
-    if (!box.contains(element) || (row !== null && row === carried)) continue
+    if (!isWithin(box, element) || (row !== null && row === carried)) continue
     const held = element.closest('[data-place]')
     const place = placeOf(held)
-    if (!held || !place || !box.contains(held)) continue
+    if (!held || !place || !isWithin(box, held)) continue
     if (!row || place.kind !== 'in') return { place, element: held, mark: 'landing-place' }
     const id = (row.dataset['of'] ?? '') as Id
     return { place: { kind: 'row', in: place.in, id }, element: row, mark: 'landing-row' }

@@ -59,7 +59,7 @@ export function AreaShelves({ side }: { side: SideChoice }) {
     )
   }
   return (
-    <Carrying lay={laying} lifted={(carried) => <Lifted id={carried} />}>
+    <Carrying lay={laying} among="shelves" lifted={(carried) => <Lifted id={carried} />}>
       <Column gap="$2.5">
         <Row marginLeft="$-2" flexWrap="wrap">
           <Button kind="quiet" label="Time line" onPress={() => showOnLine(true)} />
