@@ -126,9 +126,13 @@ test('parts are made and carried into order on the page of a project; it is join
   const choir = page.getByRole('button', { name: /^Open Choir weekend on the coast/ })
   await choir.click()
   await expect(parts.first()).toContainText('copy the alto part')
-  await expect(page.getByRole('button', { name: /^Open Choir weekend on the coast/ })).toContainText(
-    '2 parts',
-  )
+  // On its shelf they are folded under it, and carried there as well.
+  await page.getByRole('button', { name: '2 parts of Choir weekend on the coast' }).press('Enter')
+  const under = page.getByRole('list', { name: 'Parts under Choir weekend on the coast' })
+  await under.getByRole('button').last().press('Alt+ArrowUp')
+  await expect(under.getByRole('listitem')).toHaveText([/The house/, /The music/])
+  await under.getByRole('button').last().press('Alt+ArrowUp')
+  await expect(parts).toHaveText([/The music/, /The house/])
   await pane.getByRole('textbox', { name: 'Say what changes' }).fill('part of The music')
   await page.keyboard.press('Enter')
   await expect(page.getByText(/It would be a part of itself: .* in “The music” in/).first()).toBeVisible()

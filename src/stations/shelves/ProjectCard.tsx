@@ -2,13 +2,13 @@
 // them: each reads no more than it draws, and is drawn as plain elements.
 import { memo } from 'react'
 import type { Id, Project } from '@/core/record'
-import { lists, select } from '@/state'
-import { partsOfProject } from '@/state/projectParts'
+import { lists } from '@/state'
 import { nextWords } from '@/parts/shelves/nextWords'
+import { PartsFold } from '@/parts/shelves/ProjectLine'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { useHeld, useToday } from '@/held/zen'
 import { Icon, Seal, Unseen, type Tone } from '@/ui'
-import { count, shortDate } from '@/words'
+import { shortDate } from '@/words'
 import { RankButtons } from './RankButtons'
 
 interface ProjectCardProps {
@@ -21,9 +21,6 @@ export const ProjectCard = memo(function ProjectCard({ project, siblings }: Proj
   const { open, opened } = useSurroundings()
   const { id, title, outcome, stamp, ink } = project
   const share = useHeld(({ document }) => lists.shareDoneOf(document, id))
-  const parts = useHeld(
-    ({ document }) => partsOfProject(document, id).filter(({ state }) => select.isHeld(state)).length,
-  )
   return (
     <li className={opened === id ? 'shelf-card project-card chosen' : 'shelf-card project-card'} data-of={id}>
       {share > 0 ? <span className="project-share" aria-hidden style={{ width: `${share * 100}%` }} /> : null}
@@ -36,9 +33,9 @@ export const ProjectCard = memo(function ProjectCard({ project, siblings }: Proj
           </span>
         </span>
         {outcome ? <span className="project-outcome">{outcome}</span> : null}
-        {parts > 0 ? <span className="project-parts">{count(parts, 'part')}</span> : null}
         <NextLine project={project} />
       </button>
+      <PartsFold project={project} />
       {siblings ? (
         <span className="project-arrange">
           <RankButtons id={id} name={title} siblings={siblings} />
