@@ -200,3 +200,40 @@ test('what is sorted into a project can be the very next thing there', async ({ 
     'ring the trustees about the ceiling',
   )
 })
+
+test.describe('with a finger', () => {
+  test.use({ hasTouch: true, isMobile: true })
+  test('a bar is moved by a finger that has rested on it; one that does not rest scrolls the line', async ({
+    page,
+  }) => {
+    await openWithDemo(page, '/shelves')
+    await onLine(page, 'Office')
+    await expect(says(page, 'The lease')).toContainText('10 Apr – 12 May')
+    await bar(page, 'The lease').scrollIntoViewIfNeeded()
+    const scrolled = () => lines(page).evaluate((list) => list.closest('.time-box')?.scrollLeft ?? -1)
+    const devtools = await page.context().newCDPSession(page)
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', at?: { x: number; y: number }) =>
+      devtools.send('Input.dispatchTouchEvent', { type, touchPoints: at ? [at] : [] })
+    const swipe = async (rests: boolean, by: number) => {
+      const place = await bar(page, 'The lease').boundingBox()
+      if (!place) throw new Error('the bar is not there')
+      const from = { x: Math.max(place.x, 0) + 60, y: place.y + place.height / 2 }
+      await touch('touchStart', from)
+      if (rests) {
+        await page.clock.runFor(400)
+        await expect(page.locator('.time-bar.held')).toBeVisible()
+      }
+      for (let part = 1; part <= 7; part++) await touch('touchMove', { ...from, x: from.x + (by * part) / 7 })
+      await touch('touchEnd')
+    }
+    const before = await scrolled()
+    await swipe(false, 70)
+    await expect.poll(scrolled).toBeLessThan(before)
+    await expect(says(page, 'The lease')).toContainText('10 Apr – 12 May')
+    await bar(page, 'The lease').scrollIntoViewIfNeeded()
+    const stays = await scrolled()
+    await swipe(true, 98)
+    await expect(says(page, 'The lease')).toContainText('17 Apr – 19 May')
+    expect(await scrolled()).toBe(stays)
+  })
+})

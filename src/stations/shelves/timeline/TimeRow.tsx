@@ -127,8 +127,11 @@ export const TimeRow = memo(function TimeRow({
         />
         {bar ? (
           <button
+            ref={drag.barRef}
             type="button"
-            className={isProject && bar.width >= 44 ? 'time-bar has-ends' : 'time-bar'}
+            className={['time-bar', isProject && bar.width >= 44 ? 'has-ends' : '', drag.edge ? 'held' : '']
+              .filter(Boolean)
+              .join(' ')}
             aria-label={`${title}: ${says.join(', ')}. Arrows move it a day, with Shift a week${isProject ? ', with Alt its end alone' : ''}.`}
             style={{ left: bar.x, top: drawing.middle, width: Math.max(24, bar.width) }}
             onKeyDown={onKeyDown}
