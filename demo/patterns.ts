@@ -94,7 +94,7 @@ export function makePatterns({ play, today }: { readonly play: Play; readonly to
         if (!on || !shift) return
         const time = (on[2] ?? null) as ClockTime | null
         const to = { blankId: days[0] ?? null, shift, time }
-        player.run('setCounted', { actionId: made[at] as Id<'action'>, field: on[0], to })
+        player.run('setCounted', { of: made[at] as Id<'action'>, field: on[0], to })
       })
       const list = recordsIn(player.document(), 'checklist').find(({ ownerId }) => ownerId === id)?.id
       if (lines && list) player.run('addSteps', { ownerId: list, titles: lines })

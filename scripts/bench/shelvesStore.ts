@@ -87,6 +87,7 @@ const records: AnyRecord[] = [
     {
       id: `counted:t${index}`,
       actionId: `action:t${index}`,
+      projectId: null,
       field: 'due',
       blankId: 'blank:day',
       shift: { by: 'workdays', steps: index % 2 ? -index : index },

@@ -12,7 +12,7 @@ import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { Button, Column, Field, Labelled, Row, SlideOver, Words } from '@/ui'
 import { Pull } from '@/ui/Pull'
 import { shortened } from '@/words'
-import { dayInText, makingWords, previewWords } from '@/words/patterns'
+import { comesWithWords, dayInText, makingWords, previewWords } from '@/words/patterns'
 
 export interface UsePatternProps {
   readonly id: Id<'project'>
@@ -59,10 +59,18 @@ function Asking({
     Object.entries(answers).map(([name, { date }]) => [name, date ?? undefined]),
   )
   const shown = read.previewOf(document, pattern, dates, said, today)
+  const itself = pattern.makes === 'project' ? shown[0] : undefined
+  const made = itself ? shown.slice(1) : shown
   const past = shown.filter(({ isPast }) => isPast).length
   const missing = asked.filter(({ name }) => !(name in answers))
   const title = read.filledLine(pattern.title, said)
+  const talk = read.filled(read.talkOf(document, pattern), said)
+  const isWrong = ({ name, kind }: (typeof asked)[number]) => {
+    const text = (typed[name] ?? '').trim()
+    return kind === 'number' && text !== '' && !read.isNumberSaid(text)
+  }
   const make = () => {
+    if (asked.some(isWrong)) return
     const outcome = act(
       'usePattern',
       { id: pattern.id, answers, areaId: area, ...(slipId ? { slipId } : {}) },
@@ -84,6 +92,7 @@ function Asking({
             key={each.name}
             asked={each}
             text={typed[each.name] ?? ''}
+            problem={isWrong(each) ? 'A number, such as 12 or 3.5.' : null}
             autoFocus={at === 0}
             onText={(text) => put(each.name, text)}
             onDone={make}
@@ -103,32 +112,15 @@ function Asking({
         <Column gap="$1.5" role="region" aria-label="What will be made">
           <Words size="title">{title}</Words>
           {pattern.outcome ? <Words tone="inkSoft">{read.filled(pattern.outcome, said)}</Words> : null}
-          <Column render="ol" aria-label="Its actions">
-            {shown.map((each) => (
-              <Row
-                render="li"
-                key={each.id}
-                gap="$3"
-                minHeight={44}
-                paddingVertical="$1.5"
-                borderBottomWidth={1}
-                borderColor="$rule"
-              >
-                <Words flex={1} minWidth={0}>
-                  {each.title}
-                </Words>
-                <Words
-                  size="second"
-                  tone={each.isPast ? 'clay' : 'inkSoft'}
-                  textAlign="right"
-                  flexShrink={0}
-                  maxWidth="46%"
-                >
-                  {[...previewWords(each, today), each.isPast ? 'that is over' : null]
-                    .filter(Boolean)
-                    .join(', ')}
-                </Words>
-              </Row>
+          {talk ? (
+            <Words tone="inkSoft" whiteSpace="pre-line">
+              {talk.length > 600 ? `${talk.slice(0, 600)}…` : talk}
+            </Words>
+          ) : null}
+          {itself ? <MadeItself of={itself} /> : null}
+          <Column render="ol" aria-label={pattern.makes === 'checklist' ? 'Its lines' : 'Its actions'}>
+            {made.map((each) => (
+              <MadeRow key={each.id} of={each} />
             ))}
           </Column>
           {past > 0 ? (
@@ -146,22 +138,81 @@ function Asking({
         </Column>
         <Row gap="$2" justifyContent="space-between" flexWrap="wrap">
           <Button kind="quiet" label="Leave it" onPress={onClose} />
-          <Button kind="main" label="Make it" onPress={make} />
+          <Button kind="main" label="Make it" disabled={asked.some(isWrong)} onPress={make} />
         </Row>
       </Column>
     </SlideOver>
   )
 }
 
+type Previewed = ReturnType<Later['patterns']['previewOf']>[number]
+
+const datesSaid = (of: Previewed, today: CalendarDate): string =>
+  [...previewWords(of, today), of.isPast ? 'that is over' : null].filter(Boolean).join(', ')
+
+/** When the project will begin and be due, and what lies with it. */
+function MadeItself({ of }: { readonly of: Previewed }) {
+  const dates = datesSaid(of, useToday())
+  const along = of.with.map(comesWithWords).join(' · ')
+  return (
+    <>
+      {dates ? <Words tone={of.isPast ? 'clay' : 'ink'}>{sentence(dates)}</Words> : null}
+      {along ? (
+        <Words size="second" tone="inkSoft">
+          {sentence(along)}
+        </Words>
+      ) : null}
+    </>
+  )
+}
+
+const sentence = (words: string): string => words.replace(/^./, (first) => first.toUpperCase())
+
+/** An action, a part or a line, with its dates and what comes with it. */
+function MadeRow({ of }: { readonly of: Previewed }) {
+  const dates = datesSaid(of, useToday())
+  const along = of.with.map(comesWithWords).join(' · ')
+  return (
+    <Row
+      render="li"
+      gap="$3"
+      minHeight={44}
+      paddingVertical="$1.5"
+      style={{ paddingLeft: Math.min(of.isPart ? of.depth - 1 : of.depth, 6) * 16 }}
+      borderBottomWidth={1}
+      borderColor="$rule"
+    >
+      <Column flex={1} minWidth={0}>
+        <Words strong={of.isPart}>{of.title}</Words>
+        {along ? (
+          <Words size="second" tone="inkSoft">
+            {along}
+          </Words>
+        ) : null}
+      </Column>
+      <Words
+        size="second"
+        tone={of.isPast ? 'clay' : 'inkSoft'}
+        textAlign="right"
+        flexShrink={0}
+        maxWidth="46%"
+      >
+        {dates}
+      </Words>
+    </Row>
+  )
+}
+
 interface AnswerProps {
   readonly asked: ReturnType<Later['patterns']['askedBy']>[number]
   readonly text: string
+  readonly problem: string | null
   readonly autoFocus: boolean
   readonly onText: (text: string) => void
   readonly onDone: () => void
 }
 
-function Answer({ asked: { name, kind }, text, autoFocus, onText, onDone }: AnswerProps) {
+function Answer({ asked: { name, kind }, text, problem, autoFocus, onText, onDone }: AnswerProps) {
   const today = useToday()
   const id = useId()
   const [isChoosing, setChoosing] = useState(false)
@@ -173,6 +224,7 @@ function Answer({ asked: { name, kind }, text, autoFocus, onText, onDone }: Answ
         shown
         autoFocus={autoFocus}
         value={text}
+        problem={problem}
         inputMode={kind === 'number' ? 'decimal' : 'text'}
         onChangeText={onText}
         onSubmitEditing={onDone}

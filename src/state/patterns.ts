@@ -17,7 +17,7 @@ import {
 import { weekdayOf, type CalendarDate } from '@/core/time'
 import { checklistsIn } from './checklists'
 import { filesOf, remindersOf, repeatOf, stepsOf } from './partIndexes'
-import { allPartsOf, partsOfProject } from './projectParts'
+import { partsOfProject, wholesAbove } from './projectParts'
 import { freeMinutesOn, isHeld, projectsOf, stagesOf } from './selectors'
 import { writtenInProject } from './standing'
 import { isPattern, type Pattern } from './isPattern'
@@ -33,7 +33,7 @@ const blanks = makeTableIndex('blank', {
 })
 const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1)
 const counted = makeTableIndex('counted', {
-  keysOf: ({ actionId }) => [actionId],
+  keysOf: ({ actionId, projectId }) => [actionId ?? projectId].filter((of) => of !== null),
   compare: byId,
   inOrder: (records) => [...records].sort(byId),
 })
@@ -55,8 +55,17 @@ export const patternsOf = (document: Document): readonly Pattern[] =>
     .filter(({ parentId }) => parentId === null)
 
 export const blanksOf = (document: Document, id: Id<'project'>): readonly Blank[] => blanks.of(document, id)
-export const countedOf = (document: Document, id: Id<'action'>): readonly Counted[] =>
+/** The dates that a pattern gives one of its actions, itself or one of its parts. */
+export const countedOf = (document: Document, id: Id<'action'> | Id<'project'>): readonly Counted[] =>
   counted.of(document, id)
+
+/** The pattern that a part belongs to, however deep; what it asks is asked for all its parts. */
+export const wholePattern = (document: Document, pattern: Pattern): Pattern =>
+  (wholesAbove(document, pattern).at(-1) as Pattern | undefined) ?? pattern
+
+/** The text of the talk that a pattern makes. */
+export const talkOf = (document: Document, { id, makes }: Pattern): string =>
+  makes === 'note' ? (notes.of(document, id)[0]?.note ?? '') : ''
 
 /** The actions of a pattern, in their order. */
 export const actionsOfPattern = (document: Document, id: Id<'project'>): readonly Action[] =>
@@ -103,6 +112,7 @@ export function projectToCopy(document: Document, project: Project): AnyRecord[]
     ...pages,
     ...pages.flatMap((page) => partsToCopy(document, page.id)),
     ...blanksOf(document, project.id),
+    ...countedOf(document, project.id),
     ...stagesOf(document, project.id),
     ...partsKept(document, project.id).flatMap((part) => projectToCopy(document, part)),
   ]
@@ -143,16 +153,16 @@ const isOffIn =
   (date) =>
     weekdayOf(date) > 4 || freeMinutesOn(document, date) === 0
 
-/** The dates an action of a pattern gets; those are left out that are counted from what was not answered. */
+/** The dates that something of a pattern gets; those are left out that are counted from what was not answered. */
 export function datesOf(
   document: Document,
-  action: Action,
+  id: Id<'action'> | Id<'project'>,
   answers: Answers,
   today: CalendarDate,
 ): Partial<Record<CountedField, { readonly date: CalendarDate; readonly time: Counted['time'] }>> {
   const isOff = isOffIn(document)
   const dates: Partial<Record<CountedField, { date: CalendarDate; time: Counted['time'] }>> = {}
-  for (const { field, blankId, shift, time } of countedOf(document, action.id)) {
+  for (const { field, blankId, shift, time } of countedOf(document, id)) {
     const blank = blankId ? recordIn(document, blankId) : null
     const from = blankId ? answers[blank?.name ?? ''] : today
     if (from) dates[field] = { date: dateCounted(from, shift, isOff), time }
@@ -160,15 +170,28 @@ export function datesOf(
   return dates
 }
 
+/** What comes with something that a pattern makes. */
+export type ComesWith =
+  | { readonly kind: 'steps'; readonly count: number }
+  | { readonly kind: 'checklist'; readonly name: string; readonly count: number }
+  | { readonly kind: 'note' | 'reference' | 'file'; readonly name: string }
+
 export interface Previewed {
-  readonly id: Id<'action'>
+  readonly id: Id
+  /** How deep it stands in parts: the pattern itself and its actions at 0. */
+  readonly depth: number
+  readonly isPart: boolean
   readonly title: string
   readonly dates: ReturnType<typeof datesOf>
   /** One of its dates is over already. */
   readonly isPast: boolean
+  readonly with: readonly ComesWith[]
 }
 
-/** What a pattern would make: every action with its dates, as they would stand. */
+/**
+ * What a pattern would make, as it would stand: of a project first itself, then its actions in their order, and each part
+ * with its actions behind it; of an action that; of a checklist its lines; of a talk nothing.
+ */
 export function previewOf(
   document: Document,
   pattern: Pattern,
@@ -176,31 +199,62 @@ export function previewOf(
   said: ReadonlyMap<string, string>,
   today: CalendarDate,
 ): Previewed[] {
-  const inPart = (part: Project): Previewed[] =>
-    previewIn(document, part, answers, said, today).map((one) => ({
-      ...one,
-      title: `${filledLine(part.title, said)}: ${one.title}`,
-    }))
-  return [
-    ...previewIn(document, pattern, answers, said, today),
-    ...allPartsOf(document, pattern.id).flatMap(inPart),
-  ]
-}
-
-function previewIn(
-  document: Document,
-  project: Project,
-  answers: Answers,
-  said: ReadonlyMap<string, string>,
-  today: CalendarDate,
-): Previewed[] {
-  return actionsOfPattern(document, project.id).map((action) => {
-    const dates = datesOf(document, action, answers, today)
+  const made = (id: Id<'action'> | Id<'project'>, title: string, depth: number): Previewed => {
+    const dates = datesOf(document, id, answers, today)
     return {
-      id: action.id,
-      title: filledLine(action.title, said),
+      id,
+      depth,
+      isPart: id.startsWith('project:'),
+      title: filledLine(title, said),
       dates,
       isPast: Object.values(dates).some(({ date }) => date < today),
+      with: comesWith(document, id, said),
     }
-  })
+  }
+  const within = (project: Project, depth: number): Previewed[] => [
+    made(project.id, project.title, depth),
+    ...actionsOfPattern(document, project.id).map(({ id, title }) => made(id, title, depth)),
+    ...partsOfProject(document, project.id).flatMap((part) => within(part, depth + 1)),
+  ]
+  if (pattern.makes === 'checklist') return linesOf(document, pattern, said)
+  return pattern.makes === 'project' ? within(pattern, 0) : within(pattern, 0).slice(1)
+}
+
+/** The lines of the checklists of a pattern. */
+const linesOf = (document: Document, { id }: Pattern, said: ReadonlyMap<string, string>): Previewed[] =>
+  checklistsIn(document, id).flatMap((list) =>
+    stepsOf(document, list.id).map((line) => ({
+      id: line.id,
+      depth: 0,
+      isPart: false,
+      title: filledLine(line.title, said),
+      dates: {},
+      isPast: false,
+      with: [],
+    })),
+  )
+
+function comesWith(
+  document: Document,
+  id: Id<'action'> | Id<'project'>,
+  said: ReadonlyMap<string, string>,
+): ComesWith[] {
+  const name = (text: string) => filledLine(text, said)
+  const steps = stepsOf(document, id).length
+  const pages: ComesWith[] = id.startsWith('project:')
+    ? [
+        ...notes.of(document, id).map(({ title }) => ({ kind: 'note', name: name(title) }) as const),
+        ...references
+          .of(document, id)
+          .map(({ title }) => ({ kind: 'reference', name: name(title) }) as const),
+      ]
+    : []
+  return [
+    ...(steps > 0 ? [{ kind: 'steps', count: steps } as const] : []),
+    ...checklistsIn(document, id).map((list): ComesWith => {
+      return { kind: 'checklist', name: name(list.name), count: stepsOf(document, list.id).length }
+    }),
+    ...pages,
+    ...filesOf(document, id).map((file): ComesWith => ({ kind: 'file', name: file.name })),
+  ]
 }

@@ -138,6 +138,7 @@ export const actWords: Readonly<
   makeBlank: 'Blank made',
   removeBlank: 'Blank removed',
   setCounted: 'Date counted',
+  addPatternPart: 'Part added to a pattern',
   usePattern: 'Made from a pattern',
   bringInPattern: 'Pattern brought in',
   leaveShelf: 'Left',

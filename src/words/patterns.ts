@@ -3,6 +3,7 @@ import { shiftWords } from '@/core/pattern'
 import type { PatternFileFault } from '@/core/exchange'
 import type { BlankKind, Counted, CountedField, Making } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
+import { count } from './counts'
 import { nearDate, shortDate } from './dates'
 import type { Later } from '@/state'
 
@@ -26,6 +27,7 @@ const countedFieldWords: Readonly<Record<CountedField, string>> = {
   day: 'to do',
   notBefore: 'not before',
   at: 'fixed',
+  begins: 'begins',
 }
 
 /** The day it is used, where it is counted from no blank. */
@@ -38,6 +40,22 @@ export function countedWords({ field, shift, time }: Counted, from: string | nul
 }
 
 type Previewed = ReturnType<Later['patterns']['previewOf']>[number]
+
+/** "2 steps", "checklist Packing, 6 lines", "file plan.pdf" */
+export function comesWithWords(given: Previewed['with'][number]): string {
+  switch (given.kind) {
+    case 'steps':
+      return count(given.count, 'step')
+    case 'checklist':
+      return `checklist ${given.name}, ${count(given.count, 'line')}`
+    case 'note':
+      return `talk ${given.name}`
+    case 'reference':
+      return `reference ${given.name}`
+    case 'file':
+      return `file ${given.name}`
+  }
+}
 
 /** "due Fri 20 Mar", for each date an action would get. */
 export const previewWords = ({ dates }: Previewed, today: CalendarDate): string[] =>

@@ -72,6 +72,8 @@ export function parsePatternFile(
         personIds: [],
         waiting: null,
       })
+    if (kind === 'counted' && fields['actionId'] === null && fields['projectId'] === null)
+      return unsound(`record ${at + 1}`, 'a date of nothing')
     if ('areaId' in fields) fields['areaId'] = null
     if (kind === 'project') Object.assign(fields, { goalIds: [], personIds: [], stageId: null })
     sound.push(fields as unknown as AnyRecord)

@@ -16,6 +16,10 @@ export const filled = (text: string, answers: ReadonlyMap<string, string>): stri
 export const filledLine = (text: string, answers: ReadonlyMap<string, string>): string =>
   filled(text, answers).replace(/\s+/g, ' ').trim()
 
+/** Whether an answer is a number, as people write one: "12", "1 200", "3,5", "-4.25", "80 %". */
+export const isNumberSaid = (text: string): boolean =>
+  /^[-+−]?\d{1,3}(?:(?:[ .,’']?\d{3})*|\d*)(?:[.,]\d+)?\s?%?$/.test(text.trim())
+
 const escaped = (text: string) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')
 
 /** A text in which words are made a blank, wherever they stand as words of their own. */

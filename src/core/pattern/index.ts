@@ -1,4 +1,4 @@
-export { asBlank, blankMark, blanksIn, filled, filledLine, namesIn } from './blanks'
+export { asBlank, blankMark, blanksIn, filled, filledLine, isNumberSaid, namesIn } from './blanks'
 export { farthest, readShift, shiftWords } from './countedWords'
 export { soundsLike } from './soundsLike'
 export { toPatternFile } from './patternFile'

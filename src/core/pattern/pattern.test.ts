@@ -7,6 +7,7 @@ import {
   dateCounted,
   filled,
   filledLine,
+  isNumberSaid,
   namesIn,
   readShift,
   shiftWords,
@@ -18,6 +19,22 @@ const isWeekend = (day: CalendarDate) => weekdayOf(day) > 4
 // Friday 3 April 2026, with Easter Monday off.
 const visit = date('2026-04-03')
 const isOff = (day: CalendarDate) => isWeekend(day) || day === '2026-04-06'
+
+it.each<[text: string, isNumber: boolean]>([
+  ['12', true],
+  [' 1 200 ', true],
+  ['1,200.50', true],
+  ['1234567', true],
+  ['3,5', true],
+  ['-4.25', true],
+  ['80 %', true],
+  ['0', true],
+  ['twelve', false],
+  ['12 rooms', false],
+  ['1.', false],
+  ['', false],
+  ['%', false],
+])('“%s” is a number: %s', (text, isNumber) => expect(isNumberSaid(text)).toBe(isNumber))
 
 describe('dates counted from a day', () => {
   it.each<[said: string, date: string]>([

@@ -7,6 +7,8 @@ export {
   goalReaches,
   blankKinds,
   countedFields,
+  countedOfAction,
+  countedOfProject,
   endings,
   makings,
   goalStates,

@@ -30,8 +30,10 @@ export type Making = (typeof makings)[number]
 export const blankKinds = ['name', 'place', 'date', 'number'] as const
 export type BlankKind = (typeof blankKinds)[number]
 
-/** The dates of an action that a pattern counts. */
-export const countedFields = ['due', 'day', 'notBefore', 'at'] as const
+/** The dates of an action that a pattern counts, and those of a project. */
+export const countedOfAction = ['due', 'day', 'notBefore', 'at'] as const
+export const countedOfProject = ['begins', 'due'] as const
+export const countedFields = [...countedOfAction, 'begins'] as const
 export type CountedField = (typeof countedFields)[number]
 
 /** How what moved through stages ended; what is parked rests. */

@@ -156,10 +156,12 @@ const shiftField = v.variant('by', [
   v.strictObject({ by: v.literal('weekday'), weekday: v.pipe(count, v.maxValue(6)), steps: steps(60) }),
 ])
 
-/** A date that a pattern gives an action, counted from a blank or from the day the pattern is used. */
+/** A date that a pattern gives, counted from a blank or from the day the pattern is used. */
 export const counted = v.object({
   id: idField('counted'),
-  actionId: idField('action'),
+  /** What it is given to: one of the two; the project is the pattern itself, or a part of it. */
+  actionId: v.nullable(idField('action')),
+  projectId: v.nullable(idField('project')),
   field: oneOf(countedFields),
   blankId: v.nullable(idField('blank')),
   shift: shiftField,

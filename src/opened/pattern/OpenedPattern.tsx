@@ -21,6 +21,7 @@ import { Checklists } from '../Checklists'
 import { OpenedFoot } from '../OpenedFoot'
 import { OpenedParts } from '../OpenedParts'
 import { Blanks, PutIn } from './Blanks'
+import { PatternDates } from './PatternDates'
 import { SharePattern } from './SharePattern'
 
 export function OpenedPattern({ project }: { readonly project: Project }) {
@@ -39,6 +40,7 @@ function Opened({ pattern, read }: Read) {
   const { close } = useOpened()
   const { id, makes } = pattern
   const isPart = pattern.parentId !== null
+  const whole = read.wholePattern(document, pattern)
   const isOfActions = makes === 'project' || makes === 'action'
   return (
     <Column gap="$2.5" flexGrow={1}>
@@ -56,7 +58,7 @@ function Opened({ pattern, read }: Read) {
         needed="A pattern needs a title."
       />
       <PutIn
-        blanks={read.askedBy(document, pattern)}
+        blanks={read.askedBy(document, whole)}
         onPut={(name) =>
           act(
             'editProject',
@@ -65,9 +67,14 @@ function Opened({ pattern, read }: Read) {
           )
         }
       />
-      {makes === 'project' ? <Outcome project={pattern} /> : null}
+      {makes === 'project' ? (
+        <>
+          <Outcome project={pattern} />
+          <PatternDates pattern={pattern} whole={whole} read={read} />
+        </>
+      ) : null}
       {isOfActions ? <Actions pattern={pattern} read={read} /> : null}
-      <Parts of={id} />
+      {makes === 'project' ? <Parts of={id} /> : null}
       {isPart ? null : <Blanks pattern={pattern} read={read} />}
       {makes === 'project' ? (
         <>
@@ -105,18 +112,26 @@ function Opened({ pattern, read }: Read) {
 
 /** The parts of a pattern, each opened like the pattern itself. */
 function Parts({ of }: { readonly of: Pattern['id'] }) {
+  const act = useAct()
   const { open } = useOpened()
   const document = useHeldDocument()
   const all = partsOfProject(document, of)
-  if (all.length === 0) return null
   return (
     <Column>
-      <BandHeading title="Parts" end={String(all.length)} />
-      <Column render="ul" aria-label="Parts of the pattern">
-        {all.map((part) => (
-          <NamedRow key={part.id} name={part.title} spoken="Open the part" onOpen={() => open(part.id)} />
-        ))}
-      </Column>
+      {all.length > 0 ? (
+        <>
+          <BandHeading title="Parts" end={String(all.length)} />
+          <Column render="ul" aria-label="Parts of the pattern">
+            {all.map((part) => (
+              <NamedRow key={part.id} name={part.title} spoken="Open the part" onOpen={() => open(part.id)} />
+            ))}
+          </Column>
+        </>
+      ) : null}
+      <NameLine
+        label="New part"
+        onMake={(title) => act('addPatternPart', { title, parentId: of }, { say: false }).ok}
+      />
     </Column>
   )
 }

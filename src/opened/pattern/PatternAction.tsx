@@ -1,6 +1,6 @@
 // An action of a pattern opened: like any action, but that its dates are counted and nothing of it can be done.
 import { useState } from 'react'
-import { countedFields, type Action, type Blank, type CountedField } from '@/core/record'
+import { countedOfAction, type Action, type Blank, type CountedField } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
 import type { Later } from '@/state'
 import { OpenedChooser, OpenedCountedChooser, useChooser } from '@/parts/choosers/useChooser'
@@ -21,7 +21,7 @@ import { useHeldBack } from '../useHeldBack'
 import { PutIn } from './Blanks'
 
 const isCounted = (field: SaidField): field is CountedField =>
-  (countedFields as readonly string[]).includes(field)
+  (countedOfAction as readonly string[]).includes(field)
 const never: readonly SaidField[] = ['waiting', 'signOff', 'chase', 'since', 'shelf', 'reminder']
 
 export function PatternAction({
@@ -42,7 +42,8 @@ export function PatternAction({
   const { open } = useOpened()
   const [asked, setAsked] = useState<CountedField | null>(null)
   const { id } = action
-  const blanks = read.blanksOf(document, pattern.id)
+  const whole = read.wholePattern(document, pattern)
+  const blanks = read.blanksOf(document, whole.id)
   const counted = read.countedOf(document, id)
   const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
   const nameOf = (blankId: Blank['id'] | null) => blanks.find((blank) => blank.id === blankId)?.name ?? null
@@ -53,7 +54,7 @@ export function PatternAction({
   const said = saidOf(action, document, today).filter(
     ({ field }) => !isCounted(field) && !never.includes(field) && !(field === 'horizon' && dates.length > 0),
   )
-  const unset = countedFields.filter((field) => !counted.some((each) => each.field === field))
+  const unset = countedOfAction.filter((field) => !counted.some((each) => each.field === field))
   return (
     <Column gap="$2.5" flexGrow={1}>
       <Press maxWidth="100%" paddingRight="$23" onPress={() => open(pattern.id)}>
@@ -72,7 +73,7 @@ export function PatternAction({
         }
       />
       <PutIn
-        blanks={read.askedBy(document, pattern)}
+        blanks={read.askedBy(document, whole)}
         onPut={(name) =>
           act(
             'editAction',
@@ -116,7 +117,7 @@ export function PatternAction({
           counted={counted.find((each) => each.field === asked) ?? null}
           days={blanks.filter(({ kind }) => kind === 'date')}
           hasTime={asked === 'due' || asked === 'at'}
-          onChoose={(to) => act('setCounted', { actionId: id, field: asked, to }, { say: false })}
+          onChoose={(to) => act('setCounted', { of: id, field: asked, to }, { say: false })}
           onClose={() => setAsked(null)}
         />
       ) : null}

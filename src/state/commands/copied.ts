@@ -1,6 +1,7 @@
 // Copies of what belongs together, with ids of their own: how a pattern is kept, and how it is used.
 import {
   compareRanks,
+  isIdOf,
   kindOf,
   rankOfNumber,
   type Action,
@@ -90,6 +91,24 @@ export const datesIn = ({
     CalendarDate,
     Counted['time'],
   ][]
+
+/** The same of a project. */
+export const datesInProject = ({ begins, due }: Project): ReturnType<typeof datesIn> =>
+  ([['begins', begins] as const, ['due', due] as const] as const).flatMap(([field, date]) =>
+    date ? [[field, date, null] as [CountedField, CalendarDate, null]] : [],
+  )
+
+/** A date that a pattern counts for an action or a project. */
+export const countedFor = (
+  context: CommandContext,
+  of: Id<'action'> | Id<'project'>,
+  given: Pick<Counted, 'field' | 'blankId' | 'shift' | 'time'>,
+): Counted => ({
+  id: context.newId('counted'),
+  actionId: isIdOf('action', of) ? of : null,
+  projectId: isIdOf('project', of) ? of : null,
+  ...given,
+})
 
 export const texts = ['title', 'name', 'note', 'outcome', 'soThat', 'address'] as const
 export const withTexts = (record: AnyRecord, told: (text: string, field: string) => string): AnyRecord => {

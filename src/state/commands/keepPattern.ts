@@ -22,7 +22,9 @@ import {
   asPattern,
   byRank,
   copied,
+  countedFor,
   datesIn,
+  datesInProject,
   fieldsOf,
   partOfPattern,
   rankedFrom,
@@ -87,10 +89,15 @@ export const keepAsPattern: Command<{ id: Keepable }> = (context, { id }) => {
   const actions = kept.records
     .filter((record): record is Action => kindOf(record.id) === 'action')
     .sort(byRank)
+  const projects = kept.records.filter((record): record is Project => kindOf(record.id) === 'project')
+  const dated = [
+    ...projects.map((project) => [project.id, datesInProject(project)] as const),
+    ...actions.map((action) => [action.id, datesIn(action)] as const),
+  ]
   const base =
     source?.due ??
-    actions
-      .flatMap((action) => datesIn(action).map(([, date]) => date))
+    dated
+      .flatMap(([, dates]) => dates.map(([, date]) => date))
       .sort()
       .at(-1) ??
     null
@@ -145,13 +152,13 @@ export const keepAsPattern: Command<{ id: Keepable }> = (context, { id }) => {
         return [record]
     }
   })
-  const dates = actions.flatMap((action) =>
-    datesIn(action).flatMap(([field, date, time]): RecordDiff[] => {
+  const counted = dated.flatMap(([of, dates]) =>
+    dates.flatMap(([field, date, time]): RecordDiff[] => {
       const shift = { by: 'days' as const, steps: base ? daysBetween(base, date) : 0 }
       // Farther than can be counted: it has no date in the pattern.
       if (Math.abs(shift.steps) > farthest.days) return []
-      const actionId = (ids.get(action.id) ?? action.id) as Id<'action'>
-      return [added({ id: context.newId('counted'), actionId, field, blankId: day?.id ?? null, shift, time })]
+      const toId = (ids.get(of) ?? of) as typeof of
+      return [added(countedFor(context, toId, { field, blankId: day?.id ?? null, shift, time }))]
     }),
   )
   const own = source ? [] : [asPattern(made.value, kept.makes)]
@@ -159,7 +166,7 @@ export const keepAsPattern: Command<{ id: Keepable }> = (context, { id }) => {
     ...[...own, ...told].map((record) => added(withTexts(record, blanked))),
     ...(day ? [added(day)] : []),
     ...named.map(([, blank]) => added(blank)),
-    ...dates,
+    ...counted,
   )
 }
 

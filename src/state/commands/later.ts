@@ -101,6 +101,7 @@ export const laterCommands = {
   makeBlank: patterns.makeBlank,
   removeBlank: patterns.removeBlank,
   setCounted: patterns.setCounted,
+  addPatternPart: patterns.addPatternPart,
   usePattern: usePattern.usePattern,
   bringInPattern: usePattern.bringInPattern,
   leaveShelf: leaving.leaveShelf,

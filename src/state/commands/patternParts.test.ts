@@ -4,7 +4,15 @@ import { toPatternFile } from '@/core/pattern'
 import type { Id, Project } from '@/core/record'
 import { plainProject } from '@/core/testing/plainShelf'
 import { calendarDateUnsafe } from '@/core/time'
-import { patternsOf, previewOf, projectToCopy, type Pattern } from '../patterns'
+import {
+  askedBy,
+  blanksOf,
+  patternsOf,
+  previewOf,
+  projectToCopy,
+  wholePattern,
+  type Pattern,
+} from '../patterns'
 import { partsOfProject } from '../projectParts'
 import { stagesOf } from '../selectors'
 import { writtenInProject } from '../standing'
@@ -52,8 +60,13 @@ describe('a pattern of a project with parts', () => {
       ['The floor', ['The lease'], []],
     ]
     expect(shapeOf(pattern.id)).toEqual(shape)
-    const previewed = previewOf(document(), pattern, {}, new Map(), today).map(({ title }) => title)
-    expect(previewed).toEqual(['The lease: read it'])
+    const previewed = previewOf(document(), pattern, {}, new Map(), today)
+    expect(previewed.map(({ title, depth, isPart }) => [title, depth, isPart])).toEqual([
+      ['Move to the loft', 0, true],
+      ['The lease', 1, true],
+      ['read it', 1, false],
+      ['The floor', 1, true],
+    ])
     const before = recordsById(document())
     store.run('usePattern', { id: pattern.id, answers: {}, areaId: null })
     const [again] = recordsIn(document(), 'project').filter(
@@ -79,6 +92,65 @@ describe('a pattern of a project with parts', () => {
     for (const { id } of brought) store.run('removePattern', { id })
     expect(recordsIn(document(), 'project').filter(({ state }) => state === 'pattern')).toEqual([])
     expect(stagesOf(document(), pattern.id)).toEqual([])
+  })
+  it('counts the dates of the whole and of its parts, shows them, and gives them to what it makes', async () => {
+    const { store, document, made } = await begun()
+    const hall = made('addProject', { title: 'Move', due: '2026-08-18' }) as Id<'project'>
+    store.run('editProject', { id: hall, patch: { begins: calendarDateUnsafe('2026-04-10') } })
+    const lease = made('addProject', { title: 'Lease', parentId: hall, due: '2026-05-12' }) as Id<'project'>
+    made('addAction', { title: 'read it', projectId: lease, due: { date: '2026-05-11', time: null } })
+    store.run('keepAsPattern', { id: hall })
+    const pattern = patternsOf(document()).find(({ title }) => title === 'Move') as Pattern
+    const [part] = partsOfProject(document(), pattern.id) as [Pattern]
+    expect(wholePattern(document(), part)).toBe(pattern)
+    // The day it is asked for is the promise; the part is begun two weeks before its own.
+    const [day] = blanksOf(document(), pattern.id)
+    const to = { blankId: day?.id ?? null, shift: { by: 'days', steps: -112 } as const, time: null }
+    store.run('setCounted', { of: part.id, field: 'begins', to })
+    expect(store.run('setCounted', { of: part.id, field: 'day', to }).ok).toBe(false)
+    const on = calendarDateUnsafe('2026-10-20')
+    const shown = previewOf(document(), pattern, { Day: on }, new Map(), today)
+    const dates = shown.map(({ title, dates: { begins, due } }) => [title, begins?.date, due?.date])
+    expect(dates).toEqual([
+      ['Move', '2026-06-12', '2026-10-20'],
+      ['Lease', '2026-06-30', '2026-07-14'],
+      ['read it', undefined, '2026-07-13'],
+    ])
+    const answers = { Day: { says: 'in autumn', date: on } }
+    const again = made('usePattern', { id: pattern.id, answers, areaId: null }) as Id<'project'>
+    const [fresh] = partsOfProject(document(), again) as [Project]
+    expect([recordIn(document(), again), fresh].map((one) => [one?.title, one?.begins, one?.due])).toEqual([
+      ['Move', '2026-06-12', '2026-10-20'],
+      ['Lease', '2026-06-30', '2026-07-14'],
+    ])
+    // It cannot end before it begins; what the days are counted from was not answered.
+    store.run('setCounted', { of: part.id, field: 'begins', to: { ...to, shift: { by: 'days', steps: 5 } } })
+    expect(store.run('usePattern', { id: pattern.id, answers, areaId: null })).toMatchObject({
+      error: { kind: 'endsFirst', begins: '2026-10-26', due: '2026-07-14' },
+    })
+    const undated = made('usePattern', { id: pattern.id, answers: {}, areaId: null }) as Id<'project'>
+    expect(recordIn(document(), undated)).toMatchObject({ begins: null, due: null })
+    // Taken in from a file the dates are those of the parts there; a date of nothing is refused.
+    const text = toPatternFile(projectToCopy(document(), pattern), () => null)
+    const file = parsePatternFile(text, () => null)
+    expect(file.ok && file.value.records.filter(({ id }) => id.startsWith('counted:'))).toHaveLength(5)
+    const shared = JSON.parse(text) as { records: { id: string; projectId: unknown }[] }
+    for (const record of shared.records)
+      if (record.id.startsWith('counted:')) Object.assign(record, { projectId: null, actionId: null })
+    expect(parsePatternFile(JSON.stringify(shared), () => null).ok).toBe(false)
+  })
+  it('takes in parts made from nothing, and asks for their blanks with its own', async () => {
+    const { store, document, made } = await begun()
+    const id = made('addPattern', { title: 'Visit', makes: 'project' }) as Id<'project'>
+    const before = made('addPatternPart', { title: 'Before ‹Place›', parentId: id }) as Id<'project'>
+    const within = made('addPatternPart', { title: 'Papers', parentId: before }) as Id<'project'>
+    made('addToPattern', { title: 'print the plan of ‹Floor›', projectId: within })
+    const pattern = recordIn(document(), id) as Pattern
+    expect(patternsOf(document()).map((one) => one.title)).toEqual(['Visit'])
+    expect(askedBy(document(), pattern).map(({ name }) => name)).toEqual(['Place', 'Floor'])
+    expect(wholePattern(document(), recordIn(document(), within) as Pattern).id).toBe(id)
+    const open = made('addProject', { title: 'no pattern' }) as Id<'project'>
+    expect(store.run('addPatternPart', { title: 'x', parentId: open }).ok).toBe(false)
   })
   it('is refused where a file lets a part be within itself', () => {
     const part = (id: string, parentId: string | null) => ({

@@ -159,7 +159,13 @@ describe('a pattern kept from a project', () => {
       ['Person', 'Perrin $&'],
     ])
     const shown = previewOf(document(), pattern, { Day: day }, said, today)
-    expect(shown.map(({ title, dates, isPast }) => [title, dates, isPast])).toEqual([
+    const [itself, ...ofActions] = shown
+    expect([itself?.title, itself?.dates.due?.date, itself?.with]).toEqual([
+      'Mill school visit',
+      day,
+      [{ kind: 'checklist', name: 'For Perrin $&’s room', count: 2 }],
+    ])
+    expect(ofActions.map(({ title, dates, isPast }) => [title, dates, isPast])).toEqual([
       // Two weeks before is over already.
       ['Ring Perrin $& about the key', { day: { date: '2026-02-27', time: null } }, true],
       ['Pack the meters', { due: { date: '2026-03-12', time: null } }, false],
@@ -181,7 +187,12 @@ describe('a pattern kept from a project', () => {
       .filter((action) => action.projectId === project.id)
       .sort((a, b) => compareRanks(a.rank, b.rank))
     expect(actions.map(({ title, day: on, due, at: when }) => [title, on, due, when])).toEqual(
-      shown.map(({ title, dates }) => [title, dates.day?.date ?? null, dates.due ?? null, dates.at ?? null]),
+      ofActions.map(({ title, dates }) => [
+        title,
+        dates.day?.date ?? null,
+        dates.due ?? null,
+        dates.at ?? null,
+      ]),
     )
     const thank = actions[2] as Action
     expect(repeatOf(document(), thank.id)).toMatchObject({ actionId: thank.id, startsOn: '2026-03-16' })
@@ -196,7 +207,10 @@ it('a date farther than can be counted is left out of a pattern, which can be re
     store.run('addAction', { title: date, projectId, due: { date: date as never, time: null } })
   store.run('keepAsPattern', { id: projectId })
   const counted = recordsIn(document(), 'counted')
-  expect(counted.map(({ shift }) => shift.steps)).toEqual([-2])
+  expect(counted.map(({ field, shift }) => [field, shift.steps]).sort()).toEqual([
+    ['due', -2],
+    ['due', 0],
+  ])
   for (const record of recordsById(document()).values()) expect(parseRecord(record).ok).toBe(true)
 })
 
@@ -227,7 +241,7 @@ describe('patterns', () => {
           const actionId = made<Id<'action'>>('addToPattern', { title, projectId: id, note, steps })
           if (piece.shift)
             store.run('setCounted', {
-              actionId,
+              of: actionId,
               field: 'due',
               to: { blankId, shift: at(piece.shift), time: null },
             })
@@ -292,11 +306,11 @@ describe('patterns', () => {
     isUndone('editBlank', { id: blankId, patch: { name: 'Where ‹it› is' } })
     expect(titles()).toEqual(['‹Where it is› report', 'Ring ‹Where it is›'])
     isUndone('setCounted', {
-      actionId,
+      of: actionId,
       field: 'due',
       to: { blankId, shift: at('2 weeks before'), time: null },
     })
-    isUndone('setCounted', { actionId, field: 'due', to: { blankId, shift: at('on'), time: null } })
+    isUndone('setCounted', { of: actionId, field: 'due', to: { blankId, shift: at('on'), time: null } })
     isUndone('removeBlank', { id: blankId })
     expect([titles(), recordsIn(document(), 'counted')]).toEqual([
       ['Where it is report', 'Ring Where it is'],

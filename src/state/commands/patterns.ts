@@ -2,6 +2,9 @@
 import { asBlank, blankMark } from '@/core/pattern'
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import {
+  countedOfAction,
+  countedOfProject,
+  isIdOf,
   kindOf,
   noteLimit,
   titleLimit,
@@ -18,7 +21,7 @@ import { refuse } from '@/core/result'
 import { blanksOf, countedOf, isPattern, projectToCopy } from '../patterns'
 import { added, change, diffOf, lineOf, rankAfter, removed, type Command } from './command'
 import { actionAdded, type NewAction } from './actions'
-import { asPattern, fieldsOf, texts, withTexts } from './copied'
+import { asPattern, countedFor, fieldsOf, partOfPattern, texts, withTexts } from './copied'
 import { makeProject } from './makeProject'
 
 /** A pattern from nothing. */
@@ -64,6 +67,16 @@ export const addToPattern: Command<NewAction & { projectId: Id<'project'> }> = (
   isPattern(recordIn(context.document, given.projectId))
     ? actionAdded(context, { ...given, areaId: null })
     : refuse({ kind: 'notFound' })
+
+/** Adds a part to a pattern, or to a part of it. */
+export const addPatternPart: Command<{ title: string; parentId: Id<'project'> }> = (
+  context,
+  { title, parentId },
+) => {
+  if (!isPattern(recordIn(context.document, parentId))) return refuse({ kind: 'notFound' })
+  const made = makeProject(context, { title })
+  return made.ok ? diffOf(added(partOfPattern({ ...made.value, parentId }))) : made
+}
 
 /** Removes a pattern with all that belongs to it. */
 export const removePattern: Command<{ id: Id<'project'> }> = (context, { id }) => {
@@ -165,18 +178,17 @@ export const removeBlank: Command<{ id: Id<'blank'> }> = (context, { id }) => {
   return diffOf(removed(blank), ...('tooLong' in parts ? [] : parts), ...from.map(removed))
 }
 
-/** Counts a date of an action in a pattern; with no shift it has none. */
+/** Counts a date of what a pattern makes: an action, the whole, a part; with no shift it has none. */
 export const setCounted: Command<{
-  actionId: Id<'action'>
+  of: Id<'action'> | Id<'project'>
   field: CountedField
   to: Pick<Counted, 'blankId' | 'shift' | 'time'> | null
-}> = (context, { actionId, field, to }) => {
+}> = (context, { of, field, to }) => {
   const { document } = context
-  if (!recordIn(document, actionId)) return refuse({ kind: 'notFound' })
+  const known: readonly CountedField[] = isIdOf('action', of) ? countedOfAction : countedOfProject
+  if (!recordIn(document, of as Id<'project'>) || !known.includes(field)) return refuse({ kind: 'notFound' })
   if (to?.blankId && !recordIn(document, to.blankId)) return refuse({ kind: 'notFound' })
-  const before = countedOf(document, actionId).find((each) => each.field === field)
+  const before = countedOf(document, of).find((each) => each.field === field)
   if (!to) return before ? diffOf(removed(before)) : refuse({ kind: 'nothingToDo' })
-  return before
-    ? diffOf(updateOf(before, to))
-    : diffOf(added({ id: context.newId('counted'), actionId, field, ...to }))
+  return before ? diffOf(updateOf(before, to)) : diffOf(added(countedFor(context, of, { field, ...to })))
 }

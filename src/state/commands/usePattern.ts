@@ -3,6 +3,7 @@ import { filled, filledLine } from '@/core/pattern'
 import { recordIn, recordsIn } from '@/core/journal'
 import {
   compareRanks,
+  isIdOf,
   kindOf,
   type Action,
   type AnyRecord,
@@ -14,7 +15,7 @@ import {
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { standsOn } from '@/core/action'
-import { askedBy, datesOf, isPattern, projectToCopy, type Answers } from '../patterns'
+import { askedBy, countedOf, datesOf, isPattern, projectToCopy, type Answers } from '../patterns'
 import { handedOn } from './parts'
 import { joinedNotes } from './slips'
 import { added, diffOf, rankAfter, removed, type Command, type CommandContext } from './command'
@@ -72,14 +73,18 @@ export const usePattern: Command<{
     onNone ??
     ({ projectId: fieldsOf(record)['projectId'], areaId: null } as { projectId: Id<'project'>; areaId: null })
   const standing = new Map<string, CalendarDate>()
-  const originals = new Map(actions.map((action) => [ids.get(action.id) ?? '', action]))
+  const originals = new Map(
+    [...actions, ...parts].map(({ id: each }) => [ids.get(each) ?? '', each as Id<'action'> | Id<'project'>]),
+  )
   const told = copies.map((record): AnyRecord => {
     const original = originals.get(record.id)
     const withText = withTexts(record, (text, field) =>
       field === 'title' || field === 'name' ? filledLine(text, said) : filled(text, said),
     )
     if (!original) return withText
-    const { due, day, notBefore, at } = datesOf(document, original, dates, context.moment.date)
+    const { due, day, notBefore, at, begins } = datesOf(document, original, dates, context.moment.date)
+    if (!isIdOf('action', original))
+      return { ...(withText as Project), begins: begins?.date ?? null, due: due?.date ?? null }
     const action = {
       ...(withText as Action),
       ...on(record),
@@ -117,6 +122,8 @@ export const usePattern: Command<{
     }
   })
   const { stamp, ink, inOrder, goalIds } = pattern
+  const own = datesOf(document, pattern.id, dates, context.moment.date)
+  const isDueCounted = countedOf(document, pattern.id).some(({ field }) => field === 'due')
   const project: Project = {
     ...fresh.value,
     stamp,
@@ -124,10 +131,16 @@ export const usePattern: Command<{
     inOrder,
     goalIds,
     soThat: filled(pattern.soThat, said),
-    // It is promised for the first day that is asked.
-    due: asked.map(({ name }) => dates[name]).find((date) => date !== undefined) ?? null,
+    begins: own.begins?.date ?? null,
+    // Where nothing is counted for it, it is promised for the first day that is asked.
+    due: isDueCounted
+      ? (own.due?.date ?? null)
+      : (asked.map(({ name }) => dates[name]).find((date) => date !== undefined) ?? null),
   }
   if (!isProject && placed.length === 0) return refuse({ kind: 'nothingToDo' })
+  const made = [project, ...placed.filter((record) => kindOf(record.id) === 'project')] as Project[]
+  for (const { begins, due } of made)
+    if (begins && due && begins > due) return refuse({ kind: 'endsFirst', begins, due })
   const slip = slipId ? recordIn(document, slipId) : undefined
   const note = joinedNotes(project.note, slip?.note ?? '')
   const madeId = isProject ? project.id : ((placed[0] as AnyRecord).id as OwnerId)
