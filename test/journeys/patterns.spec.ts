@@ -2,7 +2,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { exported, openWithDemo, recordsIn, setDown, wide } from './parts'
+import { exported, open, openWithDemo, recordsIn, setDown, wide } from './parts'
 
 const patterns = (page: Page) => page.getByRole('tab', { name: 'Patterns' }).click()
 const sheet = (page: Page, name: string) => page.getByRole('dialog', { name })
@@ -114,4 +114,41 @@ test('a project kept as a pattern by keys, a name in it made a blank, its date c
     .getByLabel('Pattern file to bring in')
     .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"x"}') })
   await expect(page.getByText('This is no file of a pattern. Nothing was changed.').first()).toBeVisible()
+})
+
+test('a pattern with a file is shared, taken in by somebody else, and makes a project with the file', async ({
+  page,
+  browser,
+}) => {
+  await page.setViewportSize(wide)
+  await openWithDemo(page, '/shelves')
+  await page.getByRole('button', { name: /^Open Fenwick Hall/ }).click()
+  const project = page.getByRole('complementary', { name: 'Fenwick Hall echo report' })
+  await project.getByRole('button', { name: 'Add material' }).click()
+  const drawing = {
+    name: 'drawing.txt',
+    mimeType: 'text/plain',
+    buffer: Buffer.from('the hall\n'.repeat(40)),
+  }
+  await project.getByLabel('Files to lay with it').setInputFiles(drawing)
+  await expect(project.getByText('drawing.txt')).toBeVisible()
+  await project.getByRole('button', { name: 'Keep as a pattern' }).click()
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Share as a file' }).click()
+  const file = await download
+  expect(file.suggestedFilename()).toMatch(/\.pattern\.zip$/)
+
+  const other = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()
+  await open(other, '/shelves')
+  await patterns(other)
+  await other.getByLabel('Pattern file to bring in').setInputFiles(await file.path())
+  await other.getByRole('button', { name: 'Use it' }).click()
+  await expect(sheet(other, 'Make a project').getByText(/file drawing\.txt/i)).toBeVisible()
+  await other.getByRole('button', { name: 'Make it' }).click()
+  await expect(other.getByRole('textbox', { name: 'Title' })).toHaveValue('Fenwick Hall echo report')
+  await expect(other.getByText('drawing.txt')).toBeVisible()
+  const saved = other.waitForEvent('download')
+  await other.getByRole('button', { name: 'Save drawing.txt' }).click()
+  expect(readFileSync(await (await saved).path(), 'utf8')).toBe('the hall\n'.repeat(40))
+  await other.context().close()
 })

@@ -1,7 +1,14 @@
 import fc from 'fast-check'
 import { strToU8, zipSync } from 'fflate'
 import { blobHashOf, type BlobHash } from '../blob'
-import { bundleLimitBytes, bundleParts, isBundle, parseBundle, type BundledBlob } from './bundle'
+import {
+  bundleLimitBytes,
+  bundleParts,
+  isBundle,
+  parseBundle,
+  patternBundle,
+  type BundledBlob,
+} from './bundle'
 
 async function bundleOf(text: string, contents: readonly Uint8Array[]): Promise<Uint8Array> {
   const blobs: BundledBlob[] = []
@@ -44,6 +51,15 @@ it('keeps a file that is an archive itself', async () => {
   expect(isBundle(outer)).toBe(true)
   const parsed = parseBundle(outer)
   expect(parsed.ok && parsed.value.blobs.get(await hashOf(inner))).toEqual(inner)
+})
+it('of a pattern it is none of a store, and no larger than a pattern may be', async () => {
+  const name = `files/${await hashOf(strToU8('one'))}`
+  const ofPattern = zipSync({ 'pattern.json': strToU8('{}'), [name]: strToU8('one') })
+  expect(faultOf(ofPattern)).toEqual({ kind: 'foreign' })
+  const read = parseBundle(ofPattern, patternBundle)
+  expect(read.ok && [read.value.text, read.value.blobs.size]).toEqual(['{}', 1])
+  const large = zipSync({ 'pattern.json': new Uint8Array(patternBundle.textLimitBytes + 1) })
+  expect(parseBundle(large, patternBundle)).toMatchObject({ error: { kind: 'tooLarge' } })
 })
 it('is refused in words where it breaks off, is somebody else’s, or holds what was not saved', async () => {
   const whole = await bundleOf('{}', [strToU8('a drawing')])

@@ -1,14 +1,33 @@
-// The store file and the bytes of the files it names, in one ZIP archive: `zen-tray.json`, and `files/<hash>` for each
-// file. Written portion by portion; read whole, by its central directory, so that a file may itself be an archive.
+// A text and the bytes of the files it names, in one ZIP archive: the store as `zen-tray.json`, or a pattern as
+// `pattern.json`, and `files/<hash>` for each file. Written portion by portion; read whole, by its central directory, so
+// that a file may itself be an archive.
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough, type ZipInputFile } from 'fflate'
 import { isBlobHash, makeBlobHasher, type BlobHash } from '../blob'
 import { ok, refuse, type Result } from '../result'
+import { patternFileLimitBytes } from '../pattern/patternFile'
 import { storeFileLimitBytes, type StoreFileFault } from './storeFile'
 
-/** Largest archive that is read, in bytes, and the most its files may come to. */
+/** Largest archive of a store that is read, in bytes, and the most its files may come to. */
 export const bundleLimitBytes = 1_500_000_000
 
-const storeName = 'zen-tray.json'
+export interface BundleKind {
+  /** What the text is called in it. */
+  readonly name: string
+  readonly textLimitBytes: number
+  /** Of the whole, and of its files together. */
+  readonly limitBytes: number
+}
+export const storeBundle: BundleKind = {
+  name: 'zen-tray.json',
+  textLimitBytes: storeFileLimitBytes,
+  limitBytes: bundleLimitBytes,
+}
+export const patternBundle: BundleKind = {
+  name: 'pattern.json',
+  textLimitBytes: patternFileLimitBytes,
+  limitBytes: 200_000_000,
+}
+
 const folder = 'files/'
 
 export interface BundledBlob {
@@ -17,7 +36,7 @@ export interface BundledBlob {
 }
 
 export interface Bundle {
-  /** The store file, as `parseStoreFile` reads it. */
+  /** The store file, as `parseStoreFile` reads it; or a pattern, as `parsePatternFile` does. */
   readonly text: string
   readonly blobs: ReadonlyMap<BlobHash, Uint8Array>
 }
@@ -26,10 +45,11 @@ export interface Bundle {
 export const isBundle = (start: Uint8Array): boolean =>
   start[0] === 0x50 && start[1] === 0x4b && start[2] === 3 && start[3] === 4
 
-/** The bytes of an archive in portions: the text of a store file, then the files. */
+/** The bytes of an archive in portions: its text, then the files. */
 export async function* bundleParts(
   text: Iterable<string>,
   blobs: AsyncIterable<BundledBlob> | Iterable<BundledBlob>,
+  { name }: BundleKind = storeBundle,
 ): AsyncGenerator<Uint8Array> {
   const written: Uint8Array[] = []
   const zip = new Zip((error, bytes) => {
@@ -40,7 +60,7 @@ export async function* bundleParts(
     zip.add(file)
     return file
   }
-  const store = add(new ZipDeflate(storeName, { level: 6 }))
+  const store = add(new ZipDeflate(name, { level: 6 }))
   for (const part of text) {
     store.push(strToU8(part))
     yield* written.splice(0)
@@ -64,17 +84,21 @@ const hashOfWhole = (bytes: Uint8Array): BlobHash => {
   return hasher.hash()
 }
 
-/** What an archive holds, or why it is none of ours. What is in it beside the store file and the files is left. */
-export function parseBundle(bytes: Uint8Array): Result<Bundle, StoreFileFault> {
+/** What an archive holds, or why it is none of its kind. What is in it beside the text and the files is left. */
+export function parseBundle(
+  bytes: Uint8Array,
+  kind: BundleKind = storeBundle,
+): Result<Bundle, StoreFileFault> {
   let total = 0
   let tooLarge: StoreFileFault | null = null
   let entries: Record<string, Uint8Array>
   try {
     entries = unzipSync(bytes, {
       filter: ({ name, originalSize }) => {
-        if (name !== storeName && !isBlobHash(name.slice(folder.length))) return false
-        const limitBytes = name === storeName ? storeFileLimitBytes : bundleLimitBytes
-        total += name === storeName ? 0 : originalSize
+        const isText = name === kind.name
+        if (!isText && !isBlobHash(name.slice(folder.length))) return false
+        const limitBytes = isText ? kind.textLimitBytes : kind.limitBytes
+        total += isText ? 0 : originalSize
         if (Math.max(originalSize, total) > limitBytes)
           tooLarge ??= { kind: 'tooLarge', bytes: Math.max(originalSize, total), limitBytes }
         return tooLarge === null
@@ -84,15 +108,15 @@ export function parseBundle(bytes: Uint8Array): Result<Bundle, StoreFileFault> {
     return refuse({ kind: 'notJson', offset: null })
   }
   if (tooLarge) return refuse(tooLarge)
-  const store = Object.hasOwn(entries, storeName) ? entries[storeName] : undefined
-  if (!store) return refuse({ kind: 'foreign' })
+  const text = Object.hasOwn(entries, kind.name) ? entries[kind.name] : undefined
+  if (!text) return refuse({ kind: 'foreign' })
   const blobs = new Map<BlobHash, Uint8Array>()
   for (const [name, content] of Object.entries(entries)) {
     const hash = name.slice(folder.length)
-    if (name === storeName || !isBlobHash(hash)) continue
+    if (name === kind.name || !isBlobHash(hash)) continue
     if (hashOfWhole(content) !== hash)
       return refuse({ kind: 'shape', where: name.slice(0, 24), why: 'its content is not what was saved' })
     blobs.set(hash, content)
   }
-  return ok({ text: strFromU8(store), blobs })
+  return ok({ text: strFromU8(text), blobs })
 }

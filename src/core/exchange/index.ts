@@ -12,4 +12,13 @@ export {
 } from './storeFile'
 export { parsePatternFile, type PatternFile, type PatternFileFault } from './parsePatternFile'
 export { patternFileLimitBytes } from '../pattern/patternFile'
-export { bundleLimitBytes, bundleParts, isBundle, parseBundle, type Bundle, type BundledBlob } from './bundle'
+export {
+  bundleLimitBytes,
+  bundleParts,
+  isBundle,
+  parseBundle,
+  patternBundle,
+  type Bundle,
+  type BundledBlob,
+  type BundleKind,
+} from './bundle'

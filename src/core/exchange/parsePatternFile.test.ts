@@ -88,6 +88,28 @@ it.each<[what: string, change: (file: File) => void, fault: object]>([
 ])('refuses %s, and says where', (_, change, fault) =>
   expect(parsed(change)).toMatchObject({ ok: false, error: fault }),
 )
+it('takes a file along where its bytes lie beside it, with a small picture of it or without', () => {
+  const [whole, small] = [`sha256-${'a'.repeat(64)}`, `sha256-${'b'.repeat(64)}`]
+  const plan = {
+    id: 'file:f',
+    ownerId: 'action:a',
+    name: 'plan.png',
+    mediaType: 'image/png',
+    bytes: 3,
+    blob: whole,
+    smallBlob: small,
+    rank: 'a0',
+    addedAtEpochMs: 0,
+  } as AnyRecord
+  const withPlan = toPatternFile([pattern, action, plan], () => null)
+  const read = (...blobs: string[]) => parsePatternFile(withPlan, here, new Set(blobs))
+  const planIn = (given: ReturnType<typeof read>) =>
+    given.ok ? given.value.records.find(({ id }) => id === plan.id) : given.error
+  expect(planIn(read(whole, small))).toEqual(plan)
+  expect(planIn(read(whole))).toEqual({ ...plan, smallBlob: null })
+  for (const refused of [read(), read(small)])
+    expect(planIn(refused)).toMatchObject({ kind: 'unsound', why: 'a file that is not with it' })
+})
 it('refuses what is no file of it, and what is larger than any', () => {
   for (const other of ['', 'null', '[]', '{', text.slice(0, 200)])
     expect(parsePatternFile(other, here)).toMatchObject({ error: { kind: 'noPattern' } })

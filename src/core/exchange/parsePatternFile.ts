@@ -34,10 +34,20 @@ const withParts = (id: string, projects: readonly Project[]): number =>
     .filter(({ parentId }) => parentId === id)
     .reduce((sum, part) => sum + withParts(part.id, projects), 0)
 
-/** The file in `text`; `contextCalled` is the context here of a name, where there is one. */
+/** What is known of a file that a record names: its own bytes must be there, a small picture of it need not. */
+const withBytes = (fields: Fields, blobs: ReadonlySet<string>): Fields | null =>
+  blobs.has(fields['blob'] as string)
+    ? { ...fields, smallBlob: blobs.has(fields['smallBlob'] as string) ? fields['smallBlob'] : null }
+    : null
+
+/**
+ * The file in `text`; `contextCalled` is the context here of a name, where there is one, `blobs` the hashes of the bytes
+ * that lie beside it.
+ */
 export function parsePatternFile(
   text: string,
   contextCalled: (name: string) => string | null,
+  blobs: ReadonlySet<string> = new Set(),
 ): Result<PatternFile, PatternFileFault> {
   if (text.length > patternFileLimitBytes) return refuse({ kind: 'tooLarge' })
   const file = jsonOf(text)
@@ -76,6 +86,11 @@ export function parsePatternFile(
       return unsound(`record ${at + 1}`, 'a date of nothing')
     if ('areaId' in fields) fields['areaId'] = null
     if (kind === 'project') Object.assign(fields, { goalIds: [], personIds: [], stageId: null })
+    if (kind === 'file') {
+      const known = withBytes(fields, blobs)
+      if (!known) return unsound(`record ${at + 1}`, 'a file that is not with it')
+      Object.assign(fields, known)
+    }
     sound.push(fields as unknown as AnyRecord)
   }
   const ids = new Set(sound.map(({ id }) => id as string))

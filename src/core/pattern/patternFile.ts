@@ -1,5 +1,5 @@
 // A pattern as a small file for somebody else: its records, without what points at what only this person has. Contexts
-// go along by their names; the bytes of files do not.
+// go along by their names; where it has files, their bytes lie beside it in one archive.
 import { currentVersion } from '../migrations/currentVersion'
 import { kindOf, type AnyRecord } from '../record'
 
@@ -21,6 +21,7 @@ export const kindsInFile: readonly string[] = [
   'blank',
   'stage',
   'counted',
+  'file',
 ]
 
 const left = { areaId: null, goalIds: [], personIds: [], slipId: null, lineOf: null } as const

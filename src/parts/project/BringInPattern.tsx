@@ -1,23 +1,28 @@
-// A pattern out of somebody else's file: checked first, and kept as one more.
+// A pattern out of somebody else's file, with the files that lie beside it: checked first, and kept as one more.
 import type { Id } from '@/core/record'
 import { select } from '@/state'
 import { desk } from '@/held/desk'
-import { useAct, useHeldDocument } from '@/held/zen'
+import { useAct, useHeldDocument, useZen } from '@/held/zen'
 import { FileButton } from '@/ui/FileButton'
 import { shortened } from '@/words'
 import { patternFileFaultWords } from '@/words/patterns'
+import { readPatternFile } from './readPatternFile'
 
 export function BringInPattern({ onOpen }: { readonly onOpen: (id: Id<'project'>) => void }) {
   const act = useAct()
+  const { blobs } = useZen()
   const contexts = select.contextsOf(useHeldDocument())
   const say = (text: string) => desk.getState().tell(text, { problem: true })
   const read = async (file: File) => {
-    const { parsePatternFile, patternFileLimitBytes } = await import('@/state/onDemand')
-    if (file.size > patternFileLimitBytes) return say(patternFileFaultWords({ kind: 'tooLarge' }))
-    const called = (name: string) => contexts.find((context) => context.name === name)?.id ?? null
-    const parsed = parsePatternFile(await file.text(), called)
+    const named = contexts.map(({ name, id }) => [name, id] as const)
+    const parsed = await readPatternFile({ file, contexts: named })
     if (!parsed.ok) return say(patternFileFaultWords(parsed.error))
-    const { title, records, missing } = parsed.value
+    const { title, records, missing, blobs: files } = parsed.value
+    // The files first: records that name them never stand without them.
+    if (files.length > 0) {
+      const bytes = await blobs()
+      for (const one of files) await bytes.put(one)
+    }
     const without = missing.length > 0 ? `. Not known here: ${missing.slice(0, 5).join(', ')}` : ''
     const outcome = act(
       'bringInPattern',
@@ -34,7 +39,7 @@ export function BringInPattern({ onOpen }: { readonly onOpen: (id: Id<'project'>
       kind="quiet"
       label="Bring in a pattern file"
       named="Pattern file to bring in"
-      accept="application/json,.json"
+      accept="application/json,.json,application/zip,.zip"
       onFile={(file) => void read(file).catch(() => say('The file could not be read. Nothing was changed.'))}
     />
   )

@@ -1,0 +1,48 @@
+// Reads and checks the file of a pattern off the screen's thread, alone or with the files that lie beside it.
+import {
+  isBundle,
+  parseBundle,
+  parsePatternFile,
+  patternBundle,
+  patternFileLimitBytes,
+  type Bundle,
+  type PatternFile,
+  type PatternFileFault,
+} from '../core/exchange'
+import { ok, refuse, type Result } from '../core/result'
+
+export interface PatternAsked {
+  readonly file: Blob
+  /** Contexts here, by their names. */
+  readonly contexts: readonly (readonly [name: string, id: string])[]
+}
+export type PatternRead = Result<PatternFile & { readonly blobs: readonly Blob[] }, PatternFileFault>
+
+async function bundleOf(file: Blob): Promise<Result<Bundle, PatternFileFault>> {
+  const isArchive = isBundle(new Uint8Array(await file.slice(0, 4).arrayBuffer()))
+  if (file.size > (isArchive ? patternBundle.limitBytes : patternFileLimitBytes))
+    return refuse({ kind: 'tooLarge' })
+  if (!isArchive) return ok({ text: await file.text(), blobs: new Map() })
+  const bundle = parseBundle(new Uint8Array(await file.arrayBuffer()), patternBundle)
+  if (bundle.ok) return bundle
+  const { error } = bundle
+  if (error.kind === 'shape') return refuse({ kind: 'unsound', where: error.where, why: error.why })
+  return refuse({ kind: error.kind === 'tooLarge' ? 'tooLarge' : 'noPattern' })
+}
+
+async function read({ file, contexts }: PatternAsked): Promise<PatternRead> {
+  const bundle = await bundleOf(file)
+  if (!bundle.ok) return bundle
+  const { text, blobs } = bundle.value
+  const called = new Map(contexts)
+  const parsed = parsePatternFile(text, (name) => called.get(name) ?? null, new Set(blobs.keys()))
+  if (!parsed.ok) return parsed
+  // What no record names stays out.
+  const named = new Set(
+    parsed.value.records.flatMap((record) => ('blob' in record ? [record.blob, record.smallBlob] : [])),
+  )
+  const kept = [...blobs].flatMap(([hash, bytes]) => (named.has(hash) ? [new Blob([bytes.slice()])] : []))
+  return ok({ ...parsed.value, blobs: kept })
+}
+
+self.onmessage = async ({ data }: MessageEvent<PatternAsked>) => self.postMessage(await read(data))
