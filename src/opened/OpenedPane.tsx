@@ -3,11 +3,13 @@ import { useEffect } from 'react'
 import { Column, IconButton, Row } from '@/ui'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { OpenedRecord } from './OpenedRecord'
+import { useFromItsTop } from './useFromItsTop'
 import { useOpenedTitle } from './useOpenedTitle'
 
 export function OpenedPane({ id }: { id: OpenableId }) {
   const { close } = useOpened()
   const title = useOpenedTitle(id)
+  const top = useFromItsTop(id)
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.key === 'Escape' && !event.defaultPrevented && !document.querySelector('dialog[open]'))
@@ -21,6 +23,7 @@ export function OpenedPane({ id }: { id: OpenableId }) {
       <Row position="absolute" top={16} right={12} zIndex={1}>
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>
+      <div ref={top} />
       <OpenedRecord key={id} id={id} />
     </Column>
   )

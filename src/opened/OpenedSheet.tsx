@@ -5,11 +5,13 @@ import { useOpened, type OpenableId } from '@/held/useOpened'
 import { useUndo } from '@/held/zen'
 import { ChosenTogether } from './chosen/ChosenTogether'
 import { OpenedRecord } from './OpenedRecord'
+import { useFromItsTop } from './useFromItsTop'
 import { useOpenedTitle } from './useOpenedTitle'
 
 export function OpenedSheet({ id }: { id: OpenableId }) {
   const { close } = useOpened()
   const { undo, canUndo } = useUndo()
+  const top = useFromItsTop(id)
   // What is chosen in a sheet is told in the sheet: nothing behind it can be pressed.
   const isChoosing = useDesk((state) => state.chosen.length > 0)
   return (
@@ -18,6 +20,7 @@ export function OpenedSheet({ id }: { id: OpenableId }) {
         <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} />
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>
+      <div ref={top} />
       <OpenedRecord key={id} id={id} />
       {isChoosing ? (
         <Column

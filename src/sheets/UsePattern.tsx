@@ -136,7 +136,21 @@ function Asking({
             </Words>
           ) : null}
         </Column>
-        <Row gap="$2" justifyContent="space-between" flexWrap="wrap">
+        <Row
+          gap="$2"
+          justifyContent="space-between"
+          flexWrap="wrap"
+          position={'sticky' as 'absolute'}
+          bottom={0}
+          zIndex={1}
+          backgroundColor="$paper"
+          borderTopWidth={1}
+          borderColor="$rule"
+          marginHorizontal="$-4"
+          marginBottom="$-7"
+          paddingHorizontal="$4"
+          paddingVertical="$2.5"
+        >
           <Button kind="quiet" label="Leave it" onPress={onClose} />
           <Button kind="main" label="Make it" disabled={asked.some(isWrong)} onPress={make} />
         </Row>

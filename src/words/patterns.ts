@@ -57,12 +57,16 @@ export function comesWithWords(given: Previewed['with'][number]): string {
   }
 }
 
-/** "due Fri 20 Mar", for each date an action would get. */
+const inOrderOfTime: readonly CountedField[] = ['begins', 'notBefore', 'day', 'at', 'due']
+
+/** "due Fri 20 Mar", for each date that something would get. */
 export const previewWords = ({ dates }: Previewed, today: CalendarDate): string[] =>
-  (Object.entries(dates) as [CountedField, NonNullable<Previewed['dates'][CountedField]>][]).map(
-    ([field, { date, time }]) =>
-      `${countedFieldWords[field]} ${shortDate(date, today)}${time ? `, ${time}` : ''}`,
-  )
+  inOrderOfTime.flatMap((field) => {
+    const given = dates[field]
+    if (!given) return []
+    const { date, time } = given
+    return [`${countedFieldWords[field]} ${shortDate(date, today)}${time ? `, ${time}` : ''}`]
+  })
 
 /** A day as it stands in a text. */
 export const dayInText = (date: CalendarDate, today: CalendarDate): string => nearDate(date, today)

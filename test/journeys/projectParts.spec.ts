@@ -26,6 +26,10 @@ test('a part is carried from the page of its whole onto a shelf and back into it
   for (let undone = 0; undone < 2; undone++)
     await page.getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(parts(page)).toHaveText([/The lease/, /The floor and the door/, /Moving day/])
+  // What is opened next is read from its top, however far this one was scrolled.
+  await parts(page).first().getByRole('button').click()
+  await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('The lease')
+  await expect(page.getByText(`Part of ${whole}`)).toBeInViewport()
   expect(recordsIn(await exported(page))).toEqual(before)
 })
 

@@ -31,20 +31,22 @@ export const asBlank = (text: string, words: string, name: string): string =>
 const capitalised = /(?<![\p{L}\p{N}‹])\p{Lu}[\p{L}\p{N}’'-]*(?: \p{Lu}[\p{L}\p{N}’'-]*)*/gu
 
 /**
- * What looks like names in some texts, the most often met first: words with capitals that do not begin their text, or
- * that stand in another one too.
+ * What looks like names in some texts, the most often met first: words with capitals that do not begin a sentence, or
+ * several together that stand in more than one text. "Oda’s" is of Oda.
  */
 export function namesIn(texts: readonly string[]): string[] {
   const met = new Map<string, { count: number; isInside: boolean }>()
   for (const text of texts)
     for (const found of text.matchAll(capitalised)) {
-      const name = found[0].replace(/[.’'-]+$/, '')
+      const name = found[0].replace(/[’']s$/, '').replace(/[.’'-]+$/, '')
       const before = met.get(name) ?? { count: 0, isInside: false }
       const isInside = found.index > 0 && !/[.!?]\s*$/.test(text.slice(0, found.index))
       met.set(name, { count: before.count + 1, isInside: before.isInside || isInside })
     }
   return [...met]
-    .filter(([name, { count, isInside }]) => name.length > 1 && (isInside || count > 1))
+    .filter(
+      ([name, { count, isInside }]) => name.length > 1 && (isInside || (count > 1 && name.includes(' '))),
+    )
     .sort((a, b) => b[1].count - a[1].count || b[0].length - a[0].length)
     .map(([name]) => name)
 }

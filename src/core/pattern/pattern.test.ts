@@ -131,6 +131,12 @@ describe('blanks', () => {
       namesIn(['Fenwick Hall report', 'Ring the trustees of Fenwick Hall', 'Print it for Oda. Then rest']),
     ).toEqual(['Fenwick Hall', 'Oda'])
     expect(namesIn(['Ring', 'ring', ''])).toEqual([])
+    // What only begins sentences is no name, however often; several words together are one.
+    expect(namesIn(['The lease', 'The floor', 'Ask Wim’s brother. Ask twice'])).toEqual([])
+    expect(namesIn(['Mill School plan', 'Mill School key', 'ring Wim’s brother'])).toEqual([
+      'Mill School',
+      'Wim',
+    ])
   })
 })
 

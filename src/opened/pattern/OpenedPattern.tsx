@@ -37,16 +37,25 @@ interface Read {
 function Opened({ pattern, read }: Read) {
   const act = useAct()
   const document = useHeldDocument()
-  const { close } = useOpened()
+  const { close, open } = useOpened()
   const { id, makes } = pattern
-  const isPart = pattern.parentId !== null
+  const parent = pattern.parentId ? recordIn(document, pattern.parentId) : undefined
+  const isPart = parent !== undefined
   const whole = read.wholePattern(document, pattern)
   const isOfActions = makes === 'project' || makes === 'action'
   return (
     <Column gap="$2.5" flexGrow={1}>
-      <Words size="second" tone="inkSoft" paddingRight="$23" paddingVertical="$3">
-        {isPart ? 'Part of a pattern' : `Pattern of ${makingWords[makes]}`}
-      </Words>
+      {parent ? (
+        <Press maxWidth="100%" paddingRight="$23" onPress={() => open(parent.id)}>
+          <Words size="second" tone="brass" oneLine>
+            {`Part of the pattern ${parent.title}`}
+          </Words>
+        </Press>
+      ) : (
+        <Words size="second" tone="inkSoft" paddingRight="$23" paddingVertical="$3">
+          {`Pattern of ${makingWords[makes]}`}
+        </Words>
+      )}
       <EditText
         name={`${id} title`}
         label="Title"
@@ -89,7 +98,8 @@ function Opened({ pattern, read }: Read) {
           kind="quiet"
           label={isPart ? 'Remove the part' : 'Remove the pattern'}
           onPress={() => {
-            close()
+            if (parent) open(parent.id)
+            else close()
             act('removePattern', { id })
           }}
         />

@@ -26,7 +26,8 @@ export function PatternDates({
   const document = useHeldDocument()
   const [asked, setAsked] = useState<Field | null>(null)
   const blanks = read.blanksOf(document, whole.id)
-  const counted = read.countedOf(document, pattern.id).filter(({ field }) => isField(field))
+  const all = read.countedOf(document, pattern.id)
+  const counted = countedOfProject.flatMap((field) => all.find((each) => each.field === field) ?? [])
   const nameOf = (id: string | null) => blanks.find((blank) => blank.id === id)?.name ?? null
   return (
     <>

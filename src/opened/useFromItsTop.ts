@@ -1,0 +1,14 @@
+import { useLayoutEffect, useRef, type RefObject } from 'react'
+
+/** What is opened next is read from its top, however far the one before it was scrolled. */
+export function useFromItsTop(id: string): RefObject<HTMLDivElement | null> {
+  const ref = useRef<HTMLDivElement>(null)
+  const shownRef = useRef(id)
+  useLayoutEffect(() => {
+    if (shownRef.current === id) return
+    shownRef.current = id
+    for (let box = ref.current?.parentElement; box && box !== document.body; box = box.parentElement)
+      if (box.scrollTop > 0) box.scrollTop = 0
+  }, [id])
+  return ref
+}
