@@ -23,7 +23,7 @@ export function BandHeading({
   return (
     <Row gap="$2.5" paddingTop="$4" paddingBottom="$2" minHeight={40}>
       {before}
-      <Words render="h2" id={id} size="caps" tone={tone}>
+      <Words render="h2" id={id} size="caps" tone={tone} className="clamped two" flexShrink={1} minWidth={0}>
         {title}
       </Words>
       <Hairline />

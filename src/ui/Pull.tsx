@@ -39,7 +39,7 @@ export function Pull<T extends string>({
         onChange={(event) => onChoose(event.target.value as T | '')}
         style={{
           ...fieldFrame(theme),
-          maxWidth: '100%',
+          maxWidth: 'min(100%, 320px)',
           padding: '0 10px',
           fontSize: '0.875rem',
         }}

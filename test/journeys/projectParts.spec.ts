@@ -1,6 +1,6 @@
 // Parts of a project, carried: from the page of their whole to a shelf and back into it, and by a finger among themselves.
 import { expect, test, type Page } from '@playwright/test'
-import { carry, carryByFinger, exported, openWithDemo, recordsIn, wide } from './parts'
+import { carry, carryByFinger, exported, open, openWithDemo, recordsIn, wide } from './parts'
 
 const whole = 'Move the studio to the mill loft'
 const parts = (page: Page) => page.getByRole('list', { name: `Parts of ${whole}` }).getByRole('listitem')
@@ -31,6 +31,34 @@ test('a part is carried from the page of its whole onto a shelf and back into it
   await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('The lease')
   await expect(page.getByText(`Part of ${whole}`)).toBeInViewport()
   expect(recordsIn(await exported(page))).toEqual(before)
+})
+
+test('two tabs carry the same project to two areas at the same moment: it stands once, on the same area in both', async ({
+  page,
+  context,
+}) => {
+  await page.setViewportSize(wide)
+  await openWithDemo(page, '/shelves')
+  const other = await context.newPage()
+  await other.setViewportSize(wide)
+  await open(other, '/shelves')
+  const tabs = [page, other]
+  const card = (tab: Page) => tab.getByRole('button', { name: /^Open Quarter accounts/ })
+  const standsOn = (tab: Page) =>
+    card(tab).evaluateAll((all) => all.map((one) => one.closest('ul')?.getAttribute('aria-label')))
+  for (const tab of tabs) await card(tab).focus()
+  expect(await standsOn(page)).toEqual(['Projects in Office'])
+  await Promise.all(tabs.map((tab, at) => tab.keyboard.press(at === 0 ? 'Alt+ArrowUp' : 'Alt+ArrowDown')))
+  await expect(async () => {
+    const [here, there] = [await standsOn(page), await standsOn(other)]
+    expect(here).toHaveLength(1)
+    expect(here).toEqual(there)
+    expect(here).not.toEqual(['Projects in Office'])
+  }).toPass({ timeout: 10_000 })
+  const where = await standsOn(page)
+  await page.reload()
+  await expect(card(page)).toBeVisible()
+  expect(await standsOn(page)).toEqual(where)
 })
 
 test.describe('with a finger', () => {

@@ -97,3 +97,46 @@ test('in reach is narrowed by what is at hand, picked for today, and undone by h
   await station(page, 'Day').click()
   await expect(band(page, 'Picked for today').getByRole('checkbox', { name: 'Book the sweep' })).toBeVisible()
 })
+
+test('names as long as they may be widen no page; longer ones are refused and stay in the line', async ({
+  page,
+}) => {
+  const longest = (letter: string) => letter.repeat(2000)
+  const make = async (label: string, name: string) => {
+    await page.getByRole('button', { name: label, exact: true }).first().click()
+    const line = page.getByRole('textbox', { name: label, exact: true })
+    await line.fill(`${name}z`)
+    await line.press('Enter')
+    await expect(page.getByText(/is longer than 2,000 characters/).first()).toBeAttached()
+    await expect(line).toHaveValue(`${name}z`)
+    await line.fill(name)
+    await line.press('Enter')
+    await expect(page.locator('[data-of]').filter({ hasText: name }).first()).toBeAttached()
+    if (await line.isVisible()) await line.press('Escape')
+  }
+  const isTooWide = () => page.evaluate(() => document.documentElement.scrollWidth > window.innerWidth)
+  await open(page, '/shelves')
+  await make('New group', longest('g'))
+  await make(`New area in ${longest('g')}`, longest('a'))
+  await make(`New project in ${longest('a')}`, longest('p'))
+  const card = page.getByRole('button', { name: `Open ${longest('p')}` })
+  for (const size of [{ width: 390, height: 844 }, wide]) {
+    await page.setViewportSize(size)
+    expect(await isTooWide()).toBe(false)
+    await card.click()
+    const outcome = page.getByRole('textbox', { name: 'What will be true' })
+    await outcome.fill('what will be true '.repeat(2800))
+    await outcome.blur()
+    expect((await outcome.boundingBox())?.height).toBeLessThan(size.height)
+    await page.getByRole('button', { name: 'Close', exact: true }).click()
+    await page.getByRole('button', { name: 'Time line' }).click()
+    await expect(page.getByRole('list', { name: 'Projects and actions by date' })).toBeVisible()
+    expect(await isTooWide()).toBe(false)
+    await page.getByRole('button', { name: 'Shelves', exact: true }).click()
+  }
+  await page.reload()
+  await card.click()
+  await expect(page.getByRole('textbox', { name: 'What will be true' })).toHaveValue(
+    'what will be true '.repeat(2800),
+  )
+})

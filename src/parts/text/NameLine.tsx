@@ -1,6 +1,7 @@
 // A button that opens into a line to name something new; Enter makes it and is ready for the next.
 import { useState } from 'react'
 import { Button, Field, Row } from '@/ui'
+import { shortened } from '@/words'
 
 export function NameLine({ label, onMake }: { label: string; onMake: (name: string) => boolean }) {
   const [naming, setNaming] = useState(false)
@@ -8,7 +9,7 @@ export function NameLine({ label, onMake }: { label: string; onMake: (name: stri
   if (!naming)
     return (
       <Row marginLeft="$-2" maxWidth="100%" flexShrink={1}>
-        <Button kind="quiet" icon="plus" label={label} onPress={() => setNaming(true)} />
+        <Button kind="quiet" icon="plus" label={shortened(label)} aria-label={label} onPress={() => setNaming(true)} />
       </Row>
     )
   const make = () => {
