@@ -6,17 +6,10 @@ import {
   patternBundle,
   patternFileLimitBytes,
   type Bundle,
-  type PatternFile,
   type PatternFileFault,
 } from '../core/exchange'
 import { ok, refuse, type Result } from '../core/result'
-
-export interface PatternAsked {
-  readonly file: Blob
-  /** Contexts here, by their names. */
-  readonly contexts: readonly (readonly [name: string, id: string])[]
-}
-export type PatternRead = Result<PatternFile & { readonly blobs: readonly Blob[] }, PatternFileFault>
+import type { PatternAsked, PatternRead } from '../state/fileWorker'
 
 async function bundleOf(file: Blob): Promise<Result<Bundle, PatternFileFault>> {
   const isArchive = isBundle(new Uint8Array(await file.slice(0, 4).arrayBuffer()))

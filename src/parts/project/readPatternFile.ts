@@ -1,4 +1,4 @@
-import type { PatternAsked, PatternRead } from '@/workers/patternFile.worker'
+import type { PatternAsked, PatternRead } from '@/state'
 
 /** Reads and checks the file of a pattern in a worker of its own; rejects where that cannot be done. */
 export function readPatternFile(asked: PatternAsked): Promise<PatternRead> {
