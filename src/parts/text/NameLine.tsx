@@ -9,7 +9,13 @@ export function NameLine({ label, onMake }: { label: string; onMake: (name: stri
   if (!naming)
     return (
       <Row marginLeft="$-2" maxWidth="100%" flexShrink={1}>
-        <Button kind="quiet" icon="plus" label={shortened(label)} aria-label={label} onPress={() => setNaming(true)} />
+        <Button
+          kind="quiet"
+          icon="plus"
+          label={shortened(label)}
+          aria-label={label}
+          onPress={() => setNaming(true)}
+        />
       </Row>
     )
   const make = () => {
