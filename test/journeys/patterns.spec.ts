@@ -104,6 +104,17 @@ test('a project kept as a pattern by keys, a name in it made a blank, its date c
 
   await patterns(page)
   await page.getByRole('button', { name: /^‹Name› echo report/ }).click()
+  // What is asked as a number takes nothing else, and says so; nothing is made meanwhile.
+  await page.getByRole('combobox', { name: 'What Name is' }).selectOption('a number')
+  await page.getByRole('button', { name: 'Use it' }).click()
+  const asked = sheet(page, 'Make a project')
+  await asked.getByRole('textbox', { name: 'Name' }).fill('many')
+  await expect(asked.getByText('A number, such as 12 or 3.5.')).toBeVisible()
+  await asked.getByRole('textbox', { name: 'Name' }).press('Enter')
+  await expect(asked.getByRole('textbox', { name: 'Name' })).toHaveValue('many')
+  await asked.getByRole('textbox', { name: 'Name' }).fill('1 200')
+  await expect(asked.getByText('1 200 echo report').first()).toBeVisible()
+  await asked.getByRole('button', { name: 'Leave it' }).click()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Share as a file' }).click()
   const file = await (await download).path()

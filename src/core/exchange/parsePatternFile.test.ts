@@ -51,6 +51,26 @@ it('gives back a pattern without what points at what only its maker has; context
   expect(text).not.toContain('area:mine')
 })
 
+it('takes a pattern that version 8 shared: its dates are those of its actions', () => {
+  const counted = {
+    id: 'counted:c',
+    actionId: 'action:a',
+    field: 'due',
+    blankId: null,
+    shift: { by: 'days', steps: -14 },
+    time: null,
+  }
+  const file = parsed((given) => {
+    given['version'] = 8
+    const [ofPattern] = given.records as [Record<string, unknown>]
+    delete ofPattern['parentId']
+    delete ofPattern['begins']
+    given.records.push(counted)
+  })
+  const records = file.ok ? file.value.records : file.error
+  expect(records).toMatchObject([{ parentId: null, begins: null }, {}, {}, { ...counted, projectId: null }])
+})
+
 type File = Parameters<NonNullable<Parameters<typeof parsed>[0]>>[0]
 it.each<[what: string, change: (file: File) => void, fault: object]>([
   ['another format', (file) => void (file['format'] = 'x'), { kind: 'noPattern' }],

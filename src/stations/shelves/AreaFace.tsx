@@ -51,15 +51,17 @@ function Sums({ area, projects, isAside }: Pick<AreaFaceProps, 'area' | 'project
     return shelfSumsOf(document, area, projects, today, addDays(weekStartOf(today, weekStartsOn), 6))
   })
   const lookOn = lookThroughOn(area, today)
+  const isToLookThrough = lookOn !== null && lookOn <= today
   const told = [
     count(projects.length, 'project'),
     count(sums.actions, 'action'),
     sums.minutes > 0 ? duration(sums.minutes) : null,
     sums.weekMinutes > 0 ? `${duration(sums.weekMinutes)} this week` : null,
+    area.lookedOn && !isToLookThrough ? `looked through ${nearDate(area.lookedOn, today)}` : null,
   ].filter((words) => words !== null)
   const clay = [
     sums.withoutNext > 0 ? `${sums.withoutNext} without a next action` : null,
-    lookOn !== null && lookOn <= today
+    isToLookThrough
       ? `to be looked through${area.lookedOn ? ` since ${nearDate(lookOn, today)}` : ''}`
       : null,
   ].filter((words) => words !== null)

@@ -79,6 +79,7 @@ describe('the shelves', () => {
     expect(face()).toContain('to be looked through')
     await act(async () => void store.run('editArea', { id: office.id, patch: { lookedOn: today } }))
     expect(face()).not.toContain('to be looked through')
+    expect(face()).toContain('looked through today')
   })
   it('are folded, and stand denser, on this device', async () => {
     const store = await showStation(<ShelvesStation />, furnish)

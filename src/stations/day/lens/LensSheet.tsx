@@ -53,6 +53,7 @@ function OneLens({
   const today = useToday()
   const { clock } = useZen()
   const { wide } = useMedia()
+  const Heading = wide ? 'h1' : 'h2'
   const names = lenses.lensNamesOf(document)
   const kept = record ? lenses.lensIn(record) : startOf
   const draft = useLensDraft(id, kept, lenses, names)
@@ -97,21 +98,12 @@ function OneLens({
     <>
       {isPrinting ? <LensPaper name={record?.name ?? 'A new lens'} {...shown} /> : null}
       <Column gap="$2" className="no-print">
-        <Row gap="$3" alignItems="center" paddingTop={wide ? '$0' : '$2'}>
+        <div className="lens-top">
           {record ? <Seal stamp={record.stamp} ink={record.ink} /> : null}
-          <Row flex={1} minWidth={0} gap="$2.5" rowGap="$0" flexWrap="wrap" alignItems="baseline">
-            <Words
-              render={wide ? 'h1' : 'h2'}
-              size={wide ? 'heading' : 'title'}
-              className="clamped three"
-              minWidth={0}
-            >
-              {record?.name ?? 'A new lens'}
-            </Words>
-            <Words tone="inkSoft" size={wide ? 'body' : 'second'}>
-              {sumWords(list)}
-            </Words>
-          </Row>
+          <div className="lens-names">
+            <Heading className="lens-name clamped three">{record?.name ?? 'A new lens'}</Heading>
+            <span className="lens-sum">{sumWords(list)}</span>
+          </div>
           {wide ? <LookBar look={look} lenses={lenses} /> : null}
           {record ? (
             <IconButton
@@ -122,7 +114,7 @@ function OneLens({
               onPress={() => setMenu(true)}
             />
           ) : null}
-        </Row>
+        </div>
         <LensSentence lens={lens} lenses={lenses} names={names} onChange={draft.change} />
         {isTight ? null : <SayLens lens={lens} lenses={lenses} names={names} onSay={draft.change} />}
         {draft.isChanged || record === null ? (

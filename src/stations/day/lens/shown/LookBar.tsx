@@ -1,10 +1,10 @@
-// As what a lens is shown, and what belongs to that: by what its columns stand, which details it tells.
+// As what a lens is shown, and what belongs to that: by what its columns stand, which details it tells. Plain elements: a
+// lens is opened often.
 import { useState, type KeyboardEvent } from 'react'
-import { useMedia } from '@tamagui/core'
 import { detailFields, lensViews, type DetailField } from '@/core/lens/lens'
 import { OpenedLookChooser } from '@/parts/choosers/useChooser'
 import type { LookTarget } from '@/parts/choosers/LookChooser'
-import { moveFocusWithin, Press, Row, Words } from '@/ui'
+import { moveFocusWithin } from '@/ui'
 import { detailNames } from '@/words/details'
 import { viewWords } from '@/words/lens'
 import type { LensShown } from './lensProps'
@@ -13,7 +13,6 @@ const detailOptions = detailFields.map((value) => ({ value, label: detailNames[v
 
 export function LookBar({ look, lenses }: Pick<LensShown, 'look' | 'lenses'>) {
   const { view } = look
-  const { wide } = useMedia()
   const [target, setTarget] = useState<LookTarget | null>(null)
   const byColumns = () =>
     setTarget({
@@ -54,34 +53,27 @@ export function LookBar({ look, lenses }: Pick<LensShown, 'look' | 'lenses'>) {
         ),
     })
   return (
-    <Row gap="$1" rowGap="$0" flexWrap="wrap" justifyContent="space-between" className="no-print">
-      <Row
+    <div className="look-bar no-print">
+      <div
         role="radiogroup"
         aria-label="Shown as"
-        marginLeft="$-2"
+        className="look-ways"
         onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, '[role=radio]')}
       >
         {lensViews.map((value) => (
-          <Press
+          <button
             key={value}
+            type="button"
             role="radio"
             aria-checked={view === value}
-            justifyContent="center"
-            paddingHorizontal="$2"
-            onPress={() => look.setView(value)}
+            className="look-way"
+            onClick={() => look.setView(value)}
           >
-            <Words
-              size={wide ? 'body' : 'second'}
-              tone={view === value ? 'ink' : 'inkSoft'}
-              strong={view === value}
-              whiteSpace="nowrap"
-            >
-              {viewWords[value]}
-            </Words>
-          </Press>
+            {viewWords[value]}
+          </button>
         ))}
-      </Row>
-      <Row marginRight="$-2">
+      </div>
+      <div className="look-ways">
         {view === 'columns' ? (
           <Way
             words={`by ${lenses.groupWords[look.columnsBy]}`}
@@ -94,19 +86,14 @@ export function LookBar({ look, lenses }: Pick<LensShown, 'look' | 'lenses'>) {
         ) : (
           <Way words="details" label="Details on a row" onPress={ofRows} />
         )}
-      </Row>
+      </div>
       {target ? <OpenedLookChooser target={target} onClose={() => setTarget(null)} /> : null}
-    </Row>
+    </div>
   )
 }
 
-function Way({ words, label, onPress }: { words: string; label: string; onPress: () => void }) {
-  const { wide } = useMedia()
-  return (
-    <Press aria-label={label} aria-haspopup="dialog" paddingHorizontal="$2" onPress={onPress}>
-      <Words tone="brass" size={wide ? 'body' : 'second'} whiteSpace="nowrap">
-        {words}
-      </Words>
-    </Press>
-  )
-}
+const Way = ({ words, label, onPress }: { words: string; label: string; onPress: () => void }) => (
+  <button type="button" className="look-way of" aria-label={label} aria-haspopup="dialog" onClick={onPress}>
+    {words}
+  </button>
+)
