@@ -1,7 +1,7 @@
-// The strip along the top of a station: its views, one of them chosen.
+// The strip along the top of a station: its views, one of them chosen. Plain elements: it is drawn anew at each choice.
 import type { KeyboardEvent, ReactNode } from 'react'
 import { useMedia, View } from '@tamagui/core'
-import { moveFocusWithin, Press, Words } from '@/ui'
+import { moveFocusWithin } from '@/ui'
 
 interface StripProps<T extends string> {
   readonly label: string
@@ -30,59 +30,38 @@ export function Strip<T extends string>({
   return (
     <>
       {wide ? null : head}
-      <View
-        className="no-print strip"
-        flexDirection="row"
-        gap={wide ? '$5' : '$4.5'}
-        borderBottomWidth={1}
-        borderColor="$rule"
-        marginBottom={wide ? '$5' : '$1'}
-        marginTop={wide ? '$-5.5' : '$0'}
-        marginHorizontal={wide ? '$-6' : '$-3'}
-        paddingHorizontal={wide ? '$6' : '$3'}
-        backgroundColor={wide ? '$paper' : undefined}
-        style={{ overflowX: 'auto', overflowY: 'hidden' }}
-      >
-        <View
+      <div className="strip no-print">
+        <div
           role="tablist"
           aria-label={label}
-          flexDirection="row"
-          flexShrink={0}
-          gap={wide ? '$5' : '$4.5'}
+          className="strip-tabs"
           onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, '[role=tab]')}
         >
-          {tabs.map((tab) => {
-            const here = tab.key === chosen
-            return (
-              <Press
-                key={tab.key}
-                role="tab"
-                aria-selected={here}
-                minHeight={44}
-                borderRadius={0}
-                borderBottomWidth={2}
-                borderColor={here ? '$brass' : 'transparent'}
-                onPress={() => onChoose(tab.key)}
-                id={`tab-${tab.key}`}
-                aria-controls="tab-panel"
-              >
-                <Words strong={here} tone={here ? 'ink' : 'inkSoft'} whiteSpace="nowrap">
-                  {tab.label}
-                </Words>
-              </Press>
-            )
-          })}
-        </View>
+          {tabs.map((tab) => (
+            <button
+              key={tab.key}
+              type="button"
+              role="tab"
+              aria-selected={tab.key === chosen}
+              className="strip-tab"
+              onClick={() => onChoose(tab.key)}
+              id={`tab-${tab.key}`}
+              aria-controls="tab-panel"
+            >
+              {tab.label}
+            </button>
+          ))}
+        </div>
         {beyond}
-      </View>
+      </div>
       {end ? (
         <View flexDirection="row" justifyContent="flex-end" marginBottom="$1">
           {end}
         </View>
       ) : null}
-      <View role="tabpanel" id="tab-panel" aria-labelledby={`tab-${chosen}`}>
+      <div role="tabpanel" id="tab-panel" aria-labelledby={`tab-${chosen}`} className="column">
         {children}
-      </View>
+      </div>
     </>
   )
 }
