@@ -102,7 +102,7 @@ function OneLens({
           {record ? <Seal stamp={record.stamp} ink={record.ink} /> : null}
           <div className="lens-names">
             <Heading className="lens-name clamped three">{record?.name ?? 'A new lens'}</Heading>
-            <span className="lens-sum">{sumWords(list)}</span>
+            <span className="lens-count">{sumWords(list)}</span>
           </div>
           {wide ? <LookBar look={look} lenses={lenses} /> : null}
           {record ? (
