@@ -1,6 +1,6 @@
 import { parsePatternFile } from '@/core/exchange/parsePatternFile'
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
-import { toPatternFile } from '@/core/pattern'
+import { filled, toPatternFile } from '@/core/pattern'
 import type { Id, Project } from '@/core/record'
 import { plainProject } from '@/core/testing/plainShelf'
 import { calendarDateUnsafe } from '@/core/time'
@@ -10,6 +10,7 @@ import {
   patternsOf,
   previewOf,
   projectToCopy,
+  talkOf,
   wholePattern,
   type Pattern,
 } from '../patterns'
@@ -123,6 +124,14 @@ describe('a pattern of a project with parts', () => {
       ['Move', '2026-06-12', '2026-10-20'],
       ['Lease', '2026-06-30', '2026-07-14'],
     ])
+    // Its own promise may be another day than the one that is asked.
+    const week = { ...to, shift: { by: 'days', steps: 7 } as const }
+    store.run('setCounted', { of: pattern.id, field: 'due', to: week })
+    const later = made('usePattern', { id: pattern.id, answers, areaId: null }) as Id<'project'>
+    expect(recordIn(document(), later)?.due).toBe('2026-10-27')
+    store.run('setCounted', { of: pattern.id, field: 'due', to: null })
+    const asAsked = made('usePattern', { id: pattern.id, answers, areaId: null }) as Id<'project'>
+    expect(recordIn(document(), asAsked)?.due).toBe(on)
     // It cannot end before it begins; what the days are counted from was not answered.
     store.run('setCounted', { of: part.id, field: 'begins', to: { ...to, shift: { by: 'days', steps: 5 } } })
     expect(store.run('usePattern', { id: pattern.id, answers, areaId: null })).toMatchObject({
@@ -133,11 +142,28 @@ describe('a pattern of a project with parts', () => {
     // Taken in from a file the dates are those of the parts there; a date of nothing is refused.
     const text = toPatternFile(projectToCopy(document(), pattern), () => null)
     const file = parsePatternFile(text, () => null)
-    expect(file.ok && file.value.records.filter(({ id }) => id.startsWith('counted:'))).toHaveLength(5)
+    expect(file.ok && file.value.records.filter(({ id }) => id.startsWith('counted:'))).toHaveLength(4)
     const shared = JSON.parse(text) as { records: { id: string; projectId: unknown }[] }
     for (const record of shared.records)
       if (record.id.startsWith('counted:')) Object.assign(record, { projectId: null, actionId: null })
     expect(parsePatternFile(JSON.stringify(shared), () => null).ok).toBe(false)
+  })
+  it.each<[makes: 'action' | 'checklist' | 'note', shown: string[], talk: string]>([
+    ['action', ['ring Mill school'], ''],
+    ['checklist', ['tape', 'a key of Mill school'], ''],
+    ['note', [], 'With Mill school'],
+  ])('that makes %s shows just that', async (makes, shown, talk) => {
+    const { store, document, made } = await begun()
+    const id = made('addPattern', { title: 'For ‹Place›', makes }) as Id<'project'>
+    if (makes === 'action') made('addToPattern', { title: 'ring ‹Place›', projectId: id })
+    const [list] = recordsIn(document(), 'checklist')
+    if (list) store.run('addSteps', { ownerId: list.id, titles: ['tape', 'a key of ‹Place›'] })
+    const [page] = recordsIn(document(), 'note')
+    if (page) store.run('writeNote', { id: page.id, note: 'With ‹Place›' })
+    const said = new Map([['Place', 'Mill school']])
+    const pattern = recordIn(document(), id) as Pattern
+    expect(previewOf(document(), pattern, {}, said, today).map(({ title }) => title)).toEqual(shown)
+    expect(filled(talkOf(document(), pattern), said)).toBe(talk)
   })
   it('takes in parts made from nothing, and asks for their blanks with its own', async () => {
     const { store, document, made } = await begun()
