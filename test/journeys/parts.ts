@@ -115,6 +115,28 @@ export async function carryByFinger(page: Page, title: string, to: Locator): Pro
   await touch('touchEnd')
 }
 
+/** Carries something to the middle of a place in one turn of the page: nothing is drawn between. */
+export async function carryAtOnce(page: Page, held: Locator, to: Locator): Promise<void> {
+  const middle = async (of: Locator) => {
+    const { x, y, width, height } = (await of.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 }
+    return { x: x + width / 2, y: y + height / 2 }
+  }
+  const way = [await middle(held), await middle(to)] as const
+  await page.evaluate(([from, there]) => {
+    const at = ({ x, y }: { x: number; y: number }, below = 0) => ({
+      bubbles: true,
+      cancelable: true,
+      clientX: x,
+      clientY: y + below,
+    })
+    const element = document.elementFromPoint(from.x, from.y)
+    element?.dispatchEvent(new MouseEvent('mousedown', at(from)))
+    element?.dispatchEvent(new MouseEvent('mousemove', at(from, 20)))
+    element?.dispatchEvent(new MouseEvent('mousemove', at(there)))
+    element?.dispatchEvent(new MouseEvent('mouseup', at(there)))
+  }, way)
+}
+
 /** Carries a row by the mouse to a place, and lays it down. */
 export async function carry(page: Page, title: string, to: Locator): Promise<void> {
   // What carries has loaded.

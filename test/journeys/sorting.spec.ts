@@ -1,6 +1,6 @@
 // Sorting: nine compartments, by key, by tap and by carrying the slip there.
 import { expect, test, type Page } from '@playwright/test'
-import { band, open, setDown, station, wide, shelfPart } from './parts'
+import { band, carryAtOnce, open, setDown, shelfPart, station, wide } from './parts'
 
 async function openSorting(page: Page, ...sentences: string[]): Promise<void> {
   await open(page)
@@ -73,22 +73,7 @@ test('a slip that is carried quicker than the screen is drawn still lies where i
   page,
 }) => {
   await openSorting(page, 'an old idea', 'sea kayaks')
-  const way = [await middle(slip(page)), await middle(compartment(page, 'Someday'))]
-  await page.evaluate(([from, to]) => {
-    if (!from || !to) return
-    const at = ({ x, y }: { x: number; y: number }, below = 0) => ({
-      bubbles: true,
-      cancelable: true,
-      clientX: x,
-      clientY: y + below,
-    })
-    const held = document.elementFromPoint(from.x, from.y)
-    // All in one turn of the page: nothing is drawn between.
-    held?.dispatchEvent(new MouseEvent('mousedown', at(from)))
-    held?.dispatchEvent(new MouseEvent('mousemove', at(from, 20)))
-    held?.dispatchEvent(new MouseEvent('mousemove', at(to)))
-    held?.dispatchEvent(new MouseEvent('mouseup', at(to)))
-  }, way)
+  await carryAtOnce(page, slip(page), compartment(page, 'Someday'))
   await expect(page.getByText('Someday: an old idea').first()).toBeVisible()
   await expect(page.getByRole('heading', { name: '2 of 2' })).toBeVisible()
 })

@@ -1,7 +1,7 @@
 // Enquiries that go from a first call to their end, and shelves that are carried, left and found again.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { carry, carryByFinger, exported, open, openWithDemo, row, setDown, wide } from './parts'
+import { carry, carryAtOnce, carryByFinger, exported, open, openWithDemo, row, setDown, wide } from './parts'
 
 const stage = (page: Page, name: string) => page.getByRole('region', { name, exact: true })
 const cards = (page: Page, name: string) => stage(page, name).getByRole('listitem')
@@ -76,6 +76,17 @@ test('an enquiry goes from its first call to won: carried by the mouse and by ke
   await pane.getByRole('button', { name: 'Open it again' }).click()
   await expect(cards(page, 'Offer out')).toHaveText([/Mill school/])
   await expect(pane.getByRole('textbox', { name: 'Why it ended so' })).toBeHidden()
+})
+
+test('a card that is carried quicker than the screen is drawn still lies where it was let go', async ({
+  page,
+}) => {
+  await page.setViewportSize(wide)
+  await furnished(page)
+  await expect(page.locator('.carries').first()).toBeVisible()
+  const mill = page.getByRole('button', { name: /^Open Mill school/ })
+  await carryAtOnce(page, mill, stage(page, 'Visit'))
+  await expect(cards(page, 'Visit')).toHaveText([/Mill school/])
 })
 
 test('stages are a strip on a phone, and a finger carries along it; a stage is left out with what stands in it', async ({
