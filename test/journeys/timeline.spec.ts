@@ -235,5 +235,17 @@ test.describe('with a finger', () => {
     await swipe(true, 98)
     await expect(says(page, 'The lease')).toContainText('17 Apr – 19 May')
     expect(await scrolled()).toBe(stays)
+    // It lies where it was let go, also where nothing was drawn on the way.
+    const send = (...parts: readonly (readonly [type: string, x: number])[]) =>
+      bar(page, 'The lease').evaluate((of, told) => {
+        for (const [type, clientX] of told)
+          of.dispatchEvent(new PointerEvent(type, { bubbles: true, pointerType: 'touch', clientX }))
+      }, parts)
+    const held = ((await bar(page, 'The lease').boundingBox())?.x ?? 0) + 100
+    await send(['pointerdown', held])
+    await page.clock.runFor(400)
+    await expect(page.locator('.time-bar.held')).toBeVisible()
+    await send(['pointermove', held + 42], ['pointerup', held + 42])
+    await expect(says(page, 'The lease')).toContainText('20 Apr – 22 May')
   })
 })
