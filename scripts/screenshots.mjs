@@ -81,18 +81,13 @@ const views = [
     },
   },
   {
-    name: 'day-wide',
-    path: '/day',
-    size: wide,
-    act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click(),
-  },
-  {
     name: 'lens-phone',
     path: '/day?lens=lens:ready-short',
     size: phone,
     act: (page) => page.getByText('Client rooms').first().waitFor(),
   },
   { name: 'lens-columns-wide', path: byDate, size: wide, act: shownAs('columns') },
+  { name: 'lens-table-wide', path: byDate, size: wide, act: shownAs('table') },
   { name: 'glance', path: '/glance', size: { width: 360, height: 600 } },
   { name: 'week-wide', path: '/week', size: wide },
   { name: 'shelves-wide', path: '/shelves', size: wide },
@@ -154,7 +149,13 @@ const views = [
       await page.getByText('due Fri 13 Mar').waitFor()
     },
   },
-  { name: 'day-wide-lamp', path: '/day', size: wide, lamp: true },
+  {
+    name: 'day-wide-lamp',
+    path: '/day',
+    size: wide,
+    lamp: true,
+    act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click(),
+  },
 ]
 
 const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts', '--demo'], {

@@ -170,6 +170,19 @@ export function datesOf(
   return dates
 }
 
+/** The dates that a project made from a pattern gets: where nothing is counted for its promise, the first day asked. */
+export function wholeDatesOf(
+  document: Document,
+  pattern: Pattern,
+  answers: Answers,
+  today: CalendarDate,
+): ReturnType<typeof datesOf> {
+  const dates = datesOf(document, pattern.id, answers, today)
+  const isDueCounted = countedOf(document, pattern.id).some(({ field }) => field === 'due')
+  const first = blanksOf(document, pattern.id).flatMap(({ name }) => answers[name] ?? [])[0]
+  return isDueCounted || !first ? dates : { ...dates, due: { date: first, time: null } }
+}
+
 /** What comes with something that a pattern makes. */
 export type ComesWith =
   | { readonly kind: 'steps'; readonly count: number }
@@ -200,7 +213,10 @@ export function previewOf(
   today: CalendarDate,
 ): Previewed[] {
   const made = (id: Id<'action'> | Id<'project'>, title: string, depth: number): Previewed => {
-    const dates = datesOf(document, id, answers, today)
+    const dates =
+      id === pattern.id
+        ? wholeDatesOf(document, pattern, answers, today)
+        : datesOf(document, id, answers, today)
     return {
       id,
       depth,

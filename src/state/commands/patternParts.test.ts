@@ -132,6 +132,7 @@ describe('a pattern of a project with parts', () => {
     store.run('setCounted', { of: pattern.id, field: 'due', to: null })
     const asAsked = made('usePattern', { id: pattern.id, answers, areaId: null }) as Id<'project'>
     expect(recordIn(document(), asAsked)?.due).toBe(on)
+    expect(previewOf(document(), pattern, { Day: on }, new Map(), today)[0]?.dates.due?.date).toBe(on)
     // It cannot end before it begins; what the days are counted from was not answered.
     store.run('setCounted', { of: part.id, field: 'begins', to: { ...to, shift: { by: 'days', steps: 5 } } })
     expect(store.run('usePattern', { id: pattern.id, answers, areaId: null })).toMatchObject({

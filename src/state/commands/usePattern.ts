@@ -15,7 +15,7 @@ import {
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { standsOn } from '@/core/action'
-import { askedBy, countedOf, datesOf, isPattern, projectToCopy, type Answers } from '../patterns'
+import { askedBy, datesOf, wholeDatesOf, isPattern, projectToCopy, type Answers } from '../patterns'
 import { handedOn } from './parts'
 import { joinedNotes } from './slips'
 import { added, diffOf, rankAfter, removed, type Command, type CommandContext } from './command'
@@ -122,8 +122,7 @@ export const usePattern: Command<{
     }
   })
   const { stamp, ink, inOrder, goalIds } = pattern
-  const own = datesOf(document, pattern.id, dates, context.moment.date)
-  const isDueCounted = countedOf(document, pattern.id).some(({ field }) => field === 'due')
+  const own = wholeDatesOf(document, pattern, dates, context.moment.date)
   const project: Project = {
     ...fresh.value,
     stamp,
@@ -132,10 +131,7 @@ export const usePattern: Command<{
     goalIds,
     soThat: filled(pattern.soThat, said),
     begins: own.begins?.date ?? null,
-    // Where nothing is counted for it, it is promised for the first day that is asked.
-    due: isDueCounted
-      ? (own.due?.date ?? null)
-      : (asked.map(({ name }) => dates[name]).find((date) => date !== undefined) ?? null),
+    due: own.due?.date ?? null,
   }
   if (!isProject && placed.length === 0) return refuse({ kind: 'nothingToDo' })
   const made = [project, ...placed.filter((record) => kindOf(record.id) === 'project')] as Project[]
