@@ -23,7 +23,7 @@ export function OpenedPane({ id }: { id: OpenableId }) {
       <Row position="absolute" top={16} right={12} zIndex={1}>
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>
-      <div ref={top} />
+      <div ref={top} tabIndex={-1} />
       <OpenedRecord key={id} id={id} />
     </Column>
   )

@@ -20,7 +20,7 @@ export function OpenedSheet({ id }: { id: OpenableId }) {
         <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} />
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>
-      <div ref={top} />
+      <div ref={top} tabIndex={-1} />
       <OpenedRecord key={id} id={id} />
       {isChoosing ? (
         <Column

@@ -101,6 +101,8 @@ test('a project kept as a pattern by keys, a name in it made a blank, its date c
   await page.keyboard.press('Enter')
   await expect(page.getByRole('button', { name: 'not before 3 working days before Day' })).toBeVisible()
   expect(title).not.toBe('')
+  // The offer that was taken is gone; the focus stays in the line.
+  await expect(page.getByRole('group', { name: 'What is set' }).locator(':focus')).toHaveCount(1)
 
   await patterns(page)
   await page.getByRole('button', { name: /^‹Name› echo report/ }).click()

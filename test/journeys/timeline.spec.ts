@@ -113,6 +113,9 @@ test('parts are made and carried into order on the page of a project; it is join
   }
   const parts = pane.getByRole('list', { name: 'Parts of Choir weekend on the coast' }).getByRole('listitem')
   await expect(parts).toHaveText([/The house/, /The music/])
+  // Escape closes the line, and not the page it stands in.
+  await page.keyboard.press('Escape')
+  await expect(pane.getByRole('button', { name: 'New part' })).toBeFocused()
   await parts.first().getByRole('button').focus()
   await page.keyboard.press('Alt+ArrowDown')
   await expect(parts).toHaveText([/The music/, /The house/])
@@ -121,6 +124,9 @@ test('parts are made and carried into order on the page of a project; it is join
   await page.keyboard.press('Enter')
   const part = page.getByRole('complementary', { name: 'The music' })
   await expect(part.getByText('Part of Choir weekend on the coast')).toBeVisible()
+  // What had the focus is gone with the page before it: the next Tab is at the first thing of this one.
+  await page.keyboard.press('Tab')
+  await expect(part.locator(':focus')).toHaveCount(1)
   await part.getByRole('textbox', { name: 'Add an action' }).fill('copy the alto part')
   await page.keyboard.press('Enter')
   const choir = page.getByRole('button', { name: /^Open Choir weekend on the coast/ })

@@ -1,6 +1,7 @@
 // The said line: all that is set, as chips in the order of a sentence; each opens its chooser, and a quiet + offers the
 // rest by name.
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
+import type { TamaguiElement } from '@tamagui/core'
 import { Button, IconButton, Row, SaidChip } from '@/ui'
 import { offerWords, type SaidChip as Said, type SaidField } from '@/words'
 
@@ -23,9 +24,23 @@ export function SaidLine({
   const behind = offers.filter((field) => !outright.includes(field))
   const isBare = chips.length + ahead.length === 0
   const [isOffering, setOffering] = useState(false)
+  const rowRef = useRef<TamaguiElement>(null)
+  const isUsedRef = useRef(false)
+  const choose = (field: SaidField, id?: string) => {
+    isUsedRef.current = true
+    onChoose(field, id)
+  }
+  // An offer that was taken, or a chip that is gone, takes the focus along: it stays in the line.
+  useEffect(() => {
+    if (isUsedRef.current && document.activeElement === document.body)
+      (rowRef.current as HTMLElement | null)
+        ?.querySelector<HTMLElement>('button:last-child')
+        ?.focus({ preventScroll: true })
+  })
   return (
     <>
       <Row
+        ref={rowRef}
         gap="$2"
         flexWrap={oneLine ? 'nowrap' : 'wrap'}
         className={oneLine ? 'swipes' : undefined}
@@ -34,7 +49,7 @@ export function SaidLine({
       >
         {chips.map(({ field, words, id }, index) => (
           // By its place: a chip that was changed keeps the focus.
-          <SaidChip key={`${field} ${index}`} text={words} onPress={() => onChoose(field, id)} />
+          <SaidChip key={`${field} ${index}`} text={words} onPress={() => choose(field, id)} />
         ))}
         {ahead.map((field) => (
           <Button
@@ -43,7 +58,7 @@ export function SaidLine({
             flexShrink={0}
             label={offerWords[field] ?? field}
             aria-haspopup="dialog"
-            onPress={() => onChoose(field)}
+            onPress={() => choose(field)}
           />
         ))}
         {behind.length > 0 ? (
@@ -67,7 +82,7 @@ export function SaidLine({
               kind="quiet"
               label={offerWords[field] ?? field}
               onPress={() => {
-                onChoose(field)
+                choose(field)
                 setOffering(false)
               }}
             />

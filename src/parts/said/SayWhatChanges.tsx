@@ -59,8 +59,12 @@ export function SayWhatChanges({ read, onSay, onMakeContext, placeholder }: SayW
           onSubmitEditing={say}
           blurOnSubmit={false}
           maxLength={500}
-          onKeyPress={({ nativeEvent }) => {
-            if (nativeEvent.key === 'Escape') line.current?.blur()
+          onKeyPress={(event) => {
+            if (event.nativeEvent.key !== 'Escape') return
+            // It leaves the line, and does not close what the line stands in.
+            event.preventDefault()
+            event.stopPropagation()
+            line.current?.blur()
           }}
           dashed
         />

@@ -6,6 +6,7 @@ import { shortened } from '@/words'
 export function NameLine({ label, onMake }: { label: string; onMake: (name: string) => boolean }) {
   const [naming, setNaming] = useState(false)
   const [name, setName] = useState('')
+  const [isBack, setBack] = useState(false)
   if (!naming)
     return (
       <Row marginLeft="$-2" maxWidth="100%" flexShrink={1}>
@@ -14,10 +15,16 @@ export function NameLine({ label, onMake }: { label: string; onMake: (name: stri
           icon="plus"
           label={shortened(label)}
           aria-label={label}
+          autoFocus={isBack}
           onPress={() => setNaming(true)}
         />
       </Row>
     )
+  // The focus goes back to where it came from.
+  const leave = () => {
+    setNaming(false)
+    setBack(true)
+  }
   const make = () => {
     if (name.trim() !== '' && onMake(name)) setName('')
   }
@@ -33,7 +40,11 @@ export function NameLine({ label, onMake }: { label: string; onMake: (name: stri
           blurOnSubmit={false}
           onSubmitEditing={make}
           onKeyPress={(event) => {
-            if (event.nativeEvent.key === 'Escape') setNaming(false)
+            if (event.nativeEvent.key !== 'Escape') return
+            // It closes the line, and not what the line stands in.
+            event.preventDefault()
+            event.stopPropagation()
+            leave()
           }}
         />
       </Row>
@@ -42,7 +53,7 @@ export function NameLine({ label, onMake }: { label: string; onMake: (name: stri
         kind="quiet"
         label="Finished"
         onPress={() => {
-          setNaming(false)
+          leave()
           setName('')
         }}
       />
