@@ -1,9 +1,10 @@
 // Carrying on the shelves: projects beside one another, onto other areas, into other projects, into stages and to their
 // end; areas and groups.
 // What is carried says where it was laid.
+import { flushSync } from 'react-dom'
 import { recordIn } from '@/core/journal'
 import { endings, isIdOf, type Ending, type Id, type Project } from '@/core/record'
-import { findRow } from '@/parts/rows/findRow'
+import { findRow, focusRowIn } from '@/parts/rows/findRow'
 import type { Laying } from '@/parts/carrying/Carrying'
 import { select } from '@/state'
 import { partsOfProject } from '@/state/projectParts'
@@ -26,8 +27,13 @@ export function useShelfLaying(): Laying<ShelfId> {
   const act = useAct()
   const { store } = useZen()
   const now = () => store.api.getState().document
-  /** The row stands in another place a moment later: the focus goes with it. */
-  const follow = (id: ShelfId) => setTimeout(() => findRow(id), 60)
+  /** The focus goes along, in the box where it was: what is carried may stand on its page and on its shelf. */
+  const along = (id: ShelfId, move: () => void) => {
+    const box = document.activeElement?.closest('.carries')
+    flushSync(move)
+    // A board that was not near is drawn a moment later.
+    if (!box || !focusRowIn(box, id)) setTimeout(() => findRow(id), 60)
+  }
 
   const layProject = (
     project: Project,
@@ -136,7 +142,7 @@ export function useShelfLaying(): Laying<ShelfId> {
     else if (at === stages.length) end(project, 'won')
   }
 
-  const by: Laying<ShelfId>['by'] = (id, places) => {
+  const move = (id: ShelfId, places: 1 | -1) => {
     if (isIdOf('project', id)) {
       const project = recordIn(now(), id)
       if (project) (isStaged(project) || project.parentId ? amongProjects : amongAreas)(project, places)
@@ -155,13 +161,12 @@ export function useShelfLaying(): Laying<ShelfId> {
         places,
       )
     }
-    follow(id)
   }
+  const by: Laying<ShelfId>['by'] = (id, places) => along(id, () => move(id, places))
   const across: Laying<ShelfId>['by'] = (id, places) => {
     const project = isIdOf('project', id) ? recordIn(now(), id) : undefined
     if (!project) return by(id, places)
-    ;(isStaged(project) ? amongStages : amongProjects)(project, places)
-    follow(id)
+    along(id, () => (isStaged(project) ? amongStages : amongProjects)(project, places))
   }
   return { into, by, across }
 }
