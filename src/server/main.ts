@@ -28,5 +28,12 @@ const server = createApp({ dist: join(import.meta.dirname, '..', '..', 'dist'), 
   },
 )
 
+/** So long, in ms, what is being answered may still take. */
+const grace = 500
+
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
-  process.on(signal, () => server.close(() => process.exit(0)))
+  process.on(signal, () => {
+    server.close(() => process.exit(0))
+    // A browser holds connections that ask nothing; they would keep the server for a minute.
+    setTimeout(() => server.closeAllConnections(), grace)
+  })

@@ -1,6 +1,8 @@
 // Where the data goes: a file and back, two tabs, a browser that refuses, a server that is gone.
 import { createHash } from 'node:crypto'
 import { spawn, type ChildProcess } from 'node:child_process'
+import { connect } from 'node:net'
+import { setTimeout } from 'node:timers/promises'
 import { expect, test, type Page } from '@playwright/test'
 import { captureLine, exported, open, openWithDemo, setDown, station } from './parts'
 
@@ -155,8 +157,12 @@ test.describe('kept offline', () => {
       await expect(async () =>
         expect(await page.evaluate(() => navigator.serviceWorker.controller?.state)).toBe('activated'),
       ).toPass()
+      // A connection that asks nothing, as browsers hold them, does not keep the server: it ends at once.
+      const idle = connect(port, '127.0.0.1').on('error', () => {})
+      await new Promise((resolve) => idle.once('connect', resolve))
+      const ended = new Promise((resolve) => server?.once('exit', () => resolve('ended')))
       server.kill()
-      await new Promise((resolve) => server?.once('exit', resolve))
+      expect(await Promise.race([ended, setTimeout(10_000, 'still there')])).toBe('ended')
       server = null
       await page.reload()
       await expect(page.getByRole('heading', { name: '1 slip' })).toBeVisible()
