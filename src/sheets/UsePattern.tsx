@@ -11,6 +11,7 @@ import { useOpened } from '@/held/useOpened'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { Button, Column, Field, Labelled, Row, SlideOver, Words } from '@/ui'
 import { Pull } from '@/ui/Pull'
+import { StickyFoot } from '@/ui/StickyFoot'
 import { shortened } from '@/words'
 import { comesWithWords, dayInText, makingWords, previewWords } from '@/words/patterns'
 
@@ -136,24 +137,10 @@ function Asking({
             </Words>
           ) : null}
         </Column>
-        <Row
-          gap="$2"
-          justifyContent="space-between"
-          flexWrap="wrap"
-          position={'sticky' as 'absolute'}
-          bottom={0}
-          zIndex={1}
-          backgroundColor="$paper"
-          borderTopWidth={1}
-          borderColor="$rule"
-          marginHorizontal="$-4"
-          marginBottom="$-7"
-          paddingHorizontal="$4"
-          paddingVertical="$2.5"
-        >
+        <StickyFoot low>
           <Button kind="quiet" label="Leave it" onPress={onClose} />
           <Button kind="main" label="Make it" disabled={asked.some(isWrong)} onPress={make} />
-        </Row>
+        </StickyFoot>
       </Column>
     </SlideOver>
   )
