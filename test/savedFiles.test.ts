@@ -297,6 +297,35 @@ describe('what version 7 saved', () => {
   })
 })
 
+describe('what version 9 saved', () => {
+  const file = savedBy('v9')
+  const { document } = file
+
+  it('holds what it held', () => {
+    holdsTheSame(file)
+    expect(
+      recordsIn(document, 'aside')
+        .map(({ ofId }) => ofId.split(':')[0])
+        .sort(),
+    ).toEqual(['action', 'slip'])
+    expect(recordsIn(document, 'action')).toMatchObject([
+      { title: 'cut the foam', minutes: 45, note: 'two layers' },
+    ])
+  })
+  it('opens as a store, and a slip of it keeps its place in the review box as a reference', async () => {
+    const { store, openedAgain } = await storeOf('v9')
+    expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
+    const slip = recordsIn(document, 'slip').find(({ text }) => text.startsWith('paint codes'))
+    if (!slip) throw new Error('the slip is not there')
+    const left = 'hall 7044, stairs 9010'
+    store.run('sortAsReference', { slipId: slip.id, left, title: 'paint codes', address: null })
+    const again = await openedAgain()
+    const [reference] = recordsIn(again, 'reference')
+    expect(reference?.note).toBe('hall 7044, stairs 9010\n\nfrom the painter\n\nOda')
+    expect(recordsIn(again, 'aside').map(({ ofId }) => ofId)).toContain(reference?.id)
+  })
+})
+
 describe('what version 8 saved', () => {
   const file = savedBy('v8')
   const { document } = file

@@ -1,7 +1,7 @@
 // The reader of sentences, which loads right after the start with the acts that nobody does before: until then every word stays in the title. What is set down
 // is kept word for word, so that nothing depends on how soon it comes.
 import { useSyncExternalStore } from 'react'
-import type { Draft, Sentence } from '@/core/sentence'
+import { nothingSaid, type Draft, type Sentence } from '@/core/sentence'
 import type { Later } from '@/state'
 
 type Whole = typeof import('@/core/sentence/reader')
@@ -19,28 +19,6 @@ export type Reader = Pick<
 > & {
   /** Which days a rule gives; null until it has loaded. */
   readonly days: Pick<Whole, 'daysAfter' | 'daysWithin' | 'missedBy' | 'nextTurn'> | null
-}
-
-const nothingSaid: Omit<Draft, 'title'> = {
-  due: null,
-  notBefore: null,
-  at: null,
-  day: null,
-  horizon: null,
-  minutes: null,
-  weight: null,
-  energy: null,
-  contextIds: [],
-  projectId: null,
-  areaId: null,
-  personIds: [],
-  waiting: null,
-  address: null,
-  payoff: null,
-  craft: null,
-  repeat: null,
-  reminders: [],
-  steps: [],
 }
 
 const notYet: Reader = {

@@ -11,7 +11,11 @@ import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 const furthestBack = 24
 
 /** The history of a thing with that of what it was made of or took in, up to when it did. */
-async function withTakenIn(store: ZenStore, own: readonly Change[], of: string): Promise<readonly Change[]> {
+async function withTakenIn(
+  store: ZenStore,
+  own: readonly Change[],
+  of: string,
+): Promise<{ readonly changes: readonly Change[]; readonly seen: ReadonlySet<string> }> {
   const found = new Map(own.map((change) => [change.stamp, change]))
   const waiting = takenInBy(own, of)
   const seen = new Set([of])
@@ -23,7 +27,7 @@ async function withTakenIn(store: ZenStore, own: readonly Change[], of: string):
     changes.forEach((change) => found.set(change.stamp, change))
     waiting.push(...takenInBy(changes, id))
   }
-  return [...found.values()].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
+  return { changes: [...found.values()].sort((a, b) => (a.stamp < b.stamp ? -1 : 1)), seen }
 }
 
 export function History({
@@ -40,33 +44,38 @@ export function History({
   const document = useHeldDocument()
   const today = useToday()
   const latest = useHeld((state) => state.recent.at(-1)?.stamp)
-  const [changes, setChanges] = useState<readonly Change[] | null>(null)
+  const [told, setTold] = useState<{
+    readonly changes: readonly Change[]
+    /** It and what it was made of. */
+    readonly seen: ReadonlySet<string>
+  } | null>(null)
   const key = ids.join(' ')
   // At once, and not after the first paint: the story is read while the rest is drawn.
   useLayoutEffect(() => {
     let wanted = true
-    const tell = (found: readonly Change[]) => {
-      if (wanted) setChanges(found)
+    const tell = (found: NonNullable<typeof told>) => {
+      if (wanted) setTold(found)
     }
     store.historyOf(key.split(' ')).then(
       (own) => {
-        tell(own)
+        tell({ changes: own, seen: new Set([...key.split(' '), of]) })
         if (takenInBy(own, of).length > 0) withTakenIn(store, own, of).then(tell, () => {})
       },
-      () => tell([]),
+      () => tell({ changes: [], seen: new Set() }),
     )
     return () => {
       wanted = false
     }
   }, [store, key, of, latest])
-  if (!changes) return null
+  if (!told) return null
   return (
     <Column render={bare ? 'div' : 'section'} aria-label={bare ? undefined : 'What happened'}>
       {bare ? null : <BandHeading title="What happened" />}
       <Column render="ol" gap="$1.5">
-        {changes.map((change) => (
+        {told.changes.map((change) => (
           <Words render="li" key={change.stamp} size="second" tone="inkSoft">
-            {changeMoment(change, clock.zone(), today)} · {historyWords(change, of, document, today)}
+            {changeMoment(change, clock.zone(), today)} ·{' '}
+            {historyWords(change, of, document, today, told.seen)}
           </Words>
         ))}
       </Column>

@@ -13,6 +13,7 @@ import { shortened } from '@/words'
 import { runsWords } from '@/words/pages'
 import { KeepAsPattern } from './KeepAsPattern'
 import { OpenedFoot } from './OpenedFoot'
+import { Remarks } from './Remarks'
 
 export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
   const act = useAct()
@@ -24,6 +25,7 @@ export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
   const { id, name, ownerId } = checklist
   const runs = later?.checklists.runsOf(document, id) ?? []
   const steps = useHeld((state) => parts.stepsOf(state.document, id))
+  const hasRemarks = useHeld((state) => parts.remarksOf(state.document, id).length > 0)
   const owner = ownerId && recordIn(document, ownerId)
   const isBegun = steps.some(({ doneAtEpochMs }) => doneAtEpochMs !== null)
   return (
@@ -53,6 +55,7 @@ export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
         {runsWords(runs, clock.zone(), today)}
       </Words>
       <StepOutline of={id} />
+      {hasRemarks ? <Remarks of={id} /> : null}
       <KeepAsPattern id={id} />
       <OpenedFoot
         main={

@@ -4,6 +4,7 @@ import { recordIn, type Document } from '@/core/journal'
 import {
   compareRanks,
   type Action,
+  type AsideOf,
   type FileRecord,
   type Id,
   type OwnerId,
@@ -89,6 +90,6 @@ export const comingBackOf = (document: Document, id: Id<'action'>) => ({
   repeat: repeatOf(document, id),
   reminders: remindersOf(document, id),
 })
-/** Where a slip or an action lies aside for the review. */
-export const asideOf = (document: Document, id: Id<'slip'> | Id<'action'>) =>
+/** Where something lies in the review box. */
+export const asideOf = (document: Document, id: AsideOf) =>
   recordIn(document, `aside:${id.replace(':', '-')}`)

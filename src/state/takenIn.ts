@@ -13,6 +13,7 @@ const becoming: ReadonlySet<string> = new Set([
   'sortAsHandedOver',
   'sortAsNotBefore',
   'sortAsReading',
+  'usePattern',
   'joinSlips',
   'splitSlip',
   'mergeIntoAction',

@@ -135,8 +135,30 @@ const silent = new Set([
   'makes',
 ])
 
+/** The words a slip was added with, where this change added one of `ids`; null where it added none. */
+function firstWritten({ diff }: Change, ids: ReadonlySet<string>): string | null {
+  for (const part of diff)
+    if (
+      part.kind === 'added' &&
+      ids.has(part.record.id) &&
+      'text' in part.record &&
+      'takenOff' in part.record
+    )
+      return part.record.text
+  return null
+}
+
 /** One line of a record's history: "Moved: day from tomorrow to today". */
-export function historyWords(change: Change, id: string, document: Document, today: CalendarDate): string {
+export function historyWords(
+  change: Change,
+  id: string,
+  document: Document,
+  today: CalendarDate,
+  /** What it was made of, and itself: the slips among them are quoted as they were first written. */
+  ids: ReadonlySet<string> = new Set([id]),
+): string {
+  const written = firstWritten(change, ids)
+  if (written !== null) return `As first written: “${written}”`
   const act = actWordsOf(change.act)
   const part = change.diff.find((candidate) => candidate.kind === 'updated' && candidate.id === id)
   if (part?.kind !== 'updated') return act

@@ -45,6 +45,8 @@ export function refusalWords(refusal: Refusal): string {
       return `It would be a part of itself: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' in ')}.`
     case 'lastTurn':
       return 'It does not come again after this one. Tick it, or let it go.'
+    case 'repeats':
+      return 'It repeats, and a step cannot. Take off the repeat first.'
     case 'hasParts':
       return 'It has parts. Lay them elsewhere first, or make one of them a project of its own.'
     case 'endsFirst':

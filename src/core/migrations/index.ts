@@ -10,6 +10,7 @@ import { changeToVersion6, entryToVersion6 } from './toVersion6'
 import { changeToVersion7, entryToVersion7 } from './toVersion7'
 import { changeToVersion8, entryToVersion8 } from './toVersion8'
 import { changeToVersion9, entryToVersion9 } from './toVersion9'
+import { changeToVersion10, entryToVersion10 } from './toVersion10'
 
 export { currentVersion } from './currentVersion'
 
@@ -28,6 +29,7 @@ const migrations: readonly Migration[] = [
   { to: 7, entry: entryToVersion7, change: changeToVersion7 },
   { to: 8, entry: entryToVersion8, change: changeToVersion8 },
   { to: 9, entry: entryToVersion9, change: changeToVersion9 },
+  { to: 10, entry: entryToVersion10, change: changeToVersion10 },
 ]
 
 const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)

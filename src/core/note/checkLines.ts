@@ -1,5 +1,6 @@
 // The check-box lines of a note, found by reading its lines alone: thousands of notes are looked through for one list.
 // Markdown as CommonMark and GFM have it, so far as such a line goes; what stands in a quotation is left to its author.
+import { titleLimit } from '../record'
 import { tieBegin, tieText, type TieName } from './tie'
 
 export interface CheckLine {
@@ -131,7 +132,7 @@ const marks: readonly (readonly [RegExp, string])[] = [
   [/(?<![\w*_])([*_])(?=\S)([^*_]+?)(?<=\S)\1(?!\w)/g, '$2'],
 ]
 
-/** More of a line than this is looked at by nobody: a title is shorter. */
+/** A line that is longer than this is words and nothing else: to look for marks in it would hold the screen. */
 const looked = 4000
 
 /** Escaped signs are set aside as signs that nobody types. */
@@ -147,8 +148,30 @@ export const plainOf = (written: string): string =>
       written.slice(0, looked).replace(/\\([!-/:-@[-`{-~])/g, (_, sign: string) => setAside(sign)),
     )
     .replace(/[\ue021-\ue07e]/g, takenUp)
+    .concat(written.slice(looked))
     .replace(/\s+/g, ' ')
     .trim()
+
+/** Words cut to a title, at a word where there is one, and what is left of them; none of it is lost. */
+export function titleAndRest(words: string): { readonly title: string; readonly rest: string } {
+  if (words.length <= titleLimit) return { title: words, rest: '' }
+  const space = words.lastIndexOf(' ', titleLimit)
+  const end = space > titleLimit / 2 ? space : titleLimit
+  // Never between the two halves of one sign.
+  const cut = /[\ud800-\udbff]/.test(words[end - 1] ?? '') ? end - 1 : end
+  return { title: words.slice(0, cut).trim(), rest: words.slice(cut).trim() }
+}
+
+/** The addresses that words of a line stand for: `[words](address)`. */
+export const linksOf = (written: string): string[] => [
+  ...new Set(
+    [
+      ...written.matchAll(
+        /\]\(<?([a-z][a-z0-9+.-]*:[^\s<>()]*(?:\([^\s<>()]*\)[^\s<>()]*)*)>?(?:\s+"[^"]*")?\)/gi,
+      ),
+    ].map((found) => found[1] as string),
+  ),
+]
 
 /** Words as they must be written in Markdown to be read as they are. */
 export const writtenOf = (words: string): string =>

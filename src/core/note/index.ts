@@ -3,8 +3,10 @@ export { asNew, laidOver, tieChanges, type TieChanges, type Tied } from './ties'
 export {
   checkLinesOf,
   hasOpenLine,
+  linksOf,
   mayHaveCheckLines,
   plainOf,
+  titleAndRest,
   withCheckLines,
   writtenOf,
   type CheckLine,

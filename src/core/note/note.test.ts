@@ -143,6 +143,48 @@ describe('two texts that came from one', () => {
       runs,
     )
   })
+  it('come to as many lines as there were, where each changed lines of its own or wrote new ones beside them', () => {
+    const origin = [
+      'Plan of the hall',
+      '',
+      'ring Oda',
+      'order felt',
+      'measure the stairs',
+      'pack the meters',
+      'rest',
+    ]
+    const places = fc.uniqueArray(fc.nat(origin.length - 1), { maxLength: 5 })
+    const edit = fc.constantFrom<(line: string) => string>(
+      (line) => `${line} `,
+      (line) => `${line} soon`,
+      (line) => `(${line})`,
+      (line) => line.replace(/^./, 'X'),
+    )
+    fc.assert(
+      fc.property(places, edit, edit, fc.nat(7), fc.option(fc.nat(6)), (all, a, b, split, added) => {
+        const [ofA, ofB] = [new Set(all.slice(0, split)), new Set(all.slice(split))]
+        const mine = origin.map((line, at) => (ofA.has(at) ? a(line) : line))
+        const theirs = origin.map((line, at) => (ofB.has(at) ? b(line) : line))
+        const wanted = origin.map((line, at) => (ofA.has(at) ? a(line) : ofB.has(at) ? b(line) : line)) // prettier-ignore
+        if (added !== null) {
+          theirs.splice(added, 0, 'a line that is new')
+          wanted.splice(added, 0, 'a line that is new')
+        }
+        const merged = mergedNotes(origin.join('\n'), mine.join('\n'), theirs.join('\n'))
+        expect(merged.split('\n').sort()).toEqual(wanted.sort())
+      }),
+      { seed: 21, numRuns: 1000 },
+    )
+  })
+  it.each([
+    ['one\ntwo', 'one \ntwo', 'one\ntwo more', 'one \ntwo more'],
+    ['one', 'one ', 'one more', 'one more'],
+    ['one', 'one  ', 'one ', 'one  '],
+    ['- [ ] a\n- [ ] b', '- [x] a\n- [ ] b', '- [ ] a\n- [x] b\n- [ ] c', '- [x] a\n- [x] b\n- [ ] c'],
+    ['a line', 'a line, mine\nand more', 'a new one\na line', 'a new one\na line, mine\nand more'],
+  ])('of %j and %j and %j', (from, mine, other, both) => {
+    expect(mergedNotes(from, mine, other)).toBe(both)
+  })
 })
 
 describe('a page', () => {

@@ -1,6 +1,6 @@
 // Check-box lines that stand for a slip or an action. What it stands for says whether it is done and what it is called;
 // the line shows that, wherever it is read. What is written there goes back to it.
-import { checkLinesOf, plainOf, withCheckLines, writtenOf } from './checkLines'
+import { checkLinesOf, plainOf, titleAndRest, withCheckLines, writtenOf } from './checkLines'
 import { tieBegin, type TieName } from './tie'
 
 export interface Tied {
@@ -15,7 +15,8 @@ export function laidOver(note: string, tiedTo: (name: TieName) => Tied | null): 
     if (tie === null) return null
     const tied = tiedTo(tie)
     if (!tied) return { tie: null }
-    const isSame = plainOf(written) === tied.title
+    // What it stands for begins with the words of a line that is longer than a title; such a line stays as it is written.
+    const isSame = titleAndRest(plainOf(written)).title === tied.title
     if (isSame && isDone === tied.isDone) return null
     return { isDone: tied.isDone, ...(isSame ? {} : { written: writtenOf(tied.title) }) }
   })

@@ -41,6 +41,7 @@ export type {
   AnyRecord,
   Area,
   Aside,
+  AsideOf,
   Checklist,
   Context,
   FileRecord,

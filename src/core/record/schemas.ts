@@ -282,7 +282,15 @@ const reading = v.object({
 /** Laid aside for the review. Its id is that of what was laid aside. */
 const aside = v.object({
   id: idField('aside'),
-  ofId: v.union([idField('slip'), idField('action')]),
+  ofId: v.union([
+    idField('slip'),
+    idField('action'),
+    idField('project'),
+    idField('reference'),
+    idField('reading'),
+    idField('checklist'),
+    idField('note'),
+  ]),
   laidAtEpochMs: epochMsField,
 })
 

@@ -21,6 +21,8 @@ export type Reminder = RecordOf['reminder']
 export type FileRecord = RecordOf['file']
 export type Reading = RecordOf['reading']
 export type Aside = RecordOf['aside']
+/** What can lie in the review box. */
+export type AsideOf = Aside['ofId']
 export type Remark = RecordOf['remark']
 export type Spell = RecordOf['spell']
 export type Checklist = RecordOf['checklist']

@@ -29,25 +29,35 @@ interface Entry {
   readonly open: boolean
 }
 
-/** What belongs to something as records of its own is found with it: its steps and remarks. */
+/** What belongs to something as records of its own is found with it: its steps, its remarks, the names of its files. */
 function textsByOwner(records: readonly AnyRecord[]): ReadonlyMap<string, string> {
   const texts = new Map<string, string>()
   for (const record of records) {
     const kind = kindOf(record.id)
-    if (kind !== 'step' && kind !== 'remark') continue
-    const { ownerId, title, text } = record as { ownerId: string; title?: string; text?: string }
-    texts.set(ownerId, `${texts.get(ownerId) ?? ''} ${title ?? text ?? ''}`)
+    if (kind !== 'step' && kind !== 'remark' && kind !== 'file') continue
+    const { ownerId, ...said } = record as { ownerId: string; title?: string; text?: string; name?: string }
+    texts.set(ownerId, `${texts.get(ownerId) ?? ''} ${said.title ?? said.text ?? said.name ?? ''}`)
   }
   return texts
 }
 
 function entryOf(record: AnyRecord, parts: string): Entry {
   const fields = record as unknown as Record<string, unknown>
+  const waiting = fields['waiting'] as Action['waiting'] | undefined
   const text = (name: string) => (typeof fields[name] === 'string' ? (fields[name] as string) : '')
   return {
     id: record.id,
     title: text('title') || text('name') || text('text'),
-    more: [text('outcome'), text('note').replace(/<!--.*?-->/g, ''), text('address'), parts].join(' '),
+    more: [
+      text('outcome'),
+      text('soThat'),
+      text('endReason'),
+      text('note').replace(/<!--.*?-->/g, ''),
+      text('address'),
+      waiting?.whom ?? '',
+      waiting?.how ?? '',
+      parts,
+    ].join(' '),
     open:
       kindOf(record.id) === 'action' ? isOpen(record as Action) : (fields['letGoAtEpochMs'] ?? null) === null,
   }

@@ -8,6 +8,7 @@
 //
 // Every word ends in the title or in a clause that changes the draft. A clause that is taken off goes back into the title.
 import { isEqual } from '../isEqual'
+import type { CalendarDate } from '../time'
 import { kindOf } from '../record'
 import { claimsOf, type Claim, type SentenceContext } from './claims'
 import { takenOffKey, type Clause, type Meaning } from './clause'
@@ -69,7 +70,7 @@ function accepted(text: string, words: readonly Word[], context: SentenceContext
   const held = context.isBare ? clauses : clauses.filter((clause) => !isAlone(clause, clauses))
   const steps = context.isBare ? null : stepsOf(text, words, held, context.takenOff ?? [])
   return [...held, ...(steps ? [steps] : [])]
-    .filter((clause) => !isOutdone(clause, held))
+    .filter((clause) => !isOutdone(clause, held, context.isBare ? null : context.today))
     .sort((a, b) => a.start - b.start)
 }
 
@@ -107,12 +108,24 @@ const saysAgain = (meaning: Meaning, clauses: readonly Clause[]): boolean =>
         (clause.kind === meaning.kind || clause.kind === 'waiting') && clause.name?.id === meaning.name.id,
     ))
 
-/** Whether a clause changes nothing beside another: a day, where the time fixed on the clock brings its own. */
-function isOutdone(clause: Clause, clauses: readonly Clause[]): boolean {
+/**
+ * Whether a clause changes nothing beside another: a day, where the time fixed on the clock brings its own; *today*, where
+ * another day is said.
+ */
+function isOutdone(clause: Clause, clauses: readonly Clause[], today: CalendarDate | null): boolean {
   const repeat = clauses.find((other) => other.kind === 'repeat')
   switch (clause.kind) {
     case 'day':
       return clauses.some((other) => other.kind === 'at' && other.date !== null)
+    case 'horizon':
+      return (
+        clause.horizon === 'today' &&
+        today !== null &&
+        clauses.some(
+          (other) =>
+            (other.kind === 'day' || other.kind === 'at') && other.date !== null && other.date !== today,
+        )
+      )
     case 'at':
       return clause.date === null && repeat !== undefined && repeat.time !== null
     // A rule ends once.

@@ -2,25 +2,12 @@
 // chosen is written as it is said, behind a comma at the end, where every clause is understood.
 // Law: whatever is chosen, the new sentence reads as it (resay.test.ts).
 import type { Action } from '../record'
-import type { CalendarDate, ClockTime } from '../time'
+import type { CalendarDate } from '../time'
 import type { ActionPatch } from './amend'
 import type { Clause } from './clause'
+import { wordsOfField, type NameOf } from './wordsOfField'
 import type { Sentence } from './parseSentence'
 import { titleWithout } from './title'
-
-/** What things are called, by their ids. */
-export type NameOf = (id: string) => string
-
-const monthNames =
-  'january february march april may june july august september october november december'.split(' ')
-
-function dayWords(date: CalendarDate): string {
-  const month = monthNames[Number(date.slice(5, 7)) - 1] as string
-  return `${Number(date.slice(8))} ${month} ${date.slice(0, 4)}`
-}
-const clockWords = (time: ClockTime | null): string => (time ? ` ${time}` : '')
-
-const horizonSaid = { week: 'this week', soon: 'soon', shelf: 'on the shelf', someday: 'someday' } as const
 
 type Field = keyof ActionPatch
 
@@ -42,46 +29,6 @@ const saidBy: Readonly<Record<Field, readonly Clause['kind'][]>> = {
   notBefore: ['notBefore'],
   waiting: ['since', 'chase'],
   address: ['address'],
-}
-
-/** The words that say a value of a field; none where it says nothing. */
-function wordsFor(field: Field, patch: ActionPatch, today: CalendarDate, nameOf: NameOf): string[] {
-  const value = patch[field] as unknown
-  if (value === null || value === undefined) return []
-  switch (field) {
-    case 'due':
-    case 'at': {
-      const { date, time } = value as NonNullable<Action['due']>
-      return [`${field === 'due' ? 'by' : 'on'} ${dayWords(date)}${clockWords(time)}`]
-    }
-    case 'day':
-      return [value === today ? 'today' : `on ${dayWords(value as CalendarDate)}`]
-    case 'horizon':
-      return patch.day ? [] : [horizonSaid[value as keyof typeof horizonSaid]]
-    case 'minutes':
-      return [`${value as number} min`]
-    case 'payoff':
-    case 'craft':
-      return [`${value as string} ${field}`]
-    case 'contextIds':
-      return (value as string[]).map(nameOf)
-    case 'personIds':
-      return (value as string[]).map((id) => `with ${nameOf(id)}`)
-    case 'projectId':
-    case 'areaId':
-      return [`for ${nameOf(value as string)}`]
-    case 'notBefore':
-      return [`not before ${dayWords(value as CalendarDate)}`]
-    case 'waiting': {
-      const { since, chaseOn } = value as NonNullable<Action['waiting']>
-      return [
-        ...(since === today ? [] : [`since ${dayWords(since)}`]),
-        ...(chaseOn ? [`chase ${dayWords(chaseOn)}`] : []),
-      ]
-    }
-    default:
-      return [value as string]
-  }
 }
 
 /** "waiting for Oda’s quote" with somebody else in it. */
@@ -109,6 +56,8 @@ function withoutBracket(text: string, sentence: Sentence): string {
     : text
 }
 
+export type { NameOf }
+
 export interface Resaying {
   readonly today: CalendarDate
   readonly nameOf: NameOf
@@ -123,7 +72,7 @@ export function resay(text: string, patch: ActionPatch, { today, nameOf, read }:
   const named = patch.waiting === undefined ? text : withWhom(text, read(text), patch.waiting, nameOf)
   const opened = withoutBracket(named, read(named))
   const gone = read(opened).clauses.filter((clause) => kinds.has(clause.kind) && !clause.inTitle)
-  const said = fields.flatMap((field) => wordsFor(field, patch, today, nameOf))
+  const said = fields.flatMap((field) => wordsOfField(field, patch, today, nameOf))
   return [without(opened, gone), ...said].filter((part) => part !== '').join(', ')
 }
 

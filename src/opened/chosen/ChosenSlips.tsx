@@ -71,7 +71,7 @@ export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
             leaveAfter(
               act(
                 'sortAllAsActions',
-                { slips: slips.map((slip) => ({ slipId: slip.id, fields: said.draftOf(slip) })) },
+                { slips: slips.map(said.asAction) },
                 { say: `Sorted as actions: ${together}` },
               ),
             )

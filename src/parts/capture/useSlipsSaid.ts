@@ -1,6 +1,7 @@
 // What changes, said or chosen today of slips that were set down earlier: their sentences say it again, each day by its
 // date, so that it is read as it was meant today.
 import { useMemo } from 'react'
+import { becoming } from '@/core/sorting/becoming'
 import type { Slip } from '@/core/record'
 import type { ActionPatch, Amendable, Draft, PartsSaid } from '@/core/sentence'
 import { localMomentAt } from '@/core/time'
@@ -13,6 +14,12 @@ import { useSentenceContext } from './useSentence'
 interface SlipsSaid {
   /** What a slip says, as an action's fields. */
   readonly draftOf: (slip: Slip) => Draft
+  /** The slip as it is sorted as an action: what it says, and its words that no field holds. */
+  readonly asAction: (slip: Slip) => {
+    readonly slipId: Slip['id']
+    readonly fields: Draft
+    readonly left: string
+  }
   /** The same, as what a sentence can change. */
   readonly asAmended: (slip: Slip) => Amendable
   /** The slip's sentence with what changes in it. */
@@ -34,12 +41,17 @@ export function useSlipsSaid(): SlipsSaid {
     const saidOn = ({ setDownAtEpochMs }: Slip) => localMomentAt(setDownAtEpochMs, clock.zone()).date
     const read = (slip: Slip, text = slip.text) =>
       reader.parseSentence(text, { ...context, today: saidOn(slip), takenOff: slip.takenOff })
-    const draftOf = (slip: Slip) => {
-      const draft = reader.draftOf(read(slip), saidOn(slip))
-      return saidOn(slip) === today ? draft : reader.asSaidOn(draft, saidOn(slip))
+    const asAction = (slip: Slip) => {
+      const sentence = read(slip)
+      const draft = reader.draftOf(sentence, saidOn(slip))
+      const { fields, left } = becoming('action', slip.text, sentence, draft, saidOn(slip))
+      const asMeant = saidOn(slip) === today ? fields : reader.asSaidOn(fields, saidOn(slip))
+      return { slipId: slip.id, fields: asMeant, left }
     }
+    const draftOf = (slip: Slip) => asAction(slip).fields
     return {
       draftOf,
+      asAction,
       asAmended: (slip) => sayableOf(draftOf(slip), today),
       again: (slip, patch, { repeat, reminders = [] } = {}) => {
         const said = reader.resay(slip.text, patch, {

@@ -1,6 +1,7 @@
 // The check-box lines of a note: ticked where they stand, and made into actions with what they say of themselves.
 import { useMemo } from 'react'
-import { isIdOf, titleLimit, type NoteOwnerId } from '@/core/record'
+import { isIdOf, type NoteOwnerId } from '@/core/record'
+import { becoming } from '@/core/sorting/becoming'
 import type { CheckLine } from '@/core/note'
 import type { Later } from '@/state'
 import { useReader } from '@/held/reader'
@@ -39,9 +40,11 @@ export function useLines(of: NoteOwnerId, notes: Later['notes'], text: string): 
     }
     const make = (lines: readonly CheckLine[]) => {
       const taken = lines.map(({ at, written }) => {
-        const words = notes.plainOf(written).slice(0, titleLimit)
-        const draft = reader.draftOf(reader.parseSentence(words, { ...context, takenOff: [] }), today)
-        return { at, written, fields: draft }
+        const { title: words, rest } = notes.titleAndRest(notes.plainOf(written))
+        const sentence = reader.parseSentence(words, { ...context, takenOff: [] })
+        const of = becoming('action', words, sentence, reader.draftOf(sentence, today), today)
+        const note = [rest, of.left].filter((text) => text !== '').join('\n\n')
+        return { at, written, fields: { ...of.fields, note } }
       })
       const [first] = taken
       const said =

@@ -1,5 +1,14 @@
 // What a command is: a pure function from what is held and what is asked to a diff, or to a refusal without words.
-import { recordIn, updateOf, type Diff, type Document, type RecordDiff } from '@/core/journal'
+import {
+  latestStampedEpochMs,
+  makeStamp,
+  recordIn,
+  updateOf,
+  withChange,
+  type Diff,
+  type Document,
+  type RecordDiff,
+} from '@/core/journal'
 import {
   rankBetween,
   rankOfNumber,
@@ -33,6 +42,8 @@ export type Refusal =
   | { readonly kind: 'notOneAction'; readonly count: number }
   /** A part of itself, by way of others: the titles from it back to it. */
   | { readonly kind: 'withinItself'; readonly way: readonly string[] }
+  /** What repeats cannot become a step. */
+  | { readonly kind: 'repeats' }
   /** What has parts cannot shrink to an action. */
   | { readonly kind: 'hasParts' }
   /** More than there may be in one thing. */
@@ -71,6 +82,15 @@ export const diffOf = (...parts: readonly (RecordDiff | null)[]): Outcome => {
   const diff = parts.filter((part) => part !== null)
   return diff.length > 0 ? ok(diff) : refuse({ kind: 'nothingToDo' })
 }
+
+/** Later than anything that is written: what is only tried out is never overruled. */
+const trial = makeStamp(latestStampedEpochMs, 0, 'trial')
+
+/** The context as it is once a diff has been applied: for an act that is made of several, each seeing the one before. */
+export const after = (context: CommandContext, diff: Diff): CommandContext => ({
+  ...context,
+  document: withChange(context.document, { stamp: trial, act: 'trial', diff }),
+})
 
 /** Changes fields of one record, if it is still there. */
 export function change<K extends RecordKind>(

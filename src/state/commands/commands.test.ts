@@ -70,7 +70,7 @@ const acts: Case[] = [
   ['sortAsReference', (store) => ({ slipId: only(store, 'slip'), title: 'x', address: null })],
   [
     'sortAsProject',
-    (store) => ({ slipId: only(store, 'slip'), project: { title: 'x' }, next: { title: 'y' } }),
+    (store) => ({ slipId: only(store, 'slip'), project: { title: 'x' }, actions: [{ title: 'y' }] }),
   ],
   ['editAction', (store) => ({ id: only(store, 'action'), patch: { minutes: 20, weight: 'must' as const } })],
   ['tick', (store) => ({ id: only(store, 'action') })],

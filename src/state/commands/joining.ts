@@ -3,13 +3,13 @@
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import type { AnyRecord, Id, Project, Reference } from '@/core/record'
 import { refuse } from '@/core/result'
-import { filesOf, remarksOf, stepsOf } from '../partIndexes'
 import { allPartsOf, partsOfProject } from '../projectParts'
 import { stagesOf } from '../selectors'
 import { partRefused } from './after'
 import { added, diffOf, removed, type Command, type CommandContext } from './command'
-import { handedOn } from './parts'
+import { asideHandedOn, handedOn } from './parts'
 import { placed } from './placing'
+import { projectSaid } from './saidInNote'
 import { joinedNotes } from './slips'
 import { checklistsAlong, linesAlong, writtenAlong } from './writtenAlong'
 
@@ -27,19 +27,27 @@ const elsewhere = (records: readonly AnyRecord[], to: object): RecordDiff[] =>
   records.flatMap((record) => updateOf<AnyRecord>(record, to as Partial<AnyRecord>) ?? [])
 
 /** What came after one project comes after another, or after nothing. */
-const afterInstead = (document: Document, id: Id<'project'>, insteadId: Id<'project'> | null): RecordDiff[] =>
+export const afterInstead = (
+  document: Document,
+  id: Id<'project'>,
+  insteadId: Id<'project'> | null,
+): RecordDiff[] =>
   recordsIn(document, 'project').flatMap((other) => {
     if (!other.afterIds.includes(id) || other.id === insteadId) return []
     const rest = other.afterIds.filter((each) => each !== id)
     return updateOf(other, { afterIds: insteadId ? union(rest, [insteadId]) : rest }) ?? []
   })
 
-/** Stages of its own go with the project that had them. */
-const stagesGone = (document: Document, id: Id<'project'>): RecordDiff[] =>
-  stagesOf(document, id).map((stage) => removed(stage))
+/** What goes with a project: the stages of its own, and when it came to stand in those it went through. */
+export const projectGone = (document: Document, id: Id<'project'>): RecordDiff[] => [
+  ...stagesOf(document, id).map((stage) => removed(stage)),
+  ...recordsIn(document, 'passage')
+    .filter(({ projectId }) => projectId === id)
+    .map((passage) => removed(passage)),
+]
 
 /** What a project says of itself, as one text. */
-const textOf = ({ title, outcome, soThat, note }: Project, isTitled: boolean): string =>
+export const textOfProject = ({ title, outcome, soThat, note }: Project, isTitled: boolean): string =>
   joinedNotes(isTitled ? title : '', outcome, soThat ? `So that ${soThat}` : '', note)
 
 /**
@@ -62,7 +70,11 @@ export const joinProjects: Command<{ id: Id<'project'>; intoId: Id<'project'> }>
   const after = into.afterIds.filter((each) => each !== id)
   return diffOf(
     updateOf(into, {
-      note: joinedNotes(into.note, textOf(project, true)),
+      note: joinedNotes(
+        into.note,
+        textOfProject(project, true),
+        projectSaid(document, project, ['personIds', 'goalIds', ...(into.due ? [] : (['due'] as const))]),
+      ),
       due: into.due ?? project.due,
       personIds: union(into.personIds, project.personIds),
       goalIds: union(into.goalIds, project.goalIds),
@@ -73,17 +85,15 @@ export const joinProjects: Command<{ id: Id<'project'>; intoId: Id<'project'> }>
     ...handedOn(context, [id], intoId),
     ...writtenAlong(context, id, intoId),
     ...afterInstead(document, id, intoId),
-    ...stagesGone(document, id),
+    ...asideHandedOn(context, [id], intoId),
+    ...projectGone(document, id),
     removed(project),
   )
 }
 
-/** What a project says and holds of itself, as a reference on its area; null where it says and holds nothing. */
-function asReference(context: CommandContext, project: Project): Reference | null {
-  const { document } = context
-  const note = textOf(project, false)
-  const held = [stepsOf, filesOf, remarksOf].some((of) => of(document, project.id).length > 0)
-  if (note === '' && !held) return null
+/** What a project says and holds of itself, as a reference on its area. */
+function asReference(context: CommandContext, project: Project): Reference {
+  const note = joinedNotes(textOfProject(project, false), projectSaid(context.document, project))
   return {
     id: context.newId('reference'),
     title: project.title,
@@ -110,12 +120,13 @@ export const partOfArea: Command<{ id: Id<'project'> }> = (context, { id }) => {
   return diffOf(
     ...elsewhere(standingIn(document, id), { projectId: null, areaId }),
     ...partsOfProject(document, id).flatMap((part) => placed(context, part, { parentId, areaId })),
-    ...(reference
-      ? [added(reference), ...handedOn(context, [id], reference.id), ...linesAlong(context, id, reference.id)]
-      : []),
+    added(reference),
+    ...handedOn(context, [id], reference.id),
+    ...linesAlong(context, id, reference.id),
+    ...asideHandedOn(context, [id], reference.id),
     ...checklistsAlong(context, id, null),
     ...afterInstead(document, id, null),
-    ...stagesGone(document, id),
+    ...projectGone(document, id),
     removed(project),
   )
 }

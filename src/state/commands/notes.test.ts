@@ -52,6 +52,32 @@ describe('a check-box line that became an action', () => {
     expect(make([4, 'find the key'])).toMatchObject({ ok: false })
     expect(recordsIn(document(), 'action')).toHaveLength(1)
   })
+  it('keeps every character of a line that is longer than a title, and the links its words stand for', async () => {
+    const long = `${'measure the stairs and the hall '.repeat(90)}end`
+    const linked = 'read [the plan](https://example.org/plan) and [the offer](https://example.org/offer)'
+    const { id, store, document, make, action, text } = await storeWith(`- [ ] ${long}\n- [ ] ${linked}`)
+    make([1, linked, 'read the plan and the offer'])
+    const read = action('read the plan and the offer')
+    expect(JSON.stringify(read)).toMatch(/example.org.plan.*example.org.offer|offer.*plan/)
+    store.run('liftLines', { id, lines: [{ at: 0, written: long }] })
+    const [slip] = recordsIn(document(), 'slip')
+    expect(`${slip?.text} ${slip?.note}`).toBe(long)
+    expect(text()).toContain(long)
+    // Ticked there, the line shows it, whole.
+    const done = text().replace('- [ ] measure', '- [x] measure')
+    store.run('writeNote', { id, note: done })
+    expect(text()).toContain(`[x] ${long}`)
+    expect(JSON.stringify(recordsIn(document(), 'action'))).toContain('end')
+  })
+  it('is called anew and ticked in one writing', async () => {
+    const { id, store, text, document } = await storeWith('- [ ] ring Oda')
+    store.run('liftLines', { id, lines: [{ at: 0, written: 'ring Oda' }] })
+    store.run('writeNote', { id, note: text().replace('[ ] ring Oda', '[x] ring Oda at home') })
+    expect(recordsIn(document(), 'action')).toMatchObject([{ title: 'ring Oda at home' }])
+    expect(recordsIn(document(), 'slip')).toEqual([])
+    store.undo()
+    expect(recordsIn(document(), 'slip')).toMatchObject([{ text: 'ring Oda' }])
+  })
   it('is ticked and renamed in either place', async () => {
     const { make, text, action, store, id, document } = await storeWith(two)
     make([2, 'ring Oda by friday', 'ring Oda'], [3, 'buy *felt*', 'buy felt'])

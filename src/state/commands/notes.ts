@@ -3,8 +3,10 @@ import { isOpen } from '@/core/action'
 import { recordIn, updateOf } from '@/core/journal'
 import {
   checkLinesOf,
+  linksOf,
   plainOf,
   tieChanges,
+  titleAndRest,
   withCheckLines,
   writtenOf,
   type CheckLine,
@@ -13,7 +15,6 @@ import {
 import {
   isIdOf,
   noteLimit,
-  titleLimit,
   type Action,
   type AnyRecord,
   type Id,
@@ -35,7 +36,8 @@ import {
   type CommandContext,
   type Outcome,
 } from './command'
-import { editSlip, slipAdded, sortAsDone } from './slips'
+import { oneAfterAnother } from './inOneDiff'
+import { editSlip, joinedNotes, slipAdded, sortAsDone } from './slips'
 
 const noteOn = (context: CommandContext, date: CalendarDate, note: string): Note => ({
   id: `note:day-${date}`,
@@ -72,11 +74,14 @@ function untickTied(context: CommandContext, name: TieName): Outcome {
   return action && action.doneAtEpochMs !== null ? untick(context, { id: action.id }) : ok([])
 }
 
-/** A line without words leaves what it stands for its name. */
+/**
+ * What a line stands for is called as the line is now. A line without words leaves it its name; one that is longer than a
+ * title gives it its beginning, and is itself still whole in the note.
+ */
 function renameTied(context: CommandContext, name: TieName, said: string): Outcome {
-  const title = said.slice(0, titleLimit)
   const record = recordTied(context.document, name)
-  if (!record || title === '') return ok([])
+  if (!record || said === '') return ok([])
+  const { title } = titleAndRest(said)
   return isIdOf('slip', record.id)
     ? editSlip(context, { id: record.id, text: title })
     : editAction(context, { id: record.id as Id<'action'>, patch: { title } })
@@ -94,30 +99,17 @@ function untie(context: CommandContext, name: TieName, of: NoteOwnerId): Outcome
  */
 export const writeNote: Command<{ id: NoteOwnerId; note: string }> = (context, { id, note }) => {
   const changes = tieChanges(noteIn(context.document, id), note)
-  const beside = [
-    ...changes.renamed.map(({ name, title }) => renameTied(context, name, title)),
-    ...changes.ticked.map((name) => tickTied(context, name)),
-    ...changes.unticked.map((name) => untickTied(context, name)),
-    ...changes.gone.map((name) => untie(context, name, id)),
-  ]
-  return inOne([textSet(context, id, note), ...beside])
-}
-
-/** One diff of several outcomes: changes of the same record are one change of it. */
-function inOne(outcomes: readonly Outcome[]): Outcome {
-  const whole = together(outcomes, (outcome) => outcome)
-  if (!whole.ok) return whole
-  const byId = new Map<string, number>()
-  const parts = [...whole.value]
-  whole.value.forEach((part, index) => {
-    if (part.kind !== 'updated') return
-    const first = byId.get(part.id)
-    const before = first === undefined ? undefined : parts[first]
-    if (first === undefined || before?.kind !== 'updated') return void byId.set(part.id, index)
-    parts[first] = { ...before, fields: { ...before.fields, ...part.fields } }
-    parts[index] = undefined as never
-  })
-  return diffOf(...parts.map((part) => part ?? null))
+  return oneAfterAnother(context, [
+    (now) => textSet(now, id, note),
+    ...changes.renamed.map(
+      ({ name, title }) =>
+        (now: CommandContext) =>
+          renameTied(now, name, title),
+    ),
+    ...changes.ticked.map((name) => (now: CommandContext) => tickTied(now, name)),
+    ...changes.unticked.map((name) => (now: CommandContext) => untickTied(now, name)),
+    ...changes.gone.map((name) => (now: CommandContext) => untie(now, name, id)),
+  ])
 }
 
 /** Where what is made of a line of a note belongs: to the shelf and the people of what the note is of. */
@@ -142,6 +134,12 @@ export interface LineTaken {
   readonly written: string
 }
 
+/** A line as a slip: its words, and in the note what is longer than a title and the links its words stood for. */
+function slipOf(written: string): { readonly text: string; readonly note: string } {
+  const { title, rest } = titleAndRest(plainOf(written))
+  return { text: title, note: joinedNotes(rest, ...linksOf(written)) }
+}
+
 const isTaken = (line: CheckLine, { at, written }: LineTaken): boolean =>
   line.at === at && line.written === written && line.tie === null && !line.isDone
 
@@ -154,8 +152,9 @@ function lineTied(
   const note = withCheckLines(noteIn(context.document, of), (line) => {
     const tied = made.get(line.at)
     if (!tied) return null
-    const isSame = plainOf(line.written) === tied.title
-    return { tie: tied.name, ...(isSame ? {} : { written: writtenOf(tied.title) }) }
+    // A line that is longer than a title, or has links, stays as it is written: what it stands for begins with its words.
+    const isKept = titleAndRest(plainOf(line.written)).title === tied.title
+    return { tie: tied.name, ...(isKept ? {} : { written: writtenOf(tied.title) }) }
   })
   return textSet(context, of, note)
 }
@@ -192,10 +191,19 @@ export const makeActionsOfLines: Command<{
   lines: readonly (LineTaken & { readonly fields: NewAction })[]
 }> = (context, { id, lines }) => {
   const belonging = belongingOf(context, id)
-  return linesMade(context, id, lines, ({ fields }) => {
+  return linesMade(context, id, lines, ({ fields, written }) => {
     const shelf = fields.projectId || fields.areaId ? fields : { ...fields, ...belonging }
     const personIds = [...new Set([...(fields.personIds ?? []), ...(belonging.personIds ?? [])])]
-    return actionAdded(context, { ...shelf, personIds }, { lineOf: id })
+    const links = linksOf(written).filter((link) => link !== fields.address && !fields.title.includes(link))
+    const [address] = fields.address ? [fields.address] : links
+    const kept = fields.address ? links : links.slice(1)
+    const whole = {
+      ...shelf,
+      personIds,
+      address: address ?? null,
+      note: joinedNotes(fields.note ?? '', ...kept),
+    }
+    return actionAdded(context, whole, { lineOf: id })
   })
 }
 
@@ -206,11 +214,7 @@ export const liftLines: Command<{ id: NoteOwnerId; lines: readonly LineTaken[] }
 ) => {
   const { personIds } = belongingOf(context, id)
   return linesMade(context, id, lines, ({ written }) =>
-    slipAdded(
-      context,
-      { text: plainOf(written).slice(0, titleLimit), personIds, lineOf: id },
-      context.nowEpochMs,
-    ),
+    slipAdded(context, { ...slipOf(written), personIds, lineOf: id }, context.nowEpochMs),
   )
 }
 

@@ -61,7 +61,7 @@ const sortings: Sorted[] = [
   ['sortAsNotBefore', 'action', (slipId) => ({ slipId, fields: { title: 'x', notBefore: friday } })],
   ['sortAsSomeday', 'action', (slipId) => ({ slipId, fields: { title: 'x' } })],
   ['sortAsLetGo', 'action', (slipId) => ({ slipId, fields: { title: 'x' } })],
-  ['sortAsProject', 'project', (slipId) => ({ slipId, project: { title: 'x' }, next: { title: 'y' } })],
+  ['sortAsProject', 'project', (slipId) => ({ slipId, project: { title: 'x' }, actions: [{ title: 'y' }] })],
   ['sortAsReference', 'reference', (slipId) => ({ slipId, title: 'x', address: null })],
   ['sortAsReading', 'reading', (slipId) => ({ slipId, title: 'x', address: null })],
 ]
@@ -75,16 +75,15 @@ describe.each(sortings)('%s', (act, kind, args) => {
       (record) => (record as { title?: string }).title === 'x',
     )
     const id = made?.id as Id<'action'>
-    expect((made as { note?: string }).note).toBe('She rang.')
+    // Where nobody can be held, whom it came from is named in the note.
+    const holdsPeople = kind === 'action' || kind === 'project'
+    expect((made as { note?: string }).note).toBe(holdsPeople ? 'She rang.' : 'She rang.\n\nOda')
     expect(stepsOf(documentOf(store), id).map(({ title }) => title)).toEqual(['meters', 'tripod'])
     expect(filesOf(documentOf(store), id)).toMatchObject([{ name: 'plan.pdf', blob: file.blob }])
     expect(recordsIn(documentOf(store), 'slip')).toEqual([])
-    // What was laid aside as a slip lies aside as the action; the review box never points at nothing.
-    expect(recordsIn(documentOf(store), 'aside').map(({ ofId }) => ofId)).toEqual(
-      kind === 'action' ? [id] : [],
-    )
-    if (kind === 'action')
-      expect((made as { personIds?: string[] }).personIds).toEqual([first(store, 'person')])
+    // What lay in the review box as a slip lies there as what it became.
+    expect(recordsIn(documentOf(store), 'aside').map(({ ofId }) => ofId)).toEqual([id])
+    if (holdsPeople) expect((made as { personIds?: string[] }).personIds).toEqual([first(store, 'person')])
     store.undo()
     expect(held(store)).toEqual(before)
   })

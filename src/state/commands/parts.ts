@@ -10,6 +10,7 @@ import {
   rankBetween,
   type Action,
   type AnyRecord,
+  type AsideOf,
   type FileRecord,
   type Id,
   type OwnerId,
@@ -192,14 +193,27 @@ export function handedOn(
   ]
 }
 
-/** Whether something stands aside for the review, and the id it has there. */
-export const asideIdOf = (id: Id<'slip'> | Id<'action'>): Id<'aside'> =>
-  `aside:${kindOf(id)}-${id.slice(id.indexOf(':') + 1)}`
+/** The id that something has in the review box. */
+export const asideIdOf = (id: AsideOf): Id<'aside'> => `aside:${kindOf(id)}-${id.slice(id.indexOf(':') + 1)}`
+
+/** The review box holds what took in a thing that lay there, once. */
+export function asideHandedOn(
+  context: CommandContext,
+  from: readonly AsideOf[],
+  to: AsideOf | null,
+): RecordDiff[] {
+  const asides = from.flatMap((id) => recordIn(context.document, asideIdOf(id)) ?? [])
+  const [first] = asides
+  const isNeeded = first && to !== null && !recordIn(context.document, asideIdOf(to))
+  return [
+    ...asides.map(removed),
+    ...(isNeeded ? [added({ id: asideIdOf(to), ofId: to, laidAtEpochMs: first.laidAtEpochMs })] : []),
+  ]
+}
 
 /** What goes when its owner is removed. */
 export function removedWith(context: CommandContext, id: OwnerId): RecordDiff[] {
-  const aside =
-    isIdOf('slip', id) || isIdOf('action', id) ? recordIn(context.document, asideIdOf(id)) : undefined
+  const aside = recordIn(context.document, asideIdOf(id as AsideOf))
   const isLast =
     isIdOf('action', id) &&
     actionsOfSeries(context.document, seriesNameOf(id)).every((each) => each.id === id)
@@ -267,8 +281,8 @@ export const changeReminder: Command<{ id: Id<'reminder'>; when: Reminder['when'
 
 export const removeReminder: Command<{ id: Id<'reminder'> }> = (context, { id }) => removing(context, id)
 
-/** Lays slips and actions aside for the review; what lies there already stays as it is. */
-export const layAside: Command<{ ids: readonly (Id<'slip'> | Id<'action'>)[] }> = (context, { ids }) =>
+/** Puts things into the review box; what lies there already stays as it is. */
+export const layAside: Command<{ ids: readonly AsideOf[] }> = (context, { ids }) =>
   diffOf(
     ...ids.map((ofId) => {
       const isFit = recordIn(context.document, ofId) && !recordIn(context.document, asideIdOf(ofId))

@@ -1,5 +1,5 @@
 // Remarks, and what is done about what is with somebody else: chasing it.
-import { recordIn, updateOf } from '@/core/journal'
+import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import { noteLimit, type Id, type OwnerId, type Remark } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
@@ -12,6 +12,9 @@ const remarkOf = (context: CommandContext, ownerId: OwnerId, text: string, date?
   date: date ?? context.moment.date,
   writtenAtEpochMs: context.nowEpochMs,
 })
+
+export const remarkAdded = (context: CommandContext, ownerId: OwnerId, text: string): RecordDiff =>
+  added(remarkOf(context, ownerId, text))
 
 /** Writes down what was said or seen; `date` is the day it speaks of, today where it is left out. */
 export const addRemark: Command<{ ownerId: OwnerId; text: string; date?: CalendarDate }> = (

@@ -165,6 +165,32 @@ describe('unticking it', () => {
     expect(one().id).toBe(id)
     expect(recordsIn(store.api.getState().document, 'step')).toHaveLength(1)
   })
+  it.each<[what: string, add: (store: TestStore, next: Id<'action'>) => void]>([
+    ['a step', (store, next) => store.run('addSteps', { ownerId: next, titles: ['more'] })],
+    [
+      'a step in other words',
+      (store, next) => {
+        const [step] = parts.stepsOf(store.api.getState().document, next)
+        store.run('editStep', { id: step?.id ?? 'step:none', title: 'open it slowly' })
+      },
+    ],
+    ['a remark', (store, next) => store.run('addRemark', { ownerId: next, text: 'she is away' })],
+    ['a checklist', (store, next) => store.run('addChecklist', { name: 'Papers', ownerId: next })],
+    [
+      'a reminder',
+      (store, next) => store.run('addReminder', { id: next, when: { kind: 'minutesBefore', minutes: 5 } }),
+    ],
+  ])('leaves the next one where %s came to it since', async (_, add) => {
+    const { store, id, one, open, document } = await storeWith({ steps: ['open'] })
+    store.run('tick', { id })
+    const next = one().id
+    add(store, next)
+    const before = recordsById(document())
+    store.run('untick', { id })
+    expect(open()).toHaveLength(2)
+    for (const [each, record] of before)
+      if (each !== id) expect(recordsById(document()).get(each)).toEqual(record)
+  })
   it('leaves the next one where it has been changed, and ticking again brings no other', async () => {
     const { store, id, one, open } = await storeWith()
     store.run('tick', { id })

@@ -8,7 +8,19 @@ import { movedRule } from '@/core/repeat/movedRule'
 import { parseRuleText, toRuleText, type RepeatRule } from '@/core/repeat'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
-import { actionsOfSeries, remindersOf, repeatIdOf, repeatOf, stepsOf } from '../partIndexes'
+import { heldBackBy } from '../actionIndexes'
+import { checklistsIn } from '../checklists'
+import {
+  actionsOfSeries,
+  asideOf,
+  filesOf,
+  remarksOf,
+  remindersOf,
+  repeatIdOf,
+  repeatOf,
+  spellsOf,
+  stepsOf,
+} from '../partIndexes'
 import * as days from '@/core/repeat/days'
 import { repeatAdded, type NewRepeat } from './parts'
 import { added, change, diffOf, removed, type Command, type CommandContext, type Refusal } from './command'
@@ -60,22 +72,43 @@ export function nextAdded(context: CommandContext, action: Action): Result<Recor
   return ok([next, ...steps, ...reminders].map(added))
 }
 
-/** The next one goes again with the tick that brought it, as long as nobody has touched it. */
+/**
+ * The next one goes again with the tick that brought it, where all that is there of it is what the tick brought: a step, a
+ * reminder, a remark or a file since, and it stays.
+ */
 export function nextTakenBack(context: CommandContext, action: Action): RecordDiff[] {
+  const { document } = context
   const back = comingBack(context, action)
-  const next = actionsOfSeries(context.document, seriesNameOf(action.id)).find(
+  const next = actionsOfSeries(document, seriesNameOf(action.id)).find(
     ({ createdAtEpochMs, id }) => createdAtEpochMs === action.doneAtEpochMs && id !== action.id,
   )
   if (!back || !next?.turn) return []
-  const asBrought = {
-    ...onTurn({ ...action, doneAtEpochMs: null }, back.turn, next.turn),
-    id: next.id,
-    createdAtEpochMs: next.createdAtEpochMs,
-  }
-  const steps = stepsOf(context.document, next.id)
-  const isUntouched = isEqual(next, asBrought) && steps.every(({ doneAtEpochMs }) => doneAtEpochMs === null)
-  return isUntouched ? [next, ...steps, ...remindersOf(context.document, next.id)].map(removed) : []
+  const { id, turn } = next
+  const brought = [
+    {
+      ...onTurn({ ...action, doneAtEpochMs: null }, back.turn, turn),
+      id,
+      createdAtEpochMs: next.createdAtEpochMs,
+    },
+    ...stepsOnTurn(stepsOf(document, action.id), id, turn),
+    ...remindersOnTurn(remindersOf(document, action.id), id, back.turn, turn),
+  ]
+  const standing = [next, ...stepsOf(document, id), ...remindersOf(document, id)]
+  const asBrought = new Map(brought.map((record) => [record.id as string, record]))
+  const isUntouched =
+    standing.length === brought.length &&
+    standing.every((record) => isEqual(record, asBrought.get(record.id))) &&
+    !hasMore(document, id)
+  return isUntouched ? standing.map(removed) : []
 }
+
+/** Whether anything belongs to an action that no tick brings. */
+const hasMore = (document: CommandContext['document'], id: Id<'action'>): boolean =>
+  [filesOf(document, id), remarksOf(document, id), spellsOf(document, id), checklistsIn(document, id)].some(
+    (records) => records.length > 0,
+  ) ||
+  asideOf(document, id) !== undefined ||
+  heldBackBy(document, id).length > 0
 
 const withoutEnd = (rule: RepeatRule): string => toRuleText({ ...rule, until: null, times: null })
 

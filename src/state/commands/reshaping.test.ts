@@ -178,7 +178,7 @@ describe('an action and a project', () => {
     const { store, id, project } = await grown()
     expect(recordIn(documentOf(store), project)).toMatchObject({
       title: 'The felt is here',
-      note: 'From the mill.',
+      note: 'From the mill.\n\n20 min',
       due: friday,
       areaId: all(store, 'area')[0]?.id,
     })
@@ -215,7 +215,7 @@ describe('an action and a project', () => {
       projectId: null,
       areaId,
       due: { date: friday, time: null },
-      note: 'The felt is here\n\nGrey walls.\n\nFrom the mill.',
+      note: 'The felt is here\n\nGrey walls.\n\nFrom the mill.\n\n20 min',
     })
     expect(recordIn(documentOf(store), actionCalled(store, 'asked'))).toMatchObject({
       projectId: null,

@@ -9,8 +9,10 @@ import { repeatOf, stepsOf } from '../partIndexes'
 import { partsOfProject } from '../projectParts'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import type { NewAction } from './actions'
-import { asideIdOf, handedOn, partsAdded } from './parts'
+import { asideHandedOn, handedOn, partsAdded } from './parts'
 import { makeProject, projectAdded } from './makeProject'
+import { afterInstead, projectGone, textOfProject } from './joining'
+import { projectSaid } from './saidInNote'
 import { joinedNotes } from './slips'
 import { writtenAlong } from './writtenAlong'
 
@@ -21,21 +23,6 @@ const isSameText = (a: string, b: string): boolean =>
   a.replace(/\s+/g, ' ').trim().toLowerCase() === b.replace(/\s+/g, ' ').trim().toLowerCase()
 /** The text of what is taken in, where it says anything that the title does not. */
 const textBeside = (title: string, text: string): string => (isSameText(title, text) ? '' : text)
-
-/** The review box holds what took in a thing that lay there, once. */
-function asideHandedOn(
-  context: CommandContext,
-  from: readonly (Id<'slip'> | Id<'action'>)[],
-  to: Id<'slip'> | Id<'action'> | null,
-): RecordDiff[] {
-  const asides = from.flatMap((id) => recordIn(context.document, asideIdOf(id)) ?? [])
-  const [first] = asides
-  const isNeeded = first && to !== null && !recordIn(context.document, asideIdOf(to))
-  return [
-    ...asides.map(removed),
-    ...(isNeeded ? [added({ id: asideIdOf(to), ofId: to, laidAtEpochMs: first.laidAtEpochMs })] : []),
-  ]
-}
 
 const slipsIn = (context: CommandContext, ids: readonly Id<'slip'>[]): Slip[] | null => {
   const slips = ids.map((id) => recordIn(context.document, id))
@@ -173,6 +160,15 @@ export const makeStepOf: Command<{ slipId: Id<'slip'>; actionId: Id<'action'> }>
   )
 }
 
+/** The time of a promise: a project is due on a day. */
+const timeOfDue = ({ due }: Action): string => (due?.time ? `by ${due.time}` : '')
+
+/** What was meant for the whole and a project has no field for. */
+const wentWithTitle = (action: Action): string =>
+  [timeOfDue(action), action.minutes === null ? '' : `${action.minutes} min`, action.address ?? '']
+    .filter((words) => words !== '')
+    .join(', ')
+
 /**
  * Grows an action into a project that takes over its title, note, promise, steps and files. The action stays as the
  * project's next one, under a smaller title: `next`, or that of one of its steps, which is then no step any more. Its
@@ -192,7 +188,7 @@ export const growIntoProject: Command<{
   const area = action.projectId ? recordIn(context.document, action.projectId)?.areaId : action.areaId
   const project = makeProject(context, {
     title,
-    note: joinedNotes(action.note, isSmaller ? (action.address ?? '') : ''),
+    note: joinedNotes(action.note, isSmaller ? wentWithTitle(action) : timeOfDue(action)),
     areaId: area ?? null,
     due: action.due?.date ?? null,
   })
@@ -203,7 +199,7 @@ export const growIntoProject: Command<{
     ...projectAdded(context, project.value),
     updateOf(action, {
       title: line.value,
-      note: '',
+      note: isTaken ? textBeside(line.value, step.title) : '',
       projectId: project.value.id,
       areaId: null,
       ...(isSmaller ? { minutes: null, due: null, address: null } : {}),
@@ -229,7 +225,8 @@ export const shrinkToAction: Command<{ id: Id<'project'> }> = (context, { id }) 
   const [action] = open
   if (!action || open.length > 1) return refuse({ kind: 'notOneAction', count: open.length })
   if (partsOfProject(document, id).length > 0) return refuse({ kind: 'hasParts' })
-  const onArea = { projectId: null, areaId: project.areaId }
+  const { parentId } = project
+  const onArea = { projectId: parentId, areaId: parentId ? null : project.areaId }
   const due = project.due ? { date: project.due, time: null } : null
   const others = [
     ...recordsIn(document, 'action').filter((other) => other.projectId === id && other.id !== action.id),
@@ -241,11 +238,20 @@ export const shrinkToAction: Command<{ id: Id<'project'> }> = (context, { id }) 
     updateOf(action, {
       ...onArea,
       due: action.due ?? due,
-      note: joinedNotes(action.note, textBeside(action.title, project.title), project.outcome, project.note),
+      personIds: withAll(action.personIds, project.personIds),
+      note: joinedNotes(
+        action.note,
+        textBeside(action.title, project.title),
+        textOfProject(project, false),
+        projectSaid(document, project, action.due ? ['personIds'] : ['due', 'personIds']),
+      ),
     }),
     ...others.map((other) => updateOf<AnyRecord>(other, onArea)),
     ...handedOn(context, [id], action.id),
     ...writtenAlong(context, id, action.id),
+    ...asideHandedOn(context, [id], action.id),
+    ...afterInstead(document, id, null),
+    ...projectGone(document, id),
     removed(project),
   )
 }

@@ -1,8 +1,9 @@
 // Setting down, and deciding what each slip is.
 import { idOf, recordIn, updateOf, type Diff, type RecordDiff } from '@/core/journal'
 import {
-  isIdOf,
+  rankOfNumber,
   type Action,
+  type AsideOf,
   type Id,
   type OwnerId,
   type RecordKind,
@@ -14,6 +15,7 @@ import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import {
   added,
+  after,
   change,
   diffOf,
   lineOf,
@@ -24,8 +26,9 @@ import {
   type Outcome,
   type Refusal,
 } from './command'
-import { actionAdded, type NewAction } from './actions'
-import { asideIdOf, filesAdded, handedOn, removedWith, stepsAdded, type NewFile } from './parts'
+import { actionAdded, tick, type NewAction } from './actions'
+import { inOneDiff } from './inOneDiff'
+import { asideHandedOn, filesAdded, handedOn, removedWith, stepsAdded, type NewFile } from './parts'
 import { makeProject, projectAdded, type NewProject } from './makeProject'
 
 export interface NewSlip {
@@ -124,30 +127,29 @@ export const emptyLetGo: Command<{ ids: readonly (Id<Letting> | Id<'action'>)[] 
 
 interface Decided {
   readonly slipId: Id<'slip'>
+  /** Words of the slip that have no place of their own in what it becomes: they go into its note (see `becoming`). */
+  readonly left?: string
 }
 
-/** The slip becomes something else: what came with it goes along to the record `become` names. */
+/**
+ * The slip becomes something else: its note with the words that are left, and all that came with it, go along to the
+ * record `become` names.
+ */
 function decide(
   context: CommandContext,
-  { slipId }: Decided,
-  become: (slip: Slip) => Result<{ readonly id: OwnerId; readonly diff: Diff }, Refusal>,
+  { slipId, left = '' }: Decided,
+  become: (slip: Slip) => Result<{ readonly id: OwnerId & AsideOf; readonly diff: Diff }, Refusal>,
 ): Outcome {
   const slip = recordIn(context.document, slipId)
   if (!slip) return refuse({ kind: 'notFound' })
-  const became = become(slip)
+  const became = become({ ...slip, note: joinedNotes(left, slip.note) })
   if (!became.ok) return became
   const { id, diff } = became.value
-  const aside = recordIn(context.document, asideIdOf(slipId))
-  const asideToo =
-    aside && isIdOf('action', id)
-      ? [added({ id: asideIdOf(id), ofId: id, laidAtEpochMs: aside.laidAtEpochMs })]
-      : []
   return ok([
     removed(slip),
     ...diff,
     ...handedOn(context, slipId, id),
-    ...(aside ? [removed(aside)] : []),
-    ...asideToo,
+    ...asideHandedOn(context, [slipId], id),
   ])
 }
 
@@ -200,16 +202,16 @@ export const sortAllAsActions: Command<{ slips: readonly (Decided & { fields: Ne
   { slips },
 ) => together(slips, (slip) => sortAsAction(context, slip))
 
-/** *Two minutes*: it was done on the spot. */
+/** *Two minutes*: it was done on the spot. What repeats brings its next one. */
 export const sortAsDone: Command<Decided & { fields: NewAction }> = (context, args) =>
-  decide(context, args, (slip) =>
-    actionFrom(
-      context,
-      slip,
-      { ...args.fields, minutes: args.fields.minutes ?? 2 },
-      { doneAtEpochMs: context.nowEpochMs },
-    ),
-  )
+  decide(context, args, (slip) => {
+    const fields = { ...args.fields, minutes: args.fields.minutes ?? 2 }
+    const made = actionFrom(context, slip, fields)
+    if (!made.ok) return made
+    const { id, diff } = made.value
+    const ticked = tick(after(context, diff), { id })
+    return ticked.ok ? ok({ id, diff: inOneDiff([...diff, ...ticked.value]) }) : ticked
+  })
 
 /** *Hand over*: an action somebody else does; refused where nobody is named. */
 export const sortAsHandedOver: Command<Decided & { fields: NewAction & { waiting: Waiting } }> = (
@@ -238,21 +240,39 @@ export const sortAsLetGo: Command<Decided & { fields: NewAction }> = sortedInto(
   letGoAtEpochMs: context.nowEpochMs,
 }))
 
-/** *Project*: an outcome, and its first next action where one is named. What came with the slip goes to the project. */
-export const sortAsProject: Command<Decided & { project: NewProject; next: NewAction | null }> = (
-  context,
-  args,
-) =>
+/**
+ * *Project*: an outcome, with its first next action and the others that were listed, in that order. What came with the
+ * slip goes to the project.
+ */
+export const sortAsProject: Command<
+  Decided & {
+    project: NewProject
+    /** A list in the words of the slip, as steps of the project. */
+    steps?: readonly string[]
+    /** Or as its actions, the first of them the next one. */
+    actions?: readonly NewAction[]
+  }
+> = (context, { project: given, steps = [], actions = [], ...args }) =>
   decide(context, args, (slip) => {
-    const note = joinedNotes(args.project.note ?? '', slip.note)
-    const made = makeProject(context, { ...args.project, note })
+    const note = joinedNotes(given.note ?? '', slip.note)
+    const personIds = [...new Set([...slip.personIds, ...(given.personIds ?? [])])]
+    const made = makeProject(context, { ...given, note, personIds })
     if (!made.ok) return made
     const project = { ...made.value, id: idFrom(context, 'project', slip) }
     const { id } = project
-    if (!args.next) return ok({ id, diff: projectAdded(context, project) })
-    const state = { id: idFrom(context, 'action', slip), slipId: slip.id, lineOf: slip.lineOf }
-    const next = actionAdded(context, { ...args.next, projectId: id }, state)
-    return next.ok ? ok({ id, diff: [...projectAdded(context, project), ...next.value] }) : next
+    const parts = stepsAdded(context, id, steps)
+    if (!parts.ok) return parts
+    const diff = [...projectAdded(context, project), ...parts.value]
+    for (const [index, action] of actions.entries()) {
+      const isFirst = index === 0
+      const state = isFirst
+        ? { id: idFrom(context, 'action', slip), slipId: slip.id, lineOf: slip.lineOf }
+        : { rank: rankOfNumber(context.nowEpochMs + index) }
+      const next = actionAdded(context, { ...action, projectId: id, areaId: null }, state)
+      if (!next.ok) return next
+      diff.push(...next.value)
+    }
+    return ok({ id, diff })
   })
 
 export interface KeptFields {
@@ -261,6 +281,13 @@ export interface KeptFields {
   readonly projectId?: Id<'project'> | null
   readonly areaId?: Id<'area'> | null
 }
+
+/** The people a slip came with, by name, where what it becomes holds nobody; not those its title names. */
+const namesOf = ({ document }: CommandContext, { personIds }: Slip, title: string): string =>
+  personIds
+    .flatMap((id) => recordIn(document, id)?.name ?? [])
+    .filter((name) => !title.includes(name))
+    .join(', ')
 
 function keptFrom<K extends 'reference' | 'reading'>(
   context: CommandContext,
@@ -273,7 +300,7 @@ function keptFrom<K extends 'reference' | 'reading'>(
   return ok({
     id: idFrom(context, kind, slip),
     title: title.value,
-    note: slip.note,
+    note: joinedNotes(slip.note, namesOf(context, slip, title.value)),
     address: fields.address,
     projectId: fields.projectId ?? null,
     areaId: fields.areaId ?? null,

@@ -141,7 +141,7 @@ describe('an action pushed into another', () => {
     store.run('pushIntoSteps', { id, ofId: other })
     expect(shown(other)).toEqual(['first', 'pack', '-a', '--b'])
     expect(recordIn(document(), id)).toBeUndefined()
-    expect(recordIn(document(), other)?.note).toBe('the blue van')
+    expect(recordIn(document(), other)?.note).toBe('pack: 20 min, remind me 1 day before\n\nthe blue van')
     expect(recordsIn(document(), 'reminder')).toEqual([])
     store.undo()
     expect(recordsById(document())).toEqual(before)

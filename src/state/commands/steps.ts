@@ -14,10 +14,11 @@ import {
 } from '@/core/record'
 import { refuse } from '@/core/result'
 import { withAllUnder, type StepLine, type StepPlace } from '@/core/steps'
-import { stepsOf } from '../partIndexes'
-import { freed, makeAction, tick } from './actions'
+import { remindersOf, repeatOf, spellsOf, stepsOf } from '../partIndexes'
+import { freed, makeAction, spellEnded, tick } from './actions'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
-import { handedOn, removedWith } from './parts'
+import { asideHandedOn, handedOn } from './parts'
+import { actionSaid } from './saidInNote'
 import { joinedNotes } from './slips'
 import { writtenAlong } from './writtenAlong'
 
@@ -136,8 +137,11 @@ export const pullStepOut: Command<{ id: Id<'step'> }> = (context, { id }) => {
 
 /** Makes an action a step of another: its steps stand under it, its note and files go along. */
 export const pushIntoSteps: Command<{ id: Id<'action'>; ofId: Id<'action'> }> = (context, { id, ofId }) => {
-  const [action, other] = [recordIn(context.document, id), recordIn(context.document, ofId)]
+  const { document } = context
+  const [action, other] = [recordIn(document, id), recordIn(document, ofId)]
   if (!action || !other || id === ofId) return refuse({ kind: 'notFound' })
+  if (repeatOf(document, id)) return refuse({ kind: 'repeats' })
+  const inNote = joinedNotes(actionSaid(document, action, ['personIds']), action.note)
   const step: Step = {
     id: context.newId('step'),
     ownerId: ofId,
@@ -152,14 +156,21 @@ export const pushIntoSteps: Command<{ id: Id<'action'>; ofId: Id<'action'> }> = 
   const handed = handedOn(context, [id], ofId, (part) =>
     tops.has(part.id) ? ({ underId: step.id } as Partial<AnyRecord>) : {},
   )
-  const isHanded = new Set(handed.map((part) => (part.kind === 'updated' ? part.id : '')))
-  const going = removedWith(context, id).filter(
-    (part) => part.kind !== 'removed' || !isHanded.has(part.record.id),
-  )
+  const going = remindersOf(document, id).map(removed)
   return diffOf(
     added(step),
     ...handed,
-    updateOf(other, { note: joinedNotes(other.note, action.note) }),
+    updateOf(other, {
+      note: joinedNotes(
+        other.note,
+        inNote === '' || action.note === inNote ? inNote : `${action.title}: ${inNote}`,
+      ),
+      personIds: [...new Set([...other.personIds, ...action.personIds])],
+    }),
+    // The time it took is time of the whole.
+    ...spellsOf(document, id).map((spell) => updateOf(spell, { actionId: ofId })),
+    ...spellEnded(context, { ...action, id: ofId }),
+    ...asideHandedOn(context, [id], ofId),
     ...writtenAlong(context, id, ofId),
     ...going,
     ...freed(context, id),
@@ -199,6 +210,9 @@ export const tickKeepingRest: Command<{ id: Id<'action'> }> = (context, { id }) 
     alone: {},
     moved: [],
     startedAtEpochMs: null,
+    // The clock ran for what is done now.
+    clockFromEpochMs: null,
+    takenMinutes: null,
     lineOf: null,
     createdAtEpochMs: context.nowEpochMs,
   }
@@ -209,5 +223,13 @@ export const tickKeepingRest: Command<{ id: Id<'action'> }> = (context, { id }) 
       underId: step.underId !== null && ids.has(step.underId) ? step.underId : null,
     }),
   )
-  return diffOf(added(rest), ...ticked.value, ...(isOne ? [removed(only)] : moved))
+  // What stays with what is done stands under nothing that went.
+  const leaving = new Set<string>(isOne ? [only.id] : ids)
+  const stays = stepsOf(context.document, id).filter((step) => !ids.has(step.id))
+  const raised = stays.map((step) =>
+    step.underId !== null && leaving.has(step.underId)
+      ? updateOf(step, { underId: isOne ? only.underId : null })
+      : null,
+  )
+  return diffOf(added(rest), ...ticked.value, ...(isOne ? [removed(only)] : moved), ...raised)
 }

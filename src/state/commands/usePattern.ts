@@ -1,22 +1,25 @@
 // Using a pattern: copies with their blanks filled and their dates counted.
 import { filled, filledLine } from '@/core/pattern'
-import { recordIn, recordsIn } from '@/core/journal'
+import { recordIn, recordsIn, type RecordDiff } from '@/core/journal'
 import {
   compareRanks,
   isIdOf,
   kindOf,
   type Action,
   type AnyRecord,
+  type AsideOf,
   type Id,
   type OwnerId,
   type Project,
+  type Slip,
   type Stage,
 } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { standsOn } from '@/core/action'
 import { askedBy, datesOf, wholeDatesOf, isPattern, projectToCopy, type Answers } from '../patterns'
-import { handedOn } from './parts'
+import { asideHandedOn, handedOn } from './parts'
+import { remarkAdded } from './remarks'
 import { joinedNotes } from './slips'
 import { added, diffOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import { copied, fieldsOf, rankedFrom, withTexts } from './copied'
@@ -138,16 +141,39 @@ export const usePattern: Command<{
   for (const { begins, due } of made)
     if (begins && due && begins > due) return refuse({ kind: 'endsFirst', begins, due })
   const slip = slipId ? recordIn(document, slipId) : undefined
-  const note = joinedNotes(project.note, slip?.note ?? '')
-  const madeId = isProject ? project.id : ((placed[0] as AnyRecord).id as OwnerId)
+  const [first, ...others] = isProject ? [project, ...placed] : placed
+  const taking = slip && first ? slipTaken(context, slip, first) : { record: first as AnyRecord, beside: [] }
   return diffOf(
-    ...(isProject ? projectAdded(context, { ...project, note }) : []),
-    ...placed.map(added),
-    ...placed.flatMap((record) =>
+    ...(isProject ? projectAdded(context, taking.record as Project) : [added(taking.record)]),
+    ...others.map(added),
+    ...others.flatMap((record) =>
       kindOf(record.id) === 'project' ? enteredStage(context, record as Project) : [],
     ),
-    ...(slip ? [removed(slip), ...handedOn(context, slip.id, madeId)] : []),
+    ...taking.beside,
   )
+}
+
+/**
+ * What a slip brings to what is made for it: its words and note go into the note, its people to the people; its steps,
+ * files and place in the review box go along. A checklist has neither note nor people: there they are a remark.
+ */
+function slipTaken(
+  context: CommandContext,
+  slip: Slip,
+  made: AnyRecord,
+): { readonly record: AnyRecord; readonly beside: RecordDiff[] } {
+  const id = made.id as OwnerId & AsideOf
+  const fields = fieldsOf(made)
+  const words = fields['title'] === slip.text ? '' : slip.text
+  const beside = [removed(slip), ...handedOn(context, slip.id, id), ...asideHandedOn(context, [slip.id], id)]
+  if ('note' in fields) {
+    const note = joinedNotes(String(fields['note']), words, slip.note)
+    const personIds = [...new Set([...(fields['personIds'] as Id<'person'>[]), ...slip.personIds])]
+    return { record: { ...fields, note, personIds } as unknown as AnyRecord, beside }
+  }
+  const names = slip.personIds.flatMap((each) => recordIn(context.document, each)?.name ?? [])
+  const text = joinedNotes(slip.text, slip.note, names.join(', '))
+  return { record: made, beside: [...beside, remarkAdded(context, id, text)] }
 }
 
 /** A part of what is made: open, on the area of its whole, at the first of the stages there. */

@@ -12,7 +12,7 @@ export function ReviewBox() {
   const { open } = useOpened()
   const asides = select.asidesOf(document).filter(({ ofId }) => {
     const record = recordIn(document, ofId)
-    return record !== undefined && record.letGoAtEpochMs === null
+    return record !== undefined && !('letGoAtEpochMs' in record && record.letGoAtEpochMs !== null)
   })
   if (asides.length === 0) return null
   return (

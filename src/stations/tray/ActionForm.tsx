@@ -67,7 +67,7 @@ function useOffers(likely: Likely, of: Sayable) {
 const told = (said: readonly Suggestion[], nameOf: (value: string) => string) =>
   said.slice(0, 2).map((each) => ({ ...each, name: nameOf(each.value) }))
 
-export function ActionForm({ slip, fields, onBack }: AskedOf) {
+export function ActionForm({ slip, fields, left, onBack }: AskedOf) {
   const act = useAct()
   const today = useToday()
   const document = useHeldDocument()
@@ -116,6 +116,7 @@ export function ActionForm({ slip, fields, onBack }: AskedOf) {
             'sortAsAction',
             {
               slipId: slip.id,
+              left,
               fields: { ...partsOf(fields), ...chosen, isNext: isNext && others.length > 0 },
             },
             { say: `Sorted as an action: ${shortened(chosen.title)}` },

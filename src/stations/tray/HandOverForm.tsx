@@ -19,7 +19,7 @@ const ways = ['in person', 'by phone', 'by letter', 'by message'] as const
 const chaseAfter = [2, 7, 14, 28]
 const inRows = new Set<SaidField>(['waiting', 'chase', 'horizon', 'since'])
 
-export function HandOverForm({ slip, fields, onBack }: AskedOf) {
+export function HandOverForm({ slip, fields, left, onBack }: AskedOf) {
   const act = useAct()
   const today = useToday()
   const document = useHeldDocument()
@@ -54,7 +54,7 @@ export function HandOverForm({ slip, fields, onBack }: AskedOf) {
     const personIds = [...(chosen.personIds ?? []), ...(waiting.personId ? [waiting.personId] : [])]
     act(
       'sortAsHandedOver',
-      { slipId: slip.id, fields: { ...chosen, waiting, personIds: [...new Set(personIds)] } },
+      { slipId: slip.id, left, fields: { ...chosen, waiting, personIds: [...new Set(personIds)] } },
       { say: `Handed over to ${whom}: ${shortened(chosen.title)}` },
     )
   }

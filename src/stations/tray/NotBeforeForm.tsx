@@ -12,7 +12,7 @@ import { SortingForm, type AskedOf } from './SortingForm'
 
 const inRows = new Set<SaidField>(['notBefore'])
 
-export function NotBeforeForm({ slip, fields, onBack }: AskedOf) {
+export function NotBeforeForm({ slip, fields, left, onBack }: AskedOf) {
   const act = useAct()
   const today = useToday()
   const document = useHeldDocument()
@@ -29,15 +29,15 @@ export function NotBeforeForm({ slip, fields, onBack }: AskedOf) {
   ]
   const [patch, setPatch] = useState<Partial<NewAction>>({})
   // A day that was said is the day it comes back on: so the sentence is taken at its word.
-  const said = fields.notBefore ?? fields.day ?? fields.at?.date ?? null
-  const chosen: NewAction = { ...fields, day: null, ...patch }
+  const said = fields.notBefore ?? null
+  const chosen: NewAction = { ...fields, ...patch }
   const notBefore = patch.notBefore ?? said ?? nextWeek
   const of = { ...sayableOf(chosen, today), notBefore }
   const isEmpty = chosen.title.trim() === ''
   const keep = () =>
     act(
       'sortAsNotBefore',
-      { slipId: slip.id, fields: { ...chosen, notBefore } },
+      { slipId: slip.id, left, fields: { ...chosen, notBefore } },
       { say: `Hidden until ${nearDate(notBefore, today)}: ${shortened(chosen.title)}` },
     )
   const isPromisedBefore = of.due !== null && of.due.date < notBefore

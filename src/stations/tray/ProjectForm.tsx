@@ -2,18 +2,19 @@
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import { isIdOf, type Id, type Project } from '@/core/record'
+import { becomingNext, type ListAs } from '@/core/sorting/becoming'
 import { useReader } from '@/held/reader'
 import { select } from '@/state'
-import { ChoiceRow, Field } from '@/ui'
+import { ChoiceRow, Field, Words } from '@/ui'
 import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
-import { useSentence } from '@/parts/capture/useSentence'
+import { useSentence, useSentenceContext } from '@/parts/capture/useSentence'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
 import type { ProjectChooserProps } from '@/parts/choosers/chooserProps'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords, saidOfProject, shortened } from '@/words'
 import { DraftPaper } from './SlipPaper'
-import { SortingForm, type AskedOf } from './SortingForm'
+import { Left, SortingForm, type AskedOf } from './SortingForm'
 import { useLikely } from './useLikely'
 import { WhyFirst } from './WhyFirst'
 
@@ -24,6 +25,11 @@ const shelfOf = (id: string) => ({
   projectId: isIdOf('project', id) ? id : null,
   areaId: isIdOf('area', id) ? id : null,
 })
+
+const listChoices = [
+  { value: 'actions', label: 'actions' },
+  { value: 'steps', label: 'steps' },
+] as const
 
 /** What a project has before anything is chosen for it. */
 const unset: Omit<ProjectChooserProps['of'], 'due' | 'areaId'> = {
@@ -41,7 +47,7 @@ const unset: Omit<ProjectChooserProps['of'], 'due' | 'areaId'> = {
   inOrder: false,
 }
 
-export function ProjectForm({ slip, fields, onBack }: AskedOf) {
+export function ProjectForm({ slip, fields, left, onBack }: AskedOf) {
   const act = useAct()
   const today = useToday()
   const document = useHeldDocument()
@@ -55,13 +61,27 @@ export function ProjectForm({ slip, fields, onBack }: AskedOf) {
   const [next, setNext] = useState('')
   const [takenOff, setTakenOff] = useState<readonly string[]>([])
   const sentence = useSentence(next, takenOff)
+  const listContext = useSentenceContext()
+  const list = fields.steps ?? []
+  const [listAs, setListAs] = useState<ListAs>('actions')
   const isEmpty = title.trim() === ''
+  /** An action of the project as it was said; what names another place for it stays in its note. */
+  const actionSaid = (text: string, said = reader.parseSentence(text, listContext)) => {
+    const of = becomingNext(text, said, reader.draftOf(said, today), today)
+    return { ...of.fields, note: of.left }
+  }
   const keep = () => {
-    const first =
-      next.trim() === '' ? null : { ...reader.draftOf(sentence, today), projectId: null, areaId: null }
+    const first = next.trim() === '' ? [] : [actionSaid(next, sentence)]
+    const listed = listAs === 'actions' ? list.map((text) => actionSaid(text)) : []
     act(
       'sortAsProject',
-      { slipId: slip.id, project: { title, outcome, ...chosen }, next: first },
+      {
+        slipId: slip.id,
+        left,
+        project: { title, outcome, personIds: [...(fields.personIds ?? [])], ...chosen },
+        steps: listAs === 'steps' ? list : [],
+        actions: [...first, ...listed],
+      },
       { say: `Sorted as a project: ${shortened(title)}` },
     )
   }
@@ -127,6 +147,20 @@ export function ProjectForm({ slip, fields, onBack }: AskedOf) {
           onText={setNext}
           onTakenOff={setTakenOff}
         />
+        {list.length > 0 ? (
+          <>
+            <ChoiceRow
+              label="The list becomes"
+              options={listChoices}
+              chosen={[listAs]}
+              onToggle={setListAs}
+            />
+            <Words size="second" tone="inkSoft" className="clamped two">
+              {list.join(' · ')}
+            </Words>
+          </>
+        ) : null}
+        {left === '' ? null : <Left words={left} />}
         <ChoiceRow
           label={chooserWords.area}
           options={shownIds.map((id) => ({ value: id, label: nameOf(id) }))}

@@ -3,12 +3,14 @@ import { useMedia } from '@tamagui/core'
 import { useEffect, type FormEvent, type KeyboardEvent, type ReactNode } from 'react'
 import type { Slip } from '@/core/record'
 import type { NewAction } from '@/state'
-import { Button, Column, Row } from '@/ui'
+import { Button, Column, Row, Words } from '@/ui'
 
 /** What each compartment's form is given: the slip, what was understood of it, and the way back. */
 export interface AskedOf {
   readonly slip: Slip
   readonly fields: NewAction
+  /** Its words that have no place here: they go into the note. */
+  readonly left: string
   readonly onBack: () => void
 }
 
@@ -55,6 +57,13 @@ export function SortingForm({
     </Column>
   )
 }
+
+/** The words that go into the note, since nothing here holds them. */
+export const Left = ({ words }: { words: string }) => (
+  <Words size="second" tone="inkSoft" className="clamped two">
+    In the note: {words}
+  </Words>
+)
 
 /** At the foot of the screen on a phone, where the stations have stepped aside; below the form on a wide page. */
 export function Foot({ children }: { children: ReactNode }) {

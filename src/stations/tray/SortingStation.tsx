@@ -5,6 +5,7 @@ import { useCallback, useLayoutEffect, useState } from 'react'
 import { flushSync } from 'react-dom'
 import type { Slip } from '@/core/record'
 import { compartmentOfKey, type Compartment } from '@/core/sorting'
+import { becoming } from '@/core/sorting/becoming'
 import type { Suggestion } from '@/core/sorting/learning'
 import { useReader } from '@/held/reader'
 import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
@@ -94,37 +95,34 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const setDownOn = useDayOf(slip)
   const sentence = useSentence(slip.text, takenOff, setDownOn)
   const draft = reader.draftOf(sentence, setDownOn)
-  const fields = setDownOn === today ? draft : reader.asSaidOn(draft, setDownOn)
   const { title } = sentence
   const [likely] = useLikely(title).compartment
   const hasUnderstood = useHasUnderstood(slip.text, sentence)
   const later = sorting.total > sorting.position ? sorting.later : null
 
+  /** What the slip becomes in a compartment, its days as they were meant when it was said. */
+  const becomes = (compartment: Compartment) => {
+    const { fields, left } = becoming(compartment, slip.text, sentence, draft, setDownOn)
+    return { left, fields: setDownOn === today ? fields : reader.asSaidOn(fields, setDownOn) }
+  }
   const choose = (compartment: Compartment) => {
     lieDown(compartment)
     const slipId = slip.id
-    const { address, projectId, areaId } = draft
-    const kept = { slipId, title, address, projectId, areaId }
+    const { fields, left } = becomes(compartment)
+    const { address, projectId, areaId, minutes } = fields
+    const kept = { slipId, left, title, address, projectId, areaId }
     switch (compartment) {
       case 'someday':
-        act(
-          'sortAsSomeday',
-          { slipId, fields: { ...fields, day: null } },
-          { say: `Someday: ${shortened(title)}` },
-        )
+        act('sortAsSomeday', { slipId, left, fields }, { say: `Someday: ${shortened(title)}` })
         break
       case 'reference':
         act('sortAsReference', kept, { say: `Kept as reference: ${shortened(title)}` })
         break
       case 'reading':
-        act(
-          'sortAsReading',
-          { ...kept, minutes: draft.minutes },
-          { say: `Kept for reading: ${shortened(title)}` },
-        )
+        act('sortAsReading', { ...kept, minutes }, { say: `Kept for reading: ${shortened(title)}` })
         break
       case 'letGo':
-        act('sortAsLetGo', { slipId, fields }, { say: `Let go: ${shortened(title)}` })
+        act('sortAsLetGo', { slipId, left, fields }, { say: `Let go: ${shortened(title)}` })
         break
       default:
         setAsking(compartment)
@@ -133,7 +131,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   useCompartmentKeys(asking === null, choose)
   const back = useCallback(() => setAsking(null), [])
 
-  const asked = { slip, fields, onBack: back }
+  const asked = { slip, ...becomes(asking ?? 'action'), onBack: back }
   if (asking === 'action') return <ActionForm {...asked} />
   if (asking === 'project') return <ProjectForm {...asked} />
   if (asking === 'handOver') return <HandOverForm {...asked} />
@@ -159,8 +157,8 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
         <PatternOffer
           slipId={slip.id}
           title={title}
-          date={fields.due?.date ?? fields.at?.date ?? fields.day ?? null}
-          areaId={fields.areaId ?? null}
+          date={draft.due?.date ?? draft.at?.date ?? draft.day ?? null}
+          areaId={draft.areaId}
         />
       ) : null}
     </SlipPaper>
@@ -171,7 +169,13 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
         {paper}
         <TwoMinutes
           title={title}
-          onDone={() => act('sortAsDone', { slipId: slip.id, fields }, { say: `Done: ${shortened(title)}` })}
+          onDone={() =>
+            act(
+              'sortAsDone',
+              { slipId: slip.id, left: asked.left, fields: asked.fields },
+              { say: `Done: ${shortened(title)}` },
+            )
+          }
           onLonger={() => setAsking('action')}
           onBack={back}
         />
