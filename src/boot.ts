@@ -16,6 +16,7 @@ import { laterActs, loadReader } from '@/held/reader'
 import { rest } from '@/held/rest'
 import { makeArchive, usualLimits } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
+import { makeTypedMirror } from '@/state/typedMirror'
 import { firstTabName, keepTabName, lastingName, makeTabChannel } from '@/state/browserTabs'
 
 export interface Zen {
@@ -155,13 +156,18 @@ export function boot(): Zen {
     rest,
   })
   const tab = firstTabName(newName)
-  const memory = makeDeviceMemory(() => window.localStorage, tab)
+  const mirror = makeTypedMirror(makeAsyncStorageStore(`${databaseName}-typed`))
+  const memory = makeDeviceMemory(() => window.localStorage, tab, mirror.note)
   tabs.listen(({ kind }) => {
     if (kind !== 'wiped') return
     memory.typed.clear()
     memory.unkept.clear()
   })
-  void keepTabName(memory, tab, newName).catch(() => {})
+  void mirror
+    .all()
+    .then((copies) => memory.typed.restore(copies))
+    .then(() => keepTabName(memory, tab, newName))
+    .catch(() => {})
   let blobs: Promise<BlobStore> | null = null
   zen = {
     store,

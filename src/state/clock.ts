@@ -1,5 +1,5 @@
 // The outside things the store is handed: time, chance, and the other tabs.
-import type { Change } from '@/core/journal'
+import type { Change, Stamp } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
 
 export interface Clock {
@@ -21,7 +21,8 @@ export type NewId = <K extends RecordKind>(kind: K) => Id<K>
 
 /** What tabs of one browser tell each other: what was done, that there is more to look at, that all is gone. */
 export type TabMessage =
-  | { readonly kind: 'changes'; readonly changes: readonly Change[] }
+  /** `instead` names earlier changes that these stand in for. */
+  | { readonly kind: 'changes'; readonly changes: readonly Change[]; readonly instead?: readonly Stamp[] }
   | { readonly kind: 'more' }
   | { readonly kind: 'wiped' }
 

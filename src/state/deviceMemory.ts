@@ -1,6 +1,8 @@
 // Small things of one device, written at once and not part of the store: the theme, what is at hand; and what is typed
 // and not yet kept, which belongs to the tab it is typed in.
 
+import type { TypedEntry } from './typedMirror'
+
 export interface DeviceMemory {
   read(name: string): string | null
   write(name: string, value: string | null): void
@@ -29,6 +31,11 @@ export interface DeviceMemory {
     subscribe(name: string, listener: () => void): () => void
     /** The tabs that have left something. */
     tabs(): readonly string[]
+    /**
+     * Takes up what a killed browser had not written to its local storage any more: what is newer in the second copy, and
+     * has not been typed in since the start.
+     */
+    restore(copies: readonly TypedEntry[]): void
     /** From now on this tab goes by another name: it is a copy of one that is still open. */
     renameTab(tab: string): void
   }
@@ -36,10 +43,16 @@ export interface DeviceMemory {
 
 const prefix = 'zen-tray:'
 const typedPrefix = `${prefix}typed `
+/** Counts every writing of what is typed, in all tabs. */
+const turnKey = `${prefix}turn-of-typing`
 const unkeptPrefix = `${prefix}unkept `
 
 /** Over the browser's local storage; what that refuses is held in a map that lasts as long as the page. */
-export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): DeviceMemory {
+export function makeDeviceMemory(
+  storage: () => Storage,
+  firstTab = 'one',
+  onTyped: (entry: TypedEntry) => void = () => {},
+): DeviceMemory {
   const refused = new Map<string, string | null>()
   const listeners = new Map<() => void, string>()
   /** As it was typed, by its key. */
@@ -66,6 +79,16 @@ export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): Devi
     }
   }
 
+  const readTurn = (): number => Number(readKey(turnKey)) || 0
+
+  /** What is typed, with a second copy beside it. */
+  function writeTyped(key: string, value: string | null): void {
+    const turn = readTurn() + 1
+    writeKey(turnKey, String(turn))
+    writeKey(key, value)
+    onTyped({ key, value, turn })
+  }
+
   function keysUnder(start: string): string[] {
     try {
       const all = Array.from({ length: storage().length }, (_, index) => storage().key(index) ?? '')
@@ -78,6 +101,11 @@ export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): Devi
   const tell = (changed: (name: string) => boolean) =>
     [...listeners].forEach(([listener, name]) => changed(name) && listener())
   const typedKey = (name: string, of = tab) => `${typedPrefix}${of} ${name}`
+
+  const atStart = {
+    turn: readTurn(),
+    values: new Map(keysUnder(typedPrefix).map((key) => [key, readKey(key)])),
+  }
 
   return {
     read: (name) => readKey(`${prefix}${name}`),
@@ -99,7 +127,7 @@ export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): Devi
       },
       write(name, value) {
         handedOver.delete(typedKey(name))
-        writeKey(typedKey(name), value)
+        writeTyped(typedKey(name), value)
       },
       handOver(name, isKept) {
         const key = typedKey(name)
@@ -109,11 +137,11 @@ export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): Devi
         void isKept.then((kept) => {
           if (!kept || handedOver.get(key) !== value) return
           handedOver.delete(key)
-          if (readKey(key) === value) writeKey(key, null)
+          if (readKey(key) === value) writeTyped(key, null)
         })
       },
       clear() {
-        keysUnder(typedPrefix).forEach((key) => writeKey(key, null))
+        keysUnder(typedPrefix).forEach((key) => writeTyped(key, null))
         tell(() => true)
       },
       adopt(closedTabs) {
@@ -122,8 +150,8 @@ export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): Devi
           for (const key of keysUnder(typedKey('', closed))) {
             const name = key.slice(typedKey('', closed).length)
             if (readKey(typedKey(name)) !== null) continue
-            writeKey(typedKey(name), readKey(key))
-            writeKey(key, null)
+            writeTyped(typedKey(name), readKey(key))
+            writeTyped(key, null)
             adopted.add(name)
           }
         tell((name) => adopted.has(name))
@@ -135,6 +163,16 @@ export function makeDeviceMemory(storage: () => Storage, firstTab = 'one'): Devi
       tabs: () => [
         ...new Set(keysUnder(typedPrefix).map((key) => key.slice(typedPrefix.length).split(' ')[0] ?? '')),
       ],
+      restore(copies) {
+        const restored = new Set<string>()
+        for (const { key, value, turn } of [...copies].sort((a, b) => a.turn - b.turn)) {
+          if (turn <= atStart.turn || !key.startsWith(typedPrefix)) continue
+          if (readKey(key) !== (atStart.values.get(key) ?? null)) continue
+          writeTyped(key, value)
+          restored.add(key)
+        }
+        tell((name) => restored.has(typedKey(name)))
+      },
       renameTab(name) {
         tab = name
       },

@@ -26,7 +26,7 @@ export interface Keeper {
 export function makeKeeper(
   archive: Pick<Archive, 'append'>,
   tell: (keeping: Keeping) => void,
-  onKept: (changes: readonly Change[]) => void,
+  onKept: (changes: readonly Change[], instead: readonly Stamp[]) => void,
 ): Keeper {
   let queue: readonly Unkept[] = []
   let running: Promise<void> | null = null
@@ -35,17 +35,15 @@ export function makeKeeper(
     while (queue.length > 0) {
       const batch = queue
       const changes = batch.map(({ change }) => change)
+      const stoodFor = batch.flatMap(({ instead }) => instead ?? [])
       try {
-        await archive.append(
-          changes,
-          batch.flatMap(({ instead }) => instead ?? []),
-        )
+        await archive.append(changes, stoodFor)
       } catch (error) {
         tell({ kind: 'failed', code: storageErrorOf(error).code, waiting: queue.length })
         return
       }
       queue = queue.filter((waiting) => !batch.includes(waiting))
-      onKept(changes)
+      onKept(changes, stoodFor)
     }
     tell({ kind: 'kept' })
   }

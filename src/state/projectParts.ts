@@ -3,6 +3,7 @@
 // Law: every project is reached from one that stands for itself (projectParts.test.ts).
 import { recordIn, type Document } from '@/core/journal'
 import { compareRanks, type Id, type Project } from '@/core/record'
+import { deepestNesting } from '@/core/record/nesting'
 import { makeTableIndex } from './tableIndex'
 
 const byRank = (a: Project, b: Project) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
@@ -19,20 +20,56 @@ interface Wholes {
   readonly partsOf: ReadonlyMap<string, readonly Project[]>
   /** Parts that stand for themselves. */
   readonly loose: readonly Project[]
+  readonly isLoose: ReadonlySet<string>
 }
 
-/** Whether a part's whole is not there, or is within the part itself: of a ring, the first by its id stands for itself. */
-function isLoose(document: Document, project: Project): boolean {
-  const ring = new Set<string>([project.id])
-  for (let at: Id<'project'> | null = project.parentId; at !== null;) {
-    if (at === project.id) return [...ring].every((id) => project.id <= id)
-    const whole: Project | undefined = recordIn(document, at)
-    if (!whole) return at === project.parentId
-    if (ring.has(at)) return false
-    ring.add(at)
-    at = whole.parentId
+/** Parts whose whole is not there; and of each ring, the first by its id. */
+function withoutWhole(document: Document, parts: readonly Project[]): Set<string> {
+  const loose = new Set<string>()
+  const known = new Set<string>()
+  for (const start of parts) {
+    const way: Project[] = []
+    const onWay = new Set<string>()
+    let at: Project | undefined = start
+    while (at && at.parentId !== null && !known.has(at.id) && !onWay.has(at.id)) {
+      way.push(at)
+      onWay.add(at.id)
+      at = recordIn(document, at.parentId)
+    }
+    const last = way.at(-1)
+    if (!at && last) loose.add(last.id)
+    if (at && onWay.has(at.id)) {
+      const [first] = way.slice(way.indexOf(at)).map(({ id }) => id).sort() // prettier-ignore
+      if (first) loose.add(first)
+    }
+    onWay.forEach((id) => known.add(id))
   }
-  return false
+  return loose
+}
+
+/**
+ * The parts that stand for themselves: those without a whole, and those that lie deeper than anything that is read from a
+ * file may (such a store was written by an earlier version).
+ */
+function looseAmong(document: Document, parts: readonly Project[]): ReadonlySet<string> {
+  const loose = withoutWhole(document, parts)
+  const within = new Map<string, Project[]>()
+  for (const part of parts) {
+    const others = within.get(part.parentId as string)
+    if (others) others.push(part)
+    else within.set(part.parentId as string, [part])
+  }
+  const ids = new Set<string>(parts.map(({ id }) => id))
+  const outermost = [...within.keys()].filter((id) => !ids.has(id))
+  const waiting = [...outermost, ...loose].map((id) => ({ id, depth: 0 }))
+  for (let next = waiting.pop(); next; next = waiting.pop())
+    for (const { id } of within.get(next.id) ?? []) {
+      if (loose.has(id)) continue
+      const isDeep = next.depth === deepestNesting
+      if (isDeep) loose.add(id)
+      waiting.push({ id, depth: isDeep ? 0 : next.depth + 1 })
+    }
+  return loose
 }
 
 let latest: Wholes | null = null
@@ -40,14 +77,17 @@ function wholesIn(document: Document): Wholes {
   if (latest?.table === document.project) return latest
   const partsOf = new Map<string, Project[]>()
   const loose: Project[] = []
-  for (const project of written.of(document, part)) {
-    if (isLoose(document, project)) loose.push(project)
+  const parts = written.of(document, part)
+  const isLoose = looseAmong(document, parts)
+  for (const project of parts) {
+    if (isLoose.has(project.id)) loose.push(project)
     else {
-      const others = partsOf.get(project.parentId as string) ?? []
-      partsOf.set(project.parentId as string, [...others, project])
+      const others = partsOf.get(project.parentId as string)
+      if (others) others.push(project)
+      else partsOf.set(project.parentId as string, [project])
     }
   }
-  latest = { table: document.project, partsOf, loose }
+  latest = { table: document.project, partsOf, loose, isLoose }
   return latest
 }
 
@@ -63,9 +103,9 @@ export const looseParts = (document: Document): readonly Project[] => wholesIn(d
 /** What a project is a part of, the nearest first. */
 export function wholesAbove(document: Document, project: Project): readonly Project[] {
   if (project.parentId === null) return none
-  const { loose } = wholesIn(document)
+  const { isLoose } = wholesIn(document)
   const above: Project[] = []
-  for (let at = project; at.parentId !== null && !loose.includes(at);) {
+  for (let at = project; at.parentId !== null && !isLoose.has(at.id);) {
     const whole = recordIn(document, at.parentId)
     if (!whole) break
     above.push(whole)

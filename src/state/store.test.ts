@@ -301,6 +301,30 @@ describe('two tabs', () => {
     await right.catchUp()
     expect(held(right)).toEqual(held(left))
   })
+  it('take back the same: a text that goes on being written is one act in both', async () => {
+    const { left, right } = await pair()
+    left.run('addAction', { title: 'from the left' })
+    left.run('editAction', {
+      id: first(recordsIn(left.api.getState().document, 'action')).id,
+      patch: { minutes: 5 },
+    })
+    const { id } = first(recordsIn(left.api.getState().document, 'action'))
+    for (const note of ['a', 'ab', 'abc']) {
+      const recent = left.api.getState().recent
+      const continuing = note === 'a' ? undefined : recent.at(-1)?.stamp
+      left.run('editAction', { id, patch: { note } }, { continuing })
+      await left.settled()
+    }
+    const undoOf = (store: TestStore) => store.api.getState().undo.undo.map(({ stamp }) => stamp)
+    expect(undoOf(right)).toEqual(undoOf(left))
+    right.undo()
+    expect(first(recordsIn(right.api.getState().document, 'action'))).toMatchObject({ note: '', minutes: 5 })
+    right.undo()
+    expect(first(recordsIn(right.api.getState().document, 'action'))).toMatchObject({ minutes: null })
+    await right.settled()
+    expect(held(left)).toEqual(held(right))
+    expect(undoOf(right)).toEqual(undoOf(left))
+  })
   it('order what is done later after what was taken up, whatever their clocks say', async () => {
     const { left, right } = await pair()
     left.clock.epochMs += 86_400_000

@@ -158,7 +158,7 @@ export function makeZenStore({
   const keeper = makeKeeper(
     archive,
     (keeping) => api.setState({ keeping }),
-    (changes) => tabs.post({ kind: 'changes', changes }),
+    (changes, instead) => tabs.post({ kind: 'changes', changes, instead }),
   )
   const stamp = (): Stamp => (last = nextStamp(last, clock.nowEpochMs(), replica))
   const observe = (changes: readonly Change[]) =>
@@ -189,7 +189,11 @@ export function makeZenStore({
   }
 
   /** Changes of another tab: merged, and open to undo here too, since one person works in both. */
-  function takeUp(changes: readonly Change[], entries: readonly Entry[] = []): void {
+  function takeUp(
+    changes: readonly Change[],
+    entries: readonly Entry[] = [],
+    instead: readonly Stamp[] = [],
+  ): void {
     const state = api.getState()
     const known = byStamp(state.recent)
     const fresh = changes.filter((change) => !known.has(change.stamp))
@@ -197,7 +201,9 @@ export function makeZenStore({
     observe(fresh)
     entries.forEach((entry) => (last = laterStamp(last, latestIn(entry))))
     arriving?.push(...fresh)
-    const recent = ordered([...state.recent, ...fresh])
+    // A text that goes on being written is one change here too: undo takes back the same in every tab.
+    const stays = state.recent.filter(({ stamp: each }) => !instead.includes(each))
+    const recent = ordered([...stays, ...fresh])
     api.setState({
       document: withMerged(withChanges(state.document, fresh), entries),
       recent,
@@ -288,7 +294,7 @@ export function makeZenStore({
   }
 
   const stopListening = tabs.listen((message) => {
-    if (message.kind === 'changes') takeUp(message.changes)
+    if (message.kind === 'changes') takeUp(message.changes, [], message.instead)
     else void (message.kind === 'wiped' ? startOver() : catchUp().catch(() => {}))
   })
 

@@ -2,7 +2,7 @@
 import { type StoreFileFault } from '@/core/exchange'
 import { assertNever } from '@/core/invariant'
 import { idOf, type Diff } from '@/core/journal'
-import { kindOf } from '@/core/record'
+import { kindOf, type RecordKind } from '@/core/record'
 import { count, megabytes } from './counts'
 
 const changeWords = { added: 'new', updated: 'changed', removed: 'removed' } as const
@@ -21,7 +21,7 @@ export function broughtWords(diff: Diff): string {
   return told.length === 0 ? 'Nothing here would change.' : `It would make these changes: ${told.join('; ')}.`
 }
 
-const kindNames: Readonly<Record<string, readonly [one: string, many: string]>> = {
+const kindNames: Readonly<Record<RecordKind, readonly [one: string, many: string]>> = {
   slip: ['slip', 'slips'],
   action: ['action', 'actions'],
   project: ['project', 'projects'],
@@ -37,8 +37,23 @@ const kindNames: Readonly<Record<string, readonly [one: string, many: string]>> 
   reminder: ['reminder', 'reminders'],
   file: ['file', 'files'],
   reading: ['thing to read', 'things to read'],
-  aside: ['thing laid aside', 'things laid aside'],
+  aside: ['thing kept for the review', 'things kept for the review'],
+  remark: ['remark', 'remarks'],
+  spell: ['timed hour', 'timed hours'],
+  checklist: ['checklist', 'checklists'],
+  run: ['time through a checklist', 'times through a checklist'],
+  note: ['note', 'notes'],
+  lens: ['lens', 'lenses'],
+  plan: ['planned day', 'planned days'],
+  goal: ['goal', 'goals'],
+  stage: ['stage', 'stages'],
+  passage: ['step through the stages', 'steps through the stages'],
+  blank: ['blank of a template', 'blanks of templates'],
+  counted: ['counted date of a template', 'counted dates of templates'],
 }
+
+/** A kind of a newer version. */
+const unknownKind = ['thing of a newer version', 'things of a newer version'] as const
 
 function kindsWords(ids: readonly string[]): string {
   const counts = new Map<string, number>()
@@ -47,7 +62,7 @@ function kindsWords(ids: readonly string[]): string {
     .map(([kind, number]) =>
       kind === 'settings'
         ? 'the settings'
-        : count(number, ...(kindNames[kind] ?? ['other thing', 'other things'])),
+        : count(number, ...(Object.hasOwn(kindNames, kind) ? kindNames[kind as RecordKind] : unknownKind)),
     )
     .join(', ')
 }
@@ -70,7 +85,7 @@ export function fileFaultWords(fault: StoreFileFault): string {
     case 'twice':
       return `The file holds ${fault.id} twice, the second time at ${fault.where}. ${unchanged}`
     case 'tooDeep':
-      return `The file nests things far deeper than Zen Tray ever does, in ${fault.where.slice(0, 40)}. ${unchanged}`
+      return `Something in the file is nested too deep: ${fault.where.slice(0, 40)}. Put it further up, save the file again, then import it. ${unchanged}`
     case 'hostileKey':
       return `The file holds a key it must not have, “${fault.key}” in ${fault.where}. ${unchanged}`
     default:

@@ -37,6 +37,8 @@ export function refusalWords(refusal: Refusal): string {
       return `Only a project with one open action shrinks to it; this one has ${refusal.count === 0 ? 'none' : count(refusal.count, 'open action')}.`
     case 'tooMany':
       return `No more than ${refusal.limit.toLocaleString('en-GB')} steps fit into one thing. Keep the rest as a file or in a note.`
+    case 'nestedTooDeep':
+      return `Parts can be at most ${refusal.limit} levels deep. Put it further up.`
     case 'tooManyStages':
       return `No more than ${refusal.limit} stages stand side by side. Leave one out first.`
     case 'ring':

@@ -1,6 +1,8 @@
 // Makes the demo data off the screen's thread.
+import { answering } from './answering'
 import { demoFiles } from '../../demo/demoFiles'
 import { makeDemoFile } from '../../demo/makeDemoFile'
 
-self.onmessage = ({ data }: MessageEvent<{ today: string; zone: string; nowEpochMs: number }>) =>
-  self.postMessage({ text: makeDemoFile(data), files: demoFiles.map(({ bytes }) => bytes) })
+self.onmessage = answering((asked: { today: string; zone: string; nowEpochMs: number }) =>
+  self.postMessage({ text: makeDemoFile(asked), files: demoFiles.map(({ bytes }) => bytes) }),
+)

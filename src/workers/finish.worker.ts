@@ -1,4 +1,5 @@
 // Draws when projects will be over, off the screen's thread.
+import { answering } from './answering'
 import { checksumOf } from '../core/checksum'
 import { finishRange, type FinishAsked } from '../core/pace'
 import { makeRandom } from '../core/random'
@@ -8,8 +9,10 @@ import type { CalendarDate } from '../core/time'
 const randomFor = (asked: FinishAsked, today: CalendarDate) =>
   makeRandom(parseInt(checksumOf(JSON.stringify([asked, today])), 36))
 
-self.onmessage = ({ data }: MessageEvent<{ turn: number; today: CalendarDate; asked: FinishAsked[] }>) =>
-  self.postMessage({
-    turn: data.turn,
-    ranges: data.asked.map((each) => [each.key, finishRange(each, data.today, randomFor(each, data.today))]),
-  })
+self.onmessage = answering(
+  ({ turn, today, asked }: { turn: number; today: CalendarDate; asked: FinishAsked[] }) =>
+    self.postMessage({
+      turn,
+      ranges: asked.map((each) => [each.key, finishRange(each, today, randomFor(each, today))]),
+    }),
+)

@@ -1,15 +1,16 @@
 // Reads the journal that is kept and learns from it, off the screen's thread.
+import { answering } from './answering'
 import type { Change } from '../core/journal'
 import { learnJournal, makeLearner } from '../core/sorting/learning'
 import { makeArchive, usualLimits } from '../state/persistence'
 import { makeAsyncStorageStore } from '../state/persistence/asyncStorageStore'
 
-self.onmessage = async ({ data }: MessageEvent<{ database: string; by: string }>) => {
-  const archive = makeArchive(makeAsyncStorageStore(data.database), usualLimits, data.by)
+self.onmessage = answering(async ({ database, by }: { database: string; by: string }) => {
+  const archive = makeArchive(makeAsyncStorageStore(database), usualLimits, by)
   const changes: Change[] = []
   for await (const portion of archive.history()) changes.push(...portion.changes)
   changes.sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
   const learner = makeLearner()
   learnJournal(learner, changes)
   self.postMessage({ state: learner.state(), upTo: changes.at(-1)?.stamp ?? '' })
-}
+})

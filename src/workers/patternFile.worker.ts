@@ -1,4 +1,5 @@
 // Reads and checks the file of a pattern off the screen's thread, alone or with the files that lie beside it.
+import { answering } from './answering'
 import {
   isBundle,
   parseBundle,
@@ -38,4 +39,4 @@ async function read({ file, contexts }: PatternAsked): Promise<PatternRead> {
   return ok({ ...parsed.value, blobs: kept })
 }
 
-self.onmessage = async ({ data }: MessageEvent<PatternAsked>) => self.postMessage(await read(data))
+self.onmessage = answering(async (asked: PatternAsked) => self.postMessage(await read(asked)))

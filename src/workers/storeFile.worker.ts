@@ -1,4 +1,5 @@
 // Reads and checks a store file off the screen's thread, alone or with the files it names, and keeps what it brings.
+import { answering } from './answering'
 import {
   bundleLimitBytes,
   isBundle,
@@ -49,8 +50,8 @@ async function keep({ act, database, by }: Extract<ToFileWorker, { kind: 'keep' 
   say({ kind: 'kept', keys })
 }
 
-self.onmessage = async ({ data }: MessageEvent<ToFileWorker>) => {
-  if (data.kind === 'read') return read(data.file)
-  if (data.kind === 'parts') return void parts.push(data.parts)
-  await keep(data).catch((error) => say({ kind: 'failed', code: storageErrorOf(error).code }))
-}
+self.onmessage = answering(async (asked: ToFileWorker) => {
+  if (asked.kind === 'read') return read(asked.file)
+  if (asked.kind === 'parts') return void parts.push(asked.parts)
+  await keep(asked).catch((error) => say({ kind: 'failed', code: storageErrorOf(error).code }))
+})

@@ -1,5 +1,6 @@
 // One bit turned over anywhere in what is kept, or in a saved file: nothing else goes with it.
 import { parseStoreFile } from '@/core/exchange'
+import type { Id } from '@/core/record'
 import { makeMemoryStore } from '@/state/persistence'
 import { makeTestStore } from '@/state/testing'
 import { fileOf, held, livedIn, makeRandom, pick, rounds, small } from './parts'
@@ -31,6 +32,15 @@ it('a turned bit costs one record at most, and the damage is given out', async (
     )
     expect(lost.length).toBeLessThanOrEqual(1)
     expect(again.api.getState().readOnly).toBe(false)
+    // What is shown can be edited.
+    for (const { id } of held(again)) {
+      if (id.startsWith('slip:'))
+        expect(again.run('editSlip', { id: id as Id<'slip'>, text: 'anew' }).ok).toBe(true)
+      if (id.startsWith('action:'))
+        expect(again.run('editAction', { id: id as Id<'action'>, patch: { minutes: 7 } }).ok).toBe(true)
+    }
+    while (again.undo()?.act.startsWith('edit')) continue
+    again.redo()
     await again.dropAsides()
     const after = makeTestStore(damaged, { limits: small })
     await after.load()

@@ -1,6 +1,15 @@
 // Files and texts made to break things: refused in words or carried whole, and what was let in can be saved and read.
-import { parseStoreFile } from '@/core/exchange'
+import { parsePatternFile, parseRecord, parseStoreFile } from '@/core/exchange'
 import { makeStamp, type Change, type Entry } from '@/core/journal'
+import { emptyLens, parseLensFile } from '@/core/lens'
+import { lensFileFormat, lookOf } from '@/core/lens/lensFile'
+import { plainFace } from '@/core/lens/readyMade'
+import { currentVersion } from '@/core/migrations'
+import { patternFileFormat } from '@/core/pattern/patternFile'
+import type { Id } from '@/core/record'
+import { deepestNesting } from '@/core/record/nesting'
+import { plainProject } from '@/core/testing/plainShelf'
+import { allPartsOf, looseParts } from '@/state/projectParts'
 import { makeTestStore, testStartEpochMs } from '@/state/testing'
 import { fileOf, held, livedIn, makeRandom, rounds } from './parts'
 
@@ -118,4 +127,105 @@ it('random rubbish is refused, in the shape of a fault', () => {
     )
     expect(file.ok ? 'read' : file.error.kind).toMatch(/shape|tooDeep|hostileKey/)
   }
+})
+
+describe('a file of a kind that is a word of the language', () => {
+  it.each(['constructor:x', '__proto__:x', 'toString:x', 'hasOwnProperty:x', 'valueOf:x'])(
+    'with a record %s is read or refused in words, and never throws',
+    async (id) => {
+      const stamp = makeStamp(testStartEpochMs, 0, 'file')
+      const text = JSON.stringify({
+        format: 'zen-tray store',
+        version: currentVersion,
+        records: [{ record: { id, title: 'x', areaId: 'area:a' }, all: stamp }],
+        changes: [],
+      })
+      const file = parseStoreFile(text)
+      if (!file.ok) return
+      const store = makeTestStore()
+      await store.load()
+      expect((await store.bringIn(file.value.entries, file.value.changes)).ok).toBe(true)
+      expect(parseStoreFile(await fileOf(store)).ok).toBe(true)
+    },
+  )
+})
+
+describe('things within one another without end', () => {
+  const chain = (length: number): Entry[] =>
+    Array.from({ length }, (_, at) => ({
+      record: {
+        ...plainProject,
+        id: `project:p${at}`,
+        parentId: at === 0 ? null : `project:p${at - 1}`,
+      } as never,
+      all: makeStamp(testStartEpochMs, 0, 'file'),
+    }))
+
+  it('are refused in words where a file is read', () => {
+    const text = (entries: readonly Entry[]) =>
+      JSON.stringify({ format: 'zen-tray store', version: currentVersion, records: entries, changes: [] })
+    expect(parseStoreFile(text(chain(31))).ok).toBe(true)
+    expect(parseStoreFile(text(chain(2900)))).toMatchObject({ error: { kind: 'tooDeep' } })
+    const pattern = chain(2900).map(({ record }) => ({ ...record, state: 'pattern', makes: 'project' }))
+    const file = JSON.stringify({
+      format: patternFileFormat,
+      version: currentVersion,
+      records: pattern,
+      names: {},
+    })
+    expect(parsePatternFile(file, () => null)).toMatchObject({ ok: false })
+  })
+  it('of a store that an earlier version wrote stand for themselves, and all of them are shown', async () => {
+    const store = makeTestStore()
+    await store.load()
+    await store.bringIn(chain(3000), [])
+    const { document } = store.api.getState()
+    const loose = looseParts(document)
+    const shown = ['project:p0' as const, ...loose.map(({ id }) => id)].flatMap((id) => [
+      id,
+      ...allPartsOf(document, id).map((part) => part.id),
+    ])
+    expect(new Set(shown).size).toBe(3000)
+    expect(shown).toHaveLength(3000)
+  })
+  it('are refused where they are put within one another', async () => {
+    const store = makeTestStore()
+    await store.load()
+    let parentId: Id<'project'> | null = null
+    let depth = 0
+    for (;;) {
+      const made: ReturnType<typeof store.run> = store.run('addProject', { title: `part ${depth}`, parentId })
+      if (!made.ok) {
+        expect(made.error).toEqual({ kind: 'nestedTooDeep', limit: deepestNesting })
+        break
+      }
+      depth++
+      parentId = (made.value[0] as { record: { id: Id<'project'> } }).record.id
+    }
+    expect(depth).toBe(deepestNesting + 1)
+    expect(parseStoreFile(await fileOf(store)).ok).toBe(true)
+  })
+})
+
+it('a file of a lens with a word of the language for a sort is refused, and no such key is ever kept', async () => {
+  const store = makeTestStore()
+  await store.load()
+  const look = lookOf({ stamp: 'X', ink: 0, ...plainFace, limits: {}, columns: {}, shows: {} })
+  const file = (sorts: unknown) =>
+    JSON.stringify({
+      format: lensFileFormat,
+      version: 1,
+      name: 'x',
+      names: {},
+      look,
+      lens: { ...emptyLens, sorts },
+    })
+  const names = { nameOf: () => null, idsCalled: () => [] } as never
+  expect(parseLensFile(file([]), names, parseRecord).ok).toBe(true)
+  for (const by of ['constructor', '__proto__', 'toString', 'nonsense'])
+    expect(parseLensFile(file([{ by, down: false }]), names, parseRecord)).toMatchObject({ ok: false })
+  const hostile = { ...emptyLens, sorts: [{ by: 'constructor', down: false }] } as never
+  expect(store.run('addLens', { name: 'x', lens: hostile })).toMatchObject({ ok: false })
+  expect(store.run('setSettings', { keys: JSON.parse('{"constructor":"x"}') })).toMatchObject({ ok: false })
+  expect(parseStoreFile(await fileOf(store)).ok).toBe(true)
 })

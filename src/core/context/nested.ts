@@ -1,5 +1,6 @@
 // Contexts within one another (a hall is on site), and the hours in which each is at hand.
 import type { Context, Id } from '../record'
+import { deepestNesting } from '../record/nesting'
 import { weekdayOf, type LocalMoment } from '../time'
 import { toMinute } from '../time'
 
@@ -9,8 +10,10 @@ type Within = Pick<Context, 'id' | 'parentId'>
 export function ancestorsOf(contexts: ReadonlyMap<string, Within>, id: Id<'context'>): Id<'context'>[] {
   const way: Id<'context'>[] = []
   let at = contexts.get(id)?.parentId ?? null
-  while (at !== null && at !== id && !way.includes(at)) {
+  const seen = new Set<string>()
+  while (at !== null && at !== id && !seen.has(at)) {
     way.push(at)
+    seen.add(at)
     at = contexts.get(at)?.parentId ?? null
   }
   return way
@@ -51,6 +54,8 @@ export function nestedOrder<C extends Within>(
       each.parentId !== null &&
       each.parentId !== each.id &&
       byId.has(each.parentId) &&
+      // What lies deeper than may be read stands at the top again: nothing is walked through without an end.
+      ancestorsOf(byId, each.id).length % (deepestNesting + 1) !== 0 &&
       !ancestorsOf(byId, each.parentId).includes(each.id)
     const key = isRooted ? each.parentId : null
     children.set(key, [...(children.get(key) ?? []), each])

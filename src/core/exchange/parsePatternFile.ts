@@ -7,8 +7,10 @@ import {
   patternFileLimitBytes,
 } from '../pattern/patternFile'
 import { kindOf, type AnyRecord, type Project } from '../record'
+import { hostileIn } from '../record/hostile'
 import { parseRecord } from '../record/parseRecord'
 import { isObject, jsonOf } from '../json'
+import { deepestNesting, tooDeepAmong } from '../record/nesting'
 import { ok, refuse, type Result } from '../result'
 
 export type PatternFileFault =
@@ -28,11 +30,20 @@ const unsound = (where: string, why: string) => refuse({ kind: 'unsound', where,
 const pointing = ['projectId', 'parentId', 'ownerId', 'underId', 'actionId', 'blankId'] as const
 
 /** How many projects are reached from one through its parts. */
-const withParts = (id: string, projects: readonly Project[]): number =>
-  1 +
-  projects
-    .filter(({ parentId }) => parentId === id)
-    .reduce((sum, part) => sum + withParts(part.id, projects), 0)
+function withParts(id: string, projects: readonly Project[]): number {
+  const partsOf = new Map<string | null, Project[]>()
+  for (const project of projects)
+    partsOf.set(project.parentId, [...(partsOf.get(project.parentId) ?? []), project])
+  const reached = new Set<string>([id])
+  const waiting = [id]
+  for (let next = waiting.pop(); next !== undefined; next = waiting.pop())
+    for (const part of partsOf.get(next) ?? [])
+      if (!reached.has(part.id)) {
+        reached.add(part.id)
+        waiting.push(part.id)
+      }
+  return reached.size
+}
 
 /** What is known of a file that a record names: its own bytes must be there, a small picture of it need not. */
 const withBytes = (fields: Fields, blobs: ReadonlySet<string>): Fields | null =>
@@ -51,6 +62,8 @@ export function parsePatternFile(
 ): Result<PatternFile, PatternFileFault> {
   if (text.length > patternFileLimitBytes) return refuse({ kind: 'tooLarge' })
   const file = jsonOf(text)
+  const hostile = hostileIn(file)
+  if (hostile) return unsound(hostile.where || 'file', 'expected no such key')
   if (!isObject(file) || file['format'] !== patternFileFormat) return refuse({ kind: 'noPattern' })
   const { version, records, names } = file
   if (!Number.isInteger(version) || (version as number) < 8) return unsound('version', 'expected a version')
@@ -99,6 +112,12 @@ export function parsePatternFile(
   const [pattern, ...others] = projects.filter(({ parentId }) => parentId === null)
   if (!pattern || others.length > 0 || !projects.every(({ state, makes }) => state === 'pattern' && makes))
     return unsound('records', 'expected one pattern')
+  const deep =
+    tooDeepAmong(new Map(projects.map(({ id, parentId }) => [id, parentId]))) ??
+    tooDeepAmong(
+      new Map(sound.flatMap((record) => ('underId' in record ? [[record.id, record.underId]] : []))),
+    )
+  if (deep) return unsound('records', `expected at most ${deepestNesting} levels of parts or steps`)
   if (projects.length !== withParts(pattern.id, projects)) return unsound('records', 'a part within itself')
   for (const [at, record] of sound.entries())
     for (const field of pointing) {

@@ -5,6 +5,8 @@ import { entriesIn, idOf, isStamp, type Change, type Document, type Entry, type 
 import { changeSchema } from '../journal/changeSchema'
 import { currentVersion, migrateChange, migrateEntry } from '../migrations'
 import { kindOf, type RecordKind } from '../record'
+import { hostileIn } from '../record/hostile'
+import { tooDeepAmong } from '../record/nesting'
 import { parsePartialRecord, parseRecord, type ShapeFault } from '../record/parseRecord'
 import { ok, refuse, type Result } from '../result'
 
@@ -93,26 +95,6 @@ export function* storeFileParts(
 /** The text of a store file. The same store always gives the same text but for `savedAt`. */
 export const toStoreFile = (document: Document, changes: readonly Change[], savedAtEpochMs: number): string =>
   [...storeFileParts(document, changes, savedAtEpochMs)].join('')
-
-/** Keys that would reach into every object of a program if they were ever copied carelessly. */
-const deepest = 12
-const hostileKeys = new Set(['__proto__', 'constructor', 'prototype'])
-
-/** A hostile key, or lists within lists beyond anything a store holds. */
-function hostileIn(value: unknown, where: string, depth = 0): StoreFileFault | null {
-  if (typeof value !== 'object' || value === null) return null
-  if (depth > deepest) return { kind: 'tooDeep', where }
-  for (const key of Object.keys(value)) {
-    if (hostileKeys.has(key)) return { kind: 'hostileKey', where: where || 'the file', key }
-    const found = hostileIn(
-      (value as Record<string, unknown>)[key],
-      where ? `${where}.${key}` : key,
-      depth + 1,
-    )
-    if (found) return found
-  }
-  return null
-}
 
 const entryFrame = v.strictObject({
   record: v.looseObject({ id: v.string() }),
@@ -237,7 +219,9 @@ function parentFault(records: readonly Entry[]): StoreFileFault | null {
     ],
   }
   for (const [index, { record }] of records.entries())
-    for (const [field, kind] of parents[kindOf(record.id)] ?? []) {
+    for (const [field, kind] of Object.hasOwn(parents, kindOf(record.id))
+      ? (parents[kindOf(record.id)] ?? [])
+      : []) {
       const parent = (record as unknown as Record<string, unknown>)[field]
       if (typeof parent === 'string' && kindOf(parent) !== kind)
         return { kind: 'shape', where: `record ${index + 1}, ${field}`, why: `expected the id of a ${kind}` }
@@ -245,11 +229,44 @@ function parentFault(records: readonly Entry[]): StoreFileFault | null {
   return null
 }
 
-/** What a store file holds, or why it is none; `onProgress` is told from 0 to 1 how far the checking has come. Stamps ahead of the clock are carried: the writer's clock may have been wrong. */
+const withins = { project: 'parentId', context: 'parentId', step: 'underId' } as const
+
+/** Things within things deeper than anybody could work from. */
+function nestingFault(records: readonly Entry[]): StoreFileFault | null {
+  for (const [kind, field] of Object.entries(withins)) {
+    const parentOf = new Map<string, string | null>()
+    for (const { record, removed } of records) {
+      const within = (record as unknown as Record<string, unknown>)[field]
+      if (kindOf(record.id) === kind && removed === undefined)
+        parentOf.set(record.id, typeof within === 'string' ? within : null)
+    }
+    const deep = tooDeepAmong(parentOf)
+    if (deep !== null) return { kind: 'tooDeep', where: deep }
+  }
+  return null
+}
+
+/**
+ * What a store file holds, or why it is none; never throws, whatever stands in the text. `onProgress` is told from 0 to 1 how
+ * far the checking has come. Stamps ahead of the clock are carried: the writer's clock may have been wrong.
+ */
 export function parseStoreFile(
   text: string,
   onProgress: (share: number) => void = () => {},
 ): Result<StoreFile, StoreFileFault> {
+  try {
+    return readStoreFile(text, onProgress)
+  } catch (error) {
+    // Nothing is known to come here; what does is a fault of the file all the same, and not of who opens it.
+    return refuse({
+      kind: 'shape',
+      where: 'the file',
+      why: error instanceof Error ? error.name : 'no reason',
+    })
+  }
+}
+
+function readStoreFile(text: string, onProgress: (share: number) => void): Result<StoreFile, StoreFileFault> {
   if (text.length > storeFileLimitBytes)
     return refuse({ kind: 'tooLarge', bytes: text.length, limitBytes: storeFileLimitBytes })
   if (text.trim() === '') return refuse({ kind: 'empty' })
@@ -268,14 +285,17 @@ export function parseStoreFile(
   if (file.version > storeFileVersion) return refuse({ kind: 'newer', version: file.version })
   if (!Array.isArray(file.records)) return refuse({ kind: 'shape', where: 'records', why: 'expected a list' })
   if (!Array.isArray(file.changes)) return refuse({ kind: 'shape', where: 'changes', why: 'expected a list' })
-  const hostile = hostileIn(file, '')
-  if (hostile) return refuse(hostile)
+  const hostile = hostileIn(file)
+  if (hostile) return refuse({ ...hostile, where: hostile.where || 'the file' })
   const { version } = file
   const content = {
     records: file.records.map((entry: Entry) => migrateEntry(entry, version)) as unknown[],
     changes: file.changes.map((change: Change) => migrateChange(change, version)) as unknown[],
   }
-  const fault = contentFault(content, onProgress) ?? parentFault(content.records as Entry[])
+  const fault =
+    contentFault(content, onProgress) ??
+    parentFault(content.records as Entry[]) ??
+    nestingFault(content.records as Entry[])
   return fault
     ? refuse(fault)
     : ok({ entries: content.records as Entry[], changes: content.changes as Change[] })

@@ -1,8 +1,9 @@
 // A file of a lens from elsewhere: checked whole before anything of it is taken.
 import type { ShapeFault } from '../record/parseRecord'
 import { isObject, jsonOf } from '../json'
+import { hostileIn } from '../record/hostile'
 import { ok, refuse, type Result } from '../result'
-import { lensLimits, type Condition, type Lens } from './lens'
+import { lensLimits, sortFields, type Condition, type Lens } from './lens'
 import {
   conditionsIn,
   idsIn,
@@ -72,6 +73,8 @@ function checked(
       return unsound(`lens.${where}`, `expected a list of at most ${most}`)
   const [outer, inner] = groups as unknown[]
   const sorted = (sorts as unknown[]).map((sort) => (isObject(sort) ? sort : {}))
+  if (sorted.some(({ by }) => !(sortFields as readonly unknown[]).includes(by)))
+    return unsound('lens.sorts', `expected ${sortFields.join(', ')}`)
   const record = {
     ...plainFace,
     id: 'lens:file',
@@ -100,6 +103,8 @@ export function parseLensFile(
   if (text.length > lensFileLimitBytes) return refuse({ kind: 'tooLarge' })
   const value = jsonOf(text)
   if (typeof value !== 'object' || value === null) return refuse({ kind: 'noLens' })
+  const hostile = hostileIn(value)
+  if (hostile) return unsound(hostile.where || 'file', 'expected no such key')
   const { format, version } = value as { format?: unknown; version?: unknown }
   if (format !== lensFileFormat || typeof version !== 'number') return refuse({ kind: 'noLens' })
   if (version > lensFileVersion) return refuse({ kind: 'newer' })

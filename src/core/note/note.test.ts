@@ -165,7 +165,7 @@ describe('two texts that came from one', () => {
         const [ofA, ofB] = [new Set(all.slice(0, split)), new Set(all.slice(split))]
         const mine = origin.map((line, at) => (ofA.has(at) ? a(line) : line))
         const theirs = origin.map((line, at) => (ofB.has(at) ? b(line) : line))
-        const wanted = origin.map((line, at) => (ofA.has(at) ? a(line) : ofB.has(at) ? b(line) : line)) // prettier-ignore
+        const wanted = mine.map((line, at) => (ofB.has(at) ? b(line) : line))
         if (added !== null) {
           theirs.splice(added, 0, 'a line that is new')
           wanted.splice(added, 0, 'a line that is new')

@@ -1,6 +1,7 @@
 // Reading a record of unknown origin.
 import * as v from 'valibot'
 import { ok, refuse, type Result } from '../result'
+import { hostileIn } from './hostile'
 import { kindOf } from './ids'
 import { schemas } from './schemas'
 import type { AnyRecord } from './shapes'
@@ -23,6 +24,8 @@ function fieldsOf(id: string): Readonly<Record<string, FieldSchema>> | null {
 }
 
 function idIn(unknown: unknown): Result<string, ShapeFault> {
+  const hostile = hostileIn(unknown)
+  if (hostile) return refuse({ where: hostile.where || 'record', why: 'expected no such key' })
   const id = typeof unknown === 'object' && unknown !== null ? (unknown as { id?: unknown }).id : undefined
   return typeof id === 'string' && anyId.test(id) ? ok(id) : refuse({ where: 'id', why: 'no kind of record' })
 }

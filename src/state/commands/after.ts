@@ -2,6 +2,7 @@
 import { isOpen } from '@/core/action'
 import { makeStamp, recordIn, withChange, type Document } from '@/core/journal'
 import { isIdOf, type Action, type Id, type Project } from '@/core/record'
+import { deepestNesting } from '@/core/record/nesting'
 import { ok, refuse, type Result } from '@/core/result'
 import type { PartsSaid } from '@/core/sentence'
 import { allPartsOf, partsOfProject, wholesAbove } from '../projectParts'
@@ -73,6 +74,12 @@ function heldWith(document: Document, id: Id<'project'>): Set<Held> {
   ])
 }
 
+/** How many levels of parts a project has below it. */
+function heightOf(document: Document, id: Id<'project'>): number {
+  const parts = partsOfProject(document, id)
+  return parts.length === 0 ? 0 : 1 + Math.max(...parts.map((part) => heightOf(document, part.id)))
+}
+
 /**
  * Why a project cannot be a part of another: it would be within itself, or would wait for what waits for it; null where
  * it can.
@@ -87,6 +94,8 @@ export function partRefused(
   const at = above.indexOf(project.id)
   if (at >= 0)
     return { kind: 'withinItself', way: titlesOf(document, [project.id, ...above.slice(0, at + 1)]) }
+  if (above.length + heightOf(document, project.id) > deepestNesting)
+    return { kind: 'nestedTooDeep', limit: deepestNesting }
   const ring = (ids: readonly Held[]): Refusal => ({ kind: 'ring', way: titlesOf(document, ids) })
   // What holds back the whole would hold back the part.
   const own = heldWith(document, project.id)

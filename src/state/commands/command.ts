@@ -48,6 +48,8 @@ export type Refusal =
   | { readonly kind: 'hasParts' }
   /** More than there may be in one thing. */
   | { readonly kind: 'tooMany'; readonly limit: number }
+  /** Things within one another, deeper than can be worked from. */
+  | { readonly kind: 'nestedTooDeep'; readonly limit: number }
   | { readonly kind: 'tooManyStages'; readonly limit: number }
   /** Each would have to be done before the next: the titles on the way, back to the first. */
   | { readonly kind: 'ring'; readonly way: readonly string[] }

@@ -1,18 +1,85 @@
 // Taking the demo data out again.
-import { recordsIn } from '@/core/journal'
-import { kinds } from '@/core/record'
+import { recordsById, recordsIn, updateOf } from '@/core/journal'
+import { kindOf, kinds, type AnyRecord, type RecordKind } from '@/core/record'
 import { demoMark } from '../demoMark'
-import { diffOf, removed, type Command } from './command'
+import { added, diffOf, removed, type Command } from './command'
 
-/** Removes every demo record. What the person made since stays, also where it stood in a demo project. */
-export const removeDemo: Command<Record<string, never>> = (context) => {
-  const { document } = context
-  const kindsOfDemo = kinds.filter((kind) => kind !== 'settings')
-  return diffOf(
-    ...kindsOfDemo.flatMap((kind) =>
-      recordsIn(document, kind)
-        .filter(({ id }) => id.startsWith(`${kind}:${demoMark}`))
-        .map(removed),
+type Fields = Readonly<Record<string, unknown>>
+
+/** What a record belongs to: without it, it would be in no sight. */
+const belonging = ['ownerId', 'underId'] as const
+/** What is nothing without what it belongs to, and has no words of its own: it goes along. */
+const goesAlong = new Set<RecordKind>([
+  'repeat',
+  'reminder',
+  'spell',
+  'run',
+  'aside',
+  'passage',
+  'counted',
+  'blank',
+])
+const ofWhat = ['actionId', 'checklistId', 'ofId', 'projectId', 'stageId'] as const
+
+/** The fields of a record that name something that goes, with nothing in its place; `name` is what it was called. */
+function without(record: AnyRecord, isGoing: (id: unknown) => boolean, name: (id: string) => string): Fields {
+  const patch: Record<string, unknown> = {}
+  for (const [field, value] of Object.entries(record as unknown as Fields)) {
+    if (field === 'id') continue
+    if (isGoing(value)) patch[field] = null
+    if (Array.isArray(value) && value.some(isGoing)) patch[field] = value.filter((each) => !isGoing(each))
+  }
+  const { waiting } = record as { waiting?: { personId: string | null } | null }
+  if (waiting && isGoing(waiting.personId))
+    patch['waiting'] = { ...waiting, personId: null, whom: name(waiting.personId as string) }
+  return patch
+}
+
+/**
+ * Removes every demo record. What the person made since stays, also where it stood in a demo project; where it was added
+ * to a demo record (a step, a remark, a file), that record stays with it, as the person's own.
+ */
+export const removeDemo: Command<Record<string, never>> = ({ document, newId }) => {
+  const isDemo = (id: unknown): id is string =>
+    typeof id === 'string' && id.includes(`:${demoMark}`) && kindOf(id) !== 'settings'
+  const all = recordsById(document)
+  const demo = kinds
+    .filter((kind) => kind !== 'settings')
+    .flatMap((kind) => recordsIn(document, kind) as AnyRecord[])
+    .filter(({ id }) => id.startsWith(`${kindOf(id)}:${demoMark}`))
+  const others = [...all.values()].filter(({ id }) => !isDemo(id) && kindOf(id) !== 'settings')
+  const along = others.filter(
+    (record) =>
+      goesAlong.has(kindOf(record.id)) &&
+      ofWhat.some((field) => isDemo((record as unknown as Fields)[field])),
+  )
+  const own = others.filter((record) => !along.includes(record))
+  const nameOf = (id: string) => (all.get(id) as { name?: string } | undefined)?.name ?? ''
+  // What the person's own belongs to, and what that belongs to in turn.
+  const kept = new Map<string, AnyRecord>()
+  const keep = (record: AnyRecord) => {
+    for (const field of belonging) {
+      const id = (record as unknown as Fields)[field]
+      const owner = isDemo(id) ? all.get(id) : undefined
+      if (!owner || kept.has(owner.id)) continue
+      kept.set(owner.id, { ...owner, id: newId(kindOf(owner.id) as RecordKind) } as AnyRecord)
+      keep(owner)
+    }
+  }
+  own.forEach(keep)
+  const isGoing = (id: unknown): boolean => isDemo(id) && all.has(id)
+  const moved = (record: AnyRecord): Fields => ({
+    ...without(record, isGoing, nameOf),
+    ...Object.fromEntries(
+      belonging.flatMap((field) => {
+        const owner = kept.get(String((record as unknown as Fields)[field]))
+        return owner ? [[field, owner.id]] : []
+      }),
     ),
+  })
+  return diffOf(
+    ...[...demo, ...along].map(removed),
+    ...[...kept.values()].map((record) => added({ ...record, ...moved(record) } as AnyRecord)),
+    ...own.map((record) => updateOf<AnyRecord>(record, moved(record) as Partial<AnyRecord>)),
   )
 }

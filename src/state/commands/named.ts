@@ -2,9 +2,11 @@
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { ancestorsOf } from '@/core/context'
 import { isIdOf, kindOf, noteLimit, type Action, type AnyRecord, type Context, type Id } from '@/core/record'
+import { deepestNesting } from '@/core/record/nesting'
 import { refuse } from '@/core/result'
-import { filesOf, remarksOf } from '../partIndexes'
 import { change, diffOf, removed, type Command, type CommandContext } from './command'
+import { handedOn, removedWith } from './parts'
+import { linesAlong } from './writtenAlong'
 
 type Named = Id<'context'> | Id<'person'>
 
@@ -60,6 +62,9 @@ export const editContext: Command<{ id: Id<'context'>; patch: Patch }> = (contex
     const all = new Map<string, Context>(recordsIn(document, 'context').map((each) => [each.id, each]))
     if (!all.has(parentId)) return refuse({ kind: 'notFound' })
     const way = [parentId, ...ancestorsOf(all, parentId)]
+    const below = recordsIn(document, 'context').map((each) => ancestorsOf(all, each.id).indexOf(id) + 1)
+    if (way.length + Math.max(0, ...below) > deepestNesting)
+      return refuse({ kind: 'nestedTooDeep', limit: deepestNesting })
     const at = way.indexOf(id)
     if (at >= 0)
       return refuse({
@@ -74,11 +79,11 @@ export const editContext: Command<{ id: Id<'context'>; patch: Patch }> = (contex
 export const removeNamed: Command<{ id: Named }> = (context, { id }) => {
   const record = recordIn(context.document, id as Id<'person'>)
   if (!record) return refuse({ kind: 'notFound' })
-  const remarks = isIdOf('person', id) ? remarksOf(context.document, id) : []
+  const parts = isIdOf('person', id) ? removedWith(context, id) : []
   const within = isIdOf('context', id)
     ? movedOut(context, id, recordIn(context.document, id)?.parentId ?? null)
     : []
-  return diffOf(removed(record), ...remarks.map(removed), ...within, ...mentioned(context, id, null))
+  return diffOf(removed(record), ...parts, ...within, ...mentioned(context, id, null))
 }
 
 /**
@@ -98,8 +103,8 @@ export const joinNamed: Command<{ id: Named; intoId: Named }> = (context, { id, 
   const ofPerson = isIdOf('person', id)
     ? [
         updateOf(into, { note }),
-        ...remarksOf(document, id).map((remark) => updateOf(remark, { ownerId: intoId as Id<'person'> })),
-        ...filesOf(document, id).map((file) => updateOf(file, { ownerId: intoId as Id<'person'> })),
+        ...handedOn(context, [id], intoId as Id<'person'>),
+        ...linesAlong(context, id, intoId as Id<'person'>),
       ]
     : [
         ...movedOut(context, id, intoId as Id<'context'>),

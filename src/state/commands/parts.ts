@@ -2,7 +2,7 @@
 // repeats.ts.
 import { seriesNameOf, standsOn } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
-import { recordIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
+import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import {
   isIdOf,
   kindOf,
@@ -58,6 +58,9 @@ export interface NewParts {
   readonly reminders?: readonly Reminder['when'][]
 }
 
+/** More steps than these in one thing are not a list to work from. */
+export const mostSteps = 10_000
+
 /** Ranks behind all of these, as many as are asked for. */
 function ranksBehind(records: readonly { readonly rank: string }[], count: number): string[] {
   if (records.length === 0) return ranksInOrder(count)
@@ -75,7 +78,9 @@ export function stepsAdded(
   ownerId: OwnerId,
   titles: readonly string[],
 ): Result<RecordDiff[], Refusal> {
-  const ranks = ranksBehind(stepsOf(context.document, ownerId), titles.length)
+  const standing = stepsOf(context.document, ownerId)
+  if (standing.length + titles.length > mostSteps) return refuse({ kind: 'tooMany', limit: mostSteps })
+  const ranks = ranksBehind(standing, titles.length)
   const parts: RecordDiff[] = []
   for (const [index, text] of titles.entries()) {
     const title = lineOf(text, 'title')
@@ -221,7 +226,20 @@ export function removedWith(context: CommandContext, id: OwnerId): RecordDiff[] 
   const reminders = isIdOf('action', id) ? remindersOf(context.document, id) : []
   const spells = isIdOf('action', id) ? spellsOf(context.document, id) : []
   const singles = [aside, repeat].filter((record) => record !== undefined)
-  return [...owned(context, id), ...reminders, ...spells, ...singles].map(removed)
+  const counted = recordsIn(context.document, 'counted').filter(
+    ({ actionId, projectId }) => actionId === id || projectId === id,
+  )
+  const checklists = recordsIn(context.document, 'checklist').filter(({ ownerId }) => ownerId === id)
+  return [
+    ...[...owned(context, id), ...reminders, ...spells, ...singles, ...counted].map(removed),
+    ...checklists.flatMap((list) => [
+      removed(list),
+      ...recordsIn(context.document, 'run').flatMap((run) =>
+        run.checklistId === list.id ? removed(run) : [],
+      ),
+      ...removedWith(context, list.id),
+    ]),
+  ]
 }
 
 const ownerIsThere = (context: CommandContext, id: OwnerId): boolean =>

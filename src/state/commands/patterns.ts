@@ -19,10 +19,12 @@ import {
 } from '@/core/record'
 import { refuse } from '@/core/result'
 import { blanksOf, countedOf, isPattern, projectToCopy } from '../patterns'
+import { allPartsOf } from '../projectParts'
 import { added, change, diffOf, lineOf, rankAfter, removed, type Command } from './command'
 import { actionAdded, type NewAction } from './actions'
 import { asPattern, countedFor, fieldsOf, partOfPattern, texts, withTexts } from './copied'
 import { makeProject } from './makeProject'
+import { removedWith } from './parts'
 
 /** A pattern from nothing. */
 export const addPattern: Command<{ title: string; makes: Making }> = (context, { title, makes }) => {
@@ -80,10 +82,28 @@ export const addPatternPart: Command<{ title: string; parentId: Id<'project'> }>
 
 /** Removes a pattern with all that belongs to it. */
 export const removePattern: Command<{ id: Id<'project'> }> = (context, { id }) => {
-  const pattern = recordIn(context.document, id)
-  return isPattern(pattern)
-    ? diffOf(...projectToCopy(context.document, pattern).map(removed))
-    : refuse({ kind: 'notFound' })
+  const { document } = context
+  const pattern = recordIn(document, id)
+  if (!isPattern(pattern)) return refuse({ kind: 'notFound' })
+  const projects = [pattern, ...allPartsOf(document, id)]
+  const isOf = ({ projectId }: { projectId: Id<'project'> | null }) =>
+    projects.some((project) => project.id === projectId)
+  const inside = [
+    ...projects,
+    ...recordsIn(document, 'action').filter(isOf),
+    ...recordsIn(document, 'reference').filter(isOf),
+    ...recordsIn(document, 'reading').filter(isOf),
+    ...recordsIn(document, 'note').filter(isOf),
+  ]
+  const beside = [
+    ...recordsIn(document, 'blank').filter(isOf),
+    ...recordsIn(document, 'stage').filter(isOf),
+    ...recordsIn(document, 'passage').filter(isOf),
+  ]
+  return diffOf(
+    ...[...inside, ...beside].map(removed),
+    ...inside.flatMap((record) => removedWith(context, record.id)),
+  )
 }
 
 const isTaken = (document: Document, projectId: Id<'project'>, name: string, but?: Id<'blank'>): boolean =>

@@ -39,7 +39,7 @@ function reminderSaid({ when }: Reminder): string {
 export function actionSaid(document: Document, action: Action, but: readonly (keyof Action)[] = []): string {
   const nameOf = nameIn(document)
   const { waiting, weight, takenMinutes } = action
-  const whom = waiting ? (waiting.personId ? nameOf(waiting.personId) : waiting.whom) : ''
+  const whom = waiting?.personId ? nameOf(waiting.personId) : waiting?.whom
   return oneLine([
     ...ofAction
       .filter((field) => !but.includes(field))

@@ -12,6 +12,7 @@ import {
   type ProjectState,
   type Side,
 } from '@/core/record'
+import { deepestNesting } from '@/core/record/nesting'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import {
@@ -26,6 +27,7 @@ import {
   type CommandContext,
 } from './command'
 import { isToWake } from '../selectors'
+import { wholesAbove } from '../projectParts'
 import { partRefused } from './after'
 import { makeProject, projectAdded, type NewProject } from './makeProject'
 import { placed, type Place } from './placing'
@@ -35,6 +37,8 @@ import { stampFor } from './stampFor'
 export const addProject: Command<NewProject> = (context, given) => {
   const whole = given.parentId ? recordIn(context.document, given.parentId) : undefined
   if (given.parentId && !whole) return refuse({ kind: 'notFound' })
+  if (whole && wholesAbove(context.document, whole).length + 1 > deepestNesting)
+    return refuse({ kind: 'nestedTooDeep', limit: deepestNesting })
   const project = makeProject(context, whole ? { ...given, areaId: whole.areaId } : given)
   return project.ok ? diffOf(...projectAdded(context, project.value)) : project
 }

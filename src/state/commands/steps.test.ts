@@ -4,7 +4,7 @@ import type { Id } from '@/core/record'
 import { outlineOf, placeBack, placeBeside, placeDeeper } from '@/core/steps'
 import { stepsOf } from '../partIndexes'
 import { makeTestStore, type TestStore } from '../testing'
-import { mostSteps } from './steps'
+import { mostSteps } from './parts'
 
 const idOf = (outcome: ReturnType<TestStore['run']>): Id => {
   if (!outcome.ok || outcome.value[0]?.kind !== 'added') throw new Error(JSON.stringify(outcome))

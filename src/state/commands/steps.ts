@@ -12,18 +12,16 @@ import {
   type OwnerId,
   type Step,
 } from '@/core/record'
+import { deepestNesting } from '@/core/record/nesting'
 import { refuse } from '@/core/result'
 import { withAllUnder, type StepLine, type StepPlace } from '@/core/steps'
 import { remindersOf, repeatOf, spellsOf, stepsOf } from '../partIndexes'
 import { freed, makeAction, spellEnded, tick } from './actions'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
-import { asideHandedOn, handedOn } from './parts'
+import { asideHandedOn, handedOn, mostSteps } from './parts'
 import { actionSaid } from './saidInNote'
 import { joinedNotes } from './slips'
 import { writtenAlong } from './writtenAlong'
-
-/** More steps than these in one thing are not a list to work from. */
-export const mostSteps = 10_000
 
 /** The ranks for so many steps behind a sibling, before the next one; where there is no room, behind all of them. */
 function ranksAt(steps: readonly Step[], { underId, afterId }: StepPlace, count: number): string[] {
@@ -42,6 +40,18 @@ function ranksAt(steps: readonly Step[], { underId, afterId }: StepPlace, count:
   return ranks
 }
 
+/** A step stands under nothing, or under one of the same thing. */
+const isAmong = (steps: readonly Step[], underId: Step['underId']): boolean =>
+  underId === null || steps.some(({ id }) => id === underId)
+
+/** How deep what stands under a step lies: 0 at the top. */
+function depthOf(steps: readonly Step[], underId: Step['underId']): number {
+  const byId = new Map(steps.map((step) => [step.id, step]))
+  const seen = new Set<string>()
+  for (let at = underId; at !== null && !seen.has(at); at = byId.get(at)?.underId ?? null) seen.add(at)
+  return seen.size
+}
+
 /** Lays lines in as steps at a place: deeper ones under the one before them. */
 export const laySteps: Command<{ ownerId: OwnerId; lines: readonly StepLine[]; place: StepPlace }> = (
   context,
@@ -50,14 +60,18 @@ export const laySteps: Command<{ ownerId: OwnerId; lines: readonly StepLine[]; p
   if (!recordIn(context.document, ownerId)) return refuse({ kind: 'notFound' })
   const standing = stepsOf(context.document, ownerId)
   if (standing.length + lines.length > mostSteps) return refuse({ kind: 'tooMany', limit: mostSteps })
+  if (!isAmong(standing, place.underId)) return refuse({ kind: 'notFound' })
   const tops = ranksAt(standing, place, lines.filter(({ depth }) => depth === 0).length)
+  const depthAt = depthOf(standing, place.underId)
   const made: Step[] = []
   /** The steps that the next line may stand under, the outermost first. */
   const open: Step[] = []
   for (const { title, depth } of lines) {
     const line = lineOf(title, 'title')
     if (!line.ok) return line
-    const above = depth === 0 ? undefined : open[Math.min(depth, open.length) - 1]
+    // Deeper than can be worked from stands beside the one before it.
+    const most = Math.max(0, deepestNesting - depthAt)
+    const above = depth === 0 ? undefined : open[Math.min(depth, open.length, most) - 1]
     const step: Step = {
       id: context.newId('step'),
       ownerId,
@@ -75,6 +89,15 @@ export const laySteps: Command<{ ownerId: OwnerId; lines: readonly StepLine[]; p
   return diffOf(...made.map(added))
 }
 
+/** How many levels of steps stand under one. */
+const heightUnder = (steps: readonly Step[], id: Id<'step'>): number => {
+  // Each comes behind the one it stands under.
+  const depths = new Map<string, number>()
+  for (const step of withAllUnder(steps, id))
+    depths.set(step.id, step.id === id ? 0 : (depths.get(step.underId ?? '') ?? 0) + 1)
+  return [...depths.values()].reduce((most, depth) => Math.max(most, depth), 0)
+}
+
 /** Moves a step, with all that stands under it, to another place among the steps it belongs to. */
 export const moveStep: Command<{ id: Id<'step'>; place: StepPlace }> = (context, { id, place }) => {
   const step = recordIn(context.document, id)
@@ -82,8 +105,11 @@ export const moveStep: Command<{ id: Id<'step'>; place: StepPlace }> = (context,
   const steps = stepsOf(context.document, step.ownerId)
   const own = new Set(withAllUnder(steps, id).map((each) => each.id))
   // A step cannot stand under itself, nor behind itself.
+  if (!isAmong(steps, place.underId)) return refuse({ kind: 'notFound' })
   if ((place.underId && own.has(place.underId)) || place.afterId === id)
     return refuse({ kind: 'nothingToDo' })
+  if (depthOf(steps, place.underId) + heightUnder(steps, id) > deepestNesting)
+    return refuse({ kind: 'nestedTooDeep', limit: deepestNesting })
   const others = steps.filter((each) => each.id !== id)
   const [rank] = ranksAt(others, place, 1)
   return diffOf(updateOf(step, { underId: place.underId, rank: rank ?? step.rank }))

@@ -1,16 +1,15 @@
 // What is written goes along when one thing becomes another: its checklists, and the lines of its note with what they
 // stand for.
-import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
+import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { checkLinesOf } from '@/core/note'
 import type { AnyRecord, Id, NoteOwnerId } from '@/core/record'
-import { checklistsIn } from '../checklists'
 import { recordTied } from '../tiedTo'
 import type { CommandContext } from './command'
 
 type Owner = Id<'action'> | Id<'project'>
 
 /** Tells what stood in the note of one thing where that stands now. */
-export function linesAlong({ document }: CommandContext, from: Owner, to: NoteOwnerId): RecordDiff[] {
+export function linesAlong({ document }: CommandContext, from: NoteOwnerId, to: NoteOwnerId): RecordDiff[] {
   const note = (recordIn(document, from) as { readonly note: string } | undefined)?.note ?? ''
   return checkLinesOf(note).flatMap(({ tie }) => {
     const record = tie === null ? undefined : (recordTied(document, tie) as AnyRecord | undefined)
@@ -20,9 +19,11 @@ export function linesAlong({ document }: CommandContext, from: Owner, to: NoteOw
   })
 }
 
-/** Gives the checklists of one thing to another, or lets them stand alone. */
+/** Gives the checklists of one thing to another, those that were let go of too, or lets them stand alone. */
 export const checklistsAlong = (context: CommandContext, from: Owner, to: Owner | null): RecordDiff[] =>
-  checklistsIn(context.document, from).flatMap((list) => updateOf(list, { ownerId: to }) ?? [])
+  recordsIn(context.document, 'checklist')
+    .filter(({ ownerId }) => ownerId === from)
+    .flatMap((list) => updateOf(list, { ownerId: to }) ?? [])
 
 export const writtenAlong = (context: CommandContext, from: Owner, to: Owner): RecordDiff[] => [
   ...checklistsAlong(context, from, to),

@@ -81,7 +81,10 @@ export function useBringIn(): {
       if (data.kind === 'entries') for (const entry of data.entries) entries.push(entry)
       if (data.kind === 'refused') end({ kind: 'refused', why: fileFaultWords(data.fault) })
       if (data.kind !== 'read') return
-      const says = broughtWords(await store.wouldBring(entries))
+      const would = await store.wouldBring(entries).catch(() => null)
+      if (worker.current !== reader) return
+      if (!would) return end({ kind: 'refused', why: unread })
+      const says = broughtWords(would)
       if (worker.current === reader)
         setState({ kind: 'read', says, found: { entries, latest: data.latest, blobs: data.blobs } })
     }

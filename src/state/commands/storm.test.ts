@@ -1,0 +1,298 @@
+// A storm of random acts over every command there is, with undo and redo in between. Laws: undo gives back the exact
+// records, redo does the same again; nothing belongs to what is gone; one's own file is never refused.
+import { parseStoreFile, toStoreFile } from '@/core/exchange'
+import { recordsById, recordsIn } from '@/core/journal'
+import { makeRandom, type Random } from '@/core/random'
+import { type AnyRecord, type Id, type RecordKind } from '@/core/record'
+import { addDays, calendarDateUnsafe } from '@/core/time'
+import { emptyLens } from '@/core/lens'
+import { settingsIn } from '../settingsIn'
+import { noteIn } from '../tiedTo'
+import { makeTestStore, type TestStore } from '../testing'
+import { checkLinesOf } from '@/core/note'
+import type { CommandName } from '.'
+
+const today = calendarDateUnsafe('2026-03-11')
+
+/** What a random act is made from. */
+function makeDice(store: TestStore, random: Random) {
+  const number = (below: number) => Math.floor(random() * below)
+  const oneOf = <T>(items: readonly T[]): T => items[number(items.length)] as T
+  const chance = (share: number) => random() < share
+  const any = <K extends RecordKind>(...kinds: K[]): Id<K> => {
+    const found = kinds.flatMap((kind) => recordsIn(store.api.getState().document, kind) as AnyRecord[])
+    return (found.length > 0 ? oneOf(found).id : `${kinds[0]}:none`) as Id<K>
+  }
+  const maybe = <T>(value: () => T): T | null => (chance(0.5) ? value() : null)
+  let count = 0
+  const text = () => `${oneOf(['ring', 'paint', 'measure', 'order', 'ask about'])} ${oneOf(['felt', 'Oda', 'the hall', 'glue'])} ${++count}`
+  const day = () => addDays(today, number(40) - 5)
+  const owner = () => any('action', 'action', 'project', 'slip', 'reference', 'reading', 'person', 'checklist', 'note', 'goal')
+  const file = () => ({ name: text(), mediaType: '', bytes: 3, blob: `sha256-${'a'.repeat(64)}`, smallBlob: null })
+  const when = () => ({ date: day(), time: chance(0.5) ? '09:30' : null })
+  const waiting = () => ({ personId: maybe(() => any('person')), whom: text(), since: day(), chaseOn: maybe(day), how: '', toSignOff: chance(0.3) })
+  const shelf = () => (chance(0.5) ? { projectId: any('project'), areaId: null } : { projectId: null, areaId: maybe(() => any('area')) })
+  const repeat = () => ({ rule: oneOf(['FREQ=DAILY', 'FREQ=WEEKLY;BYDAY=MO', 'FREQ=MONTHLY;BYMONTHDAY=3;COUNT=4']), fromDone: chance(0.3), time: null })
+  const reminder = () => oneOf([{ kind: 'minutesBefore', minutes: 10 }, { kind: 'daysBefore', days: 1, time: null }, { kind: 'at', ...when() }])
+  const action = () => ({
+    title: text(), note: oneOf(['', '- [ ] line one\n- [x] line two', text()]), ...shelf(), minutes: maybe(() => 20),
+    due: maybe(when), day: maybe(day), notBefore: maybe(day), waiting: chance(0.2) ? waiting() : null,
+    contextIds: chance(0.4) ? [any('context')] : [], personIds: chance(0.4) ? [any('person')] : [],
+    horizon: oneOf(['today', 'week', 'soon', 'shelf', 'someday', null]),
+    steps: chance(0.3) ? [text(), text()] : [], repeat: chance(0.2) ? repeat() : null, reminders: chance(0.2) ? [reminder()] : [],
+  })
+  const noted = () => any('action', 'project', 'person', 'reference', 'reading', 'note')
+  const lines = (id: ReturnType<typeof noted>) =>
+    checkLinesOf(noteIn(store.api.getState().document, id)).map(({ at, written }) => ({ at, written, fields: { title: written } }))
+  return { number, oneOf, chance, any, maybe, text, day, owner, file, when, waiting, shelf, repeat, reminder, action, noted, lines }
+} // prettier-ignore
+type Dice = ReturnType<typeof makeDice>
+
+const slip = (d: Dice) => ({ text: d.text(), note: d.text(), personIds: d.chance(0.3) ? [d.any('person')] : [], steps: d.chance(0.3) ? [d.text()] : [], files: d.chance(0.2) ? [d.file()] : [] }) // prettier-ignore
+const sorted = (d: Dice) => ({ slipId: d.any('slip'), left: d.text(), fields: d.action() })
+const ofAction = (d: Dice) => ({ id: d.any('action') })
+const place = (d: Dice) => ({ underId: d.maybe(() => d.any('step')), afterId: d.maybe(() => d.any('step')) })
+
+/** The arguments of a random act of each kind: a command that is missing here does not compile. */
+const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
+  setDown: slip,
+  setDownMany: (d) => ({ slips: [slip(d), slip(d)] }),
+  editSlip: (d) => ({ id: d.any('slip'), text: d.text() }),
+  editSlips: (d) => ({ edits: [{ id: d.any('slip'), text: d.text(), takenOff: ['day friday'] }] }),
+  removeSlip: (d) => ({ id: d.any('slip') }),
+  removeSlips: (d) => ({ ids: [d.any('slip')] }),
+  putBack: (d) => ({ id: d.any('slip', 'reference', 'reading') }),
+  emptyLetGo: (d) => ({ ids: [d.any('slip'), d.any('action'), d.any('reading')] }),
+  sortAsAction: sorted,
+  sortAllAsActions: (d) => ({ slips: [sorted(d)] }),
+  sortAsDone: sorted,
+  sortAsSomeday: sorted,
+  sortAsLetGo: sorted,
+  sortAsProject: (d) => ({ ...sorted(d), project: { title: d.text() }, steps: [d.text()], actions: [d.action()] }),
+  sortAsHandedOver: (d) => ({ ...sorted(d), fields: { ...d.action(), waiting: d.waiting() } }),
+  sortAsNotBefore: (d) => ({ ...sorted(d), fields: { ...d.action(), notBefore: d.day() } }),
+  sortAsReference: (d) => ({ slipId: d.any('slip'), title: d.text(), address: null, ...d.shelf() }),
+  sortAsReading: (d) => ({ slipId: d.any('slip'), title: d.text(), address: null, minutes: 30 }),
+  addSteps: (d) => ({ ownerId: d.owner(), titles: [d.text(), d.text()] }),
+  editStep: (d) => ({ id: d.any('step'), title: d.text() }),
+  addFiles: (d) => ({ ownerId: d.owner(), files: [d.file()] }),
+  removeFile: (d) => ({ id: d.any('file') }),
+  addReminder: (d) => ({ ...ofAction(d), when: d.reminder() }),
+  changeReminder: (d) => ({ id: d.any('reminder'), when: d.reminder() }),
+  removeReminder: (d) => ({ id: d.any('reminder') }),
+  layAside: (d) => ({ ids: [d.any('slip', 'action', 'project', 'note')] }),
+  takeUp: (d) => ({ id: d.any('aside') }),
+  addAction: (d) => d.action(),
+  editAction: (d) => ({ ...ofAction(d), patch: { minutes: d.number(90) + 1, due: d.maybe(d.when), note: d.text() } }),
+  editActions: (d) => ({ edits: [{ ...ofAction(d), patch: { weight: 'must' } }, { ...ofAction(d), patch: { day: d.day() } }] }),
+  takeFromTickler: (d) => ({ ids: [d.any('action')] }),
+  tickActions: (d) => ({ ids: [d.any('action'), d.any('action')] }),
+  letGoActions: (d) => ({ ids: [d.any('action')] }),
+  tick: ofAction,
+  untick: ofAction,
+  letGo: ofAction,
+  pick: ofAction,
+  unpick: ofAction,
+  moveTo: (d) => ({ ...ofAction(d), day: d.maybe(d.day) }),
+  setHorizon: (d) => ({ ...ofAction(d), horizon: d.oneOf(['today', 'week', 'someday']) }),
+  start: ofAction,
+  stop: ofAction,
+  setWaiting: (d) => ({ ...ofAction(d), waiting: d.maybe(d.waiting) }),
+  addContext: (d) => ({ name: d.text() }),
+  addPerson: (d) => ({ name: d.text() }),
+  renameContext: (d) => ({ id: d.any('context'), name: d.text() }),
+  renamePerson: (d) => ({ id: d.any('person'), name: d.text() }),
+  setSettings: (d) => ({ underwayLimit: d.number(5) + 1, hideDoneSteps: d.chance(0.5) }),
+  joinSlips: (d) => ({ ids: [d.any('slip'), d.any('slip')] }),
+  splitSlip: (d) => ({ id: d.any('slip'), pieces: [0, 1].map(() => ({ text: d.text(), note: '', takenOff: [] })) }),
+  mergeIntoAction: (d) => ({ slipId: d.any('slip'), actionId: d.any('action'), fields: d.action() }),
+  makeStepOf: (d) => ({ slipId: d.any('slip'), actionId: d.any('action') }),
+  growIntoProject: (d) => ({ ...ofAction(d), title: d.text(), next: d.text(), nextStepId: d.maybe(() => d.any('step')) }),
+  shrinkToAction: (d) => ({ id: d.any('project') }),
+  joinProjects: (d) => ({ id: d.any('project'), intoId: d.any('project') }),
+  partOfArea: (d) => ({ id: d.any('project') }),
+  editReading: (d) => ({ id: d.any('reading'), patch: { title: d.text(), state: 'begun' } }),
+  removeReading: (d) => ({ id: d.any('reading') }),
+  shelveKept: (d) => ({ ids: [d.any('reading', 'reference')], ...d.shelf() }),
+  setReadings: (d) => ({ ids: [d.any('reading')], state: 'finished' }),
+  removeKept: (d) => ({ ids: [d.any('reading', 'reference')] }),
+  editReference: (d) => ({ id: d.any('reference'), patch: { title: d.text(), note: d.text() } }),
+  removeReference: (d) => ({ id: d.any('reference') }),
+  chooseFirst: (d) => ({ contexts: [d.text()], areas: [{ name: d.text(), side: 'work', ink: 1 }], freeMinutes: [1, 2, 3, 4, 5, 6, 7], weekStartsOn: 0 }),
+  startReview: () => ({}),
+  stepTo: (d) => ({ id: d.any('review'), stone: 'waiting', done: d.chance(0.5) }),
+  setAims: (d) => ({ id: d.any('review'), firstAim: d.text() }),
+  finishReview: (d) => ({ id: d.any('review'), figures: { slipsLeft: 1, projectsOpen: 1, projectsWithoutNextAction: 0, waiting: 0, someday: 0, done: 0, doneMinutes: 0, doneTitles: [] } }),
+  dropReview: (d) => ({ id: d.any('review') }),
+  removeDemo: () => ({}),
+  setRepeat: (d) => ({ ...ofAction(d), repeat: d.maybe(d.repeat) }),
+  skipTurn: ofAction,
+  onlyThisOne: (d) => ({ ...ofAction(d), before: { minutes: 5 } }),
+  fromNowOn: ofAction,
+  watch: (d) => ({ ...ofAction(d), watched: d.chance(0.5) }),
+  runClock: ofAction,
+  stopClock: ofAction,
+  correctTaken: (d) => ({ ...ofAction(d), minutes: d.maybe(() => 12) }),
+  addRemark: (d) => ({ ownerId: d.owner(), text: d.text() }),
+  editRemark: (d) => ({ id: d.any('remark'), patch: { text: d.text(), date: d.day() } }),
+  removeRemark: (d) => ({ id: d.any('remark') }),
+  chase: (d) => ({ ...ofAction(d), said: d.text(), next: d.maybe(d.day) }),
+  holdBack: (d) => ({ ...ofAction(d), afterId: d.any('action') }),
+  holdBackNoMore: (d) => ({ ...ofAction(d), afterId: d.any('action') }),
+  holdProjectBack: (d) => ({ id: d.any('project'), afterId: d.any('project') }),
+  holdProjectBackNoMore: (d) => ({ id: d.any('project'), afterId: d.any('project') }),
+  setInOrder: (d) => ({ id: d.any('project'), inOrder: d.chance(0.5) }),
+  answerReminders: (d) => ({ answers: [{ id: d.any('reminder'), moment: d.when() }] }),
+  snoozeReminder: (d) => ({ id: d.any('reminder'), moment: d.when(), to: d.when() }),
+  addProject: (d) => ({ title: d.text(), areaId: d.any('area'), parentId: d.chance(0.2) ? d.any('project') : null }),
+  editProject: (d) => ({ id: d.any('project'), patch: { note: d.text(), soThat: d.text(), due: d.maybe(d.day), personIds: [d.any('person')] } }),
+  wakeProjects: (d) => ({ today: d.day() }),
+  setProjectState: (d) => ({ id: d.any('project'), state: d.oneOf(['open', 'notNow', 'finished', 'letGo']) }),
+  addGroup: (d) => ({ name: d.text(), side: 'work' }),
+  editGroup: (d) => ({ id: d.any('group'), patch: { name: d.text(), side: 'private' } }),
+  addArea: (d) => ({ name: d.text(), groupId: d.maybe(() => d.any('group')) }),
+  editArea: (d) => ({ id: d.any('area'), patch: { lookedOn: d.day(), everyWeeks: 2 } }),
+  reopenShelf: (d) => ({ id: d.any('area', 'group') }),
+  keepAsPattern: (d) => ({ id: d.any('project', 'action', 'checklist', 'note') }),
+  addPattern: (d) => ({ title: d.text(), makes: d.oneOf(['action', 'project', 'checklist', 'note']) }),
+  addToPattern: (d) => ({ ...d.action(), projectId: d.any('project') }),
+  removePattern: (d) => ({ id: d.any('project') }),
+  addBlank: (d) => ({ projectId: d.any('project'), name: d.text(), kind: d.oneOf(['number', 'date', 'place']) }),
+  editBlank: (d) => ({ id: d.any('blank'), patch: { name: d.text() } }),
+  makeBlank: (d) => ({ projectId: d.any('project'), words: d.oneOf(['felt', 'hall']), name: d.text() }),
+  removeBlank: (d) => ({ id: d.any('blank') }),
+  setCounted: (d) => ({ of: d.any('action', 'project'), field: 'due', to: { blankId: null, shift: { by: 'days', steps: 3 }, time: null } }),
+  addPatternPart: (d) => ({ title: d.text(), parentId: d.any('project') }),
+  usePattern: (d) => ({ id: d.any('project'), answers: {}, areaId: d.maybe(() => d.any('area')), slipId: d.any('slip') }),
+  bringInPattern: () => ({ records: [] }),
+  leaveShelf: (d) => ({ id: d.any('project', 'area', 'group'), way: d.oneOf([{ kind: 'rest' }, { kind: 'letGo' }, { kind: 'move', toId: d.any('area') }]) }),
+  layProject: (d) => ({ id: d.any('project'), areaId: d.any('area'), parentId: d.maybe(() => d.any('project')), stageId: null, besideId: null }),
+  layShelf: (d) => ({ id: d.any('area', 'group'), groupId: d.any('group'), besideId: null }),
+  shiftDates: (d) => ({ id: d.any('action', 'project'), days: d.number(9) - 4, edge: 'both', following: d.chance(0.5) }),
+  addStage: (d) => ({ ownerId: d.any('area', 'project'), name: d.text() }),
+  editStage: (d) => ({ id: d.any('stage'), patch: { limit: 3 } }),
+  removeStage: (d) => ({ id: d.any('stage'), toId: d.maybe(() => d.any('stage')) }),
+  standIn: (d) => ({ id: d.any('project'), stageId: d.maybe(() => d.any('stage')) }),
+  endProject: (d) => ({ id: d.any('project'), ending: d.oneOf(['won', 'notWon', 'parked']) }),
+  rankBy: (d) => {
+    const siblings = [d.any('action'), d.any('action'), d.any('action')]
+    return { id: siblings[0], siblings: [...new Set(siblings)], places: d.oneOf([1, -1]) }
+  },
+  renameShelf: (d) => ({ id: d.any('project', 'area', 'group'), name: d.text() }),
+  laySteps: (d) => ({ ownerId: d.owner(), lines: [{ title: d.text(), depth: 0 }, { title: d.text(), depth: 1 }], place: { underId: null, afterId: null } }),
+  moveStep: (d) => ({ id: d.any('step'), place: place(d) }),
+  tickStep: (d) => ({ id: d.any('step'), done: d.chance(0.6) }),
+  removeStep: (d) => ({ id: d.any('step') }),
+  pullStepOut: (d) => ({ id: d.any('step') }),
+  pushIntoSteps: (d) => ({ ...ofAction(d), ofId: d.any('action') }),
+  tickWithSteps: ofAction,
+  tickKeepingRest: ofAction,
+  addChecklist: (d) => ({ name: d.text(), ownerId: d.maybe(() => d.any('action', 'project')) }),
+  renameChecklist: (d) => ({ id: d.any('checklist'), name: d.text() }),
+  removeChecklist: (d) => ({ id: d.any('checklist') }),
+  startAfresh: (d) => ({ id: d.any('checklist') }),
+  writeNote: (d) => ({ id: d.noted(), note: `- [ ] ${d.text()}\n- [ ] ${d.text()}` }),
+  makeActionsOfLines: (d) => {
+    const id = d.noted()
+    return { id, lines: d.lines(id) }
+  },
+  liftLines: (d) => {
+    const id = d.noted()
+    return { id, lines: d.lines(id) }
+  },
+  addTalk: (d) => ({ title: d.text(), note: '- [ ] said', projectId: d.any('project') }),
+  editTalk: (d) => ({ id: d.any('note'), patch: { title: d.text(), date: d.day() } }),
+  removeTalk: (d) => ({ id: d.any('note') }),
+  setDayFree: (d) => ({ date: d.day(), minutes: d.maybe(() => 100) }),
+  planDay: (d) => ({ ids: [d.any('action'), d.any('action')] }),
+  endDay: (d) => ({ date: today, line: d.text(), moves: [{ ...ofAction(d), to: d.maybe(d.day) }] }),
+  spreadDay: (d) => ({ moves: [{ ...ofAction(d), to: d.day() }] }),
+  startInstead: (d) => ({ ...ofAction(d), insteadId: d.any('action') }),
+  layInto: (d) => ({ ...ofAction(d), band: d.oneOf([null, 'today', 'week']), order: [] }),
+  editContext: (d) => ({ id: d.any('context'), patch: { parentId: d.maybe(() => d.any('context')) } }),
+  removeNamed: (d) => ({ id: d.any('context', 'person') }),
+  joinNamed: (d) => ({ id: d.any('person'), intoId: d.any('person') }),
+  addGoal: (d) => ({ title: d.text(), reach: 'near' }),
+  editGoal: (d) => ({ id: d.any('goal'), patch: { note: d.text() } }),
+  setGoalState: (d) => ({ id: d.any('goal'), state: d.oneOf(['open', 'reached', 'letGo']) }),
+  pointAt: (d) => ({ id: d.any('project', 'area'), goalId: d.any('goal'), points: d.chance(0.7) }),
+  addLens: (d) => ({ name: d.text(), lens: emptyLens }),
+  editLens: (d) => ({ id: d.any('lens'), patch: { name: d.text() } }),
+  placeLens: (d) => ({ id: d.any('lens'), after: d.maybe(() => d.any('lens')) }),
+  removeLens: (d) => ({ id: d.any('lens') }),
+  resetLens: (d) => ({ id: d.any('lens') }),
+} // prettier-ignore
+
+/** All that is there; of the settings, what holds. */
+function held(store: TestStore) {
+  const { document } = store.api.getState()
+  const records = recordsById(document)
+  records.delete('settings:main')
+  return { records, settings: settingsIn(document) }
+}
+
+/** What belongs to something that is not there. */
+function orphansIn({ records }: ReturnType<typeof held>): string[] {
+  return [...records.values()].flatMap((record) =>
+    ['ownerId', 'underId', 'checklistId', 'ofId'].flatMap((field) => {
+      const id = (record as unknown as Record<string, unknown>)[field]
+      // A day has its note from the first word on.
+      const isThere = typeof id !== 'string' || records.has(id) || id.startsWith('note:day-')
+      return isThere ? [] : [`${record.id} ${field} ${id}`]
+    }),
+  )
+}
+
+const names = Object.keys(acts) as CommandName[]
+const makers: readonly CommandName[] = ['setDown', 'addAction', 'addProject', 'addArea', 'addPerson', 'addContext', 'addTalk', 'addChecklist', 'addPattern'] // prettier-ignore
+
+it.each([1, 2, 3, 4])('of 300 acts, the %ith', async (seed) => {
+  const random = makeRandom(2100 + seed)
+  const store = makeTestStore()
+  await store.load()
+  const dice = makeDice(store, random)
+  const start = held(store)
+  const before: ReturnType<typeof held>[] = []
+  const undone: ReturnType<typeof held>[] = []
+  const done = new Set<string>()
+  for (let acted = 0; acted < 300;) {
+    const turn = random()
+    if (turn < 0.12 && before.length > 0) {
+      const now = held(store)
+      store.undo()
+      expect(held(store)).toEqual(before.pop())
+      undone.push(now)
+      continue
+    }
+    if (turn < 0.18 && undone.length > 0) {
+      const now = held(store)
+      store.redo()
+      expect(held(store)).toEqual(undone.pop())
+      before.push(now)
+      continue
+    }
+    const name = random() < 0.25 ? dice.oneOf(makers) : dice.oneOf(names)
+    const now = held(store)
+    store.clock.epochMs += 60_000
+    const outcome = store.run(name, acts[name](dice) as never)
+    if (!outcome.ok) {
+      expect(held(store)).toEqual(now)
+      acted += 0.1
+      continue
+    }
+    done.add(name)
+    acted++
+    before.push(now)
+    undone.length = 0
+    expect([name, orphansIn(held(store))]).toEqual([name, []])
+  }
+  const end = held(store)
+  expect(done.size).toBeGreaterThan(60)
+  const { changes } = await store.journal()
+  const file = parseStoreFile(toStoreFile(store.api.getState().document, changes, 0))
+  expect(file.ok ? 'read' : file.error).toBe('read')
+  while (store.undo() !== null) continue
+  expect(held(store)).toEqual(start)
+  while (store.redo() !== null) continue
+  expect(held(store)).toEqual(end)
+})
