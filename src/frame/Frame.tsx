@@ -2,7 +2,7 @@
 import { useMedia, View } from '@tamagui/core'
 import { Link, usePathname } from 'expo-router'
 import { lazy, Suspense, useEffect, useLayoutEffect, useRef, type ReactNode } from 'react'
-import { Column, Row, Words } from '@/ui'
+import { Column, OverSheets, Row, Words } from '@/ui'
 import { RowSurroundingsProvider } from '@/parts/rows/surroundings'
 import { CaptureLine } from '@/parts/capture/CaptureLine'
 import { desk, useDesk } from '@/held/desk'
@@ -11,7 +11,7 @@ import { useStationKeys } from './useStationKeys'
 import { Mishap } from './Mishap'
 import { ChosenTogether, Opened } from './onDemand'
 import { Reminders } from './Reminders'
-import { NoticeBar, NoticeSpoken } from './NoticeStrip'
+import { NoticeBar, NoticeInSheet, NoticeSpoken } from './NoticeStrip'
 import { useTheming } from '@/held/theme'
 import { useHeld } from '@/held/zen'
 import { select } from '@/state'
@@ -122,6 +122,8 @@ function titleOf(pathname: string): string {
   return name ? `${name} · Zen Tray` : 'Zen Tray'
 }
 
+const noticeInSheet = <NoticeInSheet />
+
 /** Room below the station, so that its end can be scrolled clear of what stands at the foot, however high that is. */
 const roomAtFoot = 'calc(var(--foot, 0px) + 72px + env(safe-area-inset-bottom))'
 
@@ -148,53 +150,55 @@ export function Frame({ children }: { children: ReactNode }) {
   }, [pathname])
   if (pathname === '/glance') return <>{children}</>
   return (
-    <Column flexGrow={1} flexShrink={0} flexBasis="auto" minHeight="100%" backgroundColor="$desk">
-      <a href="#station" className="visually-hidden skip">
-        Skip to the station
-      </a>
-      {wide ? <WideHead /> : null}
-      <View
-        render="main"
-        id="station"
-        flexGrow={1}
-        flexShrink={0}
-        flexBasis="auto"
-        width="100%"
-        maxWidth={1640}
-        alignSelf="center"
-        paddingHorizontal={wide ? '$6' : '$3'}
-        paddingTop={wide ? '$5.5' : '$0'}
-        style={{ paddingBottom: isSorting ? '12px' : roomAtFoot }}
-      >
-        <KeepingNotice />
-        <Mishap place={pathname}>
-          <RowSurroundingsProvider>{children}</RowSurroundingsProvider>
-        </Mishap>
-      </View>
-      <NoticeSpoken />
-      {isChoosing && !(over && opened) ? <Together /> : null}
-      {docked && !isChoosing ? <Dock /> : null}
-      {wide && !isChoosing ? (
-        <Foot>
-          <Reminders shown />
-          <NoticeBar />
-        </Foot>
-      ) : null}
-      {isChoosing || !(docked || wide) ? <Reminders shown={false} /> : null}
-      <Suspense fallback={null}>
-        {over && opened ? (
-          <Mishap place={opened}>
-            <RowSurroundingsProvider>
-              <Opened id={opened} over />
-            </RowSurroundingsProvider>
+    <OverSheets.Provider value={noticeInSheet}>
+      <Column flexGrow={1} flexShrink={0} flexBasis="auto" minHeight="100%" backgroundColor="$desk">
+        <a href="#station" className="visually-hidden skip">
+          Skip to the station
+        </a>
+        {wide ? <WideHead /> : null}
+        <View
+          render="main"
+          id="station"
+          flexGrow={1}
+          flexShrink={0}
+          flexBasis="auto"
+          width="100%"
+          maxWidth={1640}
+          alignSelf="center"
+          paddingHorizontal={wide ? '$6' : '$3'}
+          paddingTop={wide ? '$5.5' : '$0'}
+          style={{ paddingBottom: isSorting ? '12px' : roomAtFoot }}
+        >
+          <KeepingNotice />
+          <Mishap place={pathname}>
+            <RowSurroundingsProvider>{children}</RowSurroundingsProvider>
           </Mishap>
+        </View>
+        <NoticeSpoken />
+        {isChoosing && !(over && opened) ? <Together /> : null}
+        {docked && !isChoosing ? <Dock /> : null}
+        {wide && !isChoosing ? (
+          <Foot>
+            <Reminders shown />
+            <NoticeBar />
+          </Foot>
         ) : null}
-        {sheet ? (
-          <Mishap place={sheet.kind}>
-            <DeskSheets sheet={sheet} />
-          </Mishap>
-        ) : null}
-      </Suspense>
-    </Column>
+        {isChoosing || !(docked || wide) ? <Reminders shown={false} /> : null}
+        <Suspense fallback={null}>
+          {over && opened ? (
+            <Mishap place={opened}>
+              <RowSurroundingsProvider>
+                <Opened id={opened} over />
+              </RowSurroundingsProvider>
+            </Mishap>
+          ) : null}
+          {sheet ? (
+            <Mishap place={sheet.kind}>
+              <DeskSheets sheet={sheet} />
+            </Mishap>
+          ) : null}
+        </Suspense>
+      </Column>
+    </OverSheets.Provider>
   )
 }

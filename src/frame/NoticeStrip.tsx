@@ -25,6 +25,21 @@ export function NoticeSpoken() {
   )
 }
 
+/** The same in an open sheet, for ear and eye: what is behind a sheet is neither heard nor pressed. */
+export function NoticeInSheet() {
+  const notice = useDesk((state) => state.notice)
+  return (
+    <div className="sheet-notice">
+      <div aria-live="polite" className="visually-hidden">
+        {notice?.text}
+      </div>
+      <div className="bar">
+        <NoticeBar />
+      </div>
+    </div>
+  )
+}
+
 /** The notice for the eye. */
 export function NoticeBar() {
   const notice = useDesk((state) => state.notice)

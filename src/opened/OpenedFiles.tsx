@@ -21,7 +21,7 @@ export function OpenedFiles({ of }: { of: OwnerId }) {
       ),
     [act, of],
   )
-  const { isBusy, takeIn } = useTakeIn(begin)
+  const { isBusy, takeIn } = useTakeIn(begin, of)
   return (
     <>
       <FilesBand files={files} />

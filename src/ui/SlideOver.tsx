@@ -1,8 +1,11 @@
 // A sheet that slides over the page: the platform's own modal dialog, so focus stays inside and Escape closes it.
-import { useLayoutEffect, useRef, type ReactNode } from 'react'
+import { createContext, useContext, useLayoutEffect, useRef, type ReactNode } from 'react'
 import { Column, Row } from './layout'
 import { IconButton } from './Press'
 import { Words } from './Words'
+
+/** What is shown over every open sheet: nothing that happens behind one is said only behind it. */
+export const OverSheets = createContext<ReactNode>(null)
 
 interface SlideOverProps {
   readonly title: string
@@ -16,6 +19,7 @@ interface SlideOverProps {
 
 export function SlideOver({ title, onClose, children, full = false, bare = false }: SlideOverProps) {
   const ref = useRef<HTMLDialogElement>(null)
+  const over = useContext(OverSheets)
   useLayoutEffect(() => {
     const dialog = ref.current
     const before = document.activeElement
@@ -61,6 +65,7 @@ export function SlideOver({ title, onClose, children, full = false, bare = false
         )}
         {children}
       </Column>
+      {over}
     </dialog>
   )
 }

@@ -63,6 +63,7 @@ export const actWords: Readonly<
   answerReminders: 'Reminder seen',
   snoozeReminder: 'Reminder put off',
   addRemark: 'Remarked',
+  addEmails: 'Added an e-mail',
   editRemark: 'Remark changed',
   removeRemark: 'Remark removed',
   chase: 'Asked after it',

@@ -19,7 +19,8 @@ export interface RepeatChooserProps {
   readonly anchor: DOMRect | null
   /** The day it stands on, or today. */
   readonly on: CalendarDate
-  readonly repeat: Repeat | null
+  /** The one that is set, or what a sentence says of one. */
+  readonly repeat: Repeat | NewRepeat | null
   readonly onSet: (repeat: NewRepeat) => void
   readonly onTakeOff: () => void
   readonly onClose: () => void
@@ -27,7 +28,7 @@ export interface RepeatChooserProps {
 
 type Chosen = Pick<Repeat, 'fromDone' | 'time'> & { readonly rule: RepeatRule }
 
-function chosenOf(repeat: Repeat | null, on: CalendarDate): Chosen {
+function chosenOf(repeat: Repeat | NewRepeat | null, on: CalendarDate): Chosen {
   const rule = repeat && parseRuleText(repeat.rule)
   return repeat && rule
     ? { rule, fromDone: repeat.fromDone, time: repeat.time }
@@ -111,19 +112,19 @@ export function RepeatChooser({ title, anchor, on, repeat, onSet, onTakeOff, onC
         {isUnread ? null : <NextDays days={days} fromDone={shown.fromDone} />}
       </Column>
       <Row justifyContent="flex-end">
-        <Button kind="main" label="Set it so" disabled={!isSound} onPress={set} />
+        <Button kind="main" label="Save" disabled={!isSound} onPress={set} />
       </Row>
     </ChooserSheet>
   )
 }
 
 /** The next five days of what is chosen; null until the rule library is there. */
-function useNextDays({ rule, fromDone }: Chosen, on: CalendarDate, repeat: Repeat | null) {
+function useNextDays({ rule, fromDone }: Chosen, on: CalendarDate, repeat: Repeat | NewRepeat | null) {
   const { days } = useReader()
   const today = useToday()
   if (!days) return null
   if (fromDone) return days.daysAfter({ rule, startsOn: today }, today, 5)
-  const isStanding = repeat !== null && toRuleText(rule) === repeat.rule
+  const isStanding = repeat !== null && 'skips' in repeat && toRuleText(rule) === repeat.rule
   const series = isStanding ? { ...repeat, rule } : { rule, startsOn: on }
   return days.daysAfter(series, addDays(on, -1), 5)
 }
@@ -160,7 +161,7 @@ function Every({ rule, on, onChange }: PartProps) {
       <Row gap="$1.5" flexWrap="wrap">
         <Row borderWidth={1} borderColor="$edge" borderRadius="$1" backgroundColor="$slip">
           <IconButton
-            label="Less often"
+            label="More often"
             icon="minus"
             width={40}
             disabled={interval === 1}
@@ -170,7 +171,7 @@ function Every({ rule, on, onChange }: PartProps) {
             {interval}
           </Words>
           <IconButton
-            label="More seldom"
+            label="Less often"
             icon="plus"
             width={40}
             disabled={interval === longestInterval}

@@ -73,6 +73,7 @@ export const laterCommands = {
   stopClock: spells.stopClock,
   correctTaken: spells.correctTaken,
   addRemark: remarks.addRemark,
+  addEmails: remarks.addEmails,
   editRemark: remarks.editRemark,
   removeRemark: remarks.removeRemark,
   chase: remarks.chase,

@@ -3,6 +3,8 @@ import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import { noteLimit, type Id, type OwnerId, type Remark } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
+import { filesAdded } from './parts'
+import type { NewSlip } from './slips'
 import { added, change, diffOf, removed, type Command, type CommandContext } from './command'
 
 const remarkOf = (context: CommandContext, ownerId: OwnerId, text: string, date?: CalendarDate): Remark => ({
@@ -25,6 +27,32 @@ export const addRemark: Command<{ ownerId: OwnerId; text: string; date?: Calenda
   if (text.trim() === '') return refuse({ kind: 'empty', field: 'remark' })
   if (text.length > noteLimit) return refuse({ kind: 'tooLong', field: 'remark', limit: noteLimit })
   return diffOf(added(remarkOf(context, ownerId, text, date)))
+}
+
+/**
+ * E-mails that are added to something: each is a remark with its subject and its text, its files are files of it, and who
+ * sent it is one of its people, where it has any.
+ */
+export const addEmails: Command<{ ownerId: OwnerId; emails: readonly NewSlip[] }> = (
+  context,
+  { ownerId, emails },
+) => {
+  const owner = recordIn(context.document, ownerId as Id<'action'>)
+  if (!owner) return refuse({ kind: 'notFound' })
+  const parts: RecordDiff[] = []
+  for (const { text, note = '' } of emails) {
+    const whole = [text, note].filter((each) => each.trim() !== '').join('\n\n')
+    parts.push(remarkAdded(context, ownerId, whole.slice(0, noteLimit)))
+  }
+  const files = filesAdded(
+    context,
+    ownerId,
+    emails.flatMap((email) => email.files ?? []),
+  )
+  if (!files.ok) return files
+  const personIds = emails.flatMap((email) => email.personIds ?? [])
+  const people = 'personIds' in owner ? { personIds: [...new Set([...owner.personIds, ...personIds])] } : {}
+  return diffOf(...parts, ...files.value, updateOf(owner, people))
 }
 
 export const editRemark: Command<{ id: Id<'remark'>; patch: Partial<Pick<Remark, 'text' | 'date'>> }> = (

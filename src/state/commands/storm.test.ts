@@ -133,6 +133,7 @@ const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   runClock: ofAction,
   stopClock: ofAction,
   correctTaken: (d) => ({ ...ofAction(d), minutes: d.maybe(() => 12) }),
+  addEmails: (d) => ({ ownerId: d.owner(), emails: [slip(d)] }),
   addRemark: (d) => ({ ownerId: d.owner(), text: d.text() }),
   editRemark: (d) => ({ id: d.any('remark'), patch: { text: d.text(), date: d.day() } }),
   removeRemark: (d) => ({ id: d.any('remark') }),

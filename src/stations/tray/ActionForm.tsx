@@ -6,14 +6,15 @@ import { recordIn } from '@/core/journal'
 import { keptHorizons, type Horizon, type Id } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
 import type { Suggestion } from '@/core/sorting/learning'
-import { lists, select, type NewAction } from '@/state'
+import { lists, select } from '@/state'
 import { ChoiceRow } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords, duration, horizonWords, shortened, type Sayable, type SaidField } from '@/words'
 import { SaidPaper } from './SaidPaper'
-import { SortingForm, type AskedOf } from './SortingForm'
+import { Left, SortingForm, type AskedOf } from './SortingForm'
+import { useSaidParts } from './useSaidParts'
 import { useLikely, type Likely } from './useLikely'
 import { WhyFirst } from './WhyFirst'
 
@@ -24,9 +25,6 @@ const usualLengths = [5, 10, 15, 20, 30, 45, 60, 90, 120]
 const horizons: readonly Horizon[] = ['today', ...keptHorizons]
 /** What has a row of its own is not said again on the paper. */
 const inRows = new Set<SaidField>(['horizon', 'minutes', 'contextIds', 'shelf'])
-
-/** What comes with an action as records of its own. */
-const partsOf = ({ steps, repeat, reminders }: NewAction) => ({ steps, repeat, reminders })
 
 /** First what stands already, then what is likely, then the rest: as it was when the slip came under the hand. */
 const inTurn = <T,>(...lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())]
@@ -79,6 +77,7 @@ export function ActionForm({ slip, fields, left, onBack }: AskedOf) {
     [fields, patch, today],
   )
   const of: Sayable = chosen
+  const parts = useSaidParts(fields, of)
   const likely = useLikely(fields.title)
   const offers = useOffers(likely, of)
   const set = (more: Patch) => setPatch((before) => ({ ...before, ...more }))
@@ -117,7 +116,7 @@ export function ActionForm({ slip, fields, left, onBack }: AskedOf) {
             {
               slipId: slip.id,
               left,
-              fields: { ...partsOf(fields), ...chosen, isNext: isNext && others.length > 0 },
+              fields: { steps: fields.steps, ...parts.said, ...chosen, isNext: isNext && others.length > 0 },
             },
             { say: `Sorted as an action: ${shortened(chosen.title)}` },
           )
@@ -132,7 +131,9 @@ export function ActionForm({ slip, fields, left, onBack }: AskedOf) {
           fields={fields}
           inRows={inRows}
           onChoose={chooser.choose}
+          parts={parts}
         />
+        {left === '' ? null : <Left words={left} />}
         <ChoiceRow
           many
           firstFocus
@@ -194,6 +195,7 @@ export function ActionForm({ slip, fields, left, onBack }: AskedOf) {
       </SortingForm>
       {/* Beside the form: Enter in a chooser must not keep the action. */}
       <OpenedChooser chooser={chooser} of={of} onSet={set} />
+      {parts.layer}
     </>
   )
 }

@@ -10,7 +10,8 @@ import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { chooserWords, nearDate, shortened, type SaidField } from '@/words'
 import { SaidPaper } from './SaidPaper'
-import { SortingForm, type AskedOf } from './SortingForm'
+import { Left, SortingForm, type AskedOf } from './SortingForm'
+import { useSaidParts } from './useSaidParts'
 import { useLikely } from './useLikely'
 import { WhyFirst } from './WhyFirst'
 
@@ -45,6 +46,7 @@ export function HandOverForm({ slip, fields, left, onBack }: AskedOf) {
   const said = fields.personIds?.[0] ?? null
   const waiting: Waiting = patch.waiting ?? fields.waiting ?? { ...nobody, personId: said }
   const of = { ...sayableOf(chosen, today), waiting }
+  const parts = useSaidParts(fields, of)
   const set = (more: Partial<Waiting>) => setPatch({ ...patch, waiting: { ...waiting, ...more } })
   const isNamed = waiting.personId !== null || waiting.whom.trim() !== ''
   const isEmpty = chosen.title.trim() === ''
@@ -54,7 +56,11 @@ export function HandOverForm({ slip, fields, left, onBack }: AskedOf) {
     const personIds = [...(chosen.personIds ?? []), ...(waiting.personId ? [waiting.personId] : [])]
     act(
       'sortAsHandedOver',
-      { slipId: slip.id, left, fields: { ...chosen, waiting, personIds: [...new Set(personIds)] } },
+      {
+        slipId: slip.id,
+        left,
+        fields: { ...chosen, ...parts.said, waiting, personIds: [...new Set(personIds)] },
+      },
       { say: `Handed over to ${whom}: ${shortened(chosen.title)}` },
     )
   }
@@ -77,7 +83,9 @@ export function HandOverForm({ slip, fields, left, onBack }: AskedOf) {
           fields={fields}
           inRows={inRows}
           onChoose={chooser.choose}
+          parts={parts}
         />
+        {left === '' ? null : <Left words={left} />}
         <ChoiceRow
           firstFocus
           label="To whom"
@@ -121,6 +129,7 @@ export function HandOverForm({ slip, fields, left, onBack }: AskedOf) {
         of={of}
         onSet={(more) => setPatch((before) => ({ ...before, ...more }) as typeof patch)}
       />
+      {parts.layer}
     </>
   )
 }

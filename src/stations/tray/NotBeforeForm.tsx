@@ -8,7 +8,8 @@ import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { nearDate, shortened, type SaidField } from '@/words'
 import { SaidPaper } from './SaidPaper'
-import { SortingForm, type AskedOf } from './SortingForm'
+import { Left, SortingForm, type AskedOf } from './SortingForm'
+import { useSaidParts } from './useSaidParts'
 
 const inRows = new Set<SaidField>(['notBefore'])
 
@@ -33,11 +34,12 @@ export function NotBeforeForm({ slip, fields, left, onBack }: AskedOf) {
   const chosen: NewAction = { ...fields, ...patch }
   const notBefore = patch.notBefore ?? said ?? nextWeek
   const of = { ...sayableOf(chosen, today), notBefore }
+  const parts = useSaidParts(fields, of)
   const isEmpty = chosen.title.trim() === ''
   const keep = () =>
     act(
       'sortAsNotBefore',
-      { slipId: slip.id, left, fields: { ...chosen, notBefore } },
+      { slipId: slip.id, left, fields: { ...chosen, ...parts.said, notBefore } },
       { say: `Hidden until ${nearDate(notBefore, today)}: ${shortened(chosen.title)}` },
     )
   const isPromisedBefore = of.due !== null && of.due.date < notBefore
@@ -60,7 +62,9 @@ export function NotBeforeForm({ slip, fields, left, onBack }: AskedOf) {
           fields={fields}
           inRows={inRows}
           onChoose={chooser.choose}
+          parts={parts}
         />
+        {left === '' ? null : <Left words={left} />}
         <ChoiceRow
           firstFocus
           label="Not before"
@@ -83,6 +87,7 @@ export function NotBeforeForm({ slip, fields, left, onBack }: AskedOf) {
         of={of}
         onSet={(more) => setPatch((before) => ({ ...before, ...more }) as typeof patch)}
       />
+      {parts.layer}
     </>
   )
 }

@@ -6,6 +6,7 @@ import { SaidLine } from '@/parts/said/SaidLine'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { comesWithWords, saidOf, unsaidOf, type Sayable, type SaidField } from '@/words'
 import { DraftPaper } from './SlipPaper'
+import type { SaidParts } from './useSaidParts'
 
 interface SaidPaperProps {
   readonly label: string
@@ -18,15 +19,27 @@ interface SaidPaperProps {
   /** What has a row of its own below, and is not said again here. */
   readonly inRows: ReadonlySet<SaidField>
   readonly onChoose: (field: SaidField) => void
+  /** The repeat and the reminders, each a chip with its chooser. */
+  readonly parts: SaidParts
 }
 
 /** How near it is held is asked first; whether it is promised stands a touch further. */
 const due: readonly SaidField[] = ['due']
 
-export function SaidPaper({ label, title, onTitle, needed, of, fields, inRows, onChoose }: SaidPaperProps) {
+export function SaidPaper({
+  label,
+  title,
+  onTitle,
+  needed,
+  of,
+  fields,
+  inRows,
+  onChoose,
+  parts,
+}: SaidPaperProps) {
   const today = useToday()
   const document = useHeldDocument()
-  const comesWith = comesWithWords(fields, today)
+  const comesWith = comesWithWords({ steps: fields.steps }, today)
   return (
     <DraftPaper>
       <Field
@@ -37,9 +50,11 @@ export function SaidPaper({ label, title, onTitle, needed, of, fields, inRows, o
         problem={title.trim() === '' ? needed : null}
       />
       <SaidLine
-        chips={saidOf(of, document, today).filter(({ field }) => !inRows.has(field))}
-        offers={unsaidOf(of).filter((field) => !inRows.has(field))}
-        onChoose={onChoose}
+        chips={[...saidOf(of, document, today).filter(({ field }) => !inRows.has(field)), ...parts.chips]}
+        offers={[...unsaidOf(of).filter((field) => !inRows.has(field)), ...parts.offers]}
+        onChoose={(field, id) => {
+          if (!parts.choose(field, id)) onChoose(field)
+        }}
         oneLine
         outright={due}
       />
