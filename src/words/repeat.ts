@@ -69,6 +69,10 @@ function dayWords(rule: RepeatRule): string {
     const [month, day] = [rule.months[0] as number, rule.monthDays[0] as number]
     return ` on ${dayMonth(`2028-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}` as CalendarDate)}`
   }
+  if (rule.ofMonth !== null) {
+    const day = isWorkingWeek(rule.weekdays) ? 'working day' : listed(rule.weekdays.map(dayName))
+    return ` on the ${rule.ofMonth} ${day}`
+  }
   if (rule.nth !== null) return ` on the ${nthWords[rule.nth]} ${listed(rule.weekdays.map(dayName))}`
   return rule.monthDays.length > 0 ? ` on the ${rule.monthDays.map(ordinal).join(' and ')}` : ''
 }

@@ -2,9 +2,9 @@
 import { addDays, weekdayOf, type CalendarDate } from '../time'
 import { everyDay, type Frequency, type RepeatRule } from './rule'
 
-type Body = Pick<RepeatRule, 'frequency' | 'weekdays' | 'nth' | 'monthDays' | 'months' | 'orLast'>
+type Body = Pick<RepeatRule, 'frequency' | 'weekdays' | 'nth' | 'ofMonth' | 'monthDays' | 'months' | 'orLast'>
 
-const bare = { weekdays: [], nth: null, monthDays: [], months: [], orLast: false } as const
+const bare = { weekdays: [], nth: null, ofMonth: null, monthDays: [], months: [], orLast: false } as const
 
 /** Days of the month by their number, and by which of their weekday they are: the fourth may be the last as well. */
 function monthlyBodies(on: CalendarDate): Body[] {

@@ -15,6 +15,8 @@ const replaced = (list: readonly number[], from: number, to: number): number[] =
 /** A rule as it is where one of its days is moved from now on: Mondays become Fridays, the 3rd the 5th. */
 export function movedRule(rule: RepeatRule, from: CalendarDate, to: CalendarDate): RepeatRule {
   const { weekdays, monthDays, months } = rule
+  // The last working day is that wherever one of them was moved.
+  if (rule.ofMonth !== null) return rule
   return {
     ...rule,
     weekdays: replaced(weekdays, weekdayOf(from), weekdayOf(to)),

@@ -7,6 +7,13 @@ import { movedRule } from './movedRule'
 
 const from = calendarDateUnsafe('2026-03-11') // a Wednesday
 
+const isOfMonth = ({
+  ofMonth,
+  weekdays,
+  monthDays,
+}: Pick<RepeatRule, 'ofMonth' | 'weekdays' | 'monthDays'>) =>
+  ofMonth !== null && weekdays.length > 0 && monthDays.length === 0
+
 const rules: fc.Arbitrary<RepeatRule> = fc
   .record({
     frequency: fc.constantFrom(...frequencies),
@@ -20,12 +27,14 @@ const rules: fc.Arbitrary<RepeatRule> = fc
       .uniqueArray(fc.integer({ min: 1, max: 12 }), { maxLength: 2 })
       .map((months) => months.sort((a, b) => a - b)),
     orLast: fc.boolean(),
+    ofMonth: fc.constantFrom(null, null, 'first', 'last'),
     until: fc.constantFrom(null, addDays(from, 400)),
     times: fc.constantFrom(null, 1, 10),
   })
   .map((rule) => ({
     ...rule,
-    nth: rule.weekdays.length === 0 ? null : rule.nth,
+    nth: rule.weekdays.length === 0 || isOfMonth(rule) ? null : rule.nth,
+    ofMonth: isOfMonth(rule) ? rule.ofMonth : null,
     orLast: rule.orLast && rule.monthDays.join() === '31',
   }))
 

@@ -13,6 +13,8 @@ export interface RepeatRule {
   readonly weekdays: readonly number[]
   /** Which of these weekdays in a month: `1` the first to `4`, `-1` the last; null for each of them. */
   readonly nth: number | null
+  /** Of all these weekdays in a month together only the first or the last: "the last working day"; null for each. */
+  readonly ofMonth: 'first' | 'last' | null
   /** Days of the month, 1 to 31; `-1` is the last. */
   readonly monthDays: readonly number[]
   /** In a month that has no such day, a single 29, 30 or 31 falls on its last one instead of being left out. */
@@ -33,6 +35,7 @@ export const everyDay: RepeatRule = {
   interval: 1,
   weekdays: [],
   nth: null,
+  ofMonth: null,
   monthDays: [],
   orLast: false,
   months: [],
@@ -59,7 +62,7 @@ export function toRuleText(rule: RepeatRule): string {
     ...(rule.months.length > 0 ? [['BYMONTH', inOrder(rule.months).join(',')] as [string, string]] : []),
     ...(monthDays.length > 0 ? [['BYMONTHDAY', monthDays.join(',')] as [string, string]] : []),
     ...(days.length > 0 ? [['BYDAY', days.join(',')] as [string, string]] : []),
-    ...(isLast ? [['BYSETPOS', -1] as [string, number]] : []),
+    ...(isLast || rule.ofMonth ? [['BYSETPOS', rule.ofMonth === 'first' ? 1 : -1] as [string, number]] : []),
     ...(rule.until ? [['UNTIL', rule.until.replaceAll('-', '')] as [string, string]] : []),
     ...(rule.times === null ? [] : [['COUNT', rule.times] as [string, number]]),
   ]
@@ -85,6 +88,8 @@ function untilOf(text: string | undefined): CalendarDate | null | undefined {
   return (parts && calendarDateFrom(Number(parts[1]), Number(parts[2]), Number(parts[3]))) ?? undefined
 }
 
+const ofMonthAt = (position: string): 'first' | 'last' => (position === '1' ? 'first' : 'last')
+
 /** A rule from its text; null for what is no rule, and for rules that cannot be said here. */
 export function parseRuleText(text: string): RepeatRule | null {
   const fields = new Map(text.split(';').map((part) => part.split('=', 2) as [string, string]))
@@ -93,7 +98,9 @@ export function parseRuleText(text: string): RepeatRule | null {
   const interval = Number(fields.get('INTERVAL') ?? 1)
   const days = (fields.get('BYDAY')?.split(',') ?? []).map(dayOf)
   const [months, monthDays] = [numbersOf('BYMONTH'), numbersOf('BYMONTHDAY')]
-  const orLast = fields.get('BYSETPOS') === '-1'
+  const position = fields.get('BYSETPOS')
+  const isOfMonth = position !== undefined && monthDays.length === 0 && days.length > 0
+  const orLast = position === '-1' && !isOfMonth
   const until = untilOf(fields.get('UNTIL'))
   const times = fields.has('COUNT') ? Number(fields.get('COUNT')) : null
   const isRule =
@@ -110,6 +117,7 @@ export function parseRuleText(text: string): RepeatRule | null {
     interval,
     weekdays: days.map((day) => day?.[1] ?? 0),
     nth: days[0]?.[0] ?? null,
+    ofMonth: isOfMonth ? ofMonthAt(position) : null,
     monthDays: orLast ? monthDays.slice(-1) : monthDays,
     orLast,
     months,

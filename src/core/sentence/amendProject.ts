@@ -1,6 +1,6 @@
 // Saying what changes in a project: its state, when it begins and is due, its area, what it is a part of. See amend.
 import { isIdOf, projectStates, type Project, type ProjectState } from '../record'
-import type { SentenceContext } from './claims'
+import type { SentenceContext } from './claim'
 import { parseSentence } from './parseSentence'
 
 export type ProjectPatch = Partial<

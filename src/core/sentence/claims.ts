@@ -2,28 +2,14 @@
 // (parts end at commas, colons, semicolons, dashes and before a bracket), as a whole part, or as a led phrase at the
 // front. What is between double quotes is never claimed.
 import { kindOf, titleLimit, type Id } from '../record'
-import type { Calendar } from './datePhrase'
+import { claimsAtFront, claimsInMiddle, peopleInMiddle, remindMeTo } from './anywhere'
+import type { Claim, SentenceContext } from './claim'
 import type { Meaning, Name } from './clause'
 import type { NameIndex } from './nameIndex'
 import { readMeaning, type Reading } from './readMeaning'
 import { mayBeRepeat, readRepeat } from './repeatPhrase'
+import { mayBeVerb } from './verbs'
 import { partsOf, type Word } from './words'
-
-export interface SentenceContext extends Calendar {
-  readonly names: NameIndex
-  /** Keys of clauses the person took off, as `takenOffKey` makes them. */
-  readonly takenOff?: readonly string[]
-  /** Everything may be clauses: nothing needs to be left as a title, and a clause may begin any part (see amend). */
-  readonly isBare?: boolean
-  /** The one action of this title: what another is held back after (see amend). */
-  readonly actionCalled?: (title: string) => Id<'action'> | null
-}
-
-/** A run of words, `from` to `to` exclusive, and what it would mean. */
-export interface Claim extends Reading {
-  readonly from: number
-  readonly to: number
-}
 
 const longestClause = 12
 /** A rule with its time and its end. */
@@ -146,12 +132,22 @@ function clauseEndingAt(
   return null
 }
 
+/** Words whose *at* leads to no time: "look at 3", "stop at 5". */
+const timedAt = new Set('look aim stop start arrive priced sell stay capped laugh set kept from'.split(' '))
+
 /** A bare name at the very end counts where the words before it do not claim it: "ring Mum phone", not "buy a new phone". */
 function standsAlone(words: readonly Word[], found: Claim, partStart: number): boolean {
   const { kind } = found.meaning
   const isClaimed = words
     .slice(Math.max(partStart, found.from - 3), found.from)
     .some((word) => determiners.has(word.text) || /^\d|'s$/.test(word.text))
+  // "call Mum at 5", but "the price is at 5".
+  if (kind === 'at')
+    return (
+      found.from - partStart >= 2 &&
+      mayBeVerb(words[partStart]?.text ?? '') &&
+      !timedAt.has(words[found.from - 1]?.text ?? '')
+    )
   if (kind === 'person') return !determiners.has(words[found.from - 1]?.text ?? '')
   if (!['context', 'project', 'question'].includes(kind) || found.from - partStart < 2) return false
   return !isClaimed
@@ -204,10 +200,18 @@ function reachingBack(run: readonly Claim[]): Claim[] {
   })
 }
 
-const standsInFront = new Set<Meaning['kind']>(['notBefore', 'due', 'day', 'at', 'horizon', 'repeat'])
+const standsInFront = new Set<Meaning['kind']>([
+  'notBefore',
+  'due',
+  'day',
+  'at',
+  'horizon',
+  'repeat',
+  'reminder',
+])
 /** A day at the front has to be led to, or it is part of a name: "next tuesday ring the bank", but "Friday prayers". */
 const ledInFront =
-  /^(?:next|this|on|in|at|by|before|not|hide|tomorrow|today|tonight|every|each|a week on|\d{4}-)/
+  /^(?:next|this|on|in|at|by|before|within|not|hide|remind|tomorrow|today|tonight|every|each|a week on|\d{4}-)/
 /** What goes on with the day itself: "next week and the week after", "tomorrow is a holiday". */
 const goesOn = new Set('and or of in is was are will at on for with to as than until'.split(' '))
 
@@ -225,6 +229,9 @@ function clauseAtFront(words: readonly Word[], context: SentenceContext): Claim 
     const reading = readMeaning(phraseOf(words, 0, to), context, context.names)
     if (!reading || !standsInFront.has(reading.meaning.kind)) continue
     if (isCutOffYear(words, to)) return null
+    // "remind me at 4 to lock up": the joining word goes with it.
+    if (reading.meaning.kind === 'reminder')
+      return words[to]?.text === 'to' && words.length - to >= 2 ? { ...reading, from: 0, to: to + 1 } : null
     const isDue = reading.meaning.kind === 'notBefore' || reading.meaning.kind === 'due'
     if (isDue && to >= 2) return { ...reading, from: 0, to }
     // A day, a rule: something to do has to follow.
@@ -357,13 +364,22 @@ export function claimsOf(words: readonly Word[], context: SentenceContext): Clai
     return clausesOfPart(words, part, opened, context)
   })
   const front = clauseAtFront(words, context)
+  const anywhere = context.isBare
+    ? []
+    : [
+        ...claimsAtFront(words, parts[0]?.[1] ?? 0, context),
+        ...parts.flatMap((part) => claimsInMiddle(words, part, context)),
+        ...peopleInMiddle(words, context),
+      ]
   const starts = context.isBare ? parts.map(([from]) => from) : [0]
   return [
     ...addresses(words),
+    ...(context.isBare ? [] : remindMeTo(words)),
     ...rulesOverCommas(words, context),
     ...starts.flatMap((from) => waitingFrom(words, from, context.names) ?? []),
     ...inParts.reverse(),
     ...(front ? [front] : []),
     ...dueInTheMiddle(words, context),
+    ...anywhere,
   ]
 }

@@ -16,6 +16,8 @@ import { numberForm, numberOf } from './numberWords'
 /** What a phrase is seen from. */
 export interface Calendar {
   readonly today: CalendarDate
+  /** The minute of the day it is, 0 to 1439: "in 20 minutes" is only understood where it is known. */
+  readonly minute?: number
   /** `0` Monday (where left out) to `6` Sunday. */
   readonly weekStartsOn?: number
 }
@@ -38,18 +40,20 @@ export const monthOf = (name: string): number => months.indexOf(name.slice(0, 3)
 const dayNumber = '(?:3[01]|[12]\\d|0?[1-9])(?:st|nd|rd|th)?'
 const weekdayForm = new RegExp(`^(next |this |coming )?(${weekdayPattern})$`)
 const weekOnForm = new RegExp(
-  `^(?:a week on (${weekdayPattern}|tomorrow|today)|(${weekdayPattern}|tomorrow|today) week)$`,
+  `^(?:a week (?:on )?(${weekdayPattern}|tomorrow|today)|(${weekdayPattern}|tomorrow|today) week)$`,
 )
 const chronoForm = new RegExp(
   `^(?:(?:${weekdayPattern},? )?(?:the )?${dayNumber}(?: of)? ${monthPattern}(?:,? \\d{4})?|${monthPattern} ${dayNumber}(?:,? \\d{4})?|\\d{4}-\\d{2}-\\d{2}|\\d{1,2}/\\d{1,2}(?:/\\d{4})?)$`,
 )
 const dottedForm = /^(\d{1,2})\.(\d{1,2})\.(\d{4})?$/
-const numberedForm = /^the (3[01]|[12]\d|[1-9])(?:st|nd|rd|th)$/
+const numberedForm = new RegExp(`^(?:${weekdayPattern},? )?the (3[01]|[12]\\d|[1-9])(?:st|nd|rd|th)$`)
 const edgeForm = new RegExp(
-  `^(?:the )?(end|start|beginning|middle) of (?:(the|this|next) (week|month|year)|(?:the )?(${monthPattern})(?: (\\d{4}))?)$`,
+  `^(?:the )?(end|start|beginning|middle) of (?:(?:(the|this|next) )?(week|month|year)|(?:the )?(${monthPattern})(?: (\\d{4}))?)$`,
 )
+const midForm = new RegExp(`^mid[ -](${monthPattern})(?: (\\d{4}))?$`)
+const possessiveEnd = /^(?:the )?(week|month|year)'s end$/
 const firstWord = new RegExp(
-  `^(?:${weekdayPattern}|${monthPattern}|today|tonight|tomorrow|the|a week on|next|this|coming|in|end|start|beginning|middle|at the|\\d)`,
+  `^(?:${weekdayPattern}|${monthPattern}|today|tonight|tomorrow|the|a week on|next|this|coming|in|end|start|beginning|middle|mid|day after|week's|month's|year's|at the|over the|\\d)`,
 )
 
 /** Whether a phrase in lower case could begin a date. Cheap: it spares the full reading of most words. */
@@ -181,15 +185,15 @@ export function readDate(phrase: string, calendar: Calendar, past = false): Cale
     case 'yesterday':
       return past ? addDays(today, -1) : null
     case 'the day after tomorrow':
+    case 'day after tomorrow':
       return addDays(today, 2)
     case 'next week':
       return addDays(weekStartOf(today, weekStartsOn), 7)
     case 'next month':
       return addMonths(`${today.slice(0, 8)}01` as CalendarDate, 1)
-    case 'end of week':
-      return endOfWeek(today, weekStartsOn)
     case 'this weekend':
     case 'the weekend':
+    case 'over the weekend':
       return weekdayOf(today) === 6 ? today : byWeekday('saturday', { today: addDays(today, -1) }, false)
   }
   return (
@@ -197,7 +201,10 @@ export function readDate(phrase: string, calendar: Calendar, past = false): Cale
     byNumber(phrase, today) ??
     byDistance(phrase, today) ??
     byWeekOn(phrase, calendar) ??
-    byEdge(phrase, calendar) ??
+    byEdge(
+      phrase.replace(possessiveEnd, 'end of the $1').replace(midForm, 'middle of $1 $2').trim(),
+      calendar,
+    ) ??
     byDots(phrase, today, past) ??
     (chronoForm.test(phrase) ? byChrono(phrase, today, past) : null)
   )

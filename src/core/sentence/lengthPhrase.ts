@@ -16,7 +16,9 @@ export function readLength(phrase: string): number | null {
 }
 
 function minutesOf(phrase: string): number | null {
-  if (/^half an? hour$/.test(phrase)) return 30
+  if (/^half an? (?:hour|hr)$|^half hour$/.test(phrase)) return 30
+  if (/^(?:a )?couple of hours$/.test(phrase)) return 120
+  if (/^(?:an? )?hour and a quarter$/.test(phrase)) return 75
   if (/^(?:an? )?quarter of an hour$/.test(phrase)) return 15
   if (/^three quarters of an hour$/.test(phrase)) return 45
   const plain = minutesForm.exec(phrase)

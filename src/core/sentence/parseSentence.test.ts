@@ -1,62 +1,16 @@
 import fc from 'fast-check'
 import { knownNames, saidOn, stays, understood } from '../testing/sentences'
-import { toRuleText } from '../repeat'
-import { takenOffKey, type Clause } from '.'
+import { inShort } from '../testing/inShort'
+import { takenOffKey } from '.'
 import { asSaidOn, draftOf, parseSentence } from './reader'
 
 const [today, names] = [saidOn, knownNames]
 const read = (text: string, takenOff: string[] = []) => parseSentence(text, { today, names, takenOff })
 
-function told(clause: Clause): string {
-  switch (clause.kind) {
-    case 'due':
-    case 'at':
-      return [clause.kind, clause.date, clause.time, clause.kind === 'at' ? clause.minutes : null]
-        .filter(Boolean)
-        .join(' ')
-    case 'notBefore':
-    case 'day':
-    case 'since':
-    case 'chase':
-      return `${clause.kind} ${clause.date}`
-    case 'horizon':
-      return `horizon ${clause.horizon}`
-    case 'minutes':
-      return `${clause.minutes} min`
-    case 'weight':
-      return clause.weight
-    case 'energy':
-      return clause.energy
-    case 'address':
-      return `address ${clause.address}`
-    case 'question':
-      return `question ${clause.options.map(({ id }) => id).join(' ')}`
-    case 'waiting':
-      return `waiting ${clause.name?.id ?? clause.whom}`
-    case 'repeat':
-      return `repeat ${toRuleText(clause.rule)}${clause.fromDone ? ' from done' : ''}${clause.time ? ` ${clause.time}` : ''}`
-    case 'until':
-      return `until ${clause.date}`
-    case 'times':
-      return `${clause.times} times`
-    case 'reminder':
-      return `reminder ${Object.values(clause.when)
-        .filter((part) => part !== null)
-        .join(' ')}`
-    case 'payoff':
-    case 'craft':
-      return `${clause.level} ${clause.kind}`
-    case 'steps':
-      return `steps ${clause.steps.join(' / ')}`
-    default:
-      return clause.name.id
-  }
-}
-
 describe('a plain sentence', () => {
   it.each(understood)('understands: %s', (said, title, ...clauses) => {
     const sentence = read(said)
-    expect(sentence.clauses.map(told)).toEqual(clauses.map((clause) => clause.replace('at null ', 'at ')))
+    expect(sentence.clauses.map(inShort)).toEqual(clauses.map((clause) => clause.replace('at null ', 'at ')))
     expect(sentence.title).toBe(title)
   })
   it.each(stays)('leaves in the title: %s', (said) => {
@@ -72,7 +26,7 @@ describe('a plain sentence', () => {
   })
   it('turns a question into the one meaning that is left', () => {
     const sentence = read('book a room for 40, choir', [takenOffKey('project:choir', 'choir')])
-    expect(sentence.clauses.map(told)).toEqual(['area:choir'])
+    expect(sentence.clauses.map(inShort)).toEqual(['area:choir'])
     expect(sentence.title).toBe('book a room for 40')
   })
   it('fills the fields of an action', () => {

@@ -10,7 +10,8 @@
 import { isEqual } from '../isEqual'
 import type { CalendarDate } from '../time'
 import { kindOf } from '../record'
-import { claimsOf, type Claim, type SentenceContext } from './claims'
+import type { Claim, SentenceContext } from './claim'
+import { claimsOf } from './claims'
 import { takenOffKey, type Clause, type Meaning } from './clause'
 import { isPlainlyForeign } from './language'
 import { stepsAfterColon } from './stepsAfterColon'
@@ -67,11 +68,26 @@ function accepted(text: string, words: readonly Word[], context: SentenceContext
     const inTitle = found.inTitle && !context.isBare && !wholePart(words, found)
     clauses.push({ ...found.meaning, start, end, inTitle, guess: found.guess })
   }
-  const held = context.isBare ? clauses : clauses.filter((clause) => !isAlone(clause, clauses))
+  const reminded = clauses.flatMap((clause) => asReminded(clause, clauses) ?? [])
+  const held = context.isBare ? reminded : reminded.filter((clause) => !isAlone(clause, reminded))
   const steps = context.isBare ? null : stepsOf(text, words, held, context.takenOff ?? [])
   return [...held, ...(steps ? [steps] : [])]
     .filter((clause) => !isOutdone(clause, held, context.isBare ? null : context.today))
     .sort((a, b) => a.start - b.start)
+}
+
+/**
+ * "remind me to ring Oda at 5" reminds at that time, and where only a day is said at its beginning. Null where nothing says
+ * when: the words then stay.
+ */
+function asReminded(clause: Clause, clauses: readonly Clause[]): Clause | null {
+  const isOpen = clause.kind === 'reminder' && clause.start === 0 && clause.when.kind === 'minutesBefore'
+  if (!isOpen || clause.when.minutes !== 0) return clause
+  const has = (...kinds: Meaning['kind'][]) => clauses.some(({ kind }) => kinds.includes(kind))
+  const isTimed =
+    has('at') || clauses.some((other) => (other.kind === 'due' || other.kind === 'repeat') && other.time)
+  if (isTimed) return clause
+  return has('day', 'due', 'repeat') ? { ...clause, when: { kind: 'daysBefore', days: 0, time: null } } : null
 }
 
 /** The list after a colon, where it was not taken off. */

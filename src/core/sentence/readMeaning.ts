@@ -1,13 +1,14 @@
 // What a run of words means on its own, and how sure that is without its neighbours.
 import { energies, kindOf, weights, type Energy, type Level, type Weight } from '../record'
-import { addDays } from '../time'
+import { addDays, type CalendarDate } from '../time'
 import type { Guess, Meaning, Name, NameKind } from './clause'
-import { guessOfDate, mayBeDate, readDate, type Calendar } from './datePhrase'
+import { guessOfDate, mayBeDate, monthPattern, readDate, type Calendar } from './datePhrase'
 import { readLength } from './lengthPhrase'
+import { readDayAndTime, readDueMoment, readFromNow } from './momentPhrase'
 import type { NameIndex } from './nameIndex'
 import { readReminder } from './reminderPhrase'
 import { readRepeat, readTimes, readUntil } from './repeatPhrase'
-import { readBareHour, readEndOfPart, readPartOfDay, readSpan, readTime, type SaidTime } from './timePhrase'
+import { readBareHour, readSpan, readSpokenTime, readTime, type Span } from './timePhrase'
 
 export interface Reading {
   readonly meaning: Meaning
@@ -28,39 +29,37 @@ const weak = (meaning: Meaning, guess: Guess | null = null): Reading => ({
   weak: true,
 })
 
-/** "friday at 3", "tomorrow morning" as the day and the time behind it. */
-function splitTime(phrase: string, partOfDay = readPartOfDay): readonly [string, SaidTime | null] {
-  const parts = /^(.+?) (at )?(?:in the )?(\S+(?: [ap]m)?)$/.exec(phrase)
-  if (!parts) return [phrase, null]
-  const [, day, at, said] = parts as unknown as [string, string, string | undefined, string]
-  const time = readTime(said)
-  const found = time
-    ? ({ time, guess: null } as const)
-    : (partOfDay(said) ?? (at ? readBareHour(said) : null))
-  return found ? [day, found] : [phrase, null]
-}
-
-const dueForm = /^(?:by|due by|due on|due|no later than|deadline) (.+)$/
+const dueForm = /^(?:by|due by|due on|due|no later than|deadline|at the latest by) (.+)$/
+const endOfDay = /^(?:the )?(?:end of (?:the )?(?:day|business)|eod|cob|close of (?:play|business))$/
+/** "by 15.12" is the fifteenth of December: behind these words two numbers with a dot are a day, wherever they can be one. */
+const dottedDay = /^\d{1,2}\.(?:0?[1-9]|1[0-2])$/
 
 function readDue(phrase: string, calendar: Calendar): Reading | null {
+  const within = /^within (.+)$/.exec(phrase)?.[1]
+  const distance = within ? readDate(`in ${within}`, calendar) : null
+  if (distance) return strong({ kind: 'due', date: distance, time: null })
   const said = dueForm.exec(phrase)?.[1]
   if (!said) return null
+  if (endOfDay.test(said)) return strong({ kind: 'due', date: calendar.today, time: null })
+  const dotted = dottedDay.test(said) ? readDate(`${said}.`, calendar) : null
+  if (dotted) return strong({ kind: 'due', date: dotted, time: null })
+  // "by half nine" and "by 5" alone may be a person or a count: a clock has to be plain there.
   const onlyTime = readTime(said)
   if (onlyTime) return strong({ kind: 'due', date: calendar.today, time: onlyTime })
-  const whole = readDate(said, calendar)
-  if (whole) return strong({ kind: 'due', date: whole, time: null }, guessOfDate(said))
-  const [day, time] = splitTime(said, readEndOfPart)
-  const date = readDate(day, calendar)
-  if (date) return strong({ kind: 'due', date, time: time?.time ?? null }, time?.guess ?? guessOfDate(day))
-  const timeFirst = /^(\S+(?: [ap]m)?) (?:on )?(.+)$/.exec(said)
-  const early = timeFirst && readTime(timeFirst[1] as string)
-  const later = early ? readDate(timeFirst[2] as string, calendar) : null
-  return early && later ? strong({ kind: 'due', date: later, time: early }) : null
+  const spoken = readSpokenTime(said)
+  if (spoken) return strong({ kind: 'due', date: calendar.today, time: spoken.time }, spoken.guess)
+  if (readBareHour(said)) return null
+  const when = readDueMoment(said, calendar)
+  return when && strong({ kind: 'due', date: when.date, time: when.time }, when.guess)
 }
 
 /** "before friday" is by the day before. */
 function readBefore(phrase: string, calendar: Calendar): Reading | null {
   const said = /^before (.+)$/.exec(phrase)?.[1]
+  const time = said ? readTime(said) : null
+  if (time) return strong({ kind: 'due', date: calendar.today, time })
+  const both = said ? readDayAndTime(said, calendar) : null
+  if (both) return strong({ kind: 'due', date: both.date, time: both.time }, both.guess)
   const date = said && mayBeDate(said) ? readDate(said, calendar) : null
   return date && date > calendar.today
     ? strong({ kind: 'due', date: addDays(date, -1), time: null }, 'dayBefore')
@@ -70,36 +69,33 @@ function readBefore(phrase: string, calendar: Calendar): Reading | null {
 function readSpanned(phrase: string, calendar: Calendar): Reading | null {
   if (!/\d/.test(phrase)) return null
   const bare = phrase.replace(/^(?:on|at) /, '')
+  const spanned = ({ isBare, ...span }: Span, date: CalendarDate | null, day: string) =>
+    strong({ kind: 'at', date, ...span }, isBare ? 'bareHour' : guessOfDate(day))
   const whole = readSpan(bare)
-  if (whole) return strong({ kind: 'at', date: null, ...whole })
+  if (whole) return spanned(whole, null, '')
   const words = bare.split(' ')
   for (let at = 1; at < words.length; at++) {
     const [head, tail] = [words.slice(0, at).join(' '), words.slice(at).join(' ')]
-    const ahead = readSpan(head)
-    const behind = ahead ? null : readSpan(tail)
+    const ahead = readSpan(head, true)
+    const behind = ahead ? null : readSpan(tail, true)
     const span = ahead ?? behind
     const day = ahead ? tail.replace(/^on /, '') : head
     const date = span && mayBeDate(day) ? readDate(day, calendar) : null
-    if (span && date) return strong({ kind: 'at', date, ...span }, guessOfDate(day))
+    if (span && date) return spanned(span, date, day)
   }
   return null
 }
 
 function readAt(phrase: string, calendar: Calendar): Reading | null {
-  const timeFirst = /^at (\S+(?: [ap]m)?)(?: (?:on )?(.+))?$/.exec(phrase)
-  const clock = timeFirst && readTime(timeFirst[1] as string)
-  const said = clock ? { time: clock, guess: null } : timeFirst && readBareHour(timeFirst[1] as string)
-  if (timeFirst && said) {
-    const { time, guess } = said
-    if (!timeFirst[2]) return (clock ? strong : weak)({ kind: 'at', date: null, time }, guess)
-    const date = readDate(timeFirst[2], calendar)
-    return date ? strong({ kind: 'at', date, time }, guess) : null
-  }
-  const [day, later] = splitTime(phrase.replace(/^on /, '').replace(/^this (?=\w+$)/, 'today '))
-  const date = later && mayBeDate(day) ? readDate(day, calendar) : null
-  return date && later
-    ? strong({ kind: 'at', date, time: later.time }, later.guess ?? guessOfDate(day))
-    : null
+  const said = /^at (.+)$/.exec(phrase)?.[1]
+  const time = said ? readTime(said) : null
+  if (time) return strong({ kind: 'at', date: null, time })
+  const spoken = said ? readSpokenTime(said) : null
+  if (spoken) return strong({ kind: 'at', date: null, time: spoken.time }, spoken.guess)
+  const bareHour = said ? readBareHour(said) : null
+  if (bareHour) return weak({ kind: 'at', date: null, time: bareHour.time }, bareHour.guess)
+  const both = readDayAndTime(phrase.replace(/^on /, ''), calendar) ?? readFromNow(phrase, calendar)
+  return both?.time ? strong({ kind: 'at', date: both.date, time: both.time }, both.guess) : null
 }
 
 const datedForms = [
@@ -108,10 +104,15 @@ const datedForms = [
   [/^chase(?: up)?(?: on)? (.+)$/, 'chase', false],
 ] as const
 
+/** "not before May" is its first day. */
+const monthAlone = (kind: string, said: string, calendar: Calendar): CalendarDate | null =>
+  kind === 'notBefore' && wholeMonth.test(said) ? readDate(`start of ${said}`, calendar) : null
+const wholeMonth = new RegExp(`^${monthPattern}$`)
+
 function readDated(phrase: string, calendar: Calendar): Reading | null {
   for (const [form, kind, past] of datedForms) {
     const said = form.exec(phrase)?.[1]
-    const date = said ? readDate(said, calendar, past) : null
+    const date = said ? (readDate(said, calendar, past) ?? monthAlone(kind, said, calendar)) : null
     if (date) return strong({ kind, date }, guessOfDate(said as string))
   }
   return (
@@ -131,7 +132,8 @@ function readDay(phrase: string, calendar: Calendar): Reading | null {
   const bare = phrase.replace(/^(?:on|at) (?!\d{1,2}$)/, '')
   if (!mayBeDate(bare) || (phrase.startsWith('at ') && !/ (?:end|start|beginning|weekend)\b/.test(phrase)))
     return null
-  const date = readDate(bare, calendar)
+  const isDotted = phrase.startsWith('on ') && dottedDay.test(bare)
+  const date = isDotted ? readDate(`${bare}.`, calendar) : readDate(bare, calendar)
   if (!date) return null
   const meaning = { kind: 'day', date } as const
   if (bare !== phrase) return strong(meaning, guessOfDate(bare))
@@ -185,14 +187,25 @@ function readWorth(phrase: string): Reading | null {
   )
 }
 
+/** How much of it there is, as people say it. */
+const energyWords: Readonly<Record<string, Energy>> = {
+  low: 'light',
+  medium: 'plain',
+  normal: 'plain',
+  high: 'deep',
+}
+const energyForm = /^(low|medium|normal|high) energy$/
+
 function readScale(phrase: string): Reading | null {
   if (Object.hasOwn(horizons, phrase)) return horizons[phrase] as Reading
   if ((weights as readonly string[]).includes(phrase))
     return weak({ kind: 'weight', weight: phrase as Weight })
   if ((energies as readonly string[]).includes(phrase))
     return weak({ kind: 'energy', energy: phrase as Energy })
-  const said = /^(?:for |takes |about )?(.+)$/.exec(phrase)?.[1] ?? phrase
-  const minutes = /^[\dahotfsqnel]/.test(said) ? readLength(said) : null
+  const said = /^(?:for |takes |about |roughly |around |approx |~ ?)?(.+)$/.exec(phrase)?.[1] ?? phrase
+  const minutes = /^[\dahotfsqnelc]/.test(said) ? readLength(said) : null
+  const energy = energyForm.exec(phrase)?.[1]
+  if (energy) return strong({ kind: 'energy', energy: energyWords[energy] as Energy })
   return minutes ? strong({ kind: 'minutes', minutes }) : readWorth(phrase)
 }
 

@@ -1,8 +1,9 @@
 // When to be reminded, in ordinary English: "remind me the day before at 9", "remind me 2 hours before".
 import type { CalendarDate, ClockTime } from '../time'
-import { readDate, type Calendar } from './datePhrase'
+import type { Calendar } from './datePhrase'
 import { readLength } from './lengthPhrase'
 import { numberForm, numberOf } from './numberWords'
+import { readMoment } from './momentPhrase'
 import { readBareHour, readTime } from './timePhrase'
 
 /** At a moment, or so long before what is due or fixed. A null time is the beginning of the person's day. */
@@ -52,14 +53,18 @@ function before(phrase: string, time: ClockTime | null): ReminderWhen | null {
   }
 }
 
-/** What a whole phrase in lower case asks to be reminded of; null where it asks nothing of the kind. */
-export function readReminder(phrase: string, calendar: Calendar): ReminderWhen | null {
-  const said = lead.exec(phrase)?.[1]
-  if (!said) return null
+/** When a reminder is, said without "remind me": "tomorrow 7:30", "the day before at 9", "in 20 minutes"; null where it says none. */
+export function readReminderWhen(said: string, calendar: Calendar): ReminderWhen | null {
   const [rest, time] = splitAt(said)
   if (rest === '') return { kind: 'at', date: calendar.today, time }
   const early = before(rest, time)
   if (early) return early
-  const date = readDate(rest.replace(/^on /, ''), calendar)
-  return date && { kind: 'at', date, time }
+  const when = readMoment(said.replace(/^on /, ''), calendar)
+  return when && { kind: 'at', date: when.date, time: when.time }
+}
+
+/** What a whole phrase in lower case asks to be reminded of; null where it asks nothing of the kind. */
+export function readReminder(phrase: string, calendar: Calendar): ReminderWhen | null {
+  const said = lead.exec(phrase)?.[1]
+  return said ? readReminderWhen(said, calendar) : null
 }

@@ -34,7 +34,7 @@ const adverbs: Readonly<Record<string, string>> = {
 }
 
 const firstWord = new RegExp(
-  `^(?:every|each|on|once|the|weekdays|${Object.keys(adverbs).join('|')}|(?:mon|tues|wednes|thurs|fri|satur|sun)days)\\b`,
+  `^(?:every|each|on|once|the|first|second|third|fourth|last|weekdays|${Object.keys(adverbs).join('|')}|(?:mon|tues|wednes|thurs|fri|satur|sun)days)\\b`,
 )
 /** Whether a phrase in lower case could begin a rule. Cheap: it spares the full reading of most words. */
 export const mayBeRepeat = (phrase: string): boolean => firstWord.test(phrase)
@@ -56,9 +56,13 @@ const everyWeekday = new RegExp(
   `^(?:every|each) (?:(other|second|2nd|third|3rd|fourth|4th|${numberForm}) )?(${joined(`${weekdayPattern}s?`)})( mornings?| afternoons?| evenings?)?$`,
 )
 const everyNthWeekday = new RegExp(
-  `^(?:every|each|on the|the) (${ordinal}) (${weekdayPattern})(?: of (?:the|every|each) month| in the month)?$`,
+  `^(?:(?:every|each|on the|the) )?(${ordinal}) (${weekdayPattern})(?: of (?:the|every|each) month| in the month)?$`,
 )
-const numberedOfEvery = new RegExp(`^(?:on )?(?:the )?(${joined(monthDay)}) of (?:every|each) month$`)
+const numberedOfEvery = new RegExp(
+  `^(?:(?:on )?(?:the )?(${joined(monthDay)}) of (?:every|each) month|every (${joined(monthDay)})(?: of the month)?)$`,
+)
+const workingDayForm =
+  /^(?:(?:on )?(?:the )?(first|last) (?:working|week) ?day (?:of|in) (?:every|each|the) month|(?:every|each) (?:month on the )?(first|last) (?:working|week) ?day(?: of the month)?|monthly on the (first|last) (?:working|week) ?day)$/
 const workingDays = [0, 1, 2, 3, 4]
 
 const intervalOf = (word: string | undefined): number => {
@@ -154,7 +158,10 @@ function bodyOf(phrase: string): Body | null {
   const plain = unitBody(phrase) ?? weekdayBody(phrase)
   if (plain) return plain
   const numbered = numberedOfEvery.exec(phrase)
-  if (numbered) return { frequency: 'monthly', monthDays: numbersIn(numbered[1] as string) }
+  if (numbered) return { frequency: 'monthly', monthDays: numbersIn((numbered[1] ?? numbered[2]) as string) }
+  const working = workingDayForm.exec(phrase)?.slice(1).find(Boolean)
+  if (working === 'last') return { frequency: 'monthly', weekdays: workingDays, ofMonth: 'last' }
+  if (working === 'first') return { frequency: 'monthly', weekdays: workingDays, ofMonth: 'first' }
   const on = /^(.+?) on (.+)$/.exec(phrase)
   const unit = on && unitBody(on[1] as string)
   if (unit) return withOn(unit, on[2] as string)
@@ -177,7 +184,7 @@ export function readTimes(phrase: string): number | null {
 }
 
 const afterDone =
-  / (?:after|once|from when) (?:it is|it's|it was|being|its) (?:done|finished|ticked)$| after completion$/
+  / (?:after|once|from when) (?:(?:it is|it's|it was|being|its) )?(?:done|finished|ticked)$| after completion$/
 
 const orLastDay = / or (?:on )?(?:the|its) last day$/
 const whereThereIs = / where there is one$/
