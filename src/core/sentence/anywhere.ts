@@ -138,15 +138,21 @@ function readsOn(
   if (word.text === 'or' || word.text === 'but') return false
   // "yearly on 30 february": a rule that is not understood whole is not understood.
   if (last.meaning.kind === 'repeat' && /^(?:on|in|at|for|until|from)$/.test(word.text)) return false
+  // "compare this week with last week"
+  if (/^(?:last|next|this)$/.test(next?.text ?? '') && /^(?:day|horizon)$/.test(last.meaning.kind))
+    return false
   if (goesOn.has(word.text)) {
     // "tomorrow at the end", "friday to monday": more of the same clause, which was not understood.
     const isMore =
       readMeaning(phraseOf(all, last.to, Math.min(end, last.to + 2)), context, context.names) !== null
     return !isMore || word.text === 'for' || word.text === 'with' || word.text === 'at' || word.text === 'on'
   }
-  const isLed = /^(?:by|due|on|at|every|each|not|remind|for|no|before)$/.test(
-    all[(run[0] as Claim).from]?.text ?? '',
-  )
+  const [{ from }] = run as [Claim]
+  const before = all[from - 1]?.text ?? ''
+  // "send Priya tomorrow the form"
+  const isGiven = context.names.byWords.has(before) || /^(?:him|her|them|us|me|it)$/.test(before)
+  const isLed =
+    isGiven || /^(?:by|due|on|at|every|each|not|remind|for|no|before)$/.test(all[from]?.text ?? '')
   return isLed && beginsThing.has(word.text)
 }
 
@@ -163,8 +169,12 @@ export function claimsInMiddle(
     const [head] = run
     const last = run.at(-1)
     if (!head || !last || last.to === end || isBound(all, head)) continue
-    if (at === from + 1 && !mayStandAlone(all, from, context)) continue
-    if (!readsOn(all, run, end, context)) continue
+    const isAlone = at === from + 1 && !isPlainTime(head) && !mayStandAlone(all, from, context)
+    if (isAlone || !readsOn(all, run, end, context)) {
+      // A clause is taken whole or not at all.
+      at = last.to - 1
+      continue
+    }
     found.push(
       ...run.map((claim): Claim =>
         claim.weak ? { ...claim, weak: false, guess: claim.guess ?? 'loose' } : claim,
@@ -174,6 +184,9 @@ export function claimsInMiddle(
   }
   return found
 }
+
+/** A day with its time is one wherever it is: "vet tomorrow at half past four with the cat". */
+const isPlainTime = ({ meaning }: Claim): boolean => meaning.kind === 'at' && meaning.date !== null
 
 /** One word before a clause is a title's beginning where it is a verb or a name: "call tomorrow about", not "see Friday for". */
 const mayStandAlone = (all: readonly Word[], from: number, context: SentenceContext): boolean => {
@@ -187,6 +200,8 @@ export function claimsAtFront(all: readonly Word[], end: number, context: Senten
   const last = run.at(-1)
   if (!last || last.to >= all.length || all[last.to - 1]?.breakAfter) return []
   const [word, next] = [all[last.to] as Word, all[last.to + 1]]
+  // "quarterly review", "weekly letter": what kind of thing it is.
+  if (/^\w+ly$/.test(all[0]?.text ?? '')) return []
   if (word.quoted || goesOnInFront.has(word.text)) return []
   // A day with a clock time needs no verb: "tomorrow 14:30 dentist".
   const [{ meaning, guess }] = run as [Claim]
@@ -196,7 +211,7 @@ export function claimsAtFront(all: readonly Word[], end: number, context: Senten
 }
 
 const asksPeople = words(
-  'ring call phone text email e-mail mail ask tell meet see remind thank write message pay chase visit invite brief show help with to for from',
+  'ring call phone text email e-mail mail ask tell meet see remind thank write message pay chase visit invite brief show help send give bring lend teach with to for from',
 )
 
 /** People who are named in the middle of a sentence, right behind a verb or a word that leads to them. The words stay. */

@@ -37,6 +37,10 @@ const bindsForward = new Set([
   'than',
   'between',
   'chase',
+  'called',
+  'named',
+  'titled',
+  'about',
   'the',
   'a',
   'an',
@@ -105,10 +109,16 @@ function boundToTitle(words: readonly Word[], found: Claim, partStart: number): 
   if (found.from === partStart) return false
   const before = words[found.from - 1] as Word
   const { kind } = found.meaning
+  // "the day before tomorrow", "Monday Monday".
+  const first = (words[found.from] as Word).text
+  if (first === 'before' && /^(?:day|night|week|evening)$/.test(before.text)) return true
+  if (kind === 'day' && before.text === first) return true
   if ((kind === 'day' || kind === 'repeat') && bindsDay.has(before.text)) return true
   if (kind === 'day' && /^\d/.test((words[found.from] as Word).text) && bindsNumber.has(before.text))
     return true
   if (kind === 'repeat' && (bindsRepeat.has(before.text) || determiners.has(before.text))) return true
+  // "count the till every evening"
+  if (kind === 'repeat' && /^(?:till|until)$/.test(before.text)) return false
   return timed.has(kind) && bindsForward.has(before.text)
 }
 

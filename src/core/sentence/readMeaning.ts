@@ -203,7 +203,8 @@ function readScale(phrase: string): Reading | null {
   if ((energies as readonly string[]).includes(phrase))
     return weak({ kind: 'energy', energy: phrase as Energy })
   const said = /^(?:for |takes |about |roughly |around |approx |~ ?)?(.+)$/.exec(phrase)?.[1] ?? phrase
-  const minutes = /^[\dahotfsqnelc]/.test(said) ? readLength(said) : null
+  // "wait a minute" is no length.
+  const minutes = /^[\dahotfsqnelc]/.test(said) && !/^an? min/.test(said) ? readLength(said) : null
   const energy = energyForm.exec(phrase)?.[1]
   if (energy) return strong({ kind: 'energy', energy: energyWords[energy] as Energy })
   return minutes ? strong({ kind: 'minutes', minutes }) : readWorth(phrase)

@@ -4,7 +4,7 @@ const of = (words: string): ReadonlySet<string> => new Set(words.split(' '))
 
 /** Hardly ever anything but a verb. */
 const plainVerbs = of(
-  'accept add adjust agree apply arrange ask attend bake bring build buy cancel catch choose choose clean clear collect compare complete confirm contact cook copy create decide deliver dig do download draft draw drop eat email empty enter explain fetch feed file fill find finish fix follow gather get give go hand hang have help hoover install invite invoice iron keep learn leave let listen look make meet mend move mow order organise organize pack paint pay phone pick plan plant prepare print proofread prune push put read rebook recalibrate record remember remind remove renew rent repair replace reply reschedule rest return review rewrite ring rinse scan schedule see sell send set settle share sharpen show sign sort speak start stop submit sweep swap take talk teach tell test thank throw tidy translate try tune type update upload visit wash watch water weed wipe write',
+  'accept add adjust agree apply arrange ask attend bake bring build buy cancel catch choose choose clean clear collect compare complete confirm contact cook copy create decide deliver dig do download draft draw drop eat email empty enter explain fetch feed file fill find finish fix follow gather get give go hand hang have help hoover install invite invoice iron keep learn leave let listen look make meet mend move mow order organise organize pack paint pay phone pick plan plant prepare print proofread prune push put read rebook recalibrate record remember remind remove renew rent repair replace reply reschedule rest return review revise rewrite ring rinse scan schedule see sell send set settle share sharpen show sign sort speak start stop submit sweep swap take talk teach tell test thank throw tidy translate try tune type update upload visit wash watch water weed wipe write',
 )
 /** Verbs that are nouns as often: they count where something follows that a verb takes. */
 const verbsPerhaps = of(
@@ -12,7 +12,7 @@ const verbsPerhaps = of(
 )
 /** What follows a verb: "book the hall", "call my sister", "check with Oda". */
 const takenByVerbs = of(
-  'the a an my our your his her their its this that these those all some any every each both up out off with about in on for to at from back down over through into',
+  'it them him us me everyone everybody something the a an my our your his her their its this that these those all some any every each both up out off with about in on for to at from back down over through into',
 )
 
 /** Whether a title can begin at a word, seen with the one behind it. `isName` tells of a name that is known. */
