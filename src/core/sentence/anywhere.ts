@@ -39,7 +39,7 @@ const goesOn = words(
 const beginsThing = words('the a an my our your his her their this that these those')
 /** Words that a clause behind them belongs to: "the Friday list", "every 20 minutes", "last night". */
 const binds = words(
-  'the a an my our your his her their its this that these those some any no another every each last next past first second third per than between within since until till of and or good black casual by before after for about around only another extra spend spends spent wait waits waiting take takes took give gives allow allows lasts leave',
+  'psalm verse john luke ratio score chapter room the a an my our your his her their its this that these those some any no another every each last next past first second third per than between within since until till of and or good black casual by before after for about around only another extra spend spends spent wait waits waiting take takes took give gives allow allows lasts leave',
 )
 /** "5 minutes of silence", "20 minutes late", "an hour before". */
 const bindsLength = words(
@@ -101,7 +101,10 @@ const isStrongEnough = ({ weak, meaning }: Reading): boolean => !weak || meaning
 /** Whether a length is one of the work, and no part of what is said: "20 minutes of silence", "the 2 hour film". */
 const isLengthOfWork = (all: readonly Word[], { from, to, meaning }: Claim): boolean =>
   meaning.kind !== 'minutes' ||
-  (!isAdjective(phraseOf(all, from, to)) && !bindsLength.has(all[to]?.text ?? ''))
+  (!isAdjective(phraseOf(all, from, to)) &&
+    // "for half an hour before bed", but "20 minutes before the start".
+    (!bindsLength.has(all[to]?.text ?? '') ||
+      (all[from]?.text === 'for' && /^(?:before|after)$/.test(all[to]?.text ?? ''))))
 
 /** Clauses right behind one another from a word on, within a part. */
 function runFrom(all: readonly Word[], from: number, end: number, context: SentenceContext): Claim[] {

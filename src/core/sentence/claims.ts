@@ -51,7 +51,9 @@ const bindsForward = new Set([
 const bindsDay = new Set(['for', 'to', 'about', 'with', 'and', 'or', 'this', 'next'])
 /** "chapter 3 of May", "version 1.2." */
 const bindsNumber = new Set(
-  'chapter page pages part version room number no section size row gate flat'.split(' '),
+  'psalm verse john luke ratio chapter page pages part version room number no section size row gate flat'.split(
+    ' ',
+  ),
 )
 /** "twice daily", "three times weekly". */
 const bindsRepeat = new Set(['once', 'twice', 'thrice', 'times', 'only'])
@@ -114,7 +116,11 @@ function boundToTitle(words: readonly Word[], found: Claim, partStart: number): 
   if (first === 'before' && /^(?:day|night|week|evening)$/.test(before.text)) return true
   if (kind === 'day' && before.text === first) return true
   if ((kind === 'day' || kind === 'repeat') && bindsDay.has(before.text)) return true
-  if (kind === 'day' && /^\d/.test((words[found.from] as Word).text) && bindsNumber.has(before.text))
+  if (
+    (kind === 'day' || kind === 'at') &&
+    /^\d/.test((words[found.from] as Word).text) &&
+    bindsNumber.has(before.text)
+  )
     return true
   if (kind === 'repeat' && (bindsRepeat.has(before.text) || determiners.has(before.text))) return true
   // "count the till every evening"
@@ -145,6 +151,11 @@ function clauseEndingAt(
 /** Words whose *at* leads to no time: "look at 3", "stop at 5". */
 const timedAt = new Set('look aim stop start arrive priced sell stay capped laugh set kept from'.split(' '))
 
+/** A word that names a day: an hour beside one is a time. */
+const isDayWord = ({ text, quoted }: Word): boolean =>
+  !quoted &&
+  /^(?:today|tonight|tomorrow|daily|weekdays|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)$/.test(text)
+
 /** A bare name at the very end counts where the words before it do not claim it: "ring Mum phone", not "buy a new phone". */
 function standsAlone(words: readonly Word[], found: Claim, partStart: number): boolean {
   const { kind } = found.meaning
@@ -154,8 +165,7 @@ function standsAlone(words: readonly Word[], found: Claim, partStart: number): b
   // "call Mum at 5", but "the price is at 5".
   if (kind === 'at')
     return (
-      found.from - partStart >= 2 &&
-      mayBeVerb(words[partStart]?.text ?? '') &&
+      (words.some(isDayWord) || (found.from - partStart >= 2 && mayBeVerb(words[partStart]?.text ?? ''))) &&
       !timedAt.has(words[found.from - 1]?.text ?? '')
     )
   if (kind === 'person') return !determiners.has(words[found.from - 1]?.text ?? '')
@@ -311,7 +321,11 @@ function endOfWhom(words: readonly Word[], from: number): number {
 /** "waiting for Oda's quote": the words stay. Oda is understood where she is known, the words themselves where not. */
 function waitingFrom(words: readonly Word[], from: number, names: NameIndex): Claim | null {
   const [first, second, third] = words.slice(from, from + 3)
-  const isAsked = first?.text === 'waiting' && second?.text === 'for' && third !== undefined
+  const isAsked =
+    first?.text === 'waiting' &&
+    second !== undefined &&
+    /^(?:for|on)$/.test(second.text) &&
+    third !== undefined
   if (
     !isAsked ||
     first.breakAfter ||

@@ -1,6 +1,6 @@
 // A day with a time, in either order and in every way it is said: "tomorrow at half past two", "14:30 tomorrow",
 // "friday morning", "in 20 minutes". One place for the line, for reminders and for every field that asks for a day.
-import { addDays, fromMinute, type CalendarDate, type ClockTime } from '../time'
+import { addDays, fromMinute, toMinute, type CalendarDate, type ClockTime } from '../time'
 import type { Guess } from './clause'
 import { guessOfDate, mayBeDate, readDate, type Calendar } from './datePhrase'
 import { readLength } from './lengthPhrase'
@@ -38,6 +38,9 @@ export function readClock(said: string, isLed: boolean): SaidTime | null {
   return readSpokenTime(said) ?? (isLed ? readBareHour(said) : null)
 }
 
+const inSecondHalf = (time: ClockTime): ClockTime =>
+  toMinute(time) < 720 ? fromMinute(toMinute(time) + 720) : time
+
 /** "tomorrow at 3" as the day and the time behind it; `partOfDay` reads "morning" where a day is before it. */
 function dayFirst(
   phrase: string,
@@ -53,8 +56,16 @@ function dayFirst(
     const isLed = head !== ahead
     const time = readClock(tail, isLed && !ahead.endsWith('in the')) ?? partOfDay(tail)
     if (!time || !mayBeDate(head)) continue
-    const date = readDate(head, calendar)
-    if (date) return { date, time: time.time, guess: time.guess ?? guessOfDate(head) }
+    // "monday morning at 9", "tonight at 8": the part of the day says which half of it.
+    const day = head.replace(/ (?:morning|afternoon|evening|night|lunchtime)$/, '')
+    const date = readDate(day, calendar)
+    const isLate = day === 'tonight' || /(?:afternoon|evening|night)$/.test(head)
+    if (date)
+      return {
+        date,
+        time: isLate ? inSecondHalf(time.time) : time.time,
+        guess: time.guess ?? guessOfDate(day),
+      }
   }
   return null
 }

@@ -94,6 +94,9 @@ function readAt(phrase: string, calendar: Calendar): Reading | null {
   if (spoken) return strong({ kind: 'at', date: null, time: spoken.time }, spoken.guess)
   const bareHour = said ? readBareHour(said) : null
   if (bareHour) return weak({ kind: 'at', date: null, time: bareHour.time }, bareHour.guess)
+  // A clock time with its colon, or its half of the day, needs no "at".
+  const plain = /^\d{1,2}:\d{2}$|^\d{1,2}(?:[:.]\d{2})? ?[ap]m$/.test(phrase) ? readTime(phrase) : null
+  if (plain) return strong({ kind: 'at', date: null, time: plain }, 'loose')
   const both = readDayAndTime(phrase.replace(/^on /, ''), calendar) ?? readFromNow(phrase, calendar)
   return both?.time ? strong({ kind: 'at', date: both.date, time: both.time }, both.guess) : null
 }
@@ -112,7 +115,10 @@ const wholeMonth = new RegExp(`^${monthPattern}$`)
 function readDated(phrase: string, calendar: Calendar): Reading | null {
   for (const [form, kind, past] of datedForms) {
     const said = form.exec(phrase)?.[1]
-    const date = said ? (readDate(said, calendar, past) ?? monthAlone(kind, said, calendar)) : null
+    const date = said
+      ? (readDate(past ? said.replace(/^last /, '') : said, calendar, past) ??
+        monthAlone(kind, said, calendar))
+      : null
     if (date) return strong({ kind, date }, guessOfDate(said as string))
   }
   return (

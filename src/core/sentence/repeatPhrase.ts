@@ -40,7 +40,7 @@ const firstWord = new RegExp(
 export const mayBeRepeat = (phrase: string): boolean => firstWord.test(phrase)
 
 const ordinal = Object.keys(ordinals).join('|')
-const monthDay = '(?:3[01]|[12]\\d|0?[1-9])(?:st|nd|rd|th)'
+const monthDay = '(?:(?:3[01]|[12]\\d|0?[1-9])(?:st|nd|rd|th)|first)'
 const joined = (one: string) => `${one}(?:(?:,? and |, | & )${one})*`
 const weekdayList = new RegExp(`^${joined(`${weekdayPattern}s?`)}$`)
 const monthDayList = new RegExp(`^(?:the )?${joined(`(?:the )?${monthDay}`)}$`)
@@ -72,7 +72,7 @@ const intervalOf = (word: string | undefined): number => {
 }
 const weekdaysIn = (list: string): number[] =>
   list.split(/,? and |, | & /).map((name) => weekdayNumber(name.replace(/(day|[^s])s$/, '$1')))
-const numbersIn = (list: string): number[] => (list.match(/\d+/g) ?? []).map(Number)
+const numbersIn = (list: string): number[] => (list.replace(/first/g, '1').match(/\d+/g) ?? []).map(Number)
 
 /** Days that no year has: a rule by them would never come. */
 const daysIn = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31]

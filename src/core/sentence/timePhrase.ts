@@ -51,11 +51,14 @@ export function readSpokenTime(phrase: string): SaidTime | null {
   return oClock ? readBareHour(String(hourOf(oClock[1] as string))) : null
 }
 
+/** "3:15" is in the afternoon, as nobody writes the small hours without their nought. */
+const hourMeant = (digits: string): number => (/^[1-5]$/.test(digits) ? Number(digits) + 12 : Number(digits))
+
 /** `14:30`, `9.15`, `2pm`, `2:15 pm`, `noon`; null for anything else. */
 export function readTime(phrase: string): ClockTime | null {
   if (phrase === 'noon' || phrase === 'midday') return fromMinute(720)
   const clock = /^(\d{1,2})[:.](\d{2})\.?$/.exec(phrase)
-  if (clock) return checked(Number(clock[1]), Number(clock[2]))
+  if (clock) return checked(hourMeant(clock[1] as string), Number(clock[2]))
   const half = /^(\d{1,2})(?:[:.](\d{2}))? ?(am|pm)$/.exec(phrase)
   if (!half || Number(half[1]) > 12 || Number(half[1]) === 0) return null
   return checked((Number(half[1]) % 12) + (half[3] === 'pm' ? 12 : 0), Number(half[2] ?? 0))
@@ -98,7 +101,7 @@ export const readEndOfPart = (word: string): SaidTime | null =>
 
 /** The hour of "at 3" as people mean it: from one to six in the afternoon, else as it is written. */
 export function readBareHour(word: string): SaidTime | null {
-  const hour = /^\d{1,2}$/.test(word) ? Number(word) : 0
+  const hour = /^\d{1,2}$/.test(word) ? Number(word) : hourWords.indexOf(word) + 1
   if (hour < 1 || hour > 23) return null
   return { time: fromMinute((hour <= 6 ? hour + 12 : hour) * 60), guess: hour <= 12 ? 'bareHour' : null }
 }

@@ -414,6 +414,24 @@ reply to the landlord's email by tomorrow | reply to the landlord's email | by03
 choose the carpet at the weekend with Mum | choose the carpet with Mum | d0314 mum
 sort the seed box someday, light, 20 min | sort the seed box | someday light 20m
 call the tax office on 2 april at 9 about the refund | call the tax office about the refund | at0402@09:00
+pick up kids at 3:15 today | pick up kids | at0311@15:15
+pick up the kids 15:15 | pick up the kids | at@15:15
+Tuesday: dentist at 9 | dentist | d0317 at@09:00
+dentist Tuesday at nine | dentist | at0317@09:00
+every first of the month send the invoices | send the invoices | rep:FREQ=MONTHLY;BYMONTHDAY=1
+on the first of every month send invoices | send invoices | rep:FREQ=MONTHLY;BYMONTHDAY=1
+on weekdays walk the dog at 7 | walk the dog | rep:FREQ=WEEKLY;BYDAY=MO,TU,WE,TH,FR at@07:00
+tonight at 8 call Priya | call Priya | priya at0311@20:00
+read for half an hour before bed | read before bed | 30m
+ring the clinic on Monday morning at 9 | ring the clinic | at0316@09:00
+waiting for Priya's answer since last Friday | waiting for Priya's answer | waitingpriya since0306
+swimming with Anna Saturday 10 to 11 | swimming with Anna | at0314@10:00+60
+meeting tomorrow 2-3pm with Davit | meeting with Davit | at0312@14:00+60 davit
+get 3 quotes by next Wednesday | get 3 quotes | by0318
+Could you ring Davit on Thursday? | Could you ring Davit? | davit d0312
+I need to send the invoice by Friday | I need to send the invoice | by0313
+deadline friday: the grant | the grant | by0313
+15 min stretch every morning | stretch | 15m rep:FREQ=DAILY@09:00
 high energy, write the pitch | write the pitch | deep
 plan the garden party, should, 25 min | plan the garden party | should 25m
 `)
