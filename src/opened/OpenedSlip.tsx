@@ -1,7 +1,7 @@
 import { useRouter } from 'expo-router'
 import type { Slip } from '@/core/record'
 import { Button, Column, Row, Words } from '@/ui'
-import { useDayOf, useSentence } from '@/parts/capture/useSentence'
+import { useMomentOf, useSentence } from '@/parts/capture/useSentence'
 import { OpenedParts } from './OpenedParts'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
 import { EditText } from '@/parts/text/EditText'
@@ -17,7 +17,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
   const { clock } = useZen()
   const { close } = useOpened()
   const router = useRouter()
-  const { title, clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
+  const { title, clauses } = useSentence(slip.text, slip.takenOff, useMomentOf(slip))
   return (
     <Column gap="$3.5">
       <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">

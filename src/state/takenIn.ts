@@ -5,6 +5,7 @@ import { isIdOf, type Id } from '@/core/record'
 /** The acts in which one thing takes in another, or becomes it. */
 const becoming: ReadonlySet<string> = new Set([
   'sortAsAction',
+  'addAsAction',
   'sortAsDone',
   'sortAsSomeday',
   'sortAsLetGo',

@@ -63,6 +63,7 @@ export const actWords: Readonly<
   answerReminders: 'Reminder seen',
   snoozeReminder: 'Reminder put off',
   addRemark: 'Remarked',
+  addAsAction: 'Added as an action',
   addEmails: 'Added an e-mail',
   editRemark: 'Remark changed',
   removeRemark: 'Remark removed',

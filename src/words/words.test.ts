@@ -1,5 +1,5 @@
 import { calendarDateUnsafe } from '@/core/time'
-import { emptyDocument } from '@/core/journal'
+import { emptyDocument, type Change } from '@/core/journal'
 import { plainAction } from '@/core/testing/plainAction'
 import {
   actWordsOf,
@@ -15,7 +15,7 @@ import {
   unsaidOf,
 } from '.'
 import { fileFaultWords } from './files'
-import { fieldChangeWords } from './history'
+import { fieldChangeWords, historyWords } from './history'
 
 const today = calendarDateUnsafe('2026-03-11')
 const date = calendarDateUnsafe
@@ -165,4 +165,17 @@ it('tells a promise with its time, and a project’s, which has none', () => {
   const told = (to: unknown) => fieldChangeWords('due', null, to, emptyDocument, today)
   expect(told({ date: date('2026-03-13'), time: '17:00' })).toBe('due none → Fri 13 Mar, 17:00')
   expect(told('2026-03-13')).toBe('due none → Fri 13 Mar')
+})
+
+it('quotes a slip as it was first written, in the history of what it became', () => {
+  const slip = { id: 'slip:a', text: 'fold the leaflets today', takenOff: [] }
+  const change = {
+    stamp: 's',
+    act: 'setDown',
+    diff: [{ kind: 'added', record: slip }],
+  } as unknown as Change
+  const told = (ids: readonly string[]) =>
+    historyWords(change, 'action:a', emptyDocument, today, new Set(ids))
+  expect(told(['slip:a', 'action:a'])).toBe('As first written: “fold the leaflets today”')
+  expect(told(['slip:b'])).not.toContain('fold')
 })

@@ -206,13 +206,18 @@ function fieldsBack(
  */
 export function revertOf(document: Document, diff: Diff): Diff {
   const back: RecordDiff[] = []
+  // What came back on the way: something that one act both made and removed comes back and goes again.
+  const returned = new Map<string, AnyRecord>()
   for (const part of [...diff].reverse()) {
     const id = idOf(part)
-    const current = recordIn(document, id as `${RecordKind}:`) as AnyRecord | undefined
+    const current = returned.get(id) ?? (recordIn(document, id as `${RecordKind}:`) as AnyRecord | undefined)
     if (part.kind === 'added' || part.kind === 'restored') {
       if (current) back.push({ kind: 'removed', record: current })
+      returned.delete(id)
     } else if (part.kind === 'removed') {
-      if (!current) back.push({ kind: 'restored', record: part.record })
+      if (current) continue
+      back.push({ kind: 'restored', record: part.record })
+      returned.set(id, part.record)
     } else if (current) {
       const fields = fieldsBack(current as unknown as Record<string, unknown>, part)
       if (Object.keys(fields).length > 0) back.push({ kind: 'updated', id, fields })

@@ -174,7 +174,9 @@ function said(
         },
       }
     case 'at': {
-      const at = { date: clause.date ?? action.at?.date ?? action.day ?? today, time: clause.time }
+      // What was planned for a day that is over is today's.
+      const planned = action.at?.date ?? action.day
+      const at = { date: clause.date ?? (planned && planned >= today ? planned : today), time: clause.time }
       const minutes = clause.minutes === undefined ? {} : { minutes: clause.minutes }
       return isEqual(at, action.at) ? minutes : { at, day: null, ...minutes }
     }
@@ -249,13 +251,15 @@ const mostKept = 32
 
 function readBare(words: string, context: SentenceContext): Sentence {
   const { names, today, weekStartsOn } = context
+  const { minute } = context
   const { of, found } = latest ?? {}
-  const isSame = of?.names === names && of.today === today && of.weekStartsOn === weekStartsOn
+  const isSame =
+    of?.names === names && of.today === today && of.weekStartsOn === weekStartsOn && of.minute === minute
   const kept = isSame && found && found.size < mostKept ? found : new Map<string, Sentence>()
-  latest = { of: context, found: kept }
+  latest = { of: { names, today, weekStartsOn, minute }, found: kept }
   const known = kept.get(words)
   if (known) return known
-  const sentence = parseSentence(words, { names, today, weekStartsOn, takenOff: [], isBare: true })
+  const sentence = parseSentence(words, { names, today, weekStartsOn, minute, takenOff: [], isBare: true })
   kept.set(words, sentence)
   return sentence
 }
@@ -282,6 +286,24 @@ function comingBackSaid(
     patch: repeat && isOnNoDay && (day || at) ? first : {},
     read: repeat ? ['repeat', 'until', 'times', 'reminder'] : ['reminder'],
   }
+}
+
+/** Words that name what is to change, and the kinds of clause that say it. */
+const namedBy: readonly (readonly [RegExp, readonly Clause['kind'][]])[] = [
+  [/^(?:remind|reminder|with a reminder)\b/, ['reminder']],
+  [/^(?:by|due|deadline|no later than|within)\b/, ['due']],
+  [/^(?:not (?:before|until)|hide|hidden)\b/, ['notBefore']],
+  [/^chase\b/, ['chase']],
+  [/^since\b/, ['since']],
+  [/^(?:every|each|repeat|repeats)\b/, ['repeat']],
+]
+
+/** Whether a part names one thing and would be read as another: "remind me at breakfast tomorrow" never moves an action. */
+function namesAnother(part: string, read: (words: string) => Sentence): boolean {
+  const kinds = namedBy.find(([form]) => form.test(inWords(part)))?.[1]
+  if (!kinds) return false
+  const { clauses } = read(part)
+  return clauses.length > 0 && !clauses.some(({ kind }) => kinds.includes(kind))
 }
 
 /** Reads what changes in an action. `context.takenOff` is not looked at. */
@@ -331,7 +353,11 @@ export function amendAction(text: string, action: Amendable, context: SentenceCo
     return id !== null
   }
 
-  for (const part of partsOf(text)) if (!deny(part) && !isAfter(part)) rest.push(part)
+  for (const part of partsOf(text)) {
+    if (deny(part) || isAfter(part)) continue
+    if (namesAnother(part, read)) unread.push(part)
+    else rest.push(part)
+  }
 
   const toSignOff = rest.some((part) => signOff.test(part))
   const positive = rest.map(asWaiting).join(', ')

@@ -8,10 +8,12 @@ import type { Clause } from '@/core/sentence'
 import type { NewFile } from '@/state'
 import { desk } from '@/held/desk'
 import { captureInputId } from '@/held/keys'
-import { useAct } from '@/held/zen'
+import { becoming } from '@/core/sorting/becoming'
+import { useReader } from '@/held/reader'
+import { useAct, useToday } from '@/held/zen'
 import { FileChips } from '@/parts/files/FileChips'
 import { useTakeIn } from '@/parts/files/useTakeIn'
-import { Column, faces, fieldFrame, Icon, IconButton, Row } from '@/ui'
+import { Button, Column, faces, fieldFrame, Icon, IconButton, Row } from '@/ui'
 import { count, shortened } from '@/words'
 import { clippedLink, clippedText, linesIn } from './clipped'
 import { ChooseFiles } from './ChooseFiles'
@@ -45,6 +47,8 @@ const isComposing = (event: React.KeyboardEvent): boolean => event.nativeEvent.i
 /** `chipsBelow` hangs the chips under the line (wide head); otherwise they stand above it, out of the thumb's way. */
 export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
   const act = useAct()
+  const reader = useReader()
+  const today = useToday()
   const theme = useTheme()
   const { wide } = useMedia()
   const [draft, change] = useDraft()
@@ -106,6 +110,23 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     focus()
   }
 
+  /** What says its day, its horizon or its project needs no sorting: it can be an action at once. */
+  const said = reader.draftOf(sentence, today)
+  const isWhole =
+    !text.includes('\n') &&
+    [said.day, said.due, said.at, said.horizon, said.projectId, said.repeat, said.notBefore].some(Boolean)
+  const addAsAction = () => {
+    if (!isWhole) return
+    const { fields, left } = becoming('action', line, sentence, said, today)
+    const outcome = act(
+      'addAsAction',
+      { slip: { text: line, takenOff, files }, fields, left },
+      { say: `Added as an action: ${shortened(sentence.title)}` },
+    )
+    if (outcome.ok) change(() => noDraft)
+    focus()
+  }
+
   useArrivals({
     onText: (sent) => {
       // What was being typed is a thought of its own.
@@ -163,6 +184,16 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
             }}
           />
         ) : null}
+        {isWhole ? (
+          <Button
+            kind="quiet"
+            label="Add as action"
+            aria-keyshortcuts="Shift+Enter"
+            marginVertical="$-1"
+            onPress={addAsAction}
+            onMouseDown={(event: React.MouseEvent) => event.preventDefault()}
+          />
+        ) : null}
       </Row>
     ) : null
   const aside = (
@@ -213,9 +244,10 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
             onChange={(event) => setText(event.target.value)}
             onPaste={onPaste}
             onKeyDown={(event) => {
-              if (event.key === 'Enter' && !event.shiftKey && !isComposing(event)) {
+              if (event.key === 'Enter' && !isComposing(event) && (!event.shiftKey || isWhole)) {
                 event.preventDefault()
-                setDown()
+                if (event.shiftKey) addAsAction()
+                else setDown()
               }
               if (event.key === 'Escape') input.current?.blur()
             }}

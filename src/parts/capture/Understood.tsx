@@ -5,6 +5,7 @@ import type { ActionPatch, Clause, Sentence } from '@/core/sentence'
 import { takenOffKey } from '@/core/sentence'
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
+import type { LocalMoment } from '@/core/time'
 import { useReader } from '@/held/reader'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { Chip, OfferChip, Row, Words } from '@/ui'
@@ -18,7 +19,7 @@ interface UnderstoodProps {
   readonly sentence: Sentence
   readonly takenOff: readonly string[]
   /** The day the words were said; today where it is left out. */
-  readonly saidOn?: ReturnType<typeof useToday>
+  readonly said?: LocalMoment
   /** A part was taken off, or said otherwise by choosing. */
   readonly onSaid: (text: string, takenOff: readonly string[]) => void
 }
@@ -52,11 +53,11 @@ export function useHasUnderstood(text: string, { clauses }: Sentence): boolean {
   return clauses.length > 0 || reader.unknownNameIn(text, clauses) !== null
 }
 
-export function Understood({ text, sentence, takenOff, saidOn, onSaid }: UnderstoodProps) {
+export function Understood({ text, sentence, takenOff, said, onSaid }: UnderstoodProps) {
   const today = useToday()
   const { clauses } = sentence
   const takeOff = (...keys: string[]) => onSaid(text, [...takenOff, ...keys])
-  const { chooser, again, chooseFor, layer } = useResaying({ text, sentence, takenOff, saidOn, onSaid })
+  const { chooser, again, chooseFor, layer } = useResaying({ text, sentence, takenOff, said, onSaid })
   const counts = new Map<string, number>()
   const keyOf = (kind: string) => {
     counts.set(kind, (counts.get(kind) ?? 0) + 1)
@@ -79,7 +80,7 @@ export function Understood({ text, sentence, takenOff, saidOn, onSaid }: Underst
         return (
           <Chip
             key={keyOf(clause.kind)}
-            text={chipWords(clause, saidOn ?? today)}
+            text={chipWords(clause, said?.date ?? today)}
             unsure={clause.guess !== null}
             why={clause.guess ? guessWords[clause.guess] : undefined}
             opens={chooser.opened !== null || again !== null ? undefined : 'dialog'}
@@ -156,20 +157,20 @@ function Question({
 }
 
 /** Choosing for a part of the sentence, so that the sentence says what was chosen. */
-function useResaying({ text, sentence, takenOff, saidOn, onSaid }: UnderstoodProps) {
+function useResaying({ text, sentence, takenOff, said, onSaid }: UnderstoodProps) {
   const reader = useReader()
   const document = useHeldDocument()
   const now = useToday()
-  const today = saidOn ?? now
-  const context = useSentenceContext(saidOn)
+  const today = said?.date ?? now
+  const context = useSentenceContext(said)
   const chooser = useChooser({ early: text !== '' })
   const [again, setAgain] = useState<Clause | null>(null)
-  const read = (said: string) => reader.parseSentence(said, { ...context, takenOff })
+  const read = (words: string) => reader.parseSentence(words, { ...context, takenOff })
   const nameOf = (id: string) => {
     const record = recordIn(document, id as Id) as { name?: string; title?: string } | undefined
     return record?.name ?? record?.title ?? ''
   }
-  const say = (said: string) => onSaid(said, reader.stillTakenOff(said, takenOff))
+  const say = (words: string) => onSaid(words, reader.stillTakenOff(words, takenOff))
   const set = (patch: ActionPatch) => say(reader.resay(text, patch, { today, nameOf, read }))
   const chooseFor = (clause: Clause) => {
     const field = fields[clause.kind]

@@ -38,9 +38,12 @@ export function useSlipsSaid(): SlipsSaid {
   const context = useSentenceContext()
   // Of a thousand slips the sentences are read once, not with every key.
   return useMemo(() => {
-    const saidOn = ({ setDownAtEpochMs }: Slip) => localMomentAt(setDownAtEpochMs, clock.zone()).date
-    const read = (slip: Slip, text = slip.text) =>
-      reader.parseSentence(text, { ...context, today: saidOn(slip), takenOff: slip.takenOff })
+    const momentOf = ({ setDownAtEpochMs }: Slip) => localMomentAt(setDownAtEpochMs, clock.zone())
+    const saidOn = (slip: Slip) => momentOf(slip).date
+    const read = (slip: Slip, text = slip.text) => {
+      const { date, minute } = momentOf(slip)
+      return reader.parseSentence(text, { ...context, today: date, minute, takenOff: slip.takenOff })
+    }
     const asAction = (slip: Slip) => {
       const sentence = read(slip)
       const draft = reader.draftOf(sentence, saidOn(slip))

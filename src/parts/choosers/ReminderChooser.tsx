@@ -130,10 +130,12 @@ export function ReminderChooser({
       {said === '' ? null : (
         <Row gap="$2" justifyContent="space-between">
           <Words role="status" size="second" tone={read ? 'brass' : 'clay'} flex={1}>
-            {read ? reminderWords(read, today) : 'These words do not say when.'}
+            {read
+              ? reminderWords(read, today)
+              : 'I can’t read that. Try “tomorrow 7:30” or “2 hours before”.'}
           </Words>
           <Button
-            label="Set it so"
+            label="Save"
             disabled={!read}
             onPress={() => {
               if (read) set(read)

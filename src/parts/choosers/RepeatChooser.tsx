@@ -107,7 +107,7 @@ export function RepeatChooser({ title, anchor, on, repeat, onSet, onTakeOff, onC
       <Ends rule={rule} onChange={change} said={said} />
       <Column gap="$2" borderTopWidth={1} borderColor="$rule" paddingTop="$3" role="status">
         <Words strong tone={isUnread ? 'clay' : 'brass'}>
-          {isUnread ? 'These words do not say how often.' : ruleWords(rule, shown, today)}
+          {isUnread ? 'I can’t read that. Try “every second Tuesday”.' : ruleWords(rule, shown, today)}
         </Words>
         {isUnread ? null : <NextDays days={days} fromDone={shown.fromDone} />}
       </Column>

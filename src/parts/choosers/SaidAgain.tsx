@@ -52,9 +52,9 @@ export function SaidAgain({ title, words, anchor, told, onSay, onTakeOff, onClos
       />
       <Row gap="$2" justifyContent="space-between" flexWrap="wrap">
         <Words role="status" size="second" tone={reading === null ? 'clay' : 'brass'} flex={1}>
-          {reading ?? 'These words do not say it.'}
+          {reading ?? 'I can’t read that. Try “every Friday” or “20 min”.'}
         </Words>
-        <Button label="Say it so" disabled={reading === null} onPress={say} />
+        <Button label="Save" disabled={reading === null} onPress={say} />
       </Row>
     </ChooserSheet>
   )

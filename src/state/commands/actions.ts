@@ -2,14 +2,16 @@
 
 import { heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
-import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
+import { idOf, recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { rankBetween, rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
+import { personNamed } from '@/core/sentence/personNamed'
 import type { CalendarDate } from '@/core/time'
 import { heldBackBy, underwayOf } from '../actionIndexes'
 import { repeatOf } from '../partIndexes'
 import { settingsIn } from '../settingsIn'
 import { writtenInProject } from '../standing'
+import { addPerson } from './around'
 import { partsAdded, remindersChanged, type NewParts, type PartsSaid } from './parts'
 import {
   added,
@@ -101,13 +103,34 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
   })
 }
 
+/** Whom it waits for: a person who is named and is not here yet is made. */
+function whomMade(
+  context: CommandContext,
+  { waiting }: NewAction,
+): { readonly patch: Partial<Action>; readonly made: readonly RecordDiff[] } {
+  const name = waiting && waiting.personId === null ? personNamed(waiting.whom) : null
+  if (!waiting || name === null) return { patch: {}, made: [] }
+  const known = recordsIn(context.document, 'person').find(
+    (person) => person.name.toLowerCase() === name.toLowerCase(),
+  )
+  const made = known ? ok([]) : addPerson(context, { name })
+  const [first] = made.ok ? made.value : []
+  const personId = known?.id ?? (first ? (idOf(first) as Id<'person'>) : null)
+  if (personId === null || !made.ok) return { patch: {}, made: [] }
+  return { patch: { waiting: { ...waiting, personId, whom: '' } }, made: made.value }
+}
+
 /** An action with the steps, the repeat and the reminders that were said with it, and with `state` over it. */
 export function actionAdded(context: CommandContext, given: NewAction, state: Partial<Action> = {}): Outcome {
   const made = makeAction(context, given)
   if (!made.ok) return made
-  const action = { ...made.value, ...state }
+  const whom = whomMade(context, given)
+  const people = whom.patch.waiting?.personId
+    ? { personIds: [...new Set([...made.value.personIds, whom.patch.waiting.personId])] }
+    : {}
+  const action = { ...made.value, ...whom.patch, ...people, ...state }
   const parts = partsAdded(context, action, given)
-  return parts.ok ? ok([added(action), ...parts.value]) : parts
+  return parts.ok ? ok([added(action), ...whom.made, ...parts.value]) : parts
 }
 
 export const addAction: Command<NewAction> = (context, given) => actionAdded(context, given)

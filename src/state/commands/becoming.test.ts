@@ -1,6 +1,6 @@
 // Law: every word of a slip lives on, whatever it becomes: in a field, or word for word in a text of what was made.
 import fc from 'fast-check'
-import { recordIn, recordsById } from '@/core/journal'
+import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Clause, Draft } from '@/core/sentence'
 import { asSaidOn, draftOf, parseSentence } from '@/core/sentence/reader'
 import { makeSearchIndex } from '@/core/search'
@@ -278,4 +278,43 @@ it('makes actions of a list in the order it was written, or steps', async () => 
     'price',
     'book fitting',
   ])
+})
+
+describe('an action right from the line', () => {
+  it('is one act, keeps what was typed in its history, and goes again with one undo', async () => {
+    const { store, run } = await furnished()
+    const before = recordsById(store.api.getState().document)
+    const text = 'fold the leaflets today, 10 min'
+    const { document } = store.api.getState()
+    const read = parseSentence(text, { today, names: namesOf(document) })
+    const { fields, left } = becoming('action', text, read, draftOf(read, today), today)
+    run('addAsAction', { slip: { text, steps: ['count them'] }, fields, left })
+    const [action] = recordsIn(store.api.getState().document, 'action')
+    expect(action).toMatchObject({ title: 'fold the leaflets', day: today, minutes: 10 })
+    expect(parts.stepsOf(store.api.getState().document, action?.id as Id<'action'>)).toMatchObject([
+      { title: 'count them' },
+    ])
+    expect(recordsIn(store.api.getState().document, 'slip')).toEqual([])
+    // Its history tells what was typed: the slip it came from is in the same act.
+    const [change] = await store.historyOf([action?.slipId ?? '', action?.id ?? ''])
+    const written = change?.diff.find((part) => part.kind === 'added' && part.record.id === action?.slipId)
+    expect(written).toMatchObject({ record: { text } })
+    store.undo()
+    expect(recordsById(store.api.getState().document)).toEqual(before)
+    store.redo()
+    expect(recordsIn(store.api.getState().document, 'action')).toMatchObject([{ title: 'fold the leaflets' }])
+    expect(recordsIn(store.api.getState().document, 'slip')).toEqual([])
+  })
+  it('makes the person it waits for, where a name was said that is not there', async () => {
+    const { store, run } = await furnished()
+    const slipId = run('setDown', { text: 'waiting for Anna’s quote since monday' }) as Id<'slip'>
+    sorted(store, slipId, 'action', 'actions')
+    const { document } = store.api.getState()
+    const anna = recordsIn(document, 'person').find(({ name }) => name === 'Anna')
+    expect(recordsIn(document, 'action')).toMatchObject([
+      { waiting: { personId: anna?.id, since: '2026-03-09' }, personIds: [anna?.id] },
+    ])
+    store.undo()
+    expect(recordsIn(store.api.getState().document, 'person').map(({ name }) => name)).toEqual(['Oda'])
+  })
 })

@@ -1,4 +1,5 @@
 // Copies of what belongs together, with ids of their own: how a pattern is kept, and how it is used.
+import { seriesNameOf } from '@/core/action'
 import {
   compareRanks,
   isIdOf,
@@ -38,8 +39,13 @@ export function copied(
   for (const { id } of records)
     if (!ids.has(id) && kindOf(id) !== 'repeat') ids.set(id, context.newId(kindOf(id)))
   const of = (id: unknown) => (typeof id === 'string' ? (ids.get(id) ?? id) : id)
+  // A rule belongs to all actions of a series by the name of the first: a copy has it for the one that was copied.
+  const latest = new Map<string, string>()
   return records.map((record) => {
     const fields = { ...fieldsOf(record) }
+    if (isIdOf('action', record.id)) latest.set(seriesNameOf(record.id), record.id)
+    if (kindOf(record.id) === 'repeat')
+      fields['actionId'] = latest.get(seriesNameOf(fields['actionId'] as Id<'action'>)) ?? fields['actionId']
     for (const field of pointing) if (field in fields) fields[field] = of(fields[field])
     if (kindOf(record.id) === 'action' || kindOf(record.id) === 'project') {
       const afterIds = fields['afterIds'] as string[]

@@ -17,6 +17,7 @@ export const commands = {
   putBack: slips.putBack,
   emptyLetGo: slips.emptyLetGo,
   sortAsAction: slips.sortAsAction,
+  addAsAction: slips.addAsAction,
   sortAllAsActions: slips.sortAllAsActions,
   sortAsDone: slips.sortAsDone,
   sortAsSomeday: slips.sortAsSomeday,

@@ -196,6 +196,26 @@ const asItIs = () => ({})
 /** *Action*: a next action with what was chosen for it. */
 export const sortAsAction: Command<Decided & { fields: NewAction }> = sortedInto(asItIs, asItIs)
 
+/**
+ * An action right from the line: what is said is decided as it is said. The slip is made and sorted in one act, so that its
+ * words stand in the history of the action.
+ */
+export const addAsAction: Command<{ slip: NewSlip; fields: NewAction; left?: string }> = (
+  context,
+  { slip, fields, left = '' },
+) => {
+  const made = slipAdded(context, slip, context.nowEpochMs)
+  if (!made.ok) return made
+  const [first] = made.value
+  const slipId = idOf(first as RecordDiff) as Id<'slip'>
+  const sorted = sortAsAction(after(context, made.value), { slipId, left, fields })
+  if (!sorted.ok) return sorted
+  // What happens to each record is said once; the slip itself comes and goes, for the history.
+  const isSlip = (part: RecordDiff) => idOf(part) === slipId
+  const all = [...made.value, ...sorted.value]
+  return ok([...inOneDiff(all.filter((part) => !isSlip(part))), ...all.filter(isSlip)])
+}
+
 /** Several of them at once, each with what it says of itself. */
 export const sortAllAsActions: Command<{ slips: readonly (Decided & { fields: NewAction })[] }> = (
   context,

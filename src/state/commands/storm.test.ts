@@ -64,6 +64,7 @@ const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   putBack: (d) => ({ id: d.any('slip', 'reference', 'reading') }),
   emptyLetGo: (d) => ({ ids: [d.any('slip'), d.any('action'), d.any('reading')] }),
   sortAsAction: sorted,
+  addAsAction: (d) => ({ slip: slip(d), fields: d.action(), left: d.text() }),
   sortAllAsActions: (d) => ({ slips: [sorted(d)] }),
   sortAsDone: sorted,
   sortAsSomeday: sorted,

@@ -100,6 +100,9 @@ export const usePattern: Command<{
     standing.set(action.id, standsOn(action) ?? context.moment.date)
     return action
   })
+  const main = told.find(({ id: each }) => ['action', 'checklist', 'note'].includes(kindOf(each)))
+  const mainId = main?.id ?? null
+  if (!isProject && !main) return refuse({ kind: 'nothingToDo' })
   const placed = told.map((record): AnyRecord => {
     const fields = fieldsOf(record)
     switch (kindOf(record.id)) {
@@ -110,6 +113,13 @@ export const usePattern: Command<{
       case 'checklist':
         return !isProject && fields['ownerId'] === fresh.value.id
           ? ({ ...fields, ownerId: null } as unknown as AnyRecord)
+          : record
+      // What lies with the pattern itself lies with what it makes.
+      case 'step':
+      case 'file':
+      case 'remark':
+        return !isProject && fields['ownerId'] === fresh.value.id
+          ? ({ ...fields, ownerId: mainId } as unknown as AnyRecord)
           : record
       case 'note':
         return {
@@ -136,12 +146,14 @@ export const usePattern: Command<{
     begins: own.begins?.date ?? null,
     due: own.due?.date ?? null,
   }
-  if (!isProject && placed.length === 0) return refuse({ kind: 'nothingToDo' })
   const made = [project, ...placed.filter((record) => kindOf(record.id) === 'project')] as Project[]
   for (const { begins, due } of made)
     if (begins && due && begins > due) return refuse({ kind: 'endsFirst', begins, due })
   const slip = slipId ? recordIn(document, slipId) : undefined
-  const [first, ...others] = isProject ? [project, ...placed] : placed
+  const isMain = ({ id: each }: AnyRecord) => each === mainId
+  const [first, ...others] = isProject
+    ? [project, ...placed]
+    : [...placed.filter(isMain), ...placed.filter((record) => !isMain(record))]
   const taking = slip && first ? slipTaken(context, slip, first) : { record: first as AnyRecord, beside: [] }
   return diffOf(
     ...(isProject ? projectAdded(context, taking.record as Project) : [added(taking.record)]),

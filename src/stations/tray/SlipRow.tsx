@@ -5,7 +5,7 @@ import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
 import { Button, Column, Field, Row, SquareButton, Unseen } from '@/ui'
 import { Understood } from '@/parts/capture/Understood'
-import { useDayOf, useSentence } from '@/parts/capture/useSentence'
+import { useMomentOf, useSentence } from '@/parts/capture/useSentence'
 import { LayAside } from '@/parts/aside/LayAside'
 import { PartsBands } from '@/parts/files/lazyParts'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
@@ -37,7 +37,7 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   const steps = useHeld((state) => parts.stepsOf(state.document, id).length)
   const files = useHeld((state) => parts.filesOf(state.document, id).length)
   const isAside = useHeld((state) => parts.asideOf(state.document, id) !== undefined)
-  const { title, clauses } = useSentence(slip.text, slip.takenOff, useDayOf(slip))
+  const { title, clauses } = useSentence(slip.text, slip.takenOff, useMomentOf(slip))
   const choosing = useChoosing(id, onEdit)
   const details = [
     momentWords(slip.setDownAtEpochMs, clock.zone(), today),
@@ -80,8 +80,8 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
   const [text, setText] = useState(slip.text)
   const [note, setNote] = useState(slip.note)
   const [takenOff, setTakenOff] = useState<readonly string[]>(slip.takenOff)
-  const saidOn = useDayOf(slip)
-  const sentence = useSentence(text, takenOff, saidOn)
+  const said = useMomentOf(slip)
+  const sentence = useSentence(text, takenOff, said)
   const [problem, setProblem] = useState<string | null>(null)
   const keep = () => {
     if (text.trim() === '') return setProblem('A slip needs at least one word. Escape leaves it as it was.')
@@ -120,7 +120,7 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
           text={text}
           sentence={sentence}
           takenOff={takenOff}
-          saidOn={saidOn}
+          said={said}
           onSaid={(said, off) => {
             setText(said)
             setTakenOff(off)

@@ -12,7 +12,7 @@ import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
 import { LayAside } from '@/parts/aside/LayAside'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
 import { Understood, useHasUnderstood } from '@/parts/capture/Understood'
-import { useDayOf, useSentence } from '@/parts/capture/useSentence'
+import { useMomentOf, useSentence } from '@/parts/capture/useSentence'
 import { desk, useDesk } from '@/held/desk'
 import { isTyping } from '@/held/keys'
 import { StationHead } from '@/frame/StationHead'
@@ -92,8 +92,9 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const [asking, setAsking] = useState<Compartment | null>(null)
   const [takenOff, setTakenOff] = useState<readonly string[]>(slip.takenOff)
   const today = useToday()
-  const setDownOn = useDayOf(slip)
-  const sentence = useSentence(slip.text, takenOff, setDownOn)
+  const said = useMomentOf(slip)
+  const setDownOn = said.date
+  const sentence = useSentence(slip.text, takenOff, said)
   const draft = reader.draftOf(sentence, setDownOn)
   const { title } = sentence
   const [likely] = useLikely(title).compartment
@@ -144,7 +145,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
             text={slip.text}
             sentence={sentence}
             takenOff={takenOff}
-            saidOn={setDownOn}
+            said={said}
             onSaid={(text, off) => {
               setTakenOff(off)
               if (text !== slip.text) act('editSlip', { id: slip.id, text, takenOff: off }, { say: false })
