@@ -1,5 +1,5 @@
 // Reads and checks the file of a pattern off the screen's thread, alone or with the files that lie beside it.
-import { answering } from './answering'
+import { answering } from '../state/answering'
 import {
   isBundle,
   parseBundle,

@@ -1,5 +1,5 @@
 // Reads and checks a store file off the screen's thread, alone or with the files it names, and keeps what it brings.
-import { answering } from './answering'
+import { answering } from '../state/answering'
 import {
   bundleLimitBytes,
   isBundle,
