@@ -46,6 +46,8 @@ interface Desk {
   readonly notice: Notice | null
   readonly sheet: OpenSheet | null
   readonly asked: Asked | null
+  /** What is asked after it. */
+  readonly askedNext: readonly Asked[]
   /** Typed after a sheet was asked for and before it was there. */
   readonly typedAhead: string
   /** The line that says what changes was asked for by its key, and has not been reached yet. */
@@ -63,7 +65,10 @@ interface Desk {
   closeSheet(): void
   typeAhead(key: string): void
   askAmend(isAsked: boolean): void
+  /** Null closes what is asked; the next that waits is asked then. */
   ask(asked: Asked | null): void
+  /** Asks one after the other. */
+  askEach(asked: readonly Asked[]): void
 }
 
 const ofKindOf = (id: Choosable, chosen: readonly Choosable[]): readonly Choosable[] =>
@@ -73,6 +78,7 @@ export const desk = createStore<Desk>((set, get) => ({
   notice: null,
   sheet: null,
   asked: null,
+  askedNext: [],
   typedAhead: '',
   amendAsked: false,
   chosen: [],
@@ -93,7 +99,11 @@ export const desk = createStore<Desk>((set, get) => ({
   openSheet: (sheet) => set({ sheet, typedAhead: '' }),
   typeAhead: (key) => set({ typedAhead: get().typedAhead + key }),
   askAmend: (amendAsked) => set({ amendAsked }),
-  ask: (asked) => set({ asked }),
+  ask: (asked) => {
+    const [next = null, ...rest] = get().askedNext
+    set(asked ? { asked } : { asked: next, askedNext: rest })
+  },
+  askEach: ([asked = null, ...askedNext]) => set({ asked, askedNext }),
   closeSheet: () => set({ sheet: null }),
 }))
 

@@ -54,12 +54,13 @@ export interface ActOptions {
 
 export type Act = <N extends CommandName>(name: N, args: ArgsOf<N>, options?: ActOptions) => Outcome
 
-/** Whether a diff re-dates this action for the third time. */
-const isThirdMove = (diff: Diff, id: string): boolean =>
-  diff.some((part) => {
-    if (part.kind !== 'updated' || part.id !== id) return false
+/** The actions that a diff moves to another day for the third time, whatever act did it. */
+const movedThirdTime = (diff: Diff): Id<'action'>[] =>
+  diff.flatMap((part) => {
+    if (part.kind !== 'updated' || !isIdOf('action', part.id)) return []
     const [from, to] = part.fields['moved'] ?? []
-    return Array.isArray(from) && Array.isArray(to) && from.length === 2 && to.length === 3
+    const isThird = Array.isArray(from) && Array.isArray(to) && from.length === 2 && to.length === 3
+    return isThird ? [part.id] : []
   })
 
 /** The open project that has no action left, since one of its actions was done or let go of. */
@@ -103,8 +104,9 @@ export function useAct(): Act {
         return refuse({ kind: 'nothingToDo' })
       }
       const outcome = store.run(name, args, { continuing })
-      if (outcome.ok && id && isThirdMove(outcome.value, id))
-        desk.getState().ask({ kind: 'movedThrice', id: id as Id<'action'> })
+      const thrice = outcome.ok ? movedThirdTime(outcome.value) : []
+      if (thrice.length > 0)
+        desk.getState().askEach(thrice.map((each) => ({ kind: 'movedThrice', id: each }) as const))
       const left = outcome.ok ? leftWithoutNext(store.api.getState().document, outcome.value) : null
       if (left) desk.getState().ask({ kind: 'noNext', id: left })
       if (outcome.ok && say !== false) {

@@ -60,6 +60,10 @@ export function duration(minutes: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`
 }
 
+/** "tomorrow at 12:15": fixed on the clock. */
+export const fixedWords = ({ date, time }: When, today: CalendarDate): string =>
+  time ? `${nearDate(date, today)} at ${time}` : nearDate(date, today)
+
 export const when = ({ date, time }: When, today: CalendarDate): string =>
   [nearDate(date, today), time].filter(Boolean).join(', ')
 

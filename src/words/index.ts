@@ -12,6 +12,7 @@ export {
   shortDate,
   weekdayShort,
   when,
+  fixedWords,
 } from './dates'
 export { count, fileSize } from './counts'
 export {

@@ -169,11 +169,11 @@ function PlanningActs({ isFull, onAct }: { isFull: boolean; onAct: (act: Plannin
       aria-label="Plan this day"
       className="no-print"
     >
-      <Button kind="quiet" label="Pick the day" aria-haspopup="dialog" onPress={() => onAct('pick')} />
+      <Button kind="quiet" label="Plan the day" aria-haspopup="dialog" onPress={() => onAct('pick')} />
       {isFull ? (
-        <Button kind="quiet" label="Spread it" aria-haspopup="dialog" onPress={() => onAct('spread')} />
+        <Button kind="quiet" label="Spread out" aria-haspopup="dialog" onPress={() => onAct('spread')} />
       ) : null}
-      <Button kind="quiet" label="End the day" aria-haspopup="dialog" onPress={() => onAct('end')} />
+      <Button kind="quiet" label="Close the day" aria-haspopup="dialog" onPress={() => onAct('end')} />
     </Row>
   )
 }

@@ -1,6 +1,9 @@
-// The end of the day: what was done against what was planned, what moves on and where to, and one line about it.
+// Closing the day: what was done against what was planned, where what was only planned goes, what is promised with choices
+// of its own, and one line about it. No promise moves by itself.
 import { useState } from 'react'
 import { isOpen } from '@/core/action'
+import { loadOf } from '@/core/day'
+import { isPromisedBy, leftAtClose } from '@/core/day/closing'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'
@@ -8,7 +11,7 @@ import { lists, select } from '@/state'
 import { BandHeading, Button, Column, Field, Row, SlideOver, Words } from '@/ui'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { useAct, useZen } from '@/held/zen'
-import { count, duration, nearDate } from '@/words'
+import { count, duration, fixedWords, nearDate, when } from '@/words'
 import { usePlanned } from './usePlanned'
 
 type Where = CalendarDate | 'off' | 'stays'
@@ -24,24 +27,48 @@ export function EndDay({ onClose }: { onClose: () => void }) {
   const [problem, setProblem] = useState<string | null>(null)
   const [where, setWhere] = useState<Readonly<Record<string, Where>>>({})
   const [choosing, setChoosing] = useState<Action | null>(null)
-  // What was promised for today stays until somebody decides on it.
-  const whereOf = ({ id, startedAtEpochMs }: Action): Where =>
-    where[id] ?? (startedAtEpochMs === null ? tomorrow : 'stays')
+  const left = leftAtClose(planned, today)
+  const whereOf = (action: Action): Where => {
+    const isPreset = action.startedAtEpochMs === null && !isPromisedBy(action, today)
+    return where[action.id] ?? (isPreset ? tomorrow : 'stays')
+  }
   const moves = planned.flatMap((action) => {
     const to = whereOf(action)
     return to === 'stays' ? [] : [{ id: action.id, to: to === 'off' ? null : to }]
   })
+  const comes = planned.filter((action) => whereOf(action) === tomorrow)
+  const loadTomorrow = loadOf(
+    [
+      ...lists
+        .actionsOfDay(document, tomorrow, today)
+        .filter(({ id }) => !comes.some((each) => each.id === id)),
+      ...comes,
+    ],
+    select.freeMinutesOn(document, tomorrow),
+  )
+  const rows = (actions: readonly Action[], isPromised: boolean) =>
+    actions.map((action) => (
+      <LeftRow
+        key={action.id}
+        action={action}
+        today={today}
+        isPromised={isPromised}
+        where={whereOf(action)}
+        onWhere={(to) => setWhere({ ...where, [action.id]: to })}
+        onChoose={() => setChoosing(action)}
+      />
+    ))
   const end = () => {
-    if (line.length > 2000) return setProblem('A line of at most 2,000 characters.')
+    if (line.length > 2000) return setProblem('Keep it under 2,000 characters, or write it in the day note.')
     const outcome = act(
       'endDay',
       { date: today, line, moves },
-      { say: `The day is ended: ${count(done.length, 'action')} done` },
+      { say: `Day closed: ${count(done.length, 'action')} done` },
     )
     if (outcome.ok) onClose()
   }
   return (
-    <SlideOver title="End the day" onClose={onClose} full>
+    <SlideOver title="Close the day" onClose={onClose} full>
       <Words>
         {count(done.length, 'action')} done
         {minutesSaid(done)}
@@ -52,22 +79,27 @@ export function EndDay({ onClose }: { onClose: () => void }) {
       </Words>
       <Column>
         {done.length > 0 ? <DoneList done={done} planned={plan?.planned ?? {}} /> : null}
-        {planned.length > 0 ? (
+        {left.planned.length > 0 ? (
           <>
-            <BandHeading title="What is left" end={String(planned.length)} />
-            <Column render="ul" aria-label="What is left">
-              {planned.map((action) => (
-                <LeftRow
-                  key={action.id}
-                  action={action}
-                  today={today}
-                  where={whereOf(action)}
-                  onWhere={(to) => setWhere({ ...where, [action.id]: to })}
-                  onChoose={() => setChoosing(action)}
-                />
-              ))}
+            <BandHeading title="Planned for today" end={String(left.planned.length)} />
+            <Column render="ul" aria-label="Planned for today">
+              {rows(left.planned, false)}
             </Column>
           </>
+        ) : null}
+        {left.promised.length > 0 ? (
+          <>
+            <BandHeading title="Due or at a fixed time" end={String(left.promised.length)} tone="clay" />
+            <Column render="ul" aria-label="Due or at a fixed time">
+              {rows(left.promised, true)}
+            </Column>
+          </>
+        ) : null}
+        {planned.length > 0 ? (
+          <Words role="status" size="second" tone={loadTomorrow.overMinutes > 0 ? 'clay' : 'inkSoft'}>
+            Tomorrow: {duration(loadTomorrow.plannedMinutes)} of {duration(loadTomorrow.freeMinutes)} planned
+            {loadTomorrow.overMinutes > 0 ? `, ${duration(loadTomorrow.overMinutes)} too much` : ''}
+          </Words>
         ) : null}
       </Column>
       <Field
@@ -80,8 +112,8 @@ export function EndDay({ onClose }: { onClose: () => void }) {
         onSubmitEditing={end}
       />
       <Row gap="$2" marginTop="auto">
-        <Button label="Not yet" onPress={onClose} />
-        <Button kind="main" flex={1} label="End the day so" onPress={end} />
+        <Button label="Cancel" onPress={onClose} />
+        <Button kind="main" flex={1} label="Save" onPress={end} />
       </Row>
       {choosing ? (
         <OpenedDayChooser
@@ -96,6 +128,10 @@ export function EndDay({ onClose }: { onClose: () => void }) {
     </SlideOver>
   )
 }
+
+/** "due today, 17:00": what another day would change. */
+const promiseWords = ({ due, at }: Action, today: CalendarDate): string =>
+  [due ? `due ${when(due, today)}` : null, at ? fixedWords(at, today) : null].filter(Boolean).join(' · ')
 
 const minutesSaid = (done: readonly Action[]): string => {
   const minutes = done.reduce((sum, action) => sum + (action.minutes ?? 0), 0)
@@ -121,7 +157,7 @@ function DoneList({
               {title}
             </Words>
             <Words size="second" tone="inkSoft">
-              {id in planned ? 'as planned' : 'besides'}
+              {id in planned ? 'as planned' : 'also done'}
             </Words>
           </Row>
         ))}
@@ -133,12 +169,15 @@ function DoneList({
 function LeftRow({
   action,
   today,
+  isPromised,
   where,
   onWhere,
   onChoose,
 }: {
   readonly action: Action
   readonly today: CalendarDate
+  /** Due or fixed: another day changes that. */
+  readonly isPromised: boolean
   readonly where: Where
   readonly onWhere: (where: Where) => void
   readonly onChoose: () => void
@@ -160,6 +199,11 @@ function LeftRow({
   return (
     <Column render="li" borderBottomWidth={1} borderColor="$rule" paddingVertical="$1.5">
       <Words weight={action.weight}>{action.title}</Words>
+      {isPromised ? (
+        <Words size="second" tone="inkSoft">
+          {promiseWords(action, today)}
+        </Words>
+      ) : null}
       <Row gap="$1" flexWrap="wrap" marginLeft="$-2">
         {choice('tomorrow', tomorrow)}
         <Button
@@ -170,8 +214,8 @@ function LeftRow({
           aria-haspopup="dialog"
           onPress={onChoose}
         />
-        {choice('off its day', 'off')}
-        {choice('stays as it is', 'stays')}
+        {isPromised ? null : choice('no day', 'off')}
+        {choice('leave it', 'stays')}
       </Row>
     </Column>
   )

@@ -30,7 +30,7 @@ export function PickDay({ onClose }: { onClose: () => void }) {
   // Each slip begins under the hand, as the first does.
   useEffect(() => document.querySelector<HTMLElement>('dialog [data-first-focus]')?.focus(), [at])
   return (
-    <SlideOver title="Pick the day" onClose={onClose} full>
+    <SlideOver title="Plan the day" onClose={onClose} full>
       <DayTape day={day} />
       {slip ? (
         <OneSlip
@@ -172,7 +172,7 @@ function Picked({
   return (
     <Column gap="$4" flex={1}>
       <Words render="h3" size="title">
-        {planned.length === 0 ? 'Nothing stands in this day' : `${count(planned.length, 'action')} for today`}
+        {planned.length === 0 ? 'Nothing planned today' : `${count(planned.length, 'action')} for today`}
       </Words>
       <Column render="ul" aria-label="Planned for today">
         {planned.map(({ id, title, minutes, weight }) => (
@@ -197,7 +197,7 @@ function Picked({
         {onBack ? <Button label="Back" onPress={onBack} /> : null}
         <Button
           kind="main"
-          label={planned.length === 0 ? 'Leave it so' : 'Plan it so'}
+          label={planned.length === 0 ? 'Close' : 'Save plan'}
           flex={1}
           data-first-focus
           onPress={() => {
@@ -205,7 +205,7 @@ function Picked({
               act(
                 'planDay',
                 { ids: planned.map(({ id }) => id) },
-                { say: `The day is planned: ${count(planned.length, 'action')}` },
+                { say: `Day planned: ${count(planned.length, 'action')}` },
               )
             onClose()
           }}

@@ -50,7 +50,7 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
   const toggleDay = (day: CalendarDate) =>
     setDays(days.includes(day) ? days.filter((other) => other !== day) : [...days, day].sort())
   return (
-    <SlideOver title="Spread it over days" onClose={onClose} full>
+    <SlideOver title="Spread out" onClose={onClose} full>
       {all.length === 0 ? (
         <EmptyPlace says="Nothing is carried over or due today." />
       ) : (
@@ -76,7 +76,7 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
           <Words role="status" tone={tight > 0 ? 'clay' : 'inkSoft'}>
             {days.length === 0
               ? 'Choose at least one day.'
-              : `${count(moves.length, 'action')} of ${all.length} go. ${tight > 0 ? `${count(tight, 'action')} find${tight === 1 ? 's' : ''} no room there.` : 'All of them find room.'}`}
+              : `${moves.length} of ${count(all.length, 'action')} move. ${tight > 0 ? `${count(tight, 'action')} ${tight === 1 ? 'does' : 'do'} not fit there.` : 'All of them fit.'}`}
           </Words>
           <Column render="ul" aria-label="What goes where">
             {all.slice(0, seen).map((action) => (
@@ -111,15 +111,15 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
             borderColor="$rule"
             marginTop="auto"
           >
-            <Button label="Leave it" onPress={onClose} />
+            <Button label="Cancel" onPress={onClose} />
             <Button
               kind="main"
               flex={1}
-              label={`Move ${count(moves.length, 'action')}`}
+              label="Save"
               disabled={moves.length === 0}
               onPress={() => {
                 if (
-                  act('spreadDay', { moves }, { say: `${count(moves.length, 'action')} spread over days` }).ok
+                  act('spreadDay', { moves }, { say: `${count(moves.length, 'action')} moved` }).ok
                 )
                   onClose()
               }}
@@ -170,7 +170,7 @@ function SpreadRow({
         <Words size="second" tone={place && !place.fits ? 'clay' : 'inkSoft'}>
           {[
             minutes ? duration(minutes) : 'no minutes',
-            due && place && due.date < place.to ? 'its promise moves too' : null,
+            due && place && due.date < place.to ? 'its due date moves too' : null,
             place && !place.fits ? 'no room left there' : null,
           ]
             .filter(Boolean)
