@@ -37,7 +37,9 @@ const views = [
     path: '/',
     size: phone,
     act: (page) =>
-      page.getByRole('textbox', { name: 'Set down' }).fill('site visit at 14:30 tomorrow for 90 minutes'),
+      page
+        .getByRole('textbox', { name: 'Add to the Tray' })
+        .fill('site visit at 14:30 tomorrow for 90 minutes'),
   },
   {
     name: 'sorting-phone',
@@ -54,8 +56,8 @@ const views = [
     path: '/review',
     size: phone,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Begin the review' }).click()
-      await page.getByRole('button', { name: 'Next stone' }).click()
+      await page.getByRole('button', { name: 'Start the review' }).click()
+      await page.getByRole('button', { name: 'Next' }).click()
     },
   },
   {
@@ -68,7 +70,7 @@ const views = [
     name: 'pick-the-day-phone',
     path: '/day',
     size: phone,
-    act: (page) => page.getByRole('button', { name: 'Pick the day' }).click(),
+    act: (page) => page.getByRole('button', { name: 'Plan the day' }).click(),
   },
   {
     name: 'in-reach-phone',
@@ -137,7 +139,7 @@ const views = [
     path: '/shelves',
     size: phone,
     act: async (page) => {
-      await page.getByRole('tab', { name: 'Patterns' }).click()
+      await page.getByRole('tab', { name: 'Templates' }).click()
       await page.getByRole('button', { name: /^Use Site visit/ }).click()
       await page.getByRole('textbox', { name: 'Place' }).fill('Mill school')
       await page.getByRole('button', { name: 'Choose the day' }).click()

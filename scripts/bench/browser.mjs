@@ -27,16 +27,16 @@ async function profileOf(browser, viewport, makeFile) {
   const context = await browser.newContext({ viewport })
   const page = await context.newPage()
   await page.goto(base)
-  await page.getByRole('textbox', { name: 'Set down' }).waitFor()
+  await page.getByRole('textbox', { name: 'Add to the Tray' }).waitFor()
   let bringing = null
   if (makeFile) {
     const file = makeFile()
     await page.goto(`${base}/settings`)
-    await page.getByRole('button', { name: 'Bring in a file' }).waitFor()
+    await page.getByRole('button', { name: 'Import a file' }).waitFor()
     bringing = await longestBlock(page, async () => {
       await page.getByLabel('File to bring in').setInputFiles(file)
       await page.getByRole('button', { name: 'Bring it in' }).click({ timeout: 300_000 })
-      await page.getByText('Brought in.').first().waitFor({ state: 'attached', timeout: 300_000 })
+      await page.getByText('Imported.').first().waitFor({ state: 'attached', timeout: 300_000 })
     })
     bringing.bytes = statSync(file).size
   }
@@ -63,7 +63,7 @@ async function startOf(context) {
   await page.addInitScript(() => {
     const look = () => {
       if (
-        /slip|Nothing set down/.test(document.querySelector('h1')?.textContent ?? '') &&
+        /slip|Nothing here yet/.test(document.querySelector('h1')?.textContent ?? '') &&
         document.getElementById('set-down')
       )
         window.usableAt = performance.now()
@@ -117,7 +117,7 @@ async function ticks(context, told) {
 async function keyPresses(context) {
   const page = await context.newPage()
   await page.goto(base)
-  await page.getByRole('textbox', { name: 'Set down' }).waitFor()
+  await page.getByRole('textbox', { name: 'Add to the Tray' }).waitFor()
   await page.waitForTimeout(1500)
   const typed = `ring the tile maker about samples by friday 20 min for Project 12, must ${'and more '.repeat(3)}by monday`
   const press =
@@ -180,12 +180,12 @@ const blockWords = ({ longest, took, bytes }) =>
 async function saving(context) {
   const page = await context.newPage()
   await page.goto(`${base}/settings`)
-  await page.getByRole('button', { name: 'Save everything to a file' }).waitFor({ timeout: 60_000 })
+  await page.getByRole('button', { name: 'Save a backup' }).waitFor({ timeout: 60_000 })
   await page.waitForTimeout(3000)
   let bytes = 0
   const block = await longestBlock(page, async () => {
     const download = page.waitForEvent('download', { timeout: 300_000 })
-    await page.getByRole('button', { name: 'Save everything to a file' }).click()
+    await page.getByRole('button', { name: 'Save a backup' }).click()
     bytes = statSync(await (await download).path()).size
   })
   await page.close()
@@ -211,10 +211,9 @@ async function heapAndHistory(context) {
             document.querySelectorAll('[data-row]')[at % 6].click()
             const look = () => {
               // Until the pane stands there is nothing to wait for; its history is read from that moment on.
-              if (shown === 0 && document.querySelector('[aria-label="Say what changes"]'))
+              if (shown === 0 && document.querySelector('[aria-label="Say what to change"]'))
                 shown = performance.now()
-              if (document.querySelector('[aria-label="What happened"] li'))
-                resolve(performance.now() - shown)
+              if (document.querySelector('[aria-label="History"] li')) resolve(performance.now() - shown)
             }
             new MutationObserver(look).observe(document.body, { childList: true, subtree: true })
           }),

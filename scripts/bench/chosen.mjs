@@ -2,7 +2,7 @@
 import { at, base, ms, paintedAfter } from './parts.mjs'
 
 const setValue =
-  "const line = document.querySelector('[aria-label=\"Say what changes\"]'); const kind = line instanceof HTMLTextAreaElement ? HTMLTextAreaElement : HTMLInputElement; Object.getOwnPropertyDescriptor(kind.prototype, 'value').set.call(line, given); line.dispatchEvent(new Event('input', { bubbles: true }))"
+  "const line = document.querySelector('[aria-label=\"Say what to change\"]'); const kind = line instanceof HTMLTextAreaElement ? HTMLTextAreaElement : HTMLInputElement; Object.getOwnPropertyDescriptor(kind.prototype, 'value').set.call(line, given); line.dispatchEvent(new Event('input', { bubbles: true }))"
 const pressed = (label) => `document.querySelector('[aria-label="${label}"]').click()`
 const named = (words) =>
   `[...document.querySelectorAll('button')].find(({ textContent }) => textContent === '${words}').click()`
@@ -18,7 +18,7 @@ export async function chosenFigures(context) {
   for (let round = 0; round < 8; round++) {
     await page.locator('[data-row]').first().focus()
     await page.keyboard.press('v')
-    await page.getByRole('region', { name: 'Chosen together' }).waitFor()
+    await page.getByRole('region', { name: 'Selected' }).waitFor()
     times.chosen.push(await paintedAfter(page, pressed('Choose all of In reach')))
     await page.getByText('1,000 actions chosen').waitFor()
     await page.waitForTimeout(300)
@@ -26,7 +26,7 @@ export async function chosenFigures(context) {
     await page.getByRole('button', { name: 'Change it' }).waitFor()
     times.changed.push(await paintedAfter(page, named('Change it')))
     await page.waitForTimeout(300)
-    await page.getByRole('button', { name: 'Choose none' }).click()
+    await page.getByRole('button', { name: 'Select none' }).click()
     await page.waitForTimeout(200)
   }
   await page.close()

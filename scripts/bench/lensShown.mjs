@@ -103,14 +103,14 @@ export async function lensScrolling(browser, profileWith) {
 export async function badDayFigure(context) {
   const page = await context.newPage()
   await page.goto(`${base}/day`)
-  await page.getByRole('button', { name: 'Spread it' }).waitFor({ timeout: 60_000 })
+  await page.getByRole('button', { name: 'Spread out' }).waitFor({ timeout: 60_000 })
   await page.waitForTimeout(2500)
   const times = { shown: [], moved: [] }
   for (let round = 0; round < 8; round++) {
     times.shown.push(
       await untilShown(
         page,
-        "[...document.querySelectorAll('button')].find(({ textContent }) => textContent === 'Spread it').click()",
+        "[...document.querySelectorAll('button')].find(({ textContent }) => textContent === 'Spread out').click()",
         'dialog [role=status]',
       ),
     )
@@ -123,7 +123,7 @@ export async function badDayFigure(context) {
     )
     await page.waitForTimeout(500)
     await page.getByRole('button', { name: 'Undo', exact: true }).click()
-    await page.getByRole('button', { name: 'Spread it' }).waitFor()
+    await page.getByRole('button', { name: 'Spread out' }).waitFor()
     await page.waitForTimeout(500)
   }
   await page.close()

@@ -33,7 +33,7 @@ export async function openedFigures(context) {
   await page.waitForTimeout(1500)
   await page.locator('[data-row]').first().click()
   await page.waitForTimeout(800)
-  await page.getByRole('textbox', { name: 'Another step' }).evaluate(pasted, steps)
+  await page.getByRole('textbox', { name: 'Add a step' }).evaluate(pasted, steps)
   await page.getByRole('button', { name: 'Add a note' }).click()
   await page.locator('.note.writing[contenteditable=true]').evaluate(pasted, note)
   await page.waitForTimeout(1500)
@@ -49,7 +49,7 @@ export async function openedFigures(context) {
     if (round < 79) await close()
   }
   const typed = []
-  await page.getByRole('button', { name: 'Write in it: Note' }).click()
+  await page.getByRole('button', { name: 'Edit note: Note' }).click()
   await page.getByRole('textbox', { name: 'Note' }).waitFor()
   await page.waitForTimeout(1500)
   const press = "document.execCommand('insertText', false, given)"

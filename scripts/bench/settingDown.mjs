@@ -29,7 +29,7 @@ async function longestFrame(page, work) {
 const slipCount = 100
 
 async function burst(page) {
-  await page.getByRole('textbox', { name: 'Set down' }).focus()
+  await page.getByRole('textbox', { name: 'Add to the Tray' }).focus()
   const told = await longestFrame(page, async () => {
     for (let slip = 0; slip < slipCount; slip++) {
       await page.keyboard.insertText(`thought ${slip}, 20 min`)
@@ -98,14 +98,17 @@ function letterOf(bytes) {
 
 async function letter(page) {
   await page.goto(base)
-  await page.getByRole('textbox', { name: 'Set down' }).waitFor()
+  await page.getByRole('textbox', { name: 'Add to the Tray' }).waitFor()
   await page.waitForTimeout(1500)
   // On the disk: bytes handed over by the driver would be decoded in the page itself.
   const path = join(mkdtempSync(join(tmpdir(), 'zen-tray-bench-')), 'large.eml')
   writeFileSync(path, letterOf(10_000_000))
   const told = await longestBlock(page, async () => {
     await page.locator('input[type=file][multiple]').setInputFiles(path)
-    await page.getByText('Set down: a large letter').first().waitFor({ state: 'attached', timeout: 60_000 })
+    await page
+      .getByText('Added to the Tray: a large letter')
+      .first()
+      .waitFor({ state: 'attached', timeout: 60_000 })
   })
   return [
     'a letter of 10 MB read and kept: longest block of the screen',
@@ -118,7 +121,7 @@ export async function settingDownFigures(browser) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
   const page = await context.newPage()
   await page.goto(base)
-  await page.getByRole('textbox', { name: 'Set down' }).waitFor()
+  await page.getByRole('textbox', { name: 'Add to the Tray' }).waitFor()
   await page.waitForTimeout(1500)
   const rows = [await burst(page), await sorting(page), await letter(page)]
   await context.close()

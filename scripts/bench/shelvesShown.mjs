@@ -101,7 +101,7 @@ async function ofTimeLine(page) {
 
 async function ofPattern(page) {
   await page.goto(`${base}/shelves`)
-  await page.getByRole('tab', { name: 'Patterns' }).click({ timeout: 120_000 })
+  await page.getByRole('tab', { name: 'Templates' }).click({ timeout: 120_000 })
   await page.getByRole('button', { name: /^Use A long pattern/ }).click()
   await page.getByRole('textbox', { name: 'Place' }).fill('Mill school')
   await page.waitForTimeout(800)
@@ -114,7 +114,7 @@ async function ofPattern(page) {
   }
   return [
     [
-      'a pattern of 200 actions previewed anew at a key, painted, 95th percentile',
+      'a template of 200 actions previewed anew at a key, painted, 95th percentile',
       told(times.slice(3)),
       '100 ms',
     ],

@@ -67,7 +67,7 @@ const records: AnyRecord[] = [
   {
     ...plainProject,
     id: 'project:pattern',
-    title: 'A long pattern',
+    title: 'A long template',
     state: 'pattern',
     makes: 'project',
     rank: rankOfNumber(1),

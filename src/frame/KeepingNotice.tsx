@@ -32,7 +32,7 @@ export function KeepingNotice() {
           </Column>
           <Row gap="$2" flexWrap="wrap">
             <Button label="Try again" onPress={() => void store.retry()} />
-            <Button kind="quiet" label="Save everything to a file" onPress={() => void save()} />
+            <Button kind="quiet" label="Save a backup" onPress={() => void save()} />
           </Row>
         </Row>
       ) : null}

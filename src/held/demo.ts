@@ -48,7 +48,7 @@ export function useDemo(): { load: () => Promise<void>; busy: boolean; held: boo
     setBusy(true)
     try {
       await loadDemo(parts)
-      desk.getState().tell('The demo data is laid out. Settings removes it again.')
+      desk.getState().tell('The demo data is here. You can remove it in Settings.')
     } catch {
       desk.getState().tell('The demo data could not be loaded. Nothing was changed.', { problem: true })
     } finally {

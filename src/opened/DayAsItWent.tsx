@@ -53,11 +53,11 @@ export function DayAsItWent({ date }: { date: CalendarDate }) {
       {besides.length > 0 ? (
         <>
           <BandHeading
-            title={planned.length > 0 ? 'Done besides' : 'Done'}
+            title={planned.length > 0 ? 'Also done' : 'Done'}
             end={String(besides.length)}
             tone="moss"
           />
-          <Column render="ul" aria-label="Done besides">
+          <Column render="ul" aria-label="Also done">
             {besides.map(({ id, title, minutes }) => (
               <Line key={id} id={id} title={title} isDone says={[minutes ? duration(minutes) : null]} />
             ))}

@@ -69,8 +69,8 @@ export function History({
   }, [store, key, of, latest])
   if (!told) return null
   return (
-    <Column render={bare ? 'div' : 'section'} aria-label={bare ? undefined : 'What happened'}>
-      {bare ? null : <BandHeading title="What happened" />}
+    <Column render={bare ? 'div' : 'section'} aria-label={bare ? undefined : 'History'}>
+      {bare ? null : <BandHeading title="History" />}
       <Column render="ol" gap="$1.5">
         {told.changes.map((change) => (
           <Words render="li" key={change.stamp} size="second" tone="inkSoft">

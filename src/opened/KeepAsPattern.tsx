@@ -14,7 +14,7 @@ export function KeepAsPattern({
   return (
     <Button
       kind="quiet"
-      label="Keep as a pattern"
+      label="Save as template"
       alignSelf="flex-start"
       onPress={() => {
         const outcome = act('keepAsPattern', { id })

@@ -78,7 +78,7 @@ export function OpenedAction({ action }: { action: Action }) {
     <Column gap="$2.5" flexGrow={1}>
       <ShelfHead
         seal={select.sealOf(document, action)}
-        says={[project?.title ?? area?.name ?? 'on no shelf', moved].filter(Boolean).join(' · ')}
+        says={[project?.title ?? area?.name ?? 'no project or area', moved].filter(Boolean).join(' · ')}
         onChoose={() => chooser.choose('shelf')}
       />
       <EditText
@@ -101,7 +101,7 @@ export function OpenedAction({ action }: { action: Action }) {
       <Clock action={action} />
       <Turn action={action} />
       <SayWhatChanges
-        placeholder="Say what changes"
+        placeholder="Say what to change"
         read={read}
         onSay={say}
         onMakeContext={(name) => act('addContext', { name })}
@@ -162,7 +162,7 @@ function ActsOfOpen({ action, onMove }: { action: Action; onMove: () => void }) 
       main={
         <Button
           kind="main"
-          label={action.waiting?.toSignOff ? 'Signed off' : 'Tick'}
+          label={action.waiting?.toSignOff ? 'Signed off' : 'Done'}
           onPress={() => act('tick', { id })}
         />
       }
@@ -170,14 +170,14 @@ function ActsOfOpen({ action, onMove }: { action: Action; onMove: () => void }) 
       {action.waiting ? (
         <Button
           kind="quiet"
-          label="Ask after it"
+          label="Chase"
           aria-haspopup="dialog"
           onPress={() => desk.getState().openSheet({ kind: 'chase', id })}
         />
       ) : (
         <Button
           kind="quiet"
-          label={isUnderway ? 'Lay it down' : 'Start'}
+          label={isUnderway ? 'Pause' : 'Start'}
           onPress={() => act(isUnderway ? 'stop' : 'start', { id })}
         />
       )}
@@ -201,7 +201,7 @@ function ActsOfEnded({ action: { id, doneAtEpochMs, letGoAtEpochMs } }: { action
   const { clock } = useZen()
   const ended = momentWords(doneAtEpochMs ?? letGoAtEpochMs ?? 0, clock.zone(), today)
   return (
-    <OpenedFoot main={<Button kind="main" label="Open it again" onPress={() => act('untick', { id })} />}>
+    <OpenedFoot main={<Button kind="main" label="Reopen" onPress={() => act('untick', { id })} />}>
       <Words tone="moss" paddingHorizontal="$1">
         {doneAtEpochMs ? 'Done' : 'Let go'} {ended}
       </Words>

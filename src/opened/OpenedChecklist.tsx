@@ -72,8 +72,8 @@ export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
         {isBegun ? (
           <Button
             kind="quiet"
-            label="Start afresh"
-            onPress={() => act('startAfresh', { id }, { say: `Started afresh: ${shortened(name)}` })}
+            label="Start over"
+            onPress={() => act('startAfresh', { id }, { say: `Started over: ${shortened(name)}` })}
           />
         ) : null}
         <Button

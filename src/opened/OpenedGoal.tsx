@@ -83,9 +83,7 @@ export function OpenedGoal({ goal }: { goal: Goal }) {
       </Column>
       <History ids={[id]} of={id} />
       {isOpen ? null : (
-        <OpenedFoot
-          main={<Button kind="main" label="Open it again" onPress={() => put('open', 'Open again')} />}
-        />
+        <OpenedFoot main={<Button kind="main" label="Reopen" onPress={() => put('open', 'Open again')} />} />
       )}
     </Column>
   )
@@ -122,11 +120,11 @@ function Toward({ goal, goals }: { goal: Goal; goals: Later['goals'] }) {
   const over = projects.length - open.length
   return (
     <Column>
-      <BandHeading title="Toward it" end={over > 0 ? `${over} over` : undefined} />
+      <BandHeading title="Serves it" end={over > 0 ? `${over} over` : undefined} />
       {areas.length + open.length === 0 ? (
         <EmptyPlace says="Nothing points at it yet. Open a project or an area and choose it there." />
       ) : null}
-      <Column render="ul" aria-label="Toward it">
+      <Column render="ul" aria-label="Serves it">
         {[...areas, ...open].map((one) => (
           <TowardRow key={one.id} one={one} goalId={goal.id} />
         ))}
@@ -161,15 +159,11 @@ function TowardRow({ one, goalId }: { one: Area | Project; goalId: Id<'goal'> })
       </Press>
       {one.goalIds.includes(goalId) ? (
         <IconButton
-          label={`Toward it no more: ${shortened(name)}`}
+          label={`Unlinked: ${shortened(name)}`}
           icon="close"
           tone="inkSoft"
           onPress={() =>
-            act(
-              'pointAt',
-              { id: one.id, goalId, points: false },
-              { say: `Toward it no more: ${shortened(name)}` },
-            )
+            act('pointAt', { id: one.id, goalId, points: false }, { say: `Unlinked: ${shortened(name)}` })
           }
         />
       ) : null}

@@ -125,7 +125,7 @@ function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
     <Column gap="$2.5" flexGrow={1}>
       <ShelfHead
         seal={area}
-        says={project?.title ?? area?.name ?? 'on no shelf'}
+        says={project?.title ?? area?.name ?? 'no project or area'}
         onChoose={() => chooser.choose('shelf')}
       />
       <EditText
@@ -142,7 +142,7 @@ function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
         outright={['personIds']}
         onChoose={(field) => (field === 'day' ? setDating(true) : chooser.choose(field))}
       />
-      <NoteBand of={id} title="Talk" placeholder="Write down what was said" />
+      <NoteBand of={id} title="Meeting note" placeholder="Write down what was said" />
       <OpenedFiles of={id} />
       <KeepAsPattern id={id} />
       <OpenedFoot main={<LiftButton of={id} notes={notes} />}>
@@ -171,7 +171,7 @@ function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
       />
       {isDating ? (
         <OpenedDayChooser
-          title="Day of the talk"
+          title="Day of the meeting"
           date={page.date}
           past
           onChoose={(date) => {

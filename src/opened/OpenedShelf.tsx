@@ -72,7 +72,7 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
       )}
       <Row>
         {closed ? (
-          <Button label="Open it again" onPress={() => act('reopenShelf', { id })} />
+          <Button label="Reopen" onPress={() => act('reopenShelf', { id })} />
         ) : (
           <Button label="Close it" aria-haspopup="dialog" onPress={() => setLeaving(true)} />
         )}
@@ -98,7 +98,7 @@ function SayOfArea({ area }: { area: Area }) {
   }
   return (
     <SayWhatChanges
-      placeholder="Say what changes"
+      placeholder="Say what to change"
       read={read}
       onSay={(text) => {
         const { patch } = reader.amendArea(text, area, groups)

@@ -21,7 +21,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
   return (
     <Column gap="$3.5">
       <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
-        A slip, set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
+        A slip, added {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
       </Words>
       <EditText
         name={`${slip.id} text`}

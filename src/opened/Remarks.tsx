@@ -97,7 +97,7 @@ function AnotherRemark({ of }: { of: OwnerId }) {
   return (
     <Field
       label="Another remark"
-      placeholder="Another remark: a call, a talk"
+      placeholder="Another remark: a call, a meeting"
       bare
       multiline
       rows={1}

@@ -12,7 +12,7 @@ export function Talks({ of }: { of: Id<'person'> | Id<'project'> }) {
   const talks = later.notes.talksWith(document, of)
   return (
     <Column>
-      {talks.length > 0 ? <BandHeading title="Talks" end={String(talks.length)} /> : null}
+      {talks.length > 0 ? <BandHeading title="Meeting notes" end={String(talks.length)} /> : null}
       <TalkRows talks={talks} begun={isIdOf('person', of) ? { personIds: [of] } : { projectId: of }} />
     </Column>
   )

@@ -46,7 +46,7 @@ it('tells of each that was planned what became of it, and what was done besides;
     'let gonot done · let go',
   ]
   expect(lines('As it was planned').sort()).toEqual(went.sort())
-  expect(lines('Done besides')).toEqual(['besides15 min'])
+  expect(lines('Also done')).toEqual(['besides15 min'])
   expect(screen.getByText('1 of 5 done')).toBeTruthy()
   // Called otherwise since, it is still told as it was planned.
   act(() => void store.run('editAction', { id: idOf(store, 'done'), patch: { title: 'renamed' } as never }))

@@ -111,7 +111,7 @@ describe('an opened action', () => {
   it('finds a shelf by what is typed, and makes one that is not there', async () => {
     const store = await opened()
     store.run('addProject', { title: 'Fenwick Hall report' })
-    press('on no shelf')
+    press('no project or area')
     await screen.findByRole('dialog', hidden)
     const line = screen.getByRole('combobox', { name: 'For: a name', ...hidden })
     fireEvent.change(line, { target: { value: 'hall' } })
@@ -238,8 +238,8 @@ describe('an opened action', () => {
       },
     })
     const before = actionOf(store)
-    press('Tick')
-    press('Open it again')
+    press('Done')
+    press('Reopen')
     expect(actionOf(store)).toEqual(before)
   })
   it('links only addresses of the web', async () => {
@@ -262,9 +262,9 @@ describe('an opened action', () => {
   })
   it('is ticked, and opened again', async () => {
     const store = await opened()
-    press('Tick')
+    press('Done')
     expect(actionOf(store).doneAtEpochMs).toBe(store.clock.epochMs)
-    press('Open it again')
+    press('Reopen')
     expect(actionOf(store).doneAtEpochMs).toBeNull()
   })
   it('tells its history in plain words, latest included', async () => {
@@ -272,7 +272,7 @@ describe('an opened action', () => {
     enter(say('must'))
     press('Start')
     await act(async () => {})
-    const story = within(screen.getByRole('region', { name: 'What happened' }))
+    const story = within(screen.getByRole('region', { name: 'History' }))
       .getAllByRole('listitem')
       .map((item) => item.textContent)
     expect(story).toEqual([

@@ -81,7 +81,7 @@ describe('an opened project', () => {
       due: null,
       closedAtEpochMs: store.clock.epochMs,
     })
-    press('Open it again')
+    press('Reopen')
     expect(project(store)).toMatchObject({ state: 'open', closedAtEpochMs: null })
     act(() => void store.undo())
     act(() => void store.undo())
@@ -111,7 +111,7 @@ describe('several chosen together', () => {
         .map(({ minutes }) => minutes)
         .sort(),
     ).toEqual([20, 5, null])
-    press('Tick them')
+    press('Done')
     expect(all().every(({ doneAtEpochMs }) => doneAtEpochMs !== null)).toBe(true)
     expect(desk.getState().chosen).toEqual([])
   })

@@ -9,7 +9,7 @@ export const openChip = async (words: string) => {
   await screen.findByRole('dialog', hidden)
 }
 export const openOffer = async (words: string) => {
-  press('Set more')
+  press('More to set')
   await openChip(words)
 }
 export const chooseIn = (name: string | RegExp) =>
@@ -22,7 +22,7 @@ export const chips = () =>
     .map((chip) => chip.textContent)
     .filter((words) => words !== '')
 export const say = (text: string) => {
-  const line = screen.getByRole('textbox', { name: 'Say what changes' })
+  const line = screen.getByRole('textbox', { name: 'Say what to change' })
   fireEvent.change(line, { target: { value: text } })
   return line as HTMLInputElement
 }

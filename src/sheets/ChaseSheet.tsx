@@ -23,9 +23,7 @@ export function ChaseSheet({ id, onClose }: { id: Id<'action'>; onClose: () => v
   const isOther = next !== null && !days.includes(next)
   const title = shortened(action.title)
   const keep = () => {
-    const told = next
-      ? `Asked after it, again ${shortDate(next, today)}: ${title}`
-      : `Asked after it: ${title}`
+    const told = next ? `Chased, again ${shortDate(next, today)}: ${title}` : `Chased: ${title}`
     if (act('chase', { id, said, next }, { say: told }).ok) onClose()
   }
   return (
@@ -43,9 +41,9 @@ export function ChaseSheet({ id, onClose }: { id: Id<'action'>; onClose: () => v
       />
       <Column gap="$1">
         <Words size="second" tone="inkSoft">
-          Ask again
+          Chase again
         </Words>
-        <Row gap="$2" flexWrap="wrap" role="group" aria-label="Ask again">
+        <Row gap="$2" flexWrap="wrap" role="group" aria-label="Chase again">
           {days.map((day) => (
             <Button
               key={day}
@@ -63,7 +61,7 @@ export function ChaseSheet({ id, onClose }: { id: Id<'action'>; onClose: () => v
             onPress={() => setChoosing(true)}
           />
           <Button
-            label="no more"
+            label="don’t chase again"
             chosen={next === null}
             paddingHorizontal="$3"
             onPress={() => setNext(null)}
@@ -73,16 +71,16 @@ export function ChaseSheet({ id, onClose }: { id: Id<'action'>; onClose: () => v
       <Row justifyContent="flex-end" gap="$2">
         <Button
           kind="quiet"
-          label="It has come: back to me"
+          label="It has come: do it myself"
           onPress={() => {
             if (act('setWaiting', { id, waiting: null }, { say: `Back to you: ${title}` }).ok) onClose()
           }}
         />
-        <Button kind="main" label="Asked" onPress={keep} />
+        <Button kind="main" label="Save" onPress={keep} />
       </Row>
       {isChoosing ? (
         <OpenedDayChooser
-          title="Ask again"
+          title="Chase again"
           date={next}
           onChoose={(day) => setNext(day)}
           onClose={() => setChoosing(false)}

@@ -28,7 +28,7 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
     if (event.key === 'Escape') return setAsking(null)
     const user = actUsing(keymap, event.key, which)
     if (event.key.length !== 1 || user)
-      return setProblem(user ? `“${event.key}” is taken: ${keyWords[user]}.` : 'One letter or sign, please.')
+      return setProblem(user ? `“${event.key}” is taken: ${keyWords[user]}.` : 'Press one character.')
     set(which, event.key)
     setAsking(null)
     setProblem(null)

@@ -15,7 +15,7 @@ export function LayDownSheet({ id, onClose }: { id: Id<'action'>; onClose: () =>
   const limit = useHeld((state) => select.settingsOf(state.document).underwayLimit)
   if (!action) return null
   return (
-    <SlideOver title="Which one is laid down?" onClose={onClose}>
+    <SlideOver title="Which one will you pause?" onClose={onClose}>
       <Words tone="inkSoft">
         {count(underway.length, 'action')} {underway.length === 1 ? 'is' : 'are'} underway, as many as you
         allow ({limit}). “{shortened(action.title)}” begins in place of:
@@ -32,7 +32,7 @@ export function LayDownSheet({ id, onClose }: { id: Id<'action'>; onClose: () =>
                 const outcome = act(
                   'startInstead',
                   { id, insteadId: each.id },
-                  { say: `Underway: ${shortened(action.title)}. Laid down: ${shortened(each.title)}` },
+                  { say: `Underway: ${shortened(action.title)}. Paused: ${shortened(each.title)}` },
                 )
                 if (outcome.ok) onClose()
               }}
@@ -47,7 +47,7 @@ export function LayDownSheet({ id, onClose }: { id: Id<'action'>; onClose: () =>
           </Column>
         ))}
       </Column>
-      <Button kind="quiet" alignSelf="flex-start" label="Begin nothing" onPress={onClose} />
+      <Button kind="quiet" alignSelf="flex-start" label="Cancel" onPress={onClose} />
     </SlideOver>
   )
 }

@@ -56,14 +56,10 @@ export function MovedThrice({ id, onClose }: { id: Id<'action'>; onClose: () => 
           <Button label="It is too large: a smaller step" onPress={() => setAsking('smaller')} />
           <Button label="Somebody else does it" onPress={() => setAsking('whom')} />
           <Button
-            label="It can lie on the shelf"
+            label="It can wait"
             onPress={() =>
               answer(
-                act(
-                  'editAction',
-                  { id, patch: { horizon: 'shelf', day: null } },
-                  { say: `On the shelf: ${title}` },
-                ),
+                act('editAction', { id, patch: { horizon: 'shelf', day: null } }, { say: `Later: ${title}` }),
               )
             }
           />

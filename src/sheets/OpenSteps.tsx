@@ -43,9 +43,7 @@ export function OpenSteps({ id, onClose }: { id: Id<'action'>; onClose: () => vo
         <Button
           label="Keep the rest as an action"
           onPress={() =>
-            answer(
-              act('tickKeepingRest', { id }, { say: `Ticked, the rest kept: ${shortened(action.title)}` }),
-            )
+            answer(act('tickKeepingRest', { id }, { say: `Done, the rest kept: ${shortened(action.title)}` }))
           }
         />
         <Button kind="quiet" label="Leave it open" onPress={onClose} />

@@ -99,7 +99,7 @@ function sealOfFound(document: Document, { kind }: Found, record: AnyRecord) {
 function stateOfFound({ kind }: Found, record: AnyRecord, document: Document): string | null {
   if (kind === 'action') {
     const { projectId } = record as Action
-    if (projectId && recordIn(document, projectId)?.state === 'pattern') return 'in a pattern'
+    if (projectId && recordIn(document, projectId)?.state === 'pattern') return 'in a template'
   }
   if (kind === 'project') return stateWords[(record as Project).state]
   if (kind !== 'action' && (record as { letGoAtEpochMs?: number | null }).letGoAtEpochMs) return 'removed'

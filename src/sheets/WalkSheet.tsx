@@ -54,10 +54,8 @@ export function WalkSheet({ id, onClose }: { id: Id<'checklist'>; onClose: () =>
         {done > 0 ? (
           <Button
             kind={isOver ? 'main' : 'quiet'}
-            label="Start afresh"
-            onPress={() =>
-              act('startAfresh', { id }, { say: `Started afresh: ${shortened(checklist.name)}` })
-            }
+            label="Start over"
+            onPress={() => act('startAfresh', { id }, { say: `Started over: ${shortened(checklist.name)}` })}
           />
         ) : (
           <Row />

@@ -51,7 +51,7 @@ it('asks at the third re-dating, once, and not before or after', async () => {
   expect(question()).toBeNull()
 })
 it.each<[answer: string, then: Partial<Action>]>([
-  ['It can lie on the shelf', { horizon: 'shelf', day: null }],
+  ['It can wait', { horizon: 'shelf', day: null }],
   ['Let it go', { letGoAtEpochMs: expect.any(Number) as never }],
 ])('“%s” is one act with one undo', async (answer, then) => {
   const store = await movedTimes(3)

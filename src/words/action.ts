@@ -5,13 +5,13 @@ import { isIdOf, type Action, type When } from '@/core/record'
 import { type CalendarDate } from '@/core/time'
 import { times } from './counts'
 import { nameOfRecord, shortened } from './names'
-import { shortDate, nearDate, duration, when } from './dates'
+import { shortDate, nearDate, duration, fixedWords, when } from './dates'
 
 export const horizonWords = {
   today: 'today',
   week: 'this week',
   soon: 'soon',
-  shelf: 'on the shelf',
+  shelf: 'later',
   someday: 'someday',
 } as const
 
@@ -46,7 +46,7 @@ export function actionDetails(
     ...names,
     action.energy === 'plain' ? null : action.energy,
     action.minutes ? duration(action.minutes) : null,
-    action.at ? when(action.at, today) : null,
+    action.at ? fixedWords(action.at, today) : null,
     action.due ? `due ${when(action.due, today)}` : null,
     options.day && action.day && !action.at ? nearDate(action.day, today) : null,
     action.notBefore && isHidden(action, today) ? `not before ${shortDate(action.notBefore, today)}` : null,
@@ -80,6 +80,6 @@ export function waitingWords(
   if (!action.waiting) return ''
   const { personId, whom, since, chaseOn } = action.waiting
   const name = (personId && recordIn(document, personId)?.name) || whom || 'somebody'
-  const state = action.waiting.toSignOff ? 'to sign off by' : 'waiting for'
-  return `${state} ${name} since ${nearDate(since, today)}${chaseOn ? `, chase ${nearDate(chaseOn, today)}` : ''}`
+  const who = action.waiting.toSignOff ? `${name} to sign off` : `waiting for ${name}`
+  return `${who}, since ${nearDate(since, today)}${chaseOn ? `, chase ${nearDate(chaseOn, today)}` : ''}`
 }

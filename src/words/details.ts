@@ -6,7 +6,7 @@ import type { Action, Repeat } from '@/core/record'
 import { daysBetween, localMomentAt, type CalendarDate } from '@/core/time'
 import { horizonWords, movedWords, waitingWords } from './action'
 import { count } from './counts'
-import { duration, nearDate, shortDate, when } from './dates'
+import { duration, fixedWords, nearDate, shortDate, when } from './dates'
 import { repeatWords } from './repeat'
 import { worthWords } from './said'
 
@@ -36,7 +36,7 @@ export const detailNames: Readonly<Record<DetailField, string>> = {
   moved: 'Moved',
   age: 'Age',
   steps: 'Steps',
-  repeat: 'Comes back',
+  repeat: 'Repeats',
   done: 'Done',
 }
 
@@ -75,7 +75,7 @@ export function detailWords(field: DetailField, action: Action, from: DetailsFro
     case 'day':
       return action.day ? nearDate(action.day, today) : ''
     case 'at':
-      return action.at ? when(action.at, today) : ''
+      return action.at ? fixedWords(action.at, today) : ''
     case 'notBefore':
       return action.notBefore ? shortDate(action.notBefore, today) : ''
     case 'waiting':

@@ -114,8 +114,8 @@ export function partsChangeWords(
     ...(repeat === undefined || from === to ? [] : [`repeat ${from} → ${to}`]),
     ...(noReminders ? standing.reminders.map(({ when }) => `${reminderWords(when, today)} → none`) : []),
     ...reminders.filter(isNew).map((when) => `none → ${reminderWords(when, today)}`),
-    ...after.map((id) => `held back → after “${titleOf(id)}”`),
-    ...(noAfter ? ['held back → no more'] : []),
+    ...after.map((id) => `after none → “${titleOf(id)}”`),
+    ...(noAfter ? ['after → none'] : []),
   ]
 }
 

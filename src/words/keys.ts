@@ -2,7 +2,7 @@
 import { type KeyAct } from '@/state'
 
 export const keyWords: Readonly<Record<KeyAct, string>> = {
-  capture: 'Set something down',
+  capture: 'Add to the Tray',
   search: 'Search',
   tray: 'Tray',
   day: 'Day',
@@ -11,13 +11,13 @@ export const keyWords: Readonly<Record<KeyAct, string>> = {
   review: 'Review',
   next: 'Next row',
   previous: 'Row before',
-  tick: 'Done, or open again',
+  tick: 'Done, or reopen',
   open: 'Open',
-  amend: 'Say what changes',
-  choose: 'Choose several',
+  amend: 'Say what to change',
+  choose: 'Select several',
   move: 'Move to a day',
   horizon: 'Change the horizon',
-  underway: 'Start or stop',
+  underway: 'Start or pause',
   pick: 'Pick or unpick for today',
   undo: 'Undo',
   redo: 'Redo',

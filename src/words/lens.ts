@@ -28,7 +28,7 @@ const keyWords: Readonly<Record<string, string>> = {
   week: 'This week',
   nextWeek: 'Next week',
   later: 'Later',
-  shelf: 'On the shelf',
+  shelf: 'Later',
   first: 'Do it first',
   handOver: 'Hand it over',
   pleasure: 'For pleasure',
@@ -53,9 +53,9 @@ export const viewWords: Readonly<Record<LensView, string>> = {
 
 /** Why something is not laid there by hand. */
 export const notByHandWords = {
-  band: 'What stands in a band is told by what the band asks: nothing is laid there by hand.',
-  past: 'Nothing is laid on a day that has gone.',
-  follows: 'Where it stands follows from something else of it: open it and change that.',
+  band: 'This band fills itself. Change its condition instead.',
+  past: 'You can’t plan for a day that is over. Choose today or later.',
+  follows: 'Its place depends on another field. Open it and change that.',
 } as const
 
 /** "14 · 2 h 50" */
@@ -66,11 +66,11 @@ export const sumWords = ({ count, minutes }: { readonly count: number; readonly 
 export function lensFileFaultWords(fault: LensFileFault): string {
   switch (fault.kind) {
     case 'tooLarge':
-      return 'This file is larger than any lens. Nothing was changed.'
+      return 'This file is too large for a lens. Nothing was changed. Choose a file that was shared from a lens.'
     case 'noLens':
-      return 'This is no file of a lens. Nothing was changed.'
+      return 'This isn’t a lens file. Nothing was changed. Choose a file that was shared from a lens.'
     case 'newer':
-      return 'This lens comes from a newer version of the application. Nothing was changed.'
+      return 'This lens comes from a newer version. Nothing was changed. Reload the page, then import it again.'
     case 'unsound':
       return `This lens is not sound at “${fault.where}”: ${fault.why}. Nothing was changed.`
   }
@@ -78,4 +78,4 @@ export function lensFileFaultWords(fault: LensFileFault): string {
 
 /** Names that a lens from elsewhere asks for and nobody has here. */
 export const missingWords = (missing: readonly string[]): string =>
-  `Lens brought in. Not known here: ${missing.slice(0, 5).join(', ')}${missing.length > 5 ? ' and more' : ''}.`
+  `Lens imported. Not known here: ${missing.slice(0, 5).join(', ')}${missing.length > 5 ? ' and more' : ''}.`

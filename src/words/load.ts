@@ -14,11 +14,11 @@ export function loadWords({ plannedMinutes, freeMinutes, overMinutes, withoutMin
       : ''
   if (plannedMinutes === 0)
     return {
-      plain: `Nothing planned into ${duration(freeMinutes)} of free time.${unknown}`,
+      plain: `Nothing planned, ${duration(freeMinutes)} available.${unknown}`,
       verdict: '',
       fits: true,
     }
-  const plain = `${duration(plannedMinutes)} planned into ${duration(freeMinutes)} of free time: `
+  const plain = `${duration(plannedMinutes)} of ${duration(freeMinutes)} planned: `
   if (overMinutes > 0) return { plain, verdict: `${duration(overMinutes)} too much.${unknown}`, fits: false }
   return {
     plain,

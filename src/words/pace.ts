@@ -53,5 +53,5 @@ export function restsOnWords({
     unknown > 0
       ? `; ${count(unknown, 'action')} without minutes taken as ${duration(unknownMinutes)} each`
       : ''
-  return `Eight of ten runs drawn from ${count(weeks, 'week')} and ${count(doneCount, 'done action')}${guessed}.`
+  return `8 of 10 simulations, based on ${count(weeks, 'week')} and ${count(doneCount, 'done action')}${guessed}.`
 }

@@ -31,7 +31,7 @@ export function kindOfNote(document: Document, id: string, today: CalendarDate):
   const page = id.startsWith('note:') ? recordIn(document, id as Note['id']) : undefined
   if (!page) return id.slice(0, id.indexOf(':'))
   const people = page.personIds.flatMap((person) => recordIn(document, person)?.name ?? [])
-  return ['talk', shortDate(page.date, today), people.length > 0 ? `with ${people.join(', ')}` : '']
+  return ['meeting note', shortDate(page.date, today), people.length > 0 ? `with ${people.join(', ')}` : '']
     .filter(Boolean)
     .join(', ')
 }
@@ -39,6 +39,6 @@ export function kindOfNote(document: Document, id: string, today: CalendarDate):
 /** "gone through 3 times, last yesterday, 17:40: 5 of 6" */
 export function runsWords(runs: readonly Run[], zone: string, today: CalendarDate): string {
   const [last] = runs
-  if (!last) return 'not gone through yet'
-  return `gone through ${count(runs.length, 'time')}, last ${momentWords(last.endedAtEpochMs, zone, today)}: ${last.done} of ${last.of}`
+  if (!last) return 'not done yet'
+  return `done ${count(runs.length, 'time')}, last ${momentWords(last.endedAtEpochMs, zone, today)}: ${last.done} of ${last.of}`
 }

@@ -11,7 +11,7 @@ export const makingWords: Readonly<Record<Making, string>> = {
   project: 'a project',
   action: 'an action',
   checklist: 'a checklist',
-  note: 'a talk',
+  note: 'a meeting note',
 }
 
 export const blankKindWords: Readonly<Record<BlankKind, string>> = {
@@ -49,7 +49,7 @@ export function comesWithWords(given: Previewed['with'][number]): string {
     case 'checklist':
       return `checklist ${given.name}, ${count(given.count, 'line')}`
     case 'note':
-      return `talk ${given.name}`
+      return `meeting note ${given.name}`
     case 'reference':
       return `reference ${given.name}`
     case 'file':
@@ -75,12 +75,12 @@ export const dayInText = (date: CalendarDate, today: CalendarDate): string => ne
 export function patternFileFaultWords(fault: PatternFileFault): string {
   switch (fault.kind) {
     case 'tooLarge':
-      return 'This file is larger than any pattern. Nothing was changed.'
+      return 'This file is too large for a template. Nothing was changed. Choose a file that was shared from a template.'
     case 'noPattern':
-      return 'This is no file of a pattern. Nothing was changed.'
+      return 'This isn’t a template file. Nothing was changed. Choose a file that was shared from a template.'
     case 'newer':
-      return 'This pattern comes from a newer version of the application. Nothing was changed.'
+      return 'This template comes from a newer version. Nothing was changed. Reload the page, then import it again.'
     case 'unsound':
-      return `This pattern is not sound at “${fault.where}”: ${fault.why}. Nothing was changed.`
+      return `This template is not sound at “${fault.where}”: ${fault.why}. Nothing was changed.`
   }
 }

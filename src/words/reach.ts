@@ -41,5 +41,5 @@ export function missesWords({ action, misses }: JustOut, document: Document): st
   if (misses === 'minutes') return `needs ${duration(action.minutes ?? 0)}`
   if (misses === 'energy') return `takes ${action.energy} energy`
   const names = action.contextIds.map((id) => recordIn(document, id)?.name ?? '')
-  return `at ${names.join(' or ')}`
+  return `needs ${names.join(' or ')}`
 }

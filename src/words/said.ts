@@ -7,7 +7,7 @@ import type { Action, Id, Level, Project } from '@/core/record'
 import type { AmendedField } from '@/core/sentence'
 import type { CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
-import { duration, nearDate, shortDate } from './dates'
+import { duration, fixedWords, nearDate, shortDate } from './dates'
 import { nameOfRecord, shortened, stateWords } from './names'
 import { endingWords } from './stages'
 
@@ -72,7 +72,7 @@ export const chooserWords: Readonly<Record<SaidField, string>> = {
   projectDue: 'Due',
   projectPeople: 'With whom',
   projectAfter: 'After another project',
-  goals: 'Toward which goals',
+  goals: 'Goals',
   order: 'In order or free',
   repeat: 'How often',
   reminder: 'When to remind you',
@@ -101,9 +101,9 @@ export const offerWords: Readonly<Partial<Record<SaidField, string>>> = {
   seal: 'a seal of its own',
   projectPeople: 'with whom',
   projectAfter: 'after another project',
-  goals: 'toward a goal',
+  goals: 'serves a goal',
   order: 'in order',
-  repeat: 'coming back',
+  repeat: 'repeat',
   reminder: 'a reminder',
 }
 
@@ -150,7 +150,7 @@ export const bareAddress = (address: string) => address.replace(/^https?:\/\/(ww
 
 /** Where it stands in time: fixed, else on a day, else how near it is held. */
 function nearness(of: Sayable, today: CalendarDate): SaidChip {
-  if (of.at) return { field: 'at', words: `at ${nearDate(of.at.date, today)}${clockWords(of.at.time)}` }
+  if (of.at) return { field: 'at', words: fixedWords(of.at, today) }
   const horizon = horizonOf(of, today)
   if (of.day && horizon !== 'today') return { field: 'day', words: `on ${nearDate(of.day, today)}` }
   return { field: 'horizon', words: horizonWords[horizon] }

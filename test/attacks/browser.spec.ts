@@ -60,7 +60,7 @@ test('a disk that is full is called full; everything can be saved to a file, and
   await setDown(page, 'two')
   await expect(page.getByRole('alert')).toContainText('The browser has no room left')
   const download = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Save everything to a file' }).click()
+  await page.getByRole('button', { name: 'Save a backup' }).click()
   const stream = await (await download).createReadStream()
   let text = ''
   for await (const chunk of stream) text += chunk
@@ -111,13 +111,13 @@ test('without channels, locks or a service worker it still works, in two tabs to
   })
   const [left, right] = [await context.newPage(), await context.newPage()]
   for (const page of [left, right]) await page.goto('/')
-  await expect(right.getByRole('heading', { name: 'Nothing set down' })).toBeVisible()
+  await expect(right.getByRole('heading', { name: 'Nothing here yet' })).toBeVisible()
   await setDown(left, 'from the left')
   await expect(right.getByRole('heading', { name: '1 slip' })).toBeVisible()
   await left.goto('/settings')
   await left.getByRole('button', { name: 'Remove everything…' }).click()
   await left.getByRole('dialog').getByRole('button', { name: 'Remove everything', exact: true }).click()
-  await expect(right.getByRole('heading', { name: 'Nothing set down' })).toBeVisible()
+  await expect(right.getByRole('heading', { name: 'Nothing here yet' })).toBeVisible()
 })
 
 test('a half-typed line belongs to its tab, outlives it, and goes when everything is removed', async ({

@@ -18,8 +18,8 @@ test('a rule is chosen with its next days in sight; ticking brings the next one,
   page,
 }) => {
   await openAction(page, 'write to Oda today 20 min')
-  await page.getByRole('button', { name: 'Set more' }).click()
-  await page.getByRole('button', { name: 'coming back' }).click()
+  await page.getByRole('button', { name: 'More to set' }).click()
+  await page.getByRole('button', { name: 'repeat' }).click()
   const chooser = page.getByRole('dialog', { name: 'How often' })
   await expect(chooser.getByText('every Wednesday')).toBeVisible()
   await expect(
@@ -37,8 +37,8 @@ test('a rule is chosen with its next days in sight; ticking brings the next one,
   await chooser.getByRole('textbox', { name: 'Say how often' }).fill('every wednesday, 3 times')
   await chooser.getByRole('textbox', { name: 'Say how often' }).press('Enter')
   await expect(page.getByRole('button', { name: 'every Wednesday, 3 times' })).toBeVisible()
-  await page.getByRole('button', { name: 'Tick', exact: true }).click()
-  await expect(page.getByText('Ticked: write to Oda, then Wed 18 Mar').first()).toBeAttached()
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
+  await expect(page.getByText('Done: write to Oda, then Wed 18 Mar').first()).toBeAttached()
   await expect(band(page, 'Picked for today')).toBeHidden()
   await page.getByRole('button', { name: 'Undo the last act' }).click()
   await expect(
@@ -51,7 +51,7 @@ test('what was missed stands as one; it is skipped, changed alone or from now on
 }) => {
   await openAction(page, 'write to Oda every day 20 min')
   await page.getByRole('button', { name: 'Watch how it goes' }).click()
-  await page.getByRole('button', { name: 'Tick', exact: true }).click()
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
   await page.clock.setSystemTime(new Date('2026-03-15T09:00:00Z'))
   await page.reload()
   await expect(band(page, 'Carried over').getByRole('button', { name: 'Open write to Oda' })).toHaveCount(1)
@@ -66,7 +66,7 @@ test('what was missed stands as one; it is skipped, changed alone or from now on
   await page.getByRole('button', { name: 'Skip this one' }).click()
   await expect.poll(marks).toBe('done missed missed missed skipped')
   // Moved on by a day: for this one alone, until it is meant from now on.
-  const say = page.getByRole('textbox', { name: 'Say what changes' })
+  const say = page.getByRole('textbox', { name: 'Say what to change' })
   await say.fill('on tuesday')
   await say.press('Enter')
   await expect(page.getByText('This one alone: day tomorrow → Tue 17 Mar')).toBeVisible()

@@ -12,8 +12,8 @@ test('a morning: the day is picked from a hand of slips, kept as it is planned, 
   page,
 }) => {
   await openWithDemo(page, '/day')
-  await page.getByRole('button', { name: 'Pick the day' }).click()
-  const hand = dialog(page, 'Pick the day')
+  await page.getByRole('button', { name: 'Plan the day' }).click()
+  const hand = dialog(page, 'Plan the day')
   await expect(hand.getByText('Carried over')).toBeVisible()
   await expect(hand.getByRole('heading', { name: 'Send the February mileage to Perrin' })).toBeVisible()
   await hand.getByRole('button', { name: 'Pick it' }).click()
@@ -25,17 +25,17 @@ test('a morning: the day is picked from a hand of slips, kept as it is planned, 
   const list = hand.getByRole('list', { name: 'Planned for today' })
   await expect(list).toContainText('Send the February mileage to Perrin')
   const planned = await list.getByRole('listitem').count()
-  await hand.getByRole('button', { name: 'Plan it so' }).click()
+  await hand.getByRole('button', { name: 'Save plan' }).click()
   await expect(hand).toHaveCount(0)
   expect(await titlesIn(page, 'Picked for today')).toContain('Send the February mileage to Perrin')
 
   await page.getByRole('checkbox', { name: 'Send the February mileage to Perrin' }).click()
-  await page.getByRole('button', { name: 'End the day' }).click()
-  const end = dialog(page, 'End the day')
+  await page.getByRole('button', { name: 'Close the day' }).click()
+  const end = dialog(page, 'Close the day')
   await expect(end.getByText(`1 of ${planned} that were planned`)).toBeVisible()
-  await end.getByRole('button', { name: 'Oil the kitchen door: off its day' }).click()
+  await end.getByRole('button', { name: 'Oil the kitchen door: no day' }).click()
   await end.getByRole('textbox', { name: 'One line about this day' }).fill('The report took longer')
-  await end.getByRole('button', { name: 'End the day so' }).click()
+  await end.getByRole('button', { name: 'Save' }).click()
   await expect(end).toHaveCount(0)
   await expect(band(page, 'Picked for today')).toHaveCount(0)
   // What was told to go on stands on the next day, and nothing is carried over that was.
@@ -62,9 +62,9 @@ test('a morning: the day is picked from a hand of slips, kept as it is planned, 
 
 test('the day is picked by keys alone: each slip begins under the hand', async ({ page }) => {
   await openWithDemo(page, '/day')
-  await page.getByRole('button', { name: 'Pick the day' }).focus()
+  await page.getByRole('button', { name: 'Plan the day' }).focus()
   await page.keyboard.press('Enter')
-  const hand = dialog(page, 'Pick the day')
+  const hand = dialog(page, 'Plan the day')
   for (const title of ['Send the February mileage to Perrin', 'Find the fan’s data sheet']) {
     await expect(hand.getByRole('heading', { name: title })).toBeVisible()
     await expect(hand.getByRole('button', { name: 'Pick it' })).toBeFocused()
@@ -72,7 +72,7 @@ test('the day is picked by keys alone: each slip begins under the hand', async (
   }
   await expect(hand.getByRole('button', { name: 'It stays due today' })).toBeFocused()
   await page.keyboard.press('Escape')
-  await expect(page.getByRole('button', { name: 'Pick the day' })).toBeFocused()
+  await expect(page.getByRole('button', { name: 'Plan the day' })).toBeFocused()
   expect(await titlesIn(page, 'Picked for today')).toContain('Find the fan’s data sheet')
 })
 
@@ -80,11 +80,11 @@ test('a bad day is spread over days that have room, and comes back by one undo',
   await openWithDemo(page, '/day')
   await expect(band(page, 'Carried over')).toBeVisible()
   const before = [await titlesIn(page, 'Carried over'), await titlesIn(page, 'Due today')]
-  await page.getByRole('button', { name: 'Spread it' }).click()
-  const sheet = dialog(page, 'Spread it over days')
-  await expect(sheet.getByRole('status')).toContainText('4 actions of 4 go')
+  await page.getByRole('button', { name: 'Spread out' }).click()
+  const sheet = dialog(page, 'Spread out')
+  await expect(sheet.getByRole('status')).toContainText('4 of 4 actions move')
   await sheet.getByRole('button', { name: 'Order spare microphone cells stays today' }).click()
-  await expect(sheet.getByRole('status')).toContainText('3 actions of 4 go')
+  await expect(sheet.getByRole('status')).toContainText('3 of 4 actions move')
   await sheet.getByRole('button', { name: 'Move 3 actions' }).click()
   await expect(band(page, 'Carried over')).toHaveCount(0)
   expect(await titlesIn(page, 'Due today')).toEqual(['Order spare microphone cells'])
@@ -137,7 +137,7 @@ test.describe('carrying by hand', () => {
   })
   test('within a band, by the mouse and by keys', async ({ page }) => {
     await open(page, '/day')
-    const line = page.getByRole('textbox', { name: 'Set down' })
+    const line = page.getByRole('textbox', { name: 'Add to the Tray' })
     for (const title of ['one', 'two', 'three']) {
       await line.fill(`${title}, today`)
       await line.press('Enter')
@@ -201,7 +201,7 @@ test('as many underway as allowed: which is laid down is asked', async ({ page }
     await row(page, title).getByRole('button', { name: /^Open/ }).focus()
     await page.keyboard.press('u')
   }
-  const sheet = dialog(page, 'Which one is laid down?')
+  const sheet = dialog(page, 'Which one will you pause?')
   await expect(sheet.getByRole('list', { name: 'Underway' }).getByRole('listitem')).toHaveCount(3)
   await sheet.getByRole('button', { name: /Read the bakery’s night readings/ }).click()
   await expect(sheet).toHaveCount(0)

@@ -55,7 +55,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       .getByRole('button', { name: /^Open / })
       .first()
       .click()
-    await expect(page.getByRole('region', { name: 'What happened' })).toBeVisible()
+    await expect(page.getByRole('region', { name: 'History' })).toBeVisible()
     expect(await faults(), 'an opened action').toEqual([])
     await page.getByRole('group', { name: 'What is set' }).getByRole('button').first().click()
     await expect(page.getByRole('grid')).toBeVisible()
@@ -72,7 +72,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: /^Open the talk Call with Kofi/ }).click()
     await expect(page.getByRole('heading', { name: 'The hatch' })).toBeVisible()
     expect(await faults(), 'a talk').toEqual([])
-    await page.getByRole('button', { name: 'Write in it: Talk' }).click()
+    await page.getByRole('button', { name: 'Edit note: Talk' }).click()
     await expect(page.getByRole('toolbar')).toBeVisible()
     expect(await faults(), 'a talk that is written in').toEqual([])
     await page.goto('/shelves')
@@ -85,7 +85,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expect(page.getByText('2 of 5')).toHaveCount(3)
     expect(await faults(), 'walking').toEqual([])
     await page.goto('/day')
-    for (const act of ['Pick the day', 'Spread it', 'End the day']) {
+    for (const act of ['Plan the day', 'Spread out', 'Close the day']) {
       await page.getByRole('button', { name: act }).click()
       await expect(page.getByRole('dialog')).toBeVisible()
       expect(await faults(), act).toEqual([])
@@ -123,7 +123,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Hand over', exact: true }).click()
     expect(await faults(), 'handing over').toEqual([])
     await page.goto('/')
-    await page.getByRole('textbox', { name: 'Set down' }).fill('send it by 3/4, saturday morning, phone')
+    await page
+      .getByRole('textbox', { name: 'Add to the Tray' })
+      .fill('send it by 3/4, saturday morning, phone')
     await page.getByRole('button', { name: /^Change the stairwell/ }).click()
     await expect(page.getByRole('list', { name: 'Files' })).toBeVisible()
     expect(await faults(), 'chips, guesses and files').toEqual([])

@@ -24,7 +24,7 @@ test('export, wipe, import: the same store; a damaged file changes nothing', asy
   await expect(page.getByText('0 records so far')).toBeVisible()
   await bringIn(before.text)
   await page.getByRole('dialog').getByRole('button', { name: 'Bring it in' }).click()
-  await expect(page.getByText('Brought in.').first()).toBeAttached()
+  await expect(page.getByText('Imported.').first()).toBeAttached()
   const [records, changes] = (await exported(page)).records as [unknown, { act: string }[]]
   // Bringing in is an act of its own; all else is as it was.
   expect(changes.at(-1)?.act).toBe('bringIn')
@@ -47,7 +47,7 @@ test('two tabs stay in step within a second, and what each did is kept', async (
   const [left, right] = [await context.newPage(), await context.newPage()]
   for (const page of [left, right]) {
     await page.goto('/')
-    await expect(page.getByRole('heading', { name: 'Nothing set down' })).toBeVisible()
+    await expect(page.getByRole('heading', { name: 'Nothing here yet' })).toBeVisible()
     // What still loads after the start is no part of what is measured.
     await page.waitForLoadState('networkidle')
   }
@@ -238,7 +238,7 @@ test('the bytes of files go along in the saved archive and come back from it', a
   expect(await fileKept('put')).toBe('a drawing')
   await page.goto('/settings')
   const download = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Save everything to a file' }).click()
+  await page.getByRole('button', { name: 'Save a backup' }).click()
   const saved = await download
   expect(saved.suggestedFilename()).toBe('zen-tray-2026-03-11.zip')
   await page.getByRole('button', { name: 'Remove everything…' }).click()
@@ -270,7 +270,7 @@ test('bringing a large file in can be stopped at any moment: all of it or nothin
       .setInputFiles({ name: 'store.json', mimeType: 'application/json', buffer })
   await choose()
   await page.getByRole('button', { name: 'Stop' }).click()
-  await expect(page.getByRole('button', { name: 'Bring in a file' })).toBeEnabled()
+  await expect(page.getByRole('button', { name: 'Import a file' })).toBeEnabled()
   await expect(page.getByText('1 record so far')).toBeVisible()
   await choose()
   await page.getByRole('dialog').getByRole('button', { name: 'Bring it in' }).click()

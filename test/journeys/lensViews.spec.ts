@@ -213,8 +213,8 @@ test.describe('wide', () => {
 
     await page.keyboard.press('v')
     await row(page, 'Oil the kitchen door').getByRole('button', { name: /^Open/ }).click()
-    await page.getByRole('textbox', { name: 'Say what changes' }).fill('friday, must')
-    await page.getByRole('textbox', { name: 'Say what changes' }).press('Enter')
+    await page.getByRole('textbox', { name: 'Say what to change' }).fill('friday, must')
+    await page.getByRole('textbox', { name: 'Say what to change' }).press('Enter')
     await expect(day('Fri 13 Mar')).toBeVisible()
     await expect
       .poll(() =>
@@ -383,7 +383,7 @@ test('in every view several are chosen by keys and told the same, and one undo t
 }) => {
   await page.setViewportSize(wide)
   await openWithDemo(page, '/day?lens=lens:ready-deep')
-  const together = page.getByRole('region', { name: 'Chosen together' })
+  const together = page.getByRole('region', { name: 'Selected' })
   const rows = page.locator('[role=tabpanel] [data-row]')
   for (const name of ['list', 'columns', 'table', 'by date']) {
     await view(page, name).click()
@@ -393,7 +393,7 @@ test('in every view several are chosen by keys and told the same, and one undo t
       await page.keyboard.press('v')
     }
     await expect(together.getByText('2 actions chosen')).toBeVisible()
-    await together.getByRole('textbox', { name: 'Say what changes' }).fill('could, 25 min')
+    await together.getByRole('textbox', { name: 'Say what to change' }).fill('could, 25 min')
     await page.keyboard.press('Enter')
     await expect(status(page, 'Changed: 2 actions')).toBeAttached()
     await undo(page)

@@ -19,7 +19,7 @@ const made =
 
 async function keepAs(page: Page, name: string): Promise<void> {
   await page.getByRole('textbox', { name: 'Name of the new lens' }).fill(name)
-  await page.getByRole('button', { name: 'Keep it as a lens' }).click()
+  await page.getByRole('button', { name: 'Save lens' }).click()
   await expect(page.getByRole('tab', { name })).toHaveAttribute('aria-selected', 'true')
 }
 

@@ -17,10 +17,10 @@ export async function open(page: Page, path = '/'): Promise<void> {
   await page.clock.install({ time: morning })
   await page.goto(path)
   // The first page of a browser that has just begun takes its time on a busy machine.
-  await expect(page.getByRole('textbox', { name: 'Set down' })).toBeVisible({ timeout: 30_000 })
+  await expect(page.getByRole('textbox', { name: 'Add to the Tray' })).toBeVisible({ timeout: 30_000 })
 }
 
-export const captureLine = (page: Page): Locator => page.getByRole('textbox', { name: 'Set down' })
+export const captureLine = (page: Page): Locator => page.getByRole('textbox', { name: 'Add to the Tray' })
 
 export async function setDown(page: Page, ...sentences: string[]): Promise<void> {
   for (const sentence of sentences) {
@@ -53,7 +53,7 @@ export async function openWithDemo(page: Page, path = '/'): Promise<void> {
 export async function exported(page: Page): Promise<{ text: string; records: unknown[] }> {
   await page.goto('/settings')
   const download = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Save everything to a file' }).click()
+  await page.getByRole('button', { name: 'Save a backup' }).click()
   const bytes = readFileSync(await (await download).path())
   // With files among it, everything is in an archive.
   const isArchive = bytes.subarray(0, 2).toString() === 'PK'

@@ -4,7 +4,7 @@ import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import { exported, open, openWithDemo, recordsIn, setDown, wide } from './parts'
 
-const patterns = (page: Page) => page.getByRole('tab', { name: 'Patterns' }).click()
+const patterns = (page: Page) => page.getByRole('tab', { name: 'Templates' }).click()
 const sheet = (page: Page, name: string) => page.getByRole('dialog', { name })
 const shown = (page: Page) => page.getByRole('list', { name: 'Its actions' }).getByRole('listitem')
 const serious = async (page: Page) => {
@@ -12,7 +12,7 @@ const serious = async (page: Page) => {
   return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id }) => id)
 }
 
-test('a project from a pattern: blanks asked once, every date shown before, made in one act and taken back by one undo', async ({
+test('a project from a template: blanks asked once, every date shown before, made in one act and taken back by one undo', async ({
   page,
 }) => {
   test.setTimeout(90_000)
@@ -55,13 +55,13 @@ test('a project from a pattern: blanks asked once, every date shown before, made
   expect(recordsIn(after)).toEqual(recordsIn(before))
 })
 
-test('a slip that sounds like a pattern is offered it, with what was said; what lies in the past is told', async ({
+test('a slip that sounds like a template is offered it, with what was said; what lies in the past is told', async ({
   page,
 }) => {
   await openWithDemo(page)
   await setDown(page, 'site visit for Ferry cellar on friday')
   await page.getByRole('button', { name: 'Sort site visit for Ferry cellar' }).click()
-  await page.getByRole('button', { name: 'Use the pattern “Site visit at ‹Place›”' }).click()
+  await page.getByRole('button', { name: 'Use the template “Site visit at ‹Place›”' }).click()
   const asked = sheet(page, 'Make a project')
   await expect(asked.getByRole('textbox', { name: 'Place' })).toHaveValue('Ferry cellar')
   await expect(asked.getByRole('button', { name: 'Fri 13 Mar' })).toBeVisible()
@@ -71,7 +71,7 @@ test('a slip that sounds like a pattern is offered it, with what was said; what 
   await expect(page.getByRole('heading', { name: '25 slips' })).toBeVisible()
 })
 
-test('a project kept as a pattern by keys, a name in it made a blank, its date counted otherwise; shared and brought in', async ({
+test('a project kept as a template by keys, a name in it made a blank, its date counted otherwise; shared and brought in', async ({
   page,
 }) => {
   test.setTimeout(90_000)
@@ -80,18 +80,18 @@ test('a project kept as a pattern by keys, a name in it made a blank, its date c
   await page.getByRole('button', { name: /^Open Fenwick Hall/ }).focus()
   await page.keyboard.press('Enter')
   const project = page.getByRole('complementary', { name: 'Fenwick Hall echo report' })
-  await project.getByRole('button', { name: 'Keep as a pattern' }).focus()
+  await project.getByRole('button', { name: 'Save as template' }).focus()
   await page.keyboard.press('Enter')
-  const pane = page.getByRole('complementary').filter({ hasText: 'Pattern of a project' })
+  const pane = page.getByRole('complementary').filter({ hasText: 'Template of a project' })
   await pane.getByRole('button', { name: 'Fenwick Hall', exact: true }).focus()
   await page.keyboard.press('Enter')
   await expect(pane.getByRole('textbox', { name: 'Title' })).toHaveValue('‹Name› echo report')
   expect(await serious(page)).toEqual([])
-  const first = pane.getByRole('list', { name: 'Actions of the pattern' }).getByRole('button').first()
+  const first = pane.getByRole('list', { name: 'Actions of the template' }).getByRole('button').first()
   const title = (await first.textContent()) ?? ''
   await first.focus()
   await page.keyboard.press('Enter')
-  await page.getByRole('button', { name: 'Set more' }).click()
+  await page.getByRole('button', { name: 'More to set' }).click()
   await page.getByRole('button', { name: 'not before' }).click()
   const counting = sheet(page, 'Not before')
   await counting.getByRole('textbox', { name: 'Or say it' }).fill('soon')
@@ -120,16 +120,22 @@ test('a project kept as a pattern by keys, a name in it made a blank, its date c
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Share as a file' }).click()
   const file = await (await download).path()
-  expect(readFileSync(file, 'utf8')).toContain('zen-tray pattern')
-  await page.getByLabel('Pattern file to bring in').setInputFiles(file)
+  expect(readFileSync(file, 'utf8')).toContain('zen-tray template')
+  await page.getByLabel('Template file to bring in').setInputFiles(file)
   await expect(page.getByRole('button', { name: 'Use ‹Name› echo report' })).toHaveCount(2)
   await page
-    .getByLabel('Pattern file to bring in')
+    .getByLabel('Template file to bring in')
     .setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"x"}') })
-  await expect(page.getByText('This is no file of a pattern. Nothing was changed.').first()).toBeVisible()
+  await expect(
+    page
+      .getByText(
+        'This isn’t a template file. Nothing was changed. Choose a file that was shared from a template.',
+      )
+      .first(),
+  ).toBeVisible()
 })
 
-test('a pattern with a file is shared, taken in by somebody else, and makes a project with the file', async ({
+test('a template with a file is shared, taken in by somebody else, and makes a project with the file', async ({
   page,
   browser,
 }) => {
@@ -145,7 +151,7 @@ test('a pattern with a file is shared, taken in by somebody else, and makes a pr
   }
   await project.getByLabel('Files to lay with it').setInputFiles(drawing)
   await expect(project.getByText('drawing.txt')).toBeVisible()
-  await project.getByRole('button', { name: 'Keep as a pattern' }).click()
+  await project.getByRole('button', { name: 'Save as template' }).click()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Share as a file' }).click()
   const file = await download
@@ -154,7 +160,7 @@ test('a pattern with a file is shared, taken in by somebody else, and makes a pr
   const other = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()
   await open(other, '/shelves')
   await patterns(other)
-  await other.getByLabel('Pattern file to bring in').setInputFiles(await file.path())
+  await other.getByLabel('Template file to bring in').setInputFiles(await file.path())
   await other.getByRole('button', { name: 'Use it' }).click()
   await expect(sheet(other, 'Make a project').getByText(/file drawing\.txt/i)).toBeVisible()
   await other.getByRole('button', { name: 'Make it' }).click()

@@ -54,7 +54,7 @@ test('in order only the first is in lists; after another project none is; the la
   const offer = async (name: string) => {
     await page.goto('/shelves')
     await page.getByRole('button', { name: /^Open Fenwick Hall/ }).click()
-    await pane.getByRole('button', { name: 'Set more' }).click()
+    await pane.getByRole('button', { name: 'More to set' }).click()
     await pane.getByRole('button', { name, exact: true }).click()
   }
   expect(await planned()).toHaveLength(3)
@@ -101,8 +101,8 @@ test('a goal is set, projects point at it, it tells what moved, when it is looke
   await page.setViewportSize(wide)
   await furnished(page)
   const pane = await withActions(page, 'Fenwick Hall', 'draw the paths today 40 min', 'print two copies')
-  await pane.getByRole('button', { name: 'Set more' }).click()
-  await pane.getByRole('button', { name: 'toward a goal' }).click()
+  await pane.getByRole('button', { name: 'More to set' }).click()
+  await pane.getByRole('button', { name: 'serves a goal' }).click()
   await page.getByRole('combobox').fill('Three halls a year')
   await page.keyboard.press('Enter')
   await expect(pane.getByRole('button', { name: 'toward Three halls a year' })).toBeVisible()
@@ -114,7 +114,7 @@ test('a goal is set, projects point at it, it tells what moved, when it is looke
   await expect(goal).toContainText('40 min in 1 action in 4 weeks')
   await goal.click()
   const opened = page.getByRole('complementary', { name: 'Three halls a year' })
-  await expect(opened.getByRole('list', { name: 'Toward it' })).toContainText('print two copies')
+  await expect(opened.getByRole('list', { name: 'Serves it' })).toContainText('print two copies')
   await opened.getByRole('textbox', { name: 'Why' }).fill('so that winter pays for summer')
   await opened.getByRole('radio', { name: 'each month' }).click()
   await expect(opened.getByText('Looked at again Wed 8 Apr')).toBeVisible()

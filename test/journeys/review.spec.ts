@@ -5,9 +5,9 @@ test('the weekly review from the first stone to the last, left half-way and take
   page,
 }) => {
   await openWithDemo(page, '/review')
-  await page.getByRole('button', { name: 'Begin the review' }).click()
+  await page.getByRole('button', { name: 'Start the review' }).click()
   await expect(page.getByRole('heading', { name: '25 slips lie in the tray' })).toBeVisible()
-  await page.getByRole('button', { name: 'Next stone' }).click()
+  await page.getByRole('button', { name: 'Next' }).click()
   await expect(page.getByRole('heading', { name: '1 project has no next action' })).toBeVisible()
   await page
     .getByRole('textbox', { name: 'Next action for Sorrel’s bicycle' })
@@ -21,12 +21,12 @@ test('the weekly review from the first stone to the last, left half-way and take
   await station(page, 'Review').click()
   await expect(page.getByText('waits at “Projects”, 1 of 5 stones behind it')).toBeVisible()
   await page.getByRole('button', { name: 'Go on' }).click()
-  await page.getByRole('button', { name: 'Next stone' }).click()
+  await page.getByRole('button', { name: 'Next' }).click()
   await expect(page.getByRole('heading', { name: '2 of 6 to chase now' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Someday' })).toBeVisible()
-  await page.getByRole('button', { name: 'Next stone' }).click()
+  await page.getByRole('button', { name: 'Next' }).click()
   await expect(page.getByRole('heading', { name: /\d+ actions done in seven days/ })).toBeVisible()
-  await page.getByRole('button', { name: 'Next stone' }).click()
+  await page.getByRole('button', { name: 'Next' }).click()
   await page.getByRole('textbox', { name: 'First aim' }).fill('Fenwick draft signed')
   await page.getByRole('button', { name: 'Finish the review' }).click()
 

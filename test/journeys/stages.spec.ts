@@ -71,11 +71,11 @@ test('an enquiry goes from its first call to won: carried by the mouse and by ke
   const pane = page.getByRole('complementary', { name: 'Mill school' })
   await pane.getByRole('button', { name: 'at Offer out' }).click()
   await page.getByRole('dialog', { name: 'Stage' }).getByRole('button', { name: 'not won' }).click()
-  await pane.getByRole('textbox', { name: 'Why it ended so' }).fill('too dear for the parish')
+  await pane.getByRole('textbox', { name: 'Why it ended' }).fill('too dear for the parish')
   await expect(end(page, 'not won')).toHaveText('not won1')
-  await pane.getByRole('button', { name: 'Open it again' }).click()
+  await pane.getByRole('button', { name: 'Reopen' }).click()
   await expect(cards(page, 'Offer out')).toHaveText([/Mill school/])
-  await expect(pane.getByRole('textbox', { name: 'Why it ended so' })).toBeHidden()
+  await expect(pane.getByRole('textbox', { name: 'Why it ended' })).toBeHidden()
 })
 
 test('a card that is carried quicker than the screen is drawn still lies where it was let go', async ({
@@ -149,7 +149,7 @@ test('what rests until a day is there again on its morning, also after days away
   await furnished(page)
   await page.getByRole('button', { name: /^Open Linden Court/ }).click()
   const pane = page.getByRole('complementary', { name: 'Linden Court' })
-  await pane.getByRole('textbox', { name: 'Say what changes' }).fill('not now until friday')
+  await pane.getByRole('textbox', { name: 'Say what to change' }).fill('not now until friday')
   await page.keyboard.press('Enter')
   await expect(pane.getByRole('button', { name: 'not now until Fri 13 Mar' })).toBeVisible()
   await page.clock.setFixedTime(new Date('2026-03-12T09:05:00Z'))
@@ -177,7 +177,7 @@ test('a month of the tickler: carried to another month and by keys, and on each 
     await page.getByRole('button', { name: `Sort ${title}` }).click()
     await page.getByRole('button', { name: /^Not before/ }).click()
     await page.getByRole('button', { name: /^Hide until/ }).click()
-    await expect(page.getByText(new RegExp(`Hidden until .*: ${title}`)).first()).toBeVisible()
+    await expect(page.getByText(new RegExp(`Not before .*: ${title}`)).first()).toBeVisible()
     await page.goto('/')
   }
   await page.goto('/shelves')
@@ -194,7 +194,7 @@ test('a month of the tickler: carried to another month and by keys, and on each 
   const waits = async (day: string, ...titles: string[]) => {
     await page.clock.setFixedTime(new Date(`${day}T09:05:00Z`))
     await page.goto('/')
-    const heading = titles.length > 0 ? `${titles.length} came back` : 'Nothing set down'
+    const heading = titles.length > 0 ? `${titles.length} came back` : 'Nothing here yet'
     await expect(page.getByRole('heading', { name: heading })).toBeVisible()
     for (const title of titles) await expect(row(page, title)).toBeVisible()
   }

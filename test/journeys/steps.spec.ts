@@ -14,7 +14,7 @@ async function openAction(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Open pack for Fenwick Hall' }).click()
   await expect(another(page)).toBeVisible()
 }
-const another = (page: Page) => page.getByRole('textbox', { name: 'Another step' })
+const another = (page: Page) => page.getByRole('textbox', { name: 'Add a step' })
 /** The outline as it is read: a dash for each step of depth, a mark behind what is done. */
 const outline = (page: Page) =>
   page.getByRole('list', { name: 'Steps' }).evaluate((list) =>
@@ -99,7 +99,7 @@ test('what is ticked sinks or is hidden, is counted on the row, and a tick of th
   await asked.getByRole('button', { name: 'Leave it open' }).click()
   await page.getByRole('checkbox', { name: 'pack for Fenwick Hall' }).click()
   await asked.getByRole('button', { name: 'Keep the rest as an action' }).click()
-  await expect(page.getByRole('button', { name: 'Open it again' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Reopen' })).toBeVisible()
   await band(page, 'Picked for today').getByRole('button', { name: 'Open pack for Fenwick Hall' }).click()
   await expect.poll(() => outline(page)).toEqual(['tripod', 'lamp'])
   // A step becomes an action of its own.

@@ -140,12 +140,12 @@ test('parts are made and carried into order on the page of a project; it is join
   await expect(under.getByRole('button').first()).toBeFocused()
   await under.getByRole('button').last().press('Alt+ArrowUp')
   await expect(parts).toHaveText([/The music/, /The house/])
-  // Carried on the page, a part keeps the focus there, though it stands on the shelf as well.
+  // Carried on the page, a part keeps the focus there, though it stands later as well.
   await parts.first().getByRole('button').press('Alt+ArrowDown')
   await expect(parts.last().getByRole('button')).toBeFocused()
   await page.keyboard.press('Alt+ArrowUp')
   await expect(parts.first().getByRole('button')).toBeFocused()
-  await pane.getByRole('textbox', { name: 'Say what changes' }).fill('part of The music')
+  await pane.getByRole('textbox', { name: 'Say what to change' }).fill('part of The music')
   await page.keyboard.press('Enter')
   await expect(page.getByText(/It would be a part of itself: .* in “The music” in/).first()).toBeVisible()
   await page.keyboard.press('Escape')

@@ -12,7 +12,7 @@ async function sortAll(page: Page, count: number): Promise<void> {
   await station(page, 'Day').click()
 }
 const offer = async (page: Page, name: string) => {
-  await page.getByRole('button', { name: 'Set more' }).click()
+  await page.getByRole('button', { name: 'More to set' }).click()
   await page.getByRole('button', { name, exact: true }).click()
 }
 

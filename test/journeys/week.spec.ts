@@ -52,7 +52,7 @@ test('five sentences set down, sorted, one ticked on the Day sheet, all still tr
 
   await page.getByRole('button', { name: 'See the day' }).click()
   await page.getByRole('checkbox', { name: 'pay the studio rent' }).click()
-  await expect(page.getByRole('status').filter({ hasText: 'Ticked: pay the studio rent' })).toBeAttached()
+  await expect(page.getByRole('status').filter({ hasText: 'Done: pay the studio rent' })).toBeAttached()
   await captureLine(page).fill('half a tho')
   await page.reload()
 
@@ -151,7 +151,7 @@ test('what is opened reads first, is changed by choosing, tells what happened, a
   await actionOnTheDay(page, 'sign the draft by friday, 30 min')
   await page.getByRole('button', { name: 'Open sign the draft' }).click()
   const pane = page.getByRole('complementary', { name: 'sign the draft' })
-  await pane.getByRole('button', { name: 'Set more' }).click()
+  await pane.getByRole('button', { name: 'More to set' }).click()
   await pane.getByRole('button', { name: 'weight' }).click()
   await page.getByRole('dialog', { name: 'Weight' }).getByRole('button', { name: 'must' }).click()
   await expect(pane.getByRole('button', { name: 'must' })).toBeVisible()
@@ -161,7 +161,7 @@ test('what is opened reads first, is changed by choosing, tells what happened, a
   await expect(again).toHaveValue('sign the draft twice, in ink')
   await again.fill('sign the draft')
   await again.blur()
-  const story = pane.getByRole('region', { name: 'What happened' })
+  const story = pane.getByRole('region', { name: 'History' })
   await expect(story.getByText('Set down')).toBeVisible()
   await expect(story.getByText('Sorted as an action')).toBeVisible()
   await expect(story.getByText('Changed: weight should → must')).toBeVisible()

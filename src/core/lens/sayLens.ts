@@ -79,6 +79,7 @@ const plainWords: Readonly<Record<string, Condition>> = {
   soon: choice('horizon', 'soon'),
   someday: choice('horizon', 'someday'),
   'on the shelf': choice('horizon', 'shelf'),
+  later: choice('horizon', 'shelf'),
   'waiting for': state('waiting'),
   'to be signed off': state('toSignOff'),
   started: state('underway'),

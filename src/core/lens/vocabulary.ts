@@ -48,7 +48,7 @@ export const scaleWords: Readonly<Record<ScaleField, ScaleWords>> = {
       today: 'today',
       week: 'this week',
       soon: 'soon',
-      shelf: 'on the shelf',
+      shelf: 'later',
       someday: 'someday',
     },
   },

@@ -1,12 +1,12 @@
 // Which runs of words may be a clause. A claim is looked for where it cannot be part of the title: at the end of a part
 // (parts end at commas, colons, semicolons, dashes and before a bracket), as a whole part, or as a led phrase at the
 // front. What is between double quotes is never claimed.
-import { kindOf, titleLimit, type Id } from '../record'
+import { kindOf, titleLimit } from '../record'
 import { claimsAtFront, claimsInMiddle, peopleInMiddle, remindMeTo } from './anywhere'
 import type { Claim, SentenceContext } from './claim'
 import type { Meaning, Name } from './clause'
 import type { NameIndex } from './nameIndex'
-import { readMeaning, type Reading } from './readMeaning'
+import { readMeaning } from './readMeaning'
 import { mayBeRepeat, readRepeat } from './repeatPhrase'
 import { mayBeVerb } from './verbs'
 import { partsOf, type Word } from './words'

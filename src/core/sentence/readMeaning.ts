@@ -170,6 +170,7 @@ const horizons: Record<string, Reading> = {
   someday: strong({ kind: 'horizon', horizon: 'someday' }),
   'some day': strong({ kind: 'horizon', horizon: 'someday' }),
   soon: weak({ kind: 'horizon', horizon: 'soon' }),
+  later: weak({ kind: 'horizon', horizon: 'shelf' }),
   'on the shelf': weak({ kind: 'horizon', horizon: 'shelf' }),
 }
 

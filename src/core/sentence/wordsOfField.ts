@@ -16,7 +16,7 @@ export function dayWords(date: CalendarDate): string {
 }
 const clockWords = (time: ClockTime | null): string => (time ? ` ${time}` : '')
 
-const horizonSaid = { week: 'this week', soon: 'soon', shelf: 'on the shelf', someday: 'someday' } as const
+const horizonSaid = { week: 'this week', soon: 'soon', shelf: 'later', someday: 'someday' } as const
 
 /** The words that say a value of a field; none where it says nothing. Seen from no day (null), every day is a date. */
 export function wordsOfField(

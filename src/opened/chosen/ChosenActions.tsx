@@ -48,15 +48,15 @@ export function ChosenActions({ ids }: { ids: readonly Id<'action'>[] }) {
       main={
         <Button
           kind="main"
-          label="Tick them"
+          label="Done"
           flexShrink={0}
-          onPress={() => leaveAfter(act('tickActions', { ids: all }, { say: `Ticked: ${together}` }))}
+          onPress={() => leaveAfter(act('tickActions', { ids: all }, { say: `Done: ${together}` }))}
         />
       }
     >
       <CanBeSet onChoose={chooser.choose} />
       <SayWhatChanges
-        placeholder="Say what changes in all of them"
+        placeholder="Say what to change in all of them"
         read={amending.read}
         onSay={(text) =>
           edit((action) => {

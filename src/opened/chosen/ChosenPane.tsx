@@ -31,7 +31,7 @@ export function AllAside({
   return (
     <Button
       kind="quiet"
-      label="For the review"
+      label="Keep for the review"
       onPress={() => leaveAfter(act('layAside', { ids }, { say: `Laid aside: ${together}` }))}
     />
   )
@@ -52,7 +52,7 @@ export function ChosenPane({
   return (
     <Column
       role="region"
-      aria-label="Chosen together"
+      aria-label="Selected"
       gap="$2"
       padding="$3"
       width="100%"
@@ -63,7 +63,7 @@ export function ChosenPane({
     >
       <Row justifyContent="space-between">
         <Words strong>{together} chosen</Words>
-        <IconButton label="Choose none" icon="close" onPress={leaveChosen} />
+        <IconButton label="Select none" icon="close" onPress={leaveChosen} />
       </Row>
       {children}
       <Row justifyContent="space-between" gap="$2">

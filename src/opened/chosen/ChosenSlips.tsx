@@ -56,7 +56,7 @@ export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
             kind="quiet"
             label="Remove"
             onPress={() =>
-              leaveAfter(act('removeSlips', { ids: all }, { say: `Taken off the tray: ${together}` }))
+              leaveAfter(act('removeSlips', { ids: all }, { say: `Taken out of the Tray: ${together}` }))
             }
           />
           <AllAside ids={all} together={together} />
@@ -81,7 +81,7 @@ export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
     >
       <CanBeSet onChoose={chooser.choose} leftOut={leftOut} />
       <SayWhatChanges
-        placeholder="Say what changes in all of them"
+        placeholder="Say what to change in all of them"
         read={amending.read}
         onSay={(text) => edit((of) => amending.said(text, of))}
       />

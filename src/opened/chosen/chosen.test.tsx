@@ -64,7 +64,7 @@ it('holds actions back until another is done, by its title, as one act', async (
   enter(say('after comp'))
   expect(screen.getByText('Not understood: “after comp”')).toBeTruthy()
   const line = say('after compare, 20 min')
-  expect(screen.getByText('held back → after “Compare the quotes” (2)', { exact: false })).toBeTruthy()
+  expect(screen.getByText('after none → “Compare the quotes” (2)', { exact: false })).toBeTruthy()
   enter(line)
   const held = titled(store).filter(({ afterIds }) => afterIds.length === 1)
   expect(held).toMatchObject([{ minutes: 20 }, { minutes: 20 }])

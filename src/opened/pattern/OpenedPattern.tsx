@@ -48,12 +48,12 @@ function Opened({ pattern, read }: Read) {
       {parent ? (
         <Press maxWidth="100%" paddingRight="$23" onPress={() => open(parent.id)}>
           <Words size="second" tone="brass" oneLine>
-            {`Part of the pattern ${parent.title}`}
+            {`Part of the template ${parent.title}`}
           </Words>
         </Press>
       ) : (
         <Words size="second" tone="inkSoft" paddingRight="$23" paddingVertical="$3">
-          {`Pattern of ${makingWords[makes]}`}
+          {`Template of ${makingWords[makes]}`}
         </Words>
       )}
       <EditText
@@ -64,7 +64,7 @@ function Opened({ pattern, read }: Read) {
         onKeep={(title, typing) =>
           act('editProject', { id, patch: { title } }, { say: false, atField: true, ...typing })
         }
-        needed="A pattern needs a title."
+        needed="A template needs a title."
       />
       <PutIn
         blanks={read.askedBy(document, whole)}
@@ -96,7 +96,7 @@ function Opened({ pattern, read }: Read) {
         {isPart ? null : <SharePattern pattern={pattern} read={read} />}
         <Button
           kind="quiet"
-          label={isPart ? 'Remove the part' : 'Remove the pattern'}
+          label={isPart ? 'Remove the part' : 'Remove the template'}
           onPress={() => {
             if (parent) open(parent.id)
             else close()
@@ -131,7 +131,7 @@ function Parts({ of }: { readonly of: Pattern['id'] }) {
       {all.length > 0 ? (
         <>
           <BandHeading title="Parts" end={String(all.length)} />
-          <Column render="ul" aria-label="Parts of the pattern">
+          <Column render="ul" aria-label="Parts of the template">
             {all.map((part) => (
               <NamedRow key={part.id} name={part.title} spoken="Open the part" onOpen={() => open(part.id)} />
             ))}
@@ -165,9 +165,9 @@ function Actions({ pattern, read }: Read) {
         ) : null}
       </BandHeading>
       {actions.length === 0 ? (
-        <EmptyPlace says="No action yet. Open one that is there and keep it as a pattern, or name the first here." />
+        <EmptyPlace says="No action yet. Open one that is there and keep it as a template, or name the first here." />
       ) : null}
-      <Column render="ol" aria-label="Actions of the pattern">
+      <Column render="ol" aria-label="Actions of the template">
         {actions.map((action) => (
           <Row render="li" key={action.id} borderBottomWidth={1} borderColor="$rule">
             <Press data-row flex={1} minWidth={0} minHeight={54} onPress={() => open(action.id)}>

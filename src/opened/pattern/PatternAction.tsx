@@ -59,7 +59,7 @@ export function PatternAction({
     <Column gap="$2.5" flexGrow={1}>
       <Press maxWidth="100%" paddingRight="$23" onPress={() => open(pattern.id)}>
         <Words size="second" tone="brass" oneLine>
-          {`In the pattern ${pattern.title}`}
+          {`In the template ${pattern.title}`}
         </Words>
       </Press>
       <EditText
@@ -101,7 +101,7 @@ export function PatternAction({
       <OpenedFoot>
         <Button
           kind="quiet"
-          label="Remove it from the pattern"
+          label="Remove it from the template"
           onPress={() => {
             open(pattern.id)
             act('letGo', { id })

@@ -116,7 +116,7 @@ export function OpenedProject({ project }: { project: Project }) {
       />
       {project.ending ? <Reason project={project} /> : null}
       <SayWhatChanges
-        placeholder="Say what changes"
+        placeholder="Say what to change"
         read={read}
         onSay={(text) => set(amended(text).patch, `Changed: ${shortened(project.title)}`)}
       />
@@ -138,7 +138,7 @@ export function OpenedProject({ project }: { project: Project }) {
         </Drawer>
       ) : null}
       <DoneBand actions={done} place={donePlace} onPlace={setDonePlace} />
-      <Drawer name="history" title="What happened" says="">
+      <Drawer name="history" title="History" says="">
         <History ids={[id]} of={id} bare />
       </Drawer>
       <AddTo
@@ -162,9 +162,7 @@ export function OpenedProject({ project }: { project: Project }) {
           <NextAction id={id} />
         </OpenedFoot>
       ) : (
-        <OpenedFoot
-          main={<Button kind="main" label="Open it again" onPress={() => set({ state: 'open' })} />}
-        />
+        <OpenedFoot main={<Button kind="main" label="Reopen" onPress={() => set({ state: 'open' })} />} />
       )}
       <OpenedProjectChooser chooser={chooser} of={project} onSet={(patch) => set(patch)} />
       {isSealing ? <ProjectSeal project={project} onClose={() => setSealing(false)} /> : null}
@@ -211,7 +209,7 @@ function Reason({ project: { id, endReason } }: { project: Project }) {
   return (
     <EditText
       name={`${id} endReason`}
-      label="Why it ended so"
+      label="Why it ended"
       bare
       placeholder="Why? A line for later."
       value={endReason}

@@ -10,7 +10,7 @@ export function LayAside({ id, onLaid }: { id: Id<'slip'> | Id<'action'>; onLaid
   return (
     <Button
       kind="quiet"
-      label={aside ? 'Not for the review' : 'For the review'}
+      label={aside ? 'Take out of the review box' : 'Keep for the review'}
       onPress={() => {
         if (aside) act('takeUp', { id: aside.id })
         else if (act('layAside', { ids: [id] }).ok) onLaid?.()

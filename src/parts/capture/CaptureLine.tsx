@@ -99,7 +99,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     const outcome = act(
       'setDown',
       { ...thought, takenOff, files },
-      { say: `Set down: ${shortened(sentence.title || thought.text)}` },
+      { say: `Added to the Tray: ${shortened(sentence.title || thought.text)}` },
     )
     if (outcome.ok) {
       change(() => noDraft)
@@ -233,9 +233,9 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
           <textarea
             ref={input}
             id={captureInputId}
-            aria-label="Set down"
+            aria-label="Add to the Tray"
             aria-multiline={false}
-            placeholder={isDropping ? 'Let go: it lies with the next slip' : 'Put it down here'}
+            placeholder={isDropping ? 'Drop to attach to the next slip' : 'Type or say anything'}
             value={text}
             rows={1}
             autoComplete="off"
@@ -268,7 +268,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
         ) : null}
         {isNothing ? null : (
           <IconButton
-            label="Set it down"
+            label="Add to the Tray"
             icon="enter"
             tone="ink"
             onPress={setDown}

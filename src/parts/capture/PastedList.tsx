@@ -27,7 +27,7 @@ export default function PastedList({ pasted, onDone }: { pasted: string; onDone:
   }
   const setDownOne = () => {
     const thought = thoughtOf(pasted)
-    if (act('setDown', thought, { say: `Set down: ${shortened(thought.text)}` }).ok) onDone()
+    if (act('setDown', thought, { say: `Added to the Tray: ${shortened(thought.text)}` }).ok) onDone()
   }
   return (
     <Column

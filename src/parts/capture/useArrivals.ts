@@ -39,7 +39,7 @@ export function useArrivals(arrivals: Arrivals): void {
       if (
         thought &&
         !hasFiles &&
-        !act('setDown', thought, { say: `Set down: ${shortened(thought.text)}` }).ok
+        !act('setDown', thought, { say: `Added to the Tray: ${shortened(thought.text)}` }).ok
       )
         return
       if (hasFiles) latest.current.onFiles(shared.files)

@@ -115,7 +115,7 @@ export function CountedChooser({
         ) : null}
       </Column>
       <Row>
-        <Button kind="main" label="Count it so" disabled={text.trim() === ''} onPress={take} />
+        <Button kind="main" label="Save" disabled={text.trim() === ''} onPress={take} />
       </Row>
     </ChooserSheet>
   )

@@ -75,7 +75,7 @@ export function RepeatChooser({ title, anchor, on, repeat, onSet, onTakeOff, onC
         repeat ? (
           <Button
             kind="quiet"
-            label="does not come back"
+            label="does not repeat"
             onPress={() => {
               onTakeOff()
               onClose()
@@ -141,7 +141,7 @@ function NextDays({ days, fromDone }: { days: readonly CalendarDate[] | null; fr
   const told = days.map((day) => shortDate(day, today)).join(' · ')
   return (
     <Words size="second" tone="inkSoft">
-      {fromDone ? `Ticked today, it would come ${told}` : told}
+      {fromDone ? `Done today, it would come ${told}` : told}
     </Words>
   )
 }

@@ -54,7 +54,7 @@ export function ShelfChooser({ of, ...rest }: ChooserProps) {
         of.projectId || of.areaId ? (
           <Button
             kind="quiet"
-            label="no shelf"
+            label="no project or area"
             onPress={() => {
               put(null)
               rest.onClose()

@@ -71,15 +71,15 @@ function FreeHours({ freeMinutes }: { freeMinutes: number }) {
   const set = (minutes: number) =>
     act('setDayFree', { date: today, minutes: Math.min(1440, Math.max(0, minutes)) }, { say: false })
   return (
-    <Row flexShrink={0} role="group" aria-label="Free time today">
+    <Row flexShrink={0} role="group" aria-label="Available today">
       <IconButton
-        label="Half an hour less free time today"
+        label="Half an hour less today"
         icon="minus"
         onPress={() => set(freeMinutes - 30)}
         disabled={freeMinutes <= 0}
       />
       <IconButton
-        label="Half an hour more free time today"
+        label="Half an hour more today"
         icon="plus"
         onPress={() => set(freeMinutes + 30)}
         disabled={freeMinutes >= 1440}

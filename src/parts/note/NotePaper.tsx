@@ -193,8 +193,8 @@ function Read({
         <Button
           kind="quiet"
           icon={isEmpty ? 'pen' : undefined}
-          label={isEmpty ? placeholder : 'Write in it'}
-          aria-label={isEmpty ? placeholder : `Write in it: ${title}`}
+          label={isEmpty ? placeholder : 'Edit note'}
+          aria-label={isEmpty ? placeholder : `Edit note: ${title}`}
           onPress={() => onWrite('end')}
         />
       </Row>

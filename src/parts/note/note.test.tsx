@@ -63,6 +63,6 @@ it('shows what is too deep or too long for a page as it is written, to be writte
 it('never writes as a page what is none to its end', async () => {
   const note = `${'a paragraph of some words\n\n'.repeat(200)}${'>'.repeat(200)} deep`
   await shown(note)
-  fireEvent.click(screen.getByRole('button', { name: 'Write in it: Note' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Edit note: Note' }))
   expect((screen.getByRole('textbox', { name: 'Note' }) as HTMLTextAreaElement).value).toBe(note)
 })

@@ -24,7 +24,7 @@ export function TalkRows({ talks, begun = {} }: TalkRowsProps) {
   return (
     <>
       {talks.length > 0 ? (
-        <Column render="ul" aria-label="Talks">
+        <Column render="ul" aria-label="Meeting notes">
           {talks.map((page) => {
             const left = later?.notes.linesToDo(document, page).length ?? 0
             const who = kindOfNote(document, page.id, today).replace(/^talk, /, '')
@@ -41,7 +41,7 @@ export function TalkRows({ talks, begun = {} }: TalkRowsProps) {
         </Column>
       ) : null}
       <NameLine
-        label="New talk"
+        label="New meeting note"
         onMake={(title) => {
           const made = act('addTalk', { title, ...begun }, { say: false })
           const part = made.ok ? made.value[0] : undefined

@@ -27,7 +27,7 @@ export function BringInPattern({ onOpen }: { readonly onOpen: (id: Id<'project'>
     const outcome = act(
       'bringInPattern',
       { records },
-      { say: `Pattern brought in: ${shortened(title)}${without}` },
+      { say: `Template imported: ${shortened(title)}${without}` },
     )
     const made = (outcome.ok ? outcome.value : []).find(
       (part) => part.kind === 'added' && part.record.id.startsWith('project:'),
@@ -37,8 +37,8 @@ export function BringInPattern({ onOpen }: { readonly onOpen: (id: Id<'project'>
   return (
     <FileButton
       kind="quiet"
-      label="Bring in a pattern file"
-      named="Pattern file to bring in"
+      label="Import a template file"
+      named="Template file to bring in"
       accept="application/json,.json,application/zip,.zip"
       onFile={(file) => void read(file).catch(() => say('The file could not be read. Nothing was changed.'))}
     />

@@ -14,7 +14,7 @@ function useWhat(): (twin: Action | Slip) => string {
   const today = useToday()
   const { clock } = useZen()
   return (twin) => {
-    if ('text' in twin) return `a slip, set down ${momentWords(twin.setDownAtEpochMs, clock.zone(), today)}`
+    if ('text' in twin) return `a slip, added ${momentWords(twin.setDownAtEpochMs, clock.zone(), today)}`
     const project = twin.projectId ? recordIn(document, twin.projectId)?.title : undefined
     const shelf = project ?? select.areaOf(document, twin)?.name
     return shelf ? `an action of ${shelf}` : 'an action'

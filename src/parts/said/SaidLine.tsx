@@ -63,7 +63,7 @@ export function SaidLine({
         ))}
         {behind.length > 0 ? (
           <IconButton
-            label={isOffering ? 'Offer no more' : 'Set more'}
+            label={isOffering ? 'Show fewer' : 'More to set'}
             icon={isOffering ? 'minus' : 'plus'}
             tone="brass"
             aria-expanded={isOffering}

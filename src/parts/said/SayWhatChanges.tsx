@@ -49,7 +49,7 @@ export function SayWhatChanges({ read, onSay, onMakeContext, placeholder }: SayW
       <Row gap="$2">
         <Field
           ref={line as Ref<TextInput>}
-          label="Say what changes"
+          label="Say what to change"
           placeholder={placeholder}
           value={text}
           onChangeText={(next) => {

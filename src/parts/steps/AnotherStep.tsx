@@ -72,8 +72,8 @@ export function AnotherStep({
     <li className="step-line" style={{ paddingLeft: indentOf(depth) }} onPaste={paste}>
       <Field
         ref={ref}
-        label="Another step"
-        placeholder="Another step"
+        label="Add a step"
+        placeholder="Add a step"
         bare
         value={text}
         maxLength={titleLimit}

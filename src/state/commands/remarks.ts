@@ -80,6 +80,6 @@ export const chase: Command<{ id: Id<'action'>; said: string; next: CalendarDate
   if (said.length > noteLimit) return refuse({ kind: 'tooLong', field: 'remark', limit: noteLimit })
   return diffOf(
     updateOf(action, { waiting: { ...action.waiting, chaseOn: next } }),
-    added(remarkOf(context, id, said.trim() === '' ? 'Asked after it.' : said)),
+    added(remarkOf(context, id, said.trim() === '' ? 'Chased.' : said)),
   )
 }

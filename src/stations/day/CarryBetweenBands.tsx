@@ -20,8 +20,8 @@ const laidWords: Readonly<Record<LaidInto, string>> = {
   inReach: 'Off its day, in reach',
 }
 const notByHand = {
-  carriedOver: 'What is carried over comes from an earlier day: nothing is laid there by hand.',
-  chase: 'To chase is what waits for somebody: nothing is laid there by hand.',
+  carriedOver: 'Carried over fills itself with what is left from earlier days. Plan it for today instead.',
+  chase: 'Chase today fills itself with what you are waiting for. Set a chase day instead.',
 } as const
 
 interface CarryProps {

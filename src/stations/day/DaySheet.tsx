@@ -184,14 +184,14 @@ function NothingPlanned({ reachable, onSeeReach }: { reachable: number; onSeeRea
       <EmptyPlace
         says={
           reachable > 0
-            ? 'Nothing is laid on today yet. Pick what is in reach, or start something.'
-            : 'Nothing is laid on today, and nothing is in reach. Set something down and sort it.'
+            ? 'Nothing planned today. Pick something from In reach.'
+            : 'Nothing is laid on today, and nothing is in reach. Add something and sort it.'
         }
       >
         {reachable > 0 ? (
           <Button kind="main" label="See what is in reach" onPress={onSeeReach} />
         ) : (
-          <Button kind="main" label="Set something down" onPress={focusCapture} />
+          <Button kind="main" label="Add something" onPress={focusCapture} />
         )}
       </EmptyPlace>
     </Column>

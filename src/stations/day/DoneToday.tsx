@@ -18,7 +18,7 @@ export function useDoneToday(): readonly Action[] {
 export function DoneToday() {
   const done = useDoneToday()
   return done.length === 0 ? (
-    <EmptyPlace says="Nothing ticked yet today. What you tick is gathered here." />
+    <EmptyPlace says="Nothing done yet today. What you finish is listed here." />
   ) : (
     <Band title="Done today" actions={done} tone="moss" />
   )

@@ -114,14 +114,12 @@ function NothingFits() {
   const isNarrowed = reach.contextIds.length > 0 || reach.minutes !== null || reach.energy !== null
   return (
     <EmptyPlace
-      says={
-        isNarrowed ? 'Nothing fits what is at hand.' : 'Nothing is in reach. Set something down and sort it.'
-      }
+      says={isNarrowed ? 'Nothing fits what is at hand.' : 'Nothing is in reach. Add something and sort it.'}
     >
       {isNarrowed ? (
         <Button label="Take anything, however long" onPress={clear} />
       ) : (
-        <Button label="Set something down" onPress={focusCapture} />
+        <Button label="Add something" onPress={focusCapture} />
       )}
     </EmptyPlace>
   )

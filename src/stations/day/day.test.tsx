@@ -76,7 +76,7 @@ describe('the Day sheet', () => {
   it('says when the day does not fit, and counts free time anew', async () => {
     const store = await showStation(<DayStation />, furnish)
     for (let turn = 0; turn < 7; turn++)
-      fireEvent.click(screen.getByRole('button', { name: 'Half an hour less free time today' }))
+      fireEvent.click(screen.getByRole('button', { name: 'Half an hour less today' }))
     expect(screen.getByText(/1 h 50 planned into 1 h 30 of free time/).textContent).toContain(
       '20 min too much.',
     )

@@ -91,7 +91,7 @@ export function ReviewRound({
         {next ? (
           <Button
             kind="main"
-            label="Next stone"
+            label="Next"
             onPress={() => act('stepTo', { id, stone: next, done: true }, { say: false })}
           />
         ) : (

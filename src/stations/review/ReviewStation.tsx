@@ -77,7 +77,7 @@ function Begin({ open, onBegin }: { open: Reviews[number] | undefined; onBegin: 
     <EmptyPlace says="Five stones, about twenty minutes: empty the tray, give every project its next action, look at what waits, see what was done, and name an aim or two.">
       <Button
         kind="main"
-        label="Begin the review"
+        label="Start the review"
         onPress={() => {
           act('startReview', {}, { say: false })
           onBegin()

@@ -33,28 +33,28 @@ function furnish(store: TestStore): void {
 
 async function begun(): Promise<TestStore> {
   const store = await showStation(<ReviewStation />, furnish)
-  press('Begin the review')
+  press('Start the review')
   return store
 }
 
 it('leads over the five stones and keeps what it found', async () => {
   const store = await begun()
   expect(heading()).toBe('1 slip lies in the tray')
-  press('Next stone')
+  press('Next')
   expect(heading()).toBe('1 project has no next action')
   fireEvent.change(screen.getByRole('textbox', { name: 'Next action for Standing still' }), {
     target: { value: 'say hello, 5 min' },
   })
   press('Add the next action for Standing still')
   expect(heading()).toBe('Every project has its next action')
-  press('Next stone')
+  press('Next')
   expect(screen.getByText('1 of 1 to chase now')).toBeTruthy()
   expect(
     within(screen.getByRole('region', { name: 'Someday' })).getByRole('checkbox', { name: 'sea kayaks' }),
   ).toBeTruthy()
-  press('Next stone')
+  press('Next')
   expect(screen.getByText('1 action done in seven days')).toBeTruthy()
-  press('Next stone')
+  press('Next')
   fireEvent.change(await screen.findByRole('textbox', { name: 'First aim' }), {
     target: { value: 'Meters calibrated' },
   })
@@ -81,7 +81,7 @@ it('leads over the five stones and keeps what it found', async () => {
 })
 it('waits where it was left', async () => {
   await begun()
-  press('Next stone')
+  press('Next')
   press('Leave the review; it waits here')
   expect(screen.getByText(/waits at “Projects”, 1 of 5 stones behind it/)).toBeTruthy()
   press('Go on')
@@ -92,12 +92,12 @@ it('lets any stone be stepped on, and only those finished count', async () => {
   press('Aims')
   expect(recordsIn(documentOf(store), 'review')).toMatchObject([{ stone: 'aims', stonesDone: [] }])
   press('Stone before')
-  press('Next stone')
+  press('Next')
   expect(recordsIn(documentOf(store), 'review')).toMatchObject([{ stone: 'aims', stonesDone: ['done'] }])
 })
 it('lets a project rest, and takes that back', async () => {
   const store = await begun()
-  press('Next stone')
+  press('Next')
   press('Standing still: not now')
   expect(recordsIn(documentOf(store), 'project')).toMatchObject([{ state: 'notNow' }])
   press('Undo the last act')
@@ -110,7 +110,7 @@ it('leads to sorting from the first stone, and can be dropped', async () => {
   press('Leave the review; it waits here')
   press('Drop this round')
   expect(recordsIn(documentOf(store), 'review')).toEqual([])
-  expect(screen.getByRole('button', { name: 'Begin the review' })).toBeTruthy()
+  expect(screen.getByRole('button', { name: 'Start the review' })).toBeTruthy()
 })
 it('keeps the second aim in its place while there is no first', async () => {
   const store = await begun()

@@ -118,10 +118,10 @@ function FreeTime() {
         </Column>
         <Column gap="$1" flexShrink={1}>
           <Words size="second" tone="inkSoft">
-            Underway at once
+            Most actions underway at once
           </Words>
           <Choice
-            label="Underway at once"
+            label="Most actions underway at once"
             shown={false}
             options={['1', '2', '3', '4', '5'].map((value) => ({ value, label: value }))}
             chosen={[String(settings.underwayLimit)]}

@@ -26,7 +26,7 @@ export function YourData() {
       </Words>
       <FileRoom />
       <Row gap="$2.5" flexWrap="wrap">
-        <Button label="Save everything to a file" onPress={() => void exportFile()} />
+        <Button label="Save a backup" onPress={() => void exportFile()} />
         <BringIn />
       </Row>
       <DemoButtons onAsk={() => setSheet('demo')} />
@@ -81,7 +81,7 @@ function BringIn() {
   return (
     <>
       <FileButton
-        label={isBusy ? busyWords(state) : 'Bring in a file'}
+        label={isBusy ? busyWords(state) : 'Import a file'}
         named="File to bring in"
         accept="application/json,application/zip,.json,.zip"
         disabled={isBusy}
@@ -183,7 +183,7 @@ function WipeSheet({ onClose, onExport }: { onClose: () => void; onExport: () =>
         be undone: save a file first.
       </Words>
       <Row gap="$2.5" flexWrap="wrap">
-        <Button label="Save everything to a file" onPress={onExport} />
+        <Button label="Save a backup" onPress={onExport} />
         <Button label="Remove everything" tone="clay" onPress={() => void wipe()} />
         <Button kind="quiet" label="Leave it" onPress={onClose} />
       </Row>

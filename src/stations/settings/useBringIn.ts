@@ -104,7 +104,7 @@ export function useBringIn(): {
       const brought = await store.bringIn(entries, { latest, keep: (act) => keepIn(keeper, act, kept) })
       if (worker.current !== keeper) return
       end(brought.ok ? { kind: 'none' } : { kind: 'refused', why: refusalWords(brought.error) })
-      if (brought.ok) desk.getState().tell('Brought in.', { undoable: brought.value.length > 0 })
+      if (brought.ok) desk.getState().tell('Imported.', { undoable: brought.value.length > 0 })
     } catch {
       if (worker.current === keeper) end({ kind: 'refused', why: unkept })
     }

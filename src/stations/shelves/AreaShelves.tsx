@@ -231,8 +231,8 @@ function Unshelved({
 }) {
   const siblings = useMemo(() => (arranging ? areas.map(({ id }) => id) : null), [arranging, areas])
   return (
-    <Column render="section" aria-label="On no shelf yet" gap="$1.5">
-      <BandHeading title="On no shelf yet" />
+    <Column render="section" aria-label="No area yet" gap="$1.5">
+      <BandHeading title="No area yet" />
       {areas.map((area) => (
         <AreaShelf
           key={area.id}

@@ -17,14 +17,14 @@ export function FromPattern({ areaId, name }: { readonly areaId: Id<'area'>; rea
     <>
       <Button
         kind="quiet"
-        label="From a pattern"
-        aria-label={`New in ${name} from a pattern`}
+        label="From a template"
+        aria-label={`New in ${name} from a template`}
         aria-haspopup="dialog"
         onPress={() => setAsking(true)}
       />
       {isAsking ? (
         <OpenedNameChooser
-          title="From which pattern?"
+          title="From which template?"
           options={patterns.map(({ id, title }) => ({ id, name: title }))}
           makes={[]}
           onChoose={(id) =>

@@ -113,7 +113,7 @@ function Emptying({ ids, onClose }: { ids: readonly Gone['id'][]; onClose: () =>
   ]
   const empty = async () => {
     onClose()
-    if (!act('emptyLetGo', { ids }, { say: `Removed for good: ${count(ids.length, 'thing')}` }).ok) return
+    if (!act('emptyLetGo', { ids }, { say: `Deleted: ${count(ids.length, 'thing')}` }).ok) return
     const still = select.blobsOf(store.api.getState().document)
     const port = await blobs()
     for (const { blob, smallBlob } of files)

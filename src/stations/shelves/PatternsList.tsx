@@ -26,9 +26,9 @@ function Patterns({ read }: { readonly read: Later['patterns'] }) {
   return (
     <Column gap="$3" paddingTop="$2">
       {patterns.length === 0 ? (
-        <EmptyPlace says="A pattern is what you make again and again: a site visit, a quarter’s accounts. Open a project, an action, a checklist or a talk and keep it as one, or begin here." />
+        <EmptyPlace says="A template is what you make again and again: a site visit, a quarter’s accounts. Open a project, an action, a checklist or a meeting note and save it as a template, or start one here." />
       ) : null}
-      <Column render="ul" aria-label="Patterns">
+      <Column render="ul" aria-label="Templates">
         {patterns.map((pattern) => (
           <PatternRow key={pattern.id} pattern={pattern} read={read} />
         ))}
@@ -40,7 +40,7 @@ function Patterns({ read }: { readonly read: Later['patterns'] }) {
         onToggle={setMakes}
       />
       <NameLine
-        label="New pattern"
+        label="New template"
         onMake={(title) => {
           const outcome = act('addPattern', { title, makes })
           const [made] = outcome.ok ? outcome.value : []

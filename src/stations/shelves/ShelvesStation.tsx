@@ -22,7 +22,7 @@ import { Tickler } from './Tickler'
 const tabs = [
   { key: 'areas', label: 'Areas & projects' },
   { key: 'goals', label: 'Goals' },
-  { key: 'patterns', label: 'Patterns' },
+  { key: 'patterns', label: 'Templates' },
   { key: 'people', label: 'People' },
   { key: 'contexts', label: 'Contexts' },
   { key: 'waiting', label: 'Waiting for' },

@@ -198,7 +198,7 @@ describe('the shelves', () => {
     press('Open Accounts again')
     expect(select.projectsOf(documentOf(store))[0]?.state).toBe('open')
   })
-  it('keep for later what is on the shelf and someday, area by area; a touch asks how near', async () => {
+  it('keep for later what is later and someday, area by area; a touch asks how near', async () => {
     const store = await showStation(<ShelvesStation />, (fresh) => {
       furnish(fresh)
       const [office, house] = select.areasOf(documentOf(fresh)) as [Area, Area]

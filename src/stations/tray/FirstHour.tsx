@@ -106,7 +106,7 @@ export default function FirstHour() {
         onToggle={(value) => setHours(Number(value))}
       />
       <Choice
-        label="Week from"
+        label="Week starts on"
         options={weekStarts}
         chosen={[weekStartsOn as '0']}
         onToggle={setWeekStartsOn}

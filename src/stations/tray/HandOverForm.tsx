@@ -15,7 +15,7 @@ import { useSaidParts } from './useSaidParts'
 import { useLikely } from './useLikely'
 import { WhyFirst } from './WhyFirst'
 
-const ways = ['in person', 'by phone', 'by letter', 'by message'] as const
+const ways = ['in person', 'by phone', 'by e-mail', 'by message'] as const
 /** Days from today after which an answer is usually asked for. */
 const chaseAfter = [2, 7, 14, 28]
 const inRows = new Set<SaidField>(['waiting', 'chase', 'horizon', 'since'])
@@ -108,7 +108,7 @@ export function HandOverForm({ slip, fields, left, onBack }: AskedOf) {
           }))}
         />
         <ChoiceRow
-          label="How it was told"
+          label="How you told them"
           options={ways.map((way) => ({ value: way as string, label: way }))}
           chosen={waiting.how === '' ? [] : [waiting.how]}
           onToggle={(way) => set({ how: way === waiting.how ? '' : way })}

@@ -40,7 +40,7 @@ export function NotBeforeForm({ slip, fields, left, onBack }: AskedOf) {
     act(
       'sortAsNotBefore',
       { slipId: slip.id, left, fields: { ...chosen, ...parts.said, notBefore } },
-      { say: `Hidden until ${nearDate(notBefore, today)}: ${shortened(chosen.title)}` },
+      { say: `Not before ${nearDate(notBefore, today)}: ${shortened(chosen.title)}` },
     )
   const isPromisedBefore = of.due !== null && of.due.date < notBefore
   const isOffered = days.some(([day]) => day === notBefore)
@@ -48,7 +48,7 @@ export function NotBeforeForm({ slip, fields, left, onBack }: AskedOf) {
     <>
       <SortingForm
         label="Not before"
-        keepLabel={`Hide until ${nearDate(notBefore, today)}`}
+        keepLabel={`Not before ${nearDate(notBefore, today)}`}
         canKeep={!isEmpty}
         onBack={onBack}
         onKeep={keep}

@@ -34,7 +34,7 @@ export function PatternOffer({
     }
     return (
       <Button
-        label={`Use the pattern “${shortened(pattern.title)}”`}
+        label={`Use the template “${shortened(pattern.title)}”`}
         aria-haspopup="dialog"
         onPress={() =>
           desk.getState().openSheet({ kind: 'usePattern', id: pattern.id, known, areaId, slipId })

@@ -55,7 +55,7 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
       <CameWith slip={slip} isWhole={unfolded} />
       <Row gap="$2" justifyContent="space-between">
         <Words size="second" tone="inkSoft" flexShrink={1} className={unfolded ? undefined : 'clamped two'}>
-          Set down {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
+          Added {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
           {slip.text === title ? '' : `: “${slip.text}”`}
         </Words>
         {isLong ? (

@@ -64,7 +64,7 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
       <SquareButton
         label={`Remove ${shortened(title)}`}
         icon="close"
-        onPress={() => act('removeSlip', { id }, { say: `Taken off the tray: ${shortened(title)}` })}
+        onPress={() => act('removeSlip', { id }, { say: `Taken out of the Tray: ${shortened(title)}` })}
       />
       <SquareButton
         label={`Sort ${shortened(title)}`}

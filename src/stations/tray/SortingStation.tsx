@@ -76,8 +76,8 @@ function EverythingSorted({ sorted }: { sorted: number }) {
     <EmptyPlace
       says={
         sorted > 0
-          ? 'Everything has its place. What you laid on today is on the Day sheet.'
-          : 'There is nothing to sort. Set something down first.'
+          ? 'Everything is sorted. What you planned for today is on the Day sheet.'
+          : 'There is nothing to sort. Add something first.'
       }
     >
       <Button kind="main" label="See the day" onPress={() => router.navigate('/day')} />
@@ -203,9 +203,9 @@ function Later({ title, later }: { title: string; later: () => void }) {
   return (
     <Button
       kind="quiet"
-      label="Later"
+      label="Skip"
       onPress={() => {
-        desk.getState().tell(`Under the pile: ${shortened(title)}`)
+        desk.getState().tell(`Moved to the end: ${shortened(title)}`)
         later()
       }}
     />

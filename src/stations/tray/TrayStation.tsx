@@ -28,7 +28,7 @@ export function TrayStation() {
   const [title, beside] =
     slips.length > 0
       ? [count(slips.length, 'slip'), back.length > 0 ? `and ${cameBack} from the tickler` : null]
-      : [back.length > 0 ? cameBack : 'Nothing set down', null]
+      : [back.length > 0 ? cameBack : 'Nothing here yet', null]
   return (
     <DeskLayout narrow>
       <StationHead label={wide ? undefined : 'Tray'} title={phase === 'loading' ? 'Tray' : title}>
@@ -149,7 +149,7 @@ function EmptyTray() {
         </Suspense>
       ) : (
         <EmptyPlace says="Whatever crosses your mind goes in here first: one line, ordinary words, Enter. Deciding what it is comes later.">
-          <Button kind="main" label="Set something down" onPress={focusCapture} />
+          <Button kind="main" label="Add something" onPress={focusCapture} />
         </EmptyPlace>
       )}
       {isNew && (hasChosen || readOnly) ? <DemoOffer /> : null}

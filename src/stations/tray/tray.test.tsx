@@ -18,7 +18,7 @@ const three = (store: TestStore) =>
   })
 
 describe('the capture line', () => {
-  const line = () => screen.getByRole('textbox', { name: 'Set down' })
+  const line = () => screen.getByRole('textbox', { name: 'Add to the Tray' })
   it('sets down on Enter, is ready for the next, and says what it did', async () => {
     const store = await showStation(<CaptureLine />)
     type(line(), 'ring the mason by friday')
@@ -26,7 +26,7 @@ describe('the capture line', () => {
     fireEvent.keyDown(line(), { key: 'Enter' })
     expect(held(store, 'slip')).toMatchObject([{ text: 'ring the mason by friday', takenOff: [] }])
     expect((line() as HTMLInputElement).value).toBe('')
-    expect(screen.getByRole('status').textContent).toBe('Set down: ring the mason')
+    expect(screen.getByRole('status').textContent).toBe('Added to the Tray: ring the mason')
   })
   it('gives a chip back to the title, and remembers that with the slip', async () => {
     const store = await showStation(<CaptureLine />)
@@ -63,9 +63,9 @@ describe('the capture line', () => {
 describe('the Tray', () => {
   it('says what belongs there while it is empty', async () => {
     await showStation(<TrayStation />)
-    expect(screen.getByRole('heading', { name: 'Nothing set down' })).toBeTruthy()
+    expect(screen.getByRole('heading', { name: 'Nothing here yet' })).toBeTruthy()
     fireEvent.click(await screen.findByRole('button', { name: 'Not now' }))
-    expect(screen.getByRole('button', { name: 'Set something down' })).toBeTruthy()
+    expect(screen.getByRole('button', { name: 'Add something' })).toBeTruthy()
   })
   it('takes the first choices as they stand or as they were changed, in one act', async () => {
     const store = await showStation(<TrayStation />)
@@ -171,7 +171,7 @@ describe('sorting', () => {
     expect(screen.getByRole('checkbox', { name: 'Phone' }).getAttribute('aria-checked')).toBe('true')
     expect(screen.getByRole('radio', { name: '20' }).getAttribute('aria-checked')).toBe('true')
     fireEvent.click(screen.getByRole('radio', { name: 'today' }))
-    press('Set more')
+    press('More to set')
     press('weight')
     fireEvent.click(await screen.findByRole('button', { name: 'must', hidden: true }))
     fireEvent.keyDown(screen.getByRole('radio', { name: '20' }), { key: 'Enter' })

@@ -32,7 +32,7 @@ const stateOffers = {
   chase: 'to chase',
   heldBack: 'held back',
   hidden: 'hidden',
-  repeating: 'coming back',
+  repeating: 'repeat',
   withSteps: 'steps',
   withNote: 'note',
   withFiles: 'files',

@@ -78,7 +78,7 @@ function Seen() {
         ) : null}
         <Told
           name={`Left of today: ${count(left.length, 'action')}${sumOf(left)}`}
-          none={planned.length === 0 ? 'Nothing is laid on today.' : 'Nothing else is left of today.'}
+          none={planned.length === 0 ? 'Nothing planned today.' : 'Nothing else is left of today.'}
           actions={left.slice(0, few)}
         >
           {({ minutes }) => (minutes ? duration(minutes) : '')}

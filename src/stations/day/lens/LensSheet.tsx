@@ -207,8 +207,8 @@ function KeepBar({
               onSubmitEditing={keepNew}
             />
           </Column>
-          <Button kind="main" label="Keep it as a lens" onPress={keepNew} />
-          {record ? <Button kind="quiet" label="Not so" onPress={() => setNaming(false)} /> : null}
+          <Button kind="main" label="Save lens" onPress={keepNew} />
+          {record ? <Button kind="quiet" label="Cancel" onPress={() => setNaming(false)} /> : null}
         </Row>
       ) : (
         <Row gap="$2" flexWrap="wrap">

@@ -370,7 +370,7 @@ describe('by date', () => {
     await carry('ring', 'ArrowLeft')
     expect([actionIn(store, 'ring').day, notice()]).toEqual([
       today,
-      'Nothing is laid on a day that has gone.',
+      'You can’t plan for a day that is over. Choose today or later.',
     ])
   })
 })

@@ -118,9 +118,7 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
               label="Save"
               disabled={moves.length === 0}
               onPress={() => {
-                if (
-                  act('spreadDay', { moves }, { say: `${count(moves.length, 'action')} moved` }).ok
-                )
+                if (act('spreadDay', { moves }, { say: `${count(moves.length, 'action')} moved` }).ok)
                   onClose()
               }}
             />

@@ -164,7 +164,7 @@ function useDayLaying(
     const from = standsIn(action)
     if (from?.in === target) return lay.into(id, place.kind === 'day' ? { kind: 'in', in: target } : place)
     if (target === 'in past') return refuse(notByHandWords.past)
-    if (target === 'done') return refuse('What is done stands on the day it was ticked.')
+    if (target === 'done') return refuse('What is done stays on the day you finished it.')
     const date = target === 'in null' ? null : (target.slice(4) as CalendarDate)
     if (date === null && action.due && !action.day && !action.at) return refuse(notByHandWords.follows)
     const called = shortened(action.title)
