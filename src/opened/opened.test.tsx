@@ -64,7 +64,7 @@ describe('an opened action', () => {
       contextIds: [recordsIn(store.api.getState().document, 'context')[0]?.id],
       waiting: { personId: recordsIn(store.api.getState().document, 'person')[0]?.id, since: '2026-03-11' },
     })
-    expect(chips()).toEqual(['soon', 'Desk', 'must', 'waiting for Oda since today'])
+    expect(chips()).toEqual(['soon', 'Desk', 'must', 'waiting for Oda, since today'])
   })
   it('takes a day and a time, and says what a time must look like', async () => {
     const store = await opened()
@@ -219,7 +219,7 @@ describe('an opened action', () => {
     act(() => void store.run('addAction', { title: 'all friday' }))
     const line = say('to sign off by Oda, after all friday')
     expect(screen.getByRole('status', { name: 'What would change' }).textContent).toContain(
-      'after “all friday”',
+      'after none → “all friday”',
     )
     enter(line)
     expect(actionOf(store)).toMatchObject({ waiting: { toSignOff: true }, afterIds: [expect.any(String)] })
@@ -278,7 +278,7 @@ describe('an opened action', () => {
     expect(story).toEqual([
       'today, 09:00 · Added',
       'today, 09:00 · Changed: weight should → must',
-      'today, 09:00 · Underway',
+      'today, 09:00 · Started',
     ])
   })
 })

@@ -40,19 +40,19 @@ it('writes dates the British way', () =>
 it.each([
   [
     { plannedMinutes: 340, freeMinutes: 300, overMinutes: 40, withoutMinutes: 0 },
-    '5 h 40 planned into 5 h of free time: 40 min too much.',
+    '5 h 40 of 5 h planned: 40 min too much.',
   ],
   [
     { plannedMinutes: 240, freeMinutes: 300, overMinutes: 0, withoutMinutes: 2 },
-    '4 h planned into 5 h of free time: 1 h left. 2 have no minutes yet.',
+    '4 h of 5 h planned: 1 h left. 2 have no minutes yet.',
   ],
   [
     { plannedMinutes: 300, freeMinutes: 300, overMinutes: 0, withoutMinutes: 1 },
-    '5 h planned into 5 h of free time: it just fits. One has no minutes yet.',
+    '5 h of 5 h planned: it just fits. One has no minutes yet.',
   ],
   [
     { plannedMinutes: 0, freeMinutes: 60, overMinutes: 0, withoutMinutes: 0 },
-    'Nothing planned into 1 h of free time.',
+    'Nothing planned, 1 h available.',
   ],
 ])('says how the day fits: %#', (load, said) => {
   const { plain, verdict } = loadWords(load)
@@ -75,7 +75,7 @@ it('tells an act it does not know plainly', () =>
     actWordsOf('haggle'),
     actWordsOf('constructor'),
     actWordsOf('__proto__'),
-  ]).toEqual(['Ticked', 'Changed', 'Changed', 'Changed']))
+  ]).toEqual(['Done', 'Changed', 'Changed', 'Changed']))
 
 it.each([
   refusalWords({ kind: 'underwayFull', limit: 1 }),
@@ -96,7 +96,7 @@ it.each<[string, Partial<typeof plainAction>, string]>([
   [
     'fixed, which stands for the day',
     { at: { date: today, time: '14:30' as never }, day: today },
-    'at today, 14:30',
+    'today at 14:30',
   ],
   [
     'everything, in the order of a sentence',
@@ -117,7 +117,7 @@ it.each<[string, Partial<typeof plainAction>, string]>([
         toSignOff: false,
       },
     },
-    'by Fri 13 Mar, 17:00 · this week · 1 h 30 · deep · must · not before Thu 12 Mar · waiting for the post since today · chase Mon 16 Mar · library.example/felt',
+    'by Fri 13 Mar, 17:00 · this week · 1 h 30 · deep · must · not before Thu 12 Mar · waiting for the post, since today · chase Mon 16 Mar · library.example/felt',
   ],
   [
     'what stands by names that are gone',

@@ -25,7 +25,7 @@ test('a rule is chosen with its next days in sight; ticking brings the next one,
   await expect(
     chooser.getByText('Wed 11 Mar · Wed 18 Mar · Wed 25 Mar · Wed 1 Apr · Wed 8 Apr'),
   ).toBeVisible()
-  await chooser.getByRole('button', { name: 'More seldom' }).click()
+  await chooser.getByRole('button', { name: 'Less often' }).click()
   await chooser.getByRole('button', { name: 'Friday' }).click()
   await expect(chooser.getByText('every other Wednesday and Friday')).toBeVisible()
   await chooser.getByRole('textbox', { name: 'Say how often' }).fill('monthly on the 31st')
@@ -33,7 +33,7 @@ test('a rule is chosen with its next days in sight; ticking brings the next one,
   await chooser.getByRole('button', { name: 'on the last day' }).click()
   await expect(chooser.getByText('Tue 31 Mar · Thu 30 Apr · Sun 31 May')).toBeVisible()
   await chooser.getByRole('textbox', { name: 'Say how often' }).fill('whenever the wind blows')
-  await expect(chooser.getByText('These words do not say how often.')).toBeVisible()
+  await expect(chooser.getByText('I can’t read that. Try “every second Tuesday”.')).toBeVisible()
   await chooser.getByRole('textbox', { name: 'Say how often' }).fill('every wednesday, 3 times')
   await chooser.getByRole('textbox', { name: 'Say how often' }).press('Enter')
   await expect(page.getByRole('button', { name: 'every Wednesday, 3 times' })).toBeVisible()

@@ -40,7 +40,7 @@ describe('the Day sheet', () => {
       ['picked'],
       ['within reach', 'long'],
     ])
-    expect(screen.getByText(/1 h 50 planned into 5 h of free time/).textContent).toContain('3 h 10 left.')
+    expect(screen.getByText(/1 h 50 of 5 h planned/).textContent).toContain('3 h 10 left.')
   })
   it('ticks, gathers what is done, and takes it back', async () => {
     const store = await showStation(<DayStation />, furnish)
@@ -77,7 +77,7 @@ describe('the Day sheet', () => {
     const store = await showStation(<DayStation />, furnish)
     for (let turn = 0; turn < 7; turn++)
       fireEvent.click(screen.getByRole('button', { name: 'Half an hour less today' }))
-    expect(screen.getByText(/1 h 50 planned into 1 h 30 of free time/).textContent).toContain(
+    expect(screen.getByText(/1 h 50 of 1 h 30 planned/).textContent).toContain(
       '20 min too much.',
     )
     // Of this day alone: the next Wednesday is as it was.

@@ -352,6 +352,6 @@ describe('what is opened', () => {
         .map((box) => box.getAttribute('aria-label'))
         .sort(),
     ).toEqual(['ask about the key', 'her quote'])
-    expect(screen.getByText('waiting for Oda since Mon 9 Mar')).toBeTruthy()
+    expect(screen.getByText('waiting for Oda, since Mon 9 Mar')).toBeTruthy()
   })
 })

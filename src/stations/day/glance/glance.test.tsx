@@ -60,7 +60,7 @@ describe('the glance', () => {
   })
   it('says so where nothing is laid on the day', async () => {
     await showStation(<Glance />)
-    expect(screen.getByText('Nothing is laid on today.')).toBeTruthy()
+    expect(screen.getByText('Nothing planned today.')).toBeTruthy()
   })
 })
 

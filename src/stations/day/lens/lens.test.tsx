@@ -203,7 +203,7 @@ describe('a list', () => {
     })
     expect([desk.getState().notice?.problem, notice()]).toEqual([
       true,
-      expect.stringMatching(/^What stands in a band/),
+      expect.stringMatching(/^This band fills itself/),
     ])
     expect(actionIn(store, 'order').minutes).toBe(10)
   })
