@@ -5,7 +5,9 @@ import { Column, Icon, IconButton, Press, Row, Words } from '@/ui'
 import { desk } from '@/held/desk'
 import { sideChoices, useSide } from '@/held/side'
 import { useHeld, useUndo } from '@/held/zen'
-import { hasBothSides } from '@/state/sides'
+import { hasBothSides, type SideChoice } from '@/state/sides'
+
+const sideNames: Readonly<Record<SideChoice, string>> = { work: 'Work', private: 'Private', both: 'Both' }
 
 /** A link that looks like an icon button. */
 function SettingsLink() {
@@ -44,12 +46,12 @@ function SideSwitch() {
     <Press
       paddingHorizontal="$2"
       justifyContent="center"
-      aria-label={`Side: ${side}. Show ${next}`}
-      title={`Side: ${side}`}
+      aria-label={`Side: ${sideNames[side]}. Show ${sideNames[next]}`}
+      title={`Side: ${sideNames[side]}`}
       onPress={() => setSide(next)}
     >
       <Words size="second" strong={side !== 'both'} tone={side === 'both' ? 'inkSoft' : 'brass'}>
-        {side}
+        {sideNames[side]}
       </Words>
     </Press>
   )

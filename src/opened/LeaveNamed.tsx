@@ -58,7 +58,7 @@ export function LeaveNamed({ named }: { named: Context | Person }) {
                 act('removeNamed', { id })
               }}
             />
-            <Button kind="quiet" label="Keep it" marginLeft="$-2" onPress={() => setAsking(null)} />
+            <Button kind="quiet" label="Cancel" marginLeft="$-2" onPress={() => setAsking(null)} />
           </Column>
         </SlideOver>
       ) : null}
@@ -66,7 +66,7 @@ export function LeaveNamed({ named }: { named: Context | Person }) {
   )
 }
 
-/** "3 open actions and 12 done ones stand with it: they stay, without it." */
+/** "3 open actions and 12 done use it: they stay, without it." */
 function insideWords({ id }: Context | Person, document: ReturnType<typeof useHeldDocument>): string {
   const isContext = isIdOf('context', id)
   const open = isContext ? lists.actionsOfContext(document, id) : lists.actionsOfPerson(document, id as never)
@@ -76,9 +76,11 @@ function insideWords({ id }: Context | Person, document: ReturnType<typeof useHe
     open.length > 0 ? count(open.length, 'open action') : null,
     done > 0 ? `${done.toLocaleString('en-GB')} done` : null,
   ].filter(Boolean)
-  if (told.length === 0) return 'No action stands with it.'
-  const stay = `${told.join(' and ')} ${open.length + done === 1 ? 'stands' : 'stand'} with it: they stay, without it.`
+  if (told.length === 0) return 'No action uses it.'
+  const stay = `${told.join(' and ')} ${open.length + done === 1 ? 'uses it: it stays' : 'use it: they stay'}, without it.`
   const whom =
-    waiting > 0 ? ` ${waiting} ${waiting === 1 ? 'waits' : 'wait'} for it, and go on so by name.` : ''
+    waiting > 0
+      ? ` ${waiting} ${waiting === 1 ? 'waits' : 'wait'} for it, and ${waiting === 1 ? 'keeps' : 'keep'} waiting, by name.`
+      : ''
   return `${stay}${whom}${isContext ? '' : ' Its note and remarks go with it.'}`
 }

@@ -54,7 +54,7 @@ function Leave({
             <Button label={words.letGo} onPress={() => leave({ kind: 'letGo' })} />
           </>
         )}
-        <Button kind="quiet" label="Keep it as it is" marginLeft="$-2" onPress={onClose} />
+        <Button kind="quiet" label="Cancel" marginLeft="$-2" onPress={onClose} />
       </Column>
       {isAsking ? (
         <MoveTo

@@ -17,7 +17,7 @@ export function OpenedFiles({ of }: { of: OwnerId }) {
       void act(
         'addFiles',
         { ownerId: of, files: taken },
-        { say: `${count(taken.length, 'file')} laid with it` },
+        { say: `${count(taken.length, 'file')} added to it` },
       ),
     [act, of],
   )

@@ -133,7 +133,7 @@ function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
         label="Title"
         size="title"
         value={page.title}
-        needed="A talk needs a title."
+        needed="Give it a title, such as “Call with Oda”."
         onKeep={(title, typing) => edit({ title }, typing)}
       />
       <SaidLine

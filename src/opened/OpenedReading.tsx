@@ -13,9 +13,9 @@ import { NoteBand } from '@/parts/note/NoteBand'
 import { OpenedFoot } from './OpenedFoot'
 
 const nextStep = {
-  unread: { label: 'Begin it', state: 'begun' },
-  begun: { label: 'Finish it', state: 'finished' },
-  finished: { label: 'Read it again', state: 'unread' },
+  unread: { label: 'Start reading', state: 'begun' },
+  begun: { label: 'Done', state: 'finished' },
+  finished: { label: 'Read again', state: 'unread' },
 } as const
 
 export function OpenedReading({ reading }: { reading: Reading }) {

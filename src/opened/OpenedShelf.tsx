@@ -64,7 +64,7 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
           <OwnStages
             id={shelf.id}
             name={shelf.name}
-            says="Where its projects all go the same way, such as enquiries, calls or offers: name the stages, and they stand side by side on the shelf."
+            says="Do its projects all go through the same stages, such as enquiry, call, offer? Name the stages, and the shelf shows them as columns."
           />
           <AreaGoals area={shelf} />
           <AreaSeal area={shelf} />

@@ -59,7 +59,7 @@ export function OwnStages({
               />
             ))}
             <IconButton
-              label={`Leave out ${stage.name}`}
+              label={`Delete ${stage.name}`}
               icon="close"
               aria-haspopup="dialog"
               onPress={() => setLeaving(stage)}
@@ -93,15 +93,15 @@ function LeaveStage({
   const others = stages.filter(({ id }) => id !== stage.id)
   const name = shortened(stage.name)
   return (
-    <SlideOver title={`Leave out “${name}”?`} onClose={onClose}>
+    <SlideOver title={`Delete the stage “${name}”?`} onClose={onClose}>
       <Words>
         {inside.length === 0
-          ? 'No project stands in it.'
-          : `${count(inside.length, 'project')} ${inside.length === 1 ? 'stands' : 'stand'} in it. Where ${inside.length === 1 ? 'does it' : 'do they'} go?`}
+          ? 'No project is in it.'
+          : `${count(inside.length, 'project')} ${inside.length === 1 ? 'is' : 'are'} in it. Where ${inside.length === 1 ? 'does it' : 'do they'} go?`}
       </Words>
       <Row gap="$2" flexWrap="wrap">
         {inside.length === 0 ? (
-          <Button kind="main" autoFocus label="Leave it out" onPress={() => leave(null)} />
+          <Button kind="main" autoFocus label="Delete" onPress={() => leave(null)} />
         ) : (
           <>
             {others.map(({ id, name: to }) => (
@@ -110,7 +110,7 @@ function LeaveStage({
             <Button label="To no stage" onPress={() => leave(null)} />
           </>
         )}
-        <Button kind="quiet" label="Keep it" onPress={onClose} />
+        <Button kind="quiet" label="Cancel" onPress={onClose} />
       </Row>
     </SlideOver>
   )

@@ -52,7 +52,7 @@ function AllLines({ notes }: { notes: Later['notes'] }) {
   const all = notes.notesWithLines(document)
   if (all.length === 0)
     return (
-      <EmptyPlace says="Check boxes written into notes, of projects, people, talks and days, are gathered here until they are ticked or become actions." />
+      <EmptyPlace says="Check boxes you write in any note show up here until you tick them or make them actions." />
     )
   return (
     <Column gap="$4" paddingTop="$2">

@@ -245,10 +245,10 @@ describe('an opened action', () => {
   it('links only addresses of the web', async () => {
     const store = await opened()
     const write = async (address: string) => {
-      fireEvent.change(screen.getByRole('textbox', { name: 'Address', ...hidden }), {
+      fireEvent.change(screen.getByRole('textbox', { name: 'Link', ...hidden }), {
         target: { value: address },
       })
-      chooseIn('Keep it')
+      chooseIn('Save')
     }
     await openOffer('link')
     await write('javascript:alert(1)')
@@ -301,7 +301,7 @@ describe('the move sheet', () => {
   }
   it('warns of a promise, and moves it along with a later day', async () => {
     const { store, onClose } = await moving({ due: { date: '2026-03-12' as never, time: null } })
-    expect(screen.getByText('A day after the promise moves the promise too.')).toBeTruthy()
+    expect(screen.getByText('A day after the due date moves the due date too.')).toBeTruthy()
     chooseIn(/^Saturday, 14 March/)
     expect(actionOf(store)).toMatchObject({
       day: '2026-03-14',

@@ -27,10 +27,10 @@ export function useHeldBack(action: Action): {
   const [asked, setAsked] = useState<{ readonly standing: Id<'action'> | null } | null>(null)
   const said: SaidChip[] = afterIds.map((afterId) => {
     const before = recordIn(document, afterId)
-    const told = before ? shortened(before.title) : 'something removed'
+    const told = before ? shortened(before.title) : 'something deleted'
     return {
       field: 'after',
-      words: `after ${told}${before && !isOpen(before) ? ', which is over' : ''}`,
+      words: `after ${told}${before && !isOpen(before) ? ', which is done' : ''}`,
       id: afterId,
     }
   })

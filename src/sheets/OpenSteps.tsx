@@ -46,7 +46,7 @@ export function OpenSteps({ id, onClose }: { id: Id<'action'>; onClose: () => vo
             answer(act('tickKeepingRest', { id }, { say: `Done, the rest kept: ${shortened(action.title)}` }))
           }
         />
-        <Button kind="quiet" label="Leave it open" onPress={onClose} />
+        <Button kind="quiet" label="Cancel" onPress={onClose} />
       </Column>
     </SlideOver>
   )

@@ -100,9 +100,9 @@ function Asking({
           />
         ))}
         {pattern.makes === 'checklist' ? null : (
-          <Labelled label="On the area">
+          <Labelled label="Area">
             <Pull
-              label="On the area"
+              label="Area"
               none="none"
               value={area ?? ''}
               options={areas.map(({ id, name }) => ({ value: id, label: name }))}
@@ -119,7 +119,7 @@ function Asking({
             </Words>
           ) : null}
           {itself ? <MadeItself of={itself} /> : null}
-          <Column render="ol" aria-label={pattern.makes === 'checklist' ? 'Its lines' : 'Its actions'}>
+          <Column render="ol" aria-label={pattern.makes === 'checklist' ? 'Its steps' : 'Its actions'}>
             {made.map((each) => (
               <MadeRow key={each.id} of={each} />
             ))}
@@ -127,8 +127,8 @@ function Asking({
           {past > 0 ? (
             <Words tone="clay">
               {past === 1
-                ? 'One date lies in the past. It is made so all the same.'
-                : `${past} dates lie in the past. They are made so all the same.`}
+                ? 'One date is in the past. It is created anyway.'
+                : `${past} dates are in the past. They are created anyway.`}
             </Words>
           ) : null}
           {missing.length > 0 ? (
@@ -138,7 +138,7 @@ function Asking({
           ) : null}
         </Column>
         <StickyFoot low>
-          <Button kind="quiet" label="Leave it" onPress={onClose} />
+          <Button kind="quiet" label="Cancel" onPress={onClose} />
           <Button kind="main" label="Make it" disabled={asked.some(isWrong)} onPress={make} />
         </StickyFoot>
       </Column>

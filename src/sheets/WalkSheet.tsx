@@ -60,7 +60,7 @@ export function WalkSheet({ id, onClose }: { id: Id<'checklist'>; onClose: () =>
         ) : (
           <Row />
         )}
-        <Button kind={isOver ? 'quiet' : 'main'} label="Leave it for now" onPress={onClose} />
+        <Button kind={isOver ? 'quiet' : 'main'} label="Close" onPress={onClose} />
       </Row>
     </SlideOver>
   )

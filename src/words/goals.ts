@@ -15,10 +15,10 @@ export function movesWords({ minutes, done, finished, still }: GoalMoves): {
   ].filter(Boolean)
   const told = isMoving
     ? `${moved.join(', ')} in ${weeksBack} weeks`
-    : `nothing moved toward it in ${weeksBack} weeks`
+    : `nothing done for it in ${weeksBack} weeks`
   const standing =
     still.length > 0
-      ? `; ${count(still.length, 'project')} ${still.length === 1 ? 'stands' : 'stand'} still`
+      ? `; ${count(still.length, 'project')} ${still.length === 1 ? 'is' : 'are'} standing still`
       : ''
   return { words: `${told}${standing}`, isMoving }
 }

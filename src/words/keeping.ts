@@ -50,7 +50,7 @@ export function savedWords({
 
 /** What was kept before cannot be read now. */
 export function unreadWords(code: AppErrorCode): string {
-  const meanwhile = 'What was kept before is not on the screen. What you do now is laid beside it.'
+  const meanwhile = 'What was kept before is not on the screen. What you do now is saved next to it.'
   switch (code) {
     case 'storageFull':
       return `The browser has no room left and could not read what was kept. ${meanwhile}`

@@ -25,7 +25,7 @@ export function nameOfNote(document: Document, id: string): string {
   return day !== id && isCalendarDate(day) ? longDate(day) : nameOfRecord(document, id)
 }
 
-/** "talk, Wed 4 Mar, with Oda": what a note is of, in a second line. */
+/** "meeting note, Wed 4 Mar, with Oda": what a note is of, in a second line. */
 export function kindOfNote(document: Document, id: string, today: CalendarDate): string {
   if (id.startsWith('note:day-')) return 'day note'
   const page = id.startsWith('note:') ? recordIn(document, id as Note['id']) : undefined

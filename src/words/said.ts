@@ -136,9 +136,9 @@ export const workWords: Readonly<Record<KindOfWork, string>> = {
   drop: 'drop it',
 }
 
-/** "much payoff, little craft: hand it over" */
+/** "payoff much, only me little: hand it over" */
 export function worthWords(payoff: Level | null, craft: Level | null): string | null {
-  const told = [payoff && `${payoff} payoff`, craft && `${craft} craft`].filter(Boolean).join(', ')
+  const told = [payoff && `payoff ${payoff}`, craft && `only me ${craft}`].filter(Boolean).join(', ')
   const kind = kindOfWork(payoff, craft)
   if (told === '') return null
   return kind ? `${told}: ${workWords[kind]}` : told
@@ -265,9 +265,9 @@ export function saidOfProject(
   ]
 }
 
-/** "toward three halls a year": the goals something points at. */
+/** "serves three halls a year": the goals something points at. */
 export const saidGoals = (goalIds: readonly Id<'goal'>[], document: Document): SaidChip[] =>
   goalIds.flatMap((id) => {
     const name = nameOfRecord(document, id)
-    return name ? [{ field: 'goals', words: `toward ${shortened(name)}` }] : []
+    return name ? [{ field: 'goals', words: `serves ${shortened(name)}` }] : []
   })

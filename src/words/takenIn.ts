@@ -6,20 +6,20 @@ import { count, fileSize } from './counts'
 import { shortened } from './names'
 
 export const tooLargeWords = (name: string, bytes: number, limitBytes: number): string =>
-  `“${shortened(name)}” has ${fileSize(bytes)}: more than ${fileSize(limitBytes)} is not kept here. It stays where it is.`
+  `“${shortened(name)}” is ${fileSize(bytes)}; the most is ${fileSize(limitBytes)}. Add a smaller one, or a link to it.`
 
 export const noRoomWords = (name: string): string =>
-  `There is no room left for “${shortened(name)}” in this browser. It was not kept; nothing else was changed.`
+  `This browser has no room for “${shortened(name)}”. It was not added. Delete a file or free some disk space, then try again.`
 
 export function brokenLetterWords(name: string, fault: LetterFault): string {
   const called = `“${shortened(name)}”`
   switch (fault.kind) {
     case 'notALetter':
-      return `${called} does not read as a letter. It lies here as a file.`
+      return `${called} doesn’t look like an e-mail. It was added as a file.`
     case 'broken':
-      return `${called} is a letter that cannot be read. It lies here as a file.`
+      return `${called} is an e-mail I can’t read. It was added as a file.`
     case 'tooLarge':
-      return `${called} has ${fileSize(fault.bytes)}: letters of more than ${fileSize(fault.limitBytes)} are not read. It stays where it is.`
+      return `${called} is ${fileSize(fault.bytes)}; the most for an e-mail is ${fileSize(fault.limitBytes)}. Save its files and add those.`
   }
 }
 
@@ -28,7 +28,7 @@ export function leftOutWords(name: string, left: Letter['left']): string {
     left.files > 0 ? count(left.files, 'file') : null,
     left.isTextCut ? 'the end of its text' : null,
   ]
-  return `“${shortened(name)}” holds more than a slip does: ${what.filter(Boolean).join(' and ')} can be found in the letter itself, which lies with the slip.`
+  return `“${shortened(name)}” is more than a slip can hold. The rest (${what.filter(Boolean).join(' and ')}) is in the e-mail itself, which is attached.`
 }
 
 /** A letter as a slip: the subject is the sentence, who sent it and what it says the note. */

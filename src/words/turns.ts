@@ -9,12 +9,12 @@ import { fieldChangeWords, fieldNameWords } from './history'
 export const nextWords = (next: CalendarDate | null, today: CalendarDate): string =>
   next ? `then ${shortDate(next, today)}` : 'the last one'
 
-/** "This one alone: day Wed 11 Mar → Fri 13 Mar" */
+/** "This one only: day Wed 11 Mar → Fri 13 Mar" */
 export const aloneWords = (action: Action, document: Document, today: CalendarDate): string => {
   const told = Object.entries(action.alone).map(([field, kept]) =>
     fieldChangeWords(field, kept, action[field as keyof Action], document, today),
   )
-  return `This one alone: ${told.join('; ')}`
+  return `This one only: ${told.join('; ')}`
 }
 
 export const fromNowOnWords = (fields: readonly string[]): string =>

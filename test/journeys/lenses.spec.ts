@@ -48,7 +48,7 @@ test('a lens is made by touch, and the same by saying it and by keys', async ({ 
   await dialog(page).getByRole('radio', { name: 'not waiting' }).click()
   await dialog(page).getByRole('button', { name: 'Done' }).click()
   for (const field of ['area', 'weight']) {
-    await more(page, 'gathered by')
+    await more(page, 'grouped by')
     await dialog(page).getByRole('radio', { name: field, exact: true }).click()
   }
   for (const [field, way] of [['due'], ['minutes', 'longest first'], ['title']] as const) {

@@ -248,7 +248,7 @@ test('a talk is found from its person and its project, and its lines in the list
     .first()
     .click()
   const project = page.getByRole('complementary', { name: 'Mill school' })
-  await expect(project.getByRole('button', { name: /Open the talk about the hatch/ })).toBeVisible()
+  await expect(project.getByRole('button', { name: /Open the meeting note about the hatch/ })).toBeVisible()
   await expect(project.getByRole('button', { name: /Open send the width/ })).toBeVisible()
 })
 
@@ -291,7 +291,7 @@ test('a file is laid with what is opened, told with the room it takes, and taken
   await open(page)
   await setDown(page, 'hear the recording')
   await page.goto('/shelves')
-  await shelfPart(page, 'Reference', 'Talks')
+  await shelfPart(page, 'Reference', 'Meeting notes')
   await page.getByRole('button', { name: 'New meeting note' }).click()
   await page.getByRole('textbox', { name: 'New meeting note' }).fill('call')
   await page.keyboard.press('Enter')

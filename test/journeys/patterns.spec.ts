@@ -116,7 +116,7 @@ test('a project kept as a template by keys, a name in it made a blank, its date 
   await expect(asked.getByRole('textbox', { name: 'Name' })).toHaveValue('many')
   await asked.getByRole('textbox', { name: 'Name' }).fill('1 200')
   await expect(asked.getByText('1 200 echo report').first()).toBeVisible()
-  await asked.getByRole('button', { name: 'Leave it' }).click()
+  await asked.getByRole('button', { name: 'Cancel' }).click()
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Share as a file' }).click()
   const file = await (await download).path()

@@ -105,7 +105,7 @@ test('a goal is set, projects point at it, it tells what moved, when it is looke
   await pane.getByRole('button', { name: 'serves a goal' }).click()
   await page.getByRole('combobox').fill('Three halls a year')
   await page.keyboard.press('Enter')
-  await expect(pane.getByRole('button', { name: 'toward Three halls a year' })).toBeVisible()
+  await expect(pane.getByRole('button', { name: 'serves Three halls a year' })).toBeVisible()
   await pane.getByRole('checkbox', { name: 'draw the paths' }).click()
 
   await page.goto('/shelves')

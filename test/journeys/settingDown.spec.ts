@@ -78,7 +78,7 @@ test('a pasted list says how many slips it makes, and what is indented becomes s
   await list.getByRole('radio', { name: 'steps' }).click()
   // It waits where it is, whatever happens to the page.
   await page.reload()
-  await list.getByRole('button', { name: 'Set down 3 slips' }).click()
+  await list.getByRole('button', { name: 'Add 3 slips' }).click()
   await expect(page.getByRole('heading', { name: '3 slips' })).toBeVisible()
   await expect(slips(page)).toContainText(['pack for the hall', 'ring Oda', 'buy felt'])
   await page.getByRole('button', { name: 'Sort pack for the hall' }).click()

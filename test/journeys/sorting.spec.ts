@@ -45,8 +45,8 @@ test('hand over, not before and reading ask one row each, and Enter takes what s
     .getByRole('region', { name: 'Unread' })
     .getByRole('button', { name: /felt magazine/ })
     .click()
-  await page.getByRole('button', { name: 'Begin it' }).click()
-  await page.getByRole('button', { name: 'Finish it' }).click()
+  await page.getByRole('button', { name: 'Start reading' }).click()
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
   await expect(page.getByRole('region', { name: 'Finished' })).toBeVisible()
 })
 

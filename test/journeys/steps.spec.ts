@@ -96,7 +96,7 @@ test('what is ticked sinks or is hidden, is counted on the row, and a tick of th
   await page.getByRole('checkbox', { name: 'pack for Fenwick Hall' }).click()
   const asked = page.getByRole('dialog', { name: '2 steps are still open' })
   await expect(asked).toBeVisible()
-  await asked.getByRole('button', { name: 'Leave it open' }).click()
+  await asked.getByRole('button', { name: 'Cancel' }).click()
   await page.getByRole('checkbox', { name: 'pack for Fenwick Hall' }).click()
   await asked.getByRole('button', { name: 'Keep the rest as an action' }).click()
   await expect(page.getByRole('button', { name: 'Reopen' })).toBeVisible()

@@ -25,7 +25,7 @@ export function materialIn(document: Document, { id, note }: Project, later: Lat
     ...(note === '' ? [] : ['a note']),
     ...counted(parts.filesOf(document, id).length, 'file'),
     ...counted(linksOf(document, id).length, 'link'),
-    ...counted(later.notes.talksWith(document, id).length, 'talk'),
+    ...counted(later.notes.talksWith(document, id).length, 'meeting note'),
     ...counted(later.checklists.checklistsIn(document, id).length, 'checklist'),
     ...counted(parts.stepsOf(document, id).length, 'step'),
   ]

@@ -23,7 +23,7 @@ export default function PastedList({ pasted, onDone }: { pasted: string; onDone:
       const thought = thoughtOf(text)
       return { ...thought, steps: under.map((step) => step.slice(0, titleLimit)) }
     })
-    if (act('setDownMany', { slips }, { say: `Set down ${several}` }).ok) onDone()
+    if (act('setDownMany', { slips }, { say: `Add ${several}` }).ok) onDone()
   }
   const setDownOne = () => {
     const thought = thoughtOf(pasted)
@@ -74,9 +74,9 @@ export default function PastedList({ pasted, onDone }: { pasted: string; onDone:
         />
       ) : null}
       <Row gap="$2" flexWrap="wrap">
-        <Button kind="main" label={`Set down ${several}`} onPress={setDownAll} autoFocus />
+        <Button kind="main" label={`Add ${several}`} onPress={setDownAll} autoFocus />
         <Button label="As one slip with a note" onPress={setDownOne} />
-        <Button kind="quiet" label="Leave it" onPress={onDone} />
+        <Button kind="quiet" label="Cancel" onPress={onDone} />
       </Row>
     </Column>
   )

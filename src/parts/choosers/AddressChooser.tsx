@@ -33,17 +33,17 @@ export function AddressChooser({
     >
       <Row gap="$2" alignItems="flex-start">
         <Field
-          label="Address"
+          label="Link"
           placeholder="https://…"
           value={typed}
           autoFocus
           onChangeText={setTyped}
           onSubmitEditing={() => keep(typed)}
           problem={
-            isLong ? `The address is longer than ${titleLimit.toLocaleString('en-GB')} characters.` : null
+            isLong ? `The link is longer than ${titleLimit.toLocaleString('en-GB')} characters.` : null
           }
         />
-        <Button label="Keep it" disabled={isLong} onPress={() => keep(typed)} />
+        <Button label="Save" disabled={isLong} onPress={() => keep(typed)} />
       </Row>
     </ChooserSheet>
   )

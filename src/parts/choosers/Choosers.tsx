@@ -61,7 +61,7 @@ export function ActionChooser(props: ChooserProps) {
           {...shared}
           date={of.at?.date ?? of.day}
           none="no day"
-          note={of.due && of.due.date >= today ? 'A day after the promise moves the promise too.' : null}
+          note={of.due && of.due.date >= today ? 'A day after the due date moves the due date too.' : null}
           onChoose={(date) => onSet(laidOnDay(of, date))}
         />
       )

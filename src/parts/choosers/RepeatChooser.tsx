@@ -141,7 +141,7 @@ function NextDays({ days, fromDone }: { days: readonly CalendarDate[] | null; fr
   const told = days.map((day) => shortDate(day, today)).join(' · ')
   return (
     <Words size="second" tone="inkSoft">
-      {fromDone ? `Done today, it would come ${told}` : told}
+      {fromDone ? `If done today, next on ${told}` : told}
     </Words>
   )
 }

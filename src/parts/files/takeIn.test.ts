@@ -36,7 +36,7 @@ it('says what is too large before anything is read of it', async () => {
   Object.defineProperty(huge, 'arrayBuffer', { value: () => Promise.reject(new Error('read')) })
   const taken = await takeIn([huge, file('a.txt', 'hello')], makeMemoryBlobs(), [])
   expect(taken.problems).toEqual([
-    '“film.mov” has 200 MB: more than 100 MB is not kept here. It stays where it is.',
+    '“film.mov” is 200 MB; the most is 100 MB. Add a smaller one, or a link to it.',
   ])
   expect(taken.files).toHaveLength(1)
 })
@@ -48,7 +48,7 @@ it('says where there is no room, and takes in what fits', async () => {
       bytes.size > 5 ? Promise.reject(new AppError('storageFull', null)) : blobs.put(bytes),
   }
   const taken = await takeIn([file('large.txt', 'hello there'), file('a.txt', 'hello')], full, [])
-  expect(taken.problems).toEqual([expect.stringContaining('no room left for “large.txt”')])
+  expect(taken.problems).toEqual([expect.stringContaining('no room for “large.txt”')])
   expect(taken.files.map(({ name }) => name)).toEqual(['a.txt'])
 })
 it('makes a letter a slip: its subject, its text, its sender where known, its files', async () => {
@@ -75,7 +75,7 @@ it.each([
 it('keeps a letter that cannot be read as a file, and one that holds too much whole beside its slip', async () => {
   const unread = await takeIn([file('l.eml', 'x')], makeMemoryBlobs(), [], broken)
   expect([unread.files.map(({ name }) => name), unread.letters]).toEqual([['l.eml'], []])
-  expect(unread.problems[0]).toContain('cannot be read')
+  expect(unread.problems[0]).toContain('I can’t read')
   const cut = letter({ left: { files: 3, isTextCut: true } })
   const taken = await takeIn([file('l.eml', 'x')], makeMemoryBlobs(), [], reading(cut))
   expect(taken.letters[0]?.files?.map(({ name }) => name)).toEqual(['plan.pdf', 'l.eml'])

@@ -32,7 +32,7 @@ export function TalkRows({ talks, begun = {} }: TalkRowsProps) {
               <NamedRow
                 key={page.id}
                 name={page.title}
-                spoken="Open the talk"
+                spoken="Open the meeting note"
                 below={[who, left > 0 ? count(left, 'open line') : ''].filter(Boolean).join(' · ')}
                 onOpen={() => open(page.id)}
               />

@@ -9,7 +9,7 @@ export function NamedRow({
   onOpen,
 }: {
   readonly name: string
-  /** Said before the name, for the ear: "Open the talk". */
+  /** Said before the name, for the ear: "Open the meeting note". */
   readonly spoken: string
   readonly below?: string
   readonly end?: string

@@ -185,7 +185,7 @@ function NothingPlanned({ reachable, onSeeReach }: { reachable: number; onSeeRea
         says={
           reachable > 0
             ? 'Nothing planned today. Pick something from In reach.'
-            : 'Nothing is laid on today, and nothing is in reach. Add something and sort it.'
+            : 'Nothing is planned for today, and nothing is in reach. Add something and sort it.'
         }
       >
         {reachable > 0 ? (

@@ -103,7 +103,7 @@ function Offered() {
       kind="quiet"
       alignSelf="flex-start"
       marginLeft="$-2"
-      label={`As last time about now: ${told(offered)}`}
+      label={`Same as last time: ${told(offered)}`}
       onPress={() => take(offered)}
     />
   )

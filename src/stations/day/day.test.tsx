@@ -77,9 +77,7 @@ describe('the Day sheet', () => {
     const store = await showStation(<DayStation />, furnish)
     for (let turn = 0; turn < 7; turn++)
       fireEvent.click(screen.getByRole('button', { name: 'Half an hour less today' }))
-    expect(screen.getByText(/1 h 50 of 1 h 30 planned/).textContent).toContain(
-      '20 min too much.',
-    )
+    expect(screen.getByText(/1 h 50 of 1 h 30 planned/).textContent).toContain('20 min too much.')
     // Of this day alone: the next Wednesday is as it was.
     const { document } = store.api.getState()
     expect([today, addDays(today, 7)].map((day) => select.freeMinutesOn(document, day))).toEqual([90, 300])
@@ -230,7 +228,7 @@ describe('in reach', () => {
     fireEvent.click(screen.getByRole('radio', { name: '20 min' }))
     fireEvent.click(screen.getByRole('radio', { name: 'any' }))
     expect(rows('In reach')).toContain('long')
-    fireEvent.click(screen.getByRole('button', { name: 'As last time about now: 20 min' }))
+    fireEvent.click(screen.getByRole('button', { name: 'Same as last time: 20 min' }))
     expect(rows('In reach')).not.toContain('long')
   })
   it('holds all that is in reach, however much: what is not ranked follows', async () => {

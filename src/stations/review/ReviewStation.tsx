@@ -60,21 +60,21 @@ function Begin({ open, onBegin }: { open: Reviews[number] | undefined; onBegin: 
   if (open) {
     return (
       <EmptyPlace
-        says={`The round for week ${isoWeekOf(open.weekOf)} waits at “${stoneWords[open.stone]}”, ${open.stonesDone.length} of 5 stones behind it.`}
+        says={`Your review of week ${isoWeekOf(open.weekOf)}: ${open.stonesDone.length} of 5 done. Next is “${stoneWords[open.stone]}”.`}
       >
         <Row gap="$2.5" flexWrap="wrap">
           <Button kind="main" label="Go on" onPress={onBegin} />
           <Button
             kind="quiet"
-            label="Drop this round"
-            onPress={() => act('dropReview', { id: open.id }, { say: 'Round dropped' })}
+            label="Let go of this review"
+            onPress={() => act('dropReview', { id: open.id }, { say: 'Review let go' })}
           />
         </Row>
       </EmptyPlace>
     )
   }
   return (
-    <EmptyPlace says="Five stones, about twenty minutes: empty the tray, give every project its next action, look at what waits, see what was done, and name an aim or two.">
+    <EmptyPlace says="Five steps, about twenty minutes: empty the tray, give every project its next action, look at what you are waiting for, see what was done, and name an aim or two.">
       <Button
         kind="main"
         label="Start the review"

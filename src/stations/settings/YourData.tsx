@@ -94,14 +94,14 @@ function BringIn() {
         </Words>
       ) : null}
       {state.kind === 'read' ? (
-        <SlideOver title="Bring this in?" onClose={stop}>
+        <SlideOver title="Import this?" onClose={stop}>
           <Words>{state.says}</Words>
           <Words tone="inkSoft">
             Where both changed the same thing, the later change stays. Undo takes all of it back.
           </Words>
           <Row gap="$2.5" flexWrap="wrap">
-            <Button kind="main" label="Bring it in" onPress={() => void take()} />
-            <Button kind="quiet" label="Leave it" onPress={stop} />
+            <Button kind="main" label="Import" onPress={() => void take()} />
+            <Button kind="quiet" label="Cancel" onPress={stop} />
           </Row>
         </SlideOver>
       ) : null}
@@ -125,7 +125,7 @@ function DemoButtons({ onAsk }: { onAsk: () => void }) {
   return (
     <Row>
       <Button
-        label={busy ? 'Laying it out…' : 'Load the demo data'}
+        label={busy ? 'Loading…' : 'Load the demo data'}
         disabled={busy}
         onPress={() => (isEmpty ? void load() : onAsk())}
       />
@@ -136,7 +136,7 @@ function DemoButtons({ onAsk }: { onAsk: () => void }) {
 function DemoSheet({ onClose }: { onClose: () => void }) {
   const { load } = useDemo()
   return (
-    <SlideOver title="Lay the demo beside your own?" onClose={onClose}>
+    <SlideOver title="Add the demo to your own data?" onClose={onClose}>
       <Words>
         Your own data stays as it is. The demo’s slips, actions and projects are mixed in with it until you
         remove them here again.
@@ -150,7 +150,7 @@ function DemoSheet({ onClose }: { onClose: () => void }) {
             void load()
           }}
         />
-        <Button kind="quiet" label="Leave it" onPress={onClose} />
+        <Button kind="quiet" label="Cancel" onPress={onClose} />
       </Row>
     </SlideOver>
   )
@@ -171,7 +171,7 @@ function WipeSheet({ onClose, onExport }: { onClose: () => void; onExport: () =>
       desk
         .getState()
         .tell(
-          'The browser did not let go of all the data. Try again, or remove it in the browser’s own settings.',
+          'The browser did not delete all the data. Try again, or delete it in the browser’s own settings.',
           { problem: true },
         )
     }
@@ -185,7 +185,7 @@ function WipeSheet({ onClose, onExport }: { onClose: () => void; onExport: () =>
       <Row gap="$2.5" flexWrap="wrap">
         <Button label="Save a backup" onPress={onExport} />
         <Button label="Remove everything" tone="clay" onPress={() => void wipe()} />
-        <Button kind="quiet" label="Leave it" onPress={onClose} />
+        <Button kind="quiet" label="Cancel" onPress={onClose} />
       </Row>
     </SlideOver>
   )

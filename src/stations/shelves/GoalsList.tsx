@@ -31,7 +31,7 @@ function Goals({ goals }: { goals: Later['goals'] }) {
   return (
     <Column gap="$2.5" paddingTop="$2">
       {all.length === 0 ? (
-        <EmptyPlace says="Goals are what you want to be true in some years, and why. Areas and projects point at them, and each goal tells whether anything moves toward it." />
+        <EmptyPlace says="A goal is what you want in some years, and why. Link areas and projects to it, and it shows whether anything serves it." />
       ) : null}
       {goalReaches.map((reach) => {
         const open = all.filter((goal) => goal.state === 'open' && goal.reach === reach)

@@ -73,7 +73,7 @@ const keptParts = [
   { value: 'reference', label: 'Notes & links' },
   { value: 'reading', label: 'Reading' },
   { value: 'checklists', label: 'Checklists' },
-  { value: 'talks', label: 'Talks' },
+  { value: 'talks', label: 'Meeting notes' },
   { value: 'lines', label: 'Check boxes' },
 ] as const
 

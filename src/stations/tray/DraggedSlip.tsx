@@ -118,7 +118,7 @@ export function DraggableSlip({ children }: { children: ReactNode }) {
       {...attributes}
       role="group"
       aria-roledescription="slip"
-      aria-label="Slip to be laid down"
+      aria-label="Slip to sort"
       id="slip-under-hand"
       className={isDragging ? 'slip-held' : 'slip-at-rest'}
       style={{

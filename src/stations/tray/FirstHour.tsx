@@ -113,7 +113,7 @@ export default function FirstHour() {
       />
       <MainBar>
         <Button kind="quiet" label="Not now" onPress={notNow} />
-        <Button kind="main" label="Begin" paddingHorizontal="$7" onPress={begin} />
+        <Button kind="main" label="Start" paddingHorizontal="$7" onPress={begin} />
       </MainBar>
     </Sheet>
   )

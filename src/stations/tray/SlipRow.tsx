@@ -129,8 +129,8 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
         <View flex={1} />
         <LayAside id={slip.id} />
         <SplitOrJoin slip={slip} />
-        <Button label="Leave it" kind="quiet" onPress={onDone} />
-        <Button label="Keep it" onPress={keep} />
+        <Button label="Cancel" kind="quiet" onPress={onDone} />
+        <Button label="Save" onPress={keep} />
       </Row>
     </Column>
   )

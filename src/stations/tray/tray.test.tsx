@@ -78,7 +78,7 @@ describe('the Tray', () => {
     press('Drop Household')
     fireEvent.click(screen.getByRole('radio', { name: '4 h' }))
     fireEvent.click(screen.getByRole('radio', { name: 'Sunday' }))
-    press('Begin')
+    press('Start')
     const named = (kind: 'context' | 'area' | 'group') =>
       recordsIn(store.api.getState().document, kind)
         .map(({ name }) => name)
@@ -109,10 +109,10 @@ describe('the Tray', () => {
     )
     press(/^Change paint the shed/)
     type(screen.getByRole('textbox', { name: 'The slip’s words' }), ' ')
-    press('Keep it')
+    press('Save')
     expect(screen.getByRole('alert').textContent).toContain('needs at least one word')
     type(screen.getByRole('textbox', { name: 'The slip’s words' }), 'paint the shed green')
-    press('Keep it')
+    press('Save')
     expect(held(store, 'slip')).toMatchObject([{ text: 'paint the shed green' }])
   })
   it('removes a slip, and undo brings it back', async () => {

@@ -183,7 +183,7 @@ function StateEditor({ condition, lenses, onSet }: Of<'state'>) {
   return (
     <Choice
       shown={false}
-      label="Whether it is so"
+      label="Yes or no"
       options={[
         { value: 'is', label: is },
         { value: 'not', label: isNot },

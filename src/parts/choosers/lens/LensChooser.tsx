@@ -68,9 +68,9 @@ function More(props: LensPartProps & { readonly onTarget: (target: LensTarget) =
           ))}
       </Row>
       <Words size="caps" tone="inkSoft" render="h3">
-        How they are laid out
+        Order and groups
       </Words>
-      <Row gap="$1.5" flexWrap="wrap" role="group" aria-label="How they are laid out">
+      <Row gap="$1.5" flexWrap="wrap" role="group" aria-label="Order and groups">
         {lens.bands.length < lensLimits.bands ? (
           <Offer
             label="a band first"
@@ -83,7 +83,7 @@ function More(props: LensPartProps & { readonly onTarget: (target: LensTarget) =
         ) : null}
         {lens.groups.length < lensLimits.groups ? (
           <Offer
-            label="gathered by"
+            label="grouped by"
             onPress={() => onTarget({ kind: 'group', index: lens.groups.length, text: '' })}
           />
         ) : null}

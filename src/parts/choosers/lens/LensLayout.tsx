@@ -59,7 +59,7 @@ export function OneBand(props: LensPartAt) {
         <Button
           kind="quiet"
           alignSelf="flex-start"
-          label="and something else besides"
+          label="add another condition"
           onPress={() => set({ name, where: { kind: 'many', joined: 'all', of: [where] } })}
         />
       )}
