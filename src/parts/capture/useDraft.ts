@@ -1,7 +1,8 @@
 // What is being set down and is not yet: its words, what was taken off, the files that lie with it, and a pasted list.
 // All of it is kept on every key press, so that a reload or a crash loses nothing.
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import type { NewFile } from '@/state'
+import { useTypedElsewhere } from '@/held/useTypedElsewhere'
 import { useZen } from '@/held/zen'
 
 export interface Draft {
@@ -37,10 +38,7 @@ const isEmpty = ({ text, files }: Draft): boolean => text === '' && files.length
 export function useDraft(): readonly [Draft, (change: (now: Draft) => Draft) => void] {
   const { memory } = useZen()
   const [draft, setDraft] = useState<Draft>(() => draftIn(memory.typed.read('draft')))
-  useEffect(
-    () => memory.typed.subscribe('draft', () => setDraft(draftIn(memory.typed.read('draft')))),
-    [memory],
-  )
+  useTypedElsewhere('draft', (kept) => setDraft(draftIn(kept)))
   const change = (next: (now: Draft) => Draft) => {
     const changed = next(draftIn(memory.typed.read('draft')))
     memory.typed.write('draft', isEmpty(changed) ? null : JSON.stringify(changed))
@@ -53,7 +51,7 @@ export function useDraft(): readonly [Draft, (change: (now: Draft) => Draft) => 
 export function usePasted(): readonly [string | null, (text: string | null) => void] {
   const { memory } = useZen()
   const [pasted, setPasted] = useState(() => memory.typed.read('pasted'))
-  useEffect(() => memory.typed.subscribe('pasted', () => setPasted(memory.typed.read('pasted'))), [memory])
+  useTypedElsewhere('pasted', setPasted)
   const keep = (text: string | null) => {
     memory.typed.write('pasted', text)
     setPasted(text)

@@ -6,6 +6,7 @@ import { recordIn, type Document } from '@/core/journal'
 import type { NoteOwnerId } from '@/core/record'
 import type { Later, RunOptions, ZenStore } from '@/state'
 import { desk } from '@/held/desk'
+import { useTypedElsewhere } from '@/held/useTypedElsewhere'
 import { useAct, useHeld, useZen } from '@/held/zen'
 import { refusalWords } from '@/words'
 import { typedIn, type Typed } from '@/parts/text/typedIn'
@@ -166,10 +167,7 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
       keep(true)
     }
   }, [keep])
-  useEffect(
-    () => memory.typed.subscribe(key, () => held.set(typedIn(memory.typed.read(key)))),
-    [held, key, memory],
-  )
+  useTypedElsewhere(key, (kept) => held.set(typedIn(kept)))
 
   const text = typed ? notes.mergedNotes(typed.from, typed.text, kept) : kept
   return {

@@ -7,6 +7,7 @@ import type { Outcome, RunOptions } from '@/state'
 import { Button, Column, Field, Row, Words, type FieldProps } from '@/ui'
 import { refusalWords } from '@/words'
 import { typedIn, type Typed } from './typedIn'
+import { useTypedElsewhere } from '@/held/useTypedElsewhere'
 import { useZen } from '@/held/zen'
 
 interface EditTextProps extends Pick<
@@ -85,7 +86,7 @@ export function EditText({ name, value, onKeep, onTyped, needed, ...rest }: Edit
       onHide()
     }
   }, [])
-  useEffect(() => memory.typed.subscribe(key, () => setTyped(typedIn(memory.typed.read(key)))), [key, memory])
+  useTypedElsewhere(key, (kept) => setTyped(typedIn(kept)))
 
   const change = (next: string) => {
     onTyped?.(next)
