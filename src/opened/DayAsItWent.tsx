@@ -30,7 +30,7 @@ export function DayAsItWent({ date }: { date: CalendarDate }) {
       return `done ${nearDate(localMomentAt(action.doneAtEpochMs, clock.zone()).date, today)}`
     if (!isOpen(action)) return 'let go'
     const on = action.at?.date ?? action.day
-    return on ? `now ${nearDate(on, today)}` : 'off its day'
+    return on ? `now ${nearDate(on, today)}` : 'not planned'
   }
   return (
     <Column>

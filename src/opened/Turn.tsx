@@ -84,14 +84,14 @@ function OneOrAll({ action }: { action: Action }) {
       {Object.keys(alone).length > 0 ? (
         <TurnedRound
           told={aloneWords(action, document, today)}
-          other="From now on"
+          other="This and later ones"
           onPress={() => act('fromNowOn', { id })}
         />
       ) : null}
       {changed.length > 0 ? (
         <TurnedRound
           told={fromNowOnWords(changed)}
-          other="This one alone"
+          other="This one only"
           onPress={() => act('onlyThisOne', { id, before })}
         />
       ) : null}

@@ -42,7 +42,7 @@ it('tells of each that was planned what became of it, and what was done besides;
     'done30 min',
     'done laternot done · 20 min · done tomorrow',
     'moved onnot done · 45 min · now Fri 13 Mar',
-    'put off its daynot done · off its day',
+    'put off its daynot done · not planned',
     'let gonot done · let go',
   ]
   expect(lines('As it was planned').sort()).toEqual(went.sort())

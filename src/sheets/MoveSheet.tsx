@@ -19,7 +19,7 @@ export function MoveSheet({ id, onClose }: { id: Id<'action'>; onClose: () => vo
       onClose={onClose}
       onSet={({ day, at }) => {
         const to = at?.date ?? day ?? null
-        const say = to ? `Moved to ${nearDate(to, today)}: ${title}` : `Taken off its day: ${title}`
+        const say = to ? `Moved to ${nearDate(to, today)}: ${title}` : `No planned day: ${title}`
         act('moveTo', { id, day: to }, { say })
       }}
     />

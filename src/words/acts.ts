@@ -90,7 +90,7 @@ export const actWords: Readonly<
   untick: 'Reopened',
   letGo: 'Let go',
   pick: 'Picked for today',
-  unpick: 'Taken off its day',
+  unpick: 'No planned day',
   moveTo: 'Moved',
   setHorizon: 'Horizon changed',
   start: 'Started',

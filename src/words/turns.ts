@@ -18,7 +18,7 @@ export const aloneWords = (action: Action, document: Document, today: CalendarDa
 }
 
 export const fromNowOnWords = (fields: readonly string[]): string =>
-  `From now on: ${fields.map(fieldNameWords).join(', ')}`
+  `This and later ones: ${fields.map(fieldNameWords).join(', ')}`
 
 const markWords = { done: 'done', missed: 'missed', skipped: 'skipped', open: 'still open' } as const
 /** "Mon 9 Mar: done" */

@@ -196,7 +196,7 @@ test('the demo is laid out once, beside what is there, and can be removed again'
   await page.goto('/settings')
   await page.getByRole('button', { name: 'Load the demo data' }).click()
   await page
-    .getByRole('dialog', { name: 'Lay the demo beside your own?' })
+    .getByRole('dialog', { name: 'Add the demo to your own data?' })
     .getByRole('button', { name: 'Load the demo data' })
     .click()
   await expect(station(page, 'Tray')).toHaveAccessibleDescription('28 in the tray', { timeout: 30_000 })

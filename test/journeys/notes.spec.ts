@@ -5,7 +5,7 @@ const dayNote = '/day?open=note%3Aday-2026-03-11'
 const editor = (page: Page, name = 'Note') => page.getByRole('textbox', { name, exact: true })
 /** Begins to write in the day note. */
 async function write(page: Page): Promise<void> {
-  await page.getByRole('button', { name: /^Write (?:down what comes up|in it: Note)$/ }).click()
+  await page.getByRole('button', { name: /^(?:Write down what comes up|Edit note: Note)$/ }).click()
   await expect(editor(page)).toBeFocused()
   await expect(editor(page)).toHaveAttribute('contenteditable', 'true')
 }
@@ -278,7 +278,7 @@ test('a checklist is walked through with one thumb and without a network, starte
   await walk.getByRole('button', { name: 'Start over' }).click()
   await expect(walk.getByText('0 of 2')).toBeVisible()
   await walk.getByRole('button', { name: 'Close' }).click()
-  await expect(list.getByText(/gone through once?|gone through 1 time/)).toBeVisible()
+  await expect(list.getByText(/done once|done 1 time/)).toBeVisible()
   await context.setOffline(false)
   await page.reload()
   await expect(page.getByRole('dialog', { name: 'Market' }).getByText(/: 2 of 2/)).toBeVisible()

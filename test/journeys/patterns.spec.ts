@@ -65,7 +65,7 @@ test('a slip that sounds like a template is offered it, with what was said; what
   const asked = sheet(page, 'Make a project')
   await expect(asked.getByRole('textbox', { name: 'Place' })).toHaveValue('Ferry cellar')
   await expect(asked.getByRole('button', { name: 'Fri 13 Mar' })).toBeVisible()
-  await expect(asked.getByText('2 dates lie in the past. They are made so all the same.')).toBeVisible()
+  await expect(asked.getByText('2 dates are in the past. They are created anyway.')).toBeVisible()
   await asked.getByRole('button', { name: 'Make it' }).click()
   await page.goto('/')
   await expect(page.getByRole('heading', { name: '25 slips' })).toBeVisible()

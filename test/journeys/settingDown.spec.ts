@@ -99,7 +99,7 @@ test('fifty thousand pasted lines are a document: they lie with the slip as a fi
   await open(page)
   const lines = Array.from({ length: 50_000 }, (_, at) => `line ${at}`).join('\n')
   await bring(page, 'paste', { 'text/plain': lines })
-  await expect(page.getByText('50,000 lines are a document, not a list').first()).toBeVisible()
+  await expect(page.getByText('50,000 lines are too long for a list').first()).toBeVisible()
   await captureLine(page).fill('sort out the long list')
   await expect(page.getByRole('button', { name: 'Take off pasted.txt' })).toBeVisible()
   await captureLine(page).press('Enter')
@@ -235,7 +235,7 @@ test('a letter becomes a slip with its text, its sender and its files, and nothi
     },
     { name: 'broken.eml', mimeType: 'message/rfc822', buffer: Buffer.from('Dear diary') },
   )
-  await expect(page.getByText(/“broken.eml” does not read as a letter/).first()).toBeVisible()
+  await expect(page.getByText(/“broken.eml” doesn’t look like an e-mail/).first()).toBeVisible()
   await expect(page.getByRole('button', { name: 'Take off broken.eml' })).toBeVisible()
   await expect(slips(page)).toHaveCount(1)
   await expect(slips(page).first()).toContainText('by Fri 13 Mar · 2 files · a note')
@@ -384,7 +384,7 @@ test('a thing laid aside waits in the review box, as a slip and as the action it
   await open(page)
   await setDown(page, 'ask whether the loft pays, this week')
   await page.getByRole('button', { name: 'Sort ask whether the loft pays' }).click()
-  await page.getByRole('button', { name: 'Keep for the review' }).click()
+  await page.getByRole('button', { name: 'For the review' }).click()
   await page.keyboard.press('1')
   await page.keyboard.press('Enter')
   await page.goto('/review')

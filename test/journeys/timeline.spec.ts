@@ -82,7 +82,7 @@ test('a project says its pace and when it will be over, and what that rests on; 
   await expect(told).toBeVisible()
   const range = /between \w+ (\d+ \w+) and \w+ (\d+ \w+)/.exec((await told.textContent()) ?? '')
   await sheet.getByRole('button', { name: 'What that rests on' }).click()
-  await expect(sheet.getByText(/runs drawn from 8 weeks and 10 done actions/)).toBeVisible()
+  await expect(sheet.getByText(/simulations, based on 8 weeks and 10 done actions/)).toBeVisible()
   // What has nothing behind it says nothing.
   await sheet.getByRole('button', { name: 'Close', exact: true }).click()
   await page.getByRole('button', { name: /^Open Mill school canteen quote/ }).click()

@@ -4,13 +4,19 @@ import { parts } from '@/state'
 import { useAct, useHeld } from '@/held/zen'
 import { Button } from '@/ui'
 
-export function LayAside({ id, onLaid }: { id: Id<'slip'> | Id<'action'>; onLaid?: (() => void) | null }) {
+interface LayAsideProps {
+  readonly id: Id<'slip'> | Id<'action'>
+  readonly label?: string
+  readonly onLaid?: (() => void) | null
+}
+
+export function LayAside({ id, label = 'Keep for the review', onLaid }: LayAsideProps) {
   const act = useAct()
   const aside = useHeld((state) => parts.asideOf(state.document, id))
   return (
     <Button
       kind="quiet"
-      label={aside ? 'Take out of the review box' : 'Keep for the review'}
+      label={aside ? 'Take out of the review box' : label}
       onPress={() => {
         if (aside) act('takeUp', { id: aside.id })
         else if (act('layAside', { ids: [id] }).ok) onLaid?.()

@@ -152,9 +152,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     if (link) return insert(link)
     if (lines <= mostLines && words.length <= longestPaste) return setPasted(words)
     takeIn([new File([words], 'pasted.txt', { type: 'text/plain' })])
-    desk
-      .getState()
-      .tell(`${count(lines, 'line')} are a document, not a list: they lie with the slip as a file.`)
+    desk.getState().tell(`${count(lines, 'line')} are too long for a list. They are attached as a file.`)
   }
   /** As typing would: the browser's own undo takes it back. */
   const insert = (words: string) => {

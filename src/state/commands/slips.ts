@@ -243,7 +243,7 @@ export const sortAsHandedOver: Command<Decided & { fields: NewAction & { waiting
   return sortAsAction(context, args)
 }
 
-/** *Not before…*: hidden until its day. */
+/** *Not before*: hidden until its day. */
 export const sortAsNotBefore: Command<Decided & { fields: NewAction & { notBefore: CalendarDate } }> = (
   context,
   args,

@@ -16,8 +16,8 @@ const laidWords: Readonly<Record<LaidInto, string>> = {
   dueToday: 'Due today',
   underway: 'Underway',
   picked: 'Picked for today',
-  week: 'Held for this week, off its day',
-  inReach: 'Off its day, in reach',
+  week: 'This week, on no day',
+  inReach: 'In reach, on no day',
 }
 const notByHand = {
   carriedOver: 'Carried over fills itself with what is left from earlier days. Plan it for today instead.',

@@ -17,12 +17,12 @@ export function TrayStone() {
       <Words render="h2" size="title">
         {slips === 0
           ? `The tray is empty${isEmpty ? '' : ' of slips'}`
-          : `${count(slips, 'slip')} ${slips === 1 ? 'lies' : 'lie'} in the tray`}
+          : `${count(slips, 'slip')} ${slips === 1 ? 'is' : 'are'} in the tray`}
       </Words>
       <Words tone="inkSoft">
         {isEmpty
-          ? 'Is anything still on your mind? Set it down now, while it is quiet.'
-          : 'Decide each once. The round waits here until you come back.'}
+          ? 'Is anything else on your mind? Add it now.'
+          : 'Sort each one. The review waits here until you come back.'}
       </Words>
       {slips > 0 ? (
         <Button label="Sort them" alignSelf="flex-start" onPress={() => router.navigate('/sorting')} />

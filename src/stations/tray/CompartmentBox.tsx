@@ -17,7 +17,7 @@ export const compartmentFaces: Readonly<Record<Compartment, Face>> = {
   twoMinutes: { label: 'Two minutes', icon: 'timer', area: '1 / 5 / 2 / 7' },
   project: { label: 'Project', icon: 'project', area: '2 / 1 / 3 / 3' },
   handOver: { label: 'Hand over', icon: 'person', area: '2 / 3 / 3 / 5' },
-  notBefore: { label: 'Not before…', icon: 'hourglass', area: '2 / 5 / 3 / 7' },
+  notBefore: { label: 'Not before', icon: 'hourglass', area: '2 / 5 / 3 / 7' },
   someday: { label: 'Someday', icon: 'someday', area: '3 / 1 / 4 / 3' },
   reference: { label: 'Reference', icon: 'reference', area: '3 / 3 / 4 / 5' },
   reading: { label: 'Reading', icon: 'reading', area: '3 / 5 / 4 / 7' },

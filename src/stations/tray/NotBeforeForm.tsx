@@ -1,4 +1,4 @@
-// What *Not before…* asks: until when it is to be out of sight.
+// What *Not before* asks: until when it is to be out of sight.
 import { useState } from 'react'
 import { addDays, addMonths, weekStartOf, type CalendarDate } from '@/core/time'
 import { select, type NewAction } from '@/state'

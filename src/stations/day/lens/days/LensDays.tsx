@@ -171,7 +171,7 @@ function useDayLaying(
     act(
       'moveTo',
       { id, day: date },
-      { say: date ? `To ${nearDate(date, shown.day.today)}: ${called}` : `Off its day: ${called}` },
+      { say: date ? `To ${nearDate(date, shown.day.today)}: ${called}` : `No planned day: ${called}` },
     )
   }
   const across: Laying['across'] = (id, step) => {
