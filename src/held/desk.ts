@@ -2,6 +2,7 @@
 import { useStore } from 'zustand'
 import { createStore } from 'zustand/vanilla'
 import { kindOf, type Id } from '@/core/record'
+import type { EndsAs } from '@/state/commands/command'
 
 export interface Notice {
   readonly text: string
@@ -36,6 +37,8 @@ export type OpenSheet =
       readonly slipId?: Id<'slip'>
     }
   | { readonly kind: 'walk'; readonly id: Id<'checklist'> }
+  /** A project ends, and something in it is open: where that goes. */
+  | { readonly kind: 'leaveProject'; readonly id: Id<'project'>; readonly as: EndsAs }
   /** As many are underway as may be: which is laid down for this one. */
   | { readonly kind: 'layDown'; readonly id: Id<'action'> }
 

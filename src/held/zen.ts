@@ -122,6 +122,10 @@ export function useAct(): Act {
         desk.getState().openSheet({ kind: 'layDown', id: id as Id<'action'> })
         return outcome
       }
+      if (!outcome.ok && outcome.error.kind === 'openInside') {
+        desk.getState().openSheet({ ...outcome.error, kind: 'leaveProject' })
+        return outcome
+      }
       if (!outcome.ok && !atField && outcome.error.kind !== 'nothingToDo')
         desk.getState().tell(refusalWords(outcome.error), { problem: true })
       return outcome

@@ -75,6 +75,15 @@ describe('an opened project', () => {
       due: '2026-03-27',
       areaId: recordsIn(store.api.getState().document, 'area')[0]?.id,
     })
+    // With something open in it, nothing is changed before it is said where that goes.
+    enter(say('finished'))
+    expect(project(store)?.state).toBe('notNow')
+    expect(desk.getState().sheet).toMatchObject({ kind: 'leaveProject', as: { state: 'finished' } })
+    act(() => {
+      desk.getState().closeSheet()
+      for (const { id, doneAtEpochMs } of recordsIn(store.api.getState().document, 'action'))
+        if (doneAtEpochMs === null) store.run('letGo', { id })
+    })
     enter(say('finished, no due'))
     expect(project(store)).toMatchObject({
       state: 'finished',
@@ -83,6 +92,8 @@ describe('an opened project', () => {
     })
     press('Reopen')
     expect(project(store)).toMatchObject({ state: 'open', closedAtEpochMs: null })
+    act(() => void store.undo())
+    act(() => void store.undo())
     act(() => void store.undo())
     act(() => void store.undo())
     act(() => void store.undo())

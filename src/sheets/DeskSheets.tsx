@@ -1,6 +1,7 @@
 // The sheets that slide over any station.
 import { lazy, Suspense } from 'react'
 import { desk, type OpenSheet } from '@/held/desk'
+import { LeaveProject } from '@/parts/shelves/LeaveShelf'
 import { ChaseSheet } from './ChaseSheet'
 import { HorizonSheet } from './HorizonSheet'
 import { KeysSheet } from './KeysSheet'
@@ -31,6 +32,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <OpenSteps id={sheet.id} onClose={close} />
     case 'chase':
       return <ChaseSheet id={sheet.id} onClose={close} />
+    case 'leaveProject':
+      return <LeaveProject id={sheet.id} as={sheet.as} onClose={close} />
     case 'layDown':
       return <LayDownSheet id={sheet.id} onClose={close} />
     case 'usePattern':

@@ -158,7 +158,7 @@ describe('actions as they stand', () => {
     expect(store.run('holdBack', { id: x as Id<'action'>, afterId: b as Id<'action'> })).toMatchObject({
       error: { kind: 'ring', way: ['x', 'b', 'Q', 'x'] },
     })
-    store.run('setProjectState', { id: q, state: 'finished' })
+    store.run('leaveShelf', { id: q, way: { kind: 'letGo' }, as: { state: 'finished', ending: null } })
     expect([heldBy(a), heldBy(b)]).toEqual([[], [a]])
     store.run('tick', { id: a as Id<'action'> })
     expect(heldBy(b)).toEqual([])

@@ -5,6 +5,17 @@ import { count } from './counts'
 type Inside = ReturnType<Later['shelves']['insideOf']>
 type Kind = 'group' | 'area' | 'project'
 
+/** What rests along with a project: ". Its 3 open actions rest with it" */
+export const restsAlongWords = ({ projects, actions }: Inside): string => {
+  const along = [
+    projects > 0 ? count(projects, 'part') : null,
+    actions > 0 ? count(actions, 'open action') : null,
+  ].filter((part) => part !== null)
+  return along.length === 0
+    ? ''
+    : `. Its ${along.join(' and ')} ${projects + actions === 1 ? 'rests' : 'rest'} with it`
+}
+
 interface LeaveWords {
   readonly title: (name: string) => string
   readonly leave: string
@@ -14,7 +25,7 @@ interface LeaveWords {
   readonly done: string
 }
 
-export const leaveWords: Readonly<Record<Kind, LeaveWords>> = {
+export const leaveWords: Readonly<Record<Kind | 'finished', LeaveWords>> = {
   group: {
     title: (name) => `Close “${name}”?`,
     leave: 'Close it',
@@ -38,6 +49,14 @@ export const leaveWords: Readonly<Record<Kind, LeaveWords>> = {
     rest: 'Not now: it rests with its actions',
     letGo: 'Let go of it with its actions',
     done: 'Let go',
+  },
+  finished: {
+    title: (name) => `Finish “${name}”?`,
+    leave: 'Finish it',
+    move: 'Finish it, its actions go elsewhere',
+    rest: 'Not now: it rests with its actions',
+    letGo: 'Finish it, and let go of its actions',
+    done: 'Finished',
   },
 }
 

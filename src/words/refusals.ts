@@ -33,6 +33,8 @@ export function refusalWords(refusal: Refusal): string {
       return `“${refusal.name}” is there already.`
     case 'underwayFull':
       return `${count(refusal.limit, 'action')} ${refusal.limit === 1 ? 'is' : 'are'} underway, as many as you allow. Stop or finish one first.`
+    case 'openInside':
+      return 'Something in this project is open. Say where it goes first.'
     case 'notOneAction':
       return `Only a project with one open action shrinks to it; this one has ${refusal.count === 0 ? 'none' : count(refusal.count, 'open action')}.`
     case 'tooMany':

@@ -277,7 +277,7 @@ test('a checklist is walked through with one thumb and without a network, starte
   await expect(walk.getByText('All of it is done.')).toBeVisible()
   await walk.getByRole('button', { name: 'Start over' }).click()
   await expect(walk.getByText('0 of 2')).toBeVisible()
-  await walk.getByRole('button', { name: 'Close' }).click()
+  await walk.getByRole('button', { name: 'Close' }).last().click()
   await expect(list.getByText(/done once|done 1 time/)).toBeVisible()
   await context.setOffline(false)
   await page.reload()

@@ -120,7 +120,7 @@ test('a project kept as a template by keys, a name in it made a blank, its date 
   const download = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Share as a file' }).click()
   const file = await (await download).path()
-  expect(readFileSync(file, 'utf8')).toContain('zen-tray template')
+  expect(readFileSync(file, 'utf8')).toContain('zen-tray pattern')
   await page.getByLabel('Template file to bring in').setInputFiles(file)
   await expect(page.getByRole('button', { name: 'Use ‹Name› echo report' })).toHaveCount(2)
   await page

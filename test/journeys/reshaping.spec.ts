@@ -42,8 +42,8 @@ test('a twin is shown beside the slip and merged: both texts, the promise and th
   const opened = page.getByRole('dialog', { name: 'ring the tile maker about samples' })
   await expect(opened.getByRole('group', { name: 'What is set' })).toContainText('by Fri 13 Mar')
   await expect(opened).toContainText('samples: ring the tile makers by friday')
-  // What was set down twice is told twice.
-  await expect(opened.getByRole('region', { name: 'History' }).getByText('Set down')).toHaveCount(2)
+  // What was added twice is shown twice.
+  await expect(opened.getByRole('region', { name: 'History' }).getByText('Added to the Tray')).toHaveCount(2)
 })
 
 test('a slip is split by words and by lines, and joined again', async ({ page }) => {
@@ -59,9 +59,9 @@ test('a slip is split by words and by lines, and joined again', async ({ page })
   await sheet.getByRole('button', { name: 'Make 2 slips' }).click()
   await expect(page.getByRole('heading', { name: '1 of 3' })).toBeVisible()
   await expect(paper(page).getByRole('heading')).toHaveText('ring Oda about the felt')
-  await page.getByRole('button', { name: 'Later' }).click()
+  await page.getByRole('button', { name: 'Skip' }).click()
   await expect(paper(page).getByRole('heading')).toHaveText('order cells')
-  await page.getByRole('button', { name: 'Later' }).click()
+  await page.getByRole('button', { name: 'Skip' }).click()
   await ask(page, /^Split it/)
   await sheet.getByRole('button', { name: 'Every line a slip' }).click()
   await sheet.getByRole('button', { name: 'Make 3 slips' }).click()

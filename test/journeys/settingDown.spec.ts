@@ -113,7 +113,8 @@ test('a thought of several lines is a sentence and its note; one of ten thousand
   await open(page)
   await captureLine(page).focus()
   await page.keyboard.type('ring Oda by friday')
-  await page.keyboard.press('Shift+Enter')
+  // Shift and Enter would make it an action at once.
+  await page.keyboard.press('Alt+Enter')
   await page.keyboard.type('she asked about the arch')
   await page.keyboard.press('Enter')
   await expect(slips(page).first()).toContainText('by Fri 13 Mar · a note')
@@ -370,7 +371,7 @@ test('every chip opens what sets it; a guess says why it is one', async ({ page 
   await chip('every other Wednesday').click()
   const often = page.getByRole('dialog', { name: 'How often' })
   await often.getByRole('textbox').fill('when the wind blows')
-  await expect(often.getByRole('status')).toHaveText('I can’t read that.')
+  await expect(often.getByRole('status')).toContainText('I can’t read that.')
   await often.getByRole('textbox').fill('every month on the last friday')
   await page.keyboard.press('Enter')
   await expect(chip('every month on the last Friday')).toBeVisible()

@@ -8,7 +8,7 @@ async function openSorting(page: Page, ...sentences: string[]): Promise<void> {
   await page.goto('/sorting')
   await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
 }
-const slip = (page: Page) => page.getByRole('group', { name: 'Slip to be laid down' })
+const slip = (page: Page) => page.getByRole('group', { name: 'Slip to sort' })
 const compartment = (page: Page, name: string) => page.getByRole('button', { name, exact: true })
 async function middle(locator: ReturnType<typeof slip>): Promise<{ x: number; y: number }> {
   const { x, y, width, height } = (await locator.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 }

@@ -107,7 +107,7 @@ test('stages are a strip on a phone, and a finger carries along it; a stage is l
   await page.getByRole('button', { name: /^Open Enquiries/ }).click()
   await page.getByRole('button', { name: 'Delete Offer out' }).click()
   const asked = page.getByRole('dialog', { name: 'Delete the stage “Offer out”?' })
-  await expect(asked).toContainText('2 projects stand in it. Where do they go?')
+  await expect(asked).toContainText('2 projects are in it. Where do they go?')
   await asked.getByRole('button', { name: 'To Visit' }).click()
   await page.keyboard.press('Escape')
   await expect(stage(page, 'Offer out')).toHaveCount(0)

@@ -43,6 +43,7 @@ test('what was written stays to be read: a reference keeps its list, and its his
   await open(page)
   await setDown(page, 'paint codes: hall 7044, stairs 9010')
   await page.goto('/sorting')
+  await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
   await page.keyboard.press('7')
   await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
   await page.keyboard.press('/')
@@ -143,4 +144,29 @@ test('an e-mail that is added to an opened action goes to it, and says so in the
   await expect(opened.getByText('Please add the stairs.')).toBeVisible()
   await page.goto('/')
   await expect(page.getByRole('button', { name: /^Sort/ })).toHaveCount(0)
+})
+
+test('a project with something open in it does not end before it is said where that goes', async ({
+  page,
+}) => {
+  await openWithDemo(page, '/shelves')
+  await page
+    .getByRole('button', { name: /^Open Fenwick Hall echo report/ })
+    .first()
+    .click()
+  const pane = dialog(page, 'Fenwick Hall echo report')
+  const line = pane.getByRole('textbox', { name: 'Say what to change' })
+  await line.fill('finished')
+  await line.press('Enter')
+  const asked = dialog(page, 'Finish “Fenwick Hall echo report”?')
+  await expect(asked).toContainText(/\d+ open actions are in it/)
+  await asked.getByRole('button', { name: 'Cancel' }).click()
+  await expect(pane.getByRole('button', { name: 'Let go of the project' })).toBeVisible()
+  await line.fill('finished')
+  await line.press('Enter')
+  await asked.getByRole('button', { name: 'Finish it, its actions go elsewhere' }).click()
+  await page.getByRole('dialog').last().getByRole('button', { name: 'Instruments' }).click()
+  await expect(page.getByText('Finished: Fenwick Hall echo report').first()).toBeAttached()
+  await page.goto('/day')
+  await expect(page.getByRole('button', { name: /^Open Sign off the Fenwick/ })).toBeVisible()
 })

@@ -20,7 +20,8 @@ import { DoneBand } from '@/parts/done/DoneBand'
 import { useDonePlace } from '@/parts/done/useDonePlace'
 import { History } from '../History'
 import { KeepAsPattern } from '../KeepAsPattern'
-import { LeaveShelf } from '../LeaveShelf'
+import { useRestingWords } from '@/parts/project/useResting'
+import { LeaveShelf } from '@/parts/shelves/LeaveShelf'
 import { OpenedFoot } from '../OpenedFoot'
 import { Remarks } from '../Remarks'
 import { SealChooser } from '../SealChooser'
@@ -47,6 +48,7 @@ export function OpenedProject({ project }: { project: Project }) {
   const chooser = useChooser()
   const reader = useReader()
   const later = useLater()
+  const restingWords = useRestingWords()
   const { id } = project
   const area = select.areasOf(document).find((candidate) => candidate.id === project.areaId)
   const names = select.namesOf(document)
@@ -60,7 +62,11 @@ export function OpenedProject({ project }: { project: Project }) {
     return { changes, unread }
   }
   const set = (patch: ProjectPatch, say: string | false = false) =>
-    act('editProject', { id, patch }, { say }).ok
+    act(
+      'editProject',
+      { id, patch },
+      { say: patch.state === 'notNow' ? restingWords(id, project.title) : say },
+    ).ok
   const whole = project.parentId ? select.wholeOf(document, project) : undefined
   const hasStages = select.stagesOf(document, select.stageOwnerOf(project)).length > 0
   const [isSealing, setSealing] = useState(false)

@@ -244,7 +244,8 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
             onKeyDown={(event) => {
               if (event.key === 'Enter' && !isComposing(event) && (!event.shiftKey || isWhole)) {
                 event.preventDefault()
-                if (event.shiftKey) addAsAction()
+                if (event.altKey) insert('\n')
+                else if (event.shiftKey) addAsAction()
                 else setDown()
               }
               if (event.key === 'Escape') input.current?.blur()

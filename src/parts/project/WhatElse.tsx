@@ -7,22 +7,27 @@ import { useAct, useHeld, useToday } from '@/held/zen'
 import { Button, Row } from '@/ui'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { shortened } from '@/words'
+import { useResting } from './useResting'
 
 export function WhatElse({ id, onDone }: { readonly id: Id<'project'>; readonly onDone?: () => void }) {
   const act = useAct()
+  const rest = useResting()
   const today = useToday()
   const project = useHeld(({ document }) => recordIn(document, id))
   const [isAsking, setAsking] = useState(false)
   if (!project) return null
   const title = shortened(project.title)
-  const put = (state: 'notNow' | 'finished', say: string) => {
-    if (act('setProjectState', { id, state }, { say: `${say}: ${title}` }).ok) onDone?.()
+  const finish = () => {
+    if (act('setProjectState', { id, state: 'finished' }, { say: `Finished: ${title}` }).ok) onDone?.()
+  }
+  const restNow = () => {
+    if (rest(id, project.title)) onDone?.()
   }
   return (
     <Row gap="$2" flexWrap="wrap" role="group" aria-label="Or what is true of it">
       <Button label="It waits for somebody" aria-haspopup="dialog" onPress={() => setAsking(true)} />
-      <Button label="Not now" onPress={() => put('notNow', 'Not now')} />
-      <Button label="It is finished" onPress={() => put('finished', 'Finished')} />
+      <Button label="Not now" onPress={restNow} />
+      <Button label="It is finished" onPress={finish} />
       {isAsking ? (
         <ChosenField
           field="waiting"

@@ -10,6 +10,7 @@ import {
   type RecordDiff,
 } from '@/core/journal'
 import {
+  type Ending,
   rankBetween,
   rankOfNumber,
   titleLimit,
@@ -32,6 +33,13 @@ export interface CommandContext {
   readonly repeats: Later['repeats'] | null
 }
 
+/** How a project ends. */
+export interface EndsAs {
+  readonly state: 'finished' | 'letGo'
+  /** Where it went through stages. */
+  readonly ending: Ending | null
+}
+
 export type Refusal =
   | { readonly kind: 'notFound' }
   | { readonly kind: 'empty'; readonly field: string }
@@ -44,6 +52,8 @@ export type Refusal =
   | { readonly kind: 'withinItself'; readonly way: readonly string[] }
   /** What repeats cannot become a step. */
   | { readonly kind: 'repeats' }
+  /** A project does not end before it is said where what is open in it goes: see `leaveShelf`. */
+  | { readonly kind: 'openInside'; readonly id: Id<'project'>; readonly as: EndsAs }
   /** What has parts cannot shrink to an action. */
   | { readonly kind: 'hasParts' }
   /** More than there may be in one thing. */

@@ -102,6 +102,45 @@ describe('leaving a shelf', () => {
     }
     expect(after({ id: hall, way: { kind: 'letGo' } }, () => actionsOfProject(document(), hall))).toEqual([])
   })
+  it('is asked before a project ends with something open in it, however it ends', async () => {
+    const { store, document, after, hall, over, office, measure } = await furnished()
+    const before = recordsById(document())
+    const finished = { state: 'finished', ending: null } as const
+    const won = { state: 'finished', ending: 'won' } as const
+    for (const [outcome, as] of [
+      [store.run('setProjectState', { id: hall, state: 'finished' }), finished],
+      [store.run('editProject', { id: hall, patch: { state: 'finished', due: null } }), finished],
+      [store.run('setProjectState', { id: hall, state: 'letGo' }), { ...finished, state: 'letGo' }],
+      [store.run('endProject', { id: hall, ending: 'won' }), won],
+      [store.run('endProject', { id: hall, ending: 'notWon' }), { state: 'letGo', ending: 'notWon' }],
+    ] as const)
+      expect(outcome).toMatchObject({ ok: false, error: { kind: 'openInside', id: hall, as } })
+    expect(recordsById(document())).toEqual(before)
+    const told = () => {
+      const { projectId, areaId, letGoAtEpochMs } = recordIn(document(), measure) ?? {}
+      const { state, ending, closedAtEpochMs } = recordIn(document(), hall) ?? {}
+      return [state, ending, closedAtEpochMs !== null, projectId, areaId, letGoAtEpochMs !== null]
+    }
+    expect(after({ id: hall, way: { kind: 'move', toId: office }, as: won }, told)).toEqual([
+      'finished',
+      'won',
+      true,
+      null,
+      office,
+      false,
+    ])
+    expect(after({ id: hall, way: { kind: 'letGo' }, as: finished }, told)).toEqual([
+      'finished',
+      null,
+      true,
+      hall,
+      null,
+      true,
+    ])
+    // What rests asks nothing, and what holds nothing open just ends.
+    expect(store.run('endProject', { id: hall, ending: 'parked' }).ok).toBe(true)
+    expect(store.run('setProjectState', { id: over, state: 'letGo' }).ok).toBe(true)
+  })
   it('goes nowhere that is not there, and not into itself', async () => {
     const { store, rooms } = await furnished()
     for (const toId of [rooms, 'area:none'] as const)

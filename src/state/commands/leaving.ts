@@ -5,7 +5,7 @@ import { isIdOf, type Action, type Area, type Id, type Project } from '@/core/re
 import { refuse } from '@/core/result'
 import { allPartsOf, partsOfProject } from '../projectParts'
 import { isHeld, projectsOfArea } from '../selectors'
-import { diffOf, type Command, type CommandContext } from './command'
+import { diffOf, type Command, type CommandContext, type EndsAs, type Refusal } from './command'
 import { placed } from './placing'
 
 /** What becomes of what is inside. */
@@ -54,11 +54,25 @@ export function insideOf(document: Document, id: Id<'group'> | Id<'area'> | Id<'
 const openActionsOf = (document: Document, id: Id<'project'>): Action[] =>
   recordsIn(document, 'action').filter((action) => action.projectId === id && isOpen(action))
 
-/** Lets go of a project and its parts, with all that is open in them. */
-function letGoWhole({ nowEpochMs, document }: CommandContext, project: Project): RecordDiff[] {
-  const held = [project, ...allPartsOf(document, project.id)].filter(({ state }) => isHeld(state))
+const letGoOfIt: EndsAs = { state: 'letGo', ending: null }
+
+/** Why a project cannot end yet: parts or actions of it are open, and nobody has said where they go. */
+export function endRefused(document: Document, project: Project, as: EndsAs): Refusal | null {
+  if (!isHeld(project.state)) return null
+  const { projects, actions } = insideOf(document, project.id)
+  return projects + actions > 0 ? { kind: 'openInside', id: project.id, as } : null
+}
+
+const ended = ({ nowEpochMs }: CommandContext, project: Project, as: EndsAs): RecordDiff | null =>
+  updateOf(project, { ...as, notUntil: null, closedAtEpochMs: nowEpochMs })
+
+/** Ends a project, and lets go of its parts and all that is open in them. */
+function letGoWhole(context: CommandContext, project: Project, as: EndsAs): RecordDiff[] {
+  const { nowEpochMs, document } = context
+  const parts = allPartsOf(document, project.id).filter(({ state }) => isHeld(state))
+  const held = isHeld(project.state) ? [project, ...parts] : parts
   return present([
-    ...held.map((each) => updateOf(each, { state: 'letGo', notUntil: null, closedAtEpochMs: nowEpochMs })),
+    ...held.map((each) => ended(context, each, each.id === project.id ? as : letGoOfIt)),
     ...held.flatMap(({ id }) =>
       openActionsOf(document, id).map((action) => updateOf(action, { letGoAtEpochMs: nowEpochMs })),
     ),
@@ -66,10 +80,15 @@ function letGoWhole({ nowEpochMs, document }: CommandContext, project: Project):
 }
 
 /** Leaves a project; its parts and open actions go to another project or its area, rest with it, or are let go of. */
-function leftProject(context: CommandContext, project: Project, way: WayToLeave): RecordDiff[] {
-  const { nowEpochMs, document } = context
+function leftProject(
+  context: CommandContext,
+  project: Project,
+  way: WayToLeave,
+  as: EndsAs = letGoOfIt,
+): RecordDiff[] {
+  const { document } = context
   if (way.kind === 'rest') return present([updateOf(project, { state: 'notNow', notUntil: null })])
-  if (way.kind === 'letGo') return letGoWhole(context, project)
+  if (way.kind === 'letGo') return letGoWhole(context, project, as)
   const into = way.toId as Id<'project'> | Id<'area'> | null
   const to = isIdOf('project', into)
     ? { projectId: into, areaId: null }
@@ -79,7 +98,7 @@ function leftProject(context: CommandContext, project: Project, way: WayToLeave)
     areaId: to.projectId ? (recordIn(document, to.projectId)?.areaId ?? null) : to.areaId,
   }
   return present([
-    updateOf(project, { state: 'letGo', notUntil: null, closedAtEpochMs: nowEpochMs }),
+    ended(context, project, as),
     ...partsOfProject(document, project.id)
       .filter(({ state }) => isHeld(state))
       .flatMap((part) => placed(context, part, place)),
@@ -127,14 +146,18 @@ const present = (parts: readonly (RecordDiff | null)[]): RecordDiff[] => parts.f
 export const leaveShelf: Command<{
   id: Id<'group'> | Id<'area'> | Id<'project'>
   way: WayToLeave
-}> = (context, { id, way }) => {
+  /** Of a project: how it ends. Let go, where it is not said. */
+  as?: EndsAs
+}> = (context, { id, way, as }) => {
   const { document } = context
   if (way.kind === 'move' && way.toId && (way.toId === id || !recordIn(document, way.toId)))
     return refuse({ kind: 'notFound' })
   if (isIdOf('project', id)) {
     const project = recordIn(document, id)
     const isInside = way.kind === 'move' && allPartsOf(document, id).some((part) => part.id === way.toId)
-    return project && !isInside ? diffOf(...leftProject(context, project, way)) : refuse({ kind: 'notFound' })
+    return project && !isInside
+      ? diffOf(...leftProject(context, project, way, as))
+      : refuse({ kind: 'notFound' })
   }
   if (isIdOf('area', id)) {
     const area = recordIn(document, id)

@@ -30,6 +30,7 @@ import { isToWake } from '../selectors'
 import { wholesAbove } from '../projectParts'
 import { partRefused } from './after'
 import { makeProject, projectAdded, type NewProject } from './makeProject'
+import { endRefused } from './leaving'
 import { placed, type Place } from './placing'
 import { stampFor } from './stampFor'
 
@@ -51,6 +52,9 @@ const inState = (context: CommandContext, state: ProjectState): Partial<Project>
   endReason: '',
   closedAtEpochMs: state === 'finished' || state === 'letGo' ? context.nowEpochMs : null,
 })
+
+const openIn = ({ document }: CommandContext, project: Project, state: ProjectState) =>
+  state === 'finished' || state === 'letGo' ? endRefused(document, project, { state, ending: null }) : null
 
 export const editProject: Command<{
   id: Id<'project'>
@@ -79,6 +83,8 @@ export const editProject: Command<{
   const lines = linesOf(patch)
   if (!lines.ok) return lines
   const { areaId, parentId, state, stamp, ...more } = patch
+  const open = state ? openIn(context, project, state) : null
+  if (open) return refuse(open)
   const { begins, due } = { ...project, ...patch }
   if (('begins' in patch || 'due' in patch) && begins && due && begins > due)
     return refuse({ kind: 'endsFirst', begins, due })
@@ -139,7 +145,11 @@ export const wakeProjects: Command<{ today: CalendarDate }> = ({ document }, { t
 export const setProjectState: Command<{ id: Id<'project'>; state: ProjectState }> = (
   context,
   { id, state },
-) => change(context, id, () => inState(context, state))
+) => {
+  const project = recordIn(context.document, id)
+  const open = project ? openIn(context, project, state) : null
+  return open ? refuse(open) : change(context, id, () => inState(context, state))
+}
 
 export const addGroup: Command<{ name: string; side: Side }> = (context, { name, side }) => {
   const line = lineOf(name, 'name')

@@ -4,6 +4,7 @@ import { isIdOf, type Ending, type Id, type Project, type ProjectState, type Sta
 import { refuse } from '@/core/result'
 import { isHeld, ownerOfStage, stageOwnerOf, stagesOf, type StageOwnerId } from '../selectors'
 import { added, change, changeLine, diffOf, lineOf, rankAfter, removed, type Command } from './command'
+import { endRefused } from './leaving'
 import { enteredStage } from './makeProject'
 
 export const mostStages = 24
@@ -98,16 +99,21 @@ const goesOn: Partial<Project> = {
   closedAtEpochMs: null,
 }
 
-const stateAfter: Readonly<Record<Ending, ProjectState>> = {
+const stateAfter = {
   won: 'finished',
   notWon: 'letGo',
   parked: 'notNow',
-}
+} as const satisfies Readonly<Record<Ending, ProjectState>>
 
 /** Ends what went through stages: won, not won, or parked; it keeps the stage it ended in. */
-export const endProject: Command<{ id: Id<'project'>; ending: Ending }> = (context, { id, ending }) =>
-  change(context, id, () => ({
+export const endProject: Command<{ id: Id<'project'>; ending: Ending }> = (context, { id, ending }) => {
+  const project = recordIn(context.document, id)
+  const state = stateAfter[ending]
+  const open = project && state !== 'notNow' ? endRefused(context.document, project, { state, ending }) : null
+  if (open) return refuse(open)
+  return change(context, id, () => ({
     ending,
-    state: stateAfter[ending],
+    state,
     closedAtEpochMs: ending === 'parked' ? null : context.nowEpochMs,
   }))
+}

@@ -8,7 +8,8 @@ import { lists, select } from '@/state'
 import { Button, Column, Field, Row, Seal, Words } from '@/ui'
 import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
 import { useSentence } from '@/parts/capture/useSentence'
-import { count, stateWords } from '@/words'
+import { useResting } from '@/parts/project/useResting'
+import { count, shortened } from '@/words'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 
 export function ProjectsStone() {
@@ -58,8 +59,7 @@ function Standing({ project }: { project: Project }) {
       { say: `Added to ${title}: ${sentence.title}` },
     )
   }
-  const set = (state: 'notNow' | 'finished') =>
-    act('setProjectState', { id, state }, { say: `${title}: ${stateWords[state]}` })
+  const rest = useResting()
   return (
     <Row
       render="li"
@@ -109,13 +109,15 @@ function Standing({ project }: { project: Project }) {
             kind="quiet"
             label="Not now"
             aria-label={`${title}: not now`}
-            onPress={() => set('notNow')}
+            onPress={() => rest(id, title)}
           />
           <Button
             kind="quiet"
             label="Finished"
             aria-label={`${title}: finished`}
-            onPress={() => set('finished')}
+            onPress={() =>
+              act('setProjectState', { id, state: 'finished' }, { say: `Finished: ${shortened(title)}` })
+            }
           />
         </Row>
       </Column>

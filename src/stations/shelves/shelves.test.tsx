@@ -191,7 +191,8 @@ describe('the shelves', () => {
     const store = await showStation(<ShelvesStation />, (fresh) => {
       furnish(fresh)
       const [accounts] = select.projectsOf(documentOf(fresh)) as [Project]
-      fresh.run('setProjectState', { id: accounts.id, state: 'finished' })
+      const as = { state: 'finished', ending: null } as const
+      fresh.run('leaveShelf', { id: accounts.id, way: { kind: 'letGo' }, as })
     })
     expect(titlesIn('Projects in Office')).toHaveLength(1)
     press('Unfold')

@@ -1,32 +1,39 @@
 // Leaving a group, an area or a project: what is inside is said, and each way out says what becomes of it.
 import { useState } from 'react'
+import { recordIn } from '@/core/journal'
 import { kindOf, type Area, type Group, type Id, type Project } from '@/core/record'
 import { select, type Later } from '@/state'
 import { OpenedNameChooser } from '@/parts/choosers/useChooser'
 import { useLater } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
-import { useAct, useHeldDocument } from '@/held/zen'
+import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 import { Button, Column, SlideOver, Words } from '@/ui'
 import { shortened } from '@/words'
 import { insideWords, leaveWords } from '@/words/leaving'
 
+type EndsAs = NonNullable<Parameters<Later['commands']['leaveShelf']>[1]['as']>
 type Leavable = Area | Group | Project
 type Way = Parameters<Later['commands']['leaveShelf']>[1]['way']
 
-export function LeaveShelf({ shelf, onClose }: { readonly shelf: Leavable; readonly onClose: () => void }) {
-  const later = useLater()
-  return later ? <Leave shelf={shelf} later={later} onClose={onClose} /> : null
+interface LeaveShelfProps {
+  readonly shelf: Leavable
+  /** Of a project: how it ends. Let go, where it is not said. */
+  readonly as?: EndsAs
+  readonly onClose: () => void
 }
 
-function Leave({
-  shelf,
-  later,
-  onClose,
-}: {
-  readonly shelf: Leavable
-  readonly later: Later
-  readonly onClose: () => void
-}) {
+export function LeaveShelf(props: LeaveShelfProps) {
+  const later = useLater()
+  return later ? <Leave {...props} later={later} /> : null
+}
+
+/** A project that ends while something in it is open. */
+export function LeaveProject({ id, as, onClose }: { id: Id<'project'>; as: EndsAs; onClose: () => void }) {
+  const project = useHeld(({ document }) => recordIn(document, id))
+  return project ? <LeaveShelf shelf={project} as={as} onClose={onClose} /> : null
+}
+
+function Leave({ shelf, as, later, onClose }: LeaveShelfProps & { readonly later: Later }) {
   const act = useAct()
   const document = useHeldDocument()
   const { close } = useOpened()
@@ -35,11 +42,12 @@ function Leave({
   const name = shortened('title' in shelf ? shelf.title : shelf.name)
   const inside = later.shelves.insideOf(document, shelf.id)
   const isEmpty = inside.areas + inside.projects + inside.actions === 0
-  const words = leaveWords[kind]
+  const words = leaveWords[as?.state === 'finished' ? 'finished' : kind]
   const leave = (way: Way) => {
     onClose()
     close()
-    act('leaveShelf', { id: shelf.id, way }, { say: `${words.done}: ${name}` })
+    const done = way.kind === 'rest' && kind === 'project' ? 'Not now' : words.done
+    act('leaveShelf', { id: shelf.id, way, ...(as ? { as } : {}) }, { say: `${done}: ${name}` })
   }
   return (
     <SlideOver title={words.title(name)} onClose={onClose}>
