@@ -43,7 +43,7 @@ export function OpenedFiles({ of }: { of: OwnerId }) {
         type="file"
         multiple
         hidden
-        aria-label="Files to lay with it"
+        aria-label="Files to add"
         tabIndex={-1}
         onChange={(event) => {
           takeIn([...(event.target.files ?? [])])

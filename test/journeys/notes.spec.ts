@@ -296,7 +296,7 @@ test('a file is laid with what is opened, told with the room it takes, and taken
   await page.getByRole('textbox', { name: 'New meeting note' }).fill('call')
   await page.keyboard.press('Enter')
   const talk = page.getByRole('complementary', { name: 'call' })
-  await talk.getByLabel('Files to lay with it').setInputFiles({
+  await talk.getByLabel('Files to add').setInputFiles({
     name: 'measured.txt',
     mimeType: 'text/plain',
     buffer: Buffer.from('18 dB\n'.repeat(300)),

@@ -149,7 +149,7 @@ test('a template with a file is shared, taken in by somebody else, and makes a p
     mimeType: 'text/plain',
     buffer: Buffer.from('the hall\n'.repeat(40)),
   }
-  await project.getByLabel('Files to lay with it').setInputFiles(drawing)
+  await project.getByLabel('Files to add').setInputFiles(drawing)
   await expect(project.getByText('drawing.txt')).toBeVisible()
   await project.getByRole('button', { name: 'Save as template' }).click()
   const download = page.waitForEvent('download')

@@ -43,7 +43,7 @@ test('a twin is shown beside the slip and merged: both texts, the promise and th
   await expect(opened.getByRole('group', { name: 'What is set' })).toContainText('by Fri 13 Mar')
   await expect(opened).toContainText('samples: ring the tile makers by friday')
   // What was added twice is shown twice.
-  await expect(opened.getByRole('region', { name: 'History' }).getByText('Added to the Tray')).toHaveCount(2)
+  await expect(opened.getByRole('region', { name: 'History' }).getByText(/As first written/)).toHaveCount(2)
 })
 
 test('a slip is split by words and by lines, and joined again', async ({ page }) => {

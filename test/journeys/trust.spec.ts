@@ -5,7 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { launchOptions } from '../../scripts/parts/chromium.mjs'
-import { band, captureLine, open, setDown } from './parts'
+import { band, captureLine, open, openWithDemo, setDown } from './parts'
 
 const dialog = (page: Page, name: string) => page.getByRole('dialog', { name })
 
@@ -129,9 +129,9 @@ test('an e-mail that is added to an opened action goes to it, and says so in the
   await open(page, '/day')
   await captureLine(page).fill('send the offer today')
   await captureLine(page).press('Shift+Enter')
-  await page.getByText('send the offer').first().click()
+  await page.getByRole('button', { name: /^Open send the offer/ }).click()
   const opened = dialog(page, 'send the offer')
-  await opened.getByLabel('Files to lay with it').setInputFiles([
+  await opened.getByLabel('Files to add').setInputFiles([
     {
       name: 'answer.eml',
       mimeType: 'message/rfc822',
@@ -165,7 +165,7 @@ test('a project with something open in it does not end before it is said where t
   await line.fill('finished')
   await line.press('Enter')
   await asked.getByRole('button', { name: 'Finish it, its actions go elsewhere' }).click()
-  await page.getByRole('dialog').last().getByRole('button', { name: 'Instruments' }).click()
+  await page.getByRole('option', { name: 'Instruments', exact: true }).click()
   await expect(page.getByText('Finished: Fenwick Hall echo report').first()).toBeAttached()
   await page.goto('/day')
   await expect(page.getByRole('button', { name: /^Open Sign off the Fenwick/ })).toBeVisible()

@@ -22,7 +22,7 @@ test('what somebody owes is asked after on its day, remarked, and asked after ag
   await setDown(page, "waiting for Oda's quote since monday, chase today")
   await sortAll(page, 1)
   const chase = band(page, 'Chase today')
-  await chase.getByRole('button', { name: /^Ask after/ }).click()
+  await chase.getByRole('button', { name: /^Chase / }).click()
   const sheet = page.getByRole('dialog')
   await sheet.getByRole('textbox', { name: 'What was said' }).fill('it goes out on Friday')
   await sheet.getByRole('button', { name: 'Sat 14 Mar' }).click()

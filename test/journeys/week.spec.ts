@@ -162,7 +162,7 @@ test('what is opened reads first, is changed by choosing, tells what happened, a
   await again.fill('sign the draft')
   await again.blur()
   const story = pane.getByRole('region', { name: 'History' })
-  await expect(story.getByText('Added to the Tray')).toBeVisible()
+  await expect(story.getByText(/As first written/)).toBeVisible()
   await expect(story.getByText('Sorted as an action')).toBeVisible()
   await expect(story.getByText('Changed: weight should → must')).toBeVisible()
   await page.keyboard.press('Escape')

@@ -174,7 +174,7 @@ function actQuickly(quick: QuickAct, id: Action['id'], act: Act): void {
 }
 
 const quickFaces = {
-  chase: { words: 'ask', label: (title: string) => `Ask after ${title}` },
+  chase: { words: 'chase', label: (title: string) => `Chase ${title}` },
   nearer: { words: 'nearer', label: (title: string) => `Bring ${title} nearer` },
   stay: { words: 'stays', label: (title: string) => `${title} stays as it is` },
   pick: { icon: 'plus', label: (title: string) => `Pick ${title} for today` },
