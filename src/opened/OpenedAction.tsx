@@ -116,9 +116,12 @@ export function OpenedAction({ action }: { action: Action }) {
         <Remarks of={id} />
         {isOpen(action) ? (
           <Column>
-            <KeepAsPattern id={id} />
             <GrowButton action={action} />
             <StepOfAnother action={action} />
+            <Column marginLeft="$-2">
+              <LayAside id={id} />
+              <KeepAsPattern id={id} />
+            </Column>
           </Column>
         ) : null}
         <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
@@ -190,7 +193,6 @@ function ActsOfOpen({ action, onMove }: { action: Action; onMove: () => void }) 
       ) : null}
       <Button kind="quiet" label="Move" aria-haspopup="dialog" onPress={onMove} />
       <Button kind="quiet" label="Let go" onPress={() => act('letGo', { id })} />
-      <LayAside id={id} />
     </OpenedFoot>
   )
 }

@@ -176,7 +176,7 @@ test('thirty slips are sorted by keys alone, with at most 3.5 presses each at th
 }) => {
   await page.setViewportSize(wide)
   await open(page)
-  await page.getByRole('button', { name: 'Not now' }).click()
+  await page.getByRole('button', { name: 'Skip' }).click()
   await setDown(page, ...prepared.map(([text]) => text))
   await page.keyboard.press('Escape')
   await page.goto('/sorting')

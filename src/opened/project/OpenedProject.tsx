@@ -179,7 +179,7 @@ export function OpenedProject({ project }: { project: Project }) {
 
 const standsIn = (whole: Project | undefined, area: Area | undefined): string => {
   if (whole) return `Part of ${whole.title}`
-  return area ? `Project in ${area.name}` : 'Project on no area'
+  return area ? `Project in ${area.name}` : 'Project, no area yet'
 }
 
 /** What it does not have yet, and is given here. */

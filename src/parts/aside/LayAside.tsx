@@ -16,6 +16,7 @@ export function LayAside({ id, label = 'Keep for the review', onLaid }: LayAside
   return (
     <Button
       kind="quiet"
+      alignSelf="flex-start"
       label={aside ? 'Take out of the review box' : label}
       onPress={() => {
         if (aside) act('takeUp', { id: aside.id })

@@ -26,8 +26,8 @@ const weekStarts = [
   { value: '5', label: 'Saturday' },
   { value: '6', label: 'Sunday' },
 ] as const
-/** Less on Saturday and Sunday than on a working day. */
-const freeOn = (hours: number): number[] => [...Array<number>(5).fill(hours * 60), 120, 60]
+/** From Monday to Friday: nobody is given a working weekend unasked. */
+const freeOn = (hours: number): number[] => [...Array<number>(5).fill(hours * 60), 0, 0]
 
 export default function FirstHour() {
   const act = useAct()
@@ -47,13 +47,16 @@ export default function FirstHour() {
     <Sheet render="section" aria-label="First choices" padding="$4" gap="$4.5">
       <Column gap="$1">
         <Words render="h2" size="title">
-          A minute first
+          Welcome to Zen Tray
         </Words>
-        <Words tone="inkSoft">Keep what fits, drop or change the rest. All of it can be changed later.</Words>
+        <Words tone="inkSoft">
+          Add whatever is on your mind, decide once what it is, and always know what to do next. First, four
+          short questions: keep what fits and change the rest, now or later.
+        </Words>
       </Column>
       <Column gap="$1.5">
         <Words size="caps" tone="inkSoft" render="h3">
-          What must be at hand
+          Where, or with what, do you work?
         </Words>
         <Row flexWrap="wrap" role="group" aria-label="Contexts">
           {contexts.map((name, index) => (
@@ -77,7 +80,7 @@ export default function FirstHour() {
       </Column>
       <Column gap="$1.5">
         <Words size="caps" tone="inkSoft" render="h3">
-          Areas of work and life
+          What do you look after?
         </Words>
         <Column gap="$0.5" role="group" aria-label="Areas">
           {areas.map((area, index) => (
@@ -100,19 +103,19 @@ export default function FirstHour() {
         </Column>
       </Column>
       <Choice
-        label="Free hours"
+        label="How many hours a day can you plan?"
         options={hoursOffered.map((hour) => ({ value: String(hour), label: duration(hour * 60) }))}
         chosen={[String(hours)]}
         onToggle={(value) => setHours(Number(value))}
       />
       <Choice
-        label="Week starts on"
+        label="When does your week start?"
         options={weekStarts}
         chosen={[weekStartsOn as '0']}
         onToggle={setWeekStartsOn}
       />
       <MainBar>
-        <Button kind="quiet" label="Not now" onPress={notNow} />
+        <Button kind="quiet" label="Skip" onPress={notNow} />
         <Button kind="main" label="Start" paddingHorizontal="$7" onPress={begin} />
       </MainBar>
     </Sheet>

@@ -64,7 +64,7 @@ describe('the Tray', () => {
   it('says what belongs there while it is empty', async () => {
     await showStation(<TrayStation />)
     expect(screen.getByRole('heading', { name: 'Nothing here yet' })).toBeTruthy()
-    fireEvent.click(await screen.findByRole('button', { name: 'Not now' }))
+    fireEvent.click(await screen.findByRole('button', { name: 'Skip' }))
     expect(screen.getByRole('button', { name: 'Add something' })).toBeTruthy()
   })
   it('takes the first choices as they stand or as they were changed, in one act', async () => {
