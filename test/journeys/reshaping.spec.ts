@@ -12,7 +12,7 @@ const ask = async (page: Page, what: RegExp) => {
 /** An empty store past its first hour, with these slips. */
 async function openWithSlips(page: Page, ...sentences: string[]): Promise<void> {
   await open(page)
-  await page.getByRole('button', { name: 'Not now' }).click()
+  await page.getByRole('button', { name: 'Skip' }).click()
   await setDown(page, ...sentences)
   await expect(slips(page)).toHaveCount(sentences.length)
 }
