@@ -59,7 +59,7 @@ export function SplitSheet({ slip, onClose }: { slip: Slip; onClose: () => void 
                 className={cutClass(place)}
                 disabled={place === 0}
                 aria-pressed={cuts.has(place)}
-                aria-label={`Begin a slip with ${shortened(shown[place]?.words ?? '')}`}
+                aria-label={`Start a slip with ${shortened(shown[place]?.words ?? '')}`}
                 onClick={() => toggle(place)}
               >
                 {shown[place]?.words}

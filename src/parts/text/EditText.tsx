@@ -121,7 +121,7 @@ function Rival({ text, onTake, onKeepMine }: { text: string; onTake: () => void;
     <Column role="alert" gap="$1.5" padding="$2.5" borderWidth={1} borderColor="$clay" borderRadius={3}>
       <Words size="second">
         This was changed elsewhere meanwhile
-        {told.trim() === '' ? ': it is empty there.' : `. There it says: “${told}”`}
+        {told.trim() === '' ? ': it is empty there.' : `. The other version: “${told}”`}
       </Words>
       <Row gap="$2" flexWrap="wrap">
         <Button label="Keep mine" onPress={onKeepMine} />
