@@ -16,7 +16,7 @@ import { useTheming } from '@/held/theme'
 import { useHeld } from '@/held/zen'
 import { select } from '@/state'
 import { useOpened } from '@/held/useOpened'
-import { Tools } from './StationHead'
+import { WideTools } from './StationHead'
 import { StationLinks } from './StationLinks'
 import { stationWords } from '@/words'
 
@@ -49,7 +49,7 @@ function WideHead() {
         </Link>
         <StationLinks asBar={false} />
         <CaptureLine chipsBelow />
-        <Tools />
+        <WideTools />
       </Row>
     </View>
   )
@@ -148,7 +148,22 @@ export function Frame({ children }: { children: ReactNode }) {
     document.title = titleOf(pathname)
     desk.getState().chooseNone()
   }, [pathname])
-  if (pathname === '/glance') return <>{children}</>
+  const asks = sheet ? (
+    <Mishap place={sheet.kind}>
+      <DeskSheets sheet={sheet} />
+    </Mishap>
+  ) : null
+  if (pathname === '/glance')
+    return (
+      <OverSheets.Provider value={noticeInSheet}>
+        {children}
+        <NoticeSpoken />
+        <Foot>
+          <NoticeBar />
+        </Foot>
+        <Suspense fallback={null}>{asks}</Suspense>
+      </OverSheets.Provider>
+    )
   return (
     <OverSheets.Provider value={noticeInSheet}>
       <Column flexGrow={1} flexShrink={0} flexBasis="auto" minHeight="100%" backgroundColor="$desk">
@@ -192,11 +207,7 @@ export function Frame({ children }: { children: ReactNode }) {
               </RowSurroundingsProvider>
             </Mishap>
           ) : null}
-          {sheet ? (
-            <Mishap place={sheet.kind}>
-              <DeskSheets sheet={sheet} />
-            </Mishap>
-          ) : null}
+          {asks}
         </Suspense>
       </Column>
     </OverSheets.Provider>

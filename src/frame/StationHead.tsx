@@ -1,13 +1,11 @@
 import type { ReactNode } from 'react'
 import { useMedia, View } from '@tamagui/core'
-import { Link, usePathname } from 'expo-router'
+import { Link } from 'expo-router'
 import { Column, Icon, IconButton, Press, Row, Words } from '@/ui'
 import { desk } from '@/held/desk'
-import { sideChoices, useSide } from '@/held/side'
+import { sideChoices, sideNames, useSide } from '@/held/side'
 import { useHeld, useUndo } from '@/held/zen'
-import { hasBothSides, type SideChoice } from '@/state/sides'
-
-const sideNames: Readonly<Record<SideChoice, string>> = { work: 'Work', private: 'Private', both: 'Both' }
+import { hasBothSides } from '@/state/sides'
 
 /** A link that looks like an icon button. */
 function SettingsLink() {
@@ -31,16 +29,11 @@ function SettingsLink() {
   )
 }
 
-/**
- * Which side of life is shown, here and everywhere; not there where there is only one. On a phone it stands with the shelves,
- * and elsewhere while a side is chosen.
- */
+/** Which side of life is shown, here and everywhere; not there where there is only one. */
 function SideSwitch() {
   const [side, setSide] = useSide()
   const isChoosing = useHeld(({ document }) => hasBothSides(document))
-  const { wide } = useMedia()
-  const pathname = usePathname()
-  if (!isChoosing || !(wide || side !== 'both' || pathname === '/shelves')) return null
+  if (!isChoosing) return null
   const next = sideChoices[(sideChoices.indexOf(side) + 1) % sideChoices.length] ?? 'both'
   return (
     <Press
@@ -57,21 +50,56 @@ function SideSwitch() {
   )
 }
 
-/** The side, undo, redo, search and settings. */
-export function Tools() {
+const openSearch = () => desk.getState().openSheet({ kind: 'search' })
+
+/** The side, undo, redo, search and settings of a wide page. */
+export function WideTools() {
   const { undo, redo, canUndo, canRedo } = useUndo()
   return (
     <Row gap="$0" flexShrink={0}>
       <SideSwitch />
       <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} />
       {canRedo ? <IconButton label="Redo" icon="redo" onPress={redo} /> : null}
-      <IconButton
-        label="Search"
-        icon="search"
-        onPress={() => desk.getState().openSheet({ kind: 'search' })}
-      />
+      <IconButton label="Search" icon="search" onPress={openSearch} />
       <SettingsLink />
     </Row>
+  )
+}
+
+/** What a phone has at every station: search, undo, and the rest behind one button. */
+export function Tools({ own }: { own?: ReactNode }) {
+  const { undo, canUndo } = useUndo()
+  return (
+    <Row gap="$0" flexShrink={0} marginRight="$-2">
+      {own}
+      <IconButton label="Search" icon="search" onPress={openSearch} />
+      <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} />
+      <IconButton
+        label="More"
+        icon="more"
+        aria-haspopup="dialog"
+        onPress={() => desk.getState().openSheet({ kind: 'more' })}
+      />
+    </Row>
+  )
+}
+
+/** Says which side is shown where one of them is left out, and shows both again. */
+function OnlyOneSide() {
+  const [side, setSide] = useSide()
+  return side === 'both' ? null : (
+    <Press
+      alignSelf="flex-start"
+      minHeight={28}
+      gap="$1"
+      aria-label={`Only ${sideNames[side]} is shown. Show both`}
+      onPress={() => setSide('both')}
+    >
+      <Words size="second" tone="brass">
+        Only {sideNames[side]}
+      </Words>
+      <Icon name="close" size={14} tone="brass" />
+    </Press>
   )
 }
 
@@ -82,13 +110,17 @@ export function StationHead({
   title,
   children,
   tools,
+  own,
 }: {
   label?: string
   /** A line in the label's place, for what changes while one works; not for the ear, which hears it elsewhere. */
   above?: string
   title: string
   children?: ReactNode
+  /** Instead of the usual tools. */
   tools?: ReactNode
+  /** Of this station alone, beside the usual tools. */
+  own?: ReactNode
 }) {
   const { wide } = useMedia()
   return (
@@ -115,9 +147,10 @@ export function StationHead({
         <Words render="h1" size="heading">
           {title}
         </Words>
+        {wide ? null : <OnlyOneSide />}
         {children}
       </Column>
-      {tools ?? (wide ? null : <Tools />)}
+      {tools ?? (wide ? own : <Tools own={own} />)}
     </View>
   )
 }

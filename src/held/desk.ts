@@ -22,6 +22,7 @@ export type Asked =
 export type OpenSheet =
   | { readonly kind: 'search' }
   | { readonly kind: 'keys' }
+  | { readonly kind: 'more' }
   | { readonly kind: 'move'; readonly id: Id<'action'> }
   | { readonly kind: 'horizon'; readonly id: Id<'action'> }
   | Asked

@@ -6,6 +6,11 @@ import { useKept } from './useRemembered'
 import { useHeld, useHeldDocument } from './zen'
 
 export const sideChoices: readonly SideChoice[] = [...sides, 'both']
+export const sideNames: Readonly<Record<SideChoice, string>> = {
+  work: 'Work',
+  private: 'Private',
+  both: 'Both',
+}
 
 /** Both, where there is only one. */
 export function useSide(): readonly [SideChoice, (side: SideChoice) => void] {

@@ -6,6 +6,7 @@ import { ChaseSheet } from './ChaseSheet'
 import { HorizonSheet } from './HorizonSheet'
 import { KeysSheet } from './KeysSheet'
 import { LayDownSheet } from './LayDownSheet'
+import { MoreSheet } from './MoreSheet'
 import { MovedThrice } from './MovedThrice'
 import { MoveSheet } from './MoveSheet'
 import { NoNextSheet } from './NoNextSheet'
@@ -42,6 +43,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <WalkSheet id={sheet.id} onClose={close} />
     case 'reminders':
       return <RemindersSheet onClose={close} />
+    case 'more':
+      return <MoreSheet />
     case 'keys':
       return <KeysSheet onClose={close} />
     case 'search':

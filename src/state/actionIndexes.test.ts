@@ -57,7 +57,7 @@ it('day, week and what was done are the same as read from every action', () => {
       const told = { ...bands.planned(document), inReach: bands.inReach(document) }
       for (const band of dayBandNames) expect(ids(told[band])).toEqual(ids(whole[band]))
       const monday = addDays(weekStartOf(today), 7 * week)
-      const sheet = (actions: readonly Action[]) => weekSheetOf(actions, monday, today, () => 0)
+      const sheet = (actions: readonly Action[]) => weekSheetOf(actions, monday, today)
       expect(sheet(lists.actionsOfWeek(document, monday, today))).toEqual(sheet(all))
       for (let away = -2; away < 9; away++) {
         const day = addDays(today, away)

@@ -1,6 +1,7 @@
 // The icons in use, by what they stand for. Deep imports: each brings itself and nothing else.
 import BookOpen from 'lucide-react/icons/book-open'
-import CalendarDays from 'lucide-react/icons/calendar-days'
+import Calendar1 from 'lucide-react/icons/calendar-1'
+import CalendarRange from 'lucide-react/icons/calendar-range'
 import Check from 'lucide-react/icons/check'
 import ChevronDown from 'lucide-react/icons/chevron-down'
 import ChevronLeft from 'lucide-react/icons/chevron-left'
@@ -8,6 +9,7 @@ import ChevronRight from 'lucide-react/icons/chevron-right'
 import ChevronUp from 'lucide-react/icons/chevron-up'
 import Cloud from 'lucide-react/icons/cloud'
 import CornerDownLeft from 'lucide-react/icons/corner-down-left'
+import Ellipsis from 'lucide-react/icons/ellipsis'
 import Download from 'lucide-react/icons/download'
 import Hourglass from 'lucide-react/icons/hourglass'
 import Inbox from 'lucide-react/icons/inbox'
@@ -16,6 +18,7 @@ import LibraryBig from 'lucide-react/icons/library'
 import Minus from 'lucide-react/icons/minus'
 import Mic from 'lucide-react/icons/mic'
 import Moon from 'lucide-react/icons/moon'
+import NotebookPen from 'lucide-react/icons/notebook-pen'
 import Paperclip from 'lucide-react/icons/paperclip'
 import PenLine from 'lucide-react/icons/pen-line'
 import Plus from 'lucide-react/icons/plus'
@@ -23,7 +26,6 @@ import Redo2 from 'lucide-react/icons/redo-2'
 import RotateCcw from 'lucide-react/icons/rotate-ccw'
 import Search from 'lucide-react/icons/search'
 import Settings2 from 'lucide-react/icons/sliders-horizontal'
-import Sun from 'lucide-react/icons/sun'
 import Timer from 'lucide-react/icons/timer'
 import Undo2 from 'lucide-react/icons/undo-2'
 import User from 'lucide-react/icons/user-round'
@@ -33,8 +35,8 @@ import type { Tone } from './tokens'
 
 const icons = {
   tray: Inbox,
-  day: Sun,
-  week: CalendarDays,
+  day: Calendar1,
+  week: CalendarRange,
   shelves: LibraryBig,
   review: RotateCcw,
   undo: Undo2,
@@ -60,6 +62,8 @@ const icons = {
   hourglass: Hourglass,
   reading: Glasses,
   clip: Paperclip,
+  more: Ellipsis,
+  note: NotebookPen,
   save: Download,
   microphone: Mic,
 } as const

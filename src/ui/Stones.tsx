@@ -1,4 +1,5 @@
-// Stepping stones: how far a round has come. The finished ones are filled, the one stood on is ringed in brass.
+// Stepping stones: how far a round has come. What is done is filled, what was passed with something left is dashed, where one
+// is now is ringed in brass.
 import { View } from '@tamagui/core'
 import { Icon } from './Icon'
 import { Press } from './Press'
@@ -10,6 +11,8 @@ interface StonesProps {
     readonly key: string
     readonly label: string
     readonly done: boolean
+    /** Gone by with something left. */
+    readonly passed?: boolean
     readonly here: boolean
   }[]
   readonly onStep: (key: string) => void
@@ -30,7 +33,7 @@ export function Stones({ label, stones, onStep }: StonesProps) {
       gap="$1"
       maxWidth={560}
     >
-      {stones.map(({ key, label: name, done, here }, index) => (
+      {stones.map(({ key, label: name, done, passed, here }, index) => (
         <View render="li" key={key} flex={1} alignItems="center">
           <Press
             flexDirection="column"
@@ -41,7 +44,7 @@ export function Stones({ label, stones, onStep }: StonesProps) {
             minHeight={76}
             width="100%"
             onPress={() => onStep(key)}
-            aria-label={`${name}${done ? ', finished' : ''}`}
+            aria-label={`${name}${done ? ', done' : ''}${passed ? ', passed' : ''}`}
             aria-current={here ? 'step' : undefined}
           >
             <View
@@ -50,7 +53,8 @@ export function Stones({ label, stones, onStep }: StonesProps) {
               alignItems="center"
               justifyContent="center"
               borderWidth={here ? 3 : 1.5}
-              borderColor={here ? '$brass' : edgeOf[done ? 'done' : 'ahead']}
+              borderColor={here ? '$brass' : edgeOf[done || passed ? 'done' : 'ahead']}
+              borderStyle={passed && !here ? 'dashed' : 'solid'}
               backgroundColor={done ? '$moss' : fillOf[here ? 'here' : 'ahead']}
               style={{ borderRadius: '50% 48% 52% 46%', transform: `rotate(${tilts[index % 5]})` }}
             >

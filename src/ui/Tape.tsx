@@ -1,22 +1,27 @@
-// The load gauge: the working day laid flat to scale like a tape measure. Each planned thing is a piece of its own, moss where
-// it fits and clay at the end where it does not; what is free stays open; a brass needle stands at now. A touch on a piece
-// finds what it stands for. The words under it say the same.
+// The load gauge: the working day laid flat to scale like a tape measure. What is done is filled, what is planned lies from
+// now on, moss where it fits and clay where it does not, and what is fixed has an ink edge; what is free stays open, what has
+// passed is closed; a brass needle is at now. A touch on a piece finds what it is. The words under it say the same.
 import { useTheme, View } from '@tamagui/core'
 import { useState, type KeyboardEvent } from 'react'
 import Svg, { Line, Rect } from 'react-native-svg'
 
-/** One planned thing, to scale. */
+/** One thing on the tape; all in minutes of the day. */
 export interface TapePiece {
   readonly id: string
   readonly title: string
-  readonly minutes: number
+  readonly from: number
+  readonly to: number
+  /** Up to here it fits. */
+  readonly fitsTo: number
+  readonly kind: 'done' | 'fixed' | 'planned'
 }
 
 export interface TapeProps {
-  /** The minute of the day at which it begins. */
-  readonly startMinute: number
-  readonly freeMinutes: number
-  readonly pieces: readonly TapePiece[]
+  readonly tape: {
+    readonly startsAtMinute: number
+    readonly endsAtMinute: number
+    readonly pieces: readonly TapePiece[]
+  }
   /** The minute of the day, or null on another day. */
   readonly nowMinute: number | null
   /** The same in words: the picture's name. */
@@ -29,22 +34,22 @@ const width = 720
 const top = 14
 const height = 26
 
-export default function Tape({ startMinute, freeMinutes, pieces, nowMinute, words, onFind }: TapeProps) {
+export default function Tape({ tape, nowMinute, words, onFind }: TapeProps) {
   const theme = useTheme()
-  const plannedMinutes = pieces.reduce((sum, { minutes }) => sum + minutes, 0)
+  const { pieces } = tape
   const [marked, setMarked] = useState<number | null>(null)
   const colour = (
-    name: 'ink' | 'inkSoft' | 'slip' | 'edge' | 'rule' | 'mossWash' | 'moss' | 'clayFill' | 'brass',
+    name: 'ink' | 'inkSoft' | 'slip' | 'edge' | 'rule' | 'moss' | 'mossWash' | 'clayFill' | 'brass',
   ) => theme[name].get() as string
-  const length = Math.max(60, Math.ceil(Math.max(freeMinutes, plannedMinutes) / 60) * 60)
-  const x = (minute: number) => 6 + (minute / length) * (width - 12)
-  const firstHour = Math.ceil(startMinute / 60)
-  const hours = Array.from({ length: Math.floor(length / 60) + 1 }, (_, index) => firstHour + index).filter(
-    (hour) => hour * 60 <= startMinute + length,
-  )
-  const every = hours.length > 13 ? 2 : 1
-  const laid = laidOut(pieces)
-  const needle = nowMinute === null ? null : nowMinute - startMinute
+  const firstHour = Math.floor(tape.startsAtMinute / 60)
+  const lastHour = Math.max(firstHour + 1, Math.ceil(tape.endsAtMinute / 60))
+  const startMinute = firstHour * 60
+  const length = lastHour * 60 - startMinute
+  const x = (minute: number) => 6 + ((minute - startMinute) / length) * (width - 12)
+  const hours = Array.from({ length: lastHour - firstHour + 1 }, (_, index) => firstHour + index)
+  const every = Math.ceil(hours.length / 13)
+  const needle = nowMinute === null || nowMinute < startMinute || nowMinute > lastHour * 60 ? null : nowMinute
+  const opens = Math.min(Math.max(needle ?? startMinute, tape.startsAtMinute), tape.endsAtMinute)
   return (
     <View width="100%" position="relative">
       <Svg
@@ -56,21 +61,29 @@ export default function Tape({ startMinute, freeMinutes, pieces, nowMinute, word
         style={{ height: 62, overflow: 'visible' }}
       >
         <Rect
-          x={x(0)}
+          x={x(startMinute)}
           y={top}
-          width={x(freeMinutes) - x(0)}
+          width={width - 12}
           height={height}
-          fill={colour('slip')}
+          fill="none"
           stroke={colour('edge')}
           strokeWidth={1}
           vectorEffect="non-scaling-stroke"
         />
-        {laid.map(({ id, from, to }, at) => (
+        <Rect
+          x={x(opens)}
+          y={top + 0.5}
+          width={x(lastHour * 60) - x(opens)}
+          height={height - 1}
+          fill={colour('slip')}
+        />
+        {pieces.map((piece, at) => (
           <Piece
-            key={id}
-            from={x(from)}
-            fits={x(Math.max(from, Math.min(to, freeMinutes)))}
-            to={x(to)}
+            key={`${piece.id} ${piece.kind}`}
+            from={x(piece.from)}
+            fits={x(piece.fitsTo)}
+            to={x(piece.to)}
+            kind={piece.kind}
             isMarked={at === marked}
             colour={colour}
           />
@@ -78,8 +91,8 @@ export default function Tape({ startMinute, freeMinutes, pieces, nowMinute, word
         {hours.map((hour) => (
           <Line
             key={hour}
-            x1={x(hour * 60 - startMinute)}
-            x2={x(hour * 60 - startMinute)}
+            x1={x(hour * 60)}
+            x2={x(hour * 60)}
             y1={top + height - 7}
             y2={top + height}
             stroke={colour('inkSoft')}
@@ -87,7 +100,7 @@ export default function Tape({ startMinute, freeMinutes, pieces, nowMinute, word
             vectorEffect="non-scaling-stroke"
           />
         ))}
-        {needle !== null && needle >= 0 && needle <= length ? (
+        {needle === null ? null : (
           <Line
             x1={x(needle)}
             x2={x(needle)}
@@ -97,65 +110,53 @@ export default function Tape({ startMinute, freeMinutes, pieces, nowMinute, word
             strokeWidth={2}
             vectorEffect="non-scaling-stroke"
           />
-        ) : null}
+        )}
       </Svg>
-      {onFind && laid.length > 0 ? (
+      {onFind && pieces.length > 0 ? (
         <Finder
-          pieces={laid}
+          pieces={pieces}
           marked={marked}
           onMark={setMarked}
           onFind={onFind}
-          minuteAt={(share) => (share * width - 6) / ((width - 12) / length)}
+          minuteAt={(share) => startMinute + (share * width - 6) / ((width - 12) / length)}
         />
       ) : null}
       <Marks
         hours={hours.filter((_, index) => index % every === 0)}
-        at={(hour) => ((6 + ((hour * 60 - startMinute) / length) * (width - 12)) / width) * 100}
-        needle={needle !== null && needle >= 0 && needle <= length ? (x(needle) / width) * 100 : null}
+        at={(hour) => (x(hour * 60) / width) * 100}
+        needle={needle === null ? null : (x(needle) / width) * 100}
       />
     </View>
   )
 }
 
-interface Laid extends TapePiece {
-  readonly from: number
-  readonly to: number
-}
-
-/** One behind the other from the beginning of the day. */
-function laidOut(pieces: readonly TapePiece[]): Laid[] {
-  let from = 0
-  return pieces
-    .filter(({ minutes }) => minutes > 0)
-    .map((piece) => {
-      const laid = { ...piece, from, to: from + piece.minutes }
-      from = laid.to
-      return laid
-    })
-}
-
 const steps: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowLeft: -1 }
 
-type Colour = (name: 'moss' | 'mossWash' | 'clayFill' | 'slip' | 'brass') => string
+type Colour = (name: 'ink' | 'moss' | 'mossWash' | 'clayFill' | 'slip' | 'brass') => string
 
 function Piece({
   from,
   fits,
   to,
+  kind,
   isMarked,
   colour,
 }: {
   from: number
   fits: number
   to: number
+  kind: TapePiece['kind']
   isMarked: boolean
   colour: Colour
 }) {
-  const edge = { stroke: colour(isMarked ? 'brass' : 'slip'), strokeWidth: isMarked ? 3 : 1.5 }
+  const plain = kind === 'fixed' ? colour('ink') : colour('slip')
+  const edge = { stroke: isMarked ? colour('brass') : plain, strokeWidth: isMarked ? 3 : 1.5 }
   const shared = { y: top, height, vectorEffect: 'non-scaling-stroke' as const, ...edge }
   return (
     <>
-      {fits > from ? <Rect x={from} width={fits - from} fill={colour('mossWash')} {...shared} /> : null}
+      {fits > from ? (
+        <Rect x={from} width={fits - from} fill={colour(kind === 'done' ? 'moss' : 'mossWash')} {...shared} />
+      ) : null}
       {to > fits ? <Rect x={fits} width={to - fits} fill={colour('clayFill')} {...shared} /> : null}
     </>
   )
@@ -169,7 +170,7 @@ function Finder({
   onFind,
   minuteAt,
 }: {
-  pieces: readonly Laid[]
+  pieces: readonly TapePiece[]
   marked: number | null
   onMark: (at: number | null) => void
   onFind: (id: string) => void
@@ -198,7 +199,7 @@ function Finder({
       aria-valuemin={1}
       aria-valuemax={pieces.length}
       aria-valuenow={(marked ?? 0) + 1}
-      aria-valuetext={here ? `${here.title}, ${here.minutes} min` : `${pieces.length} pieces`}
+      aria-valuetext={here ? `${here.title}, ${here.to - here.from} min` : `${pieces.length} pieces`}
       title={here?.title}
       style={{
         position: 'absolute',

@@ -11,6 +11,7 @@ const formats = {
   long: format({ weekday: 'long', day: 'numeric', month: 'long' }),
   short: format({ weekday: 'short', day: 'numeric', month: 'short' }),
   dayMonth: format({ day: 'numeric', month: 'long' }),
+  dayMonthShort: format({ day: 'numeric', month: 'short' }),
   shortYear: format({ day: 'numeric', month: 'short', year: 'numeric' }),
   monthYear: format({ month: 'long', year: 'numeric' }),
   monthShort: format({ month: 'short' }),
@@ -23,9 +24,9 @@ const formats = {
 export const longDate = (date: CalendarDate): string =>
   formats.long.format(utc(date)).replace(/^(\w+),? /, '$1, ')
 
-/** "Wed 11 March" */
+/** "Wed 11 Mar" */
 export const headDate = (date: CalendarDate): string =>
-  `${formats.weekdayAlone.format(utc(date))} ${formats.dayMonth.format(utc(date))}`
+  `${formats.weekdayAlone.format(utc(date))} ${formats.dayMonthShort.format(utc(date))}`
 
 export const weekdayShort = (date: CalendarDate): string =>
   formats.weekdayShort.format(utc(date)).replace(/^(\d+) (\w+)$/, '$2 $1')

@@ -27,7 +27,7 @@ export {
 export { actionDetails, heldBackWords, horizonWords, movedWords, waitingWords } from './action'
 export { cameWithWords, chipWords, guessWords, saidAgainWords } from './sentence'
 export { asSaid, comesWithWords, reminderWords, repeatWords } from './repeat'
-export { loadWords } from './load'
+export { loadLong, loadShort, loadWords } from './load'
 export { refusalWords } from './refusals'
 export { keepingWords, savedWords, unreadWords } from './keeping'
 export { actWords, actWordsOf } from './acts'

@@ -1,28 +1,45 @@
-// A day’s load in words.
+// A day’s load in words: the one place that says how much is planned and how much is left.
 import { type Load } from '@/core/day'
 import { duration } from './dates'
 
-/** The gauge in words: [what is plain, what stands out, whether it fits]. */
-export function loadWords({ plannedMinutes, freeMinutes, overMinutes, withoutMinutes }: Load): {
+/** "3 h 55 of 5 h planned"; of a day that is partly over "1 h 30 planned, 55 min left". Nothing planned says what is left. */
+export function loadShort({ plannedMinutes, freeMinutes, withoutMinutes, isPartly }: Load): string {
+  const left = isPartly ? `${duration(freeMinutes)} left` : `${duration(freeMinutes)} available`
+  if (plannedMinutes === 0)
+    return withoutMinutes > 0 ? `${withoutMinutes} without minutes, ${left}` : `nothing planned, ${left}`
+  return isPartly
+    ? `${duration(plannedMinutes)} planned, ${left}`
+    : `${duration(plannedMinutes)} of ${duration(freeMinutes)} planned`
+}
+
+/** `loadShort` with what does not fit. */
+export const loadLong = (load: Load): string =>
+  `${loadShort(load)}${load.overMinutes > 0 ? `, ${duration(load.overMinutes)} too much` : ''}`
+
+/** The day’s sentence: what is plain, what stands out, whether it fits, and what else there is to say. */
+export function loadWords(load: Load): {
   plain: string
   verdict: string
   fits: boolean
+  more: string
 } {
-  const unknown =
-    withoutMinutes > 0
-      ? ` ${withoutMinutes === 1 ? 'One has' : `${withoutMinutes} have`} no minutes yet.`
-      : ''
+  const { plannedMinutes, freeMinutes, overMinutes, withoutMinutes, doneMinutes } = load
+  const unknown = `${withoutMinutes === 1 ? 'One has' : `${withoutMinutes} have`} no minutes yet.`
+  const more = [
+    withoutMinutes > 0 ? ` ${unknown}` : '',
+    doneMinutes > 0 ? ` ${duration(doneMinutes)} done.` : '',
+  ].join('')
+  const short = loadShort({ ...load, withoutMinutes: 0 })
+  const room = freeMinutes - plannedMinutes
+  const fits = overMinutes === 0
   if (plannedMinutes === 0)
-    return {
-      plain: `Nothing planned, ${duration(freeMinutes)} available.${unknown}`,
-      verdict: '',
-      fits: true,
-    }
-  const plain = `${duration(plannedMinutes)} of ${duration(freeMinutes)} planned: `
-  if (overMinutes > 0) return { plain, verdict: `${duration(overMinutes)} too much.${unknown}`, fits: false }
+    return { plain: `${short.charAt(0).toUpperCase()}${short.slice(1)}.`, verdict: '', fits, more }
+  const fitting = load.isPartly ? 'it fits' : `${duration(room)} left`
+  const fitted = room === 0 ? 'it just fits' : fitting
   return {
-    plain,
-    verdict: `${freeMinutes === plannedMinutes ? 'it just fits' : `${duration(freeMinutes - plannedMinutes)} left`}.${unknown}`,
-    fits: true,
+    plain: `${short}: `,
+    verdict: `${fits ? fitted : `${duration(overMinutes)} too much`}.`,
+    fits,
+    more,
   }
 }

@@ -54,9 +54,31 @@ it.each([
     { plannedMinutes: 0, freeMinutes: 60, overMinutes: 0, withoutMinutes: 0 },
     'Nothing planned, 1 h available.',
   ],
+  [
+    {
+      plannedMinutes: 90,
+      freeMinutes: 55,
+      overMinutes: 35,
+      withoutMinutes: 0,
+      doneMinutes: 130,
+      isPartly: true,
+    },
+    '1 h 30 planned, 55 min left: 35 min too much. 2 h 10 done.',
+  ],
+  [
+    {
+      plannedMinutes: 0,
+      freeMinutes: 55,
+      overMinutes: 0,
+      withoutMinutes: 1,
+      doneMinutes: 20,
+      isPartly: true,
+    },
+    'Nothing planned, 55 min left. One has no minutes yet. 20 min done.',
+  ],
 ])('says how the day fits: %#', (load, said) => {
-  const { plain, verdict } = loadWords(load)
-  expect(`${plain}${verdict}`).toBe(said)
+  const { plain, verdict, more } = loadWords({ doneMinutes: 0, isPartly: false, ...load })
+  expect(`${plain}${verdict}${more}`).toBe(said)
 })
 
 it('tells an action on one line', () => {

@@ -1,6 +1,6 @@
 // A day of work: picked in the morning, carried about by hand, spread when it is too much, ended, and carried on the next.
 import { expect, test, type Page } from '@playwright/test'
-import { band, carry, carryByFinger, open, openWithDemo, row } from './parts'
+import { band, carry, carryByFinger, open, openWithDemo, plan, row } from './parts'
 
 const titlesIn = (page: Page, name: string) =>
   band(page, name)
@@ -12,7 +12,7 @@ test('a morning: the day is picked from a hand of slips, kept as it is planned, 
   page,
 }) => {
   await openWithDemo(page, '/day')
-  await page.getByRole('button', { name: 'Plan the day' }).click()
+  await plan(page, 'Plan the day')
   const hand = dialog(page, 'Plan the day')
   await expect(hand.getByText('Carried over')).toBeVisible()
   await expect(hand.getByRole('heading', { name: 'Send the February mileage to Perrin' })).toBeVisible()
@@ -30,7 +30,7 @@ test('a morning: the day is picked from a hand of slips, kept as it is planned, 
   expect(await titlesIn(page, 'Picked for today')).toContain('Send the February mileage to Perrin')
 
   await page.getByRole('checkbox', { name: 'Send the February mileage to Perrin' }).click()
-  await page.getByRole('button', { name: 'Close the day' }).click()
+  await plan(page, 'Close the day')
   const end = dialog(page, 'Close the day')
   await expect(end.getByText(`1 of ${planned} that were planned`)).toBeVisible()
   await end.getByRole('button', { name: 'Oil the kitchen door: no day' }).click()
@@ -62,7 +62,9 @@ test('a morning: the day is picked from a hand of slips, kept as it is planned, 
 
 test('the day is picked by keys alone: each slip begins under the hand', async ({ page }) => {
   await openWithDemo(page, '/day')
-  await page.getByRole('button', { name: 'Plan the day' }).focus()
+  await page.getByRole('button', { name: 'Plan', exact: true }).focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('button', { name: 'Plan the day' })).toBeFocused()
   await page.keyboard.press('Enter')
   const hand = dialog(page, 'Plan the day')
   for (const title of ['Send the February mileage to Perrin', 'Find the fan’s data sheet']) {
@@ -72,7 +74,7 @@ test('the day is picked by keys alone: each slip begins under the hand', async (
   }
   await expect(hand.getByRole('button', { name: 'It stays due today' })).toBeFocused()
   await page.keyboard.press('Escape')
-  await expect(page.getByRole('button', { name: 'Plan the day' })).toBeFocused()
+  await expect(page.getByRole('button', { name: 'Plan', exact: true })).toBeFocused()
   expect(await titlesIn(page, 'Picked for today')).toContain('Find the fan’s data sheet')
 })
 
@@ -80,7 +82,7 @@ test('a bad day is spread over days that have room, and comes back by one undo',
   await openWithDemo(page, '/day')
   await expect(band(page, 'Carried over')).toBeVisible()
   const before = [await titlesIn(page, 'Carried over'), await titlesIn(page, 'Due today')]
-  await page.getByRole('button', { name: 'Spread out' }).click()
+  await plan(page, 'Spread out')
   const sheet = dialog(page, 'Spread out')
   await expect(sheet.getByRole('status')).toContainText('4 of 4 actions move')
   await sheet.getByRole('button', { name: 'Order spare microphone cells stays today' }).click()

@@ -1,7 +1,7 @@
 // For every reader and every screen: nothing that axe finds serious, nothing cut or wider than the page.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { openWithDemo, wide, shelfPart } from './parts'
+import { openWithDemo, plan, wide, shelfPart } from './parts'
 
 const places = ['/', '/sorting', '/day', '/week', '/shelves', '/review', '/settings', '/nowhere'] as const
 
@@ -85,8 +85,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await expect(page.getByText('2 of 5')).toHaveCount(3)
     expect(await faults(), 'walking').toEqual([])
     await page.goto('/day')
-    for (const act of ['Plan the day', 'Spread out', 'Close the day']) {
-      await page.getByRole('button', { name: act }).click()
+    for (const act of ['Plan the day', 'Spread out', 'Close the day'] as const) {
+      await plan(page, act)
       await expect(page.getByRole('dialog')).toBeVisible()
       expect(await faults(), act).toEqual([])
       await page.keyboard.press('Escape')

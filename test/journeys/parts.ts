@@ -39,6 +39,12 @@ export async function shelfPart(page: Page, tab: string, part: string): Promise<
   await page.getByRole('radio', { name: part }).click()
 }
 
+/** One of the ways to plan the day, behind its one button. */
+export async function plan(page: Page, act: 'Plan the day' | 'Spread out' | 'Close the day'): Promise<void> {
+  await page.getByRole('button', { name: 'Plan', exact: true }).click()
+  await page.getByRole('dialog', { name: 'Plan', exact: true }).getByRole('button', { name: act }).click()
+}
+
 export const band = (page: Page, name: string): Locator => page.getByRole('region', { name })
 
 /** Loads the demo data from the empty tray. */

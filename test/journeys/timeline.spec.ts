@@ -171,11 +171,16 @@ test('one switch shows one side of life at every station, and is remembered', as
   await expect(page.getByText('Oil the kitchen door')).toBeVisible()
   await expect(page.getByText('Sign off the Fenwick Hall draft')).toBeVisible()
   await station(page, 'Shelves').click()
-  await page.getByRole('button', { name: 'Side: Both. Show Work' }).click()
+  const show = async (side: string) => {
+    await page.getByRole('button', { name: 'More', exact: true }).click()
+    await page.getByRole('radio', { name: side }).click()
+    await page.getByRole('dialog', { name: 'More' }).getByRole('button', { name: 'Close' }).click()
+  }
+  await show('Work')
   await station(page, 'Day').click()
   await expect(page.getByText('Sign off the Fenwick Hall draft')).toBeVisible()
   await expect(page.getByText('Oil the kitchen door')).toBeHidden()
-  await page.getByRole('button', { name: 'Side: Work. Show Private' }).click()
+  await show('Private')
   await expect(page.getByText('Oil the kitchen door')).toBeVisible()
   await expect(page.getByText('Sign off the Fenwick Hall draft')).toBeHidden()
   await page.reload()

@@ -5,7 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { launchOptions } from '../../scripts/parts/chromium.mjs'
-import { band, captureLine, open, openWithDemo, setDown } from './parts'
+import { band, captureLine, open, openWithDemo, plan, setDown } from './parts'
 
 const dialog = (page: Page, name: string) => page.getByRole('dialog', { name })
 
@@ -98,7 +98,7 @@ test('four evenings: closing the day moves what was planned, and what is due sta
   for (const [at, day] of evenings.entries()) {
     await page.clock.setSystemTime(new Date(`2026-03-${day}T17:05:00Z`))
     await page.goto('/day')
-    await page.getByRole('button', { name: 'Close the day' }).click()
+    await plan(page, 'Close the day')
     const close = dialog(page, 'Close the day')
     const promised = close.getByRole('list', { name: 'Due or at a fixed time' })
     await expect(promised).toContainText('send the offer')

@@ -175,6 +175,8 @@ it('the load counts what is planned, what is over, and what has no minutes', () 
   expect(loadOf([action({ minutes: 200 }), action({ minutes: 140 }), action({})], 300)).toEqual({
     plannedMinutes: 340,
     freeMinutes: 300,
+    doneMinutes: 0,
+    isPartly: false,
     overMinutes: 40,
     withoutMinutes: 1,
   })

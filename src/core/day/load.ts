@@ -1,18 +1,46 @@
 import type { Action } from '../record'
 
-/** Planned minutes laid against free minutes. */
-export interface Load {
-  readonly plannedMinutes: number
+/** What a day is made of, in minutes: those a person can give to actions, somewhere between its beginning and its end. */
+export interface DaySize {
   readonly freeMinutes: number
-  /** Planned beyond what is free; 0 where it fits. */
+  readonly startsAtMinute: number
+  readonly endsAtMinute: number
+}
+
+/** The planned minutes of a day against those that are left of it. */
+export interface Load {
+  /** Still to do. */
+  readonly plannedMinutes: number
+  /** Left for it: the whole day's before it begins, what is left of them on the day itself. */
+  readonly freeMinutes: number
+  /** Planned beyond what is left; 0 where it fits. */
   readonly overMinutes: number
   /** Actions that bring no minutes with them: they are in the plan and not in the sum. */
   readonly withoutMinutes: number
+  /** Done on this day already. */
+  readonly doneMinutes: number
+  /** Whether some of the day has gone. */
+  readonly isPartly: boolean
 }
 
 export const minutesOf = (actions: readonly Action[]): number =>
   actions.reduce((sum, action) => sum + (action.minutes ?? 0), 0)
 
+/** What an action took, else what it was guessed to take. */
+export const minutesTakenBy = ({ takenMinutes, minutes }: Pick<Action, 'takenMinutes' | 'minutes'>): number =>
+  takenMinutes ?? minutes ?? 0
+
+/** The last minute of a day's work: what can be given to it has room before. */
+export const endOfDay = ({ freeMinutes, startsAtMinute, endsAtMinute }: DaySize): number =>
+  Math.min(1440, Math.max(endsAtMinute, startsAtMinute + freeMinutes))
+
+/** What is left of a day at `minute` of it, where `doneMinutes` have been worked: never more than the clock leaves. */
+export function minutesLeft(size: DaySize, doneMinutes: number, minute: number): number {
+  const ahead = endOfDay(size) - Math.max(minute, size.startsAtMinute)
+  return Math.max(0, Math.min(size.freeMinutes - doneMinutes, ahead))
+}
+
+/** The load of a day that has not begun. */
 export function loadOf(actions: readonly Action[], freeMinutes: number): Load {
   const plannedMinutes = minutesOf(actions)
   return {
@@ -20,5 +48,23 @@ export function loadOf(actions: readonly Action[], freeMinutes: number): Load {
     freeMinutes,
     overMinutes: Math.max(0, plannedMinutes - freeMinutes),
     withoutMinutes: actions.filter((action) => action.minutes === null).length,
+    doneMinutes: 0,
+    isPartly: false,
+  }
+}
+
+/** The load of the day itself at `minute` of it: what is done and the hours that have passed are not left any longer. */
+export function loadAt(
+  actions: readonly Action[],
+  done: readonly Action[],
+  size: DaySize,
+  minute: number,
+): Load {
+  const doneMinutes = done.reduce((sum, action) => sum + minutesTakenBy(action), 0)
+  const freeMinutes = minutesLeft(size, doneMinutes, minute)
+  return {
+    ...loadOf(actions, freeMinutes),
+    doneMinutes,
+    isPartly: doneMinutes > 0 || freeMinutes < size.freeMinutes,
   }
 }

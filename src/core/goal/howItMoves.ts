@@ -1,4 +1,5 @@
 // How a goal moves: what was done toward it lately, and which of its projects stand still. Read off what is done, never kept.
+import { minutesTakenBy } from '../day/load'
 import type { Action, Project } from '../record'
 import { addDays, type CalendarDate } from '../time'
 
@@ -27,7 +28,7 @@ interface MovesFrom {
 export function howItMoves({ projects, done, sinceEpochMs }: MovesFrom): GoalMoves {
   const moved = new Set(done.map(({ projectId }) => projectId))
   return {
-    minutes: done.reduce((sum, { minutes, takenMinutes }) => sum + (takenMinutes ?? minutes ?? 0), 0),
+    minutes: done.reduce((sum, action) => sum + minutesTakenBy(action), 0),
     done: done.length,
     finished: projects.filter(
       ({ state, closedAtEpochMs }) => state === 'finished' && (closedAtEpochMs ?? 0) >= sinceEpochMs,

@@ -4,6 +4,7 @@ import type { Settings } from './shapes'
 export const defaultSettings: Settings = {
   freeMinutes: [300, 300, 300, 300, 300, 120, 60],
   dayStartsAtMinute: 480,
+  dayEndsAtMinute: 1080,
   weekStartsOn: 0,
   underwayLimit: 3,
   hideDoneSteps: false,

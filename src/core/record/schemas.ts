@@ -328,6 +328,7 @@ const settings = v.object({
     v.record(v.pipe(v.string(), v.regex(/^[0-6]$/, 'expected a weekday from 0 to 6')), minuteOfDay),
   ),
   dayStartsAtMinute: v.optional(minuteOfDay),
+  dayEndsAtMinute: v.optional(minuteOfDay),
   /** The weekday on which a week begins, `0` Monday to `6` Sunday. */
   weekStartsOn: v.optional(v.pipe(count, v.maxValue(6, 'expected a weekday from 0 to 6'))),
   underwayLimit: v.optional(

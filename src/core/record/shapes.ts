@@ -48,6 +48,8 @@ export interface Settings {
   /** Free minutes on Monday … Sunday. */
   readonly freeMinutes: readonly number[]
   readonly dayStartsAtMinute: number
+  /** After it no minutes are left, unless the free ones need longer. */
+  readonly dayEndsAtMinute: number
   /** `0` Monday to `6` Sunday. */
   readonly weekStartsOn: number
   readonly underwayLimit: number

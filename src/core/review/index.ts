@@ -1,3 +1,4 @@
+export { aimedWeekOf } from './aimedWeek'
 export {
   aimsOf,
   doneBetween,

@@ -1,5 +1,6 @@
 // What the weekly review asks: which projects stand still, what waits, what was done.
 import { isHeldUp, isHidden, isOpen } from '../action'
+import { minutesTakenBy } from '../day/load'
 import { compareRanks, type Action, type Id, type Project, type Review, type ReviewFigures } from '../record'
 import { addDays, epochMsAt, type CalendarDate } from '../time'
 
@@ -105,7 +106,7 @@ export function reviewFiguresOf(
     waiting: waitingOf(held.actions).length,
     someday: somedayOf(held.actions).length,
     done: done.length,
-    doneMinutes: done.reduce((sum, { minutes }) => sum + (minutes ?? 0), 0),
+    doneMinutes: done.reduce((sum, action) => sum + minutesTakenBy(action), 0),
     doneTitles: done.map(({ title }) => title),
   }
 }

@@ -1,16 +1,14 @@
 import type { Action } from '../record'
 import { plainAction } from '../testing/plainAction'
-import { addDays, calendarDateUnsafe, weekdayOf, type CalendarDate } from '../time'
+import { addDays, calendarDateUnsafe } from '../time'
 import { weekSheetOf } from '.'
 
 const today = calendarDateUnsafe('2026-03-11') // a Wednesday
-const free = (day: CalendarDate) => [300, 300, 300, 300, 300, 120, 60][weekdayOf(day)] ?? 0
 const sheet = (...patches: Partial<Action>[]) =>
   weekSheetOf(
     patches.map((patch, index) => ({ ...plainAction, id: `action:${index}` as const, ...patch })),
     today,
     today,
-    free,
   )
 const daysOf = (patch: Partial<Action>) =>
   sheet(patch).days.flatMap(({ date, actions }) => (actions.length > 0 ? [date] : []))
@@ -53,16 +51,10 @@ it('what is held for this week without a day is told apart', () => {
   )
   expect(noDayYet.map(({ id }) => id)).toEqual(['action:0'])
 })
-it('each day is laid against its own free time', () => {
-  const { days } = sheet({ day: addDays(today, 3), minutes: 150 }, { day: today, minutes: 60 })
-  expect(days.map(({ load }) => load.overMinutes)).toEqual([0, 0, 0, 0, 0, 30, 0])
-  expect(days[2]?.load.plannedMinutes).toBe(60)
-})
-it('begins on the day the person’s week begins, with the same days’ free time', () => {
-  const onSunday = weekSheetOf([{ ...plainAction, day: addDays(today, 4) }], today, today, free, 6)
+it('begins on the day the person’s week begins', () => {
+  const onSunday = weekSheetOf([{ ...plainAction, day: addDays(today, 4) }], today, today, 6)
   expect(onSunday.days.map(({ date }) => date)).toEqual(
     [-3, -2, -1, 0, 1, 2, 3].map((away) => addDays(today, away)),
   )
-  expect(onSunday.days.map(({ load }) => load.freeMinutes)).toEqual([60, 300, 300, 300, 300, 300, 120])
   expect(onSunday.days.every(({ actions }) => actions.length === 0)).toBe(true)
 })

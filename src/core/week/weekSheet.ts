@@ -1,13 +1,12 @@
 // The Week sheet: which day each open action stands on, and what has no day yet.
 import { dayOnSheet, isHeldUp, isHidden, isOpen } from '../action'
-import { inOrderOfWork, loadOf, type Load } from '../day'
+import { inOrderOfWork } from '../day'
 import { type Action } from '../record'
 import { addDays, daysBetween, weekStartOf, type CalendarDate } from '../time'
 
 export interface WeekDay {
   readonly date: CalendarDate
   readonly actions: readonly Action[]
-  readonly load: Load
 }
 
 export interface WeekSheet {
@@ -17,12 +16,11 @@ export interface WeekSheet {
   readonly noDayYet: readonly Action[]
 }
 
-/** The week that holds `date`. `freeOn` gives the free minutes of a day. What waits for somebody takes no minutes and is left out. */
+/** The week that holds `date`. What waits for somebody takes no minutes and is left out. */
 export function weekSheetOf(
   actions: Iterable<Action>,
   date: CalendarDate,
   today: CalendarDate,
-  freeOn: (day: CalendarDate) => number,
   weekStartsOn = 0,
 ): WeekSheet {
   const first = weekStartOf(date, weekStartsOn)
@@ -36,11 +34,7 @@ export function weekSheetOf(
     } else days[daysBetween(first, day)]?.push(action)
   }
   return {
-    days: days.map((found, index) => {
-      const ordered = inOrderOfWork(found)
-      const date = addDays(first, index)
-      return { date, actions: ordered, load: loadOf(ordered, freeOn(date)) }
-    }),
+    days: days.map((found, index) => ({ date: addDays(first, index), actions: inOrderOfWork(found) })),
     noDayYet: inOrderOfWork(noDayYet),
   }
 }

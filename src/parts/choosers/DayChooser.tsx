@@ -2,13 +2,14 @@
 import { createContext, useContext, useEffect, useRef, useState } from 'react'
 import { DayPicker, type DayButtonProps } from 'react-day-picker'
 import { enGB } from 'react-day-picker/locale/en-GB'
-import { loadOf, type Load } from '@/core/day'
+import type { Load } from '@/core/day'
 import { readTime } from '@/core/sentence'
 import { addDays, weekdayOf, type CalendarDate, type ClockTime } from '@/core/time'
-import { lists, select } from '@/state'
+import { select } from '@/state'
 import { Button, Column, Field, IconButton, Row, Words } from '@/ui'
-import { duration, longDate, nearDate, weekdayShort } from '@/words'
-import { useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { loadShort, longDate, nearDate, weekdayShort } from '@/words'
+import { useLoads } from '@/held/useLoads'
+import { useHeld, useToday } from '@/held/zen'
 import { ChooserSheet } from './ChooserSheet'
 
 export interface DayChooserProps {
@@ -47,12 +48,6 @@ function usualDays(today: CalendarDate, past: boolean): CalendarDate[] {
   return [today, addDays(today, 1), ...[next(4), next(0)].sort()]
 }
 
-function useLoads(): (date: CalendarDate) => Load {
-  const document = useHeldDocument()
-  const today = useToday()
-  return (date) => loadOf(lists.actionsOfDay(document, date, today), select.freeMinutesOn(document, date))
-}
-
 /** How full a day is, as a share of its free minutes; what does not fit in clay at the end. */
 function Fill({ load: { plannedMinutes, freeMinutes } }: { load: Load }) {
   const whole = Math.max(plannedMinutes, freeMinutes, 1)
@@ -64,9 +59,6 @@ function Fill({ load: { plannedMinutes, freeMinutes } }: { load: Load }) {
     </span>
   )
 }
-
-const loadSaid = ({ plannedMinutes, freeMinutes }: Load): string =>
-  plannedMinutes === 0 ? 'nothing planned' : `${duration(plannedMinutes)} of ${duration(freeMinutes)} planned`
 
 const LoadsOf = createContext<((date: CalendarDate) => Load) | null>(null)
 
@@ -80,7 +72,7 @@ function DayCell({ day, modifiers, ...button }: DayButtonProps) {
   }, [modifiers.focused])
   const name = button['aria-label']
   return (
-    <button {...button} type="button" ref={ref} aria-label={load ? `${name}, ${loadSaid(load)}` : name}>
+    <button {...button} type="button" ref={ref} aria-label={load ? `${name}, ${loadShort(load)}` : name}>
       {day.date.getDate()}
       {load ? <Fill load={load} /> : null}
     </button>
@@ -196,7 +188,7 @@ export function DayChooser({
             />
           </Column>
           <Words size="second" tone="inkSoft" flex={1} paddingTop="$3" textAlign="right">
-            {date && !past ? `${longDate(date).split(',')[0]}: ${loadSaid(loadOn(date))}` : ''}
+            {date && !past ? `${longDate(date).split(',')[0]}: ${loadShort(loadOn(date))}` : ''}
           </Words>
         </Row>
       ) : null}

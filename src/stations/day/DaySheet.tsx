@@ -1,28 +1,26 @@
-// The Day sheet: what is on today in bands that never share anything, laid against the free time of this day.
+// The Day sheet: what is on today in bands that never share anything, under the tape of the day.
+import { useMedia } from '@tamagui/core'
 import { useState } from 'react'
 import { isOpen } from '@/core/action'
-import { doneBandOf, inOrderOfHand, loadOf, type DayBandName } from '@/core/day'
+import { doneBandOf, inOrderOfHand, type DayBandName } from '@/core/day'
 import type { Action } from '@/core/record'
 import { select } from '@/state'
 import { Button, Column, EmptyPlace, Row, type Tone } from '@/ui'
+import { FloatingMain } from '@/ui/FloatingMain'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { DoneBand } from '@/parts/done/DoneBand'
 import { useDonePlace } from '@/parts/done/useDonePlace'
 import { Band } from '@/parts/rows/Band'
-import { findRow } from '@/parts/rows/findRow'
 import { focusCapture } from '@/held/keys'
-import { LoadGauge } from '@/parts/load/LoadGauge'
 import { bandWords, momentWords } from '@/words'
 import { useHeld, useToday, useZen } from '@/held/zen'
 import { CarryBetweenBands } from './CarryBetweenBands'
-import { DayNoteRow } from './DayNoteRow'
-import { DayStrip } from './DayStrip'
+import { DayTapeRow } from './DayTapeRow'
+import { PlanButton } from './PlanButton'
 import { useDoneToday } from './DoneToday'
 import { ActionRow, type QuickAct } from '@/parts/rows/ActionRow'
-import { piecesOf } from './piecesOf'
 import { isRolled, rolledUp, type RolledRow as RolledRowOf } from './rolled/rolledUp'
 import { RolledRow } from './rolled/RolledRow'
-import { Planning, type PlanningAct } from './planning/Planning'
 import { useDayBands } from './useDayBands'
 
 const fewInReach = 6
@@ -38,16 +36,14 @@ const faces: Readonly<Partial<Record<Planned, { tone?: Tone; quick?: QuickAct; s
 const inOrder: readonly Planned[] = ['carriedOver', 'dueToday', 'chase', 'underway', 'picked', 'week']
 
 export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
+  const { wide } = useMedia()
   const day = useDayBands()
   const bands = day.bands.planned(day.document)
   const reachable = day.bands.countInReach(day.document)
   const today = useToday()
   const settings = useHeld((state) => select.settingsOf(state.document))
-  const free = useHeld((state) => select.freeMinutesOn(state.document, today))
-  const [planning, setPlanning] = useState<PlanningAct | null>(null)
   const { carriedOver, dueToday, underway, picked } = day.whole.planned(day.document)
   const planned = [...carriedOver, ...dueToday, ...underway, ...picked]
-  const load = loadOf(planned, free)
   const few = day.bands.fewInReach(day.document, fewInReach)
   const done = useDoneToday()
   const [donePlace, setDonePlace] = useDonePlace('day')
@@ -55,15 +51,7 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
     donePlace === 'among' ? done.filter((action) => doneBandOf(action, today, day.reach) === name) : []
   return (
     <CarryBetweenBands bands={{ ...bands, inReach: few }}>
-      <LoadGauge
-        load={load}
-        pieces={piecesOf(planned)}
-        startMinute={settings.dayStartsAtMinute}
-        onFind={findRow}
-      />
-      <DayStrip />
-      <PlanningActs isFull={load.overMinutes > 0 || bands.carriedOver.length > 0} onAct={setPlanning} />
-      <DayNoteRow />
+      <DayTapeRow />
       {inOrder
         .map((name) => ({ name, ticked: among(name) }))
         .map(({ name, ticked }) =>
@@ -96,7 +84,11 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
         <Button kind="quiet" label="Print the day" onPress={() => window.print()} />
         <Button kind="quiet" label="The day at a glance" onPress={openGlance} />
       </Row>
-      {planning ? <Planning act={planning} onClose={() => setPlanning(null)} /> : null}
+      {wide || planned.length + reachable + done.length === 0 ? null : (
+        <FloatingMain>
+          <PlanButton />
+        </FloatingMain>
+      )}
     </CarryBetweenBands>
   )
 }
@@ -158,26 +150,6 @@ function DayRow({ row, quick, showDay }: { row: RolledRowOf; quick?: QuickAct; s
   )
 }
 
-/** The ways to plan a day: none begins by itself. */
-function PlanningActs({ isFull, onAct }: { isFull: boolean; onAct: (act: PlanningAct) => void }) {
-  return (
-    <Row
-      gap="$1"
-      flexWrap="wrap"
-      marginLeft="$-2"
-      role="group"
-      aria-label="Plan this day"
-      className="no-print"
-    >
-      <Button kind="quiet" label="Plan the day" aria-haspopup="dialog" onPress={() => onAct('pick')} />
-      {isFull ? (
-        <Button kind="quiet" label="Spread out" aria-haspopup="dialog" onPress={() => onAct('spread')} />
-      ) : null}
-      <Button kind="quiet" label="Close the day" aria-haspopup="dialog" onPress={() => onAct('end')} />
-    </Row>
-  )
-}
-
 function NothingPlanned({ reachable, onSeeReach }: { reachable: number; onSeeReach: () => void }) {
   return (
     <Column paddingTop="$4.5">
@@ -189,7 +161,7 @@ function NothingPlanned({ reachable, onSeeReach }: { reachable: number; onSeeRea
         }
       >
         {reachable > 0 ? (
-          <Button kind="main" label="See what is in reach" onPress={onSeeReach} />
+          <Button label="See what is in reach" onPress={onSeeReach} />
         ) : (
           <Button kind="main" label="Add something" onPress={focusCapture} />
         )}

@@ -5,7 +5,7 @@ import { lazy, Suspense, useState } from 'react'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { findRow } from '@/parts/rows/findRow'
-import { Column, Words } from '@/ui'
+import { Column, Row, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
 import { headDate, longDate, shortened } from '@/words'
@@ -13,9 +13,11 @@ import { useLater } from '@/held/reader'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { Strip } from '@/frame/Strip'
 import { DayParts } from './dayParts'
+import { DayNoteButton } from './DayNoteButton'
 import { DaySheet } from './DaySheet'
 import { DayPaper } from './paper/DayPaper'
 import { PaperRows } from './paper/PaperRows'
+import { PlanButton } from './PlanButton'
 import { usePrinting } from './paper/usePrinting'
 import { InReach, ReachChoices } from './InReach'
 import { DoneToday } from './DoneToday'
@@ -82,10 +84,20 @@ export function DayStation() {
       chosen={isListed ? tab : 'all'}
       onChoose={choose}
       beyond={<NewLens />}
-      head={<StationHead title={headDate(today)} />}
+      head={<StationHead title={headDate(today)} own={<DayNoteButton />} />}
     >
       <DeskLayout left={roomy && !isLens(tab) ? <ReachAside /> : undefined} leftLabel="At hand now">
-        {wide && !isLens(tab) ? <StationHead title={longDate(today)} /> : null}
+        {wide && !isLens(tab) ? (
+          <StationHead
+            title={longDate(today)}
+            own={
+              <Row gap="$2" className="no-print">
+                <DayNoteButton />
+                <PlanButton />
+              </Row>
+            }
+          />
+        ) : null}
         {tab === 'sheet' ? (
           <Column className="no-print">
             <DaySheet onSeeReach={() => choose('reach')} />

@@ -75,6 +75,7 @@ describe('the Day sheet', () => {
   })
   it('says when the day does not fit, and counts free time anew', async () => {
     const store = await showStation(<DayStation />, furnish)
+    fireEvent.click(screen.getByRole('button', { name: 'Show the days to come' }))
     for (let turn = 0; turn < 7; turn++)
       fireEvent.click(screen.getByRole('button', { name: 'Half an hour less today' }))
     expect(screen.getByText(/1 h 50 of 1 h 30 planned/).textContent).toContain('20 min too much.')

@@ -1,22 +1,26 @@
 import { Suspense } from 'react'
 import { View } from '@tamagui/core'
 import type { Review } from '@/core/record'
-import type { RunOptions } from '@/state'
+import { aimedWeekOf } from '@/core/review'
+import { select, type RunOptions } from '@/state'
 import { Column, Words } from '@/ui'
 import { EditText } from '@/frame/onDemand'
-import { useAct } from '@/held/zen'
+import { useAct, useHeld, useToday } from '@/held/zen'
+import { dayMonth } from '@/words'
 
 /** Last stone: one or two aims for the week to come. */
 export function AimsStone({ review }: { review: Review }) {
   const act = useAct()
+  const today = useToday()
+  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
   const set = (aims: { firstAim?: string; secondAim?: string }, typing: RunOptions) =>
     act('setAims', { id: review.id, ...aims }, { say: false, atField: true, ...typing })
   return (
     <Column gap="$3">
       <Words render="h2" size="title">
-        What are next week’s one or two aims?
+        What are the one or two aims for the week of {dayMonth(aimedWeekOf(today, weekStartsOn))}?
       </Words>
-      <Words tone="inkSoft">They stand at the head of the Week sheet.</Words>
+      <Words tone="inkSoft">They are shown at the top of that week.</Words>
       <Suspense fallback={<View height={168} />}>
         <EditText
           name={`${review.id} aim 1`}

@@ -1,23 +1,19 @@
 // Second stone: every open project gets its very next action, or is said not to be one now.
-import { useOfSide } from '@/held/side'
 import { useState } from 'react'
 import { View } from '@tamagui/core'
 import { useReader } from '@/held/reader'
 import type { Project } from '@/core/record'
-import { lists, select } from '@/state'
+import { select } from '@/state'
 import { Button, Column, Field, Row, Seal, Words } from '@/ui'
 import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
 import { useSentence } from '@/parts/capture/useSentence'
 import { useResting } from '@/parts/project/useResting'
 import { count, shortened } from '@/words'
-import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { useAct, useHeldDocument, useToday } from '@/held/zen'
+import { useStandingProjects } from './useStandingProjects'
 
 export function ProjectsStone() {
-  const today = useToday()
-  const projects = useHeld((state) => select.projectsOf(state.document))
-  const document = useHeldDocument()
-  const atWork = useOfSide()(projects).filter((project) => select.isAtWork(document, project))
-  const standing = atWork.filter(({ id }) => !lists.nextActionOf(document, id, today))
+  const { atWork, standing } = useStandingProjects()
   const open = atWork.length
   return (
     <Column gap="$2.5">

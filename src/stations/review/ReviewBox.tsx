@@ -1,19 +1,15 @@
 // What was laid aside during the week for the review: opened from here, and taken out once it is dealt with.
-import { recordIn } from '@/core/journal'
-import { select } from '@/state'
 import { BandHeading, Button, Column, Press, Row, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { nameOfRecord, shortened } from '@/words'
+import { useReviewBox } from './useReviewBox'
 
 export function ReviewBox() {
   const act = useAct()
   const document = useHeldDocument()
   const { open } = useOpened()
-  const asides = select.asidesOf(document).filter(({ ofId }) => {
-    const record = recordIn(document, ofId)
-    return record !== undefined && !('letGoAtEpochMs' in record && record.letGoAtEpochMs !== null)
-  })
+  const asides = useReviewBox()
   if (asides.length === 0) return null
   return (
     <Column render="section" aria-label="Review box" width="100%">

@@ -13,6 +13,7 @@ import { AimsStone } from './AimsStone'
 import { DoneStone } from './DoneStone'
 import { ProjectsStone } from './ProjectsStone'
 import { TrayStone } from './TrayStone'
+import { useStonesDone } from './useStonesDone'
 import { WaitingStone } from './WaitingStone'
 
 const faces: Readonly<Record<Stone, (props: { review: Review }) => React.ReactNode>> = {
@@ -38,6 +39,7 @@ export function ReviewRound({
   const body = useRef<HTMLDivElement>(null)
   const { id, stone } = review
   const Face = faces[stone]
+  const isDone = useStonesDone(review)
   const next = stones[stones.indexOf(stone) + 1]
   const before = stones[stones.indexOf(stone) - 1]
   useEffect(() => {
@@ -67,7 +69,8 @@ export function ReviewRound({
         stones={stones.map((key) => ({
           key,
           label: stoneWords[key],
-          done: review.stonesDone.includes(key),
+          done: isDone(key),
+          passed: review.stonesDone.includes(key) && !isDone(key),
           here: key === stone,
         }))}
       />

@@ -60,7 +60,7 @@ function Begin({ open, onBegin }: { open: Reviews[number] | undefined; onBegin: 
   if (open) {
     return (
       <EmptyPlace
-        says={`Your review of week ${isoWeekOf(open.weekOf)}: ${open.stonesDone.length} of 5 done. Next is “${stoneWords[open.stone]}”.`}
+        says={`Your review of week ${isoWeekOf(open.weekOf)}: ${open.stonesDone.length} of 5. Next is “${stoneWords[open.stone]}”.`}
       >
         <Row gap="$2.5" flexWrap="wrap">
           <Button kind="main" label="Go on" onPress={onBegin} />

@@ -82,8 +82,10 @@ it('leads over the five stones and keeps what it found', async () => {
 it('waits where it was left', async () => {
   await begun()
   press('Next')
+  // There is a slip left: the Tray was passed, and is not done.
+  expect(screen.getByRole('button', { name: 'Tray, passed' })).toBeTruthy()
   press('Leave the review; it waits here')
-  expect(screen.getByText(/1 of 5 done. Next is “Projects”/)).toBeTruthy()
+  expect(screen.getByText(/1 of 5. Next is “Projects”/)).toBeTruthy()
   press('Go on')
   expect(heading()).toBe('1 project has no next action')
 })

@@ -11,6 +11,7 @@ import { OpenedShelf } from '@/opened/OpenedShelf'
 import { desk } from '@/held/desk'
 import { showStation } from '@/frame/testing'
 import { useHeld } from '@/held/zen'
+import { MoreSheet } from '@/sheets/MoreSheet'
 import { ShelvesStation } from './ShelvesStation'
 
 const today = '2026-03-11' as never
@@ -171,12 +172,20 @@ describe('the shelves', () => {
   })
   it('show one side of life at a time', async () => {
     address.set('/shelves')
-    await showStation(<ShelvesStation />, furnish)
-    press('Side: Both. Show Work')
+    await showStation(
+      <>
+        <ShelvesStation />
+        <MoreSheet />
+      </>,
+      furnish,
+    )
+    fireEvent.click(screen.getByRole('radio', { name: 'Work' }))
     expect(screen.queryByRole('region', { name: 'Home' })).toBeNull()
-    press('Side: Work. Show Private')
+    fireEvent.click(screen.getByRole('radio', { name: 'Private' }))
     expect(screen.queryByRole('region', { name: 'Practice' })).toBeNull()
     expect(screen.getByRole('region', { name: 'Home' })).toBeTruthy()
+    press('Only Private is shown. Show both')
+    expect(screen.getByRole('region', { name: 'Practice' })).toBeTruthy()
   })
   it('are arranged one place at a time', async () => {
     await showStation(<ShelvesStation />, furnish)

@@ -1,8 +1,8 @@
 // The week side by side on a wide page.
 import { View } from '@tamagui/core'
+import { isOpen } from '@/core/action'
 import type { Action } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
-import type { WeekSheet } from '@/core/week'
 import { select } from '@/state'
 import { Column, IconButton, Press, Row, Seal, Sheet, Unseen, Words } from '@/ui'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
@@ -11,14 +11,15 @@ import { desk } from '@/held/desk'
 import { duration, weekdayShort } from '@/words'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { DayLoad } from './DayLoad'
+import type { DayOfWeek } from './dayOfWeek'
 
 const atMost = 40
 
-export function DayColumns({ sheet }: { sheet: WeekSheet }) {
+export function DayColumns({ days, noDayYet }: { days: readonly DayOfWeek[]; noDayYet: readonly Action[] }) {
   const today = useToday()
   return (
     <View flexDirection="row" gap="$2" alignItems="stretch" style={{ minHeight: 'calc(100dvh - 250px)' }}>
-      {sheet.noDayYet.length > 0 ? (
+      {noDayYet.length > 0 ? (
         <Sheet render="section" aria-label="No day yet" width={208} flexShrink={0} padding="$3" gap="$1.5">
           <Words render="h2" size="title">
             No day yet
@@ -26,10 +27,11 @@ export function DayColumns({ sheet }: { sheet: WeekSheet }) {
           <Words size="small" tone="inkSoft">
             held for this week
           </Words>
-          <Cards actions={sheet.noDayYet} />
+          <Cards actions={noDayYet} />
         </Sheet>
       ) : null}
-      {sheet.days.map(({ date, actions, load }) => {
+      {days.map((day) => {
+        const { date, actions, done } = day
         const here = date === today
         return (
           <Sheet
@@ -47,14 +49,9 @@ export function DayColumns({ sheet }: { sheet: WeekSheet }) {
             <Words render="h2" size="title" {...(here ? { 'aria-current': 'date' } : {})}>
               {weekdayShort(date)}
             </Words>
-            {date < today && actions.length === 0 ? (
-              <Words size="small" tone="inkSoft">
-                past
-              </Words>
-            ) : (
-              <DayLoad load={load} />
-            )}
+            <DayLoad day={day} isPast={date < today} />
             <Cards actions={actions} />
+            {done.length > 0 ? <Cards actions={done} label={`Done on ${weekdayShort(date)}`} /> : null}
           </Sheet>
         )
       })}
@@ -62,11 +59,11 @@ export function DayColumns({ sheet }: { sheet: WeekSheet }) {
   )
 }
 
-function Cards({ actions }: { actions: readonly Action[] }) {
+function Cards({ actions, label }: { actions: readonly Action[]; label?: string }) {
   const box = useBandBox(() => actions)
   return (
     <InBand.Provider value={box}>
-      <View render="ul" flexDirection="column">
+      <View render="ul" aria-label={label} flexDirection="column">
         {actions.slice(0, atMost).map((action) => (
           <Card key={action.id} action={action} />
         ))}
@@ -121,14 +118,19 @@ function Card({ action }: { action: Action }) {
       >
         <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} size={20} />
         <Column flex={1} minWidth={0}>
-          <Words size="second" weight={action.weight}>
+          <Words
+            size="second"
+            weight={action.weight}
+            tone={isOpen(action) ? undefined : 'inkSoft'}
+            textDecorationLine={isOpen(action) ? 'none' : 'line-through'}
+          >
             <Unseen>Open </Unseen>
             {action.title}
           </Words>
         </Column>
       </Press>
       <Words size="small" tone="inkSoft" paddingLeft="$7" paddingBottom="$2" render="p">
-        {details || 'no minutes yet'}
+        {details || (isOpen(action) ? 'no minutes yet' : 'done')}
       </Words>
       <Row
         className="on-hover"

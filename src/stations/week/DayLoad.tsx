@@ -1,16 +1,27 @@
 import { View } from '@tamagui/core'
-import type { Load } from '@/core/day'
 import { Column, Words } from '@/ui'
-import { duration } from '@/words'
+import { count, duration, loadShort } from '@/words'
+import type { DayOfWeek } from './dayOfWeek'
 
-/** "3 h of 5 h" over a bar to scale: moss what fits, clay what does not. */
-export function DayLoad({ load }: { load: Load }) {
+/** What is planned over a bar to scale: moss what fits, clay what does not. Of a day that has passed, what was done. */
+export function DayLoad({ day, isPast }: { day: DayOfWeek; isPast: boolean }) {
+  const { load, done, doneMinutes } = day
   const { plannedMinutes, freeMinutes, overMinutes } = load
+  const doneSaid =
+    done.length > 0
+      ? `${count(done.length, 'done', 'done')}${doneMinutes > 0 ? `, ${duration(doneMinutes)}` : ''}`
+      : null
+  if (isPast)
+    return (
+      <Words size="small" tone="inkSoft">
+        {doneSaid ?? 'nothing done'}
+      </Words>
+    )
   const whole = Math.max(plannedMinutes, freeMinutes, 1)
   return (
     <Column gap="$1" flexShrink={0}>
       <Words size="small" tone={overMinutes > 0 ? 'clay' : 'inkSoft'}>
-        {duration(plannedMinutes)} of {duration(freeMinutes)}
+        {loadShort(load)}
         {overMinutes > 0 ? ': too much' : ''}
       </Words>
       <View
@@ -27,6 +38,11 @@ export function DayLoad({ load }: { load: Load }) {
         />
         <View backgroundColor="$clayFill" style={{ width: `${(overMinutes / whole) * 100}%` }} />
       </View>
+      {doneSaid ? (
+        <Words size="small" tone="inkSoft">
+          {doneSaid}
+        </Words>
+      ) : null}
     </Column>
   )
 }

@@ -1,16 +1,19 @@
 // The Week sheet: seven days with what stands on them, laid against each day's free time.
-import { aimsOf } from '@/core/review'
+import { aimedWeekOf, aimsOf } from '@/core/review'
+import { minutesTakenBy } from '@/core/day'
 import { useMedia } from '@tamagui/core'
 import { useMemo, useState } from 'react'
-import { weekSheetOf } from '@/core/week'
-import { addDays, isoWeekOf, weekStartOf } from '@/core/time'
+import { weekSheetOf, type WeekSheet } from '@/core/week'
+import { addDays, isoWeekOf, localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
 import { lists, select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
-import { StationHead, Tools } from '@/frame/StationHead'
+import { StationHead } from '@/frame/StationHead'
 import { dayMonth, duration } from '@/words'
 import { useOfSide } from '@/held/side'
-import { useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { useLoads } from '@/held/useLoads'
+import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { DayColumns } from './DayColumns'
+import type { DayOfWeek } from './dayOfWeek'
 import { DayStack } from './DayStack'
 
 export function WeekStation() {
@@ -23,16 +26,10 @@ export function WeekStation() {
   const first = addDays(weekStartOf(today, weekStartsOn), weeksAway * 7)
   const ofSide = useOfSide()
   const sheet = useMemo(
-    () =>
-      weekSheetOf(
-        ofSide(lists.actionsOfWeek(document, first, today)),
-        first,
-        today,
-        (day) => select.freeMinutesOn(document, day),
-        weekStartsOn,
-      ),
+    () => weekSheetOf(ofSide(lists.actionsOfWeek(document, first, today)), first, today, weekStartsOn),
     [document, ofSide, first, today, weekStartsOn],
   )
+  const days = useWeekDays(sheet, first)
   // A week is numbered by its Thursday (ISO 8601), on whatever day it begins.
   const weekNumber = isoWeekOf(addDays(first, (3 - weekStartsOn + 7) % 7))
   const span = `${Number(first.slice(8))}${first.slice(5, 7) === addDays(first, 6).slice(5, 7) ? '' : ` ${dayMonth(first).split(' ')[1]}`}–${dayMonth(addDays(first, 6))}`
@@ -49,29 +46,64 @@ export function WeekStation() {
       <StationHead
         label={wide ? undefined : `Week ${weekNumber}`}
         title={wide ? `Week ${weekNumber} · ${span}` : span}
-        tools={wide ? turn : <Tools />}
+        {...(wide ? { tools: turn } : {})}
       >
-        <Aims />
+        <Aims first={first} />
       </StationHead>
       <Row justifyContent="space-between" gap="$2" paddingBottom="$3">
-        <WeekWords days={sheet.days} today={today} />
+        <WeekWords days={days} today={today} />
         {wide ? null : turn}
       </Row>
-      {wide ? <DayColumns sheet={sheet} /> : <DayStack sheet={sheet} />}
+      {wide ? (
+        <DayColumns days={days} noDayYet={sheet.noDayYet} />
+      ) : (
+        <DayStack days={days} noDayYet={sheet.noDayYet} />
+      )}
     </Column>
   )
 }
 
-/** What the latest review aimed at. */
-function Aims() {
+/** What of the week is to be seen: its days with their loads, and what was done on those that have come. */
+function useWeekDays(sheet: WeekSheet, first: CalendarDate): readonly DayOfWeek[] {
+  const document = useHeldDocument()
+  const today = useToday()
+  const { clock } = useZen()
+  const loadOn = useLoads()
+  const ofSide = useOfSide()
+  return useMemo(() => {
+    const zone = clock.zone()
+    const done = first > today ? [] : ofSide(lists.doneOf(document, first, addDays(first, 6), zone))
+    return sheet.days.map((day) => {
+      const { date } = day
+      const doneThen = done.filter(
+        ({ doneAtEpochMs }) => localMomentAt(doneAtEpochMs ?? 0, zone).date === date,
+      )
+      return {
+        ...day,
+        load: loadOn(date),
+        done: doneThen,
+        doneMinutes: doneThen.reduce((sum, action) => sum + minutesTakenBy(action), 0),
+      }
+    })
+  }, [sheet, document, ofSide, first, today, clock, loadOn])
+}
+
+/** What the review that looked ahead to this week aimed at: made in it, or in the days before it. */
+function Aims({ first }: { first: CalendarDate }) {
+  const { clock } = useZen()
+  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
   const last = useHeld((state) =>
-    select.reviewsOf(state.document).find(({ finishedAtEpochMs }) => finishedAtEpochMs !== null),
+    select.reviewsOf(state.document).find(({ finishedAtEpochMs }) => {
+      if (finishedAtEpochMs === null) return false
+      const { date } = localMomentAt(finishedAtEpochMs, clock.zone())
+      return aimedWeekOf(date, weekStartsOn) === first
+    }),
   )
   const aims = last ? aimsOf(last) : []
   return aims.length > 0 ? <Words tone="inkSoft">Aims: {aims.join(' and ')}</Words> : null
 }
 
-function WeekWords({ days, today }: { days: ReturnType<typeof weekSheetOf>['days']; today: string }) {
+function WeekWords({ days, today }: { days: readonly DayOfWeek[]; today: string }) {
   const ahead = days.filter(({ date }) => date >= today)
   const planned = ahead.reduce((sum, { load }) => sum + load.plannedMinutes, 0)
   const free = ahead.reduce((sum, { load }) => sum + load.freeMinutes, 0)
@@ -84,8 +116,7 @@ function WeekWords({ days, today }: { days: ReturnType<typeof weekSheetOf>['days
     )
   return (
     <Words tone="inkSoft" flex={1}>
-      {duration(planned)} planned into {duration(free)} of free time{' '}
-      {ahead.length < 7 ? 'from today on' : 'in the week'}
+      {duration(planned)} planned, {duration(free)} {ahead.length < 7 ? 'left this week' : 'available'}
       {over.length === 0 ? '.' : '. '}
       {over.length === 0 ? null : (
         <Words tone="clay" strong>

@@ -1,36 +1,18 @@
 // The day at a glance, for the corner of a screen: what is underway, what is fixed next, what is left of today, the tape.
-// It is read and not touched; it follows what is done in other tabs, and turns at midnight by itself.
-import { useEffect, useState, type ReactNode } from 'react'
+// One can tick and start there; it follows what is done in other tabs, and turns at midnight by itself.
+import type { ReactNode } from 'react'
 import { Link } from 'expo-router'
-import { loadOf, minutesOf } from '@/core/day'
+import { minutesOf } from '@/core/day'
 import type { Action } from '@/core/record'
-import { localMomentAt, toMinute } from '@/core/time'
-import { select } from '@/state'
-import { Column, Row, Sheet, Words } from '@/ui'
+import { toMinute } from '@/core/time'
+import { Column, Row, Sheet, SquareButton, Tick, Words } from '@/ui'
 import { LoadGauge } from '@/parts/load/LoadGauge'
-import { useHeld, useToday, useZen } from '@/held/zen'
+import { useAsked, useDayTape } from '@/held/useLoads'
+import { useAct, useHeld, useToday, useZen } from '@/held/zen'
 import { count, duration, headDate, momentWords } from '@/words'
-import { piecesOf } from '../piecesOf'
 import { useDayBands } from '../useDayBands'
 
 const few = 6
-const tickMs = 20_000
-
-/** The minute of the day, as it passes. */
-function useMinute(): number {
-  const { clock } = useZen()
-  const [minute, setMinute] = useState(() => localMomentAt(clock.nowEpochMs(), clock.zone()).minute)
-  useEffect(() => {
-    const look = () => setMinute(localMomentAt(clock.nowEpochMs(), clock.zone()).minute)
-    const timer = setInterval(look, tickMs)
-    document.addEventListener('visibilitychange', look)
-    return () => {
-      clearInterval(timer)
-      document.removeEventListener('visibilitychange', look)
-    }
-  }, [clock])
-  return minute
-}
 
 export function Glance() {
   const isReady = useHeld(({ phase }) => phase === 'ready')
@@ -46,15 +28,10 @@ export function Glance() {
 function Seen() {
   const day = useDayBands()
   const today = useToday()
-  const minute = useMinute()
+  const { minute } = useAsked().now
   const { carriedOver, dueToday, underway, picked } = day.bands.planned(day.document)
-  const settings = select.settingsOf(day.document)
   const planned = [...carriedOver, ...dueToday, ...underway, ...picked]
-  const whole = day.whole.planned(day.document)
-  const load = loadOf(
-    [...whole.carriedOver, ...whole.dueToday, ...whole.underway, ...whole.picked],
-    select.freeMinutesOn(day.document, today),
-  )
+  const gauge = useDayTape(today)
   const next = nextFixed(planned, today, minute)
   const left = planned.filter((action) => action !== next && !underway.includes(action))
   return (
@@ -68,7 +45,7 @@ function Seen() {
         </Link>
       </Row>
       <Sheet padding="$3.5" gap="$3">
-        <Told name="Underway" none="Nothing is underway." actions={underway}>
+        <Told name="Underway" none="Nothing is underway." actions={underway} isStarted>
           {(action) => <Since action={action} />}
         </Told>
         {next?.at?.time ? (
@@ -90,7 +67,7 @@ function Seen() {
         ) : null}
       </Sheet>
       <Sheet paddingHorizontal="$3.5" paddingVertical="$2">
-        <LoadGauge plain load={load} pieces={piecesOf(planned)} startMinute={settings.dayStartsAtMinute} />
+        <LoadGauge {...gauge} />
       </Sheet>
     </>
   )
@@ -119,13 +96,17 @@ function Told({
   name,
   none,
   actions,
+  isStarted = false,
   children,
 }: {
   readonly name: string
   readonly none: string
   readonly actions: readonly Action[]
+  /** Underway already: it is not started again. */
+  readonly isStarted?: boolean
   readonly children: (action: Action) => ReactNode
 }) {
+  const act = useAct()
   return (
     <Column render="section" aria-label={name} gap="$1">
       <Words render="h2" size="caps" tone="inkSoft">
@@ -134,20 +115,21 @@ function Told({
       {actions.length === 0 ? <Words tone="inkSoft">{none}</Words> : null}
       <Column render="ul">
         {actions.map((action) => (
-          <Row
-            key={action.id}
-            render="li"
-            gap="$3"
-            justifyContent="space-between"
-            alignItems="baseline"
-            paddingVertical="$1"
-          >
-            <Words weight={action.weight} flex={1} minWidth={0}>
+          <Row key={action.id} render="li" gap="$3" justifyContent="space-between">
+            <Words weight={action.weight} flex={1} minWidth={0} paddingVertical="$2">
               {action.title}
             </Words>
             <Words size="second" tone="inkSoft" flexShrink={0}>
               {children(action)}
             </Words>
+            {isStarted ? null : (
+              <SquareButton
+                label={`Start ${action.title}`}
+                words="start"
+                onPress={() => act('start', { id: action.id })}
+              />
+            )}
+            <Tick name={action.title} checked={false} onToggle={() => act('tick', { id: action.id })} />
           </Row>
         ))}
       </Column>

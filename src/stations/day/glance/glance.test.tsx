@@ -1,4 +1,4 @@
-import { act, screen, within } from '@testing-library/react'
+import { act, fireEvent, screen, within } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
@@ -40,23 +40,27 @@ describe('the glance', () => {
   it('tells what is underway, what is fixed next and in how long, and what else is left', async () => {
     const store = await showStation(<Glance />, furnish)
     expect(told(/^Underway/)[0]).toMatch(/^begunsince today/)
-    expect(told(/^Fixed next/)).toEqual(['call11:15, in 2 h 15'])
+    expect(told(/^Fixed next/)).toEqual(['call11:15, in 2 h 15start'])
     expect(told(/^Left of today: 4 actions, 2 h 20/)).toEqual(
-      expect.arrayContaining(['site visit1 h 30', 'picked20 min', 'before breakfast30 min']),
+      expect.arrayContaining(['site visit1 h 30start', 'picked20 minstart', 'before breakfast30 minstart']),
     )
     // It follows every change: what is done is no longer left, and the next fixed one comes up.
     act(() => void store.run('tick', { id: actionIn(store, 'call').id }))
-    expect(told(/^Fixed next/)).toEqual(['site visit14:30, in 5 h 30'])
+    expect(told(/^Fixed next/)).toEqual(['site visit14:30, in 5 h 30start'])
     act(() => void store.run('stop', { id: actionIn(store, 'begun').id }))
     expect(screen.getByText('Nothing is underway.')).toBeTruthy()
   })
-  it('shows the first few, says how many more there are, and has nothing to touch but the way to the day', async () => {
+  it('shows the first few, says how many more there are, and lets one start and tick them', async () => {
     await showStation(<Glance />, (store) => {
       for (let at = 0; at < 9; at++) store.run('addAction', { title: `a${at}`, day: today })
     })
     expect(told(/^Left of today: 9 actions/)).toHaveLength(6)
     expect(screen.getByText('and 3 more')).toBeTruthy()
-    expect([screen.queryAllByRole('button'), screen.queryAllByRole('checkbox')]).toEqual([[], []])
+    fireEvent.click(screen.getByRole('button', { name: 'Start a0' }))
+    expect(told(/^Underway/)).toHaveLength(1)
+    fireEvent.click(screen.getByRole('checkbox', { name: 'a0' }))
+    expect(screen.getByText('Nothing is underway.')).toBeTruthy()
+    expect(told(/^Left of today: 8 actions/)).toHaveLength(6)
   })
   it('says so where nothing is laid on the day', async () => {
     await showStation(<Glance />)

@@ -1,6 +1,6 @@
 // The Day sheet on paper: its date, its load in words, its bands with boxes to tick, and lines to write on.
-import { loadOf, minutesOf, type DayBandName } from '@/core/day'
-import { select } from '@/state'
+import { minutesOf, type DayBandName } from '@/core/day'
+import { useLoads } from '@/held/useLoads'
 import { useToday } from '@/held/zen'
 import { bandWords, duration, loadWords, longDate } from '@/words'
 import { useDayBands } from '../useDayBands'
@@ -20,12 +20,11 @@ export function DayPaper() {
   const day = useDayBands()
   const today = useToday()
   const bands = day.bands.planned(day.document)
-  const planned = [...bands.carriedOver, ...bands.dueToday, ...bands.underway, ...bands.picked]
-  const { plain, verdict } = loadWords(loadOf(planned, select.freeMinutesOn(day.document, today)))
+  const { plain, verdict, more } = loadWords(useLoads()(today))
   return (
     <article className="on-paper">
       <h1>{longDate(today)}</h1>
-      <p className="paper-load">{`${plain}${verdict}`}</p>
+      <p className="paper-load">{`${plain}${verdict}${more}`}</p>
       {inOrder.map((name) =>
         bands[name].length > 0 ? (
           <PaperRows

@@ -2,7 +2,7 @@
 // of its own, and one line about it. No promise moves by itself.
 import { useState } from 'react'
 import { isOpen } from '@/core/action'
-import { loadOf } from '@/core/day'
+import { minutesTakenBy } from '@/core/day'
 import { isPromisedBy, leftAtClose } from '@/core/day/closing'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
@@ -11,7 +11,7 @@ import { lists, select } from '@/state'
 import { BandHeading, Button, Column, Field, Row, SlideOver, Words } from '@/ui'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { useAct, useZen } from '@/held/zen'
-import { count, duration, fixedWords, nearDate, when } from '@/words'
+import { count, duration, fixedWords, loadLong, nearDate, when } from '@/words'
 import { usePlanned } from './usePlanned'
 
 type Where = CalendarDate | 'off' | 'stays'
@@ -19,7 +19,7 @@ type Where = CalendarDate | 'off' | 'stays'
 export function EndDay({ onClose }: { onClose: () => void }) {
   const act = useAct()
   const { clock } = useZen()
-  const { document, today, planned } = usePlanned()
+  const { document, today, planned, loadOn } = usePlanned()
   const plan = recordIn(document, select.planIdOf(today))
   const done = lists.doneOf(document, today, today, clock.zone())
   const tomorrow = addDays(today, 1)
@@ -37,15 +37,7 @@ export function EndDay({ onClose }: { onClose: () => void }) {
     return to === 'stays' ? [] : [{ id: action.id, to: to === 'off' ? null : to }]
   })
   const comes = planned.filter((action) => whereOf(action) === tomorrow)
-  const loadTomorrow = loadOf(
-    [
-      ...lists
-        .actionsOfDay(document, tomorrow, today)
-        .filter(({ id }) => !comes.some((each) => each.id === id)),
-      ...comes,
-    ],
-    select.freeMinutesOn(document, tomorrow),
-  )
+  const loadTomorrow = loadOn(tomorrow, { come: comes })
   const rows = (actions: readonly Action[], isPromised: boolean) =>
     actions.map((action) => (
       <LeftRow
@@ -97,8 +89,7 @@ export function EndDay({ onClose }: { onClose: () => void }) {
         ) : null}
         {planned.length > 0 ? (
           <Words role="status" size="second" tone={loadTomorrow.overMinutes > 0 ? 'clay' : 'inkSoft'}>
-            Tomorrow: {duration(loadTomorrow.plannedMinutes)} of {duration(loadTomorrow.freeMinutes)} planned
-            {loadTomorrow.overMinutes > 0 ? `, ${duration(loadTomorrow.overMinutes)} too much` : ''}
+            Tomorrow: {loadLong(loadTomorrow)}
           </Words>
         ) : null}
       </Column>
@@ -134,7 +125,7 @@ const promiseWords = ({ due, at }: Action, today: CalendarDate): string =>
   [due ? `due ${when(due, today)}` : null, at ? fixedWords(at, today) : null].filter(Boolean).join(' · ')
 
 const minutesSaid = (done: readonly Action[]): string => {
-  const minutes = done.reduce((sum, action) => sum + (action.minutes ?? 0), 0)
+  const minutes = done.reduce((sum, action) => sum + minutesTakenBy(action), 0)
   return minutes > 0 ? `, ${duration(minutes)} in all` : ''
 }
 const plannedDone = (planned: object, done: readonly Action[]): number =>

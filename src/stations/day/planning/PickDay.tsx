@@ -9,9 +9,9 @@ import { select } from '@/state'
 import { Button, Column, Row, Seal, SlideOver, Words } from '@/ui'
 import { LoadGauge } from '@/parts/load/LoadGauge'
 import { OpenedChooser, OpenedDayChooser } from '@/parts/choosers/useChooser'
-import { useAct, useHeld } from '@/held/zen'
+import { useDayTape } from '@/held/useLoads'
+import { useAct, useToday } from '@/held/zen'
 import { actionDetails, count, duration, nearDate, shortened } from '@/words'
-import { piecesOf } from '../piecesOf'
 import { usePlanned, type PlannedDay } from './usePlanned'
 
 const fromWords: Readonly<Record<HandFrom, string>> = {
@@ -31,7 +31,7 @@ export function PickDay({ onClose }: { onClose: () => void }) {
   useEffect(() => document.querySelector<HTMLElement>('dialog [data-first-focus]')?.focus(), [at])
   return (
     <SlideOver title="Plan the day" onClose={onClose} full>
-      <DayTape day={day} />
+      <DayTape />
       {slip ? (
         <OneSlip
           key={slip.action.id}
@@ -49,10 +49,7 @@ export function PickDay({ onClose }: { onClose: () => void }) {
   )
 }
 
-function DayTape({ day: { planned, load } }: { day: PlannedDay }) {
-  const { dayStartsAtMinute } = useHeld((state) => select.settingsOf(state.document))
-  return <LoadGauge load={load} pieces={piecesOf(planned)} startMinute={dayStartsAtMinute} />
-}
+const DayTape = () => <LoadGauge {...useDayTape(useToday())} />
 
 function OneSlip({
   slip: { action: dealt, from },
@@ -77,6 +74,7 @@ function OneSlip({
   const seal = select.sealOf(document, action)
   const picks = bands.picked.length
   const stays = from === 'dueToday'
+  const isOnSheet = !stays && action.day !== null && action.day <= today
   const next = (done: { ok: boolean } | null) => {
     if (done?.ok !== false) onNext()
   }
@@ -123,7 +121,7 @@ function OneSlip({
           label={stays ? 'It stays due today' : 'Not today'}
           flex={1}
           data-first-focus={stays ? '' : undefined}
-          onPress={() => next(null)}
+          onPress={() => next(isOnSheet ? act('unpick', { id }, { say: false }) : null)}
         />
         {stays ? null : (
           <Button

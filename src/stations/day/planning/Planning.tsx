@@ -1,12 +1,23 @@
-// The ways to plan a day: none begins by itself.
+// The ways to plan a day behind one button: none begins by itself.
+import { useState } from 'react'
+import { ChooserSheet } from '@/parts/choosers/ChooserSheet'
+import { Column, Press, Words } from '@/ui'
 import { EndDay } from './EndDay'
 import { PickDay } from './PickDay'
 import { SpreadDay } from './SpreadDay'
+import { usePlanned } from './usePlanned'
 
 /** What the day can be planned by. */
-export type PlanningAct = 'pick' | 'spread' | 'end'
+type PlanningAct = 'pick' | 'spread' | 'end'
 
-export function Planning({ act, onClose }: { act: PlanningAct; onClose: () => void }) {
+const acts: Readonly<Record<PlanningAct, { readonly name: string; readonly says: string }>> = {
+  pick: { name: 'Plan the day', says: 'Go through what could be done today, one action at a time.' },
+  spread: { name: 'Spread out', says: 'Move what is carried over and due today to days with room.' },
+  end: { name: 'Close the day', says: 'See what was done and decide where the rest goes.' },
+}
+
+export function Planning({ onClose }: { onClose: () => void }) {
+  const [act, setAct] = useState<PlanningAct | null>(null)
   switch (act) {
     case 'pick':
       return <PickDay onClose={onClose} />
@@ -14,5 +25,43 @@ export function Planning({ act, onClose }: { act: PlanningAct; onClose: () => vo
       return <SpreadDay onClose={onClose} />
     case 'end':
       return <EndDay onClose={onClose} />
+    case null:
+      return <PlanningMenu onAct={setAct} onClose={onClose} />
   }
+}
+
+function PlanningMenu({ onAct, onClose }: { onAct: (act: PlanningAct) => void; onClose: () => void }) {
+  const { load, bands } = usePlanned()
+  const isFull = load.overMinutes > 0 || bands.carriedOver.length > 0
+  const offered: readonly PlanningAct[] = isFull ? ['pick', 'spread', 'end'] : ['pick', 'end']
+  const [anchor] = useState(() => document.activeElement?.getBoundingClientRect() ?? null)
+  return (
+    <ChooserSheet title="Plan" anchor={anchor} onClose={onClose}>
+      <Column>
+        {offered.map((act, at) => (
+          <Press
+            key={act}
+            aria-label={acts[act].name}
+            aria-describedby={`plan-${act}`}
+            data-first-focus={at === 0 ? '' : undefined}
+            minHeight={64}
+            width="100%"
+            borderTopWidth={at === 0 ? 0 : 1}
+            borderColor="$rule"
+            hoverStyle={{ backgroundColor: '$brassWash' }}
+            onPress={() => onAct(act)}
+          >
+            <Column flex={1} minWidth={0} paddingVertical="$2">
+              <Words strong textAlign="left">
+                {acts[act].name}
+              </Words>
+              <Words id={`plan-${act}`} size="second" tone="inkSoft" textAlign="left">
+                {acts[act].says}
+              </Words>
+            </Column>
+          </Press>
+        ))}
+      </Column>
+    </ChooserSheet>
+  )
 }

@@ -1,15 +1,14 @@
 // A bad day: what is carried over and due goes to chosen days that have room. It is shown before it is done, and one undo
 // takes it back.
 import { useState } from 'react'
-import { loadOf } from '@/core/day'
 import { spreadOver } from '@/core/day/spread'
 import type { Action, Id } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'
-import { lists, select } from '@/state'
+import { select } from '@/state'
 import { Button, Choice, Column, EmptyPlace, Row, SlideOver, Words } from '@/ui'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { useAct } from '@/held/zen'
-import { count, duration, nearDate, weekdayShort } from '@/words'
+import { count, duration, loadLong, nearDate, weekdayShort } from '@/words'
 import { usePlanned } from './usePlanned'
 
 /** So many are shown at first, and more of them when asked for. */
@@ -204,20 +203,16 @@ function Loads({
   readonly moves: readonly { readonly id: Id<'action'>; readonly to: CalendarDate }[]
   readonly all: readonly Action[]
 }) {
-  const { document, today } = usePlanned()
+  const { loadOn } = usePlanned()
   const goesTo = new Map(moves.map(({ id, to }) => [id, to]))
   return (
     <Column render="ul" aria-label="The days then" gap="$1">
       {[...new Set([...days, ...moves.map(({ to }) => to)])].sort().map((day) => {
         const come = all.filter(({ id }) => goesTo.get(id) === day)
-        const { plannedMinutes, freeMinutes, overMinutes } = loadOf(
-          [...lists.actionsOfDay(document, day, today), ...come],
-          select.freeMinutesOn(document, day),
-        )
+        const load = loadOn(day, { come })
         return (
-          <Words key={day} render="li" size="second" tone={overMinutes > 0 ? 'clay' : 'inkSoft'}>
-            {weekdayShort(day)} then holds {duration(plannedMinutes)} of {duration(freeMinutes)}
-            {overMinutes > 0 ? `, ${duration(overMinutes)} too much` : ''}
+          <Words key={day} render="li" size="second" tone={load.overMinutes > 0 ? 'clay' : 'inkSoft'}>
+            {weekdayShort(day)} then: {loadLong(load)}
           </Words>
         )
       })}

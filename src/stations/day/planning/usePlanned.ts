@@ -1,9 +1,9 @@
 // What stands in today's plan, its load, and how much room other days have.
-import { loadOf, type DayBands, type Load } from '@/core/day'
+import type { DayBands, Load } from '@/core/day'
 import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
-import { lists, select } from '@/state'
+import { useLoads, type LoadOn } from '@/held/useLoads'
 import { useToday } from '@/held/zen'
 import { useDayBands } from '../useDayBands'
 
@@ -13,6 +13,7 @@ export interface PlannedDay {
   readonly bands: Omit<DayBands, 'inReach'>
   readonly planned: readonly Action[]
   readonly load: Load
+  readonly loadOn: LoadOn
   readonly soon: readonly Action[]
   /** The free minutes a day has left. */
   readonly roomOn: (day: CalendarDate) => number
@@ -26,11 +27,9 @@ export function usePlanned(): PlannedDay {
   const { document } = day
   const bands = day.bands.planned(document)
   const planned = [...bands.carriedOver, ...bands.dueToday, ...bands.underway, ...bands.picked]
+  const loadOn = useLoads()
   const roomOn = (date: CalendarDate): number => {
-    const { plannedMinutes, freeMinutes } = loadOf(
-      lists.actionsOfDay(document, date, today),
-      select.freeMinutesOn(document, date),
-    )
+    const { plannedMinutes, freeMinutes } = loadOn(date)
     return freeMinutes - plannedMinutes
   }
   return {
@@ -38,7 +37,8 @@ export function usePlanned(): PlannedDay {
     today,
     bands,
     planned,
-    load: loadOf(planned, select.freeMinutesOn(document, today)),
+    load: loadOn(today),
+    loadOn,
     soon: day.bands.fewInReach(document, fewSoon),
     roomOn,
   }

@@ -1,10 +1,9 @@
 // A lens as a list of days: what is carried over, today and the week to come, every later day that holds something, and what
 // has no day. A row carried to a day is laid on it. What is done stands before them, on the day it was done.
 import { useMemo, useState } from 'react'
-import { loadOf } from '@/core/day'
 import { recordIn } from '@/core/journal'
 import { localMomentAt, type CalendarDate } from '@/core/time'
-import { select } from '@/state'
+import { useLoads } from '@/held/useLoads'
 import type { Laying } from '@/parts/carrying/Carrying'
 import { Carrying, DropPlace, InPlace, useFindRow } from '../shown/carry'
 import type { Place } from '@/parts/carrying/place'
@@ -13,7 +12,7 @@ import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { lineForEach, linesOfPieces, oneLine } from '@/parts/rows/lines'
 import { LinesList, usualRowHeight } from '@/parts/rows/RowList'
 import { desk } from '@/held/desk'
-import { useAct, useHeldDocument, useZen } from '@/held/zen'
+import { useAct, useZen } from '@/held/zen'
 import { BandHeading, Button, Row } from '@/ui'
 import { duration, nearDate, shortened } from '@/words'
 import { notByHandWords } from '@/words/lens'
@@ -112,11 +111,11 @@ export function LensDays(shown: LensShown) {
 }
 
 function DayHead({ of, isDone, today }: { of: DayList; isDone: boolean; today: CalendarDate }) {
-  const document = useHeldDocument()
+  const loadOn = useLoads()
   const { date, actions, minutes } = of
   const title = dayTitle(date, isDone, today)
   const isPlanned = date !== null && date !== 'past' && !isDone
-  const over = isPlanned ? loadOf(actions, select.freeMinutesOn(document, date)).overMinutes : 0
+  const over = isPlanned ? loadOn(date).overMinutes : 0
   const calm = isDone ? 'moss' : 'inkSoft'
   const end = [
     actions.length > 0 ? String(actions.length) : 'nothing',

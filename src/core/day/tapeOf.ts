@@ -1,0 +1,103 @@
+// What is on the tape of a day: what was done where it was done, what is fixed where it is fixed, everything else one
+// behind the other in the gaps from now on. Where the minutes that are left run out, the rest does not fit.
+import type { Action } from '../record'
+import { toMinute } from '../time'
+import { endOfDay, minutesTakenBy, type DaySize } from './load'
+
+/** One thing on the tape; all in minutes of the day. */
+export interface TapePiece {
+  readonly id: string
+  readonly title: string
+  readonly from: number
+  readonly to: number
+  /** Up to here it fits: `to` where all of it does. */
+  readonly fitsTo: number
+  readonly kind: 'done' | 'fixed' | 'planned'
+}
+
+export interface DayTape {
+  readonly startsAtMinute: number
+  readonly endsAtMinute: number
+  readonly pieces: readonly TapePiece[]
+}
+
+export interface TapeFrom {
+  readonly size: DaySize
+  /** The minute of the day at which the rest begins: now, or the beginning of a day to come. */
+  readonly minute: number
+  readonly date: string
+  readonly planned: readonly Action[]
+  readonly done: readonly (Pick<Action, 'id' | 'title' | 'minutes' | 'takenMinutes'> & {
+    readonly doneAtMinute: number
+  })[]
+  /** What is left for what is planned. */
+  readonly freeMinutes: number
+}
+
+type Laid = Omit<TapePiece, 'fitsTo'>
+
+/** Done ones end where they were ticked, none over another. */
+function doneOn(done: TapeFrom['done']): Laid[] {
+  let last = 0
+  return [...done]
+    .sort((a, b) => a.doneAtMinute - b.doneAtMinute)
+    .flatMap((action) => {
+      const from = Math.max(last, action.doneAtMinute - minutesTakenBy(action))
+      const to = action.doneAtMinute
+      if (to <= from) return []
+      last = to
+      return [{ id: action.id, title: action.title, from, to, kind: 'done' as const }]
+    })
+}
+
+const lengthOf = ({ minutes }: Action): number => minutes ?? 0
+
+/** Each in the first gap that takes all of it. */
+function inGaps(actions: readonly Action[], fixed: readonly Laid[], begins: number): Laid[] {
+  const laid = [...fixed].sort((a, b) => a.from - b.from)
+  return actions.map((action) => {
+    const length = lengthOf(action)
+    let from = begins
+    for (const taken of laid) {
+      if (taken.to <= from) continue
+      if (taken.from - from >= length) break
+      from = taken.to
+    }
+    const piece: Laid = { id: action.id, title: action.title, from, to: from + length, kind: 'planned' }
+    laid.push(piece)
+    laid.sort((a, b) => a.from - b.from)
+    return piece
+  })
+}
+
+export function tapeOf({ size, minute, date, planned, done, freeMinutes }: TapeFrom): DayTape {
+  const begins = Math.max(minute, size.startsAtMinute)
+  const long = planned.filter((action) => lengthOf(action) > 0)
+  const isFixed = ({ at }: Action) =>
+    at !== null && at.date === date && at.time !== null && toMinute(at.time) >= minute
+  const fixed = long.filter(isFixed).map((action): Laid => {
+    const from = action.at?.time ? toMinute(action.at.time) : begins
+    return { id: action.id, title: action.title, from, to: from + lengthOf(action), kind: 'fixed' }
+  })
+  const open = [
+    ...fixed,
+    ...inGaps(
+      long.filter((action) => !isFixed(action)),
+      fixed,
+      begins,
+    ),
+  ].sort((a, b) => a.from - b.from || (a.id < b.id ? -1 : 1))
+  let left = freeMinutes
+  const pieces = open.map((piece) => {
+    const fits = Math.max(0, Math.min(left, piece.to - piece.from))
+    left -= fits
+    return { ...piece, fitsTo: piece.from + fits }
+  })
+  const before = doneOn(done).map((piece) => ({ ...piece, fitsTo: piece.to }))
+  const all = [...before, ...pieces]
+  return {
+    startsAtMinute: Math.min(size.startsAtMinute, ...all.map(({ from }) => from)),
+    endsAtMinute: Math.max(endOfDay(size), ...all.map(({ to }) => to)),
+    pieces: all,
+  }
+}

@@ -1,0 +1,78 @@
+// What a day holds and what is left of it: the one place that every screen asks, so that all of them say the same about the
+// same day. The day has one size, whichever side of life is shown.
+import { dayOnSheet, isHeldUp } from '@/core/action'
+import { loadAt, loadOf, type DaySize, type DayTape, type Load } from '@/core/day'
+import { tapeOf } from '@/core/day/tapeOf'
+import type { Document } from '@/core/journal'
+import type { Action } from '@/core/record'
+import { localMomentAt, type CalendarDate, type LocalMoment } from '@/core/time'
+import * as lists from './actionIndexes'
+import { freeMinutesOn, settingsOf } from './selectors'
+
+/** The moment of asking, as the wall clock of `zone` shows it. */
+export interface Asked {
+  readonly now: LocalMoment
+  readonly zone: string
+}
+
+export const askedAt = (epochMs: number, zone: string): Asked => ({ now: localMomentAt(epochMs, zone), zone })
+
+/** Open actions that take from a day's minutes: those on its sheet and, today, those underway that are on no other day. */
+export function plannedOn(document: Document, date: CalendarDate, today: CalendarDate): readonly Action[] {
+  const laid = lists.actionsOfDay(document, date, today)
+  if (date !== today) return laid
+  const alsoUnderway = lists
+    .underwayOf(document)
+    .filter((action) => !isHeldUp(action) && dayOnSheet(action, today) === null)
+  return alsoUnderway.length === 0 ? laid : [...laid, ...alsoUnderway]
+}
+
+const sizeOf = (document: Document, date: CalendarDate): DaySize => {
+  const { dayStartsAtMinute, dayEndsAtMinute } = settingsOf(document)
+  return {
+    freeMinutes: freeMinutesOn(document, date),
+    startsAtMinute: dayStartsAtMinute,
+    endsAtMinute: dayEndsAtMinute,
+  }
+}
+
+/** What comes to the day, and what goes from it, before it is done. */
+export interface Moving {
+  readonly come?: readonly Action[]
+  readonly go?: (action: Action) => boolean
+}
+
+/** The load of a day: of today as the clock leaves it, of a day that has passed none. */
+export function loadOn(
+  document: Document,
+  date: CalendarDate,
+  { now, zone }: Asked,
+  { come = [], go }: Moving = {},
+): Load {
+  const planned = plannedOn(document, date, now.date)
+  const coming = new Set(come.map(({ id }) => id))
+  const stays = ({ id }: Action) => !coming.has(id)
+  const actions =
+    come.length === 0 && !go
+      ? planned
+      : [...planned.filter((action) => stays(action) && !go?.(action)), ...come]
+  if (date !== now.date) return loadOf(actions, freeMinutesOn(document, date))
+  return loadAt(actions, lists.doneOf(document, date, date, zone), sizeOf(document, date), now.minute)
+}
+
+/** The same day to scale. */
+export function tapeOn(document: Document, date: CalendarDate, asked: Asked): DayTape {
+  const { now, zone } = asked
+  const done = date === now.date ? lists.doneOf(document, date, date, zone) : []
+  return tapeOf({
+    size: sizeOf(document, date),
+    minute: date === now.date ? now.minute : 0,
+    date,
+    planned: plannedOn(document, date, now.date),
+    done: done.map((action) => ({
+      ...action,
+      doneAtMinute: localMomentAt(action.doneAtEpochMs ?? 0, zone).minute,
+    })),
+    freeMinutes: loadOn(document, date, asked).freeMinutes,
+  })
+}

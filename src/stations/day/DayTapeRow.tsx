@@ -1,0 +1,51 @@
+// The tape of the day with its sentence; behind it, when asked for, the days to come and how much of today is available.
+// While something is carried the days are there by themselves, over the page, to lay it on one.
+import { useMedia } from '@tamagui/core'
+import { useState } from 'react'
+import { select } from '@/state'
+import { AvailableToday, LoadGauge } from '@/parts/load/LoadGauge'
+import { findRow } from '@/parts/rows/findRow'
+import { useDayTape } from '@/held/useLoads'
+import { useHeld, useToday } from '@/held/zen'
+import { Column, IconButton, Row, Words } from '@/ui'
+import { duration } from '@/words'
+import { DayStrip } from './DayStrip'
+
+export function DayTapeRow() {
+  const { wide } = useMedia()
+  const today = useToday()
+  const free = useHeld(({ document }) => select.freeMinutesOn(document, today))
+  const [isUnfolded, setUnfolded] = useState(wide)
+  return (
+    <Column>
+      <LoadGauge
+        {...useDayTape(today)}
+        onFind={findRow}
+        end={
+          <IconButton
+            className="no-print"
+            label={isUnfolded ? 'Hide the days to come' : 'Show the days to come'}
+            icon={isUnfolded ? 'up' : 'down'}
+            aria-expanded={isUnfolded}
+            onPress={() => setUnfolded(!isUnfolded)}
+          />
+        }
+      />
+      {isUnfolded ? (
+        <>
+          <DayStrip />
+          <Row justifyContent="space-between" gap="$2">
+            <Words size="second" tone="inkSoft">
+              {duration(free)} available today
+            </Words>
+            <AvailableToday minutes={free} />
+          </Row>
+        </>
+      ) : (
+        <div className="days-over">
+          <DayStrip />
+        </div>
+      )}
+    </Column>
+  )
+}
