@@ -5,7 +5,14 @@ import { useHeldDocument } from '@/held/zen'
 import { ChecklistRows } from '@/parts/checklists/ChecklistRows'
 import { BandHeading, Column } from '@/ui'
 
-export function Checklists({ of }: { of: Id<'action'> | Id<'project'> }) {
+export function Checklists({
+  of,
+  begins = false,
+}: {
+  of: Id<'action'> | Id<'project'>
+  /** The name of a new one is asked for at once. */
+  begins?: boolean
+}) {
   const later = useLater()
   const document = useHeldDocument()
   if (!later) return null
@@ -13,7 +20,7 @@ export function Checklists({ of }: { of: Id<'action'> | Id<'project'> }) {
   return (
     <Column>
       {checklists.length > 0 ? <BandHeading title="Checklists" end={String(checklists.length)} /> : null}
-      <ChecklistRows checklists={checklists} ownerId={of} />
+      <ChecklistRows checklists={checklists} ownerId={of} begins={begins} />
     </Column>
   )
 }

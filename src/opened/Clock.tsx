@@ -21,7 +21,7 @@ export function Clock({ action }: { action: Action }) {
   if (!isUnderway && taken === null && isOpen(action)) return null
   const told = [
     isUnderway ? `underway since ${momentWords(startedAtEpochMs, clock.zone(), today)}` : null,
-    running === null ? null : `clock ${duration(running)}`,
+    running === null ? null : `timed ${duration(running)}`,
   ].filter(Boolean)
   const isTold = told.length > 0
   return (
@@ -34,14 +34,14 @@ export function Clock({ action }: { action: Action }) {
       {isUnderway ? (
         <Button
           kind="quiet"
-          label={clockFromEpochMs === null ? 'Run the clock' : 'Stop the clock'}
+          label={clockFromEpochMs === null ? 'Start timer' : 'Stop timer'}
           onPress={() => act(clockFromEpochMs === null ? 'runClock' : 'stopClock', { id }, { say: false })}
         />
       ) : null}
       <Button
         kind="quiet"
         marginLeft={isTold ? '$0' : '$-2'}
-        label={taken === null ? 'say what it took' : `took ${duration(taken)}`}
+        label={taken === null ? 'How long did it take?' : `took ${duration(taken)}`}
         aria-haspopup="dialog"
         onPress={() => setCorrecting(true)}
       />

@@ -22,7 +22,7 @@ export function LeaveNamed({ named }: { named: Context | Person }) {
   return (
     <Row gap="$2" flexWrap="wrap">
       {others.length > 0 ? (
-        <Button label="Join it with another" aria-haspopup="dialog" onPress={() => setAsking('join')} />
+        <Button label="Merge with another" aria-haspopup="dialog" onPress={() => setAsking('join')} />
       ) : null}
       <Button label="Remove" aria-haspopup="dialog" onPress={() => setAsking('remove')} />
       {asking === 'join' ? (

@@ -1,7 +1,6 @@
 // An action opened: it reads first. The said line tells all that is set, one plain line changes many things at once, and
 // at the foot stands what can be done.
 import { useMedia } from '@tamagui/core'
-import { useState } from 'react'
 import { isOpen } from '@/core/action'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
@@ -10,10 +9,7 @@ import { desk } from '@/held/desk'
 import { useReader } from '@/held/reader'
 import { lists, parts, select } from '@/state'
 import { Button, Column, Words } from '@/ui'
-import { Afterwards } from '@/ui/Afterwards'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
-import { LayAside } from '@/parts/aside/LayAside'
-import { GrowButton } from '@/parts/reshape/Ways'
 import { calledAmong } from '@/parts/said/calledAmong'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
@@ -21,20 +17,15 @@ import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, movedWords, nameOfRecord, saidOf, shortened, unsaidOf } from '@/words'
 import { fieldChangeWords, partsChangeWords } from '@/words/history'
-import { History } from './History'
-import { NoteBand } from '@/parts/note/NoteBand'
+import { useOpened } from '@/held/useOpened'
+import { Belongings } from './Belongings'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
-import { Checklists } from './Checklists'
 import { Clock } from './Clock'
 import { LineOf } from './LineOf'
-import { StepOfAnother } from './StepOfAnother'
 import { Turn } from './Turn'
 import { useHeldBack } from './useHeldBack'
 import { useComingBack } from './useComingBack'
-import { KeepAsPattern } from './KeepAsPattern'
-import { Remarks } from './Remarks'
-import { OpenedParts } from './OpenedParts'
 
 export function OpenedAction({ action }: { action: Action }) {
   const act = useAct()
@@ -43,7 +34,7 @@ export function OpenedAction({ action }: { action: Action }) {
   const chooser = useChooser()
   const reader = useReader()
   const { id } = action
-  const [isBelow] = useState(() => action.note.length > screenful)
+  const { open } = useOpened()
   const comingBack = useComingBack(action)
   const heldBack = useHeldBack(action)
   const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
@@ -78,7 +69,8 @@ export function OpenedAction({ action }: { action: Action }) {
     <Column gap="$2.5" flexGrow={1}>
       <ShelfHead
         seal={select.sealOf(document, action)}
-        says={[project?.title ?? area?.name ?? 'no project or area', moved].filter(Boolean).join(' · ')}
+        says={project?.title ?? area?.name ?? 'no project or area'}
+        onOpen={project ? () => open(project.id) : undefined}
         onChoose={() => chooser.choose('shelf')}
       />
       <EditText
@@ -98,6 +90,11 @@ export function OpenedAction({ action }: { action: Action }) {
           if (!comingBack.choose(field, of) && !heldBack.choose(field, of)) chooser.choose(field)
         }}
       />
+      {moved ? (
+        <Words size="second" tone="inkSoft">
+          {moved}
+        </Words>
+      ) : null}
       <Clock action={action} />
       <Turn action={action} />
       <SayWhatChanges
@@ -108,24 +105,7 @@ export function OpenedAction({ action }: { action: Action }) {
       />
       <LineOf of={action.lineOf} />
       <LinkLine address={action.address} />
-      <NoteBand of={id} />
-      {isBelow ? null : <OpenedParts of={id} />}
-      <Afterwards>
-        {isBelow ? <OpenedParts of={id} /> : null}
-        <Checklists of={id} />
-        <Remarks of={id} />
-        {isOpen(action) ? (
-          <Column>
-            <GrowButton action={action} />
-            <StepOfAnother action={action} />
-            <Column marginLeft="$-2">
-              <LayAside id={id} />
-              <KeepAsPattern id={id} />
-            </Column>
-          </Column>
-        ) : null}
-        <History ids={action.slipId ? [action.slipId, id] : [id]} of={id} />
-      </Afterwards>
+      <Belongings of={id} />
       {isOpen(action) ? (
         <ActsOfOpen action={action} onMove={() => chooser.choose('day')} />
       ) : (
@@ -137,9 +117,6 @@ export function OpenedAction({ action }: { action: Action }) {
     </Column>
   )
 }
-
-/** A note of so many characters takes up the screen: what is below it is drawn afterwards. */
-const screenful = 1500
 
 /** Only web addresses become links. */
 function LinkLine({ address }: { address: string | null }) {

@@ -1,4 +1,5 @@
 // A checklist opened: its lines, how often it was gone through, and the way through it.
+import { roomForActs } from './roomForActs'
 import { recordIn } from '@/core/journal'
 import type { Checklist } from '@/core/record'
 import { parts } from '@/state'
@@ -31,13 +32,13 @@ export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
   return (
     <Column gap="$2.5" flexGrow={1}>
       {ownerId && owner ? (
-        <Press maxWidth="100%" paddingRight="$23" onPress={() => open(ownerId)}>
+        <Press maxWidth="100%" paddingRight={roomForActs} onPress={() => open(ownerId)}>
           <Words size="second" tone="brass" oneLine>
             {`Checklist of ${owner.title}`}
           </Words>
         </Press>
       ) : (
-        <Words size="second" tone="inkSoft" paddingRight="$23" paddingVertical="$3">
+        <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
           Checklist
         </Words>
       )}

@@ -1,5 +1,5 @@
 // The files that lie with what is opened, with the room they take; and the way to lay another with it.
-import { useCallback, useRef } from 'react'
+import { useCallback, useEffect, useRef } from 'react'
 import type { OwnerId } from '@/core/record'
 import { parts } from '@/state'
 import { useAct, useHeld } from '@/held/zen'
@@ -8,7 +8,14 @@ import { useTakeIn } from '@/parts/files/useTakeIn'
 import { Button, Row, Words } from '@/ui'
 import { count } from '@/words'
 
-export function OpenedFiles({ of }: { of: OwnerId }) {
+export function OpenedFiles({
+  of,
+  asked,
+}: {
+  of: OwnerId
+  /** How often a file was asked for elsewhere; left out where it is asked for here. */
+  asked?: number
+}) {
   const act = useAct()
   const input = useRef<HTMLInputElement>(null)
   const files = useHeld(({ document }) => parts.filesOf(document, of))
@@ -22,22 +29,29 @@ export function OpenedFiles({ of }: { of: OwnerId }) {
     [act, of],
   )
   const { isBusy, takeIn } = useTakeIn(begin, of)
+  useEffect(() => {
+    if (asked) input.current?.click()
+  }, [asked])
   return (
     <>
       <FilesBand files={files} />
-      <Row marginLeft="$-2" gap="$2">
-        <Button
-          kind="quiet"
-          icon="clip"
-          label={files.length > 0 ? 'Add another file' : 'Add a file'}
-          onPress={() => input.current?.click()}
-        />
-        {isBusy ? (
-          <Words role="status" size="second" tone="inkSoft">
-            Taking in…
-          </Words>
-        ) : null}
-      </Row>
+      {asked === undefined || isBusy ? (
+        <Row marginLeft="$-2" gap="$2">
+          {asked === undefined ? (
+            <Button
+              kind="quiet"
+              icon="clip"
+              label={files.length > 0 ? 'Add another file' : 'Add a file'}
+              onPress={() => input.current?.click()}
+            />
+          ) : null}
+          {isBusy ? (
+            <Words role="status" size="second" tone="inkSoft">
+              Reading the file…
+            </Words>
+          ) : null}
+        </Row>
+      ) : null}
       <input
         ref={input}
         type="file"

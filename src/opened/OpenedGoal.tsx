@@ -1,4 +1,5 @@
 // A goal opened: what is wanted and why, what moved toward it and what stands still, how it stands, and what points at it.
+import { roomForActs } from './roomForActs'
 import type { Area, Goal, Id, Project } from '@/core/record'
 import { goalReaches } from '@/core/record'
 import { lists, select, type Later } from '@/state'
@@ -24,7 +25,7 @@ export function OpenedGoal({ goal }: { goal: Goal }) {
     act('setGoalState', { id, state: next }, { say: `${say}: ${shortened(goal.title)}` })
   return (
     <Column gap="$3" flexGrow={1}>
-      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
+      <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
         {isOpen ? 'Goal' : `Goal, ${goalStateWords[state]}`}
       </Words>
       <Column gap="$0.5">

@@ -1,4 +1,5 @@
 // A context or a person opened: the name, and every open action it stands with.
+import { roomForActs } from './roomForActs'
 import { useState } from 'react'
 import { inOrderOfWork } from '@/core/day'
 import { isIdOf, type Action, type Context, type Person } from '@/core/record'
@@ -30,7 +31,7 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
   const listed = donePlace === 'among' ? inOrderOfWork([...withIt, ...done]) : withIt
   return (
     <Column gap="$3.5">
-      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
+      <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
         {isContext ? contextSaid(named as Context) : 'Person'}
       </Words>
       <EditText

@@ -1,4 +1,5 @@
 // A day note opened, with the days around it a touch away; or a talk, with who and what had a part in it.
+import { roomForActs } from './roomForActs'
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Id, Note } from '@/core/record'
@@ -41,7 +42,7 @@ function DayNote({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; note
   const near = nearDate(date, today)
   return (
     <Column gap="$2.5" flexGrow={1}>
-      <Words size="second" tone="inkSoft" paddingRight="$23" paddingVertical="$3">
+      <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
         {`Day note${near === 'today' || near === 'yesterday' ? `: ${near}` : ''}`}
       </Words>
       <Row justifyContent="space-between" gap="$2">

@@ -2,6 +2,8 @@
 import { useEffect } from 'react'
 import { Column, IconButton, Row } from '@/ui'
 import { useOpened, type OpenableId } from '@/held/useOpened'
+import { OpenedMore } from './OpenedMore'
+import { OpenedPaper } from './OpenedPaper'
 import { OpenedRecord } from './OpenedRecord'
 import { useFromItsTop } from './useFromItsTop'
 import { useOpenedTitle } from './useOpenedTitle'
@@ -21,10 +23,12 @@ export function OpenedPane({ id }: { id: OpenableId }) {
   return (
     <Column render="aside" role="complementary" aria-label={title} padding="$4" position="relative">
       <Row position="absolute" top={16} right={12} zIndex={1}>
+        <OpenedMore key={id} id={id} />
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>
       <div ref={top} tabIndex={-1} />
       <OpenedRecord key={id} id={id} />
+      <OpenedPaper id={id} />
     </Column>
   )
 }

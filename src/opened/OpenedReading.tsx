@@ -1,15 +1,13 @@
 // Something to read, watch or hear: its address, how far it has come, and what is noted beside it.
+import { roomForActs } from './roomForActs'
 import { readingStates, type Reading } from '@/core/record'
 import { Button, Choice, Column, Words } from '@/ui'
-import { Remarks } from './Remarks'
-import { OpenedParts } from './OpenedParts'
 import { EditText } from '@/parts/text/EditText'
 import { useOpened } from '@/held/useOpened'
 import { useAct } from '@/held/zen'
 import { readingWords } from '@/words'
 import { AddressLine } from './AddressLine'
-import { History } from './History'
-import { NoteBand } from '@/parts/note/NoteBand'
+import { Belongings } from './Belongings'
 import { OpenedFoot } from './OpenedFoot'
 
 const nextStep = {
@@ -29,7 +27,7 @@ export function OpenedReading({ reading }: { reading: Reading }) {
   const next = nextStep[state]
   return (
     <Column gap="$3.5" flexGrow={1}>
-      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
+      <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
         Reading
       </Words>
       <EditText
@@ -52,16 +50,13 @@ export function OpenedReading({ reading }: { reading: Reading }) {
         chosen={[state]}
         onToggle={(value) => edit({ state: value })}
       />
-      <NoteBand of={id} />
-      <OpenedParts of={id} />
-      <Remarks of={id} />
-      <History ids={reading.slipId ? [reading.slipId, id] : [id]} of={id} />
+      <Belongings of={id} />
       <OpenedFoot
         main={<Button kind="main" label={next.label} onPress={() => edit({ state: next.state })} />}
       >
         <Button
           kind="quiet"
-          label="Remove"
+          label="Let go"
           onPress={() => {
             close()
             act('removeReading', { id })

@@ -1,14 +1,12 @@
+import { roomForActs } from './roomForActs'
 import type { Reference } from '@/core/record'
 import type { RunOptions } from '@/state'
 import { Button, Column, Row, Words } from '@/ui'
-import { NoteBand } from '@/parts/note/NoteBand'
-import { Remarks } from './Remarks'
-import { OpenedParts } from './OpenedParts'
 import { EditText } from '@/parts/text/EditText'
 import { useAct } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
 import { AddressLine } from './AddressLine'
-import { History } from './History'
+import { Belongings } from './Belongings'
 
 export function OpenedReference({ reference }: { reference: Reference }) {
   const act = useAct()
@@ -18,7 +16,7 @@ export function OpenedReference({ reference }: { reference: Reference }) {
     act('editReference', { id, patch }, { say: false, atField: true, ...typing })
   return (
     <Column gap="$3.5">
-      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
+      <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
         Reference
       </Words>
       <EditText
@@ -34,19 +32,16 @@ export function OpenedReference({ reference }: { reference: Reference }) {
         address={reference.address}
         onKeep={(address, typing) => edit({ address }, typing)}
       />
-      <NoteBand of={id} />
-      <OpenedParts of={id} />
-      <Remarks of={id} />
+      <Belongings of={id} />
       <Row>
         <Button
-          label="Remove"
+          label="Let go"
           onPress={() => {
             close()
             act('removeReference', { id })
           }}
         />
       </Row>
-      <History ids={reference.slipId ? [reference.slipId, id] : [id]} of={id} />
     </Column>
   )
 }

@@ -1,27 +1,28 @@
-// The one thing opened over the station on a phone: undo stays in reach.
+// The one thing opened over the station on a phone: undo is in its *More*, and in the notice of what was done.
 import { Column, IconButton, Row, SlideOver } from '@/ui'
 import { useDesk } from '@/held/desk'
 import { useOpened, type OpenableId } from '@/held/useOpened'
-import { useUndo } from '@/held/zen'
 import { ChosenTogether } from './chosen/ChosenTogether'
+import { OpenedMore } from './OpenedMore'
+import { OpenedPaper } from './OpenedPaper'
 import { OpenedRecord } from './OpenedRecord'
 import { useFromItsTop } from './useFromItsTop'
 import { useOpenedTitle } from './useOpenedTitle'
 
 export function OpenedSheet({ id }: { id: OpenableId }) {
   const { close } = useOpened()
-  const { undo, canUndo } = useUndo()
   const top = useFromItsTop(id)
   // What is chosen in a sheet is told in the sheet: nothing behind it can be pressed.
   const isChoosing = useDesk((state) => state.chosen.length > 0)
   return (
     <SlideOver title={useOpenedTitle(id)} onClose={close} full bare>
       <Row position="absolute" top={16} right={12} zIndex={1}>
-        <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} />
+        <OpenedMore key={id} id={id} />
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>
       <div ref={top} tabIndex={-1} />
       <OpenedRecord key={id} id={id} />
+      <OpenedPaper id={id} />
       {isChoosing ? (
         <Column
           position={'sticky' as 'absolute'}

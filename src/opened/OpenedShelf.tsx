@@ -1,4 +1,5 @@
 // A group or an area opened: its name, its seal, closing and opening it again.
+import { roomForActs } from './roomForActs'
 import { useState } from 'react'
 import { isIdOf, sides, type Area, type Group } from '@/core/record'
 import { select, type RunOptions } from '@/state'
@@ -25,7 +26,7 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
   const [isLeaving, setLeaving] = useState(false)
   return (
     <Column gap="$3.5">
-      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
+      <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
         {isIdOf('area', id) ? 'Area' : 'Group'}
         {closed ? ', closed' : ''}
       </Words>

@@ -1,3 +1,4 @@
+import { roomForActs } from './roomForActs'
 import { useRouter } from 'expo-router'
 import type { Slip } from '@/core/record'
 import { Button, Column, Row, Words } from '@/ui'
@@ -20,7 +21,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
   const { title, clauses } = useSentence(slip.text, slip.takenOff, useMomentOf(slip))
   return (
     <Column gap="$3.5">
-      <Words size="second" tone="inkSoft" paddingRight="$11" paddingVertical="$3">
+      <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
         A slip, added {momentWords(slip.setDownAtEpochMs, clock.zone(), today)}
       </Words>
       <EditText
@@ -57,7 +58,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
         />
         <SplitOrJoin slip={slip} />
         <Button
-          label="Remove"
+          label="Let go"
           onPress={() => {
             close()
             act('removeSlip', { id: slip.id })

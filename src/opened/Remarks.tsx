@@ -1,5 +1,6 @@
 // Remarks, one after another with their day: what was said in a call, seen on a visit.
-import { useState } from 'react'
+import { useLayoutEffect, useRef, useState } from 'react'
+import type { TextInput } from 'react-native'
 import { noteLimit, type OwnerId, type Remark } from '@/core/record'
 import { parts } from '@/state'
 import { useAct, useHeld, useToday, useZen } from '@/held/zen'
@@ -8,11 +9,17 @@ import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { BandHeading, Button, Column, Field, IconButton, Row } from '@/ui'
 import { nearDate, shortened } from '@/words'
 
+/** Where the device remembers a remark that is half typed. */
+export const remarkKey = (of: OwnerId): string => `another remark of ${of}`
+
 export function Remarks({
   of,
   title = 'Remarks',
+  asked = 0,
 }: {
   of: OwnerId
+  /** How often another was asked for: each time its line takes the focus. */
+  asked?: number
   /** Empty where what they stand in is named so. */
   title?: string
 }) {
@@ -29,7 +36,7 @@ export function Remarks({
           ))}
         </Column>
       ) : null}
-      <AnotherRemark of={of} />
+      <AnotherRemark of={of} asked={asked} />
     </Column>
   )
 }
@@ -82,10 +89,14 @@ function OneRemark({ remark: { id, text, date } }: { remark: Remark }) {
 }
 
 /** Enter keeps it and stays; Shift and Enter begin a new line. */
-function AnotherRemark({ of }: { of: OwnerId }) {
+function AnotherRemark({ of, asked }: { of: OwnerId; asked: number }) {
   const act = useAct()
   const { memory } = useZen()
-  const key = `another remark of ${of}`
+  const key = remarkKey(of)
+  const ref = useRef<TextInput>(null)
+  useLayoutEffect(() => {
+    if (asked > 0) ref.current?.focus()
+  }, [asked])
   const [text, setText] = useState(() => memory.typed.read(key) ?? '')
   const change = (next: string) => {
     setText(next)
@@ -96,6 +107,7 @@ function AnotherRemark({ of }: { of: OwnerId }) {
   }
   return (
     <Field
+      ref={ref}
       label="Another remark"
       placeholder="Another remark: a call, a meeting"
       bare

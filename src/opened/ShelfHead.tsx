@@ -1,23 +1,45 @@
-// The head of what is opened: its seal, and the shelf it stands on, which opens the chooser of shelves.
-import { Press, Row, Seal, Words } from '@/ui'
+// The head of what is opened: its seal and where it belongs. That opens, where it can be opened, with *change* beside it;
+// else it opens the chooser.
+import { roomForActs } from './roomForActs'
+import { Icon, IconButton, Press, Row, Seal, Words } from '@/ui'
 
 export function ShelfHead({
   seal,
   says,
+  onOpen,
   onChoose,
 }: {
   seal: { readonly stamp: string; readonly ink: number } | undefined
   says: string
+  /** Opens what it belongs to. */
+  onOpen?: (() => void) | undefined
   onChoose: () => void
 }) {
   return (
-    <Row paddingRight="$23" minHeight={44}>
-      <Press gap="$2.5" maxWidth="100%" onPress={onChoose} aria-haspopup="dialog">
+    <Row paddingRight={roomForActs} minHeight={44} gap="$1">
+      <Press
+        gap="$2.5"
+        flexShrink={1}
+        minWidth={0}
+        onPress={onOpen ?? onChoose}
+        aria-haspopup={onOpen ? undefined : 'dialog'}
+      >
         <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
-        <Words size="second" tone="inkSoft" flexShrink={1} minWidth={0} oneLine>
+        <Words size="second" tone={onOpen ? 'brass' : 'inkSoft'} flexShrink={1} minWidth={0} oneLine>
           {says}
         </Words>
+        {onOpen ? <Icon name="next" size={16} tone="brass" /> : null}
       </Press>
+      {onOpen ? (
+        <IconButton
+          label={`Change: ${says}`}
+          icon="pen"
+          tone="brass"
+          flexShrink={0}
+          aria-haspopup="dialog"
+          onPress={onChoose}
+        />
+      ) : null}
     </Row>
   )
 }

@@ -17,10 +17,9 @@ export function StepOfAnother({ action: { id } }: { action: Action }) {
     <>
       <Button
         kind="quiet"
-        label="Part of another? Make it a step of that"
+        label="Make it a step of another action"
         aria-haspopup="dialog"
         alignSelf="flex-start"
-        marginLeft="$-2"
         onPress={() => setAsked(true)}
       />
       {isAsked ? (

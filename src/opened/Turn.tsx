@@ -28,7 +28,7 @@ export function Turn({ action }: { action: Action }) {
         ) : null}
         <Button
           kind="quiet"
-          label={repeat.watched ? 'Stop tracking' : 'Watch how it goes'}
+          label={repeat.watched ? 'Stop tracking' : 'Track as a habit'}
           onPress={() => act('watch', { id: action.id, watched: !repeat.watched }, { say: false })}
         />
       </Row>

@@ -6,6 +6,7 @@ import { MoveSheet } from '@/sheets/MoveSheet'
 import { showStation } from '@/frame/testing'
 import { useHeld } from '@/held/zen'
 import { OpenedAction } from './OpenedAction'
+import { OpenedMore } from './OpenedMore'
 import { press, hidden, openChip, openOffer, chooseIn, optionIn, chips, say, enter } from './testing'
 
 /** The one that is opened: the others of a test stand around it. */
@@ -14,7 +15,12 @@ const actionOf = (store: TestStore) => drafted(recordsIn(store.api.getState().do
 
 function Opened() {
   const action = useHeld((state) => drafted(recordsIn(state.document, 'action')))
-  return action ? <OpenedAction action={action} /> : null
+  return action ? (
+    <>
+      <OpenedAction action={action} />
+      <OpenedMore id={action.id} />
+    </>
+  ) : null
 }
 const opened = async (given: Partial<Action> = {}) => {
   const store = await showStation(<Opened />, (fresh) => {
@@ -35,7 +41,7 @@ describe('an opened action', () => {
       weight: 'must',
       horizon: 'week',
     })
-    expect(chips()).toEqual(['by Fri 13 Mar, 17:00', 'this week', '1 h 30', 'deep', 'must'])
+    expect(chips()).toEqual(['due Fri 13 Mar, 17:00', 'this week', '1 h 30', 'deep', 'must'])
     expect(screen.queryByRole('dialog', hidden)).toBeNull()
   })
   it('changes what a chip says in its chooser, and one choice closes it', async () => {
@@ -55,7 +61,7 @@ describe('an opened action', () => {
     const store = await opened()
     await openOffer('weight')
     chooseIn('must')
-    await openOffer('where, with what')
+    await openOffer('context')
     fireEvent.click(optionIn('Desk'))
     await openOffer('waiting for')
     fireEvent.click(optionIn('Oda'))
@@ -68,7 +74,7 @@ describe('an opened action', () => {
   })
   it('takes a day and a time, and says what a time must look like', async () => {
     const store = await opened()
-    await openOffer('by when')
+    await openOffer('due date')
     const time = screen.getByRole('textbox', { name: 'Time', ...hidden })
     fireEvent.change(time, { target: { value: 'teatime' } })
     chooseIn(/^Friday, 13 March 2026/)
@@ -79,14 +85,14 @@ describe('an opened action', () => {
     fireEvent.change(time, { target: { value: '5pm' } })
     chooseIn(/^Friday, 13 March 2026/)
     expect(actionOf(store).due).toEqual({ date: '2026-03-13', time: '17:00' })
-    await openChip('by Fri 13 Mar, 17:00')
+    await openChip('due Fri 13 Mar, 17:00')
     chooseIn('no day')
     expect(actionOf(store).due).toBeNull()
   })
   it('shows on each day how full it is, and offers none that has passed', async () => {
     const store = await opened()
     act(() => void store.run('addAction', { title: 'all friday', day: '2026-03-13' as never, minutes: 150 }))
-    await openOffer('on a day')
+    await openOffer('planned day')
     const day = (name: RegExp) => screen.getByRole('button', { name, ...hidden }) as HTMLButtonElement
     expect(day(/^Friday, 13 March/).getAttribute('aria-label')).toContain('2 h 30 of 5 h planned')
     expect(day(/^Thursday, 12 March/).getAttribute('aria-label')).toContain('nothing planned')
@@ -118,7 +124,7 @@ describe('an opened action', () => {
     fireEvent.click(optionIn('Fenwick Hall report'))
     const [hall] = recordsIn(store.api.getState().document, 'project')
     expect(actionOf(store).projectId).toBe(hall?.id)
-    press('Fenwick Hall report')
+    press('Change: Fenwick Hall report')
     await screen.findByRole('dialog', hidden)
     fireEvent.change(screen.getByRole('combobox', hidden), { target: { value: 'Mill loft' } })
     fireEvent.click(optionIn('make “Mill loft” a project'))
@@ -208,8 +214,10 @@ describe('an opened action', () => {
   it('becomes a step of another action, chosen by its title', async () => {
     const store = await opened()
     act(() => void store.run('addAction', { title: 'all friday' }))
-    await openChip('Part of another? Make it a step of that')
-    fireEvent.click(optionIn('all friday'))
+    press('More')
+    fireEvent.click(screen.getByRole('button', { name: 'Make it a step of another action', ...hidden }))
+    const asked = await screen.findByRole('dialog', { name: 'A step of which action', ...hidden })
+    fireEvent.click(within(asked).getByRole('option', { name: 'all friday', ...hidden }))
     const { document } = store.api.getState()
     expect(recordsIn(document, 'action').map(({ title }) => title)).toEqual(['all friday'])
     expect(recordsIn(document, 'step')).toMatchObject([{ title: 'sign the draft' }])
@@ -271,9 +279,10 @@ describe('an opened action', () => {
     await opened()
     enter(say('must'))
     press('Start')
+    press('More')
     await act(async () => {})
-    const story = within(screen.getByRole('region', { name: 'History' }))
-      .getAllByRole('listitem')
+    const story = within(screen.getByRole('region', { name: 'History', ...hidden }))
+      .getAllByRole('listitem', hidden)
       .map((item) => item.textContent)
     expect(story).toEqual([
       'today, 09:00 · Added',

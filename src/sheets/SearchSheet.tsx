@@ -1,11 +1,11 @@
 // Search over slips, actions, projects, areas, people, contexts and reference.
 import { isOpen } from '@/core/action'
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { makeSearchIndex, type Found, type SearchIndex } from '@/core/search'
 import { recordIn, recordsById, type Document } from '@/core/journal'
 import type { Action, AnyRecord, Area, Project } from '@/core/record'
 import { select } from '@/state'
-import { Column, Field, Press, Seal, SlideOver, Words } from '@/ui'
+import { Column, Field, moveFocusWithin, Press, Seal, SlideOver, Words } from '@/ui'
 import { useDesk } from '@/held/desk'
 import { stateWords } from '@/words'
 import { nameOfNote } from '@/words/pages'
@@ -52,6 +52,7 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
     () => (words.trim() === '' || !index ? [] : index.find(words, atMost)),
     [index, words],
   )
+  const listRef = useRef<HTMLElement>(null)
   const { open } = useOpened()
   const go = ({ id }: Found) => {
     onClose()
@@ -65,6 +66,9 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
         value={words}
         onChangeText={setTyped}
         autoFocus
+        onKeyPress={({ nativeEvent: { key } }) => {
+          if (key === 'ArrowDown') listRef.current?.querySelector<HTMLElement>('button')?.focus()
+        }}
         onSubmitEditing={() => {
           if (found[0]) go(found[0])
         }}
@@ -72,7 +76,12 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
       <Words role="status" size="second" tone="inkSoft">
         {foundWords(index !== null, words.trim() !== '', found.length)}
       </Words>
-      <Column render="ul" aria-label="Found">
+      <Column
+        ref={listRef as never}
+        render="ul"
+        aria-label="Found"
+        onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, 'button')}
+      >
         {found.map((item) => (
           <FoundRow key={item.id} found={item} onPress={() => go(item)} />
         ))}
@@ -96,6 +105,9 @@ function sealOfFound(document: Document, { kind }: Found, record: AnyRecord) {
   return kind === 'area' ? (record as Area) : undefined
 }
 
+const restsWords = (document: Document, { projectId }: Action): string | null =>
+  projectId !== null && select.restingProjectIdsOf(document).has(projectId) ? 'rests with its project' : null
+
 function stateOfFound({ kind }: Found, record: AnyRecord, document: Document): string | null {
   if (kind === 'action') {
     const { projectId } = record as Action
@@ -103,7 +115,8 @@ function stateOfFound({ kind }: Found, record: AnyRecord, document: Document): s
   }
   if (kind === 'project') return stateWords[(record as Project).state]
   if (kind !== 'action' && (record as { letGoAtEpochMs?: number | null }).letGoAtEpochMs) return 'removed'
-  if (kind !== 'action' || isOpen(record as Action)) return null
+  if (kind !== 'action') return null
+  if (isOpen(record as Action)) return restsWords(document, record as Action)
   return (record as Action).doneAtEpochMs ? 'done' : 'let go'
 }
 

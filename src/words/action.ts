@@ -23,43 +23,79 @@ export const movedWords = ({ moved }: Pick<Action, 'moved'>): string | null =>
 export const missedWords = (missed: number): string | null =>
   missed > 0 ? `missed ${times(missed)} before` : null
 
-/** Date, contexts and minutes of an action on one soft line. */
-export function actionDetails(
+export interface DetailOptions {
+  readonly project?: boolean
+  readonly day?: boolean
+  readonly steps?: { readonly done: number; readonly of: number } | null
+  /** Days of its rule that have passed while it stood. */
+  readonly missed?: number
+  /** When it reminds next, where that is near. */
+  readonly reminds?: When | null
+  /** The time it was due or fixed at today has passed. */
+  readonly isOver?: boolean
+  /** It is not being worked on, because its project is not. */
+  readonly rests?: boolean
+}
+
+/** What matters most, where there is no room for all of it. */
+const fewDetails = 3
+
+/** Each detail with how much it matters (0 most), in the order in which they are read. */
+function detailsOf(
   action: Action,
   document: Document,
   today: CalendarDate,
-  options: {
-    project?: boolean
-    day?: boolean
-    steps?: { readonly done: number; readonly of: number } | null
-    /** Days of its rule that have passed while it stood. */
-    missed?: number
-    /** When it reminds next, where that is near. */
-    reminds?: When | null
-  } = {},
-): string {
-  const names = action.contextIds.map((id) => recordIn(document, id)?.name)
+  options: DetailOptions,
+): { readonly says: string; readonly rank: number }[] {
+  const { at, due, notBefore } = action
+  const isLate = options.isOver === true && isOpen(action)
   const project =
     options.project && action.projectId ? recordIn(document, action.projectId)?.title : undefined
-  return [
-    project,
-    ...names,
-    action.energy === 'plain' ? null : action.energy,
-    action.minutes ? duration(action.minutes) : null,
-    action.at ? fixedWords(action.at, today) : null,
-    action.due ? `due ${when(action.due, today)}` : null,
-    options.day && action.day && !action.at ? nearDate(action.day, today) : null,
-    action.notBefore && isHidden(action, today) ? `not before ${shortDate(action.notBefore, today)}` : null,
-    action.notBefore && hasComeBack(action, today) ? `back since ${nearDate(action.notBefore, today)}` : null,
-    action.waiting && isOpen(action) ? waitingWords(action, document, today) : null,
-    heldBackWords(action, document),
-    options.steps ? `${options.steps.done} of ${options.steps.of} steps` : null,
-    missedWords(options.missed ?? 0),
-    options.reminds ? `reminds ${when(options.reminds, today)}` : null,
-    movedWords(action),
+  const isDueNow = due?.date === today && due.time !== null
+  const fixed = at && (isLate && !isDueNow ? `overdue since ${at.time}` : fixedWords(at, today))
+  const promised = due && (isLate && isDueNow ? `overdue since ${due.time}` : `due ${when(due, today)}`)
+  const list: readonly (readonly [string | null | undefined | false, number])[] = [
+    [project, 5],
+    ...action.contextIds.map((id) => [recordIn(document, id)?.name, 4] as const),
+    [action.energy === 'plain' ? null : action.energy, 7],
+    [action.minutes ? duration(action.minutes) : null, 3],
+    [fixed, 1],
+    [promised, 1],
+    [options.day && action.day && !at ? nearDate(action.day, today) : null, 2],
+    [notBefore && isHidden(action, today) ? `not before ${shortDate(notBefore, today)}` : null, 1],
+    [notBefore && hasComeBack(action, today) ? `back since ${nearDate(notBefore, today)}` : null, 2],
+    [action.waiting && isOpen(action) ? waitingWords(action, document, today) : null, 0],
+    [options.rests && isOpen(action) ? 'rests with its project' : null, 0],
+    [heldBackWords(action, document), 0],
+    [options.steps ? `${options.steps.done} of ${options.steps.of} steps` : null, 6],
+    [missedWords(options.missed ?? 0), 5],
+    [options.reminds ? `reminds ${when(options.reminds, today)}` : null, 6],
+    [movedWords(action), 8],
   ]
-    .filter(Boolean)
-    .join(' · ')
+  return list.flatMap(([says, rank]) => (says ? [{ says, rank }] : []))
+}
+
+const spoken = (details: readonly { readonly says: string }[]): string =>
+  details.map(({ says }) => says).join(' · ')
+
+/** Date, contexts and minutes of an action on one soft line. */
+export const actionDetails = (
+  action: Action,
+  document: Document,
+  today: CalendarDate,
+  options: DetailOptions = {},
+): string => spoken(detailsOf(action, document, today, options))
+
+/** The same with the few that matter most, for a phone. */
+export function fewActionDetails(
+  action: Action,
+  document: Document,
+  today: CalendarDate,
+  options: DetailOptions & { readonly atMost?: number } = {},
+): string {
+  const details = detailsOf(action, document, today, options)
+  const few = [...details].sort((a, b) => a.rank - b.rank).slice(0, options.atMost ?? fewDetails)
+  return spoken(details.filter((detail) => few.includes(detail)))
 }
 
 /** "after Draw the echo paths": what it was said to be after, or what its project is after; its place in order goes unsaid. */

@@ -24,7 +24,14 @@ export {
   stationWords,
   stoneWords,
 } from './names'
-export { actionDetails, heldBackWords, horizonWords, movedWords, waitingWords } from './action'
+export {
+  actionDetails,
+  fewActionDetails,
+  heldBackWords,
+  horizonWords,
+  movedWords,
+  waitingWords,
+} from './action'
 export { cameWithWords, chipWords, guessWords, saidAgainWords } from './sentence'
 export { asSaid, comesWithWords, reminderWords, repeatWords } from './repeat'
 export { loadLong, loadShort, loadWords } from './load'

@@ -12,7 +12,7 @@ import { reminderWords, ruleWords } from './repeat'
 export function chipWords(clause: Clause, today: CalendarDate): string {
   switch (clause.kind) {
     case 'due':
-      return `by ${shortDate(clause.date, today)}${clause.time ? `, ${clause.time}` : ''}`
+      return `due ${shortDate(clause.date, today)}${clause.time ? `, ${clause.time}` : ''}`
     case 'notBefore':
       return `not before ${shortDate(clause.date, today)}`
     case 'at':
@@ -43,8 +43,9 @@ export function chipWords(clause: Clause, today: CalendarDate): string {
     case 'reminder':
       return reminderWords(clause.when, today)
     case 'payoff':
+      return `payoff ${clause.level}`
     case 'craft':
-      return `${clause.level} ${clause.kind}`
+      return `only me ${clause.level}`
     case 'steps':
       return count(clause.steps.length, 'step')
     case 'address':
@@ -78,10 +79,10 @@ export const guessWords: Readonly<Record<Guess, string>> = {
 
 /** What has no chooser of its own is said again under this name. */
 export const saidAgainWords: Readonly<Partial<Record<Clause['kind'], string>>> = {
-  repeat: 'How often',
-  until: 'Until when',
+  repeat: 'Repeat',
+  until: 'Repeat until',
   times: 'How many times',
-  reminder: 'When to remind you',
+  reminder: 'Reminder',
   steps: 'Steps',
 }
 

@@ -5,6 +5,7 @@ import {
   actWordsOf,
   actionDetails,
   duration,
+  fewActionDetails,
   keepingWords,
   loadWords,
   longDate,
@@ -91,6 +92,19 @@ it('tells an action on one line', () => {
   }
   expect(actionDetails(action, emptyDocument, today)).toBe('deep · 25 min · due today, 17:00 · moved twice')
 })
+it('tells on a phone what matters most, in the same order', () => {
+  const action = {
+    ...plainAction,
+    minutes: 25,
+    energy: 'deep' as const,
+    due: { date: today, time: '17:00' as never },
+    moved: ['a'],
+  }
+  const told = (options: Parameters<typeof fewActionDetails>[3]) =>
+    fewActionDetails(action, emptyDocument, today, options)
+  expect(told({ steps: { done: 1, of: 3 } })).toBe('25 min · due today, 17:00 · 1 of 3 steps')
+  expect(told({ isOver: true, rests: true, atMost: 2 })).toBe('overdue since 17:00 · rests with its project')
+})
 it('tells an act it does not know plainly', () =>
   expect([
     actWordsOf('tick'),
@@ -139,7 +153,7 @@ it.each<[string, Partial<typeof plainAction>, string]>([
         toSignOff: false,
       },
     },
-    'by Fri 13 Mar, 17:00 · this week · 1 h 30 · deep · must · not before Thu 12 Mar · waiting for the post, since today · chase Mon 16 Mar · library.example/felt',
+    'due Fri 13 Mar, 17:00 · this week · 1 h 30 · deep · must · not before Thu 12 Mar · waiting for the post, since today · chase Mon 16 Mar · library.example/felt',
   ],
   [
     'what stands by names that are gone',

@@ -41,7 +41,7 @@ test('a morning: the day is picked from a hand of slips, kept as it is planned, 
   // What was told to go on stands on the next day, and nothing is carried over that was.
   await page.clock.setSystemTime(new Date('2026-03-12T08:00:00Z'))
   await page.goto('/day')
-  await expect(page.getByRole('heading', { name: 'Thu 12 March' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Thu 12 Mar' })).toBeVisible()
   expect(await titlesIn(page, 'Picked for today')).toContain('Sketch the caretakers’ hand-out')
   // The day before reads as it was planned and as it went, for ever.
   await page.getByRole('button', { name: /^Day note/ }).click()

@@ -88,7 +88,7 @@ test.describe('wide', () => {
     await expect(cell(/^Minutes/)).toBeFocused()
     await page.keyboard.press('Enter')
     await page
-      .getByRole('dialog', { name: 'How long' })
+      .getByRole('dialog', { name: 'Minutes' })
       .getByRole('button', { name: '45 min' })
       .press('Enter')
     const changed = grid.getByRole('row').filter({ hasText: first as string })
@@ -145,7 +145,7 @@ test.describe('wide', () => {
     await expect(status(page, 'Copied')).toBeAttached()
     const text = await page.evaluate(() => navigator.clipboard.readText())
     const [head, ...lines] = text.split('\n').map((each) => each.split('\t'))
-    expect(head).toEqual(['Action', 'For', 'Context', 'Minutes', 'Due', 'Day', 'Weight'])
+    expect(head).toEqual(['Action', 'For', 'Context', 'Minutes', 'Due', 'Planned day', 'Weight'])
     expect(lines.map(([name]) => name)).toEqual(names)
     const minutes = lines.reduce((sum, each) => sum + Number(each[3]), 0)
     const foot = grid.getByRole('row').filter({ hasText: 'Copy out' })

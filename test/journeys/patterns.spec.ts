@@ -45,7 +45,7 @@ test('a project from a template: blanks asked once, every date shown before, mad
   await expect(asked.getByText(/in the past/)).toBeHidden()
   await asked.getByRole('button', { name: 'Make it' }).click()
   const made = page.getByRole('complementary', { name: 'Site visit at Mill school' })
-  await expect(made.getByRole('button', { name: /^by Fri 3 Apr/ })).toBeVisible()
+  await expect(made.getByRole('button', { name: /^due Fri 3 Apr/ })).toBeVisible()
   await expect(
     made.getByText('Mill school is measured, and the people there know what comes next'),
   ).toBeVisible()

@@ -85,7 +85,7 @@ test('the browser is asked when the first reminder is set, and not before', asyn
   await page.getByRole('button', { name: 'Open ring Oda' }).click()
   expect(await asked()).toEqual([])
   await page.getByRole('button', { name: 'More to set' }).click()
-  await page.getByRole('button', { name: 'a reminder' }).click()
+  await page.getByRole('button', { name: 'reminder', exact: true }).click()
   const chooser = page.getByRole('dialog', { name: 'When to remind you' })
   await chooser.getByRole('textbox', { name: 'Say when' }).fill('today at 9:20')
   await chooser.getByRole('button', { name: 'Save' }).click()

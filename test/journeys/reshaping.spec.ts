@@ -40,7 +40,7 @@ test('a twin is shown beside the slip and merged: both texts, the promise and th
   await station(page, 'Day').click()
   await page.getByRole('button', { name: 'Open ring the tile maker about samples' }).click()
   const opened = page.getByRole('dialog', { name: 'ring the tile maker about samples' })
-  await expect(opened.getByRole('group', { name: 'What is set' })).toContainText('by Fri 13 Mar')
+  await expect(opened.getByRole('group', { name: 'What is set' })).toContainText('due Fri 13 Mar')
   await expect(opened).toContainText('samples: ring the tile makers by friday')
   // What was added twice is shown twice.
   await expect(opened.getByRole('region', { name: 'History' }).getByText(/As first written/)).toHaveCount(2)

@@ -19,7 +19,7 @@ test('the weekly review from the first stone to the last, left half-way and take
   await station(page, 'Day').click()
   await page.reload()
   await station(page, 'Review').click()
-  await expect(page.getByText('1 of 5 done. Next is “Projects”')).toBeVisible()
+  await expect(page.getByText('1 of 5. Next is “Projects”')).toBeVisible()
   await page.getByRole('button', { name: 'Go on' }).click()
   await page.getByRole('button', { name: 'Next' }).click()
   await expect(page.getByRole('heading', { name: '2 of 6 to chase now' })).toBeVisible()

@@ -117,7 +117,7 @@ test('a thought of several lines is a sentence and its note; one of ten thousand
   await page.keyboard.press('Alt+Enter')
   await page.keyboard.type('she asked about the arch')
   await page.keyboard.press('Enter')
-  await expect(slips(page).first()).toContainText('by Fri 13 Mar · a note')
+  await expect(slips(page).first()).toContainText('due Fri 13 Mar · a note')
   const long = `${'مرحبا 🎈 \u200b<b>x</b> '.repeat(600)}end`
   await captureLine(page).fill(long)
   await captureLine(page).press('Enter')
@@ -239,7 +239,7 @@ test('a letter becomes a slip with its text, its sender and its files, and nothi
   await expect(page.getByText(/“broken.eml” doesn’t look like an e-mail/).first()).toBeVisible()
   await expect(page.getByRole('button', { name: 'Take off broken.eml' })).toBeVisible()
   await expect(slips(page)).toHaveCount(1)
-  await expect(slips(page).first()).toContainText('by Fri 13 Mar · 2 files · a note')
+  await expect(slips(page).first()).toContainText('due Fri 13 Mar · 2 files · a note')
   await page.getByRole('button', { name: /^Sort ring me/ }).click()
   await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
   await page.keyboard.press('4')
@@ -350,7 +350,7 @@ test('what is said stands in the line before Enter, where the browser cannot hea
   })
   await expect(page.getByRole('heading', { name: /slip/ })).toBeHidden()
   await captureLine(page).press('Enter')
-  await expect(slips(page).first()).toContainText('by Fri 13 Mar · 20 min')
+  await expect(slips(page).first()).toContainText('due Fri 13 Mar · 20 min')
 })
 
 test('every chip opens what sets it; a guess says why it is one', async ({ page }) => {
@@ -362,11 +362,11 @@ test('every chip opens what sets it; a guess says why it is one', async ({ page 
     '“by 3/4”: the day first, then the month.',
   )
   await chip('20 min').click()
-  await page.getByRole('dialog', { name: 'How long' }).getByRole('button', { name: '45 min' }).click()
+  await page.getByRole('dialog', { name: 'Minutes' }).getByRole('button', { name: '45 min' }).click()
   await expect(captureLine(page)).toHaveValue('send the plans by 3/4, every other wednesday, 45 min')
-  await chip('by Fri 3 Apr').click()
-  await page.getByRole('dialog', { name: 'By when' }).getByRole('button', { name: 'tomorrow' }).click()
-  await expect(chip('by Thu 12 Mar')).toBeVisible()
+  await chip('due Fri 3 Apr').click()
+  await page.getByRole('dialog', { name: 'Due date' }).getByRole('button', { name: 'tomorrow' }).click()
+  await expect(chip('due Thu 12 Mar')).toBeVisible()
   await expect(page.getByRole('note', { name: 'Guesses' })).toBeHidden()
   await chip('every other Wednesday').click()
   const often = page.getByRole('dialog', { name: 'How often' })

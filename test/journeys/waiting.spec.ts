@@ -46,7 +46,7 @@ test('what is done by me waits to be signed off in a list of its own', async ({ 
   await setDown(page, 'write the hall report today')
   await sortAll(page, 1)
   await page.getByRole('button', { name: 'Open write the hall report' }).click()
-  await offer(page, 'to sign off')
+  await offer(page, 'sign-off')
   const chooser = page.getByRole('dialog', { name: 'To sign off by' })
   await chooser.getByRole('combobox').fill('Perrin')
   await chooser.getByRole('option', { name: 'signed off by “Perrin”' }).click()

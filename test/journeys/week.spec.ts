@@ -24,7 +24,7 @@ test('five sentences set down, sorted, one ticked on the Day sheet, all still tr
 }) => {
   await open(page)
   await captureLine(page).fill(five[0] as string)
-  await expect(page.getByRole('button', { name: 'Take off by Fri 13 Mar' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Take off due Fri 13 Mar' })).toBeVisible()
   await captureLine(page).press('Enter')
   await setDown(page, ...five.slice(1))
   await expect(page.getByRole('heading', { name: '5 slips' })).toBeVisible()
@@ -91,7 +91,7 @@ test('the same by keys alone', async ({ page }) => {
   ] as const) {
     await keys.press(key)
     await expect(
-      page.getByRole('radiogroup', { name: 'How near' }).getByRole('radio', { checked: true }),
+      page.getByRole('radiogroup', { name: 'Horizon' }).getByRole('radio', { checked: true }),
     ).toBeFocused()
     await keys.press('Enter')
     await expect(page.getByRole('heading', { name: then })).toBeVisible()
@@ -176,6 +176,6 @@ test('midnight turns the sheet by itself', async ({ page }) => {
     band(page, 'Picked for today').getByRole('checkbox', { name: 'water the ferns' }),
   ).toBeVisible()
   await page.clock.fastForward('15:00:00')
-  await expect(page.getByRole('heading', { name: 'Thu 12 March' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'Thu 12 Mar' })).toBeVisible()
   await expect(band(page, 'Carried over').getByRole('checkbox', { name: 'water the ferns' })).toBeVisible()
 })

@@ -1,4 +1,5 @@
 // A pattern opened: it reads and is edited like what it makes, with what it asks, and at the foot the way to use it.
+import { roomForActs } from '../roomForActs'
 import type { Action, Project } from '@/core/record'
 import type { Later } from '@/state'
 import { parts } from '@/state'
@@ -46,13 +47,13 @@ function Opened({ pattern, read }: Read) {
   return (
     <Column gap="$2.5" flexGrow={1}>
       {parent ? (
-        <Press maxWidth="100%" paddingRight="$23" onPress={() => open(parent.id)}>
+        <Press maxWidth="100%" paddingRight={roomForActs} onPress={() => open(parent.id)}>
           <Words size="second" tone="brass" oneLine>
             {`Part of the template ${parent.title}`}
           </Words>
         </Press>
       ) : (
-        <Words size="second" tone="inkSoft" paddingRight="$23" paddingVertical="$3">
+        <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
           {`Template of ${makingWords[makes]}`}
         </Words>
       )}

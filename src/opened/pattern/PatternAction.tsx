@@ -1,4 +1,5 @@
 // An action of a pattern opened: like any action, but that its dates are counted and nothing of it can be done.
+import { roomForActs } from '../roomForActs'
 import { useState } from 'react'
 import { countedOfAction, type Action, type Blank, type CountedField } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
@@ -57,7 +58,7 @@ export function PatternAction({
   const unset = countedOfAction.filter((field) => !counted.some((each) => each.field === field))
   return (
     <Column gap="$2.5" flexGrow={1}>
-      <Press maxWidth="100%" paddingRight="$23" onPress={() => open(pattern.id)}>
+      <Press maxWidth="100%" paddingRight={roomForActs} onPress={() => open(pattern.id)}>
         <Words size="second" tone="brass" oneLine>
           {`In the template ${pattern.title}`}
         </Words>

@@ -26,7 +26,7 @@ export function Grown({ project }: { readonly project: Project }) {
       {canShrink ? (
         <Button
           kind="quiet"
-          label="Only one action? Shrink the project to it"
+          label="Shrink it to its one action"
           onPress={() => {
             if (act('shrinkToAction', { id }, { say: `Shrunk to its action: ${name}` }).ok) open(only.id)
           }}
@@ -34,14 +34,14 @@ export function Grown({ project }: { readonly project: Project }) {
       ) : null}
       <Button
         kind="quiet"
-        label="Join it with another project"
+        label="Merge with another project"
         aria-haspopup="dialog"
         onPress={() => setJoining(true)}
       />
       {area ? (
         <Button
           kind="quiet"
-          label={`Never over? Make it part of ${shortened(area.name)}`}
+          label={`Make it part of ${shortened(area.name)}`}
           onPress={() => {
             if (act('partOfArea', { id }, { say: `Part of ${area.name} now: ${name}` }).ok) open(area.id)
           }}
@@ -49,7 +49,7 @@ export function Grown({ project }: { readonly project: Project }) {
       ) : null}
       {isJoining ? (
         <OpenedNameChooser
-          title={`Lay “${name}” into`}
+          title={`Merge “${name}” into`}
           options={select
             .projectsOf(document)
             .filter((other) => other.id !== id && select.isHeld(other.state) && !parts.includes(other))
@@ -57,7 +57,7 @@ export function Grown({ project }: { readonly project: Project }) {
           makes={[]}
           onChoose={(chosen) => {
             const intoId = chosen as Id<'project'>
-            if (act('joinProjects', { id, intoId }, { say: `Joined: ${name}` }).ok) open(intoId)
+            if (act('joinProjects', { id, intoId }, { say: `Merged: ${name}` }).ok) open(intoId)
           }}
           onClose={() => setJoining(false)}
         />

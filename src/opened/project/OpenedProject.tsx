@@ -6,7 +6,7 @@ import type { ProjectPatch } from '@/core/sentence'
 import { useLater, useReader } from '@/held/reader'
 import { lists, parts, select } from '@/state'
 import { partsOfProject } from '@/state/projectParts'
-import { Button, Column, Row, SlideOver, Words } from '@/ui'
+import { Button, Column, Row, SlideOver } from '@/ui'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
 import { Outcome } from '@/parts/project/Outcome'
 import { NextAction } from '@/parts/project/NextAction'
@@ -25,6 +25,7 @@ import { LeaveShelf } from '@/parts/shelves/LeaveShelf'
 import { OpenedFoot } from '../OpenedFoot'
 import { Remarks } from '../Remarks'
 import { SealChooser } from '../SealChooser'
+import { AddRow } from '../AddRow'
 import { ShelfHead } from '../ShelfHead'
 import { Drawer } from './Drawer'
 import { Grown } from './Grown'
@@ -35,10 +36,10 @@ import { ProjectActions } from './ProjectActions'
 
 type Addable = 'part' | 'stages' | 'material' | 'remark'
 const addable: Readonly<Record<Addable, string>> = {
-  part: 'a part',
+  part: 'part',
   stages: 'stages for its parts',
   material: 'material',
-  remark: 'a remark',
+  remark: 'remark',
 }
 
 export function OpenedProject({ project }: { project: Project }) {
@@ -147,7 +148,8 @@ export function OpenedProject({ project }: { project: Project }) {
       <Drawer name="history" title="History" says="">
         <History ids={[id]} of={id} bare />
       </Drawer>
-      <AddTo
+      <AddRow
+        names={addable}
         missing={(Object.keys(addable) as Addable[]).filter((what) => !asked.has(what) && !isThere[what])}
         onAsk={(what) => setAsked(new Set([...asked, what]))}
       />
@@ -180,33 +182,6 @@ export function OpenedProject({ project }: { project: Project }) {
 const standsIn = (whole: Project | undefined, area: Area | undefined): string => {
   if (whole) return `Part of ${whole.title}`
   return area ? `Project in ${area.name}` : 'Project, no area yet'
-}
-
-/** What it does not have yet, and is given here. */
-function AddTo({
-  missing,
-  onAsk,
-}: {
-  readonly missing: readonly Addable[]
-  readonly onAsk: (what: Addable) => void
-}) {
-  if (missing.length === 0) return null
-  return (
-    <Row flexWrap="wrap" gap="$1" alignItems="center" role="group" aria-label="Add to it">
-      <Words size="second" tone="inkSoft">
-        Add
-      </Words>
-      {missing.map((what) => (
-        <Button
-          key={what}
-          kind="quiet"
-          label={addable[what]}
-          aria-label={`Add ${addable[what]}`}
-          onPress={() => onAsk(what)}
-        />
-      ))}
-    </Row>
-  )
 }
 
 /** Why it ended as it did: a line for later. */

@@ -62,7 +62,11 @@ export function PartsDrawer({
           ))}
         </ul>
       ) : null}
-      <NameLine label="New part" onMake={(name) => act('addProject', { title: name, parentId: id }).ok} />
+      <NameLine
+        label="New part"
+        begins={isAsked}
+        onMake={(name) => act('addProject', { title: name, parentId: id }).ok}
+      />
       {stages.length > 0 || hasStages ? (
         <OwnStages
           id={id}

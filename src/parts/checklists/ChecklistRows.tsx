@@ -10,9 +10,11 @@ import { Column } from '@/ui'
 export function ChecklistRows({
   checklists,
   ownerId,
+  begins = false,
 }: {
   checklists: readonly Checklist[]
   ownerId: Checklist['ownerId']
+  begins?: boolean
 }) {
   const act = useAct()
   const document = useHeldDocument()
@@ -37,6 +39,7 @@ export function ChecklistRows({
       ) : null}
       <NameLine
         label="New checklist"
+        begins={begins}
         onMake={(name) => {
           const made = act('addChecklist', { name, ownerId }, { say: false })
           const part = made.ok ? made.value[0] : undefined

@@ -11,13 +11,17 @@ export interface NoteBandProps {
   /** Above it. */
   readonly title?: string
   readonly placeholder?: string
+  /** Written in from the first. */
+  readonly begins?: boolean
+  /** Nothing is shown of an empty one: it is added from elsewhere. */
+  readonly quiet?: boolean
 }
 
 export function NoteBand(props: NoteBandProps) {
   const later = useLater()
   const turning = useTurning()
   return (
-    <Column minHeight={44}>
+    <Column minHeight={props.quiet ? 0 : 44}>
       {later && turning ? (
         <NotePaper key={props.of} {...props} notes={later.notes} turning={turning} />
       ) : null}

@@ -48,12 +48,14 @@ export function NotePaper({
   of,
   title = 'Note',
   placeholder = 'Add a note',
+  begins = false,
+  quiet = false,
   notes,
   turning,
 }: NoteBandProps & { notes: Later['notes']; turning: Turning }) {
   const writing = useWriting(of, notes)
   const { text, problem } = writing
-  const [where, setWhere] = useState<Where | null>(null)
+  const [where, setWhere] = useState<Where | null>(begins ? 'end' : null)
   const [isWhole, setWhole] = useState(false)
   const isWriting = where !== null
   // While it is written in, the editor shows it: nothing of it is read again with each key.
@@ -112,7 +114,7 @@ export function NotePaper({
           />
         </Suspense>
       ) : null}
-      {!isPlain && !isWriting ? (
+      {!isPlain && !isWriting && !(quiet && isEmpty) ? (
         <Read
           title={title}
           placeholder={placeholder}

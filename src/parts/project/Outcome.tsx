@@ -33,7 +33,7 @@ export function Outcome({
       {onDue ? (
         <Button
           kind="quiet"
-          label={due ? `by ${nearDate(due, today)}` : 'by when?'}
+          label={due ? `due ${nearDate(due, today)}` : 'due when?'}
           tone={due && due < today ? 'clay' : undefined}
           aria-haspopup="dialog"
           alignSelf="flex-start"

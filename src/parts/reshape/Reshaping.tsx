@@ -52,7 +52,7 @@ function Ask({ slip, onAsk, onClose }: Pick<ReshapingProps, 'slip' | 'onAsk' | '
   const isOneWord = slip.note === '' && slip.text.split(/\s+/).length < 2
   const offers: readonly (readonly [Reshape, string, boolean])[] = [
     ['split', 'Split it into several slips', !isOneWord],
-    ['join', 'Join it with another slip', select.slipsOf(document).length > 1],
+    ['join', 'Merge with another slip', select.slipsOf(document).length > 1],
     ['step', 'Make it a step of an action', true],
     ['project', 'Make it an action of a project', select.projectsOf(document).length > 0],
   ]
@@ -85,7 +85,7 @@ function JoinChooser({ slip, anchor, onClose }: Choosing) {
   }))
   return (
     <NameChooser
-      title="Join it with"
+      title="Merge with"
       anchor={anchor}
       options={options}
       makes={[]}

@@ -44,10 +44,9 @@ export function GrowButton({ action }: { action: Action }) {
     <>
       <Button
         kind="quiet"
-        label="More than one action? Grow it into a project"
+        label="Grow it into a project"
         aria-haspopup="dialog"
         alignSelf="flex-start"
-        marginLeft="$-2"
         onPress={() => setAsked(true)}
       />
       {isAsked ? (

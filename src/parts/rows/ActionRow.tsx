@@ -12,7 +12,8 @@ import { SlipRow } from '@/ui'
 import { desk } from '@/held/desk'
 import { focusRow, isTyping } from '@/held/keys'
 import { useReader } from '@/held/reader'
-import { actionDetails } from '@/words'
+import { actionDetails, fewActionDetails } from '@/words'
+import { useIsOver } from './useIsOver'
 import { useHeld, type Act } from '@/held/zen'
 import { useSurroundings } from './surroundings'
 import { useChoosing } from './useChoosing'
@@ -120,12 +121,16 @@ export const ActionRow = memo(function ActionRow({
   const { days } = useReader()
   const area = useHeld((state) => select.areaOf(state.document, action))
   const seal = useHeld((state) => select.sealOf(state.document, action))
+  const isOver = useIsOver(action)
+  const detailed = wide ? actionDetails : fewActionDetails
   const told = useHeld((state) =>
-    actionDetails(action, state.document, today, {
+    detailed(action, state.document, today, {
       project: showProject,
       day: showDay,
       steps: parts.stepCountOf(state.document, action.id),
       missed: missedOf(state.document, action, today, days),
+      isOver,
+      rests: action.projectId !== null && select.restingProjectIdsOf(state.document).has(action.projectId),
       reminds: nearReminder(nextReminderOf(state.document, action.id), today),
     }),
   )

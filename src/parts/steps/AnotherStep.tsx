@@ -21,6 +21,7 @@ export function AnotherStep({
   rows,
   at,
   place,
+  asked,
   onPlace,
 }: {
   of: OwnerId
@@ -29,6 +30,8 @@ export function AnotherStep({
   at: number
   /** Null at the end, where the line stands until it is asked for elsewhere. */
   place: LinePlace | null
+  /** How often it was asked for. */
+  asked: number
   onPlace: (place: LinePlace | null) => void
 }) {
   const act = useAct()
@@ -43,6 +46,9 @@ export function AnotherStep({
   useLayoutEffect(() => {
     if (behindId) ref.current?.focus()
   }, [behindId])
+  useLayoutEffect(() => {
+    if (asked > 0) ref.current?.focus()
+  }, [asked])
   const change = (next: string) => {
     setText(next)
     memory.typed.write(key, next === '' ? null : next)

@@ -20,7 +20,14 @@ const portion = 200
 const inSight = 20
 
 /** Drawn again when its own steps change, and not with each key in the note beside it. */
-export const StepOutline = memo(function StepOutline({ of }: { of: OwnerId }) {
+export const StepOutline = memo(function StepOutline({
+  of,
+  asked: askedFor = 0,
+}: {
+  of: OwnerId
+  /** How often another step was asked for: each time its line takes the focus. */
+  asked?: number
+}) {
   const act = useAct()
   const steps = useHeld(({ document }) => parts.stepsOf(document, of))
   const hideDone = useHeld(({ document }) => select.settingsOf(document).hideDoneSteps)
@@ -40,6 +47,7 @@ export const StepOutline = memo(function StepOutline({ of }: { of: OwnerId }) {
       rows={rows}
       at={lineAt ?? rows.length - 1}
       place={lineAt === null ? null : place}
+      asked={askedFor}
       onPlace={setPlace}
     />
   )

@@ -3,8 +3,17 @@ import { useState } from 'react'
 import { Button, Field, Row } from '@/ui'
 import { shortened } from '@/words'
 
-export function NameLine({ label, onMake }: { label: string; onMake: (name: string) => boolean }) {
-  const [naming, setNaming] = useState(false)
+export function NameLine({
+  label,
+  onMake,
+  begins = false,
+}: {
+  label: string
+  onMake: (name: string) => boolean
+  /** The name is asked for at once. */
+  begins?: boolean
+}) {
+  const [naming, setNaming] = useState(begins)
   const [name, setName] = useState('')
   const [isBack, setBack] = useState(false)
   if (!naming)
@@ -48,10 +57,10 @@ export function NameLine({ label, onMake }: { label: string; onMake: (name: stri
           }}
         />
       </Row>
-      <Button label="Make it" onPress={make} disabled={name.trim() === ''} />
+      <Button label="Save" onPress={make} disabled={name.trim() === ''} />
       <Button
         kind="quiet"
-        label="Finished"
+        label="Close"
         onPress={() => {
           leave()
           setName('')

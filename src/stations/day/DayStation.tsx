@@ -11,6 +11,7 @@ import { StationHead } from '@/frame/StationHead'
 import { headDate, longDate, shortened } from '@/words'
 import { useLater } from '@/held/reader'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { useOpened } from '@/held/useOpened'
 import { Strip } from '@/frame/Strip'
 import { DayParts } from './dayParts'
 import { DayNoteButton } from './DayNoteButton'
@@ -18,7 +19,7 @@ import { DaySheet } from './DaySheet'
 import { DayPaper } from './paper/DayPaper'
 import { PaperRows } from './paper/PaperRows'
 import { PlanButton } from './PlanButton'
-import { usePrinting } from './paper/usePrinting'
+import { usePrinting } from '@/held/usePrinting'
 import { InReach, ReachChoices } from './InReach'
 import { DoneToday } from './DoneToday'
 
@@ -69,7 +70,9 @@ export function DayStation() {
   const [own, setOwn] = useState<Tab>('sheet')
   const [lens, setLens] = useLensInAddress()
   const onStrip = useStripLenses()
-  const isPrinting = usePrinting()
+  const { opened } = useOpened()
+  // What is opened is printed, and not the list it was opened from.
+  const isPrinting = usePrinting() && opened === null
   if (!ready) return null
   const tab: Tab = lens ?? own
   const isListed = lens === null || lens === 'all' || onStrip.some(({ key }) => key === lens)

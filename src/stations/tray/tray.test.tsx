@@ -22,7 +22,7 @@ describe('the capture line', () => {
   it('sets down on Enter, is ready for the next, and says what it did', async () => {
     const store = await showStation(<CaptureLine />)
     type(line(), 'ring the mason by friday')
-    expect(screen.getByRole('button', { name: 'Take off by Fri 13 Mar' })).toBeTruthy()
+    expect(screen.getByRole('button', { name: 'Take off due Fri 13 Mar' })).toBeTruthy()
     fireEvent.keyDown(line(), { key: 'Enter' })
     expect(held(store, 'slip')).toMatchObject([{ text: 'ring the mason by friday', takenOff: [] }])
     expect((line() as HTMLInputElement).value).toBe('')
@@ -31,7 +31,7 @@ describe('the capture line', () => {
   it('gives a chip back to the title, and remembers that with the slip', async () => {
     const store = await showStation(<CaptureLine />)
     type(line(), 'ring the mason by friday')
-    press('Take off by Fri 13 Mar')
+    press('Take off due Fri 13 Mar')
     expect(screen.queryByRole('group', { name: 'Understood' })).toBeNull()
     fireEvent.keyDown(line(), { key: 'Enter' })
     expect(held(store, 'slip')).toMatchObject([{ takenOff: ['due by friday'] }])
@@ -182,7 +182,7 @@ describe('sorting', () => {
   it('keeps nothing when Enter is pressed in a chooser', async () => {
     const store = await showStation(<SortingStation />, three)
     press('Action')
-    press('Where, with what: more')
+    press('Contexts: more')
     const line = await screen.findByRole('combobox')
     expect(line.closest('form')).toBeNull()
     fireEvent.keyDown(line, { key: 'Enter' })
@@ -203,7 +203,7 @@ describe('sorting', () => {
     press('Action')
     const first = (row: string, role: 'checkbox' | 'radio') =>
       within(screen.getByLabelText(row)).getAllByRole(role)[0] as HTMLElement
-    expect(first('Where, with what', 'checkbox').textContent).toBe('Phone')
+    expect(first('Contexts', 'checkbox').textContent).toBe('Phone')
     expect(screen.queryByText(/because of/)).toBeNull()
     press('Why these first?')
     expect(screen.getAllByText(/because of/).map(({ textContent }) => textContent)).toEqual([

@@ -142,7 +142,7 @@ describe('columns', () => {
     expect(actionIn(store, 'ring').day).toBe(addDays(today, 1))
     await settled()
     carry('ring', 'ArrowRight')
-    expect(await screen.findByRole('dialog', { name: 'On which day', ...hidden })).toBeTruthy()
+    expect(await screen.findByRole('dialog', { name: 'Planned day', ...hidden })).toBeTruthy()
     expect(actionIn(store, 'ring').day).toBe(addDays(today, 1))
   })
   it('take another field at once, kept with the lens; the details of their rows are chosen and ordered', async () => {
@@ -262,7 +262,7 @@ describe('a table', () => {
     // Set by its chooser, it moves to the end of the list, and the focus with it.
     act(() => cell('ring', /^Minutes/).focus())
     key('Enter')
-    await screen.findByRole('dialog', { name: 'How long', ...hidden })
+    await screen.findByRole('dialog', { name: 'Minutes', ...hidden })
     chooseIn('2 h')
     await settled()
     expect(actionIn(store, 'ring').minutes).toBe(120)
