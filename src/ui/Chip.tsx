@@ -18,9 +18,22 @@ const Frame = styled(Press, {
 })
 
 /** What is set, in words: a press opens what sets it. */
-export const SaidChip = ({ text, onPress }: { text: string; onPress: () => void }) => (
-  <Frame onPress={onPress} aria-haspopup="dialog">
-    <Words size="second" tone="brass" oneLine>
+export const SaidChip = ({
+  text,
+  quiet = false,
+  onPress,
+}: {
+  text: string
+  /** Nothing is set there. */
+  quiet?: boolean
+  onPress: () => void
+}) => (
+  <Frame
+    onPress={onPress}
+    aria-haspopup="dialog"
+    {...(quiet ? { borderColor: '$rule', backgroundColor: '$slip' } : {})}
+  >
+    <Words size="second" tone={quiet ? 'inkSoft' : 'brass'} oneLine>
       {text}
     </Words>
   </Frame>

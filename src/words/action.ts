@@ -35,6 +35,8 @@ export interface DetailOptions {
   readonly isOver?: boolean
   /** It is not being worked on, because its project is not. */
   readonly rests?: boolean
+  /** Said before the details: why it is in the list. */
+  readonly hint?: string | undefined
 }
 
 /** What matters most, where there is no room for all of it. */
@@ -60,7 +62,7 @@ function detailsOf(
     [action.energy === 'plain' ? null : action.energy, 7],
     [action.minutes ? duration(action.minutes) : null, 3],
     [fixed, 1],
-    [promised, 1],
+    [options.hint?.startsWith('due') ? null : promised, 1],
     [options.day && action.day && !at ? nearDate(action.day, today) : null, 2],
     [notBefore && isHidden(action, today) ? `not before ${shortDate(notBefore, today)}` : null, 1],
     [notBefore && hasComeBack(action, today) ? `back since ${nearDate(notBefore, today)}` : null, 2],
@@ -91,10 +93,12 @@ export function fewActionDetails(
   action: Action,
   document: Document,
   today: CalendarDate,
-  options: DetailOptions & { readonly atMost?: number } = {},
+  options: DetailOptions = {},
 ): string {
   const details = detailsOf(action, document, today, options)
-  const few = [...details].sort((a, b) => a.rank - b.rank).slice(0, options.atMost ?? fewDetails)
+  const few = [...details]
+    .sort((a, b) => a.rank - b.rank)
+    .slice(0, options.hint ? fewDetails - 1 : fewDetails)
   return spoken(details.filter((detail) => few.includes(detail)))
 }
 

@@ -103,7 +103,9 @@ it('tells on a phone what matters most, in the same order', () => {
   const told = (options: Parameters<typeof fewActionDetails>[3]) =>
     fewActionDetails(action, emptyDocument, today, options)
   expect(told({ steps: { done: 1, of: 3 } })).toBe('25 min · due today, 17:00 · 1 of 3 steps')
-  expect(told({ isOver: true, rests: true, atMost: 2 })).toBe('overdue since 17:00 · rests with its project')
+  expect(told({ isOver: true, rests: true, hint: 'carried over' })).toBe(
+    'overdue since 17:00 · rests with its project',
+  )
 })
 it('tells an act it does not know plainly', () =>
   expect([

@@ -161,7 +161,7 @@ test.describe('wide', () => {
     await openWithDemo(page, '/day?lens=lens:ready-deep')
     await expect(page.getByRole('radio', { name: 'list' })).toHaveAttribute('aria-checked', 'true')
     const line = page.getByRole('textbox', { name: 'Say a lens' })
-    await line.fill('gathered by weight')
+    await line.fill('grouped by weight')
     await line.press('Enter')
     await expect(page.getByRole('list', { name: 'Must' })).toBeVisible()
     const inList = (name: string) =>
@@ -329,7 +329,7 @@ test('a lens that stands open turns with the day and with the zone, and loses no
   await page.setViewportSize(wide)
   await openWithDemo(page, '/day?lens=lens:ready-by-date')
   const line = page.getByRole('textbox', { name: 'Say a lens' })
-  await line.fill('gathered by due')
+  await line.fill('grouped by due')
   await line.press('Enter')
   const promise = 'Order spare microphone cells'
   const box = page.getByRole('checkbox', { name: promise })

@@ -15,7 +15,7 @@ const titles = (page: Page) =>
     .evaluateAll((boxes) => boxes.map((box) => box.getAttribute('aria-label')))
 
 const made =
-  'Actions at Desk or Phone, up to 30 min, not waiting; gathered by area, then weight; by due, then minutes longest first, then title.'
+  'Actions at Desk or Phone, up to 30 min, not waiting; grouped by area, then weight; sorted by due, then minutes longest first, then title.'
 
 async function keepAs(page: Page, name: string): Promise<void> {
   await page.getByRole('textbox', { name: 'Name of the new lens' }).fill(name)
@@ -86,7 +86,7 @@ test('a lens is made by touch, and the same by saying it and by keys', async ({ 
 
 test('what is changed holds just now, until it is kept or put back', async ({ page }) => {
   await openWithDemo(page, '/day?lens=lens:ready-deep')
-  await expect(sentence(page)).toHaveText('Actions ready, deep; by due, then minutes longest first.')
+  await expect(sentence(page)).toHaveText('Actions ready, deep; sorted by due, then minutes longest first.')
   const before = await titles(page)
   await sayLens(page).fill('must zebra')
   await sayLens(page).press('Enter')
@@ -98,7 +98,7 @@ test('what is changed holds just now, until it is kept or put back', async ({ pa
   await expect(page.getByText('Changed just now, on this device alone.')).toBeVisible()
   await expect(sentence(page)).toContainText('must')
   await page.getByRole('button', { name: 'Put it back' }).click()
-  await expect(sentence(page)).toHaveText('Actions ready, deep; by due, then minutes longest first.')
+  await expect(sentence(page)).toHaveText('Actions ready, deep; sorted by due, then minutes longest first.')
   expect(await titles(page)).toEqual(before)
   await sayLens(page).fill('must')
   await sayLens(page).press('Enter')

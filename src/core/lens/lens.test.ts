@@ -85,7 +85,7 @@ describe('what a condition takes', () => {
     ['due within 7 days', [due(0), due(6)], [due(-1), due(7)]],
     ['due up to 13 Mar 2026', [due(2), due(-99)], [due(3), {}]],
     ['due 12 Mar 2026 to 13 Mar 2026', [due(1), due(2)], [due(0), due(3)]],
-    ['with a due day', [due(99)], [{}]],
+    ['with a due date', [due(99)], [{}]],
     ['without a date', [{}], [due(9), { day: day(3) }, { at: { date: day(2), time: null } }]],
     [
       'dated tomorrow',
@@ -100,10 +100,10 @@ describe('what a condition takes', () => {
     ],
     ['carried over', [{ day: day(-1) }], [{ day: today }]],
     ['hidden', [{ notBefore: day(1) }], [{ notBefore: today }]],
-    ['held back', [{ afterIds: ['action:b'] }], [{}]],
+    ['blocked', [{ afterIds: ['action:b'] }], [{}]],
     ['with steps', [{ id: 'action:2' }], [{}]],
     ['without files', [{}], [{ id: 'action:3' }]],
-    ['coming back', [{ id: 'action:4' }], [{}]],
+    ['repeating', [{ id: 'action:4' }], [{}]],
     ['with a note', [{ note: 'x' }], [{}]],
     ['moved 2 times or more', [{ moved: ['a', 'b'] }], [{ moved: ['a'] }]],
     ['moved 0 times at most', [{}], [{ moved: ['a'] }]],
@@ -165,7 +165,7 @@ describe('a lens', () => {
     }
     // Two contexts are called desk, so that one is told by its id.
     expect(lensSentence(lens, names)).toBe(
-      'Actions ready, at [context:0] or On site, up to 30 min; first what is due this week as “Soon due”, then the rest; gathered by area; by due, then minutes longest first; done ones at the end.',
+      'Actions ready, at [context:0] or On site, up to 30 min; first what is due this week as “Soon due”, then the rest; grouped by area; sorted by due, then minutes longest first; done ones at the end.',
     )
     expect(exactWords({ kind: 'choice', field: 'area', values: ['area:gone'], not: false }, names)).toBe(
       'in [area:gone]',

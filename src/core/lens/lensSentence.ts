@@ -1,5 +1,5 @@
 // A lens said as a sentence, part by part: "Actions ready, at Desk or Phone, up to 20 min; first what is due this week, then
-// the rest; gathered by area; by due." Law: read again (readLens), the sentence is the same lens.
+// the rest; grouped by area; sorted by due." Law: read again (readLens), the sentence is the same lens.
 import { isEqual } from '../isEqual'
 import { dayWords } from './dayWords'
 import type { Condition, DateSpan, Lens, LensBand } from './lens'
@@ -170,7 +170,7 @@ export function lensParts(
     )
   if (lens.groups.length > 0)
     parts.push(
-      words('; gathered by '),
+      words('; grouped by '),
       ...listed(
         'group',
         lens.groups.map((field) => groupWords[field]),
@@ -179,7 +179,7 @@ export function lensParts(
     )
   if (lens.sorts.length > 0)
     parts.push(
-      words('; by '),
+      words('; sorted by '),
       ...listed(
         'sort',
         lens.sorts.map(({ by, down }) => (down ? sortWords[by].join(' ') : sortWords[by][0])),

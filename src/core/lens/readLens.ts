@@ -234,16 +234,14 @@ function withClause(lens: Lens, clause: string, names: LensNames): Lens | null {
     const bands = all(cutAt(first, ', then ').map((said) => bandOf(said, names)))
     return bands && { ...lens, bands }
   }
-  const gathered = /^gathered by (.*)$/.exec(clause)?.[1]
-  if (gathered !== undefined) {
+  const grouped = /^grouped by (.*)$/.exec(clause)?.[1]
+  if (grouped !== undefined) {
     const groups = all(
-      gathered
-        .split(', then ')
-        .map((said) => groupFields.find((field) => groupWords[field] === said) ?? null),
+      grouped.split(', then ').map((said) => groupFields.find((field) => groupWords[field] === said) ?? null),
     )
     return groups && { ...lens, groups }
   }
-  const sorted = /^by (.*)$/.exec(clause)?.[1]
+  const sorted = /^sorted by (.*)$/.exec(clause)?.[1]
   const sorts = sorted === undefined ? null : all(sorted.split(', then ').map(sortOf))
   return sorts && { ...lens, sorts }
 }

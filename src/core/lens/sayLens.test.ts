@@ -29,11 +29,11 @@ it.each<[said: string, sentence: string]>([
     'Actions deep, 1 h or more, for Fenwick Hall echo report.',
   ],
   ['everything with oda by friday', 'Actions with Oda Berg, due up to 13 Mar 2026.'],
-  ['all in client rooms without minutes, by due', 'Actions without minutes, in Client rooms; by due.'],
-  ['must, by area, then by due', 'Actions must; gathered by area; by due.'],
+  ['all in client rooms without minutes, by due', 'Actions without minutes, in Client rooms; sorted by due.'],
+  ['must, by area, then by due', 'Actions must; grouped by area; sorted by due.'],
   [
     'ready, gathered by person, then date, sorted by minutes longest first',
-    'Actions ready; gathered by person, then date; by minutes longest first.',
+    'Actions ready; grouped by person, then date; sorted by minutes longest first.',
   ],
   [
     'first what is overdue, first due today, then the rest',
@@ -43,8 +43,12 @@ it.each<[said: string, sentence: string]>([
   ['done in the last 2 weeks', 'Actions done within 14 days.'],
   ['due in the next 10 days not at desk', 'Actions not at Desk, due within 10 days.'],
   ['home, tomorrow', 'Actions in group Home, dated tomorrow.'],
-  ['no due date, moved twice', 'Actions without a due day, moved 2 times or more.'],
+  ['no due date, moved twice', 'Actions without a due date, moved 2 times or more.'],
   ['waiting for oda', 'Actions with Oda Berg, waiting.'],
+  ['calls due this week', 'Actions at Phone, due this week.'],
+  ['overdue or due this week', 'Actions any of (overdue, due this week).'],
+  ['due by today', 'Actions any of (overdue, due today).'],
+  ['short, overdue or due today or waiting', 'Actions up to 15 min, any of (overdue, due today, waiting).'],
 ])('“%s”', (said, sentence) => {
   const read = sayLens(said, saying)
   expect([lensSentence(read.lens, names), read.unread]).toEqual([sentence, []])
@@ -52,14 +56,25 @@ it.each<[said: string, sentence: string]>([
 it('gives back what it does not understand, and keeps the rest', () => {
   const read = sayLens('short zebra calls at the moon', saying)
   expect([lensSentence(read.lens, names), read.unread]).toEqual([
-    'Actions up to 15 min.',
+    'Actions at Phone, up to 15 min.',
     ['zebra', 'at', 'moon'],
   ])
+})
+it.each(['done yesterday', 'yesterday', 'due yesterday', 'done this week', 'done last month'])(
+  'refuses “%s”: it is not widened, and not fixed to a date',
+  (said) => {
+    const read = sayLens(`must ${said}`, saying)
+    expect([lensSentence(read.lens, names), read.unread]).toEqual(['Actions must.', said.split(' ')])
+  },
+)
+it('says that it did not read calls where there is no Phone', () => {
+  const without = { ...saying, names: { ...names, idsCalled: () => [] } }
+  expect(sayLens('short calls', without).unread).toEqual(['calls'])
 })
 it('says more of a lens: of the same thing the later stands, the rest stays', () => {
   const before = sayLens('phone, up to 30 min, by due', saying).lens
   expect(lensSentence(sayLens('up to 10 min, at desk, must', saying, before).lens, names)).toBe(
-    'Actions must, at Desk, up to 10 min; by due.',
+    'Actions must, at Desk, up to 10 min; sorted by due.',
   )
   const not = { kind: 'state', state: 'waiting', not: true } as const
   expect(withCondition(withCondition(emptyLens, not), { ...not, not: false }).conditions).toEqual([

@@ -51,6 +51,8 @@ const days = (
   atMost,
 })
 
+const anyOf = (...of: Condition[]): Condition => ({ kind: 'many', joined: 'any', of: inSentenceOrder(of) })
+
 /** Words that mean a condition by themselves. */
 const plainWords: Readonly<Record<string, Condition>> = {
   short: minutes(null, 15),
@@ -61,6 +63,14 @@ const plainWords: Readonly<Record<string, Condition>> = {
   'deep work': choice('energy', 'deep'),
   'light work': choice('energy', 'light'),
   late: date('due', { kind: 'past' }),
+  overdue: date('due', { kind: 'past' }),
+  'coming back': state('repeating'),
+  'held back': state('heldBack'),
+  'to sign off': state('toSignOff'),
+  'due by today': anyOf(date('due', { kind: 'past' }), date('due', { kind: 'today' })),
+  'by today': anyOf(date('due', { kind: 'past' }), date('due', { kind: 'today' })),
+  'due by tomorrow': anyOf(date('due', { kind: 'past' }), date('due', { kind: 'next', days: 2 })),
+  'by tomorrow': anyOf(date('due', { kind: 'past' }), date('due', { kind: 'next', days: 2 })),
   'no minutes': minutes(null, null),
   unestimated: minutes(null, null),
   'no due': date('due', { kind: 'none' }),
@@ -106,7 +116,7 @@ const plainWords: Readonly<Record<string, Condition>> = {
 
 /** Words that say nothing of their own. */
 const fillers = new Set(
-  'actions action things thing stuff items ones one jobs calls call all any every everything anything what which that is are i can do my the a an of and only just show me still'.split(
+  'actions action things thing stuff items ones one all any every everything anything what which that is are i can do my the a an of and only just show me still'.split(
     ' ',
   ),
 )
@@ -160,7 +170,23 @@ const dayForms: readonly (readonly [RegExp, (day: CalendarDate) => Condition])[]
 
 const lead = /^(?:(?:at|on|in|for|with|from|about|of|to|under)(?: the)?|the) (.+)$/
 
+/** Kinds of work that are done in a place or with a tool, where there is a context of that name. */
+const workIn: Readonly<Record<string, string>> = {
+  call: 'phone',
+  calls: 'phone',
+  'phone call': 'phone',
+  'phone calls': 'phone',
+  errand: 'errands',
+  shopping: 'errands',
+}
+
+/** Days that have passed and cannot be said as they are seen from today: refused rather than fixed to a date. */
+const refused =
+  /^(?:(?:done|due|finished) )?(?:yesterday|last \w+)$|^(?:done|finished) (?:this|on|since|before|by) .+$/
+
 function nameSaid(words: string, names: SayingNames): Condition | null {
+  const context = Object.hasOwn(workIn, words) ? names.idsCalled('context', workIn[words] as string) : []
+  if (context.length === 1) return choice('context', context[0] as string)
   const bare = lead.exec(words)?.[1] ?? words
   for (const said of bare === words ? [words] : [words, bare])
     for (const find of [names.idsCalled, names.idsBeginning]) {
@@ -178,10 +204,11 @@ interface Saying extends SpanAround {
 }
 
 /** The condition that a run of words means; null where it means none. */
-function meant(words: string, saying: Saying): Condition | null {
+function meant(words: string, saying: Saying): Condition | 'refused' | null {
   const exact = readCondition(words, saying.names)
   if (exact) return exact
   const said = words.toLowerCase()
+  if (refused.test(said)) return 'refused'
   if (Object.hasOwn(plainWords, said)) return plainWords[said] as Condition
   const length = lengthSaid(said)
   if (length) return length
@@ -198,11 +225,19 @@ function meant(words: string, saying: Saying): Condition | null {
   }
   const denied = /^(?:not|no|without) (.+)$/.exec(said)?.[1]
   const inner = denied ? meant(denied, saying) : null
+  if (inner === 'refused') return inner
   if (inner && 'not' in inner && !inner.not) {
     const isSpanless = inner.kind === 'date' && (inner.span.kind === 'any' || inner.span.kind === 'none')
     return isSpanless ? null : { ...inner, not: true }
   }
   return null
+}
+
+/** One or the other: more values of the same thing, else any of both. */
+function either(one: Condition, other: Condition): Condition {
+  if (one.kind === 'choice' && other.kind === 'choice' && one.field === other.field && one.not === other.not)
+    return { ...one, values: [...new Set([...one.values, ...other.values])] }
+  return one.kind === 'many' && one.joined === 'any' ? anyOf(...one.of, other) : anyOf(one, other)
 }
 
 const longestRun = 8
@@ -215,23 +250,25 @@ function scanned(part: string, saying: Saying): { found: Condition[]; unread: st
   let isOr = false
   for (let at = 0; at < words.length;) {
     let length = Math.min(longestRun, words.length - at)
-    let condition: Condition | null = null
+    let condition: Condition | 'refused' | null = null
     for (; length > 0; length--) {
       condition = meant(words.slice(at, at + length).join(' '), saying)
       if (condition) break
     }
     const word = (words[at] as string).toLowerCase()
-    if (condition) {
+    if (condition === 'refused') {
+      unread.push(...words.slice(at, at + length))
+      at += length
+    } else if (condition) {
       const last = found.at(-1)
-      if (isOr && last?.kind === 'choice' && condition.kind === 'choice' && last.field === condition.field)
-        found[found.length - 1] = { ...last, values: [...new Set([...last.values, ...condition.values])] }
+      if (isOr && last) found[found.length - 1] = either(last, condition)
       else found.push(condition)
       at += length
     } else {
       if (!fillers.has(word) && word !== 'or') unread.push(words[at] as string)
       at++
     }
-    isOr = !condition && word === 'or'
+    isOr = condition === null && word === 'or'
   }
   return { found, unread }
 }

@@ -110,7 +110,11 @@ function stateTakes(state: LensState, around: LensAround): Takes {
   const { today, shelfOf } = around
   switch (state) {
     case 'ready':
-      return (action) => !isHeldUp(action) && !isHidden(action, today) && !shelfOf(action).isResting
+      return (action) =>
+        !isHeldUp(action) &&
+        !isHidden(action, today) &&
+        action.horizon !== 'someday' &&
+        !shelfOf(action).isResting
     case 'carriedOver':
       return (action) => isCarriedOver(action, today)
     case 'underway':

@@ -53,13 +53,13 @@ export const scaleWords: Readonly<Record<ScaleField, ScaleWords>> = {
     },
   },
   payoff: { tail: 'payoff', values: { little: 'little', some: 'some', much: 'much', '': 'no' } },
-  craft: { tail: 'craft', values: { little: 'little', some: 'some', much: 'much', '': 'no' } },
+  craft: { lead: 'only me', values: { little: 'little', some: 'some', much: 'much', '': 'not said' } },
   work: {
     values: {
       first: 'to do first',
       handOver: 'to hand over',
       pleasure: 'for pleasure',
-      drop: 'to drop',
+      drop: 'to let go',
       '': 'not weighed',
     },
   },
@@ -68,9 +68,9 @@ export const scaleFields = Object.keys(scaleWords) as ScaleField[]
 
 /** What leads to a day, and what it is called where it is there or not. */
 export const dateWords: Readonly<Record<DateField, { readonly lead: string; readonly noun: string }>> = {
-  due: { lead: 'due', noun: 'a due day' },
+  due: { lead: 'due', noun: 'a due date' },
   date: { lead: 'dated', noun: 'a date' },
-  day: { lead: 'picked for', noun: 'a picked day' },
+  day: { lead: 'planned for', noun: 'a planned day' },
   at: { lead: 'fixed for', noun: 'a fixed time' },
   notBefore: { lead: 'not before', noun: 'a not-before day' },
 }
@@ -91,11 +91,11 @@ export const stateWords: Readonly<Record<LensState, readonly [is: string, isNot:
   carriedOver: ['carried over', 'not carried over'],
   underway: ['underway', 'not underway'],
   waiting: ['waiting', 'not waiting'],
-  toSignOff: ['to sign off', 'not to sign off'],
+  toSignOff: ['waiting for sign-off', 'not waiting for sign-off'],
   chase: ['to chase', 'not to chase'],
-  heldBack: ['held back', 'not held back'],
+  heldBack: ['blocked', 'not blocked'],
   hidden: ['hidden', 'not hidden'],
-  repeating: ['coming back', 'not coming back'],
+  repeating: ['repeating', 'not repeating'],
   withSteps: ['with steps', 'without steps'],
   withNote: ['with a note', 'without a note'],
   withFiles: ['with files', 'without files'],
@@ -127,14 +127,14 @@ export const groupWords: Readonly<Record<GroupField, string>> = {
   minutes: 'minutes',
   date: 'date',
   due: 'due',
-  day: 'picked day',
+  day: 'planned day',
 }
 
 /** What is sorted by, and how the other way round is said. */
 export const sortWords: Readonly<Record<SortField, readonly [by: string, down: string]>> = {
   due: ['due', 'latest first'],
   date: ['date', 'latest first'],
-  day: ['picked day', 'latest first'],
+  day: ['planned day', 'latest first'],
   minutes: ['minutes', 'longest first'],
   weight: ['weight', 'lightest first'],
   energy: ['energy', 'lightest first'],
@@ -142,7 +142,7 @@ export const sortWords: Readonly<Record<SortField, readonly [by: string, down: s
   worth: ['worth', 'least first'],
   age: ['age', 'newest first'],
   moved: ['moved', 'least first'],
-  shelf: ['shelf', 'last first'],
+  shelf: ['project', 'last first'],
   title: ['title', 'backwards'],
   done: ['when done', 'earliest first'],
 }

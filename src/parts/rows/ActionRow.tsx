@@ -130,6 +130,7 @@ export const ActionRow = memo(function ActionRow({
       steps: parts.stepCountOf(state.document, action.id),
       missed: missedOf(state.document, action, today, days),
       isOver,
+      hint,
       rests: action.projectId !== null && select.restingProjectIdsOf(state.document).has(action.projectId),
       reminds: nearReminder(nextReminderOf(state.document, action.id), today),
     }),

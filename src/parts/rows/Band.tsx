@@ -18,6 +18,8 @@ interface BandProps {
   readonly bare?: boolean
   /** Said before the sum; by default the count. */
   readonly counted?: string
+  /** Left out where only some of them are here to be summed. */
+  readonly summed?: boolean
   readonly showProject?: boolean
   readonly showDay?: boolean
   /** How many rows to show; the rest is behind `more`. */
@@ -35,6 +37,7 @@ export function Band({
   tone,
   bare = false,
   counted,
+  summed = true,
   showProject,
   showDay,
   atMost,
@@ -45,7 +48,7 @@ export function Band({
 }: BandProps) {
   const id = useId()
   const box = useBandBox(() => actions)
-  const minutes = minutesOf(actions)
+  const minutes = summed ? minutesOf(actions) : 0
   const end = [counted ?? String(actions.length), minutes > 0 ? duration(minutes) : null]
     .filter(Boolean)
     .join(' · ')

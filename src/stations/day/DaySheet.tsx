@@ -16,6 +16,7 @@ import { bandWords, momentWords } from '@/words'
 import { useHeld, useToday, useZen } from '@/held/zen'
 import { CarryBetweenBands } from './CarryBetweenBands'
 import { DayTapeRow } from './DayTapeRow'
+import { OnlyWhatFits } from './OnlyWhatFits'
 import { PlanButton } from './PlanButton'
 import { useDoneToday } from './DoneToday'
 import { ActionRow, type QuickAct } from '@/parts/rows/ActionRow'
@@ -62,12 +63,14 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
           ) : null,
         )}
       {planned.length === 0 ? <NothingPlanned reachable={reachable} onSeeReach={onSeeReach} /> : null}
+      <OnlyWhatFits />
       {reachable > 0 ? (
         <DropPlace place={{ kind: 'in', in: 'inReach' }}>
           <Band
             title={bandWords.inReach}
             actions={few}
             counted={String(reachable)}
+            summed={false}
             quick="pick"
             more={
               reachable > fewInReach ? (

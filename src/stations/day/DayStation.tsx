@@ -1,7 +1,7 @@
 // The Day: its sheet, what is in reach, and the person's own lenses, as a strip along the top.
 import { useMedia, View } from '@tamagui/core'
 import { Link, useGlobalSearchParams, useRouter } from 'expo-router'
-import { lazy, Suspense, useState } from 'react'
+import { lazy, Suspense } from 'react'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { findRow } from '@/parts/rows/findRow'
@@ -42,16 +42,19 @@ type Tab = 'sheet' | 'reach' | 'done' | LensKey
 
 const isLens = (tab: Tab): tab is LensKey => tab === 'new' || tab === 'all' || tab.startsWith('lens:')
 
-/** Which lens the address names. */
-function useLensInAddress(): readonly [LensKey | null, (lens: LensKey | null) => void] {
+const parts: readonly Tab[] = ['sheet', 'reach', 'done']
+
+/** Which part of the day or which lens the address names; the sheet where it names none. */
+function useTabInAddress(): readonly [Tab, (tab: Tab) => void] {
   const params = useGlobalSearchParams<{ lens?: string | string[] }>()
   const router = useRouter()
   const named = Array.isArray(params.lens) ? params.lens[0] : params.lens
-  const set = (lens: LensKey | null) => {
-    if ((named ?? null) !== lens) router.setParams({ lens: lens ?? undefined })
+  const set = (tab: Tab) => {
+    if ((named ?? 'sheet') !== tab) router.setParams({ lens: tab === 'sheet' ? undefined : tab })
   }
-  if (!named) return [null, set]
-  return [isLens(named as Tab) ? (named as LensKey) : 'all', set]
+  if (!named) return ['sheet', set]
+  const tab = named as Tab
+  return [isLens(tab) || parts.includes(tab) ? tab : 'all', set]
 }
 
 /** The lenses on the strip; none until they have loaded. */
@@ -67,19 +70,15 @@ export function DayStation() {
   const { wide, roomy } = useMedia()
   const today = useToday()
   const ready = useHeld((state) => state.phase === 'ready')
-  const [own, setOwn] = useState<Tab>('sheet')
-  const [lens, setLens] = useLensInAddress()
+  const [lens, setLens] = useTabInAddress()
   const onStrip = useStripLenses()
   const { opened } = useOpened()
   // What is opened is printed, and not the list it was opened from.
   const isPrinting = usePrinting() && opened === null
   if (!ready) return null
-  const tab: Tab = lens ?? own
-  const isListed = lens === null || lens === 'all' || onStrip.some(({ key }) => key === lens)
-  const choose = (key: Tab) => {
-    if (!isLens(key)) setOwn(key)
-    setLens(isLens(key) ? key : null)
-  }
+  const tab: Tab = lens
+  const isListed = !isLens(lens) || lens === 'all' || onStrip.some(({ key }) => key === lens)
+  const choose = setLens
   return (
     <Strip
       label="Day"

@@ -5,7 +5,8 @@ import { minutesOf } from '@/core/day'
 import { justOutOfReach, pairFor, rankedInReach, type ReachAround } from '@/core/day/reachOrder'
 import type { Action, Energy } from '@/core/record'
 import { lists, select } from '@/state'
-import { BandHeading, Button, Choice, Column, EmptyPlace, IconButton, Row, Words } from '@/ui'
+import { BandHeading, Button, Choice, Column, EmptyPlace, IconButton, Row, SaidChip, Words } from '@/ui'
+import { ChooserSheet } from '@/parts/choosers/ChooserSheet'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { Band } from '@/parts/rows/Band'
 import { focusCapture } from '@/held/keys'
@@ -14,7 +15,7 @@ import { bandWords, duration } from '@/words'
 import { missesWords, reasonWords } from '@/words/reach'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { useDayBands, useSided } from './useDayBands'
-import { useReach, type AtHand } from './useReach'
+import { atHandWords, useReach } from './useReach'
 
 const lengths = [10, 20, 30, 45, 90] as const
 const energyOptions: readonly { readonly value: Energy; readonly label: string }[] = [
@@ -29,81 +30,140 @@ const Named = ({ name }: { name: string }) => (
   </Words>
 )
 
-export function ReachChoices() {
+/** What is asked of a moment: where one is, how long one has, and how much of oneself is left. */
+type Ask = 'contexts' | 'minutes' | 'energy'
+const asks: readonly Ask[] = ['contexts', 'minutes', 'energy']
+const askNames: Readonly<Record<Ask, string>> = {
+  contexts: 'At hand',
+  minutes: 'Minutes free',
+  energy: 'Energy left',
+}
+
+function ReachChoice({ of, onDone }: { of: Ask; onDone?: () => void }) {
   const contexts = useHeld((state) => select.contextsOf(state.document))
   const { reach, chosen, away, toggleContext, setMinutes, setEnergy } = useReach()
   const document = useHeldDocument()
+  if (of === 'minutes')
+    return (
+      <Choice
+        shown={false}
+        label="Minutes free"
+        options={[
+          ...lengths.map((minutes) => ({ value: String(minutes), label: duration(minutes) })),
+          { value: 'any', label: 'any' },
+        ]}
+        chosen={[reach.minutes === null ? 'any' : String(reach.minutes)]}
+        onToggle={(value) => {
+          setMinutes(value === 'any' ? null : Number(value))
+          onDone?.()
+        }}
+      />
+    )
+  if (of === 'energy')
+    return (
+      <Choice
+        shown={false}
+        label="Energy left"
+        options={energyOptions}
+        chosen={[reach.energy ?? 'deep']}
+        onToggle={(value) => {
+          setEnergy(value === 'deep' ? null : value)
+          onDone?.()
+        }}
+      />
+    )
+  return contexts.length > 0 ? (
+    <Choice
+      many
+      shown={false}
+      label="Contexts at hand"
+      options={contexts.map(({ id }) => ({
+        value: id,
+        label: away.includes(id)
+          ? `${contextWords(document, id)}, not at this hour`
+          : contextWords(document, id),
+      }))}
+      chosen={chosen.contextIds}
+      onToggle={toggleContext}
+    />
+  ) : (
+    <Words size="second" tone="inkSoft">
+      You can add contexts in Shelves.
+    </Words>
+  )
+}
+
+/** All of them under one another, where there is room. */
+export function ReachChoices() {
   return (
     <Column gap="$3.5">
       <Offered />
-      <Column gap="$2">
-        <Named name="At hand" />
-        {contexts.length > 0 ? (
-          <Choice
-            many
-            shown={false}
-            label="Contexts at hand"
-            options={contexts.map(({ id }) => ({
-              value: id,
-              label: away.includes(id)
-                ? `${contextWords(document, id)}, not at this hour`
-                : contextWords(document, id),
-            }))}
-            chosen={chosen.contextIds}
-            onToggle={toggleContext}
-          />
-        ) : (
-          <Words size="second" tone="inkSoft">
-            Contexts are made in Shelves.
-          </Words>
-        )}
-      </Column>
-      <Column gap="$2">
-        <Named name="Minutes free" />
-        <Choice
-          shown={false}
-          label="Minutes free"
-          options={[
-            ...lengths.map((minutes) => ({ value: String(minutes), label: duration(minutes) })),
-            { value: 'any', label: 'any' },
-          ]}
-          chosen={[reach.minutes === null ? 'any' : String(reach.minutes)]}
-          onToggle={(value) => setMinutes(value === 'any' ? null : Number(value))}
-        />
-      </Column>
-      <Column gap="$2">
-        <Named name="Energy left" />
-        <Choice
-          shown={false}
-          label="Energy left"
-          options={energyOptions}
-          chosen={[reach.energy ?? 'deep']}
-          onToggle={(value) => setEnergy(value === 'deep' ? null : value)}
-        />
-      </Column>
+      {asks.map((ask) => (
+        <Column key={ask} gap="$2">
+          <Named name={askNames[ask]} />
+          <ReachChoice of={ask} />
+        </Column>
+      ))}
     </Column>
   )
+}
+
+/** On a phone one line says what is chosen; each part of it opens its choice. */
+function ReachLine() {
+  const { chosen, clear } = useReach()
+  const document = useHeldDocument()
+  const [asked, setAsked] = useState<{ readonly ask: Ask; readonly anchor: DOMRect | null } | null>(null)
+  const words: Readonly<Record<Ask, string | null>> = {
+    contexts:
+      atHandWords({ ...chosen, minutes: null, energy: null }, (id) => contextWords(document, id)) || null,
+    minutes: chosen.minutes === null ? null : duration(chosen.minutes),
+    energy: chosen.energy,
+  }
+  const isNarrowed = asks.some((ask) => words[ask] !== null)
+  return (
+    <Column>
+      <Row gap="$2" className="swipes" role="group" aria-label="What is at hand">
+        {asks.map((ask) => (
+          <SaidChip
+            key={ask}
+            text={words[ask] ?? anyWords[ask]}
+            quiet={words[ask] === null}
+            onPress={() =>
+              setAsked({ ask, anchor: window.document.activeElement?.getBoundingClientRect() ?? null })
+            }
+          />
+        ))}
+        {isNarrowed ? (
+          <IconButton label="Show all" icon="close" height={36} minHeight={36} onPress={clear} />
+        ) : null}
+      </Row>
+      <Offered />
+      {asked ? (
+        <ChooserSheet title={askNames[asked.ask]} anchor={asked.anchor} onClose={() => setAsked(null)}>
+          <ReachChoice of={asked.ask} onDone={() => setAsked(null)} />
+        </ChooserSheet>
+      ) : null}
+    </Column>
+  )
+}
+
+const anyWords: Readonly<Record<Ask, string>> = {
+  contexts: 'any place',
+  minutes: 'any length',
+  energy: 'any energy',
 }
 
 /** What was at hand on this weekday at about this hour: offered, never taken by itself. */
 function Offered() {
   const { offered, take } = useReach()
-  const contexts = useHeld((state) => select.contextsOf(state.document))
+  const document = useHeldDocument()
   if (!offered) return null
-  const told = (atHand: AtHand) =>
-    [
-      ...contexts.filter(({ id }) => atHand.contextIds.includes(id)).map(({ name }) => name),
-      atHand.minutes === null ? null : duration(atHand.minutes),
-      atHand.energy,
-    ]
-      .filter(Boolean)
-      .join(' · ')
   return (
     <Button
       kind="quiet"
       alignSelf="flex-start"
       marginLeft="$-2"
-      label={`Same as last time: ${told(offered)}`}
+      label={`Same as last time: ${atHandWords(offered, (id) => contextWords(document, id))}`}
       onPress={() => take(offered)}
     />
   )
@@ -161,8 +221,8 @@ export function InReach({ showChoices }: { showChoices: boolean }) {
   return (
     <Column gap="$2">
       {showChoices ? (
-        <Column paddingTop="$2">
-          <ReachChoices />
+        <Column paddingTop="$2.5">
+          <ReachLine />
         </Column>
       ) : null}
       {ranked.length === 0 ? (
@@ -177,7 +237,7 @@ export function InReach({ showChoices }: { showChoices: boolean }) {
               action={row as Action}
               hint={reasons.get(row.id as Action['id']) ?? undefined}
               showProject
-              quick="pick"
+              quick={(row as Action).day === today ? undefined : 'pick'}
             />
           )}
         />

@@ -7,6 +7,7 @@ import type { TestStore } from '@/state/testing'
 import { chooseIn, hidden } from '@/opened/testing'
 import { showStation } from '@/frame/testing'
 import { desk } from '@/held/desk'
+import { address } from '../../../test/standIns/expoRouter'
 import { DayStation } from './DayStation'
 
 const today = calendarDateUnsafe('2026-03-11')
@@ -30,6 +31,8 @@ function furnish(store: TestStore): void {
   })
   store.run('addAction', { title: 'long', minutes: 120 })
 }
+
+beforeEach(() => address.set('/day'))
 
 describe('the Day sheet', () => {
   it('lays everything in its band and says how the day fits', async () => {
@@ -200,25 +203,37 @@ describe('keys on a row', () => {
 })
 
 describe('in reach', () => {
+  const narrow = (chip: string, role: 'radio' | 'checkbox', name: string) => {
+    fireEvent.click(screen.getByRole('button', { name: chip }))
+    fireEvent.click(within(screen.getByRole('dialog', hidden)).getByRole(role, { name, ...hidden }))
+  }
   const reach = async () => {
     await showStation(<DayStation />, furnish)
     fireEvent.click(screen.getByRole('tab', { name: 'In reach' }))
   }
   it('narrows to the minutes that are free', async () => {
     await reach()
-    fireEvent.click(screen.getByRole('radio', { name: '10 min' }))
+    narrow('any length', 'radio', '10 min')
     expect(rows('In reach')).toEqual(['within reach'])
   })
   it('keeps what needs no context, with any context at hand', async () => {
     await reach()
-    fireEvent.click(screen.getByRole('checkbox', { name: 'Phone' }))
+    narrow('any place', 'checkbox', 'Phone')
     expect(rows('In reach').sort()).toEqual(['long', 'of yesterday', 'picked', 'promised', 'within reach'])
     expect(window.localStorage.getItem('zen-tray:at-hand')).toContain('context:')
+  })
+  it('says on the Day sheet by what it is narrowed, and shows all again by one tap', async () => {
+    await reach()
+    narrow('any length', 'radio', '10 min')
+    fireEvent.click(screen.getByRole('tab', { name: 'Day sheet' }))
+    expect(rows('In reach')).toEqual(['within reach'])
+    fireEvent.click(screen.getByRole('button', { name: 'In reach shows only 10 min. Show all' }))
+    expect(rows('In reach')).toEqual(['within reach', 'long'])
   })
   it('says why each stands there, and what just does not fit', async () => {
     await reach()
     expect(screen.getByRole('button', { name: /^Open promised/ }).textContent).toContain('due today')
-    fireEvent.click(screen.getByRole('radio', { name: '45 min' }))
+    narrow('any length', 'radio', '45 min')
     expect(rows('In reach')).not.toContain('promised')
     fireEvent.click(screen.getByRole('button', { name: 'Unfold what is just out of reach' }))
     const out = within(screen.getByRole('list', { name: 'Just out of reach' }))
@@ -226,8 +241,8 @@ describe('in reach', () => {
   })
   it('offers what was chosen at about this hour, and takes it only when asked', async () => {
     await reach()
-    fireEvent.click(screen.getByRole('radio', { name: '20 min' }))
-    fireEvent.click(screen.getByRole('radio', { name: 'any' }))
+    narrow('any length', 'radio', '20 min')
+    fireEvent.click(screen.getByRole('button', { name: 'Show all' }))
     expect(rows('In reach')).toContain('long')
     fireEvent.click(screen.getByRole('button', { name: 'Same as last time: 20 min' }))
     expect(rows('In reach')).not.toContain('long')
@@ -245,7 +260,7 @@ describe('in reach', () => {
       store.run('addAction', { title: 'twenty', minutes: 20 })
     })
     fireEvent.click(screen.getByRole('tab', { name: 'In reach' }))
-    fireEvent.click(screen.getByRole('radio', { name: '30 min' }))
+    narrow('any length', 'radio', '30 min')
     expect(rows('Two together').sort()).toEqual(['ten', 'twenty'])
   })
 })

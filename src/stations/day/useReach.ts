@@ -6,6 +6,7 @@ import { energies, isIdOf, type Energy, type Id } from '@/core/record'
 import { select, type DeviceMemory } from '@/state'
 import { addDays, localMomentAt, weekdayOf, weekStartOf, type LocalMoment } from '@/core/time'
 import { useHeld, useToday, useZen } from '@/held/zen'
+import { duration } from '@/words'
 
 const listeners = new Set<() => void>()
 
@@ -50,6 +51,16 @@ function rememberedIn(memory: DeviceMemory): AtHand {
 
 const isNothing = ({ contextIds, minutes, energy }: AtHand): boolean =>
   contextIds.length === 0 && minutes === null && energy === null
+
+/** "Desk or Phone · 30 min · light"; empty where nothing is chosen. */
+export const atHandWords = (atHand: AtHand, nameOf: (id: Id<'context'>) => string): string =>
+  [
+    atHand.contextIds.map(nameOf).join(' or '),
+    atHand.minutes === null ? '' : duration(atHand.minutes),
+    atHand.energy ?? '',
+  ]
+    .filter((words) => words !== '')
+    .join(' · ')
 
 /** `2-9`: Wednesday from nine to ten. */
 const hourKey = ({ date, minute }: LocalMoment, away = 0): string =>

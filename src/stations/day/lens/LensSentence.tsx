@@ -11,11 +11,14 @@ export function LensSentence({
   lens,
   lenses,
   names,
+  isFolded = false,
   onChange,
 }: {
   readonly lens: Lens
   readonly lenses: Later['lenses']
   readonly names: LensNames
+  /** On one line that swipes. */
+  readonly isFolded?: boolean
   readonly onChange: (lens: Lens) => void
 }) {
   const [target, setTarget] = useState<LensTarget | null>(null)
@@ -37,7 +40,11 @@ export function LensSentence({
       </button>
     )
   return (
-    <p className="lens-sentence" role="group" aria-label="What this lens lists">
+    <p
+      className={isFolded ? 'lens-sentence folded swipes' : 'lens-sentence'}
+      role="group"
+      aria-label="What this lens lists"
+    >
       {parts.slice(0, Math.max(0, last)).map(draw)}
       {/* Its end and what says more stand on one line. */}
       <span className="lens-end">

@@ -9,6 +9,7 @@ import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { sumWords } from '@/words/lens'
 import { LensMenu } from './LensMenu'
 import { LensSentence } from './LensSentence'
+import { OverdueBeside } from './OverdueBeside'
 import { SayLens } from './SayLens'
 import { LensPaper } from './paper/LensPaper'
 import type { LensShown } from './shown/lensProps'
@@ -81,6 +82,9 @@ function OneLens({
     window.scrollTo({ top: 0, behavior: 'instant' })
   }, [])
   const [isMenu, setMenu] = useState(false)
+  const [isUnfolded, setUnfolded] = useState(false)
+  // On a phone the list begins high: how it is made is one line, and the rest of it a tap away.
+  const isFolded = !wide && record !== null && !draft.isChanged && !isUnfolded
   // On a phone a table and columns need the room; the sentence can still be pressed.
   const isTight = !wide && record !== null && (look.view === 'table' || look.view === 'columns')
   const shown: LensShown = {
@@ -105,6 +109,15 @@ function OneLens({
             <span className="lens-count">{sumWords(list)}</span>
           </div>
           {wide ? <LookBar look={look} lenses={lenses} /> : null}
+          {!wide && record && !draft.isChanged ? (
+            <IconButton
+              label={isFolded ? 'Change what this lens lists' : 'Show it on one line'}
+              icon={isFolded ? 'down' : 'up'}
+              tone="inkSoft"
+              aria-expanded={!isFolded}
+              onPress={() => setUnfolded(isFolded)}
+            />
+          ) : null}
           {record ? (
             <IconButton
               label="This lens: name, seal, place"
@@ -115,14 +128,17 @@ function OneLens({
             />
           ) : null}
         </div>
-        <LensSentence lens={lens} lenses={lenses} names={names} onChange={draft.change} />
-        {isTight ? null : <SayLens lens={lens} lenses={lenses} names={names} onSay={draft.change} />}
+        <LensSentence lens={lens} lenses={lenses} names={names} isFolded={isFolded} onChange={draft.change} />
+        {isTight || isFolded ? null : (
+          <SayLens lens={lens} lenses={lenses} names={names} onSay={draft.change} />
+        )}
         {draft.isChanged || record === null ? (
           <KeepBar record={record} draft={draft} look={look} lenses={lenses} onOpen={onOpen} />
         ) : null}
-        {wide ? null : <LookBar look={look} lenses={lenses} />}
+        {wide || isFolded ? null : <LookBar look={look} lenses={lenses} />}
+        <OverdueBeside lens={shownLens} lenses={lenses} day={day} onChange={draft.change} />
         {list.count === 0 && look.view !== 'columns' ? (
-          <EmptyPlace says="Nothing is as this lens asks. Take a condition off, or say it otherwise." />
+          <EmptyPlace says="Nothing fits this lens. Take a condition off, or change it." />
         ) : (
           <ShownLens key={look.view} {...shown} />
         )}
@@ -142,7 +158,7 @@ function OneLens({
 }
 
 /** What a new lens begins with. */
-const startOf: Lens = { ...emptyLens, conditions: [{ kind: 'state', state: 'ready', not: false }] }
+const startOf: Lens = emptyLens
 
 /** What is changed just now can be kept to this lens, as a new one, or put back. */
 function KeepBar({

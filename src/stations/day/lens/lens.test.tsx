@@ -22,6 +22,7 @@ const actionIn = (store: TestStore, title: string) =>
   actions(store).find((each) => each.title === title) as Action
 const lensIn = (store: TestStore) => recordsIn(store.api.getState().document, 'lens')[0] as LensRecord
 const view = (name: string) => fireEvent.click(screen.getByRole('radio', { name }))
+const unfold = () => press('Change what this lens lists')
 const notice = () => desk.getState().notice?.text
 const settled = () => act(async () => {})
 
@@ -147,6 +148,7 @@ describe('columns', () => {
   })
   it('take another field at once, kept with the lens; the details of their rows are chosen and ordered', async () => {
     const store = await opened({}, { view: 'columns', columnsBy: 'weight' })
+    unfold()
     press('Columns by weight')
     await screen.findByRole('dialog', hidden)
     chooseIn('context')
@@ -209,6 +211,7 @@ describe('a list', () => {
   })
   it('is named, sealed and removed from its menu; it opens as told there on every device', async () => {
     const store = await opened({})
+    unfold()
     press('This lens: name, seal, place')
     const menu = await screen.findByRole('dialog', hidden)
     fireEvent.click(within(menu).getByRole('radio', { name: 'by date', ...hidden }))
@@ -377,6 +380,7 @@ describe('by date', () => {
 
 it('remembers as what it is shown on this device, and opens as the lens says on another', async () => {
   const store = await opened({}, { view: 'columns', columnsBy: 'weight' })
+  unfold()
   view('by date')
   expect([lensIn(store).view, window.localStorage.getItem(`zen-tray:lens-view:${named}`)]).toEqual([
     'columns',
