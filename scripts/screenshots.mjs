@@ -108,7 +108,7 @@ const views = [
     path: '/shelves',
     size: wide,
     act: async (page) => {
-      await page.getByRole('tab', { name: 'Goals' }).click()
+      await page.getByRole('radio', { name: 'Goals' }).click()
       await page.getByRole('button', { name: /Three halls a year/ }).click()
     },
   },
@@ -128,6 +128,7 @@ const views = [
     path: '/shelves',
     size: wide,
     act: async (page) => {
+      await page.getByRole('button', { name: 'View', exact: true }).click()
       await page.getByRole('button', { name: 'Time line' }).click()
       await page.getByRole('radio', { name: 'months' }).click()
       await page.getByRole('checkbox', { name: 'with actions' }).click()
@@ -139,7 +140,7 @@ const views = [
     path: '/shelves',
     size: phone,
     act: async (page) => {
-      await page.getByRole('tab', { name: 'Templates' }).click()
+      await page.getByRole('radio', { name: 'Templates' }).click()
       await page.getByRole('button', { name: /^Use Site visit/ }).click()
       await page.getByRole('textbox', { name: 'Place' }).fill('Mill school')
       await page.getByRole('button', { name: 'Choose the day' }).click()

@@ -67,6 +67,7 @@ async function ofLargest(page) {
 
 async function ofTimeLine(page) {
   await page.goto(`${base}/shelves`)
+  await page.getByRole('button', { name: 'View', exact: true }).click()
   await page.getByRole('button', { name: 'Time line' }).click({ timeout: 120_000 })
   await page.locator('.time-row').first().waitFor()
   await page.getByRole('checkbox', { name: 'with actions' }).click()
@@ -101,7 +102,7 @@ async function ofTimeLine(page) {
 
 async function ofPattern(page) {
   await page.goto(`${base}/shelves`)
-  await page.getByRole('tab', { name: 'Templates' }).click({ timeout: 120_000 })
+  await page.getByRole('radio', { name: 'Templates' }).click({ timeout: 120_000 })
   await page.getByRole('button', { name: /^Use A long pattern/ }).click()
   await page.getByRole('textbox', { name: 'Place' }).fill('Mill school')
   await page.waitForTimeout(800)

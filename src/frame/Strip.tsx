@@ -35,7 +35,9 @@ export function Strip<T extends string>({
           role="tablist"
           aria-label={label}
           className="strip-tabs"
-          onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, '[role=tab]')}
+          onKeyDown={(event: KeyboardEvent<HTMLElement>) =>
+            moveFocusWithin(event, '[role=tab]', (tab) => tab.click())
+          }
         >
           {tabs.map((tab) => (
             <button
@@ -43,6 +45,7 @@ export function Strip<T extends string>({
               type="button"
               role="tab"
               aria-selected={tab.key === chosen}
+              tabIndex={tab.key === chosen ? 0 : -1}
               className="strip-tab"
               onClick={() => onChoose(tab.key)}
               id={`tab-${tab.key}`}

@@ -56,6 +56,9 @@ interface Desk {
   readonly typedAhead: string
   /** The line that says what changes was asked for by its key, and has not been reached yet. */
   readonly amendAsked: boolean
+  /** The shelves are being arranged, a place at a time. */
+  readonly arranging: boolean
+  arrange(on: boolean): void
   /** Chosen together, all of one kind, in the order of choosing. */
   readonly chosen: readonly Choosable[]
   /** Chooses one more, or lays it down again. */
@@ -85,6 +88,8 @@ export const desk = createStore<Desk>((set, get) => ({
   askedNext: [],
   typedAhead: '',
   amendAsked: false,
+  arranging: false,
+  arrange: (on) => set({ arranging: on }),
   chosen: [],
   toggleChosen: (id) => {
     const chosen = ofKindOf(id, get().chosen)

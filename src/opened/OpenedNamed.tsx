@@ -2,7 +2,7 @@
 import { roomForActs } from './roomForActs'
 import { useState } from 'react'
 import { inOrderOfWork } from '@/core/day'
-import { isIdOf, type Action, type Context, type Person } from '@/core/record'
+import { isIdOf, type Action, type Context, type Id, type Person } from '@/core/record'
 import { lists } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, Row, Words } from '@/ui'
 import { DoneBand } from '@/parts/done/DoneBand'
@@ -11,7 +11,9 @@ import { ActionRow } from '@/parts/rows/ActionRow'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeld } from '@/held/zen'
 import { ContextBands, ContextIs } from './ContextBands'
+import { AddActionLine } from '@/parts/capture/AddActionLine'
 import { LeaveNamed } from './LeaveNamed'
+import { OpenedFoot } from './OpenedFoot'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { Remarks } from './Remarks'
 import { Talks } from './Talks'
@@ -30,7 +32,7 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
   const [donePlace, setDonePlace] = useDonePlace(id)
   const listed = donePlace === 'among' ? inOrderOfWork([...withIt, ...done]) : withIt
   return (
-    <Column gap="$3.5">
+    <Column gap="$3.5" flexGrow={1}>
       <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
         {isContext ? contextSaid(named as Context) : 'Person'}
       </Words>
@@ -60,9 +62,23 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
       ) : null}
       {isContext ? <ContextIs context={named as Context} /> : null}
       <LeaveNamed named={named} />
+      <OpenedFoot>
+        <AddActionLine
+          key={id}
+          as={(draft) =>
+            isIdOf('context', id)
+              ? { ...draft, contextIds: withToo(draft.contextIds, id) }
+              : { ...draft, personIds: withToo(draft.personIds, id as Id<'person'>) }
+          }
+        />
+      </OpenedFoot>
     </Column>
   )
 }
+
+const withToo = <I extends string>(ids: readonly I[] | undefined, id: I): I[] => [
+  ...new Set([...(ids ?? []), id]),
+]
 
 const contextSaid = ({ retiredAtEpochMs }: Context) =>
   retiredAtEpochMs === null ? 'Context' : 'Context, not offered any more'

@@ -17,8 +17,12 @@ interface ChoiceProps<T extends string> {
   readonly chosen: readonly T[]
   readonly onToggle: (value: T) => void
   readonly many?: boolean
-  /** On one scrolling line rather than wrapped. */
+  /** With its label beside it. */
   readonly shown?: boolean
+  /** On one line that swipes. */
+  readonly oneLine?: boolean
+  /** Called when one was pressed, and not when the arrows went over it. */
+  readonly onPick?: () => void
 }
 
 const arrowSteps: Readonly<Record<string, 1 | -1>> = {
@@ -28,8 +32,12 @@ const arrowSteps: Readonly<Record<string, 1 | -1>> = {
   ArrowUp: -1,
 }
 
-/** Moves the focus to a neighbour in the same group with the arrow keys. */
-export function moveFocusWithin(event: KeyboardEvent<HTMLElement>, selector: string): void {
+/** Moves the focus to a neighbour in the same group with the arrow keys; `take` presses it too, as radios and tabs do. */
+export function moveFocusWithin(
+  event: KeyboardEvent<HTMLElement>,
+  selector: string,
+  take?: (chosen: HTMLElement) => void,
+): void {
   const step = arrowSteps[event.key]
   if (step === undefined) return
   const group = [...event.currentTarget.querySelectorAll<HTMLElement>(selector)]
@@ -37,7 +45,9 @@ export function moveFocusWithin(event: KeyboardEvent<HTMLElement>, selector: str
   if (at < 0) return
   event.preventDefault()
   event.stopPropagation()
-  group[(at + step + group.length) % group.length]?.focus()
+  const next = group[(at + step + group.length) % group.length]
+  next?.focus()
+  if (next) take?.(next)
 }
 
 export function Choice<T extends string>({
@@ -47,25 +57,46 @@ export function Choice<T extends string>({
   onToggle,
   many = false,
   shown = true,
+  oneLine = false,
+  onPick,
 }: ChoiceProps<T>) {
   const role = many ? 'checkbox' : 'radio'
+  // A group of radios is one stop for Tab: where one is chosen, there.
+  const stop = options.find(({ value }) => chosen.includes(value)) ?? options[0]
+  const take = (at: number) => {
+    const option = options[at]
+    if (option && !chosen.includes(option.value)) onToggle(option.value)
+  }
   const choices = (
     <Row
       flex={1}
       gap="$1.5"
-      flexWrap="wrap"
+      flexWrap={oneLine ? 'nowrap' : 'wrap'}
+      className={oneLine ? 'swipes' : undefined}
       role={many ? 'group' : 'radiogroup'}
       aria-label={label}
-      onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, `[role=${role}]`)}
+      onKeyDown={(event: KeyboardEvent<HTMLElement>) =>
+        moveFocusWithin(
+          event,
+          `[role=${role}]`,
+          many ? undefined : (next) => take(Number(next.dataset['at'])),
+        )
+      }
     >
-      {options.map(({ value, label: text, hint }) => {
+      {options.map(({ value, label: text, hint }, at) => {
         const on = chosen.includes(value)
         return (
           <Press
             key={value}
             role={role}
             aria-checked={on}
-            onPress={() => onToggle(value)}
+            tabIndex={many || value === stop?.value ? 0 : -1}
+            data-at={at}
+            flexShrink={oneLine ? 0 : 1}
+            onPress={() => {
+              onToggle(value)
+              onPick?.()
+            }}
             paddingHorizontal="$3"
             minHeight={40}
             minWidth={40}

@@ -101,7 +101,7 @@ it('stones tell which is finished and which is stood on', () => {
       onStep={onStep}
     />,
   )
-  fireEvent.click(screen.getByRole('button', { name: 'Tray, finished' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Tray, done' }))
   expect(onStep).toHaveBeenCalledWith('a')
   expect(screen.getByRole('button', { name: 'Aims' }).getAttribute('aria-current')).toBe('step')
 })

@@ -100,6 +100,8 @@ export const actWords: Readonly<
   correctTaken: 'Minutes corrected',
   setWaiting: 'Waiting changed',
   addChecklist: 'Checklist added',
+  addReference: 'Reference added',
+  addReading: 'Reading added',
   renameChecklist: 'Renamed',
   removeChecklist: 'Checklist let go',
   startAfresh: 'Started over',

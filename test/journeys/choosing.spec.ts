@@ -1,6 +1,6 @@
 // Choosing instead of filling in: opened things, choosers, saying what changes, sorting on small screens and by keys alone.
 import { expect, test, type Page } from '@playwright/test'
-import { band, captureLine, open, openWithDemo, setDown, station, wide } from './parts'
+import { band, captureLine, open, openWithDemo, setDown, station, wide, shelfPart } from './parts'
 
 const opened = (page: Page, name: string) => page.getByRole('complementary', { name })
 
@@ -190,13 +190,13 @@ test('thirty slips are sorted by keys alone, with at most 3.5 presses each at th
   const presses = prepared.map(([, keys]) => keys.length).sort((a, b) => a - b)
   expect(((presses[14] as number) + (presses[15] as number)) / 2).toBeLessThanOrEqual(3.5)
   await station(page, 'Shelves').click()
-  await page.getByRole('tab', { name: 'Contexts' }).click()
+  await shelfPart(page, 'Kept', 'Contexts')
   for (const [name, count] of [
     ['Desk', 4],
     ['Phone', 3],
   ] as const)
     await expect(page.getByRole('button', { name: `${name} ${count} open actions` })).toBeVisible()
-  await page.getByRole('tab', { name: 'Someday' }).click()
+  await shelfPart(page, 'Kept', 'Someday')
   await expect(page.getByRole('checkbox')).toHaveCount(4)
   await page.goto('/day')
   await expect(band(page, 'Picked for today').getByRole('checkbox')).toHaveCount(3)

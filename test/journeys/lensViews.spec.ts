@@ -87,10 +87,7 @@ test.describe('wide', () => {
     for (let at = 0; at < 3; at++) await page.keyboard.press('ArrowRight')
     await expect(cell(/^Minutes/)).toBeFocused()
     await page.keyboard.press('Enter')
-    await page
-      .getByRole('dialog', { name: 'Minutes' })
-      .getByRole('button', { name: '45 min' })
-      .press('Enter')
+    await page.getByRole('dialog', { name: 'Minutes' }).getByRole('button', { name: '45 min' }).press('Enter')
     const changed = grid.getByRole('row').filter({ hasText: first as string })
     await expect(changed).toContainText('45 min')
     await expect(changed.getByRole('button', { name: /^Minutes: 45 min/ })).toBeFocused()

@@ -2,7 +2,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { open, openWithDemo, wide } from './parts'
+import { open, openWithDemo, wide, shelfPart } from './parts'
 
 const sentence = (page: Page) => page.getByRole('group', { name: 'What this lens lists' })
 const sayLens = (page: Page) => page.getByRole('textbox', { name: 'Say a lens' })
@@ -138,7 +138,7 @@ test('a lens goes to a file and comes back; a hostile file is refused in words',
 
 test('a lens whose context is removed says so, and still works', async ({ page }) => {
   await open(page, '/shelves')
-  await page.getByRole('tab', { name: 'Contexts' }).click()
+  await shelfPart(page, 'Kept', 'Contexts')
   await page.getByRole('button', { name: 'New context' }).click()
   await page.getByRole('textbox', { name: 'New context' }).fill('Phone')
   await page.keyboard.press('Enter')
@@ -148,7 +148,7 @@ test('a lens whose context is removed says so, and still works', async ({ page }
   await expect(sentence(page)).toHaveText('Actions ready, at Phone.')
   await keepAs(page, 'Calls')
   await page.goto('/shelves')
-  await page.getByRole('tab', { name: 'Contexts' }).click()
+  await shelfPart(page, 'Kept', 'Contexts')
   await page.getByRole('button', { name: /^Phone/ }).click()
   await page.getByRole('button', { name: 'Remove', exact: true }).click()
   await page.getByRole('button', { name: 'Remove it' }).click()

@@ -221,7 +221,7 @@ test('a talk is found from its person and its project, and its lines in the list
 }) => {
   await page.setViewportSize(wide)
   await open(page, '/shelves')
-  await page.getByRole('tab', { name: 'People' }).click()
+  await shelfPart(page, 'People', 'Everybody')
   await page.getByRole('button', { name: 'New person' }).click()
   await page.getByRole('textbox', { name: 'New person' }).fill('Kofi')
   await page.keyboard.press('Enter')
@@ -238,11 +238,11 @@ test('a talk is found from its person and its project, and its lines in the list
   await talk.getByRole('button', { name: 'Write down what was said' }).click()
   await page.keyboard.type('larch, 40 mm\n[ ] send the width')
   await page.keyboard.press('Escape')
-  await shelfPart(page, 'Reference', 'Check boxes')
+  await shelfPart(page, 'Kept', 'Check boxes')
   const lines = band(page, 'about the hatch')
   await lines.getByRole('button', { name: 'Make an action of: send the width' }).click()
   await expect(lines.getByRole('button', { name: 'Open: send the width' })).toBeVisible()
-  await page.getByRole('tab', { name: 'Areas & projects' }).click()
+  await shelfPart(page, 'Projects', 'Areas')
   await page
     .getByRole('button', { name: /Mill school/ })
     .first()
@@ -257,7 +257,7 @@ test('a checklist is walked through with one thumb and without a network, starte
   context,
 }) => {
   await open(page, '/shelves')
-  await shelfPart(page, 'Reference', 'Checklists')
+  await shelfPart(page, 'Kept', 'Checklists')
   await page.getByRole('button', { name: 'New checklist' }).click()
   await page.getByRole('textbox', { name: 'New checklist' }).fill('Market')
   await page.keyboard.press('Enter')
@@ -291,7 +291,7 @@ test('a file is laid with what is opened, told with the room it takes, and taken
   await open(page)
   await setDown(page, 'hear the recording')
   await page.goto('/shelves')
-  await shelfPart(page, 'Reference', 'Meeting notes')
+  await shelfPart(page, 'Kept', 'Meeting notes')
   await page.getByRole('button', { name: 'New meeting note' }).click()
   await page.getByRole('textbox', { name: 'New meeting note' }).fill('call')
   await page.keyboard.press('Enter')

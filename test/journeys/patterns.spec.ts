@@ -2,9 +2,9 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { exported, open, openWithDemo, recordsIn, setDown, wide } from './parts'
+import { exported, open, openWithDemo, recordsIn, setDown, wide, shelfPart } from './parts'
 
-const patterns = (page: Page) => page.getByRole('tab', { name: 'Templates' }).click()
+const patterns = (page: Page) => shelfPart(page, 'Projects', 'Templates')
 const sheet = (page: Page, name: string) => page.getByRole('dialog', { name })
 const shown = (page: Page) => page.getByRole('list', { name: 'Its actions' }).getByRole('listitem')
 const serious = async (page: Page) => {

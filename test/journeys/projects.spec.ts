@@ -1,7 +1,7 @@
 // Projects that move on: in order, one after another, never without a next action; and the goals they point at.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { band, open, wide } from './parts'
+import { band, open, wide, shelfPart } from './parts'
 
 const rows = (page: Page, name: string) => band(page, name).getByRole('button', { name: /^Open / })
 const chosen = (page: Page, dialog: string, name: RegExp | string) =>
@@ -109,7 +109,7 @@ test('a goal is set, projects point at it, it tells what moved, when it is looke
   await pane.getByRole('checkbox', { name: 'draw the paths' }).click()
 
   await page.goto('/shelves')
-  await page.getByRole('tab', { name: 'Goals' }).click()
+  await shelfPart(page, 'Projects', 'Goals')
   const goal = page.getByRole('list', { name: 'In one to two years' }).getByRole('button')
   await expect(goal).toContainText('40 min in 1 action in 4 weeks')
   await goal.click()

@@ -184,7 +184,7 @@ test('things to read are chosen by a band, finished together, and put back by on
   }
   await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
   await station(page, 'Shelves').click()
-  await shelfPart(page, 'Reference', 'Reading')
+  await shelfPart(page, 'Kept', 'Reading')
   await page.getByRole('button', { name: /^Open .*about felt/ }).focus()
   await page.keyboard.press('v')
   const together = page.getByRole('region', { name: 'Selected' })

@@ -129,6 +129,7 @@ test('names as long as they may be widen no page; longer ones are refused and st
     await outcome.blur()
     expect((await outcome.boundingBox())?.height).toBeLessThan(size.height)
     await page.getByRole('button', { name: 'Close', exact: true }).click()
+    await page.getByRole('button', { name: 'View', exact: true }).click()
     await page.getByRole('button', { name: 'Time line' }).click()
     await expect(page.getByRole('list', { name: 'Projects and actions by date' })).toBeVisible()
     expect(await isTooWide()).toBe(false)

@@ -1,7 +1,18 @@
 // Enquiries that go from a first call to their end, and shelves that are carried, left and found again.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { carry, carryAtOnce, carryByFinger, exported, open, openWithDemo, row, setDown, wide } from './parts'
+import {
+  carry,
+  carryAtOnce,
+  carryByFinger,
+  exported,
+  open,
+  openWithDemo,
+  row,
+  setDown,
+  wide,
+  shelfPart,
+} from './parts'
 
 const stage = (page: Page, name: string) => page.getByRole('region', { name, exact: true })
 const cards = (page: Page, name: string) => stage(page, name).getByRole('listitem')
@@ -184,7 +195,7 @@ test('a month of the tickler: carried to another month and by keys, and on each 
     await page.goto('/')
   }
   await page.goto('/shelves')
-  await page.getByRole('tab', { name: 'Tickler' }).click()
+  await shelfPart(page, 'Kept', 'Tickler')
   const months = page.getByRole('navigation', { name: 'The months ahead' })
   await expect(months.getByRole('button', { name: /^Mar/ })).toHaveText(/3 actions/)
   await carry(page, 'thank the choir', months.getByRole('button', { name: /^Apr/ }))

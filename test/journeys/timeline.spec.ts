@@ -2,7 +2,7 @@
 // life at a time.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { band, exported, openWithDemo, recordsIn, station, wide } from './parts'
+import { band, exported, openWithDemo, recordsIn, station, wide, shelfPart } from './parts'
 
 const lines = (page: Page) => page.getByRole('list', { name: 'Projects and actions by date' })
 const bar = (page: Page, title: string) =>
@@ -11,6 +11,7 @@ const says = (page: Page, title: string) =>
   lines(page).getByRole('button', { name: new RegExp(`^Open ${title}`) })
 
 async function onLine(page: Page, area?: string): Promise<void> {
+  await page.getByRole('button', { name: 'View', exact: true }).click()
   await page.getByRole('button', { name: 'Time line' }).click()
   await expect(lines(page)).toBeVisible()
   if (area) await page.getByRole('combobox', { name: 'Area' }).selectOption(area)
@@ -194,7 +195,7 @@ test('one switch shows one side of life at every station, and is remembered', as
   await station(page, 'Shelves').click()
   await expect(band(page, 'Home')).toBeVisible()
   await expect(band(page, 'Practice')).toHaveCount(0)
-  await page.getByRole('tab', { name: 'Waiting for' }).click()
+  await shelfPart(page, 'People', 'Waiting for')
   await expect(page.getByText('Waiting for Wim to say if he cooks')).toBeVisible()
   await expect(page.getByText('Waiting for Oda’s quote')).toHaveCount(0)
 })

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { band, open, setDown, station, wide } from './parts'
+import { band, open, setDown, station, wide, shelfPart } from './parts'
 
 async function sortAll(page: Page, count: number): Promise<void> {
   await station(page, 'Tray').click()
@@ -29,7 +29,7 @@ test('what somebody owes is asked after on its day, remarked, and asked after ag
   await sheet.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(chase).toBeHidden()
   await station(page, 'Shelves').click()
-  await page.getByRole('tab', { name: 'Waiting for' }).click()
+  await shelfPart(page, 'People', 'Waiting for')
   await expect(page.getByText('chase Sat 14 Mar')).toBeVisible()
   await page.getByRole('button', { name: /^Open / }).click()
   await expect(page.getByRole('list', { name: 'Remarks' })).toContainText('today')
@@ -47,13 +47,13 @@ test('what is done by me waits to be signed off in a list of its own', async ({ 
   await sortAll(page, 1)
   await page.getByRole('button', { name: 'Open write the hall report' }).click()
   await offer(page, 'sign-off')
-  const chooser = page.getByRole('dialog', { name: 'To sign off by' })
+  const chooser = page.getByRole('dialog', { name: 'Waiting for sign-off' })
   await chooser.getByRole('combobox').fill('Perrin')
   await chooser.getByRole('option', { name: 'signed off by “Perrin”' }).click()
   await expect(page.getByRole('button', { name: 'Perrin to sign off, since today' })).toBeVisible()
   await expect(band(page, 'Picked for today')).toBeHidden()
   await station(page, 'Shelves').click()
-  await page.getByRole('tab', { name: 'Waiting for' }).click()
+  await shelfPart(page, 'People', 'Waiting for')
   await page.getByRole('button', { name: 'Open write the hall report' }).click()
   await page.getByRole('button', { name: 'Signed off' }).click()
   await expect(page.getByText('Nothing is expected from anybody')).toBeVisible()
@@ -69,13 +69,13 @@ test('an action is held back until another is done; a ring is refused with the w
   const picked = band(page, 'Picked for today')
   await picked.getByRole('button', { name: 'Open paint it' }).click()
   await offer(page, 'after another')
-  await page.getByRole('dialog', { name: 'After another' }).getByRole('combobox').fill('clear')
+  await page.getByRole('dialog', { name: 'After which action' }).getByRole('combobox').fill('clear')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('button', { name: 'after clear the loft' })).toBeVisible()
   await expect(picked.getByRole('button', { name: 'Open paint it' })).toBeHidden()
   await picked.getByRole('button', { name: 'Open clear the loft' }).click()
   await offer(page, 'after another')
-  await page.getByRole('dialog', { name: 'After another' }).getByRole('combobox').fill('paint')
+  await page.getByRole('dialog', { name: 'After which action' }).getByRole('combobox').fill('paint')
   await page.keyboard.press('Enter')
   await expect(page.getByText('go round in a ring').first()).toBeVisible()
   await picked.getByRole('checkbox', { name: 'clear the loft' }).click()

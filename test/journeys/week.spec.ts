@@ -1,6 +1,6 @@
 // From setting down to a ticked action that is still ticked after a reload: by tap, and by keys alone.
 import { expect, test, type Page } from '@playwright/test'
-import { band, captureLine, open, setDown, station, wide } from './parts'
+import { band, captureLine, open, setDown, station, wide, shelfPart } from './parts'
 
 const five = [
   'ring the tile maker about samples by friday 20 min',
@@ -65,9 +65,9 @@ test('five sentences set down, sorted, one ticked on the Day sheet, all still tr
   await expect(band(page, 'Done today').getByRole('checkbox', { name: 'pay the studio rent' })).toBeChecked()
   await station(page, 'Shelves').click()
   await expect(page.getByRole('button', { name: 'Open paint the shed' })).toContainText('buy paint')
-  await page.getByRole('tab', { name: 'Someday' }).click()
+  await shelfPart(page, 'Kept', 'Someday')
   await expect(page.getByRole('checkbox', { name: 'look at sea kayaks' })).toBeVisible()
-  await page.getByRole('tab', { name: 'Reference' }).click()
+  await shelfPart(page, 'Kept', 'Reference')
   await expect(page.getByText('absorption of felt, a table')).toBeVisible()
 })
 

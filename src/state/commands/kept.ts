@@ -2,8 +2,55 @@
 import { recordIn, updateOf } from '@/core/journal'
 import type { Id, Reading } from '@/core/record'
 import { refuse } from '@/core/result'
-import { change, changeLine, diffOf, lineOf, together, type Command } from './command'
+import {
+  added,
+  change,
+  changeLine,
+  diffOf,
+  lineOf,
+  together,
+  type Command,
+  type CommandContext,
+} from './command'
 import { lettingGo } from './slips'
+
+/** Something to look up later, kept without sorting it first. */
+export const addReference: Command<{ title: string; address?: string | null }> = (
+  context,
+  { title, address = null },
+) => {
+  const line = lineOf(title, 'title')
+  if (!line.ok) return line
+  return diffOf(added({ ...keptFields(context, line.value, address), id: context.newId('reference') }))
+}
+
+/** Something to read, watch or hear, kept without sorting it first. */
+export const addReading: Command<{ title: string; address?: string | null }> = (
+  context,
+  { title, address = null },
+) => {
+  const line = lineOf(title, 'title')
+  if (!line.ok) return line
+  return diffOf(
+    added({
+      ...keptFields(context, line.value, address),
+      id: context.newId('reading'),
+      minutes: null,
+      state: 'unread',
+    }),
+  )
+}
+
+const keptFields = (context: CommandContext, title: string, address: string | null) => ({
+  title,
+  note: '',
+  address,
+  projectId: null,
+  areaId: null,
+  createdAtEpochMs: context.nowEpochMs,
+  slipId: null,
+  letGoAtEpochMs: null,
+})
 
 export const editReading: Command<{
   id: Id<'reading'>

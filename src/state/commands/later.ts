@@ -50,6 +50,8 @@ export const laterCommands = {
   shrinkToAction: reshaping.shrinkToAction,
   joinProjects: joining.joinProjects,
   partOfArea: joining.partOfArea,
+  addReference: kept.addReference,
+  addReading: kept.addReading,
   editReading: kept.editReading,
   removeReading: kept.removeReading,
   shelveKept: kept.shelveKept,

@@ -112,6 +112,8 @@ const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   shrinkToAction: (d) => ({ id: d.any('project') }),
   joinProjects: (d) => ({ id: d.any('project'), intoId: d.any('project') }),
   partOfArea: (d) => ({ id: d.any('project') }),
+  addReference: (d) => ({ title: d.text(), address: d.maybe(() => 'https://example.org') }),
+  addReading: (d) => ({ title: d.text() }),
   editReading: (d) => ({ id: d.any('reading'), patch: { title: d.text(), state: 'begun' } }),
   removeReading: (d) => ({ id: d.any('reading') }),
   shelveKept: (d) => ({ ids: [d.any('reading', 'reference')], ...d.shelf() }),

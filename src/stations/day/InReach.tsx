@@ -53,10 +53,8 @@ function ReachChoice({ of, onDone }: { of: Ask; onDone?: () => void }) {
           { value: 'any', label: 'any' },
         ]}
         chosen={[reach.minutes === null ? 'any' : String(reach.minutes)]}
-        onToggle={(value) => {
-          setMinutes(value === 'any' ? null : Number(value))
-          onDone?.()
-        }}
+        onToggle={(value) => setMinutes(value === 'any' ? null : Number(value))}
+        onPick={onDone}
       />
     )
   if (of === 'energy')
@@ -66,10 +64,8 @@ function ReachChoice({ of, onDone }: { of: Ask; onDone?: () => void }) {
         label="Energy left"
         options={energyOptions}
         chosen={[reach.energy ?? 'deep']}
-        onToggle={(value) => {
-          setEnergy(value === 'deep' ? null : value)
-          onDone?.()
-        }}
+        onToggle={(value) => setEnergy(value === 'deep' ? null : value)}
+        onPick={onDone}
       />
     )
   return contexts.length > 0 ? (

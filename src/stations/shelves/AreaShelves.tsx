@@ -1,10 +1,10 @@
 // Groups with their areas, each area a shelf with its projects standing on it.
-import { lazy, Suspense, useMemo, useState } from 'react'
+import { lazy, Suspense, useMemo } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Area, Group, Project } from '@/core/record'
 import { select } from '@/state'
 import type { SideChoice } from '@/state/sides'
-import { BandHeading, Button, Column, EmptyPlace, IconButton, Row, Seal, Words } from '@/ui'
+import { BandHeading, Column, EmptyPlace, IconButton, Row, Seal, Words } from '@/ui'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { NameLine } from '@/parts/text/NameLine'
@@ -18,7 +18,8 @@ import { GoalsBoard } from './GoalsBoard'
 import { FoldButton, useFolded } from './FoldButton'
 import { RankButtons } from './RankButtons'
 import type { TimeLineProps } from './timeline/TimeLine'
-import { useDense, useRemembered } from '@/held/useRemembered'
+import { useDesk } from '@/held/desk'
+import { useRemembered } from '@/held/useRemembered'
 import { useShelfLaying, type ShelfId } from '@/parts/shelves/useShelfLaying'
 
 const TimeLine = lazy(() => import('./timeline/TimeLine').then((part) => ({ default: part.TimeLine })))
@@ -31,9 +32,8 @@ const isOpenShelf = ({ closedAtEpochMs }: Area | Group) => closedAtEpochMs === n
 export function AreaShelves({ side }: { side: SideChoice }) {
   const act = useAct()
   const document = useHeldDocument()
-  const [arranging, setArranging] = useState(false)
-  const [isDense, setDense] = useDense()
-  const [isOnLine, showOnLine] = useRemembered('shelves-on-line')
+  const arranging = useDesk((state) => state.arranging)
+  const [isOnLine] = useRemembered('shelves-on-line')
   const laying = useShelfLaying()
   const groups = useHeld((state) => select.groupsOf(state.document)).filter(
     (group) => isOpenShelf(group) && (side === 'both' || group.side === side),
@@ -54,23 +54,12 @@ export function AreaShelves({ side }: { side: SideChoice }) {
           ...areasOfSide.flatMap(({ id }) => select.projectsOfArea(document, id)),
           ...(side === 'both' ? unshelved : []),
         ]}
-        lead={<Button kind="quiet" label="Shelves" onPress={() => showOnLine(false)} />}
       />
     )
   }
   return (
     <Carrying lay={laying} among="shelves" lifted={(carried) => <Lifted id={carried} />}>
       <Column gap="$2.5">
-        <Row marginLeft="$-2" flexWrap="wrap">
-          <Button kind="quiet" label="Time line" onPress={() => showOnLine(true)} />
-          <Button kind="quiet" label={isDense ? 'Roomier' : 'Denser'} onPress={() => setDense(!isDense)} />
-          <Button
-            kind="quiet"
-            label={arranging ? 'Arranged' : 'Arrange'}
-            aria-pressed={arranging}
-            onPress={() => setArranging(!arranging)}
-          />
-        </Row>
         {side === 'both' ? <GoalsBoard /> : null}
         {groups.map((group, at) => (
           <GroupShelves

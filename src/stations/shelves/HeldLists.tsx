@@ -4,11 +4,12 @@ import { EmptyPlace } from '@/ui'
 import { Band } from '@/parts/rows/Band'
 import { useOfSide } from '@/held/side'
 import { useHeldDocument } from '@/held/zen'
+import { NewHeld } from './NewHeld'
 
 const bands = [
   { title: 'Waiting for', of: lists.waitingOf, quick: 'chase' },
-  { title: 'To sign off', of: lists.toSignOffOf, quick: 'chase' },
-  { title: 'After another', of: lists.heldBackOf, quick: undefined },
+  { title: 'Waiting for sign-off', of: lists.toSignOffOf, quick: 'chase' },
+  { title: 'Blocked', of: lists.heldBackOf, quick: undefined },
 ] as const
 
 export function HeldLists() {
@@ -17,7 +18,9 @@ export function HeldLists() {
   const found = bands.map((band) => ({ ...band, actions: ofSide(band.of(document)) }))
   if (found.every(({ actions }) => actions.length === 0))
     return (
-      <EmptyPlace says="Nothing is expected from anybody, and nothing waits for something else. Open an action to hand it over, or to let it come after another." />
+      <EmptyPlace says="You are not waiting for anybody, and no action waits for another. Open an action to hand it over, or to put it after another.">
+        <NewHeld as="waiting" />
+      </EmptyPlace>
     )
   return (
     <>
@@ -26,6 +29,7 @@ export function HeldLists() {
           <Band key={title} title={title} actions={actions} showProject tone="slate" quick={quick} />
         ) : null,
       )}
+      <NewHeld as="waiting" />
     </>
   )
 }

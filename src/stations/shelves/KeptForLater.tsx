@@ -9,6 +9,7 @@ import { ActionRow } from '@/parts/rows/ActionRow'
 import { Band } from '@/parts/rows/Band'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { nearDate } from '@/words'
+import { NewHeld } from './NewHeld'
 
 interface Head {
   readonly id: string
@@ -36,7 +37,7 @@ function byArea(document: Document, actions: readonly Action[]): readonly (Head 
     return inside.length > 0 ? [{ id: `head ${id}`, name, count: inside.length, lookedOn }, ...inside] : []
   })
 }
-const onNone = { id: '', name: 'On no area', lookedOn: null }
+const onNone = { id: '', name: 'No area', lookedOn: null }
 
 const isHead = (row: Head | Action): row is Head => 'count' in row
 
@@ -47,12 +48,16 @@ export function KeptForLater() {
   const onShelf = ofSide(useHeld((state) => lists.onShelfOf(state.document)))
   const someday = ofSide(useHeld((state) => lists.somedayOf(state.document)))
   if (onShelf.length + someday.length === 0)
-    return <EmptyPlace says="What may be done one day, and need not be decided now, rests here." />
+    return (
+      <EmptyPlace says="What you may do one day, and need not decide now.">
+        <NewHeld as="someday" />
+      </EmptyPlace>
+    )
   return (
     <>
       {(
         [
-          ['On the shelf', onShelf],
+          ['Later', onShelf],
           ['Someday', someday],
         ] as const
       ).map(([title, actions]) =>
@@ -81,6 +86,7 @@ export function KeptForLater() {
           />
         ) : null,
       )}
+      <NewHeld as="someday" />
     </>
   )
 }

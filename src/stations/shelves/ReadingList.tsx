@@ -10,19 +10,25 @@ import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { RowList } from '@/parts/rows/RowList'
 import { bareAddress, duration, readingWords } from '@/words'
 import { KeptRow } from './KeptRow'
+import { NewKept } from './NewKept'
 
 const bands: readonly ReadingState[] = ['begun', 'unread', 'finished']
 
 export function ReadingList() {
   const readings = useOfSide()(useHeld((state) => select.readingsOf(state.document)))
   if (readings.length === 0)
-    return <EmptyPlace says="Things to read, watch or hear. While sorting, Reading puts a slip here." />
+    return (
+      <EmptyPlace says="Things to read, watch or hear. While sorting, Reading puts a slip here.">
+        <NewKept kind="reading" />
+      </EmptyPlace>
+    )
   return (
     <Column>
       {bands.map((state) => {
         const inBand = readings.filter((reading) => reading.state === state)
         return inBand.length > 0 ? <ReadingBand key={state} state={state} readings={inBand} /> : null
       })}
+      <NewKept kind="reading" />
     </Column>
   )
 }

@@ -7,6 +7,7 @@ import { RowList } from '@/parts/rows/RowList'
 import { momentWords } from '@/words'
 import { useHeld, useToday, useZen } from '@/held/zen'
 import { KeptRow } from './KeptRow'
+import { NewKept } from './NewKept'
 
 export function ReferenceList() {
   const { clock } = useZen()
@@ -15,7 +16,9 @@ export function ReferenceList() {
   const box = useBandBox(() => references)
   if (references.length === 0)
     return (
-      <EmptyPlace says="Notes and links with nothing to do. While sorting, Reference puts a slip here." />
+      <EmptyPlace says="Notes and links with nothing to do. While sorting, Reference puts a slip here.">
+        <NewKept kind="reference" />
+      </EmptyPlace>
     )
   return (
     <Column render="section" aria-label="Reference">
@@ -36,6 +39,7 @@ export function ReferenceList() {
           )}
         />
       </InBand.Provider>
+      <NewKept kind="reference" />
     </Column>
   )
 }

@@ -1,6 +1,8 @@
-// The shelves: groups, areas and projects; and beside them what else is kept.
+// The shelves in three views: projects with their areas, people, and what is kept. Each has its parts on one line; the address
+// names the one that is shown.
 import { useMedia } from '@tamagui/core'
-import { Suspense, useState } from 'react'
+import { useGlobalSearchParams, useRouter } from 'expo-router'
+import { Suspense, type ReactNode } from 'react'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { PageLists } from '@/frame/onDemand'
 import { StationHead } from '@/frame/StationHead'
@@ -17,101 +19,112 @@ import { NamedLists } from './NamedLists'
 import { PatternsList } from './PatternsList'
 import { ReadingList } from './ReadingList'
 import { ReferenceList } from './ReferenceList'
+import { ShelvesView } from './ShelvesView'
 import { Tickler } from './Tickler'
 
-const tabs = [
-  { key: 'areas', label: 'Areas & projects' },
-  { key: 'goals', label: 'Goals' },
-  { key: 'patterns', label: 'Templates' },
-  { key: 'people', label: 'People' },
-  { key: 'contexts', label: 'Contexts' },
-  { key: 'waiting', label: 'Waiting for' },
-  { key: 'someday', label: 'Someday' },
-  { key: 'tickler', label: 'Tickler' },
-  { key: 'reference', label: 'Reference' },
+const views = [
+  {
+    key: 'projects',
+    label: 'Projects',
+    parts: [
+      { value: 'areas', label: 'Areas' },
+      { value: 'goals', label: 'Goals' },
+      { value: 'patterns', label: 'Templates' },
+    ],
+  },
+  {
+    key: 'people',
+    label: 'People',
+    parts: [
+      { value: 'persons', label: 'Everybody' },
+      { value: 'waiting', label: 'Waiting for' },
+    ],
+  },
+  {
+    key: 'kept',
+    label: 'Kept',
+    parts: [
+      { value: 'reference', label: 'Reference' },
+      { value: 'reading', label: 'Reading' },
+      { value: 'later', label: 'Someday' },
+      { value: 'tickler', label: 'Tickler' },
+      { value: 'contexts', label: 'Contexts' },
+      { value: 'checklists', label: 'Checklists' },
+      { value: 'talks', label: 'Meeting notes' },
+      { value: 'lines', label: 'Check boxes' },
+      { value: 'letGo', label: 'Let go' },
+    ],
+  },
 ] as const
-type Tab = (typeof tabs)[number]['key']
+type View = (typeof views)[number]
+type Part = View['parts'][number]['value']
 
-function ListOf({ tab }: { tab: Exclude<Tab, 'areas'> }) {
-  switch (tab) {
-    case 'someday':
-      return <Someday />
-    case 'tickler':
-      return <Tickler />
-    case 'goals':
-      return <GoalsList />
-    case 'patterns':
-      return <PatternsList />
-    case 'people':
-      return <NamedLists kind="person" />
-    case 'contexts':
-      return <NamedLists kind="context" />
-    case 'waiting':
-      return <HeldLists />
-    case 'reference':
-      return <Kept />
-  }
+const lists: Readonly<Record<Exclude<Part, 'areas'>, () => ReactNode>> = {
+  goals: () => <GoalsList />,
+  patterns: () => <PatternsList />,
+  persons: () => <NamedLists kind="person" />,
+  waiting: () => <HeldLists />,
+  reference: () => <ReferenceList />,
+  reading: () => <ReadingList />,
+  later: () => <KeptForLater />,
+  tickler: () => <Tickler />,
+  contexts: () => <NamedLists kind="context" />,
+  checklists: () => <PageLists which="checklists" />,
+  talks: () => <PageLists which="talks" />,
+  lines: () => <PageLists which="lines" />,
+  letGo: () => <LetGoList />,
 }
 
-const laterParts = [
-  { value: 'later', label: 'For later' },
-  { value: 'letGo', label: 'Let go' },
-] as const
-
-/** What may be done one day, and what was decided against. */
-function Someday() {
-  const [part, setPart] = useState<(typeof laterParts)[number]['value']>('later')
-  return (
-    <Column gap="$2">
-      <Choice label="Someday" shown={false} options={laterParts} chosen={[part]} onToggle={setPart} />
-      {part === 'later' ? <KeptForLater /> : <LetGoList />}
-    </Column>
-  )
-}
-
-const keptParts = [
-  { value: 'reference', label: 'Notes & links' },
-  { value: 'reading', label: 'Reading' },
-  { value: 'checklists', label: 'Checklists' },
-  { value: 'talks', label: 'Meeting notes' },
-  { value: 'lines', label: 'Check boxes' },
-] as const
-
-/** What is kept and looked up: notes and links, things to read, checklists, talks, and the open lines of notes. */
-function Kept() {
-  const [part, setPart] = useState<(typeof keptParts)[number]['value']>('reference')
-  return (
-    <Column gap="$2">
-      <Choice label="Reference" shown={false} options={keptParts} chosen={[part]} onToggle={setPart} />
-      {part === 'reference' ? <ReferenceList /> : null}
-      {part === 'reading' ? <ReadingList /> : null}
-      {part === 'reference' || part === 'reading' ? null : (
-        <Suspense fallback={null}>
-          <PageLists which={part} />
-        </Suspense>
-      )}
-    </Column>
-  )
+/** The part that the address names; the first where it names none. */
+function usePart(): readonly [Part, (part: Part) => void] {
+  const { part } = useGlobalSearchParams<{ part?: string | string[] }>()
+  const router = useRouter()
+  const named = Array.isArray(part) ? part[0] : part
+  const found = views.flatMap(({ parts }) => parts.map(({ value }) => value)).find((each) => each === named)
+  return [found ?? 'areas', (next) => router.setParams({ part: next === 'areas' ? undefined : next })]
 }
 
 export function ShelvesStation() {
   const { wide } = useMedia()
   const ready = useHeld((state) => state.phase === 'ready')
-  const [tab, setTab] = useState<Tab>('areas')
+  const [part, setPart] = usePart()
   const [side] = useSide()
   if (!ready) return null
-  const title = tabs.find(({ key }) => key === tab)?.label ?? ''
+  const view = views.find(({ parts }) => parts.some(({ value }) => value === part)) ?? views[0]
+  const isShelves = part === 'areas'
+  const within = (
+    <div className="shelf-parts no-print">
+      <Choice<Part>
+        label={view.label}
+        shown={false}
+        oneLine
+        options={view.parts}
+        chosen={[part]}
+        onToggle={setPart}
+      />
+      {isShelves ? <ShelvesView /> : null}
+    </div>
+  )
   return (
-    <Strip label="Shelves" tabs={tabs} chosen={tab} onChoose={setTab} head={<StationHead title="Shelves" />}>
-      {tab === 'areas' ? (
+    <Strip
+      label="Shelves"
+      tabs={views}
+      chosen={view.key}
+      onChoose={(key) => setPart(views.find((each) => each.key === key)?.parts[0].value ?? 'areas')}
+      head={<StationHead title="Shelves" />}
+    >
+      {wide ? <h1 className="visually-hidden">Shelves</h1> : null}
+      {isShelves ? (
         <DeskLayout plain>
-          {wide ? <h1 className="visually-hidden">Shelves</h1> : null}
+          {within}
           <AreaShelves side={side} />
         </DeskLayout>
       ) : (
         <DeskLayout narrow>
-          {wide ? <StationHead title={title} /> : null}
-          <ListOf tab={tab} />
+          <Column gap="$2">
+            {within}
+            <Suspense fallback={null}>{lists[part]()}</Suspense>
+          </Column>
         </DeskLayout>
       )}
     </Strip>

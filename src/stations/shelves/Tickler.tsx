@@ -15,6 +15,7 @@ import { useAct, useHeld, useToday, useZen } from '@/held/zen'
 import { BandHeading, Column, EmptyPlace, Unseen, Words } from '@/ui'
 import { count, longDate, shortDate, shortened } from '@/words'
 import { monthShort, monthWords } from '@/words/dates'
+import { NewHeld } from './NewHeld'
 
 export function Tickler() {
   const today = useToday()
@@ -73,6 +74,7 @@ export function Tickler() {
             ))}
           </Column>
         ))}
+      <NewHeld as="tickler" />
     </Carrying>
   )
 }

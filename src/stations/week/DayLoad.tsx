@@ -1,20 +1,22 @@
 import { View } from '@tamagui/core'
 import { Column, Words } from '@/ui'
-import { count, duration, loadShort } from '@/words'
+import { duration, loadShort } from '@/words'
 import type { DayOfWeek } from './dayOfWeek'
+
+/** "7 done, 1 h 40" */
+export function doneWords({ done, doneMinutes }: DayOfWeek): string {
+  if (done.length === 0) return 'nothing done'
+  return `${done.length} done${doneMinutes > 0 ? `, ${duration(doneMinutes)}` : ''}`
+}
 
 /** What is planned over a bar to scale: moss what fits, clay what does not. Of a day that has passed, what was done. */
 export function DayLoad({ day, isPast }: { day: DayOfWeek; isPast: boolean }) {
-  const { load, done, doneMinutes } = day
+  const { load, done } = day
   const { plannedMinutes, freeMinutes, overMinutes } = load
-  const doneSaid =
-    done.length > 0
-      ? `${count(done.length, 'done', 'done')}${doneMinutes > 0 ? `, ${duration(doneMinutes)}` : ''}`
-      : null
   if (isPast)
     return (
       <Words size="small" tone="inkSoft">
-        {doneSaid ?? 'nothing done'}
+        {doneWords(day)}
       </Words>
     )
   const whole = Math.max(plannedMinutes, freeMinutes, 1)
@@ -38,9 +40,9 @@ export function DayLoad({ day, isPast }: { day: DayOfWeek; isPast: boolean }) {
         />
         <View backgroundColor="$clayFill" style={{ width: `${(overMinutes / whole) * 100}%` }} />
       </View>
-      {doneSaid ? (
+      {done.length > 0 ? (
         <Words size="small" tone="inkSoft">
-          {doneSaid}
+          {doneWords(day)}
         </Words>
       ) : null}
     </Column>

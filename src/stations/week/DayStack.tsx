@@ -2,13 +2,13 @@
 import { useState } from 'react'
 import { View } from '@tamagui/core'
 import type { Action } from '@/core/record'
-import { BandHeading, Button, Column, Row, Words } from '@/ui'
+import { BandHeading, Column, IconButton } from '@/ui'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { Band } from '@/parts/rows/Band'
 import { RowList } from '@/parts/rows/RowList'
 import { weekdayShort } from '@/words'
 import { useToday } from '@/held/zen'
-import { DayLoad } from './DayLoad'
+import { DayLoad, doneWords } from './DayLoad'
 import type { DayOfWeek } from './dayOfWeek'
 
 export function DayStack({ days, noDayYet }: { days: readonly DayOfWeek[]; noDayYet: readonly Action[] }) {
@@ -29,43 +29,34 @@ function OneDay({ day, today }: { day: DayOfWeek; today: string }) {
   const { date, actions, done } = day
   const isPast = date < today
   const [isDoneShown, setDoneShown] = useState(false)
+  const name = weekdayShort(date)
   return (
-    <View render="section" aria-label={weekdayShort(date)} paddingTop="$3.5">
+    <View render="section" aria-label={name} paddingTop="$3.5">
       <BandHeading
-        title={date === today ? `${weekdayShort(date)}, today` : weekdayShort(date)}
+        title={date === today ? `${name}, today` : name}
         tone={date === today ? 'brass' : 'inkSoft'}
-      />
-      <DayLoad day={day} isPast={isPast} />
-      <Column height={8} />
+        end={isPast ? doneWords(day) : undefined}
+      >
+        {done.length > 0 ? (
+          <IconButton
+            label={isDoneShown ? `Hide what was done on ${name}` : `Show what was done on ${name}`}
+            icon={isDoneShown ? 'up' : 'down'}
+            aria-expanded={isDoneShown}
+            onPress={() => setDoneShown(!isDoneShown)}
+          />
+        ) : null}
+      </BandHeading>
+      {isPast ? null : <DayLoad day={day} isPast={false} />}
+      {actions.length > 0 || isDoneShown ? <Column height={8} /> : null}
       {actions.length > 0 ? (
         <RowList
           items={actions}
-          label={weekdayShort(date)}
+          label={name}
           render={(action) => <ActionRow action={action} quick="move" />}
         />
       ) : null}
-      {done.length > 0 ? (
-        <Row>
-          <Button
-            kind="quiet"
-            marginLeft="$-2"
-            aria-expanded={isDoneShown}
-            label={isDoneShown ? 'Hide what was done' : 'Show what was done'}
-            onPress={() => setDoneShown(!isDoneShown)}
-          />
-        </Row>
-      ) : null}
       {isDoneShown ? (
-        <RowList
-          items={done}
-          label={`Done on ${weekdayShort(date)}`}
-          render={(action) => <ActionRow action={action} />}
-        />
-      ) : null}
-      {actions.length === 0 && !isPast ? (
-        <Words size="second" tone="inkSoft">
-          Nothing planned.
-        </Words>
+        <RowList items={done} label={`Done on ${name}`} render={(action) => <ActionRow action={action} />} />
       ) : null}
     </View>
   )

@@ -35,8 +35,6 @@ export interface TimeLineProps {
   /** Projects that stand for themselves, in their order, and the areas they can be narrowed down to. */
   readonly projects: readonly Project[]
   readonly areas: readonly { readonly id: Id<'area'>; readonly name: string }[]
-  /** What stands before the choices. */
-  readonly lead: ReactNode
 }
 
 export function TimeLine(props: TimeLineProps) {
@@ -48,7 +46,7 @@ interface Read {
   readonly later: Later
 }
 
-function Shown({ projects, areas, lead, later }: TimeLineProps & Read) {
+function Shown({ projects, areas, later }: TimeLineProps & Read) {
   const document = useHeldDocument()
   const today = useToday()
   const [areaId, setArea] = useState<Id<'area'> | ''>('')
@@ -64,7 +62,6 @@ function Shown({ projects, areas, lead, later }: TimeLineProps & Read) {
   return (
     <Column gap="$2">
       <Row gap="$2" flexWrap="wrap" alignItems="center">
-        {lead}
         <Pull
           label="Area"
           none="every area"
