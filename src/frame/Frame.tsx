@@ -116,6 +116,7 @@ function titleOf(pathname: string): string {
     '': stationWords.tray,
     sorting: 'Sorting',
     settings: 'Settings',
+    help: 'Help',
     glance: 'At a glance',
   }
   const name = names[pathname.split('/')[1] ?? '']

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { useMedia, View } from '@tamagui/core'
-import { Link } from 'expo-router'
+import { Link, usePathname, useRouter } from 'expo-router'
 import { Column, Icon, IconButton, Press, Row, Words } from '@/ui'
 import { desk } from '@/held/desk'
 import { sideChoices, sideNames, useSide } from '@/held/side'
@@ -55,12 +55,19 @@ const openSearch = () => desk.getState().openSheet({ kind: 'search' })
 /** The side, undo, redo, search and settings of a wide page. */
 export function WideTools() {
   const { undo, redo, canUndo, canRedo } = useUndo()
+  const router = useRouter()
+  const pathname = usePathname()
   return (
     <Row gap="$0" flexShrink={0}>
       <SideSwitch />
       <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} />
       {canRedo ? <IconButton label="Redo" icon="redo" onPress={redo} /> : null}
       <IconButton label="Search" icon="search" onPress={openSearch} />
+      <IconButton
+        label="Help with this station"
+        icon="info"
+        onPress={() => router.navigate({ pathname: '/help', params: { from: pathname } })}
+      />
       <SettingsLink />
     </Row>
   )

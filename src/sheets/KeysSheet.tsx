@@ -1,4 +1,5 @@
 // Every key, what it does, and how to change it or switch it off.
+import { useRouter } from 'expo-router'
 import { useState, type KeyboardEvent } from 'react'
 import { actUsing, keyActs, select, type KeyAct } from '@/state'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
@@ -14,6 +15,7 @@ function keyFace(key: string | null): string {
 
 export function KeysSheet({ onClose }: { onClose: () => void }) {
   const act = useAct()
+  const router = useRouter()
   const keymap = useKeymap()
   const changed = useHeld((state) => select.settingsOf(state.document).keys)
   const [asking, setAsking] = useState<KeyAct | null>(null)
@@ -36,8 +38,8 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
   return (
     <SlideOver title="Keys" onClose={onClose}>
       <Words size="second" tone="inkSoft">
-        They rest while you type. While sorting, 1 to 6 are the compartments and Enter keeps; Escape goes
-        back.
+        Keys do nothing while you type. While sorting, 1 to 9 are the compartments, Enter saves and Escape
+        goes back one step. Alt with an arrow moves a row earlier or later, or to the next list.
       </Words>
       {problem ? (
         <Words role="alert" size="second" tone="clay">
@@ -92,8 +94,16 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
       </Column>
       <Row>
         <Button
-          label="Keys as shipped"
-          onPress={() => act('setSettings', { keys: {} }, { say: 'Keys as shipped' })}
+          label="Reset the keys"
+          onPress={() => act('setSettings', { keys: {} }, { say: 'Keys reset' })}
+        />
+        <Button
+          kind="quiet"
+          label="Help"
+          onPress={() => {
+            onClose()
+            router.navigate('/help')
+          }}
         />
       </Row>
     </SlideOver>

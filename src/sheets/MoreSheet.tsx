@@ -1,5 +1,5 @@
 // What a phone keeps behind one button at every station: which side is shown, redo, printing, help and the settings.
-import { useRouter } from 'expo-router'
+import { usePathname, useRouter } from 'expo-router'
 import { hasBothSides } from '@/state/sides'
 import { desk } from '@/held/desk'
 import { sideChoices, sideNames, useSide } from '@/held/side'
@@ -12,6 +12,7 @@ export function MoreSheet() {
   const [side, setSide] = useSide()
   const isChoosing = useHeld(({ document }) => hasBothSides(document))
   const router = useRouter()
+  const pathname = usePathname()
   const then = (act: () => void) => () => {
     closeSheet()
     act()
@@ -32,7 +33,7 @@ export function MoreSheet() {
           kind="quiet"
           icon="reference"
           label="Help"
-          onPress={then(() => router.navigate('/help' as never))}
+          onPress={then(() => router.navigate({ pathname: '/help', params: { from: pathname } }))}
         />
         <Button
           kind="quiet"

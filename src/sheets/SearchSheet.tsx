@@ -1,13 +1,15 @@
 // Search over slips, actions, projects, areas, people, contexts and reference.
 import { isOpen } from '@/core/action'
+import { useRouter } from 'expo-router'
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent } from 'react'
 import { makeSearchIndex, type Found, type SearchIndex } from '@/core/search'
 import { recordIn, recordsById, type Document } from '@/core/journal'
 import type { Action, AnyRecord, Area, Project } from '@/core/record'
 import { select } from '@/state'
-import { Column, Field, moveFocusWithin, Press, Seal, SlideOver, Words } from '@/ui'
+import { Column, Field, Icon, moveFocusWithin, Press, Seal, SlideOver, Words } from '@/ui'
 import { useDesk } from '@/held/desk'
 import { stateWords } from '@/words'
+import { helpWith } from '@/words/help'
 import { nameOfNote } from '@/words/pages'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { useHeldDocument } from '@/held/zen'
@@ -53,6 +55,8 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
     [index, words],
   )
   const listRef = useRef<HTMLElement>(null)
+  const help = helpWith(words).slice(0, 3)
+  const router = useRouter()
   const { open } = useOpened()
   const go = ({ id }: Found) => {
     onClose()
@@ -86,6 +90,26 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
           <FoundRow key={item.id} found={item} onPress={() => go(item)} />
         ))}
       </Column>
+      {help.length > 0 ? (
+        <Column render="ul" aria-label="Help">
+          {help.map(({ id, title }) => (
+            <Column key={id} render="li" borderBottomWidth={1} borderColor="$rule">
+              <Press
+                gap="$3"
+                paddingHorizontal="$2.5"
+                minHeight={48}
+                onPress={() => {
+                  onClose()
+                  router.navigate({ pathname: '/help', params: { part: id } })
+                }}
+              >
+                <Icon name="info" tone="inkSoft" />
+                <Words tone="inkSoft">Help: {title}</Words>
+              </Press>
+            </Column>
+          ))}
+        </Column>
+      ) : null}
     </SlideOver>
   )
 }

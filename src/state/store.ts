@@ -6,6 +6,7 @@ import {
   emptyDocument,
   epochMsOf,
   idOf,
+  idsTold,
   latestIn,
   laterStamp,
   never,
@@ -384,7 +385,8 @@ export function makeZenStore({
     settled,
     async historyOf(ids) {
       const wanted = new Set(ids)
-      const touches = (change: Change) => change.diff.some((part) => wanted.has(idOf(part)))
+      const touches = (change: Change) =>
+        change.diff.some((part) => idsTold(part).some((id) => wanted.has(id)))
       const { changes } = await gathered(archive.historyOf(wanted))
       return ordered(changes.filter(touches))
     },

@@ -13,6 +13,7 @@ import Ellipsis from 'lucide-react/icons/ellipsis'
 import Download from 'lucide-react/icons/download'
 import Hourglass from 'lucide-react/icons/hourglass'
 import Inbox from 'lucide-react/icons/inbox'
+import Info from 'lucide-react/icons/info'
 import Layers from 'lucide-react/icons/layers'
 import LibraryBig from 'lucide-react/icons/library'
 import Minus from 'lucide-react/icons/minus'
@@ -64,6 +65,7 @@ const icons = {
   clip: Paperclip,
   more: Ellipsis,
   note: NotebookPen,
+  info: Info,
   save: Download,
   microphone: Mic,
 } as const

@@ -1,5 +1,5 @@
 // A record’s history, line by line.
-import { madeAtEpochMs, recordIn, type Change, type Document } from '@/core/journal'
+import { idOf, idsTold, madeAtEpochMs, recordIn, type Change, type Document } from '@/core/journal'
 import { isEqual } from '@/core/isEqual'
 import {
   type Context,
@@ -15,7 +15,7 @@ import { type CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
 import { actWordsOf } from './acts'
 import { nearDate, duration, when, momentWords } from './dates'
-import { goalStateWords, reachWords, stateWords } from './names'
+import { goalStateWords, reachWords, shortened, stateWords } from './names'
 import { hoursWords } from './contexts'
 import { reminderWords, repeatWords } from './repeat'
 import { endingWords } from './stages'
@@ -36,8 +36,8 @@ const fieldWords: Readonly<Record<string, string>> = {
   takenMinutes: 'minutes taken',
   due: 'due',
   notBefore: 'not before',
-  at: 'at',
-  day: 'day',
+  at: 'fixed time',
+  day: 'planned day',
   rank: 'order',
   waiting: 'waiting for',
   text: 'words',
@@ -45,7 +45,7 @@ const fieldWords: Readonly<Record<string, string>> = {
   state: 'state',
   name: 'name',
   afterIds: 'after',
-  goalIds: 'toward',
+  goalIds: 'goals',
   inOrder: 'in order',
   reach: 'reach',
   everyWeeks: 'weeks between looks',
@@ -161,13 +161,23 @@ export function historyWords(
   if (written !== null) return `As first written: “${written}”`
   const act = actWordsOf(change.act)
   const part = change.diff.find((candidate) => candidate.kind === 'updated' && candidate.id === id)
-  if (part?.kind !== 'updated') return act
+  if (part?.kind !== 'updated') return [act, ...namesOfParts(change, id)].join(': ')
   const told = Object.entries(part.fields)
     .filter(([field]) => !silent.has(field))
     .map(([field, [from, to]]) =>
       field === 'note' ? 'note' : fieldChangeWords(field, from, to, document, today),
     )
   return told.length > 0 ? `${act}: ${told.join('; ')}` : act
+}
+
+/** What came or went with it: the names of files, the words of remarks, all in one. */
+function namesOfParts({ diff }: Change, id: string): string[] {
+  const names = diff.flatMap((part) => {
+    if (part.kind === 'updated' || idOf(part) === id || !idsTold(part).includes(id)) return []
+    const { name, text } = part.record as { readonly name?: string; readonly text?: string }
+    return [shortened(name ?? text ?? '')]
+  })
+  return names.length > 0 ? [names.join(', ')] : []
 }
 
 export const changeMoment = (change: Change, zone: string, today: CalendarDate): string =>

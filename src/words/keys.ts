@@ -21,5 +21,5 @@ export const keyWords: Readonly<Record<KeyAct, string>> = {
   pick: 'Pick or unpick for today',
   undo: 'Undo',
   redo: 'Redo',
-  help: 'This sheet',
+  help: 'Keys and help',
 }

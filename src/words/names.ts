@@ -61,3 +61,16 @@ export function shortened(name: string): string {
         .join('')
         .trimEnd()}…`
 }
+
+/** The nine compartments, as they are called. */
+export const compartmentNames = {
+  action: 'Action',
+  twoMinutes: 'Two minutes',
+  project: 'Project',
+  handOver: 'Hand over',
+  notBefore: 'Not before',
+  someday: 'Someday',
+  reference: 'Reference',
+  reading: 'Reading',
+  letGo: 'Let go',
+} as const

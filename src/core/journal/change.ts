@@ -47,3 +47,10 @@ export interface Change {
 export const madeAtEpochMs = (change: Change): number => change.at ?? epochMsOf(change.stamp)
 
 export const idOf = (part: RecordDiff): string => (part.kind === 'updated' ? part.id : part.record.id)
+
+/** Whose history a part is of: its record's, and where a file or a remark comes or goes, that of what has it. */
+export function idsTold(part: RecordDiff): string[] {
+  const id = idOf(part)
+  const owner = part.kind !== 'updated' && /^(?:file|remark):/.test(id) && 'ownerId' in part.record
+  return owner ? [id, String((part.record as { readonly ownerId: unknown }).ownerId)] : [id]
+}

@@ -1,6 +1,6 @@
 // Which portions of the journal tell of a record, so that its history reads those and no others. The list of a portion
 // is kept beside it; one that is missing or damaged is made anew from the portion itself.
-import { idOf, type Change } from '@/core/journal'
+import { idsTold, type Change } from '@/core/journal'
 import { indexKey } from './keys'
 import type { KeyValueStore } from './keyValueStore'
 import { changesIn } from './readKept'
@@ -8,7 +8,7 @@ import { fromSealed, toSealed } from './sealed'
 
 /** The ids that changes tell of, each once. */
 const idsIn = (changes: readonly Change[]): string[] => [
-  ...new Set(changes.flatMap(({ diff }) => diff.map(idOf))),
+  ...new Set(changes.flatMap(({ diff }) => diff.flatMap(idsTold))),
 ]
 
 /** The value to be kept beside a portion. */

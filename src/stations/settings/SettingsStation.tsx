@@ -1,4 +1,5 @@
 // How Zen Tray looks and counts for this person, and where their data goes.
+import { useRouter } from 'expo-router'
 import { select } from '@/state'
 import { Button, Choice, Column, CommitField, Row, Words } from '@/ui'
 import { readTime } from '@/core/sentence'
@@ -22,6 +23,7 @@ const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Satur
 
 export function SettingsStation() {
   const { choice, choose } = useTheming()
+  const router = useRouter()
   return (
     <Column width="100%" maxWidth={760} alignSelf="center">
       <DeskLayout>
@@ -34,6 +36,12 @@ export function SettingsStation() {
             <Choice label="Theme" shown={false} options={themes} chosen={[choice]} onToggle={choose} />
           </Column>
           <FreeTime />
+          <Column render="section" aria-label="Help" gap="$2" alignItems="flex-start">
+            <Words render="h2" size="title">
+              Help
+            </Words>
+            <Button label="Open the help" onPress={() => router.navigate('/help')} />
+          </Column>
           <Column render="section" aria-label="Keys" gap="$2" alignItems="flex-start">
             <Words render="h2" size="title">
               Keys

@@ -1,5 +1,6 @@
 // What is kept and has nothing to tick, reading or reference: opened by a press, or chosen together with others.
 import { memo, type KeyboardEvent } from 'react'
+import { recordIn, type Document } from '@/core/journal'
 import type { Reading, Reference } from '@/core/record'
 import { actOfKey, select } from '@/state'
 import { Icon, Seal, Unseen } from '@/ui'
@@ -8,6 +9,10 @@ import { useHeld } from '@/held/zen'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { RowOpen } from '@/parts/rows/RowOpen'
 import { useChoosing } from '@/parts/rows/useChoosing'
+
+/** The project or area that it belongs to. */
+const shelfNameOf = (document: Document, { projectId, areaId }: Reading | Reference): string | null =>
+  (projectId && recordIn(document, projectId)?.title) || (areaId && recordIn(document, areaId)?.name) || null
 
 export const KeptRow = memo(function KeptRow({
   kept,
@@ -21,6 +26,8 @@ export const KeptRow = memo(function KeptRow({
   const { open, opened, keymap } = useSurroundings()
   const { id, title } = kept
   const seal = useHeld((state) => select.sealOf(state.document, kept))
+  const shelf = useHeld(({ document }) => shelfNameOf(document, kept))
+  const told = [shelf, details].filter(Boolean).join(' · ')
   const choosing = useChoosing(id, () => open(id))
   const classes = ['slip-row', opened === id ? 'chosen' : '', choosing.isTogether ? 'together' : '']
   return (
@@ -39,7 +46,7 @@ export const KeptRow = memo(function KeptRow({
           <Unseen>Open </Unseen>
           {title}
         </span>
-        {details === '' ? null : <span className="slip-details">{details}</span>}
+        {told === '' ? null : <span className="slip-details">{told}</span>}
       </RowOpen>
       <Icon name="next" tone="inkSoft" />
     </li>

@@ -4,6 +4,7 @@ import { View } from '@tamagui/core'
 import { compartments, type Compartment } from '@/core/sorting'
 import { Icon, Press, Row, Words, type IconName } from '@/ui'
 import { useDragKit } from '@/ui/dragging/useDragKit'
+import { compartmentNames } from '@/words/names'
 
 interface Face {
   readonly label: string
@@ -13,15 +14,19 @@ interface Face {
 }
 
 export const compartmentFaces: Readonly<Record<Compartment, Face>> = {
-  action: { label: 'Action', hint: 'the very next thing someone can do', area: '1 / 1 / 2 / 5' },
-  twoMinutes: { label: 'Two minutes', icon: 'timer', area: '1 / 5 / 2 / 7' },
-  project: { label: 'Project', icon: 'project', area: '2 / 1 / 3 / 3' },
-  handOver: { label: 'Hand over', icon: 'person', area: '2 / 3 / 3 / 5' },
-  notBefore: { label: 'Not before', icon: 'hourglass', area: '2 / 5 / 3 / 7' },
-  someday: { label: 'Someday', icon: 'someday', area: '3 / 1 / 4 / 3' },
-  reference: { label: 'Reference', icon: 'reference', area: '3 / 3 / 4 / 5' },
-  reading: { label: 'Reading', icon: 'reading', area: '3 / 5 / 4 / 7' },
-  letGo: { label: 'Let go', hint: 'decided against; history keeps it', area: '4 / 1 / 5 / 7' },
+  action: {
+    label: compartmentNames.action,
+    hint: 'the very next thing someone can do',
+    area: '1 / 1 / 2 / 5',
+  },
+  twoMinutes: { label: compartmentNames.twoMinutes, icon: 'timer', area: '1 / 5 / 2 / 7' },
+  project: { label: compartmentNames.project, icon: 'project', area: '2 / 1 / 3 / 3' },
+  handOver: { label: compartmentNames.handOver, icon: 'person', area: '2 / 3 / 3 / 5' },
+  notBefore: { label: compartmentNames.notBefore, icon: 'hourglass', area: '2 / 5 / 3 / 7' },
+  someday: { label: compartmentNames.someday, icon: 'someday', area: '3 / 1 / 4 / 3' },
+  reference: { label: compartmentNames.reference, icon: 'reference', area: '3 / 3 / 4 / 5' },
+  reading: { label: compartmentNames.reading, icon: 'reading', area: '3 / 5 / 4 / 7' },
+  letGo: { label: compartmentNames.letGo, hint: 'decided against; history keeps it', area: '4 / 1 / 5 / 7' },
 }
 
 /** It takes the room that the slip leaves, up to this; on a low screen its compartments are lower. */

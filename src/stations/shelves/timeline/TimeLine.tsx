@@ -1,16 +1,7 @@
 // The time line: projects, their parts and their dated actions along weeks or months, with today's line, what comes after
 // what, and beside it the list that says the same.
 import { useMedia } from '@tamagui/core'
-import {
-  Suspense,
-  useCallback,
-  useEffect,
-  useLayoutEffect,
-  useMemo,
-  useRef,
-  useState,
-  type ReactNode,
-} from 'react'
+import { Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import type { FinishAsked } from '@/core/pace'
 import { isIdOf, type Id, type Project } from '@/core/record'
 import type { TimeLineRow, Zoom } from '@/core/timeline'

@@ -1,0 +1,1 @@
+export { HelpStation as default } from '@/stations/help/HelpStation'
