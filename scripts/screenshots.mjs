@@ -70,7 +70,10 @@ const views = [
     name: 'pick-the-day-phone',
     path: '/day',
     size: phone,
-    act: (page) => page.getByRole('button', { name: 'Plan the day' }).click(),
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Plan', exact: true }).click()
+      await page.getByRole('button', { name: 'Plan the day' }).click()
+    },
   },
   {
     name: 'in-reach-phone',
@@ -78,7 +81,10 @@ const views = [
     size: phone,
     act: async (page) => {
       await page.getByRole('tab', { name: 'In reach' }).click()
+      await page.getByRole('button', { name: 'any place' }).click()
       await page.getByRole('checkbox', { name: 'Desk' }).click()
+      await page.keyboard.press('Escape')
+      await page.getByRole('button', { name: 'any length' }).click()
       await page.getByRole('radio', { name: '30 min' }).click()
     },
   },

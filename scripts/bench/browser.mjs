@@ -210,9 +210,12 @@ async function heapAndHistory(context) {
             let shown = 0
             document.querySelectorAll('[data-row]')[at % 6].click()
             const look = () => {
-              // Until the pane stands there is nothing to wait for; its history is read from that moment on.
-              if (shown === 0 && document.querySelector('[aria-label="Say what to change"]'))
+              // Its history is asked for as soon as the pane is there, and read from that moment on.
+              const more = document.querySelector('[role="complementary"] [aria-label="More"]')
+              if (shown === 0 && more) {
                 shown = performance.now()
+                more.click()
+              }
               if (document.querySelector('[aria-label="History"] li')) resolve(performance.now() - shown)
             }
             new MutationObserver(look).observe(document.body, { childList: true, subtree: true })
@@ -220,6 +223,7 @@ async function heapAndHistory(context) {
         row,
       ),
     )
+    await page.keyboard.press('Escape')
     await page.keyboard.press('Escape')
     await page.waitForTimeout(300)
   }

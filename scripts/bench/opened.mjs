@@ -33,8 +33,9 @@ export async function openedFigures(context) {
   await page.waitForTimeout(1500)
   await page.locator('[data-row]').first().click()
   await page.waitForTimeout(800)
+  await page.getByRole('button', { name: 'Add step' }).click()
   await page.getByRole('textbox', { name: 'Add a step' }).evaluate(pasted, steps)
-  await page.getByRole('button', { name: 'Add a note' }).click()
+  await page.getByRole('button', { name: 'Add note' }).click()
   await page.locator('.note.writing[contenteditable=true]').evaluate(pasted, note)
   await page.waitForTimeout(1500)
   const close = async () => {

@@ -2,10 +2,12 @@
 import { useMedia, View } from '@tamagui/core'
 import { Link, usePathname } from 'expo-router'
 import { lazy, Suspense, useEffect, useLayoutEffect, useRef, type ReactNode } from 'react'
-import { Column, OverSheets, Row, Words } from '@/ui'
+import { Column, OverSheets, Row, SheetTools, Words } from '@/ui'
+import { AddAThought } from '@/parts/capture/AddAThought'
 import { RowSurroundingsProvider } from '@/parts/rows/surroundings'
 import { CaptureLine } from '@/parts/capture/CaptureLine'
 import { desk, useDesk } from '@/held/desk'
+import { BackupAsk } from './BackupAsk'
 import { KeepingNotice } from './KeepingNotice'
 import { useStationKeys } from './useStationKeys'
 import { Mishap } from './Mishap'
@@ -21,6 +23,17 @@ import { StationLinks } from './StationLinks'
 import { stationWords } from '@/words'
 
 const DeskSheets = lazy(() => import('@/sheets/DeskSheets'))
+const CaptureSheet = lazy(() => import('@/sheets/CaptureSheet'))
+
+/** The line where it always is; it is not there twice while it is over what is open. */
+function LineInPlace(props: { chipsBelow?: boolean }) {
+  const isElsewhere = useDesk((state) => state.capturing)
+  return isElsewhere ? (
+    <View flex={props.chipsBelow ? 1 : undefined} height={46} />
+  ) : (
+    <CaptureLine {...props} />
+  )
+}
 
 function WideHead() {
   const { roomy } = useMedia()
@@ -48,7 +61,7 @@ function WideHead() {
           </Row>
         </Link>
         <StationLinks asBar={false} />
-        <CaptureLine chipsBelow />
+        <LineInPlace chipsBelow />
         <WideTools />
       </Row>
     </View>
@@ -103,7 +116,7 @@ const Dock = () => (
     <Reminders shown />
     <NoticeBar />
     <Column paddingHorizontal="$3" paddingTop="$2.5" gap="$1" borderTopWidth={1} borderColor="$rule">
-      <CaptureLine />
+      <LineInPlace />
       <StationLinks asBar />
     </Column>
   </Foot>
@@ -124,6 +137,7 @@ function titleOf(pathname: string): string {
 }
 
 const noticeInSheet = <NoticeInSheet />
+const addAThought = <AddAThought />
 
 /** Room below the station, so that its end can be scrolled clear of what stands at the foot, however high that is. */
 const roomAtFoot = 'calc(var(--foot, 0px) + 72px + env(safe-area-inset-bottom))'
@@ -141,6 +155,7 @@ export function Frame({ children }: { children: ReactNode }) {
   const sheet = openSheet ?? (isAskedThere ? null : asked)
   const pathname = usePathname()
   const isChoosing = useDesk((state) => state.chosen.length > 0)
+  const isCapturing = useDesk((state) => state.capturing)
   const isSorting = useHeld((state) => pathname === '/sorting' && select.slipsOf(state.document).length > 0)
   // While slips are being sorted on a phone, the capture line and the stations step aside: the compartments need the room.
   const docked = !wide && !isSorting
@@ -167,50 +182,54 @@ export function Frame({ children }: { children: ReactNode }) {
     )
   return (
     <OverSheets.Provider value={noticeInSheet}>
-      <Column flexGrow={1} flexShrink={0} flexBasis="auto" minHeight="100%" backgroundColor="$desk">
-        <a href="#station" className="visually-hidden skip">
-          Skip to the station
-        </a>
-        {wide ? <WideHead /> : null}
-        <View
-          render="main"
-          id="station"
-          flexGrow={1}
-          flexShrink={0}
-          flexBasis="auto"
-          width="100%"
-          maxWidth={1640}
-          alignSelf="center"
-          paddingHorizontal={wide ? '$6' : '$3'}
-          paddingTop={wide ? '$5.5' : '$0'}
-          style={{ paddingBottom: isSorting ? '12px' : roomAtFoot }}
-        >
-          <KeepingNotice />
-          <Mishap place={pathname}>
-            <RowSurroundingsProvider>{children}</RowSurroundingsProvider>
-          </Mishap>
-        </View>
-        <NoticeSpoken />
-        {isChoosing && !(over && opened) ? <Together /> : null}
-        {docked && !isChoosing ? <Dock /> : null}
-        {wide && !isChoosing ? (
-          <Foot>
-            <Reminders shown />
-            <NoticeBar />
-          </Foot>
-        ) : null}
-        {isChoosing || !(docked || wide) ? <Reminders shown={false} /> : null}
-        <Suspense fallback={null}>
-          {over && opened ? (
-            <Mishap place={opened}>
-              <RowSurroundingsProvider>
-                <Opened id={opened} over />
-              </RowSurroundingsProvider>
+      <SheetTools.Provider value={addAThought}>
+        <Column flexGrow={1} flexShrink={0} flexBasis="auto" minHeight="100%" backgroundColor="$desk">
+          <a href="#station" className="visually-hidden skip">
+            Skip to the station
+          </a>
+          {wide ? <WideHead /> : null}
+          <View
+            render="main"
+            id="station"
+            flexGrow={1}
+            flexShrink={0}
+            flexBasis="auto"
+            width="100%"
+            maxWidth={1640}
+            alignSelf="center"
+            paddingHorizontal={wide ? '$6' : '$3'}
+            paddingTop={wide ? '$5.5' : '$0'}
+            style={{ paddingBottom: isSorting ? '12px' : roomAtFoot }}
+          >
+            <KeepingNotice />
+            {pathname === '/' || pathname === '/review' ? <BackupAsk /> : null}
+            <Mishap place={pathname}>
+              <RowSurroundingsProvider>{children}</RowSurroundingsProvider>
             </Mishap>
+          </View>
+          <NoticeSpoken />
+          {isChoosing && !(over && opened) ? <Together /> : null}
+          {docked && !isChoosing ? <Dock /> : null}
+          {wide && !isChoosing ? (
+            <Foot>
+              <Reminders shown />
+              <NoticeBar />
+            </Foot>
           ) : null}
-          {asks}
-        </Suspense>
-      </Column>
+          {isChoosing || !(docked || wide) ? <Reminders shown={false} /> : null}
+          <Suspense fallback={null}>
+            {over && opened ? (
+              <Mishap place={opened}>
+                <RowSurroundingsProvider>
+                  <Opened id={opened} over />
+                </RowSurroundingsProvider>
+              </Mishap>
+            ) : null}
+            {asks}
+            {isCapturing ? <CaptureSheet /> : null}
+          </Suspense>
+        </Column>
+      </SheetTools.Provider>
     </OverSheets.Provider>
   )
 }

@@ -2,7 +2,8 @@
 import { useLayoutEffect } from 'react'
 import { useRouter } from 'expo-router'
 import { desk } from '@/held/desk'
-import { focusCapture, focusRow, isTyping, useKeymap } from '@/held/keys'
+import { captureInputId, focusCapture, focusRow, isTyping, useKeymap } from '@/held/keys'
+import { holdTyping, listenAhead } from '@/held/typedAhead'
 import { useUndo } from '@/held/zen'
 import { actOfKey, type KeyAct } from '@/state'
 
@@ -17,6 +18,16 @@ function isPlatformUndo(event: KeyboardEvent): boolean {
   )
 }
 
+/** The line, where it is in sight; else over what is open. */
+const addAThought = () => {
+  if (document.getElementById(captureInputId)) focusCapture()
+  else addOverIt()
+}
+const addOverIt = () => {
+  holdTyping()
+  desk.getState().capture(true)
+}
+
 const arrowActs: Readonly<Record<string, KeyAct>> = { ArrowDown: 'next', ArrowUp: 'previous' }
 const paths = { tray: '/', day: '/day', week: '/week', shelves: '/shelves', review: '/review' } as const
 
@@ -25,10 +36,11 @@ export function useStationKeys(): void {
   const keymap = useKeymap()
   const router = useRouter()
   const { undo, redo } = useUndo()
+  useLayoutEffect(listenAhead, [])
   // Before the first picture: what is seen listens.
   useLayoutEffect(() => {
     const perform: Partial<Record<KeyAct, () => void>> = {
-      capture: focusCapture,
+      capture: addAThought,
       search: () => desk.getState().openSheet({ kind: 'search' }),
       help: () => desk.getState().openSheet({ kind: 'keys' }),
       undo,
@@ -48,7 +60,12 @@ export function useStationKeys(): void {
         !document.querySelector('dialog[open]')
       )
         return desk.getState().chooseNone()
-      if (event.defaultPrevented || isTyping(event) || document.querySelector('dialog[open]')) return
+      if (event.defaultPrevented || isTyping(event)) return
+      if (document.querySelector('dialog[open]')) {
+        if (actOfKey(keymap, event.key) !== 'capture') return
+        event.preventDefault()
+        return addOverIt()
+      }
       if (desk.getState().sheet?.kind === 'search') {
         if (event.key.length === 1) desk.getState().typeAhead(event.key)
         return event.preventDefault()

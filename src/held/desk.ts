@@ -56,6 +56,9 @@ interface Desk {
   readonly typedAhead: string
   /** The line that says what changes was asked for by its key, and has not been reached yet. */
   readonly amendAsked: boolean
+  /** A thought is being added over what is open. */
+  readonly capturing: boolean
+  capture(on: boolean): void
   /** The shelves are being arranged, a place at a time. */
   readonly arranging: boolean
   arrange(on: boolean): void
@@ -88,6 +91,8 @@ export const desk = createStore<Desk>((set, get) => ({
   askedNext: [],
   typedAhead: '',
   amendAsked: false,
+  capturing: false,
+  capture: (capturing) => set({ capturing }),
   arranging: false,
   arrange: (on) => set({ arranging: on }),
   chosen: [],

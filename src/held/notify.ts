@@ -3,6 +3,10 @@ import { shortened } from '@/words'
 
 const isThere = (): boolean => typeof Notification !== 'undefined'
 
+/** Whether reminders may be shown outside the page: `default` is not asked yet, `none` where the browser has none. */
+export const notifyState = (): NotificationPermission | 'none' =>
+  isThere() ? Notification.permission : 'none'
+
 /** Asks once whether reminders may be shown when the page is not looked at. */
 export async function askToNotify(): Promise<void> {
   if (isThere() && Notification.permission === 'default')

@@ -2,9 +2,11 @@
 // files among it, their bytes go along in one archive.
 import type { BundledBlob } from '@/core/exchange'
 import type { BlobStore } from '@/state'
+import { backupKey } from './backups'
 import { desk } from './desk'
 import { saveAs } from './saveAs'
 import { savedWords } from '@/words'
+import { useKept } from './useRemembered'
 import { useZen } from './zen'
 
 /** Hashes of every file that is kept; null where they cannot be reached. */
@@ -18,6 +20,7 @@ const hashesIn = async (blobs: () => Promise<BlobStore>): Promise<BundledBlob['h
 
 export function useSaveFile(): () => Promise<void> {
   const { store, clock, blobs } = useZen()
+  const [, rememberBackup] = useKept(backupKey)
   return async () => {
     try {
       const { archiveOf, textBlobOf } = await import('./archiveOf')
@@ -32,6 +35,7 @@ export function useSaveFile(): () => Promise<void> {
         isEveryFileIn = archive.isEveryFileIn
         saveAs(`zen-tray-${today}.zip`, archive.blob)
       } else saveAs(`zen-tray-${today}.json`, await textBlobOf(text))
+      rememberBackup(today)
       const told = savedWords({
         records: unread === null,
         history: journal.unreached === null && journal.unread === 0,

@@ -3,6 +3,7 @@ import { Column, IconButton, Row, SlideOver } from '@/ui'
 import { useDesk } from '@/held/desk'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { ChosenTogether } from './chosen/ChosenTogether'
+import { AddAThought } from '@/parts/capture/AddAThought'
 import { OpenedMore } from './OpenedMore'
 import { OpenedPaper } from './OpenedPaper'
 import { OpenedRecord } from './OpenedRecord'
@@ -17,6 +18,7 @@ export function OpenedSheet({ id }: { id: OpenableId }) {
   return (
     <SlideOver title={useOpenedTitle(id)} onClose={close} full bare>
       <Row position="absolute" top={16} right={12} zIndex={1}>
+        <AddAThought />
         <OpenedMore key={id} id={id} />
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>

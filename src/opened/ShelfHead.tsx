@@ -25,7 +25,14 @@ export function ShelfHead({
         aria-haspopup={onOpen ? undefined : 'dialog'}
       >
         <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
-        <Words size="second" tone={onOpen ? 'brass' : 'inkSoft'} flexShrink={1} minWidth={0} oneLine>
+        <Words
+          size="second"
+          tone={onOpen ? 'brass' : 'inkSoft'}
+          flexShrink={1}
+          minWidth={0}
+          textAlign="left"
+          className="clamped two"
+        >
           {says}
         </Words>
         {onOpen ? <Icon name="next" size={16} tone="brass" /> : null}

@@ -7,6 +7,9 @@ import { Words } from './Words'
 /** What is shown over every open sheet: nothing that happens behind one is said only behind it. */
 export const OverSheets = createContext<ReactNode>(null)
 
+/** What every sheet has in its head beside its way out. */
+export const SheetTools = createContext<ReactNode>(null)
+
 interface SlideOverProps {
   readonly title: string
   readonly onClose: () => void
@@ -20,6 +23,7 @@ interface SlideOverProps {
 export function SlideOver({ title, onClose, children, full = false, bare = false }: SlideOverProps) {
   const ref = useRef<HTMLDialogElement>(null)
   const over = useContext(OverSheets)
+  const tools = useContext(SheetTools)
   useLayoutEffect(() => {
     const dialog = ref.current
     const before = document.activeElement
@@ -60,7 +64,10 @@ export function SlideOver({ title, onClose, children, full = false, bare = false
             <Words render="h2" size="title" flexShrink={1}>
               {title}
             </Words>
-            <IconButton label="Close" icon="close" onPress={onClose} />
+            <Row flexShrink={0}>
+              {tools}
+              <IconButton label="Close" icon="close" onPress={onClose} />
+            </Row>
           </Row>
         )}
         {children}

@@ -22,10 +22,10 @@ test('a chip opens its chooser beside it, one choice closes it, Escape changes n
   await chooser.getByRole('textbox', { name: 'Time' }).fill('9.30')
   await chooser.getByRole('button', { name: /^Friday, 13 March 2026/ }).click()
   await expect(pane.getByRole('button', { name: 'due Fri 13 Mar, 09:30' })).toBeVisible()
-  await pane.getByRole('button', { name: 'Fenwick Hall echo report' }).click()
+  await pane.getByRole('button', { name: 'Change: Fenwick Hall echo report' }).click()
   await page.keyboard.type('mill sch')
   await page.keyboard.press('Enter')
-  await expect(pane.getByRole('button', { name: 'Mill school canteen quote' })).toBeVisible()
+  await expect(pane.getByRole('button', { name: 'Mill school canteen quote', exact: true })).toBeVisible()
 })
 
 test('one sentence changes many things at once, of one and of several, with one undo each', async ({

@@ -20,7 +20,7 @@ test('a rule is chosen with its next days in sight; ticking brings the next one,
   await openAction(page, 'write to Oda today 20 min')
   await page.getByRole('button', { name: 'More to set' }).click()
   await page.getByRole('button', { name: 'repeat' }).click()
-  const chooser = page.getByRole('dialog', { name: 'How often' })
+  const chooser = page.getByRole('dialog', { name: 'Repeat' })
   await expect(chooser.getByText('every Wednesday')).toBeVisible()
   await expect(
     chooser.getByText('Wed 11 Mar · Wed 18 Mar · Wed 25 Mar · Wed 1 Apr · Wed 8 Apr'),
@@ -50,7 +50,7 @@ test('what was missed stands as one; it is skipped, changed alone or from now on
   page,
 }) => {
   await openAction(page, 'write to Oda every day 20 min')
-  await page.getByRole('button', { name: 'Watch how it goes' }).click()
+  await page.getByRole('button', { name: 'Track as a habit' }).click()
   await page.getByRole('button', { name: 'Done', exact: true }).click()
   await page.clock.setSystemTime(new Date('2026-03-15T09:00:00Z'))
   await page.reload()

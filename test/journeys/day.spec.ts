@@ -1,6 +1,6 @@
 // A day of work: picked in the morning, carried about by hand, spread when it is too much, ended, and carried on the next.
 import { expect, test, type Page } from '@playwright/test'
-import { band, carry, carryByFinger, open, openWithDemo, plan, row } from './parts'
+import { band, carry, carryByFinger, narrow, open, openWithDemo, plan, row } from './parts'
 
 const titlesIn = (page: Page, name: string) =>
   band(page, name)
@@ -98,8 +98,8 @@ test('a bad day is spread over days that have room, and comes back by one undo',
 test('a place: what fits here and now, each with its reason', async ({ page }) => {
   await openWithDemo(page, '/day')
   await page.getByRole('tab', { name: 'In reach' }).click()
-  await page.getByRole('checkbox', { name: 'On site' }).click()
-  await page.getByRole('radio', { name: '45 min' }).click()
+  await narrow(page, 'any place', 'checkbox', 'On site')
+  await narrow(page, 'any length', 'radio', '45 min')
   await expect(band(page, 'In reach').getByRole('checkbox').first()).toBeVisible()
   // Everything that stands there can be done on site, or anywhere.
   const told = await band(page, 'In reach').getByRole('listitem').allTextContents()

@@ -1,9 +1,19 @@
 // For every reader and every screen: nothing that axe finds serious, nothing cut or wider than the page.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { openWithDemo, plan, wide, shelfPart } from './parts'
+import { narrow, openWithDemo, plan, unfoldLens, wide, shelfPart } from './parts'
 
-const places = ['/', '/sorting', '/day', '/week', '/shelves', '/review', '/settings', '/nowhere'] as const
+const places = [
+  '/',
+  '/sorting',
+  '/day',
+  '/week',
+  '/shelves',
+  '/review',
+  '/settings',
+  '/help',
+  '/nowhere',
+] as const
 
 /** A lens of the demo as a table and one as columns, by what the device remembers of them. */
 const lensPlaces = ['/day?lens=lens:ready-short', '/day?lens=lens:ready-by-date'] as const
@@ -55,8 +65,12 @@ for (const colorScheme of ['light', 'dark'] as const) {
       .getByRole('button', { name: /^Open / })
       .first()
       .click()
-    await expect(page.getByRole('region', { name: 'History' })).toBeVisible()
+    await expect(page.getByRole('group', { name: 'Add' })).toBeVisible()
     expect(await faults(), 'an opened action').toEqual([])
+    await page.getByRole('button', { name: 'More', exact: true }).click()
+    await expect(page.getByRole('region', { name: 'History' })).toBeVisible()
+    expect(await faults(), 'more of an action').toEqual([])
+    await page.keyboard.press('Escape')
     await page.getByRole('group', { name: 'What is set' }).getByRole('button').first().click()
     await expect(page.getByRole('grid')).toBeVisible()
     expect(await faults(), 'the chooser of days').toEqual([])
@@ -92,7 +106,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.keyboard.press('Escape')
     }
     await page.getByRole('tab', { name: 'In reach' }).click()
-    await page.getByRole('radio', { name: '30 min' }).click()
+    await narrow(page, 'any length', 'radio', '30 min')
     await page.getByRole('button', { name: 'Unfold what is just out of reach' }).click()
     expect(await faults(), 'in reach').toEqual([])
     await page.getByRole('tab', { name: 'All lenses' }).click()
@@ -105,6 +119,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('dialog').getByRole('button', { name: 'due', exact: true }).click()
     expect(await faults(), 'a condition of a lens').toEqual([])
     await page.keyboard.press('Escape')
+    await unfoldLens(page)
     for (const view of ['columns', 'table', 'by date']) {
       await page.getByRole('radio', { name: view, exact: true }).click()
       await expect(page.getByRole('checkbox').first()).toBeVisible()

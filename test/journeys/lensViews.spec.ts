@@ -1,7 +1,7 @@
 // A lens as columns, as a table, by date: carried about by hand, edited in place, copied out; each as it was left.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { band, carry, carryByFinger, openWithDemo, row, wide } from './parts'
+import { band, carry, carryByFinger, openWithDemo, row, wide, unfoldLens } from './parts'
 
 const view = (page: Page, name: string) => page.getByRole('radio', { name, exact: true })
 const titlesIn = (page: Page, name: string) =>
@@ -254,6 +254,7 @@ test.describe('on a phone', () => {
   }) => {
     test.setTimeout(90_000)
     await openWithDemo(page, '/day?lens=lens:ready-by-date')
+    await unfoldLens(page)
     await view(page, 'columns').click()
     const strip = page.getByRole('group', { name: 'Columns by horizon' })
     await expect(band(page, 'Today')).toBeVisible()
@@ -274,6 +275,7 @@ test.describe('on a phone', () => {
 
   test('a table scrolls sideways under its titles', async ({ page }) => {
     await openWithDemo(page, '/day?lens=lens:ready-by-date')
+    await unfoldLens(page)
     await view(page, 'table').click()
     const grid = page.getByRole('grid')
     const [tick, head] = [
@@ -305,6 +307,7 @@ test('two tabs that change the same lens keep both changes; one that is removed 
   const sentence = (of: Page) => of.getByRole('group', { name: 'What this lens lists' })
   await expect(sentence(other)).toContainText('deep')
   const say = async (of: Page, words: string) => {
+    await unfoldLens(of)
     await of.getByRole('textbox', { name: 'Say a lens' }).fill(words)
     await of.getByRole('textbox', { name: 'Say a lens' }).press('Enter')
     await of.getByRole('button', { name: 'Keep to this lens' }).click()

@@ -2,7 +2,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { open, openWithDemo, wide, shelfPart } from './parts'
+import { open, openWithDemo, wide, shelfPart, unfoldLens } from './parts'
 
 const sentence = (page: Page) => page.getByRole('group', { name: 'What this lens lists' })
 const sayLens = (page: Page) => page.getByRole('textbox', { name: 'Say a lens' })
@@ -33,10 +33,8 @@ test('a lens is made by touch, and the same by saying it and by keys', async ({ 
   test.setTimeout(120_000)
   await openWithDemo(page, '/day')
   await page.getByRole('link', { name: 'New lens' }).click()
-  await expect(sentence(page)).toHaveText('Actions ready.')
-  // By touch: each chip opens what sets it.
-  await part(page, 'ready').click()
-  await dialog(page).getByRole('button', { name: 'take it off' }).click()
+  // A new lens asks nothing yet. By touch: each chip opens what sets it.
+  await expect(sentence(page)).toHaveText('Actions.')
   await more(page, 'context')
   await dialog(page).getByRole('checkbox', { name: 'Desk' }).click()
   await dialog(page).getByRole('checkbox', { name: 'Phone' }).click()
@@ -88,6 +86,7 @@ test('what is changed holds just now, until it is kept or put back', async ({ pa
   await openWithDemo(page, '/day?lens=lens:ready-deep')
   await expect(sentence(page)).toHaveText('Actions ready, deep; sorted by due, then minutes longest first.')
   const before = await titles(page)
+  await unfoldLens(page)
   await sayLens(page).fill('must zebra')
   await sayLens(page).press('Enter')
   await expect(sentence(page)).toContainText('must')
@@ -100,6 +99,7 @@ test('what is changed holds just now, until it is kept or put back', async ({ pa
   await page.getByRole('button', { name: 'Put it back' }).click()
   await expect(sentence(page)).toHaveText('Actions ready, deep; sorted by due, then minutes longest first.')
   expect(await titles(page)).toEqual(before)
+  await unfoldLens(page)
   await sayLens(page).fill('must')
   await sayLens(page).press('Enter')
   await page.getByRole('button', { name: 'Keep to this lens' }).click()
@@ -145,7 +145,7 @@ test('a lens whose context is removed says so, and still works', async ({ page }
   await page.goto('/day?lens=new')
   await sayLens(page).fill('phone')
   await sayLens(page).press('Enter')
-  await expect(sentence(page)).toHaveText('Actions ready, at Phone.')
+  await expect(sentence(page)).toHaveText('Actions at Phone.')
   await keepAs(page, 'Calls')
   await page.goto('/shelves')
   await shelfPart(page, 'Kept', 'Contexts')
@@ -154,8 +154,8 @@ test('a lens whose context is removed says so, and still works', async ({ page }
   await page.getByRole('button', { name: 'Remove it' }).click()
   await page.goto('/day')
   await page.getByRole('tab', { name: 'Calls' }).click()
-  await expect(sentence(page)).toHaveText('Actions ready, at a context that is gone.')
-  await expect(page.getByText('Nothing is as this lens asks.')).toBeVisible()
+  await expect(sentence(page)).toHaveText('Actions at a context that is gone.')
+  await expect(page.getByText('Nothing fits this lens.')).toBeVisible()
   await part(page, 'at a context that is gone').click()
   await dialog(page).getByRole('button', { name: 'take it off' }).click()
   await expect(sentence(page)).toHaveText('Actions ready.')

@@ -45,6 +45,22 @@ export async function plan(page: Page, act: 'Plan the day' | 'Spread out' | 'Clo
   await page.getByRole('dialog', { name: 'Plan', exact: true }).getByRole('button', { name: act }).click()
 }
 
+/** On a phone: one part of what is at hand, behind its chip. */
+export async function narrow(
+  page: Page,
+  chip: string,
+  role: 'checkbox' | 'radio',
+  name: string,
+): Promise<void> {
+  await page.getByRole('button', { name: chip, exact: true }).click()
+  await page.getByRole('dialog').getByRole(role, { name, exact: true }).click()
+  if (role === 'checkbox') await page.keyboard.press('Escape')
+}
+
+/** On a phone a lens is one line until it is to be changed. */
+export const unfoldLens = (page: Page): Promise<void> =>
+  page.getByRole('button', { name: 'Change what this lens lists' }).click()
+
 export const band = (page: Page, name: string): Locator => page.getByRole('region', { name })
 
 /** Loads the demo data from the empty tray. */

@@ -68,7 +68,7 @@ test('in order only the first is in lists; after another project none is; the la
   // After the other project: nothing of it is left in the day; a ring is refused with its way.
   await offer('after another project')
   await page
-    .getByRole('dialog', { name: 'After another project' })
+    .getByRole('dialog', { name: 'After which project' })
     .getByRole('option', { name: 'Mill school' })
     .click()
   await expect(pane.getByRole('button', { name: 'after Mill school', exact: true })).toBeVisible()

@@ -86,7 +86,7 @@ test('the browser is asked when the first reminder is set, and not before', asyn
   expect(await asked()).toEqual([])
   await page.getByRole('button', { name: 'More to set' }).click()
   await page.getByRole('button', { name: 'reminder', exact: true }).click()
-  const chooser = page.getByRole('dialog', { name: 'When to remind you' })
+  const chooser = page.getByRole('dialog', { name: 'Reminder', exact: true })
   await chooser.getByRole('textbox', { name: 'Say when' }).fill('today at 9:20')
   await chooser.getByRole('button', { name: 'Save' }).click()
   await expect.poll(asked).toEqual(['asked'])

@@ -369,14 +369,14 @@ test('every chip opens what sets it; a guess says why it is one', async ({ page 
   await expect(chip('due Thu 12 Mar')).toBeVisible()
   await expect(page.getByRole('note', { name: 'Guesses' })).toBeHidden()
   await chip('every other Wednesday').click()
-  const often = page.getByRole('dialog', { name: 'How often' })
+  const often = page.getByRole('dialog', { name: 'Repeat' })
   await often.getByRole('textbox').fill('when the wind blows')
   await expect(often.getByRole('status')).toContainText('I can’t read that.')
   await often.getByRole('textbox').fill('every month on the last friday')
   await page.keyboard.press('Enter')
   await expect(chip('every month on the last Friday')).toBeVisible()
   await captureLine(page).press('Enter')
-  await expect(slips(page).first()).toContainText('every month on the last Friday · 45 min · by Thu 12 Mar')
+  await expect(slips(page).first()).toContainText('every month on the last Friday · 45 min · due Thu 12 Mar')
 })
 
 test('a thing laid aside waits in the review box, as a slip and as the action it becomes', async ({

@@ -12,6 +12,7 @@ async function openAction(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { name: /sorted|empty|Nothing/i }).first()).toBeVisible()
   await station(page, 'Day').click()
   await page.getByRole('button', { name: 'Open pack for Fenwick Hall' }).click()
+  await page.getByRole('button', { name: 'Add step' }).click()
   await expect(another(page)).toBeVisible()
 }
 const another = (page: Page) => page.getByRole('textbox', { name: 'Add a step' })

@@ -51,6 +51,7 @@ test('what was written stays to be read: a reference keeps its list, and its his
   await dialog(page, 'Search').getByRole('list', { name: 'Found' }).getByText('paint codes').click()
   const opened = dialog(page, 'paint codes')
   await expect(opened.getByText('hall 7044, stairs 9010', { exact: true })).toBeVisible()
+  await opened.getByRole('button', { name: 'More', exact: true }).click()
   await expect(opened.getByText('As first written: “paint codes: hall 7044, stairs 9010”')).toBeVisible()
 })
 

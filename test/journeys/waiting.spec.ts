@@ -35,6 +35,7 @@ test('what somebody owes is asked after on its day, remarked, and asked after ag
   await expect(page.getByRole('list', { name: 'Remarks' })).toContainText('today')
   await expect(page.getByRole('textbox', { name: 'Remark of today' })).toHaveValue('it goes out on Friday')
   // A remark more, by Enter; and one half typed is there after a reload.
+  await page.getByRole('button', { name: 'Add remark' }).click()
   await page.getByRole('textbox', { name: 'Another remark' }).fill('she rang back')
   await page.getByRole('textbox', { name: 'Another remark' }).press('Enter')
   await expect(page.getByRole('list', { name: 'Remarks' }).getByRole('listitem')).toHaveCount(2)
@@ -56,7 +57,7 @@ test('what is done by me waits to be signed off in a list of its own', async ({ 
   await shelfPart(page, 'People', 'Waiting for')
   await page.getByRole('button', { name: 'Open write the hall report' }).click()
   await page.getByRole('button', { name: 'Signed off' }).click()
-  await expect(page.getByText('Nothing is expected from anybody')).toBeVisible()
+  await expect(page.getByText('You are not waiting for anybody')).toBeVisible()
 })
 
 test('an action is held back until another is done; a ring is refused with the way named', async ({
@@ -68,13 +69,13 @@ test('an action is held back until another is done; a ring is refused with the w
   await sortAll(page, 2)
   const picked = band(page, 'Picked for today')
   await picked.getByRole('button', { name: 'Open paint it' }).click()
-  await offer(page, 'after another')
+  await offer(page, 'after another action')
   await page.getByRole('dialog', { name: 'After which action' }).getByRole('combobox').fill('clear')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('button', { name: 'after clear the loft' })).toBeVisible()
   await expect(picked.getByRole('button', { name: 'Open paint it' })).toBeHidden()
   await picked.getByRole('button', { name: 'Open clear the loft' }).click()
-  await offer(page, 'after another')
+  await offer(page, 'after another action')
   await page.getByRole('dialog', { name: 'After which action' }).getByRole('combobox').fill('paint')
   await page.keyboard.press('Enter')
   await expect(page.getByText('go round in a ring').first()).toBeVisible()

@@ -8,6 +8,7 @@ export const defaultSettings: Settings = {
   weekStartsOn: 0,
   underwayLimit: 3,
   hideDoneSteps: false,
+  asksForBackup: true,
   dayNoteBegins: '',
   keys: {},
 }

@@ -336,6 +336,8 @@ const settings = v.object({
   ),
   /** Finished steps are left out instead of sinking. */
   hideDoneSteps: v.optional(v.boolean('expected true or false')),
+  /** Asks once a month for a backup. */
+  asksForBackup: v.optional(v.boolean('expected true or false')),
   /** What a day note begins with, in Markdown. */
   dayNoteBegins: v.optional(noteField),
   /** Keys changed (`tick` → `y`) or switched off (null); the rest are as shipped. */

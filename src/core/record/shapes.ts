@@ -54,6 +54,8 @@ export interface Settings {
   readonly weekStartsOn: number
   readonly underwayLimit: number
   readonly hideDoneSteps: boolean
+  /** Asks once a month for a backup. */
+  readonly asksForBackup: boolean
   readonly dayNoteBegins: string
   readonly keys: Readonly<Record<string, string | null>>
 }

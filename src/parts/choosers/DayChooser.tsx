@@ -3,12 +3,15 @@ import { createContext, useContext, useEffect, useRef, useState } from 'react'
 import { DayPicker, type DayButtonProps } from 'react-day-picker'
 import { enGB } from 'react-day-picker/locale/en-GB'
 import type { Load } from '@/core/day'
-import { readTime } from '@/core/sentence'
+import { readTime, type Sentence } from '@/core/sentence'
+import { readDate } from '@/core/sentence/datePhrase'
 import { addDays, weekdayOf, type CalendarDate, type ClockTime } from '@/core/time'
 import { select } from '@/state'
 import { Button, Column, Field, IconButton, Row, Words } from '@/ui'
 import { loadShort, longDate, nearDate, weekdayShort } from '@/words'
 import { useLoads } from '@/held/useLoads'
+import { useReader } from '@/held/reader'
+import { useSentenceContext } from '@/parts/capture/useSentence'
 import { useHeld, useToday } from '@/held/zen'
 import { ChooserSheet } from './ChooserSheet'
 
@@ -87,6 +90,28 @@ const formatters = {
 /** Named once: a part made anew on each drawing would lose the focus. */
 const parts = { DayButton: DayCell }
 
+function hintOf(past: boolean, hasTime: boolean): string {
+  if (past) return 'Say it: last friday'
+  return hasTime ? 'Say it: friday 14:30' : 'Say it: friday, in two weeks'
+}
+
+/** The day, and perhaps the time, that a few words say and nothing else; null where they say anything more. */
+function daySaid(
+  sentence: Sentence,
+  line: string,
+  context: Parameters<typeof readDate>[1],
+): { readonly date: CalendarDate; readonly time: ClockTime | null } | null {
+  const alone = readDate(line.trim().toLowerCase(), context)
+  if (alone) return { date: alone, time: null }
+  if (!/^(?:it)?[\s,]*$/i.test(sentence.title)) return null
+  for (const clause of sentence.clauses) {
+    if ((clause.kind === 'at' || clause.kind === 'due') && clause.date)
+      return { date: clause.date, time: clause.time }
+    if (clause.kind === 'day') return { date: clause.date, time: null }
+  }
+  return null
+}
+
 export function DayChooser({
   title,
   anchor,
@@ -103,6 +128,10 @@ export function DayChooser({
   const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
   const [typedTime, setTypedTime] = useState<string>(time ?? '')
   const [problem, setProblem] = useState<string | null>(null)
+  const [line, setLine] = useState('')
+  const [lineProblem, setLineProblem] = useState<string | null>(null)
+  const reader = useReader()
+  const context = useSentenceContext()
   const [month, setMonth] = useState(() => noonOf(date ?? today))
   const hasTime = time !== undefined
   const choose = (chosen: CalendarDate | null) => {
@@ -111,6 +140,18 @@ export function DayChooser({
     if (hasTime && chosen !== null && said !== '' && read === null)
       return setProblem('A time such as 14:30 or 2pm.')
     onChoose(chosen, hasTime ? read : null)
+    onClose()
+  }
+  const say = () => {
+    const said = daySaid(reader.parseSentence(past ? line : `it, ${line}`, context), line, {
+      ...context,
+      today,
+    })
+    if (!said || (past ? said.date > today : said.date < today))
+      return setLineProblem(
+        past ? 'Try “yesterday” or “3 march”.' : 'Try “friday”, “3 april” or “in two weeks”.',
+      )
+    onChoose(said.date, hasTime ? (said.time ?? readTime(typedTime.trim().toLowerCase())) : null)
     onClose()
   }
   const monthName = new Intl.DateTimeFormat('en-GB', {
@@ -130,6 +171,22 @@ export function DayChooser({
           {note}
         </Words>
       ) : null}
+      <div data-takes-typing>
+        <Field
+          label="Say a day"
+          dashed
+          placeholder={hintOf(past, hasTime)}
+          value={line}
+          maxLength={100}
+          problem={lineProblem}
+          onChangeText={(text) => {
+            setLine(text)
+            setLineProblem(null)
+          }}
+          onSubmitEditing={say}
+          blurOnSubmit={false}
+        />
+      </div>
       <Row gap="$2" flexWrap="wrap">
         {usualDays(today, past).map((day, index) => (
           <Button

@@ -1,12 +1,16 @@
 // When something reminds: a few usual moments, a day and time, or a line that says any other.
 import { useState } from 'react'
 import type { Action, Reminder } from '@/core/record'
-import { fromMinute } from '@/core/time'
+import { isBefore, reminderMoment } from '@/core/reminder'
+import { fromMinute, localMomentAt } from '@/core/time'
 import { useReader } from '@/held/reader'
-import { askToNotify } from '@/held/notify'
-import { useToday } from '@/held/zen'
+import { calendarFileOf } from '@/core/reminder/calendarFile'
+import { askToNotify, notifyState } from '@/held/notify'
+import { saveAs } from '@/held/saveAs'
+import { select } from '@/state'
+import { useHeld, useToday, useZen } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
-import { Button, Field, Row, Words } from '@/ui'
+import { Button, Column, Field, Row, Words } from '@/ui'
 import { reminderWords } from '@/words'
 import { ChooserSheet } from './ChooserSheet'
 import { DayChooser } from './DayChooser'
@@ -16,7 +20,7 @@ type When = Reminder['when']
 export interface ReminderChooserProps {
   readonly title: string
   readonly anchor: DOMRect | null
-  readonly of: Pick<Action, 'at' | 'due' | 'day'>
+  readonly of: Pick<Action, 'at' | 'due' | 'day'> & { readonly title?: string }
   /** What stands, where one is changed. */
   readonly when: When | null
   readonly onSet: (when: When) => void
@@ -58,12 +62,22 @@ export function ReminderChooser({
   const context = useSentenceContext()
   const [line, setLine] = useState('')
   const [isOnDay, setOnDay] = useState(false)
+  const [problem, setProblem] = useState<string | null>(null)
+  const { clock } = useZen()
+  const settings = useHeld(({ document }) => select.settingsOf(document))
   const said = line.trim()
   const clause = reader
     .parseSentence(`it, ${/^remind\b/i.test(said) ? said : `remind me ${said}`}`, context)
     .clauses.find((each) => each.kind === 'reminder')
   const read = said === '' ? null : (clause?.when ?? null)
+  const momentOf = (chosen: When) => reminderMoment({ when: chosen, snoozedTo: null }, of, settings)
+  const isPast = (chosen: When): boolean => {
+    const moment = momentOf(chosen)
+    return moment !== null && isBefore(moment, localMomentAt(clock.nowEpochMs(), clock.zone()))
+  }
   const set = (chosen: When) => {
+    if (isPast(chosen))
+      return setProblem(`${reminderWords(chosen, today)} has already passed. Choose a later time.`)
     onSet(chosen)
     void askToNotify()
     onClose()
@@ -110,23 +124,29 @@ export function ReminderChooser({
           />
         ))}
         <Button
-          label="on a day…"
+          label="on a day"
           chosen={when?.kind === 'at'}
           paddingHorizontal="$3"
           onPress={() => setOnDay(true)}
         />
       </Row>
-      <Field
-        label="Say when"
-        dashed
-        placeholder="Say it: friday at 4, 2 hours before"
-        value={line}
-        maxLength={200}
-        onChangeText={setLine}
-        onSubmitEditing={() => {
-          if (read) set(read)
-        }}
-      />
+      <div data-takes-typing>
+        <Field
+          label="Say when"
+          dashed
+          placeholder="Say it: friday at 4, 2 hours before"
+          value={line}
+          maxLength={200}
+          problem={problem}
+          onChangeText={(text) => {
+            setLine(text)
+            setProblem(null)
+          }}
+          onSubmitEditing={() => {
+            if (read) set(read)
+          }}
+        />
+      </div>
       {said === '' ? null : (
         <Row gap="$2" justifyContent="space-between">
           <Words role="status" size="second" tone={read ? 'brass' : 'clay'} flex={1}>
@@ -143,6 +163,46 @@ export function ReminderChooser({
           />
         </Row>
       )}
+      <HowItRings
+        onSave={
+          when && momentOf(when)
+            ? () => {
+                const moment = momentOf(when)
+                if (!moment) return
+                const text = calendarFileOf(
+                  of.title ?? 'Reminder',
+                  moment,
+                  `${moment.date}-${moment.minute}-${clock.nowEpochMs()}`,
+                  clock.nowEpochMs(),
+                )
+                saveAs('reminder.ics', new Blob([text], { type: 'text/calendar' }))
+              }
+            : null
+        }
+      />
     </ChooserSheet>
+  )
+}
+
+/** What a reminder can and cannot do here, in words; a calendar rings where nothing of ours is open. */
+function HowItRings({ onSave }: { onSave: (() => void) | null }) {
+  const state = notifyState()
+  return (
+    <Column gap="$1" borderTopWidth={1} borderColor="$rule" paddingTop="$2.5">
+      <Words size="second" tone={state === 'denied' ? 'clay' : 'inkSoft'}>
+        {state === 'denied'
+          ? 'This browser does not let Zen Tray show notifications, so reminders show only inside it. You can allow them in the site settings of the browser.'
+          : 'Rings while Zen Tray is open on this device, not while it is closed or the device is asleep.'}
+      </Words>
+      {onSave ? (
+        <Button
+          kind="quiet"
+          alignSelf="flex-start"
+          marginLeft="$-2"
+          label="Save for your calendar"
+          onPress={onSave}
+        />
+      ) : null}
+    </Column>
   )
 }

@@ -12,6 +12,7 @@ import { SlipRow } from '@/ui'
 import { desk } from '@/held/desk'
 import { focusRow, isTyping } from '@/held/keys'
 import { useReader } from '@/held/reader'
+import { holdTyping } from '@/held/typedAhead'
 import { actionDetails, fewActionDetails } from '@/words'
 import { useIsOver } from './useIsOver'
 import { useHeld, type Act } from '@/held/zen'
@@ -52,12 +53,15 @@ function actOnKey(
       return true
     case 'amend':
       open()
+      holdTyping()
       desk.getState().askAmend(true)
       return true
     case 'move':
+      holdTyping()
       desk.getState().openSheet({ kind: 'move', id })
       return true
     case 'horizon':
+      holdTyping()
       desk.getState().openSheet({ kind: 'horizon', id })
       return true
     case 'underway':

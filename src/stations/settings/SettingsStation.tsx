@@ -109,6 +109,21 @@ function FreeTime() {
             }}
           />
         </Column>
+        <Column width={140}>
+          <CommitField
+            label="The day ends at"
+            shown
+            value={fromMinute(Math.min(1439, settings.dayEndsAtMinute))}
+            maxLength={12}
+            onCommit={(text) => {
+              const time = readTime(text.trim().toLowerCase())
+              if (!time) return 'A time such as 18:00.'
+              if (toMinute(time) <= settings.dayStartsAtMinute) return 'The day ends after it begins.'
+              act('setSettings', { dayEndsAtMinute: toMinute(time) }, { say: false })
+              return null
+            }}
+          />
+        </Column>
         <Column gap="$1" flexShrink={1}>
           <Words size="second" tone="inkSoft">
             The week begins on

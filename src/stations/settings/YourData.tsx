@@ -1,12 +1,13 @@
 // The whole store to a file and back, the demo data, and starting over.
 import { useEffect, useState } from 'react'
 import { select } from '@/state'
-import { Button, Column, Row, SlideOver, Words } from '@/ui'
+import { Button, Choice, Column, Row, SlideOver, Words } from '@/ui'
 import { FileButton } from '@/ui/FileButton'
 import { desk } from '@/held/desk'
 import { useDemo } from '@/held/demo'
-import { count, fileSize, refusalWords } from '@/words'
-import { useAct, useHeldDocument, useZen } from '@/held/zen'
+import { useLastBackup } from '@/held/backups'
+import { count, fileSize, nearDate, refusalWords } from '@/words'
+import { useAct, useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { useBringIn } from './useBringIn'
 import { useSaveFile } from '@/held/useSaveFile'
 
@@ -14,6 +15,10 @@ export function YourData() {
   const document = useHeldDocument()
   const [sheet, setSheet] = useState<'wipe' | 'demo' | null>(null)
   const exportFile = useSaveFile()
+  const act = useAct()
+  const last = useLastBackup()
+  const today = useToday()
+  const asks = useHeld((state) => select.settingsOf(state.document).asksForBackup)
   return (
     <Column render="section" aria-label="Your data" gap="$3">
       <Words render="h2" size="title">
@@ -25,6 +30,20 @@ export function YourData() {
         device.
       </Words>
       <FileRoom />
+      <Words tone="inkSoft">
+        {last
+          ? `Last backup on this device: ${nearDate(last, today)}.`
+          : 'No backup saved on this device yet.'}
+      </Words>
+      <Choice
+        label="Ask for a backup"
+        options={[
+          { value: 'yes', label: 'once a month' },
+          { value: 'no', label: 'never' },
+        ]}
+        chosen={[asks ? 'yes' : 'no']}
+        onToggle={(value) => act('setSettings', { asksForBackup: value === 'yes' }, { say: false })}
+      />
       <Row gap="$2.5" flexWrap="wrap">
         <Button label="Save a backup" onPress={() => void exportFile()} />
         <BringIn />

@@ -11,6 +11,7 @@ import { useReader } from '@/held/reader'
 import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
 import { LayAside } from '@/parts/aside/LayAside'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
+import { AddAThought } from '@/parts/capture/AddAThought'
 import { Understood, useHasUnderstood } from '@/parts/capture/Understood'
 import { useMomentOf, useSentence } from '@/parts/capture/useSentence'
 import { desk, useDesk } from '@/held/desk'
@@ -64,6 +65,7 @@ function SortingTools({ onLeave, showUndo }: { onLeave: () => void; showUndo: bo
   const { undo, canUndo } = useUndo()
   return (
     <Row>
+      {showUndo ? <AddAThought /> : null}
       {showUndo ? <IconButton label="Undo" icon="undo" onPress={undo} disabled={!canUndo} /> : null}
       <IconButton label="Leave sorting" icon="close" onPress={onLeave} />
     </Row>

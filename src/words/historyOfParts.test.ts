@@ -1,7 +1,7 @@
 import { recordsIn } from '@/core/journal'
 import { calendarDateUnsafe } from '@/core/time'
-import { historyWords } from '@/words/history'
-import { makeTestStore } from './testing'
+import { historyWords } from './history'
+import { makeTestStore } from '@/state/testing'
 
 const today = calendarDateUnsafe('2026-03-11')
 

@@ -1,0 +1,48 @@
+// A reminder as a calendar file: an entry with an alarm, for a device on which nothing of ours is open (RFC 5545).
+import { fromMinute, type LocalMoment } from '../time'
+
+const escaped = (text: string): string =>
+  text.replace(/[\\;,]/g, (sign) => `\\${sign}`).replace(/\r?\n/g, '\\n')
+
+/** Lines are at most 75 octets; what goes on begins with a space. */
+function folded(line: string): string {
+  const encoder = new TextEncoder()
+  const lines: string[] = []
+  let now = ''
+  for (const sign of line) {
+    if (encoder.encode(now + sign).length > 74) {
+      lines.push(now)
+      now = ` ${sign}`
+    } else now += sign
+  }
+  return [...lines, now].join('\r\n')
+}
+
+const stampOf = ({ date, minute }: LocalMoment): string =>
+  `${date.replaceAll('-', '')}T${fromMinute(minute).replace(':', '')}00`
+
+/** `moment` by the clock on the wall, wherever the calendar is; `uid` names it, `nowEpochMs` says when it was made. */
+export function calendarFileOf(title: string, moment: LocalMoment, uid: string, nowEpochMs: number): string {
+  const made = new Date(nowEpochMs).toISOString().replace(/[-:]|\.\d{3}/g, '')
+  return [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    'PRODID:-//Zen Tray//EN',
+    'BEGIN:VEVENT',
+    `UID:${uid}@zen-tray`,
+    `DTSTAMP:${made}`,
+    `DTSTART:${stampOf(moment)}`,
+    'DURATION:PT15M',
+    `SUMMARY:${escaped(title)}`,
+    'BEGIN:VALARM',
+    'ACTION:DISPLAY',
+    `DESCRIPTION:${escaped(title)}`,
+    'TRIGGER:PT0M',
+    'END:VALARM',
+    'END:VEVENT',
+    'END:VCALENDAR',
+    '',
+  ]
+    .map(folded)
+    .join('\r\n')
+}
