@@ -8,6 +8,7 @@ import { RowSurroundingsProvider } from '@/parts/rows/surroundings'
 import { CaptureLine } from '@/parts/capture/CaptureLine'
 import { desk, useDesk } from '@/held/desk'
 import { BackupAsk } from './BackupAsk'
+import { beginAtHeading } from '@/held/keepFocus'
 import { KeepingNotice } from './KeepingNotice'
 import { useStationKeys } from './useStationKeys'
 import { Mishap } from './Mishap'
@@ -163,6 +164,7 @@ export function Frame({ children }: { children: ReactNode }) {
   useEffect(() => {
     document.title = titleOf(pathname)
     desk.getState().chooseNone()
+    beginAtHeading()
   }, [pathname])
   const asks = sheet ? (
     <Mishap place={sheet.kind}>

@@ -2,6 +2,7 @@
 import { useLayoutEffect } from 'react'
 import { useRouter } from 'expo-router'
 import { desk } from '@/held/desk'
+import { keepFocus } from '@/held/keepFocus'
 import { captureInputId, focusCapture, focusRow, isTyping, useKeymap } from '@/held/keys'
 import { holdTyping, listenAhead } from '@/held/typedAhead'
 import { useUndo } from '@/held/zen'
@@ -37,6 +38,7 @@ export function useStationKeys(): void {
   const router = useRouter()
   const { undo, redo } = useUndo()
   useLayoutEffect(listenAhead, [])
+  useLayoutEffect(keepFocus, [])
   // Before the first picture: what is seen listens.
   useLayoutEffect(() => {
     const perform: Partial<Record<KeyAct, () => void>> = {

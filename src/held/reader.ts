@@ -13,6 +13,7 @@ export type Reader = Pick<
   | 'asSaidOn'
   | 'draftOf'
   | 'parseSentence'
+  | 'readDate'
   | 'resay'
   | 'stillTakenOff'
   | 'unknownNameIn'
@@ -23,6 +24,7 @@ export type Reader = Pick<
 
 const notYet: Reader = {
   parseSentence: (text): Sentence => ({ title: text.replace(/\s+/g, ' ').trim(), clauses: [] }),
+  readDate: () => null,
   draftOf: ({ title }): Draft => ({ title, ...nothingSaid }),
   asSaidOn: (draft) => draft,
   amendAction: () => ({ patch: {}, parts: {}, questions: [], unread: [] }),

@@ -4,11 +4,11 @@
 /** Given up where nothing has opened by then. */
 const longestMs = 4000
 
-let held: { text: string; readonly until: number } | null = null
+let held: { text: string; isEntered: boolean; readonly until: number } | null = null
 
 /** Called by whatever opens something to type in by a key. */
 export function holdTyping(): void {
-  held = { text: '', until: performance.now() + longestMs }
+  held = { text: '', isEntered: false, until: performance.now() + longestMs }
 }
 
 const isText = (element: Element | null): element is HTMLInputElement | HTMLTextAreaElement =>
@@ -18,11 +18,21 @@ const isWritten = (element: Element | null): boolean =>
   element instanceof HTMLElement && (isText(element) || element.isContentEditable)
 
 /** As if it had been typed there: whoever controls the field hears of it. */
-function give(field: HTMLInputElement | HTMLTextAreaElement, text: string): void {
+function give(
+  field: HTMLInputElement | HTMLTextAreaElement,
+  { text, isEntered }: NonNullable<typeof held>,
+): void {
   const kind = field instanceof HTMLTextAreaElement ? HTMLTextAreaElement : HTMLInputElement
   const set = Object.getOwnPropertyDescriptor(kind.prototype, 'value')?.set
   set?.call(field, field.value + text)
   field.dispatchEvent(new Event('input', { bubbles: true }))
+  if (!isEntered) return
+  // Once what was typed has been taken up.
+  setTimeout(() =>
+    field.dispatchEvent(
+      new KeyboardEvent('keydown', { key: 'Enter', keyCode: 13, which: 13, bubbles: true, cancelable: true }),
+    ),
+  )
 }
 
 const topSheet = (): Element | null => [...document.querySelectorAll('dialog[open]')].at(-1) ?? null
@@ -36,14 +46,21 @@ function isPlainLetter(event: KeyboardEvent): boolean {
 
 function onKeyDown(event: KeyboardEvent): void {
   if (held && performance.now() > held.until) held = null
-  if (isWritten(document.activeElement) || !isPlainLetter(event)) return
+  if (isWritten(document.activeElement)) return
+  if (held && held.text !== '' && event.key === 'Enter') {
+    held.isEntered = true
+    event.preventDefault()
+    event.stopImmediatePropagation()
+    return
+  }
+  if (!isPlainLetter(event)) return
   const line = lineOf(topSheet())
   // In a sheet with a line of its own, a letter begins to say it; a space presses what has the focus.
   if (line && (event.key !== ' ' || held?.text)) {
-    const ahead = held?.text ?? ''
+    const ahead = held
     held = null
     line.focus()
-    if (ahead !== '' && isText(line)) give(line, ahead)
+    if (ahead && ahead.text !== '' && isText(line)) give(line, ahead)
     return
   }
   if (!held) return
@@ -54,11 +71,12 @@ function onKeyDown(event: KeyboardEvent): void {
 
 function onFocus(event: FocusEvent): void {
   if (!held) return
-  const { text } = held
+  const ahead = held
+  const { text } = ahead
   const target = event.target as Element
   if (isText(target)) {
     held = null
-    if (text !== '') give(target, text)
+    if (text !== '') give(target, ahead)
     return
   }
   const sheet = target.closest('dialog[open]')

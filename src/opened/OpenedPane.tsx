@@ -26,7 +26,7 @@ export function OpenedPane({ id }: { id: OpenableId }) {
         <OpenedMore key={id} id={id} />
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>
-      <div ref={top} tabIndex={-1} />
+      <div ref={top} tabIndex={-1} data-top data-quiet-focus />
       <OpenedRecord key={id} id={id} />
       <OpenedPaper id={id} />
     </Column>

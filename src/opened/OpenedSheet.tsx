@@ -22,7 +22,7 @@ export function OpenedSheet({ id }: { id: OpenableId }) {
         <OpenedMore key={id} id={id} />
         <IconButton label="Close" icon="close" onPress={close} />
       </Row>
-      <div ref={top} tabIndex={-1} style={{ position: 'absolute' }} />
+      <div ref={top} tabIndex={-1} data-top data-quiet-focus style={{ position: 'absolute' }} />
       <OpenedRecord key={id} id={id} />
       <OpenedPaper id={id} />
       {isChoosing ? (

@@ -1,4 +1,24 @@
-import { useLayoutEffect, useRef, type RefObject } from 'react'
+import { useEffect, useLayoutEffect, useRef, type RefObject } from 'react'
+import { cameByKey } from '@/held/keepFocus'
+
+const isNowhere = () => document.activeElement === document.body
+const isInPage = (element: Element | null) => element?.closest('dialog') === null
+
+/** What is opened by a key takes the focus, and gives it back to its row when it closes. */
+function useFocusWhileOpen(id: string, top: RefObject<HTMLDivElement | null>): void {
+  const idRef = useRef(id)
+  useEffect(() => {
+    idRef.current = id
+  }, [id])
+  useLayoutEffect(() => {
+    if (cameByKey() && isInPage(document.activeElement)) top.current?.focus({ preventScroll: true })
+    return () => {
+      if (!cameByKey()) return
+      const row = document.querySelector<HTMLElement>(`[data-of="${CSS.escape(idRef.current)}"] [data-row]`)
+      if (row && isInPage(row)) setTimeout(() => isNowhere() && row.focus({ preventScroll: true }))
+    }
+  }, [top])
+}
 
 /**
  * What is opened next is read from its top, however far the one before it was scrolled; where the focus went with that one,
@@ -12,7 +32,8 @@ export function useFromItsTop(id: string): RefObject<HTMLDivElement | null> {
     shownRef.current = id
     for (let box = ref.current?.parentElement; box && box !== document.body; box = box.parentElement)
       if (box.scrollTop > 0) box.scrollTop = 0
-    if (document.activeElement === document.body) ref.current?.focus({ preventScroll: true })
+    if (isNowhere()) ref.current?.focus({ preventScroll: true })
   }, [id])
+  useFocusWhileOpen(id, ref)
   return ref
 }

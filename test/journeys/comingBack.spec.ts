@@ -69,7 +69,7 @@ test('what was missed stands as one; it is skipped, changed alone or from now on
   const say = page.getByRole('textbox', { name: 'Say what to change' })
   await say.fill('on tuesday')
   await say.press('Enter')
-  await expect(page.getByText('This one only: day tomorrow → Tue 17 Mar')).toBeVisible()
+  await expect(page.getByText('This one only: planned day tomorrow → Tue 17 Mar')).toBeVisible()
   await page.getByRole('button', { name: 'This and later ones' }).click()
   await expect(page.getByText('This one only:')).toBeHidden()
   await say.fill('45 min')

@@ -4,7 +4,6 @@ import { DayPicker, type DayButtonProps } from 'react-day-picker'
 import { enGB } from 'react-day-picker/locale/en-GB'
 import type { Load } from '@/core/day'
 import { readTime, type Sentence } from '@/core/sentence'
-import { readDate } from '@/core/sentence/datePhrase'
 import { addDays, weekdayOf, type CalendarDate, type ClockTime } from '@/core/time'
 import { select } from '@/state'
 import { Button, Column, Field, IconButton, Row, Words } from '@/ui'
@@ -99,9 +98,9 @@ function hintOf(past: boolean, hasTime: boolean): string {
 function daySaid(
   sentence: Sentence,
   line: string,
-  context: Parameters<typeof readDate>[1],
+  readDate: (words: string) => CalendarDate | null,
 ): { readonly date: CalendarDate; readonly time: ClockTime | null } | null {
-  const alone = readDate(line.trim().toLowerCase(), context)
+  const alone = readDate(line.trim().toLowerCase())
   if (alone) return { date: alone, time: null }
   if (!/^(?:it)?[\s,]*$/i.test(sentence.title)) return null
   for (const clause of sentence.clauses) {
@@ -143,10 +142,9 @@ export function DayChooser({
     onClose()
   }
   const say = () => {
-    const said = daySaid(reader.parseSentence(past ? line : `it, ${line}`, context), line, {
-      ...context,
-      today,
-    })
+    const said = daySaid(reader.parseSentence(`it, ${line}`, context), line, (words) =>
+      reader.readDate(words, context, past),
+    )
     if (!said || (past ? said.date > today : said.date < today))
       return setLineProblem(
         past ? 'Try “yesterday” or “3 march”.' : 'Try “friday”, “3 april” or “in two weeks”.',
@@ -171,6 +169,17 @@ export function DayChooser({
           {note}
         </Words>
       ) : null}
+      <Row gap="$2" flexWrap="wrap">
+        {usualDays(today, past).map((day, index) => (
+          <Button
+            key={day}
+            label={index < 2 ? nearDate(day, today) : weekdayShort(day)}
+            chosen={day === date}
+            paddingHorizontal="$3"
+            onPress={() => choose(day)}
+          />
+        ))}
+      </Row>
       <div data-takes-typing>
         <Field
           label="Say a day"
@@ -187,17 +196,6 @@ export function DayChooser({
           blurOnSubmit={false}
         />
       </div>
-      <Row gap="$2" flexWrap="wrap">
-        {usualDays(today, past).map((day, index) => (
-          <Button
-            key={day}
-            label={index < 2 ? nearDate(day, today) : weekdayShort(day)}
-            chosen={day === date}
-            paddingHorizontal="$3"
-            onPress={() => choose(day)}
-          />
-        ))}
-      </Row>
       <Column>
         <Row justifyContent="space-between">
           <IconButton label="The month before" icon="previous" onPress={() => turn(-1)} />

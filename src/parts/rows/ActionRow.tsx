@@ -10,6 +10,7 @@ import { actOfKey, parts, select } from '@/state'
 import { nextReminderOf } from '@/state/reminding'
 import { SlipRow } from '@/ui'
 import { desk } from '@/held/desk'
+import { cameByKey } from '@/held/keepFocus'
 import { focusRow, isTyping } from '@/held/keys'
 import { useReader } from '@/held/reader'
 import { holdTyping } from '@/held/typedAhead'
@@ -160,7 +161,10 @@ export const ActionRow = memo(function ActionRow({
       onOpen={choosing.press}
       onHold={choosing.choose}
       ticked={done}
-      onTick={() => act(done ? 'untick' : 'tick', { id })}
+      onTick={() => {
+        if (!done && cameByKey()) focusRow(1)
+        act(done ? 'untick' : 'tick', { id })
+      }}
       onKeyDown={onKeyDown}
       quick={
         quick

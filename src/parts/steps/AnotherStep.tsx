@@ -22,6 +22,7 @@ export function AnotherStep({
   at,
   place,
   asked,
+  answeredRef,
   onPlace,
 }: {
   of: OwnerId
@@ -32,6 +33,8 @@ export function AnotherStep({
   place: LinePlace | null
   /** How often it was asked for. */
   asked: number
+  /** How often that was answered: a line that is laid elsewhere is another one. */
+  answeredRef: { current: number }
   onPlace: (place: LinePlace | null) => void
 }) {
   const act = useAct()
@@ -47,8 +50,10 @@ export function AnotherStep({
     if (behindId) ref.current?.focus()
   }, [behindId])
   useLayoutEffect(() => {
-    if (asked > 0) ref.current?.focus()
-  }, [asked])
+    if (asked <= answeredRef.current) return
+    answeredRef.current = asked
+    ref.current?.focus()
+  }, [asked, answeredRef])
   const change = (next: string) => {
     setText(next)
     memory.typed.write(key, next === '' ? null : next)

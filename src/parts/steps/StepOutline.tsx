@@ -34,6 +34,7 @@ export const StepOutline = memo(function StepOutline({
   const rows = outlineOf(steps, { hideDone })
   const [editing, setEditing] = useState<Id<'step'> | null>(null)
   const [place, setPlace] = useState<LinePlace | null>(null)
+  const answeredRef = useRef(0)
   const [asked, setAsked] = useState(portion)
   const shown = useDeferredValue(asked, inSight)
   const { kit, quiet } = useQuietKit()
@@ -48,6 +49,7 @@ export const StepOutline = memo(function StepOutline({
       at={lineAt ?? rows.length - 1}
       place={lineAt === null ? null : place}
       asked={askedFor}
+      answeredRef={answeredRef}
       onPlace={setPlace}
     />
   )

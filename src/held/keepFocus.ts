@@ -1,0 +1,139 @@
+// The focus is never lost: where what had it is gone after an act, it goes to what stood beside it, else to the heading of
+// its part, else to that of the station. A new station begins at its heading, for whoever came by a key.
+
+interface Had {
+  readonly element: HTMLElement
+  /** What stood beside its row, nearest first. */
+  readonly beside: readonly Element[]
+  readonly part: Element | null
+  /** What its row is of: it may be drawn anew, or stand elsewhere. */
+  readonly of: string | null
+}
+
+let had: Had | null = null
+/** The last row of the page itself: what a sheet over it did may have taken it away. */
+let hadRow: Had | null = null
+let wasKey = false
+
+/** Whether the last thing done was a key. */
+export const cameByKey = (): boolean => wasKey
+
+const canTake = (element: Element | null | undefined): element is HTMLElement =>
+  element instanceof HTMLElement && element.isConnected && element.getClientRects().length > 0
+
+const firstIn = (element: Element | undefined): HTMLElement | null | undefined =>
+  element?.querySelector<HTMLElement>('[data-row]') ??
+  element?.querySelector<HTMLElement>('button, a[href], input, textarea, [tabindex]')
+
+/** Of an element in a row: the rows after it, then those before it. */
+function besideOf(element: Element): Element[] {
+  const row = element.closest('li')
+  if (!row) return []
+  const beside: Element[] = []
+  for (let next = row.nextElementSibling; next && beside.length < 3; next = next.nextElementSibling)
+    beside.push(next)
+  for (let last = row.previousElementSibling; last && beside.length < 6; last = last.previousElementSibling)
+    beside.push(last)
+  return beside
+}
+
+function remember(event: FocusEvent): void {
+  const element = event.target
+  if (!(element instanceof HTMLElement)) return
+  had = {
+    element,
+    beside: besideOf(element),
+    part: element.closest('section, dialog, aside, [role=group], [role=radiogroup], [role=tabpanel]'),
+    of: element.closest<HTMLElement>('[data-of]')?.dataset['of'] ?? null,
+  }
+  if (!element.closest('dialog')) hadRow = element.closest('li') ? had : null
+}
+
+/** A heading takes the focus by a call alone, and shows no ring: it is read, not pressed. */
+function focusHeading(heading: Element | null | undefined): boolean {
+  if (!canTake(heading)) return false
+  if (heading.tabIndex < 0) heading.tabIndex = -1
+  heading.dataset['quietFocus'] = ''
+  heading.focus({ preventScroll: true })
+  return true
+}
+
+export const focusStationHeading = (): boolean => focusHeading(document.querySelector('#station h1'))
+
+const isLine = (element: HTMLElement): boolean =>
+  element.matches('input:not([type=checkbox]):not([type=radio]), textarea') || element.isContentEditable
+
+/** Out of a line, to what it is in: the next Escape is about that. */
+function leaveTo(line: HTMLElement): void {
+  const around = line.closest<HTMLElement>('dialog, aside')
+  const top = around?.querySelector<HTMLElement>('[data-top]') ?? around
+  if (!top) return void focusStationHeading()
+  if (top.tabIndex < 0) top.tabIndex = -1
+  top.dataset['quietFocus'] = ''
+  top.focus({ preventScroll: true })
+}
+
+function restore(): void {
+  if (document.activeElement !== document.body || !had) return
+  const sheet = [...document.querySelectorAll<HTMLElement>('dialog[open]')].at(-1)
+  const { element, of } = had
+  const { beside, part } = sheet ? had : (hadRow ?? had)
+  // Left on purpose, as Escape leaves a line: it is not gone back to.
+  if (isLine(element) && canTake(element)) return leaveTo(element)
+  const isInSheet = (target: Element) => !sheet || sheet.contains(target)
+  const again = of ? document.querySelector(`[data-of="${CSS.escape(of)}"] [data-row]`) : null
+  const target = [element, again, ...beside.map(firstIn)].find((each) => canTake(each) && isInSheet(each))
+  if (target instanceof HTMLElement) return target.focus({ preventScroll: true })
+  if (sheet) return firstIn(sheet)?.focus()
+  if (part?.isConnected && focusHeading(part.querySelector('h1, h2, h3'))) return
+  focusStationHeading()
+}
+
+/** Looked at when what an act did has been drawn. */
+const later = () => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(restore, 30)))
+
+/** Listens from the beginning. */
+export function keepFocus(): () => void {
+  const key = () => {
+    wasKey = true
+    later()
+  }
+  const press = () => {
+    wasKey = false
+    later()
+  }
+  window.addEventListener('focusin', remember)
+  window.addEventListener('keyup', key)
+  window.addEventListener('click', press)
+  const down = () => {
+    wasKey = true
+  }
+  const pointer = () => {
+    wasKey = false
+  }
+  window.addEventListener('keydown', down, { capture: true })
+  window.addEventListener('pointerdown', pointer, { capture: true })
+  return () => {
+    window.removeEventListener('focusin', remember)
+    window.removeEventListener('keyup', key)
+    window.removeEventListener('click', press)
+    window.removeEventListener('keydown', down, { capture: true })
+    window.removeEventListener('pointerdown', pointer, { capture: true })
+    had = null
+  }
+}
+
+/** So many frames a station may take to be there. */
+const frames = 60
+
+/** The heading of a station that was gone to by a key, once it is there. */
+export function beginAtHeading(): void {
+  if (!wasKey) return
+  let left = frames
+  const look = () => {
+    const isElsewhere = document.activeElement !== document.body && !document.activeElement?.closest('nav')
+    if (isElsewhere || document.querySelector('dialog[open]')) return
+    if (!focusStationHeading() && left-- > 0) requestAnimationFrame(look)
+  }
+  requestAnimationFrame(look)
+}

@@ -1,0 +1,61 @@
+// A walk over the acts of every station by keys alone: whatever is done, the focus is somewhere.
+import { expect, test, type Page } from '@playwright/test'
+import { openWithDemo, setDown, wide } from './parts'
+
+/** What has the focus, once what the key did has been drawn; null where it is lost. */
+async function focused(page: Page): Promise<string | null> {
+  await page.waitForTimeout(120)
+  return page.evaluate(() => {
+    const { activeElement: on, body } = document
+    return !on || on === body
+      ? null
+      : `${on.tagName} ${on.getAttribute('aria-label') ?? on.textContent?.slice(0, 40)}`
+  })
+}
+async function walk(page: Page, keys: readonly string[]): Promise<void> {
+  for (const key of keys) {
+    await page.keyboard.press(key)
+    await expect.poll(() => focused(page), { message: `after ${key} of ${keys.join(' ')}` }).not.toBeNull()
+  }
+}
+
+for (const [size, viewport] of [
+  ['wide', wide],
+  ['a phone', { width: 390, height: 844 }],
+] as const) {
+  test(`by keys the focus is never lost, ${size}`, async ({ page }) => {
+    test.setTimeout(180_000)
+    await page.setViewportSize(viewport)
+    await openWithDemo(page, '/day')
+    await expect(page.getByRole('checkbox').first()).toBeVisible()
+    await page.locator('[data-row]').first().focus()
+    // A row: opened and closed, ticked by its key and by its box, picked, started, moved, held further, chosen.
+    await walk(page, ['ArrowDown', 'Enter', 'Escape', ' ', 'p', 'u', 'u', 'v', 'Escape'])
+    await page.getByRole('checkbox').nth(1).focus()
+    await walk(page, [' '])
+    await page.locator('[data-row]').nth(1).focus()
+    await walk(page, ['m', 'Escape', 'h', 'Escape', 'a', 'Escape', 'Escape'])
+    await page.locator('[data-row]').nth(1).focus()
+    await walk(page, ['m'])
+    await page.keyboard.type('friday')
+    await walk(page, ['Enter'])
+    // Stations begin at their headings.
+    for (const key of ['w', 's', 'r', 't', 'd']) {
+      await walk(page, [key])
+      await expect.poll(() => focused(page)).toMatch(/^H1 /)
+    }
+    await walk(page, ['z', '/', 'Escape', '?', 'Escape'])
+    // Sorting: a form opened and left, one kept, a slip passed, the last decision taken back.
+    await page.goto('/')
+    await setDown(page, 'ring the tile maker', 'read about felt')
+    await page.goto('/sorting')
+    await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
+    await walk(page, ['1', 'Escape', '6', '1', 'Enter', 'z'])
+    // The review: on to the next part, and back.
+    await page.goto('/review')
+    await page.getByRole('button', { name: 'Start the review' }).focus()
+    await walk(page, ['Enter'])
+    await page.getByRole('button', { name: 'Next' }).focus()
+    await walk(page, ['Enter'])
+  })
+}
