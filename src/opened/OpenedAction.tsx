@@ -2,6 +2,7 @@
 // at the foot stands what can be done.
 import { useMedia } from '@tamagui/core'
 import { isOpen } from '@/core/action'
+import { kindOfWork } from '@/core/action/worth'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
@@ -90,6 +91,7 @@ export function OpenedAction({ action }: { action: Action }) {
           if (!comingBack.choose(field, of) && !heldBack.choose(field, of)) chooser.choose(field)
         }}
       />
+      <WorthLeads action={action} onHandOver={() => chooser.choose('waiting')} />
       {moved ? (
         <Words size="second" tone="inkSoft">
           {moved}
@@ -115,6 +117,24 @@ export function OpenedAction({ action }: { action: Action }) {
       {comingBack.layer}
       {heldBack.layer}
     </Column>
+  )
+}
+
+/** What its worth says to do with it is one tap away. */
+function WorthLeads({ action, onHandOver }: { action: Action; onHandOver: () => void }) {
+  const act = useAct()
+  const kind = kindOfWork(action.payoff, action.craft)
+  if (!isOpen(action) || (kind !== 'handOver' && kind !== 'drop') || (kind === 'handOver' && action.waiting))
+    return null
+  return (
+    <Button
+      kind="quiet"
+      alignSelf="flex-start"
+      marginLeft="$-2"
+      label={kind === 'drop' ? 'Little payoff: let it go' : 'Others can do it: hand it over'}
+      aria-haspopup={kind === 'drop' ? undefined : 'dialog'}
+      onPress={() => (kind === 'drop' ? act('letGo', { id: action.id }) : onHandOver())}
+    />
   )
 }
 

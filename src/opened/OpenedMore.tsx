@@ -60,7 +60,7 @@ function OfAction({ action, onDone }: { action: Action; onDone: () => void }) {
   if (!isOpen(action) || isPattern(project)) return null
   return (
     <>
-      <GrowButton action={action} />
+      <GrowButton action={action} onDone={onDone} />
       <StepOfAnother action={action} />
       <LayAside id={action.id} onLaid={onDone} />
       <KeepAsPattern id={action.id} />

@@ -6,6 +6,7 @@ import { parts } from '@/state'
 import { Button, Column, Row, SlideOver, BoxMark, Words } from '@/ui'
 import { useAct, useHeld } from '@/held/zen'
 import { useStayingAwake } from '@/held/useStayingAwake'
+import { NameLine } from '@/parts/text/NameLine'
 import { shortened } from '@/words'
 
 export function WalkSheet({ id, onClose }: { id: Id<'checklist'>; onClose: () => void }) {
@@ -49,6 +50,10 @@ export function WalkSheet({ id, onClose }: { id: Id<'checklist'>; onClose: () =>
           )
         })}
       </ul>
+      <NameLine
+        label="Add a step"
+        onMake={(title) => act('addSteps', { ownerId: id, titles: [title] }, { say: false }).ok}
+      />
       <Column flexGrow={1} />
       <Row justifyContent="space-between" gap="$2" className="walk-foot">
         {done > 0 ? (

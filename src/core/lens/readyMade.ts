@@ -115,6 +115,17 @@ const made: readonly Made[] = [
     },
   ],
   [
+    'by-worth',
+    'By worth',
+    'Wo',
+    false,
+    {
+      conditions: [isState('ready'), { ...oneOfThem('work', ''), not: true } as Condition],
+      groups: ['work'],
+      sorts: [by('due'), by('minutes')],
+    },
+  ],
+  [
     'done-lately',
     'Done lately',
     'Do',

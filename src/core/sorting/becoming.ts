@@ -6,7 +6,7 @@ import type { CalendarDate } from '../time'
 import type { Compartment } from './compartments'
 
 /** A list after a colon, as a project takes it. */
-export type ListAs = 'actions' | 'steps'
+export type ListAs = 'actions' | 'anyOrder' | 'steps'
 
 export interface Becoming {
   /** The fields of the sentence that the compartment takes; those it has no place for are empty. */

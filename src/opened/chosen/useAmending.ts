@@ -18,7 +18,7 @@ import { fieldChangeWords, partsChangeWords } from '@/words/history'
 import { patchFor, sharedOf } from './sharedOf'
 
 /** How many different changes are told; a sentence over fifty actions may make fifty. */
-const toldAtMost = 4
+const toldAtMost = 40
 
 interface Standing {
   readonly repeat: Repeat | undefined

@@ -85,7 +85,10 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
   )
   const { takeIn, isBusy } = useTakeIn(addFiles)
   const isDropping = useDropping({
-    onFiles: takeIn,
+    onFiles: (dropped) => {
+      takeIn(dropped)
+      focus()
+    },
     onText: (dropped) => {
       change((now) => ({ ...now, text: [now.text, dropped].filter(Boolean).join(' ') }))
       focus()
@@ -134,7 +137,10 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
       change((now) => ({ ...now, text: sent }))
       focus()
     },
-    onFiles: takeIn,
+    onFiles: (dropped) => {
+      takeIn(dropped)
+      focus()
+    },
   })
 
   const onPaste = (event: React.ClipboardEvent) => {

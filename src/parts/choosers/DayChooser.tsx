@@ -40,6 +40,11 @@ const dateOf = (noon: Date): CalendarDate =>
     String(noon.getDate()).padStart(2, '0'),
   ].join('-') as CalendarDate
 
+/** Where so few days of a month are left, the next one is shown. */
+const fewDays = 4
+const daysLeftIn = (day: CalendarDate): number =>
+  new Date(Number(day.slice(0, 4)), Number(day.slice(5, 7)), 0).getDate() - Number(day.slice(8))
+
 /** Today, tomorrow, and the Friday and Monday that come after them. */
 function usualDays(today: CalendarDate, past: boolean): CalendarDate[] {
   if (past) return [today, addDays(today, -1)]
@@ -131,7 +136,9 @@ export function DayChooser({
   const [lineProblem, setLineProblem] = useState<string | null>(null)
   const reader = useReader()
   const context = useSentenceContext()
-  const [month, setMonth] = useState(() => noonOf(date ?? today))
+  const [month, setMonth] = useState(() =>
+    noonOf(date ?? (past ? today : addDays(today, daysLeftIn(today) < fewDays ? fewDays : 0))),
+  )
   const hasTime = time !== undefined
   const choose = (chosen: CalendarDate | null) => {
     const said = typedTime.trim().toLowerCase()

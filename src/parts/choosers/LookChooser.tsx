@@ -22,6 +22,8 @@ export type LookTarget =
       readonly title: string
       readonly options: readonly Option[]
       readonly chosen: readonly string[]
+      /** What holds where none is chosen: the first change begins with these. */
+      readonly usual?: readonly string[]
       /** What choosing none of them means. */
       readonly none: string
       readonly onChange: (chosen: readonly string[]) => void
@@ -73,8 +75,13 @@ type Of<K extends LookTarget['kind']> = Omit<LookChooserProps, 'target'> & {
   readonly target: Extract<LookTarget, { kind: K }>
 }
 
-function SeveralInOrder({ target: { title, options, none, ...target }, anchor, onClose }: Of<'order'>) {
-  const [chosen, setChosen] = useState(target.chosen)
+function SeveralInOrder({
+  target: { title, options, none, usual = [], ...target },
+  anchor,
+  onClose,
+}: Of<'order'>) {
+  const [own, setChosen] = useState(target.chosen)
+  const chosen = own.length > 0 ? own : usual
   const set = (next: readonly string[]) => {
     setChosen(next)
     target.onChange(next)
@@ -90,7 +97,7 @@ function SeveralInOrder({ target: { title, options, none, ...target }, anchor, o
       title={title}
       anchor={anchor}
       onClose={onClose}
-      none={chosen.length > 0 ? <Button kind="quiet" label={none} onPress={() => set([])} /> : null}
+      none={own.length > 0 ? <Button kind="quiet" label={none} onPress={() => set([])} /> : null}
     >
       <Choice
         many

@@ -36,7 +36,8 @@ export function useLines(of: NoteOwnerId, notes: Later['notes'], text: string): 
       const note = notes.withCheckLines(notes.noteIn(document, of), (other) =>
         other.at === line.at && other.written === line.written ? { isDone: !line.isDone } : null,
       )
-      act('writeNote', { id: of, note }, { say: false })
+      const done = line.isDone ? 'Reopened' : 'Done'
+      act('writeNote', { id: of, note }, { say: `${done}: ${shortened(notes.plainOf(line.written))}` })
     }
     const make = (lines: readonly CheckLine[]) => {
       const taken = lines.map(({ at, written }) => {

@@ -38,7 +38,7 @@ export function SplitOrJoin({ slip }: { slip: Slip }) {
   )
 }
 
-export function GrowButton({ action }: { action: Action }) {
+export function GrowButton({ action, onDone }: { action: Action; onDone?: () => void }) {
   const [isAsked, setAsked] = useState(false)
   return (
     <>
@@ -51,7 +51,13 @@ export function GrowButton({ action }: { action: Action }) {
       />
       {isAsked ? (
         <Suspense fallback={null}>
-          <GrowSheet action={action} onClose={() => setAsked(false)} />
+          <GrowSheet
+            action={action}
+            onClose={() => {
+              setAsked(false)
+              onDone?.()
+            }}
+          />
         </Suspense>
       ) : null}
     </>

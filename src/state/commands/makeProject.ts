@@ -6,7 +6,7 @@ import { firstStageOf } from '../selectors'
 import { added, lineOf, rankAfter, type CommandContext, type Refusal } from './command'
 
 export type NewProject = { readonly title: string } & Partial<
-  Pick<Project, 'areaId' | 'parentId' | 'outcome' | 'note' | 'due' | 'personIds'>
+  Pick<Project, 'areaId' | 'parentId' | 'outcome' | 'note' | 'due' | 'personIds' | 'inOrder'>
 >
 
 export function makeProject(context: CommandContext, given: NewProject): Result<Project, Refusal> {

@@ -78,7 +78,7 @@ function FileRoom() {
       isWanted = false
     }
   }, [blobs, files])
-  if (bytes === null || (files === 0 && bytes === 0)) return null
+  if (bytes === null || files === 0) return null
   return (
     <Words tone="inkSoft">
       {count(files, 'file')} among them; all files together take {fileSize(bytes)} of the browser’s room.

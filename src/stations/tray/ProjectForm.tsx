@@ -27,7 +27,8 @@ const shelfOf = (id: string) => ({
 })
 
 const listChoices = [
-  { value: 'actions', label: 'actions' },
+  { value: 'actions', label: 'actions in order' },
+  { value: 'anyOrder', label: 'actions in any order' },
   { value: 'steps', label: 'steps' },
 ] as const
 
@@ -72,13 +73,14 @@ export function ProjectForm({ slip, fields, left, onBack }: AskedOf) {
   }
   const keep = () => {
     const first = next.trim() === '' ? [] : [actionSaid(next, sentence)]
-    const listed = listAs === 'actions' ? list.map((text) => actionSaid(text)) : []
+    const listed = listAs === 'steps' ? [] : list.map((text) => actionSaid(text))
+    const inOrder = listAs === 'actions' && listed.length > 1
     act(
       'sortAsProject',
       {
         slipId: slip.id,
         left,
-        project: { title, outcome, personIds: [...(fields.personIds ?? [])], ...chosen },
+        project: { title, outcome, inOrder, personIds: [...(fields.personIds ?? [])], ...chosen },
         steps: listAs === 'steps' ? list : [],
         actions: [...first, ...listed],
       },

@@ -9,6 +9,18 @@ import { detailNames } from '@/words/details'
 import { viewWords } from '@/words/lens'
 import type { LensShown } from './lensProps'
 
+/** What a row tells where nothing else was chosen. */
+const usualDetails: readonly DetailField[] = [
+  'context',
+  'energy',
+  'minutes',
+  'at',
+  'due',
+  'notBefore',
+  'waiting',
+  'steps',
+  'moved',
+]
 const detailOptions = detailFields.map((value) => ({ value, label: detailNames[value].toLowerCase() }))
 
 export function LookBar({ look, lenses }: Pick<LensShown, 'look' | 'lenses'>) {
@@ -45,6 +57,7 @@ export function LookBar({ look, lenses }: Pick<LensShown, 'look' | 'lenses'>) {
       title: 'Details on a row',
       options: detailOptions,
       chosen: look.details,
+      usual: usualDetails,
       none: 'the usual ones',
       onChange: (chosen) =>
         look.change(
