@@ -30,6 +30,7 @@ const addOverIt = () => {
 }
 
 const arrowActs: Readonly<Record<string, KeyAct>> = { ArrowDown: 'next', ArrowUp: 'previous' }
+const leading: ReadonlySet<KeyAct> = new Set(['tray', 'day', 'week', 'shelves', 'review'])
 const paths = { tray: '/', day: '/day', week: '/week', shelves: '/shelves', review: '/review' } as const
 
 /** The keys that work at every station. Rows see to their own. */
@@ -71,6 +72,11 @@ export function useStationKeys(): void {
       if (desk.getState().sheet?.kind === 'search') {
         if (event.key.length === 1) desk.getState().typeAhead(event.key)
         return event.preventDefault()
+      }
+      // While a form is filled in, a letter leads nowhere else.
+      if (document.querySelector('#station form') && !/^[/?]$/.test(event.key)) {
+        const inForm = actOfKey(keymap, event.key)
+        if (inForm !== null && leading.has(inForm)) return
       }
       const arrow = arrowActs[event.key] ?? null
       const inRows =

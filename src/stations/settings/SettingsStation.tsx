@@ -95,35 +95,19 @@ function FreeTime() {
         ))}
       </Row>
       <Row gap="$4" flexWrap="wrap" alignItems="flex-end">
-        <Column width={140}>
-          <CommitField
-            label="The day begins at"
-            shown
-            value={fromMinute(Math.min(1439, settings.dayStartsAtMinute))}
-            maxLength={12}
-            onCommit={(text) => {
-              const time = readTime(text.trim().toLowerCase())
-              if (!time) return 'A time such as 08:30.'
-              act('setSettings', { dayStartsAtMinute: toMinute(time) }, { say: false })
-              return null
-            }}
-          />
-        </Column>
-        <Column width={140}>
-          <CommitField
-            label="The day ends at"
-            shown
-            value={fromMinute(Math.min(1439, settings.dayEndsAtMinute))}
-            maxLength={12}
-            onCommit={(text) => {
-              const time = readTime(text.trim().toLowerCase())
-              if (!time) return 'A time such as 18:00.'
-              if (toMinute(time) <= settings.dayStartsAtMinute) return 'The day ends after it begins.'
-              act('setSettings', { dayEndsAtMinute: toMinute(time) }, { say: false })
-              return null
-            }}
-          />
-        </Column>
+        <TimeOfDay
+          label="The day begins at"
+          minute={settings.dayStartsAtMinute}
+          example="08:30"
+          onSet={(minute) => act('setSettings', { dayStartsAtMinute: minute }, { say: false })}
+        />
+        <TimeOfDay
+          label="The day ends at"
+          minute={settings.dayEndsAtMinute}
+          example="18:00"
+          after={settings.dayStartsAtMinute}
+          onSet={(minute) => act('setSettings', { dayEndsAtMinute: minute }, { say: false })}
+        />
         <Column gap="$1" flexShrink={1}>
           <Words size="second" tone="inkSoft">
             The week begins on
@@ -152,6 +136,39 @@ function FreeTime() {
           />
         </Column>
       </Row>
+    </Column>
+  )
+}
+
+function TimeOfDay({
+  label,
+  minute,
+  example,
+  after = -1,
+  onSet,
+}: {
+  label: string
+  minute: number
+  example: string
+  /** It must be later than this minute. */
+  after?: number
+  onSet: (minute: number) => void
+}) {
+  return (
+    <Column width={140}>
+      <CommitField
+        label={label}
+        shown
+        value={fromMinute(Math.min(1439, minute))}
+        maxLength={12}
+        onCommit={(text) => {
+          const time = readTime(text.trim().toLowerCase())
+          if (!time) return `I can’t read that. Try ${example}.`
+          if (toMinute(time) <= after) return `Choose a time after ${fromMinute(after)}.`
+          onSet(toMinute(time))
+          return null
+        }}
+      />
     </Column>
   )
 }

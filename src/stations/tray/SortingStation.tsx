@@ -17,7 +17,7 @@ import { useMomentOf, useSentence } from '@/parts/capture/useSentence'
 import { desk, useDesk } from '@/held/desk'
 import { isTyping } from '@/held/keys'
 import { StationHead } from '@/frame/StationHead'
-import { shortened } from '@/words'
+import { count, shortened } from '@/words'
 import { useAct, useToday, useUndo } from '@/held/zen'
 import { ActionForm } from './ActionForm'
 import { CompartmentBox, compartmentFaces } from './CompartmentBox'
@@ -49,7 +49,7 @@ export function SortingStation() {
       <StationHead
         label={wide ? 'Sorting' : undefined}
         above={wide ? undefined : (notice?.text ?? 'Sorting')}
-        title={sorting.slip ? `${sorting.position} of ${sorting.total}` : 'The tray is empty'}
+        title={sorting.slip ? `${sorting.position} of ${sorting.total}` : overTitle(sorting.left)}
         tools={<SortingTools onLeave={() => router.navigate('/')} showUndo={!wide} />}
       />
       {sorting.slip ? (
@@ -60,6 +60,9 @@ export function SortingStation() {
     </Column>
   )
 }
+
+const overTitle = (left: number): string =>
+  left === 0 ? 'The tray is empty' : `${count(left, 'slip')} kept for the review`
 
 function SortingTools({ onLeave, showUndo }: { onLeave: () => void; showUndo: boolean }) {
   const { undo, canUndo } = useUndo()
@@ -191,7 +194,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
         <CompartmentBox onChoose={choose} likely={(likely?.value ?? null) as Compartment | null} />
         <Row justifyContent="center" flexWrap="wrap">
           {later ? <Later title={title} later={later} /> : null}
-          <LayAside id={slip.id} label="For the review" onLaid={later} />
+          <LayAside id={slip.id} label="For the review" onLaid={sorting.leave} />
           <SplitOrJoin slip={slip} />
           {likely ? <WhyLikely {...likely} /> : null}
         </Row>

@@ -139,6 +139,15 @@ describe('sorting', () => {
     press('Reference')
     expect(screen.getByRole('heading', { name: 'The tray is empty' })).toBeTruthy()
   })
+  it('does not show again in the same round what is kept for the review', async () => {
+    await showStation(<SortingStation />, three)
+    press('For the review')
+    press(/^Skip/)
+    press('For the review')
+    expect(screen.getByRole('heading', { level: 1 }).textContent).toBe('3 of 3')
+    press('Someday')
+    expect(screen.getByRole('heading', { name: '2 slips kept for the review' })).toBeTruthy()
+  })
   it('puts each slip where it was told', async () => {
     const store = await showStation(<SortingStation />, three)
     press('Action')

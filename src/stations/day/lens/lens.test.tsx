@@ -165,7 +165,16 @@ describe('columns', () => {
     // One more than the usual ones, which stay.
     pick('weight')
     expect(told()).toEqual(expect.arrayContaining(['context', 'minutes', 'due', 'weight']))
-    for (const name of ['context', 'energy', 'fixed time', 'due', 'not before', 'waiting for', 'steps', 'moved'])
+    for (const name of [
+      'context',
+      'energy',
+      'fixed time',
+      'due',
+      'not before',
+      'waiting for',
+      'steps',
+      'moved',
+    ])
       pick(name)
     fireEvent.click(within(dialog).getByRole('button', { name: 'weight earlier', ...hidden }))
     await settled()
