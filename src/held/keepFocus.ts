@@ -89,8 +89,9 @@ function restore(): void {
   focusStationHeading()
 }
 
-/** Looked at when what an act did has been drawn. */
-const later = () => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(restore, 30)))
+/** Looked at when what an act did has been drawn, and again where a part of it loads or is drawn later. */
+const looks = [60, 300, 900, 2000]
+const later = () => looks.forEach((ms) => setTimeout(restore, ms))
 
 /** Listens from the beginning. */
 export function keepFocus(): () => void {

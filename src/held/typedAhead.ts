@@ -4,11 +4,11 @@
 /** Given up where nothing has opened by then. */
 const longestMs = 4000
 
-let held: { text: string; isEntered: boolean; readonly until: number } | null = null
+let held: { text: string; isEntered: boolean; isEscaped: boolean; readonly until: number } | null = null
 
 /** Called by whatever opens something to type in by a key. */
 export function holdTyping(): void {
-  held = { text: '', isEntered: false, until: performance.now() + longestMs }
+  held = { text: '', isEntered: false, isEscaped: false, until: performance.now() + longestMs }
 }
 
 const isText = (element: Element | null): element is HTMLInputElement | HTMLTextAreaElement =>
@@ -27,10 +27,18 @@ function give(
   set?.call(field, field.value + text)
   field.dispatchEvent(new Event('input', { bubbles: true }))
   if (!isEntered) return
-  // Once what was typed has been taken up.
-  setTimeout(() =>
-    field.dispatchEvent(
-      new KeyboardEvent('keydown', { key: 'Enter', keyCode: 13, which: 13, bubbles: true, cancelable: true }),
+  // Once what was typed has been taken up, and before any other key.
+  queueMicrotask(() =>
+    queueMicrotask(() =>
+      field.dispatchEvent(
+        new KeyboardEvent('keydown', {
+          key: 'Enter',
+          keyCode: 13,
+          which: 13,
+          bubbles: true,
+          cancelable: true,
+        }),
+      ),
     ),
   )
 }
@@ -49,6 +57,12 @@ function onKeyDown(event: KeyboardEvent): void {
   if (isWritten(document.activeElement)) return
   if (held && held.text !== '' && event.key === 'Enter') {
     held.isEntered = true
+    event.preventDefault()
+    event.stopImmediatePropagation()
+    return
+  }
+  if (held && event.key === 'Escape' && !topSheet()) {
+    held.isEscaped = true
     event.preventDefault()
     event.stopImmediatePropagation()
     return
@@ -74,6 +88,13 @@ function onFocus(event: FocusEvent): void {
   const ahead = held
   const { text } = ahead
   const target = event.target as Element
+  // Escape was faster than what it was about: that closes as soon as it is there.
+  const opened = target.closest<HTMLDialogElement>('dialog[open]')
+  if (ahead.isEscaped && opened) {
+    held = null
+    setTimeout(() => opened.close())
+    return
+  }
   if (isText(target)) {
     held = null
     if (text !== '') give(target, ahead)

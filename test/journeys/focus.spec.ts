@@ -15,6 +15,8 @@ async function focused(page: Page): Promise<string | null> {
 async function walk(page: Page, keys: readonly string[]): Promise<void> {
   for (const key of keys) {
     await page.keyboard.press(key)
+    // As fast as a person: what a key opened is there before the next.
+    await page.waitForTimeout(250)
     await expect.poll(() => focused(page), { message: `after ${key} of ${keys.join(' ')}` }).not.toBeNull()
   }
 }

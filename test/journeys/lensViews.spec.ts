@@ -49,10 +49,8 @@ test.describe('wide', () => {
     await page.getByRole('button', { name: 'Details on a row' }).click()
     const details = page.getByRole('dialog', { name: 'Details on a row' })
     await details.getByRole('checkbox', { name: 'for', exact: true }).click()
-    await details.getByRole('checkbox', { name: 'minutes', exact: true }).click()
-    await details.getByRole('button', { name: 'minutes earlier' }).click()
     await details.getByRole('button', { name: 'Done' }).click()
-    await expect(row(page, title)).toContainText('1 h · Caretakers’ workshop in April')
+    await expect(row(page, title)).toContainText(/1 h · .*Caretakers’ workshop in April/)
 
     await page.getByRole('button', { name: 'Columns by horizon' }).click()
     await page.getByRole('dialog').getByRole('button', { name: 'weight', exact: true }).click()
