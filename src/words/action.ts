@@ -35,6 +35,8 @@ export interface DetailOptions {
   readonly isOver?: boolean
   /** It is not being worked on, because its project is not. */
   readonly rests?: boolean
+  /** As short as can be. */
+  readonly isShort?: boolean
   /** Said before the details: why it is in the list. */
   readonly hint?: string | undefined
 }
@@ -66,7 +68,7 @@ function detailsOf(
     [options.day && action.day && !at ? nearDate(action.day, today) : null, 2],
     [notBefore && isHidden(action, today) ? `not before ${shortDate(notBefore, today)}` : null, 1],
     [notBefore && hasComeBack(action, today) ? `back since ${nearDate(notBefore, today)}` : null, 2],
-    [action.waiting && isOpen(action) ? waitingWords(action, document, today) : null, 0],
+    [action.waiting && isOpen(action) ? waitingWords(action, document, today, options.isShort) : null, 0],
     [options.rests && isOpen(action) ? 'rests with its project' : null, 0],
     [heldBackWords(action, document), 0],
     [options.steps ? `${options.steps.done} of ${options.steps.of} steps` : null, 6],
@@ -95,11 +97,13 @@ export function fewActionDetails(
   today: CalendarDate,
   options: DetailOptions = {},
 ): string {
-  const details = detailsOf(action, document, today, options)
+  const details = detailsOf(action, document, today, { ...options, isShort: true })
   const few = [...details]
     .sort((a, b) => a.rank - b.rank)
     .slice(0, options.hint ? fewDetails - 1 : fewDetails)
-  return spoken(details.filter((detail) => few.includes(detail)))
+  // What holds it up is said first: the end of a line may be cut.
+  const [held, rest] = [few.filter(({ rank }) => rank === 0), details.filter(({ rank }) => rank > 0)]
+  return spoken([...held, ...rest.filter((detail) => few.includes(detail))])
 }
 
 /** "after Draw the echo paths": what it was said to be after, or what its project is after; its place in order goes unsaid. */
@@ -116,10 +120,13 @@ export function waitingWords(
   action: Pick<Action, 'waiting'>,
   document: Document,
   today: CalendarDate,
+  /** Since when it waits is left out where the day to chase says more. */
+  isShort = false,
 ): string {
   if (!action.waiting) return ''
   const { personId, whom, since, chaseOn } = action.waiting
   const name = (personId && recordIn(document, personId)?.name) || whom || 'somebody'
   const who = action.waiting.toSignOff ? `${name} to sign off` : `waiting for ${name}`
-  return `${who}, since ${nearDate(since, today)}${chaseOn ? `, chase ${nearDate(chaseOn, today)}` : ''}`
+  const chase = chaseOn ? `, chase ${nearDate(chaseOn, today)}` : ''
+  return isShort && chase !== '' ? `${who}${chase}` : `${who}, since ${nearDate(since, today)}${chase}`
 }

@@ -104,7 +104,7 @@ it('tells on a phone what matters most, in the same order', () => {
     fewActionDetails(action, emptyDocument, today, options)
   expect(told({ steps: { done: 1, of: 3 } })).toBe('25 min · due today, 17:00 · 1 of 3 steps')
   expect(told({ isOver: true, rests: true, hint: 'carried over' })).toBe(
-    'overdue since 17:00 · rests with its project',
+    'rests with its project · overdue since 17:00',
   )
 })
 it('tells an act it does not know plainly', () =>
