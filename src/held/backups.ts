@@ -1,5 +1,6 @@
 // When a backup was last saved on this device, and whether it is time to ask for one. It belongs to the device: another one
 // has its own.
+import { useEffect } from 'react'
 import { daysBetween, isCalendarDate, type CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import { useKept } from './useRemembered'
@@ -34,7 +35,10 @@ export function useBackupAsk(): {
   const isMuch = useHeld(({ document, phase }) => phase === 'ready' && select.countOf(document) >= fewRecords)
   // Counted from the first day on this device, where there was no backup and no question yet.
   const begun = dateIn(since)
-  if (begun === null && isWanted && isMuch) queueMicrotask(() => setSince(today))
+  const isToBegin = begun === null && isWanted && isMuch
+  useEffect(() => {
+    if (isToBegin) setSince(today)
+  })
   const from = [last, dateIn(asked), begun]
     .filter((date) => date !== null)
     .sort()

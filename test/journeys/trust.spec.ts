@@ -55,6 +55,26 @@ test('what was written stays to be read: a reference keeps its list, and its his
   await expect(opened.getByText('As first written: “paint codes: hall 7044, stairs 9010”')).toBeVisible()
 })
 
+test('a thought is added over what is open, by a tap and while sorting, and nothing of it is lost', async ({
+  page,
+}) => {
+  await openWithDemo(page, '/day')
+  await page.getByRole('button', { name: /^Open Find the fan/ }).click()
+  const opened = dialog(page, 'Find the fan’s data sheet')
+  await opened.getByRole('button', { name: 'Add a thought' }).click()
+  await setDown(page, 'ask about the second fan')
+  await dialog(page, 'Add to the Tray').getByRole('button', { name: 'Close' }).click()
+  await expect(opened).toBeVisible()
+  await page.goto('/sorting')
+  await page.getByRole('button', { name: 'Add a thought' }).click()
+  await captureLine(page).fill('half a thou')
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Escape')
+  await page.goto('/')
+  await expect(captureLine(page)).toHaveValue('half a thou')
+  await expect(page.getByText('ask about the second fan')).toBeVisible()
+})
+
 test('a half-typed line survives a browser that is killed half a second later', async () => {
   test.setTimeout(120_000)
   const folder = mkdtempSync(join(tmpdir(), 'zen-tray-'))

@@ -16,6 +16,10 @@ it('has the moment by the clock on the wall, and an alarm at it', () => {
     ]),
   )
 })
+it('lets no title end its line or begin another', () => {
+  for (const title of ['a\rEND:VEVENT', 'a\r\nEND:VEVENT', 'a\u0000b', 'a\u0085b'])
+    expect(file(title).split(/\r\n|[\r\n\u0085]/)).toHaveLength(file('a').split('\r\n').length)
+})
 it('escapes what would end a value, and folds long lines within 75 octets', () => {
   const title = `a;b,c\\d\n${'ö'.repeat(90)}`
   const text = file(title)

@@ -2,7 +2,10 @@
 import { fromMinute, type LocalMoment } from '../time'
 
 const escaped = (text: string): string =>
-  text.replace(/[\\;,]/g, (sign) => `\\${sign}`).replace(/\r?\n/g, '\\n')
+  text
+    .replace(/[\\;,]/g, (sign) => `\\${sign}`)
+    .replace(/\r\n?|\n/g, '\\n')
+    .replace(/\p{Cc}/gu, ' ')
 
 /** Lines are at most 75 octets; what goes on begins with a space. */
 function folded(line: string): string {

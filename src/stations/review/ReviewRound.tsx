@@ -64,7 +64,7 @@ export function ReviewRound({
         tools={<IconButton label="Leave the review; it waits here" icon="close" onPress={onLeave} />}
       />
       <Stones
-        label="Stones of the review"
+        label="Parts of the review"
         onStep={(key) => act('stepTo', { id, stone: key as Stone, done: false }, { say: false })}
         stones={stones.map((key) => ({
           key,
@@ -82,7 +82,7 @@ export function ReviewRound({
           {before ? (
             <Button
               kind="quiet"
-              label="Stone before"
+              label="Back"
               onPress={() => act('stepTo', { id, stone: before, done: false }, { say: false })}
             />
           ) : (

@@ -93,7 +93,7 @@ it('lets any stone be stepped on, and only those finished count', async () => {
   const store = await begun()
   press('Aims')
   expect(recordsIn(documentOf(store), 'review')).toMatchObject([{ stone: 'aims', stonesDone: [] }])
-  press('Stone before')
+  press('Back')
   press('Next')
   expect(recordsIn(documentOf(store), 'review')).toMatchObject([{ stone: 'aims', stonesDone: ['done'] }])
 })
