@@ -18,6 +18,18 @@ let wasKey = false
 /** Whether the last thing done was a key. */
 export const cameByKey = (): boolean => wasKey
 
+/** Something was just opened by a key, and has not taken the focus yet. */
+let isOpening = false
+export const openingByKey = (): void => {
+  isOpening = wasKey
+}
+/** True once for what was opened by a key: what the address opened, or a press, takes nothing. */
+export function takesFocus(): boolean {
+  const takes = isOpening
+  isOpening = false
+  return takes
+}
+
 const canTake = (element: Element | null | undefined): element is HTMLElement =>
   element instanceof HTMLElement && element.isConnected && element.getClientRects().length > 0
 
@@ -93,8 +105,24 @@ function restore(): void {
 const looks = [60, 300, 900, 2000]
 const later = () => looks.forEach((ms) => setTimeout(restore, ms))
 
+/** Something that had the focus may go long after the act: when a part of the page loads, or another tab removes it. */
+function watchRemovals(): () => void {
+  let timer: ReturnType<typeof setTimeout> | undefined
+  const watcher = new MutationObserver(() => {
+    if (document.activeElement !== document.body || !had || had.element.isConnected) return
+    clearTimeout(timer)
+    timer = setTimeout(restore, 30)
+  })
+  watcher.observe(document.body, { childList: true, subtree: true })
+  return () => {
+    clearTimeout(timer)
+    watcher.disconnect()
+  }
+}
+
 /** Listens from the beginning. */
 export function keepFocus(): () => void {
+  const stopWatching = watchRemovals()
   const key = () => {
     wasKey = true
     later()
@@ -120,7 +148,9 @@ export function keepFocus(): () => void {
     window.removeEventListener('click', press)
     window.removeEventListener('keydown', down, { capture: true })
     window.removeEventListener('pointerdown', pointer, { capture: true })
+    stopWatching()
     had = null
+    hadRow = null
   }
 }
 

@@ -3,6 +3,7 @@ import { useMedia } from '@tamagui/core'
 import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router'
 import { useCallback } from 'react'
 import type { Id } from '@/core/record'
+import { openingByKey } from './keepFocus'
 
 export type OpenableId =
   | Id<'action'>
@@ -32,7 +33,13 @@ export function useOpened(): {
 } {
   const params = useGlobalSearchParams<{ open?: string | string[] }>()
   const router = useRouter()
-  const open = useCallback((id: OpenableId) => router.setParams({ open: id }), [router])
+  const open = useCallback(
+    (id: OpenableId) => {
+      openingByKey()
+      router.setParams({ open: id })
+    },
+    [router],
+  )
   const { wide } = useMedia()
   // The week takes the whole width: what is opened there slides over it.
   const pathname = usePathname()

@@ -1,5 +1,5 @@
 import { useEffect, useLayoutEffect, useRef, type RefObject } from 'react'
-import { cameByKey } from '@/held/keepFocus'
+import { cameByKey, takesFocus } from '@/held/keepFocus'
 
 const isNowhere = () => document.activeElement === document.body
 const isInPage = (element: Element | null) => element?.closest('dialog') === null
@@ -11,7 +11,7 @@ function useFocusWhileOpen(id: string, top: RefObject<HTMLDivElement | null>): v
     idRef.current = id
   }, [id])
   useLayoutEffect(() => {
-    if (cameByKey() && isInPage(document.activeElement)) top.current?.focus({ preventScroll: true })
+    if (takesFocus() && isInPage(document.activeElement)) top.current?.focus({ preventScroll: true })
     return () => {
       if (!cameByKey()) return
       const row = document.querySelector<HTMLElement>(`[data-of="${CSS.escape(idRef.current)}"] [data-row]`)

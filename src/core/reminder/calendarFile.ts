@@ -7,16 +7,25 @@ const escaped = (text: string): string =>
     .replace(/\r\n?|\n/g, '\\n')
     .replace(/\p{Cc}/gu, ' ')
 
+/** How many octets a sign takes in UTF-8. */
+function octetsOf(sign: string): number {
+  const point = sign.codePointAt(0) ?? 0
+  if (point < 0x80) return 1
+  if (point < 0x800) return 2
+  return point < 0x10000 ? 3 : 4
+}
+
 /** Lines are at most 75 octets; what goes on begins with a space. */
 function folded(line: string): string {
-  const encoder = new TextEncoder()
   const lines: string[] = []
-  let now = ''
+  let [now, octets] = ['', 0]
   for (const sign of line) {
-    if (encoder.encode(now + sign).length > 74) {
+    if (octets + octetsOf(sign) > 74) {
       lines.push(now)
-      now = ` ${sign}`
-    } else now += sign
+      ;[now, octets] = [' ', 1]
+    }
+    now += sign
+    octets += octetsOf(sign)
   }
   return [...lines, now].join('\r\n')
 }
