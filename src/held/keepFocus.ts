@@ -70,7 +70,7 @@ function focusHeading(heading: Element | null | undefined): boolean {
   return true
 }
 
-export const focusStationHeading = (): boolean => focusHeading(document.querySelector('#station h1'))
+const focusStationHeading = (): boolean => focusHeading(document.querySelector('#station h1'))
 
 const isLine = (element: HTMLElement): boolean =>
   element.matches('input:not([type=checkbox]):not([type=radio]), textarea') || element.isContentEditable

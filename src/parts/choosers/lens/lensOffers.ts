@@ -13,14 +13,14 @@ const choiceOffers = {
   weight: 'weight',
   energy: 'energy',
   payoff: 'payoff',
-  craft: 'craft',
+  craft: 'only me',
   work: 'worth',
 } as const
 const dateOffers = {
   due: 'due',
   date: 'date',
-  day: 'picked day',
-  at: 'fixed on the clock',
+  day: 'planned day',
+  at: 'fixed time',
   notBefore: 'not before',
 } as const
 const stateOffers = {
@@ -28,9 +28,9 @@ const stateOffers = {
   carriedOver: 'carried over',
   underway: 'underway',
   waiting: 'waiting',
-  toSignOff: 'to sign off',
+  toSignOff: 'sign-off',
   chase: 'to chase',
-  heldBack: 'held back',
+  heldBack: 'blocked',
   hidden: 'hidden',
   repeating: 'repeat',
   withSteps: 'steps',

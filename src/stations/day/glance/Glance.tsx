@@ -102,7 +102,7 @@ function Told({
   readonly name: string
   readonly none: string
   readonly actions: readonly Action[]
-  /** Underway already: it is not started again. */
+  /** Underway already: no button starts it again. */
   readonly isStarted?: boolean
   readonly children: (action: Action) => ReactNode
 }) {
