@@ -96,6 +96,8 @@ test.describe('wide', () => {
     await line.fill('Renamed where it stands')
     await line.press('Enter')
     await expect(grid.getByRole('button', { name: 'Renamed where it stands' })).toBeFocused()
+    // Written in its cell, and not opened beside it.
+    await expect(page).not.toHaveURL(/open=/)
     await undo(page)
     await expect(grid.getByRole('button', { name: first as string })).toBeVisible()
 

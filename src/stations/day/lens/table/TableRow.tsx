@@ -54,7 +54,10 @@ export function TableRow({
       data-line={id}
       data-of={id}
       onKeyDown={(event) => {
-        if (!(event.target as HTMLElement).closest('input')) onKeyDown(event)
+        const target = event.target as HTMLElement
+        // Enter in a cell sets it; in any other row it opens the action.
+        const isCells = event.key === 'Enter' && target.closest('[data-cell]')
+        if (!target.closest('input') && !isCells) onKeyDown(event)
       }}
     >
       <div role="gridcell" aria-colindex={1} className="lens-td lens-title-cell">
