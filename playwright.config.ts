@@ -7,7 +7,8 @@ export default defineConfig({
   testDir: 'test',
   testMatch: ['journeys/*.spec.ts', 'attacks/*.spec.ts'],
   fullyParallel: true,
-  workers: 2,
+  // One waits for its page while another is drawn: three keep two cores busy.
+  workers: 3,
   timeout: 60_000,
   expect: { timeout: 10_000 },
   reporter: process.env['JOURNEYS_JSON']

@@ -1,5 +1,5 @@
 // What every journey starts with.
-import { expect, type Locator, type Page } from '@playwright/test'
+import { expect, type BrowserContext, type Locator, type Page } from '@playwright/test'
 import { unzipSync } from 'fflate'
 import { readFileSync } from 'node:fs'
 
@@ -63,11 +63,20 @@ export const unfoldLens = (page: Page): Promise<void> =>
 
 export const band = (page: Page, name: string): Locator => page.getByRole('region', { name })
 
-/** Loads the demo data from the empty tray. */
+/** What the demo data leaves in a browser: loaded once by hand for each worker, and given to its other browsers as it is. */
+let withDemo: Awaited<ReturnType<BrowserContext['storageState']>> | null = null
+
+/** A browser that has the demo data. */
 export async function openWithDemo(page: Page, path = '/'): Promise<void> {
+  const context = page.context()
+  if (withDemo) {
+    await context.setStorageState(withDemo)
+    return open(page, path)
+  }
   await open(page)
   await page.getByRole('button', { name: 'Load the demo data' }).click()
   await expect(page.getByRole('heading', { name: '25 slips' })).toBeVisible({ timeout: 30_000 })
+  withDemo = await context.storageState({ indexedDB: true })
   if (path !== '/') await page.goto(path)
 }
 
