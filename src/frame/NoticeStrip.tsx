@@ -20,18 +20,23 @@ export function NoticeSpoken() {
   }, [notice])
   return (
     <div role="status" aria-live="polite" className="visually-hidden">
-      {notice?.text}
+      <NoticeText />
     </div>
   )
 }
 
+/** A part of its own each time: the same words are heard again. */
+function NoticeText() {
+  const notice = useDesk((state) => state.notice)
+  return notice ? <span key={notice.number}>{notice.text}</span> : null
+}
+
 /** The same in an open sheet, for ear and eye: what is behind a sheet is neither heard nor pressed. */
 export function NoticeInSheet() {
-  const notice = useDesk((state) => state.notice)
   return (
     <div className="sheet-notice">
       <div aria-live="polite" className="visually-hidden">
-        {notice?.text}
+        <NoticeText />
       </div>
       <div className="bar">
         <NoticeBar />

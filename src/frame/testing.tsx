@@ -14,13 +14,14 @@ import * as dragKit from '@/ui/dragging/kit'
 import { haveDragKit } from '@/ui/dragging/useDragKit'
 import * as reader from '@/core/sentence/reader'
 import { desk } from '@/held/desk'
+import * as learned from '@/held/learned'
 import { haveReader } from '@/held/reader'
 import * as turning from '@/core/note/turning'
 import { haveTurning } from '@/parts/note/useTurning'
 import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
 
-haveReader({ ...reader, days: reader }, later)
+haveReader({ ...reader, days: reader, learned }, later)
 haveDragKit(dragKit)
 haveTurning(turning)
 

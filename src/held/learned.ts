@@ -1,10 +1,9 @@
-// What was learned from earlier decisions: read off the journal in a worker when sorting begins, and kept up act by act.
+// What was learned from earlier decisions: read off the journal in a worker when it is first asked for, and kept up act by act.
 // Nothing of it is kept or leaves the machine.
-import { useEffect, useSyncExternalStore } from 'react'
 import type { Change } from '@/core/journal'
 import { learnJournal, makeLearner, takeUp, type Learner, type LearnerState } from '@/core/sorting/learning'
 import type { ZenStore } from '@/state'
-import { useZen, type ZenParts } from './zen'
+import type { ZenParts } from './zen'
 
 interface Learned {
   readonly state: LearnerState
@@ -66,27 +65,23 @@ function follow(store: ZenStore, { state, upTo }: Learned): void {
   tell()
 }
 
-async function begin({ store, kept }: ZenParts): Promise<void> {
+/** Reads the journal, where that was not done yet; where it fails it is tried again when next asked for. */
+export async function beginLearning({ store, kept }: ZenParts): Promise<void> {
   if (of === store) return
   of = store
   learner = null
-  const learned = await (typeof Worker === 'undefined' ? learnHere(store) : learnInWorker(kept))
-  if (of === store) follow(store, learned)
+  try {
+    const learned = await (typeof Worker === 'undefined' ? learnHere(store) : learnInWorker(kept))
+    if (of === store) follow(store, learned)
+  } catch {
+    of = null
+  }
+}
+
+export function onLearned(listener: () => void): () => void {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
 }
 
 /** Null until it is there; without it everything works, and the usual comes first. */
-export function useLearned(): Learner | null {
-  const parts = useZen()
-  useEffect(() => {
-    begin(parts).catch(() => {
-      of = null
-    })
-  }, [parts])
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener)
-      return () => listeners.delete(listener)
-    },
-    () => learner,
-  )
-}
+export const learnedNow = (): Learner | null => learner

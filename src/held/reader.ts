@@ -11,6 +11,9 @@ export type Reader = Pick<
   | 'amendArea'
   | 'amendProject'
   | 'asSaidOn'
+  | 'contextByFirstWord'
+  | 'firstWordOf'
+  | 'isForReading'
   | 'draftOf'
   | 'parseSentence'
   | 'readDate'
@@ -20,6 +23,8 @@ export type Reader = Pick<
 > & {
   /** Which days a rule gives; null until it has loaded. */
   readonly days: Pick<Whole, 'daysAfter' | 'daysWithin' | 'missedBy' | 'nextTurn'> | null
+  /** What earlier decisions teach; null until it has loaded. */
+  readonly learned: typeof import('./learned') | null
 }
 
 const notYet: Reader = {
@@ -33,7 +38,11 @@ const notYet: Reader = {
   resay: (text) => text,
   stillTakenOff: (_, takenOff) => [...takenOff],
   unknownNameIn: () => null,
+  contextByFirstWord: () => null,
+  firstWordOf: () => null,
+  isForReading: () => false,
   days: null,
+  learned: null,
 }
 
 let reader = notYet
@@ -50,9 +59,9 @@ export function haveReader(given: Reader, withIt: Later | null = later): void {
 
 /** Loads the reader once; where that fails it is tried again when next asked for. */
 export function loadReader(): Promise<void> {
-  loading ??= import('@/state/afterStart').then(
+  loading ??= import('./afterStart').then(
     (loaded) => {
-      haveReader({ ...loaded.reader, days: loaded.reader }, loaded.later)
+      haveReader({ ...loaded.reader, days: loaded.reader, learned: loaded.learned }, loaded.later)
     },
     () => {
       loading = null

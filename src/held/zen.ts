@@ -19,7 +19,7 @@ import {
   type ZenStore,
 } from '@/state'
 import { desk } from './desk'
-import { actWords, actWordsOf, nameOfRecord, refusalWords, shortDate, shortened } from '@/words'
+import { actWords, nameOfRecord, refusalWords, revertedWords, setWords, shortDate, shortened } from '@/words'
 
 export interface ZenParts {
   readonly store: ZenStore
@@ -91,6 +91,16 @@ function nextOf(diff: Diff): CalendarDate | null {
   return brought?.kind === 'added' ? (brought.record as Action).turn : null
 }
 
+/** Acts that say the value they have set. */
+const tellsValue: ReadonlySet<CommandName> = new Set(['editAction', 'moveTo', 'setHorizon', 'setWaiting'])
+
+/** What an act has set of an action, in words. */
+function valuesSet(document: Document, diff: Diff, id: Id, today: CalendarDate): string {
+  const action = isIdOf('action', id) ? recordIn(document, id) : undefined
+  const part = diff.find((each) => each.kind === 'updated' && each.id === id)
+  return action && part?.kind === 'updated' ? setWords(Object.keys(part.fields), action, document, today) : ''
+}
+
 /** Runs a command and says what happened, with undo in reach. A refusal is said too. */
 export function useAct(): Act {
   const { store } = useZen()
@@ -110,10 +120,14 @@ export function useAct(): Act {
       const left = outcome.ok ? leftWithoutNext(store.api.getState().document, outcome.value) : null
       if (left) desk.getState().ask({ kind: 'noNext', id: left })
       if (outcome.ok && say !== false) {
-        const act = [actWords[name], called].filter(Boolean).join(': ')
+        const { document, today } = store.api.getState()
+        const now = tellsValue.has(name) && id ? valuesSet(document, outcome.value, id, today) : ''
+        const act =
+          now && name === 'editAction'
+            ? `${called}: ${now}`
+            : [actWords[name], [called, now].filter(Boolean).join(', ')].filter(Boolean).join(': ')
         const told = isLine ? `${act}. Its line stays in the note` : act
         const then = nextOf(outcome.value)
-        const today = store.api.getState().today
         desk
           .getState()
           .tell(say ?? (then ? `${told}, then ${shortDate(then, today)}` : told), { undoable: true })
@@ -140,12 +154,16 @@ export function useUndo(): { undo: () => void; redo: () => void; canUndo: boolea
   const canUndo = useHeld((state) => state.undo.undo.length > 0)
   const canRedo = useHeld((state) => state.undo.redo.length > 0)
   const undo = useCallback(() => {
-    const last = store.api.getState().undo.undo.at(-1)
-    if (store.undo() && last) desk.getState().tell(`Undone: ${actWordsOf(last.act)}`)
+    const { undo, document } = store.api.getState()
+    const last = undo.undo.at(-1)
+    if (store.undo() && last)
+      desk.getState().tell(revertedWords('undo', last, document, store.api.getState().document))
   }, [store])
   const redo = useCallback(() => {
-    const next = store.api.getState().undo.redo.at(-1)?.act
-    if (store.redo() && next) desk.getState().tell(`Done again: ${actWordsOf(next.act)}`)
+    const { undo, document } = store.api.getState()
+    const next = undo.redo.at(-1)?.act
+    if (store.redo() && next)
+      desk.getState().tell(revertedWords('redo', next, document, store.api.getState().document))
   }, [store])
   return { undo, redo, canUndo, canRedo }
 }

@@ -1,5 +1,7 @@
 // Acts as they are announced and as history tells them.
+import type { Change, Document } from '@/core/journal'
 import { type CommandName } from '@/state'
+import { nameOfRecord, shortened } from './names'
 
 /** Acts that nobody does any more; journals tell of them. */
 type Earlier = 'closeShelf'
@@ -179,3 +181,20 @@ export const actWords: Readonly<
 /** An act in words; one that this version does not know is told plainly. */
 export const actWordsOf = (act: string): string =>
   Object.hasOwn(actWords, act) ? actWords[act as keyof typeof actWords] : 'Changed'
+
+const idOf = (part: Change['diff'][number]): string => (part.kind === 'updated' ? part.id : part.record.id)
+
+/** "Undone: VAT return is open again", "Done again: Moved: VAT return": what undo or redo brought back, by its name. */
+export function revertedWords(
+  kind: 'undo' | 'redo',
+  { act, diff }: Pick<Change, 'act' | 'diff'>,
+  before: Document,
+  after: Document,
+): string {
+  const names = diff.map((part) => nameOfRecord(after, idOf(part)) || nameOfRecord(before, idOf(part)))
+  const name = shortened(names.find(Boolean) ?? '')
+  const isOpened = act === (kind === 'undo' ? 'tick' : 'untick')
+  const isDone = act === (kind === 'undo' ? 'untick' : 'tick')
+  if (name && (isOpened || isDone)) return `${actWords[kind]}: ${name} is ${isOpened ? 'open' : 'done'} again`
+  return [actWords[kind], actWordsOf(act), name].filter(Boolean).join(': ')
+}

@@ -37,7 +37,7 @@ export { asSaid, comesWithWords, reminderWords, repeatWords } from './repeat'
 export { loadLong, loadShort, loadWords } from './load'
 export { refusalWords } from './refusals'
 export { keepingWords, savedWords, unreadWords } from './keeping'
-export { actWords, actWordsOf } from './acts'
+export { actWords, actWordsOf, revertedWords } from './acts'
 export { keyWords } from './keys'
 export {
   bareAddress,
@@ -45,6 +45,7 @@ export {
   offerWords,
   saidOf,
   saidOfProject,
+  setWords,
   unsaidOf,
   workWords,
   worthWords,

@@ -182,6 +182,44 @@ export function saidOf(of: Sayable, document: Document, today: CalendarDate): Sa
   ]
 }
 
+/** Which chip tells a field of an action; where it stands in time is told by one. */
+const chipOf: Readonly<Record<string, readonly SaidField[]>> = {
+  at: ['at', 'day', 'horizon'],
+  day: ['at', 'day', 'horizon'],
+  horizon: ['at', 'day', 'horizon'],
+  payoff: ['payoff'],
+  craft: ['payoff'],
+  waiting: ['waiting', 'signOff', 'chase'],
+}
+/** What is said where it has been cleared, apart from what *+* calls it. */
+const noneWords: Readonly<Record<string, string>> = {
+  craft: 'no worth',
+  payoff: 'no worth',
+  weight: 'should',
+}
+
+/** "due Tue 1 Dec, 45 min": what some fields of an action say now; empty where they are none of its chips. */
+export function setWords(
+  fields: readonly string[],
+  of: Sayable,
+  document: Document,
+  today: CalendarDate,
+): string {
+  const said = saidOf(of, document, today)
+  const words = fields.flatMap((field) => {
+    if (field === 'projectId' || field === 'areaId') {
+      const shelf = nameOfRecord(document, of.projectId ?? of.areaId ?? '')
+      return shelf ? `for ${shortened(shelf)}` : 'for no project'
+    }
+    const chips = chipOf[field] ?? [field as SaidField]
+    const told = said.filter((chip) => chips.includes(chip.field)).map((chip) => chip.words)
+    if (told.length > 0) return told
+    const offered = offerWords[field as SaidField]
+    return noneWords[field] ?? (offered ? `no ${offered}` : [])
+  })
+  return [...new Set(words)].join(', ')
+}
+
 /** Everything that can be set and is not, for *+*. */
 export function unsaidOf(of: Sayable): SaidField[] {
   const unset: Partial<Record<SaidField, boolean>> = {

@@ -13,7 +13,7 @@ import { useReader } from '@/held/reader'
 import { useAct, useToday } from '@/held/zen'
 import { FileChips } from '@/parts/files/FileChips'
 import { useTakeIn } from '@/parts/files/useTakeIn'
-import { Button, Column, faces, fieldFrame, Icon, IconButton, Row } from '@/ui'
+import { Button, Column, faces, fieldFrame, Icon, IconButton, OfferChip, Row } from '@/ui'
 import { count, shortened } from '@/words'
 import { clippedLink, clippedText, linesIn } from './clipped'
 import { ChooseFiles } from './ChooseFiles'
@@ -22,7 +22,8 @@ import { Understood, useHasUnderstood } from './Understood'
 import { useArrivals } from './useArrivals'
 import { noDraft, useDraft, usePasted } from './useDraft'
 import { useDropping } from './useDropping'
-import { useSentence } from './useSentence'
+import { useFirstWord } from './useFirstWord'
+import { useSentence, useSentenceContext } from './useSentence'
 
 const PastedList = lazy(() => import('./PastedList'))
 
@@ -58,6 +59,8 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
   // Only the first line is a sentence: what follows is its note.
   const line = text.split('\n', 1)[0] as string
   const sentence = useSentence(line, takenOff)
+  const context = useSentenceContext()
+  const first = useFirstWord(sentence)
   const input = useRef<HTMLTextAreaElement>(null)
   const mirror = useRef<HTMLDivElement>(null)
   const follow = () => {
@@ -166,9 +169,20 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     if (!document.execCommand('insertText', false, words)) setText(text + words)
   }
 
+  /** Says a context in the sentence, as if it had been typed. */
+  const say = ({ id, name }: NonNullable<typeof first>) => {
+    const read = (words: string) => reader.parseSentence(words, { ...context, takenOff })
+    const words = reader.resay(line, { contextIds: [id] }, { today, nameOf: () => name, read })
+    change((now) => ({
+      ...now,
+      text: words + now.text.slice(line.length),
+      takenOff: reader.stillTakenOff(words, now.takenOff),
+    }))
+  }
+
   const hasUnderstood = useHasUnderstood(line, sentence)
   const chips =
-    hasUnderstood || files.length > 0 || isBusy ? (
+    hasUnderstood || first || files.length > 0 || isBusy ? (
       <Row gap="$2" flexWrap="wrap" role="group" aria-label="Understood">
         <FileChips
           files={files}
@@ -184,6 +198,16 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
             takenOff={takenOff}
             onSaid={(said, off) => {
               change((now) => ({ ...now, text: said + now.text.slice(line.length), takenOff: off }))
+              focus()
+            }}
+          />
+        ) : null}
+        {first ? (
+          <OfferChip
+            text={`${first.name}?`}
+            name={`Set the context ${first.name}`}
+            onPress={() => {
+              say(first)
               focus()
             }}
           />

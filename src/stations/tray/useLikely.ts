@@ -1,27 +1,42 @@
 // What is likely of a slip, as it was when it came under the hand: rows that moved under the thumb would be pressed wrongly.
 import { useState } from 'react'
-import type { Facet, Suggestion } from '@/core/sorting/learning'
-import { useLearned } from '@/held/learned'
+import type { Facet, Learner, Suggestion } from '@/core/sorting/learning'
+import { useReader, type Reader } from '@/held/reader'
+import { useLearned } from '@/held/useLearned'
+import { useHeldDocument } from '@/held/zen'
+import { select } from '@/state'
 
 const most = 6
 
 export type Likely = Readonly<Record<Facet, readonly Suggestion[]>>
 
-const nothing: Likely = { compartment: [], shelf: [], context: [], minutes: [], person: [] }
+/** What the first word says stands first, unless something was learned of that very word. */
+function withFirst(
+  learned: readonly Suggestion[],
+  value: string | null | undefined,
+  word: string | null,
+): readonly Suggestion[] {
+  if (!value || !word || learned[0]?.because.some((each) => each.toLowerCase() === word)) return learned
+  return [{ value, because: [word] }, ...learned.filter((each) => each.value !== value)]
+}
 
 /** Learned once for a title; what is learned later counts for the next slip. */
 export function useLikely(title: string): Likely {
   const learner = useLearned()
-  const [likely, setLikely] = useState<{ of: unknown; found: Likely }>({ of: null, found: nothing })
-  if (learner === null || likely.of === learner) return likely.found
-  const ask = (facet: Facet) => learner.likely(title, facet, most)
+  const reader = useReader()
+  const document = useHeldDocument()
+  const [likely, setLikely] = useState<{ of: Learner | null; by: Reader; found: Likely } | null>(null)
+  if (likely && likely.of === learner && likely.by === reader) return likely.found
+  const ask = (facet: Facet) => learner?.likely(title, facet, most) ?? []
+  const word = reader.firstWordOf(title)
+  const first = reader.contextByFirstWord(title, select.contextsOf(document), learner)
   const found: Likely = {
-    compartment: ask('compartment'),
+    compartment: withFirst(ask('compartment'), reader.isForReading(title) ? 'reading' : null, word),
     shelf: ask('shelf'),
-    context: ask('context'),
+    context: withFirst(ask('context'), first?.id, word),
     minutes: ask('minutes'),
     person: ask('person'),
   }
-  setLikely({ of: learner, found })
+  setLikely({ of: learner, by: reader, found })
   return found
 }
