@@ -21,8 +21,15 @@ export function NoticeSpoken() {
   return (
     <div role="status" aria-live="polite" className="visually-hidden">
       <NoticeText />
+      <SelectedText />
     </div>
   )
+}
+
+/** How many are selected together, each time it changes. */
+function SelectedText() {
+  const selected = useDesk((state) => state.chosen.length)
+  return selected > 0 ? <span key={selected}>{`${selected} selected`}</span> : null
 }
 
 /** A part of its own each time: the same words are heard again. */

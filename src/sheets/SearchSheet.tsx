@@ -6,7 +6,7 @@ import { makeSearchIndex, type Found, type SearchIndex } from '@/core/search'
 import { recordIn, recordsById, type Document } from '@/core/journal'
 import type { Action, AnyRecord, Area, Project } from '@/core/record'
 import { select } from '@/state'
-import { Column, Field, Icon, moveFocusWithin, Press, Seal, SlideOver, Words } from '@/ui'
+import { Column, Field, Icon, moveFocusWithin, Press, Preview, Seal, SlideOver, Words } from '@/ui'
 import { useDesk } from '@/held/desk'
 import { stateWords } from '@/words'
 import { helpWith } from '@/words/help'
@@ -77,9 +77,11 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
           if (found[0]) go(found[0])
         }}
       />
-      <Words role="status" size="second" tone="inkSoft">
-        {foundWords(index !== null, words.trim() !== '', found.length)}
-      </Words>
+      <Preview>
+        <Words size="second" tone="inkSoft">
+          {foundWords(index !== null, words.trim() !== '', found.length)}
+        </Words>
+      </Preview>
       <Column
         ref={listRef as never}
         render="ul"

@@ -1,5 +1,5 @@
 // Acts as they are announced and as history tells them.
-import type { Change, Document } from '@/core/journal'
+import { idOf, type Change, type Document } from '@/core/journal'
 import { type CommandName } from '@/state'
 import { nameOfRecord, shortened } from './names'
 
@@ -181,8 +181,6 @@ export const actWords: Readonly<
 /** An act in words; one that this version does not know is told plainly. */
 export const actWordsOf = (act: string): string =>
   Object.hasOwn(actWords, act) ? actWords[act as keyof typeof actWords] : 'Changed'
-
-const idOf = (part: Change['diff'][number]): string => (part.kind === 'updated' ? part.id : part.record.id)
 
 /** "Undone: VAT return is open again", "Done again: Moved: VAT return": what undo or redo brought back, by its name. */
 export function revertedWords(

@@ -53,6 +53,12 @@ export function nearDate(date: CalendarDate, today: CalendarDate): string {
   return shortDate(date, today)
 }
 
+/** "on Fri 13 Mar", "tomorrow" */
+export function onDate(date: CalendarDate, today: CalendarDate): string {
+  const near = nearDate(date, today)
+  return /\d/.test(near) ? `on ${near}` : near
+}
+
 /** "5 h 40", "40 min", "2 h" */
 export function duration(minutes: number): string {
   const hours = Math.floor(minutes / 60)

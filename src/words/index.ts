@@ -18,6 +18,7 @@ export { count, fileSize } from './counts'
 export {
   bandWords,
   nameOfRecord,
+  placeWords,
   readingWords,
   shortened,
   stateWords,

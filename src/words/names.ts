@@ -33,7 +33,7 @@ export const stateWords = {
   notNow: 'not now',
   finished: 'finished',
   letGo: 'let go',
-  pattern: 'pattern',
+  pattern: 'template',
 } as const
 
 /** How a goal is held, and in how many years it is wanted. */
@@ -42,6 +42,10 @@ export const reachWords = { near: 'In one to two years', far: 'In three to five 
 
 /** How far something to read has come. */
 export const readingWords = { unread: 'Unread', begun: 'Begun', finished: 'Finished' } as const
+
+/** "Chase the print shop: 2 of 3 in Chase today": where something is after it was put elsewhere. */
+export const placeWords = (title: string, at: number, of: number, where?: string): string =>
+  `${title}: ${at + 1} of ${of}${where ? ` in ${where}` : ''}`
 
 /** What a record is called, whatever its kind. */
 export function nameOfRecord(document: Document, id: string): string {

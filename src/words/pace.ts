@@ -2,7 +2,7 @@
 import type { FinishRange } from '@/core/pace'
 import type { CalendarDate } from '@/core/time'
 import { count } from './counts'
-import { duration, nearDate } from './dates'
+import { duration, nearDate, onDate } from './dates'
 
 interface Paced {
   readonly doneMinutes: number
@@ -22,9 +22,7 @@ export const paceWords = ({ doneMinutes, toDoMinutes, perWeekMinutes }: Paced): 
 
 const whenOver = ({ from, to }: FinishRange, today: CalendarDate): string => {
   if (to === null) return `not before ${nearDate(from, today)}, perhaps in more than two years`
-  return from === to
-    ? `on ${nearDate(from, today)}`
-    : `between ${nearDate(from, today)} and ${nearDate(to, today)}`
+  return from === to ? onDate(from, today) : `between ${nearDate(from, today)} and ${nearDate(to, today)}`
 }
 
 /** Whether that is in time for the promise: "in time", "perhaps too late", "too late". */

@@ -7,7 +7,7 @@ import type { Action, Id, Level, Project } from '@/core/record'
 import type { AmendedField } from '@/core/sentence'
 import type { CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
-import { duration, fixedWords, nearDate, shortDate } from './dates'
+import { duration, fixedWords, nearDate, onDate, shortDate } from './dates'
 import { nameOfRecord, shortened, stateWords } from './names'
 import { endingWords } from './stages'
 
@@ -152,7 +152,7 @@ export const bareAddress = (address: string) => address.replace(/^https?:\/\/(ww
 function nearness(of: Sayable, today: CalendarDate): SaidChip {
   if (of.at) return { field: 'at', words: fixedWords(of.at, today) }
   const horizon = horizonOf(of, today)
-  if (of.day && horizon !== 'today') return { field: 'day', words: `on ${nearDate(of.day, today)}` }
+  if (of.day && horizon !== 'today') return { field: 'day', words: onDate(of.day, today) }
   return { field: 'horizon', words: horizonWords[horizon] }
 }
 
@@ -195,6 +195,7 @@ const chipOf: Readonly<Record<string, readonly SaidField[]>> = {
 const noneWords: Readonly<Record<string, string>> = {
   craft: 'no worth',
   payoff: 'no worth',
+  waiting: 'waiting for nobody',
   weight: 'should',
 }
 

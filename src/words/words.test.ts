@@ -1,5 +1,7 @@
 import { calendarDateUnsafe } from '@/core/time'
 import { emptyDocument, type Change } from '@/core/journal'
+import { withMerged } from '@/core/journal/document'
+import { entryOf } from '@/core/journal/entry'
 import { plainAction } from '@/core/testing/plainAction'
 import {
   actWordsOf,
@@ -12,7 +14,9 @@ import {
   nearDate,
   refusalWords,
   shortDate,
+  revertedWords,
   saidOf,
+  setWords,
   unsaidOf,
 } from '.'
 import { fileFaultWords } from './files'
@@ -106,6 +110,32 @@ it('tells on a phone what matters most, in the same order', () => {
   expect(told({ isOver: true, rests: true, hint: 'carried over' })).toBe(
     'rests with its project · overdue since 17:00',
   )
+})
+it('tells what was set of an action, and what was cleared', () => {
+  const action = {
+    ...plainAction,
+    minutes: 25,
+    due: { date: date('2026-03-13'), time: null },
+    day: date('2026-03-12'),
+  }
+  const told = (...fields: string[]) => setWords(fields, action, emptyDocument, today)
+  expect(told('due', 'minutes')).toBe('due Fri 13 Mar, 25 min')
+  expect(told('day', 'horizon')).toBe('tomorrow')
+  expect(told('energy', 'waiting', 'projectId')).toBe('no energy, waiting for nobody, for no project')
+  expect(told('moved', 'rank')).toBe('')
+})
+it('tells what undo and redo brought back, by its name', () => {
+  const record = { ...plainAction, title: 'VAT return' }
+  const added = { kind: 'added', record } as const
+  const there = withMerged(emptyDocument, [entryOf(added, '0mj15e680.0000.a' as never)])
+  const updated = { kind: 'updated', id: record.id, fields: {} } as const
+  const told = (kind: 'undo' | 'redo', act: string, diff: Change['diff'], before = there, after = there) =>
+    revertedWords(kind, { act, diff }, before, after)
+  expect(told('undo', 'tick', [updated])).toBe('Undone: VAT return is open again')
+  expect(told('redo', 'tick', [updated])).toBe('Done again: VAT return is done again')
+  expect(told('undo', 'moveTo', [updated])).toBe('Undone: Moved: VAT return')
+  expect(told('undo', 'addAction', [added], there, emptyDocument)).toBe('Undone: Added: VAT return')
+  expect(told('undo', 'setSettings', [])).toBe('Undone: Settings changed')
 })
 it('tells an act it does not know plainly', () =>
   expect([

@@ -187,7 +187,7 @@ test.describe('by a finger', () => {
     const at = { x: words.x + words.width / 2, y: words.y + words.height / 2 }
     await devtools.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [at] })
     await page.clock.runFor(700)
-    await expect(page.getByText('1 action chosen')).toBeVisible()
+    await expect(page.getByText('1 action selected')).toBeVisible()
     await expect(page.locator('.slip-row.carried')).toHaveCount(0)
     await devtools.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
   })

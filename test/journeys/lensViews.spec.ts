@@ -392,10 +392,10 @@ test('in every view several are chosen by keys and told the same, and one undo t
       await rows.nth(at).focus()
       await page.keyboard.press('v')
     }
-    await expect(together.getByText('2 actions chosen')).toBeVisible()
+    await expect(together.getByText('2 actions selected')).toBeVisible()
     await together.getByRole('textbox', { name: 'Say what to change' }).fill('could, 25 min')
     await page.keyboard.press('Enter')
-    await expect(status(page, 'Changed: 2 actions')).toBeAttached()
+    await expect(status(page, '2 actions: ')).toBeAttached()
     await undo(page)
     await expect(status(page, 'Undone')).toBeAttached()
     await page.keyboard.press('Escape')

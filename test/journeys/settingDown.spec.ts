@@ -1,7 +1,7 @@
 // Setting down: in bursts, as lists, with files, as letters, shared, sent and spoken.
 import { expect, test, type Locator, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { captureLine, open, openWithDemo, setDown, wide, shelfPart } from './parts'
+import { captureLine, open, setDown, wide, shelfPart } from './parts'
 
 const slips = (page: Page): Locator => page.getByRole('list', { name: 'Slips' }).getByRole('listitem')
 
@@ -377,26 +377,6 @@ test('every chip opens what sets it; a guess says why it is one', async ({ page 
   await expect(chip('every month on the last Friday')).toBeVisible()
   await captureLine(page).press('Enter')
   await expect(slips(page).first()).toContainText('every month on the last Friday · 45 min · due Thu 12 Mar')
-})
-
-test('a call is offered the phone, by one tap; a word that was decided otherwise is offered that', async ({
-  page,
-}) => {
-  await openWithDemo(page)
-  await captureLine(page).fill('ring the glazier')
-  const offer = page.getByRole('button', { name: 'Set the context Phone' })
-  await expect(offer).toBeVisible()
-  // Never taken: what is added as it stands has none.
-  await offer.click()
-  await expect(captureLine(page)).toHaveValue('ring the glazier, Phone')
-  await expect(captureLine(page)).toBeFocused()
-  await expect(offer).toBeHidden()
-  await captureLine(page).press('Enter')
-  await expect(slips(page).first()).toContainText('Phone')
-  await captureLine(page).fill('buy felt tomorrow')
-  await expect(page.getByRole('button', { name: 'Set the context Errands' })).toBeVisible()
-  await captureLine(page).fill('buying felt tomorrow')
-  await expect(page.getByRole('button', { name: 'Set the context Errands' })).toBeHidden()
 })
 
 test('a thing laid aside waits in the review box, as a slip and as the action it becomes', async ({

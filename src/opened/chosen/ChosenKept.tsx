@@ -7,6 +7,7 @@ import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { count } from '@/words'
 import { ChosenPane, leaveAfter, useLeaveEmpty } from './ChosenPane'
+import { useKeysOnAll } from './useKeysOnAll'
 
 export function ChosenKept({ ids }: { ids: readonly (Id<'reading'> | Id<'reference'>)[] }) {
   const act = useAct()
@@ -16,6 +17,7 @@ export function ChosenKept({ ids }: { ids: readonly (Id<'reading'> | Id<'referen
   const kept = ids
     .map((id) => recordIn(document, id as Id<'reference'>) as Reading | Reference | undefined)
     .filter((each): each is Reading | Reference => each?.letGoAtEpochMs === null)
+  useKeysOnAll({})
   useLeaveEmpty(kept.length === 0)
   const [first, ...others] = kept
   if (!first) return null

@@ -4,6 +4,7 @@ import type { Id } from '@/core/record'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { desk } from '@/held/desk'
 import { useAct } from '@/held/zen'
+import { selectedId } from './useKeysOnAll'
 
 export const leaveChosen = (): void => desk.getState().chooseNone()
 
@@ -51,6 +52,7 @@ export function ChosenPane({
 }) {
   return (
     <Column
+      id={selectedId}
       role="region"
       aria-label="Selected"
       gap="$2"
@@ -62,7 +64,7 @@ export function ChosenPane({
       borderColor="$rule"
     >
       <Row justifyContent="space-between">
-        <Words strong>{together} chosen</Words>
+        <Words strong>{together} selected</Words>
         <IconButton label="Select none" icon="close" onPress={leaveChosen} />
       </Row>
       {children}

@@ -13,6 +13,7 @@ import { count, type SaidField } from '@/words'
 import { CanBeSet } from './CanBeSet'
 import { AllAside, ChosenPane, leaveAfter, useLeaveEmpty } from './ChosenPane'
 import { useAmending, type Edit } from './useAmending'
+import { sayingKeys, useKeysOnAll } from './useKeysOnAll'
 
 const nothingStands = { repeat: undefined, reminders: [] }
 /** Whom a slip waits for is said in its sentence, or when it is sorted. */
@@ -29,6 +30,7 @@ export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
   )
   const saying = useMemo(() => slips.map(said.asAmended), [slips, said])
   const amending = useAmending(saying, () => nothingStands)
+  useKeysOnAll(sayingKeys(chooser.choose))
   useLeaveEmpty(slips.length === 0)
   if (slips.length === 0) return null
   const together = count(slips.length, 'slip')

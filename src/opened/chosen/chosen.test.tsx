@@ -1,9 +1,11 @@
-import { screen } from '@testing-library/react'
+import { act, fireEvent, screen } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
+import type { Action } from '@/core/record'
+import { addDays } from '@/core/time'
 import type { TestStore } from '@/state/testing'
 import { desk } from '@/held/desk'
 import { showStation } from '@/frame/testing'
-import { enter, press, say } from '../testing'
+import { enter, hidden, press, say } from '../testing'
 import { ChosenTogether } from './ChosenTogether'
 
 const slips = (store: TestStore) => recordsIn(store.api.getState().document, 'slip')
@@ -70,4 +72,59 @@ it('holds actions back until another is done, by its title, as one act', async (
   expect(held).toMatchObject([{ minutes: 20 }, { minutes: 20 }])
   store.undo()
   expect(titled(store).every(({ afterIds, minutes }) => afterIds.length === 0 && minutes === null)).toBe(true)
+})
+
+describe('several actions selected are one thing for the keys of a row', () => {
+  const held = (store: TestStore) => recordsIn(store.api.getState().document, 'action')
+  const selected = async () =>
+    showStation(<ChosenTogether />, (fresh) => {
+      for (const title of ['order felt', 'order glue', 'left alone']) fresh.run('addAction', { title })
+      desk.getState().chooseToo(
+        held(fresh)
+          .filter(({ title }) => title.startsWith('order'))
+          .map(({ id }) => id),
+      )
+    })
+  const key = (name: string) => fireEvent.keyDown(document.body, { key: name })
+  const titlesOf = (store: TestStore, is: (action: Action) => boolean) =>
+    held(store)
+      .filter(is)
+      .map(({ title }) => title)
+      .sort()
+  it('picks them, and takes them off again', async () => {
+    const store = await selected()
+    const { today } = store.api.getState()
+    key('p')
+    expect(titlesOf(store, ({ day }) => day === today)).toEqual(['order felt', 'order glue'])
+    expect(desk.getState().notice?.text).toBe('2 actions: today')
+    key('p')
+    expect(titlesOf(store, ({ day }) => day === today)).toEqual([])
+  })
+  it('moves them all, saying where to', async () => {
+    const store = await selected()
+    key('m')
+    await screen.findByRole('dialog', { name: 'Planned day', ...hidden })
+    fireEvent.click(screen.getByRole('button', { name: /^tomorrow/, ...hidden }))
+    expect(titlesOf(store, ({ day }) => day === addDays(store.api.getState().today, 1))).toEqual([
+      'order felt',
+      'order glue',
+    ])
+    expect(desk.getState().notice?.text).toBe('2 actions: tomorrow')
+  })
+  it('ticks them, and leaves a letter that is typed alone', async () => {
+    const store = await selected()
+    const line = say('p')
+    fireEvent.keyDown(line, { key: 'p' })
+    fireEvent.keyDown(line, { key: ' ' })
+    expect(titlesOf(store, ({ doneAtEpochMs, day }) => doneAtEpochMs !== null || day !== null)).toEqual([])
+    key('a')
+    expect(document.activeElement).toBe(line)
+    act(() => line.blur())
+    key(' ')
+    expect(titlesOf(store, ({ doneAtEpochMs }) => doneAtEpochMs !== null)).toEqual([
+      'order felt',
+      'order glue',
+    ])
+    expect(desk.getState().chosen).toEqual([])
+  })
 })

@@ -13,8 +13,8 @@ import { useReader } from '@/held/reader'
 import { useAct, useToday } from '@/held/zen'
 import { FileChips } from '@/parts/files/FileChips'
 import { useTakeIn } from '@/parts/files/useTakeIn'
-import { Button, Column, faces, fieldFrame, Icon, IconButton, OfferChip, Row } from '@/ui'
-import { count, shortened } from '@/words'
+import { Button, Column, faces, fieldFrame, Icon, IconButton, OfferChip, Row, SpokenLater } from '@/ui'
+import { chipWords, count, shortened } from '@/words'
 import { clippedLink, clippedText, linesIn } from './clipped'
 import { ChooseFiles } from './ChooseFiles'
 import { Speak } from './Speak'
@@ -98,6 +98,13 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     },
   })
 
+  /** The sentence with what was understood of it, for the notice and the ear. */
+  const understood = [
+    shortened(sentence.title),
+    ...sentence.clauses.flatMap((clause) => (clause.kind === 'question' ? [] : chipWords(clause, today))),
+  ]
+    .filter(Boolean)
+    .join(', ')
   const isNothing = text.trim() === '' && files.length === 0
   const setDown = () => {
     if (isNothing) return
@@ -105,7 +112,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     const outcome = act(
       'setDown',
       { ...thought, takenOff, files },
-      { say: `Added to the Tray: ${shortened(sentence.title || thought.text)}` },
+      { say: `Added to the Tray: ${understood || shortened(thought.text)}` },
     )
     if (outcome.ok) {
       change(() => noDraft)
@@ -127,7 +134,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     const outcome = act(
       'addAsAction',
       { slip: { text: line, takenOff, files }, fields, left },
-      { say: `Added as an action: ${shortened(sentence.title)}` },
+      { say: `Added as an action: ${understood}` },
     )
     if (outcome.ok) change(() => noDraft)
     focus()
@@ -305,6 +312,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
           />
         )}
       </Row>
+      <SpokenLater text={sentence.clauses.length > 0 ? understood : ''} />
       {chipsBelow && isAside ? (
         <Column className="below-line" gap="$2">
           {aside}

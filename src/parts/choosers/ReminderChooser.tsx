@@ -10,7 +10,7 @@ import { saveAs } from '@/held/saveAs'
 import { select } from '@/state'
 import { useHeld, useToday, useZen } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
-import { Button, Column, Field, Row, Words } from '@/ui'
+import { Button, Column, Field, Preview, Row, Words } from '@/ui'
 import { reminderWords } from '@/words'
 import { ChooserSheet } from './ChooserSheet'
 import { DayChooser } from './DayChooser'
@@ -149,11 +149,13 @@ export function ReminderChooser({
       </div>
       {said === '' ? null : (
         <Row gap="$2" justifyContent="space-between">
-          <Words role="status" size="second" tone={read ? 'brass' : 'clay'} flex={1}>
-            {read
-              ? reminderWords(read, today)
-              : 'I can’t read that. Try “tomorrow 7:30” or “2 hours before”.'}
-          </Words>
+          <Preview style={{ flex: 1 }}>
+            <Words size="second" tone={read ? 'brass' : 'clay'}>
+              {read
+                ? reminderWords(read, today)
+                : 'I can’t read that. Try “tomorrow 7:30” or “2 hours before”.'}
+            </Words>
+          </Preview>
           <Button
             label="Save"
             disabled={!read}

@@ -8,7 +8,7 @@ import { useReader } from '@/held/reader'
 import { useHeld, useToday } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
 import { select, type NewRepeat } from '@/state'
-import { Button, Column, Field, IconButton, Press, Row, Words } from '@/ui'
+import { Button, Column, Field, IconButton, Press, Preview, Row, Words } from '@/ui'
 import { count, shortDate } from '@/words'
 import { ruleWords, unitWords, weekdayNames } from '@/words/repeat'
 import { ChooserSheet } from './ChooserSheet'
@@ -105,11 +105,13 @@ export function RepeatChooser({ title, anchor, on, repeat, onSet, onTakeOff, onC
         />
       </Part>
       <Ends rule={rule} onChange={change} said={said} />
-      <Column gap="$2" borderTopWidth={1} borderColor="$rule" paddingTop="$3" role="status">
-        <Words strong tone={isUnread ? 'clay' : 'brass'}>
-          {isUnread ? 'I can’t read that. Try “every second Tuesday”.' : ruleWords(rule, shown, today)}
-        </Words>
-        {isUnread ? null : <NextDays days={days} fromDone={shown.fromDone} />}
+      <Column borderTopWidth={1} borderColor="$rule" paddingTop="$3">
+        <Preview>
+          <Words strong tone={isUnread ? 'clay' : 'brass'}>
+            {isUnread ? 'I can’t read that. Try “every second Tuesday”.' : ruleWords(rule, shown, today)}
+          </Words>
+          {isUnread ? null : <NextDays days={days} fromDone={shown.fromDone} />}
+        </Preview>
       </Column>
       <Row justifyContent="flex-end">
         <Button kind="main" label="Save" disabled={!isSound} onPress={set} />

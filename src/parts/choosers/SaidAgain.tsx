@@ -1,7 +1,7 @@
 // What has no list to choose from is said again: a rule, a reminder, steps. The words stand in a line, and below it how
 // they are read.
 import { useState } from 'react'
-import { Button, Field, Row, Words } from '@/ui'
+import { Button, Field, Preview, Row, Words } from '@/ui'
 import { ChooserSheet } from './ChooserSheet'
 
 export interface SaidAgainProps {
@@ -51,9 +51,11 @@ export function SaidAgain({ title, words, anchor, told, onSay, onTakeOff, onClos
         dataSet={{ firstFocus: '' }}
       />
       <Row gap="$2" justifyContent="space-between" flexWrap="wrap">
-        <Words role="status" size="second" tone={reading === null ? 'clay' : 'brass'} flex={1}>
-          {reading ?? 'I can’t read that. Try “every Friday” or “20 min”.'}
-        </Words>
+        <Preview style={{ flex: 1 }}>
+          <Words size="second" tone={reading === null ? 'clay' : 'brass'}>
+            {reading ?? 'I can’t read that. Try “every Friday” or “20 min”.'}
+          </Words>
+        </Preview>
         <Button label="Save" disabled={reading === null} onPress={say} />
       </Row>
     </ChooserSheet>

@@ -2,7 +2,7 @@
 // Enter does it. What it does not understand stays in the line.
 import { useEffect, useRef, useState, type Ref } from 'react'
 import type { TextInput } from 'react-native'
-import { Button, Column, Field, Row, Words } from '@/ui'
+import { Button, Column, Field, Preview, Row, Words } from '@/ui'
 import type { Name } from '@/core/sentence'
 import { desk, useDesk } from '@/held/desk'
 
@@ -70,7 +70,7 @@ export function SayWhatChanges({ read, onSay, onMakeContext, placeholder }: SayW
         />
         {changes.length > 0 ? <Button label="Change it" flexShrink={0} onPress={say} /> : null}
       </Row>
-      <Column role="status" aria-label="What would change" gap="$1">
+      <Preview label="What would change">
         {changes.map((change) => (
           <Words key={change} size="second" tone="brass">
             {change}
@@ -98,7 +98,7 @@ export function SayWhatChanges({ read, onSay, onMakeContext, placeholder }: SayW
             ) : null}
           </Row>
         ))}
-      </Column>
+      </Preview>
     </Column>
   )
 }

@@ -9,7 +9,7 @@ import type { Laying } from '@/parts/carrying/Carrying'
 import { select } from '@/state'
 import { partsOfProject } from '@/state/projectParts'
 import { useAct, useZen } from '@/held/zen'
-import { shortened } from '@/words'
+import { nameOfRecord, placeWords, shortened } from '@/words'
 import { endingWords } from '@/words/stages'
 
 type Shelved = Pick<Project, 'areaId' | 'parentId'>
@@ -115,7 +115,13 @@ export function useShelfLaying(): Laying<ShelfId> {
   const stagesFor = (project: Project) => select.stagesOf(now(), select.stageOwnerOf(project))
   const isStaged = (project: Project) => stagesFor(project).length > 0
   const earlierOrLater = (id: ShelfId, siblings: readonly ShelfId[], places: 1 | -1) =>
-    act('rankBy', { id, siblings, places }, { say: false })
+    act(
+      'rankBy',
+      { id, siblings, places },
+      {
+        say: placeWords(shortened(nameOfRecord(now(), id)), siblings.indexOf(id) + places, siblings.length),
+      },
+    )
 
   const amongProjects = (project: Project, places: 1 | -1) => {
     const siblings = (

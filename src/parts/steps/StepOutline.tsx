@@ -80,7 +80,7 @@ export const StepOutline = memo(function StepOutline({
             onEdit={edit}
             onMove={(by) => {
               const place = placeBeside(steps, row.step, by)
-              if (place) act('moveStep', { id: row.step.id, place }, { say: false })
+              if (place) act('moveStep', { id: row.step.id, place })
             }}
           />
         ),

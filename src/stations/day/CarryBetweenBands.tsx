@@ -8,7 +8,7 @@ import { desk } from '@/held/desk'
 import { useAct, useToday, useZen } from '@/held/zen'
 import { Carrying, type Laying } from '@/parts/carrying/Carrying'
 import type { Place } from '@/parts/carrying/place'
-import { nearDate, shortened } from '@/words'
+import { bandWords, nearDate, placeWords, shortened } from '@/words'
 
 type LaidInto = Exclude<DayBandName, 'carriedOver' | 'chase'>
 
@@ -54,6 +54,11 @@ function useLaying(bands: DayBands): Laying {
   const { store } = useZen()
   const today = useToday()
   const actionOf = (id: Id<'action'>) => recordIn(store.api.getState().document, id)
+  const putIn = (band: DayBandName, action: Action, overId: Id<'action'>) => {
+    const order = orderWith(bands[band], action, overId)
+    const say = placeWords(shortened(action.title), order.indexOf(action.id), order.length, bandWords[band])
+    act('layInto', { id: action.id, band: null, order }, { say })
+  }
   const into = (id: Id<'action'>, place: Place) => {
     const action = actionOf(id)
     const from = bandOf(bands, id)
@@ -66,12 +71,7 @@ function useLaying(bands: DayBands): Laying {
     const band = place.in as DayBandName
     const overId = place.kind === 'row' ? place.id : null
     if (band === from) {
-      if (overId !== null && overId !== id)
-        act(
-          'layInto',
-          { id, band: null, order: orderWith(bands[band], action, overId) },
-          { say: `Put elsewhere: ${called}` },
-        )
+      if (overId !== null && overId !== id) putIn(band, action, overId)
       return
     }
     if (band === 'carriedOver' || band === 'chase')
@@ -95,12 +95,7 @@ function useLaying(bands: DayBands): Laying {
     if (!from || !action) return
     const same = bands[from].filter((other) => isHandAlone(other, action))
     const next = same[same.findIndex((other) => other.id === id) + places]
-    if (next)
-      act(
-        'layInto',
-        { id, band: null, order: orderWith(bands[from], action, next.id) },
-        { say: `Put elsewhere: ${shortened(action.title)}` },
-      )
+    if (next) putIn(from, action, next.id)
   }
   return { into, by }
 }

@@ -1,6 +1,7 @@
 import type { Id } from '@/core/record'
 import { IconButton, Row } from '@/ui'
 import { useAct } from '@/held/zen'
+import { placeWords } from '@/words'
 
 /** One place earlier or later among its siblings. */
 export function RankButtons({
@@ -20,13 +21,17 @@ export function RankButtons({
         label={`${name} earlier`}
         icon="up"
         disabled={at <= 0}
-        onPress={() => act('rankBy', { id, siblings, places: -1 }, { say: `${name} earlier` })}
+        onPress={() =>
+          act('rankBy', { id, siblings, places: -1 }, { say: placeWords(name, at - 1, siblings.length) })
+        }
       />
       <IconButton
         label={`${name} later`}
         icon="down"
         disabled={at === siblings.length - 1}
-        onPress={() => act('rankBy', { id, siblings, places: 1 }, { say: `${name} later` })}
+        onPress={() =>
+          act('rankBy', { id, siblings, places: 1 }, { say: placeWords(name, at + 1, siblings.length) })
+        }
       />
     </Row>
   )

@@ -26,7 +26,7 @@ describe('the capture line', () => {
     fireEvent.keyDown(line(), { key: 'Enter' })
     expect(held(store, 'slip')).toMatchObject([{ text: 'ring the mason by friday', takenOff: [] }])
     expect((line() as HTMLInputElement).value).toBe('')
-    expect(screen.getByRole('status').textContent).toBe('Added to the Tray: ring the mason')
+    expect(screen.getByRole('status').textContent).toBe('Added to the Tray: ring the mason, due Fri 13 Mar')
   })
   it('gives a chip back to the title, and remembers that with the slip', async () => {
     const store = await showStation(<CaptureLine />)

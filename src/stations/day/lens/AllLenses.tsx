@@ -6,6 +6,7 @@ import { Button, Column, IconButton, Press, Row, Seal, Words } from '@/ui'
 import { FileButton } from '@/ui/FileButton'
 import { desk } from '@/held/desk'
 import { useAct, useHeldDocument } from '@/held/zen'
+import { placeWords } from '@/words'
 import { lensFileFaultWords, missingWords } from '@/words/lens'
 import type { LensId } from './LensSheet'
 
@@ -47,8 +48,8 @@ function LensLine({
     .lensParts(lenses.lensIn(lens), names)
     .map(({ text }) => text)
     .join('')
-  const place = (after: LensRecord | undefined) =>
-    act('placeLens', { id, after: after?.id ?? null }, { say: false })
+  const place = (after: LensRecord | undefined, by: 1 | -1) =>
+    act('placeLens', { id, after: after?.id ?? null }, { say: placeWords(name, at + by, all.length) })
   return (
     <Row
       render="li"
@@ -82,13 +83,13 @@ function LensLine({
         label={`${name} earlier`}
         icon="up"
         disabled={at === 0}
-        onPress={() => place(all[at - 2])}
+        onPress={() => place(all[at - 2], -1)}
       />
       <IconButton
         label={`${name} later`}
         icon="down"
         disabled={at === all.length - 1}
-        onPress={() => place(all[at + 1])}
+        onPress={() => place(all[at + 1], 1)}
       />
     </Row>
   )

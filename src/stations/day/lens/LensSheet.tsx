@@ -4,7 +4,7 @@ import { useMedia } from '@tamagui/core'
 import { emptyLens, type Lens } from '@/core/lens/lens'
 import type { Id, LensRecord } from '@/core/record'
 import { parts, type Later } from '@/state'
-import { Button, Column, EmptyPlace, Field, IconButton, Row, Seal, Words } from '@/ui'
+import { Button, Column, EmptyPlace, Field, IconButton, Row, Seal, SpokenLater, Words } from '@/ui'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { sumWords } from '@/words/lens'
 import { LensMenu } from './LensMenu'
@@ -77,6 +77,9 @@ function OneLens({
     }),
     [document, day],
   )
+  // Said when the lens has changed, and not for each tick in it.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const foundNow = useMemo(() => sumWords(list), [lens])
   // It begins at its top; what it remembers of its list is found after that.
   useLayoutEffect(() => {
     window.scrollTo({ top: 0, behavior: 'instant' })
@@ -136,6 +139,7 @@ function OneLens({
           <KeepBar record={record} draft={draft} look={look} lenses={lenses} onOpen={onOpen} />
         ) : null}
         {wide || isFolded ? null : <LookBar look={look} lenses={lenses} />}
+        <SpokenLater text={foundNow} fromChange />
         <OverdueBeside lens={shownLens} lenses={lenses} day={day} onChange={draft.change} />
         {list.count === 0 && look.view !== 'columns' ? (
           <EmptyPlace says="Nothing fits this lens. Take a condition off, or change it." />

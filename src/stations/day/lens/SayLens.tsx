@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import type { Lens, SayingNames } from '@/core/lens'
 import { select, type Later } from '@/state'
-import { Column, Field, Words } from '@/ui'
+import { Column, Field, Preview, Words } from '@/ui'
 import { useHeld, useToday } from '@/held/zen'
 
 export function SayLens({
@@ -48,7 +48,7 @@ export function SayLens({
         blurOnSubmit={false}
         dashed
       />
-      <Column role="status" aria-label="What the lens would be">
+      <Preview label="What the lens would be">
         {isSaid ? (
           <Words size="second" tone="brass">
             {sentence}
@@ -59,7 +59,7 @@ export function SayLens({
             Not understood: “{unread.join(' ')}”
           </Words>
         ) : null}
-      </Column>
+      </Preview>
     </Column>
   )
 }

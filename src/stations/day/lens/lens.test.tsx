@@ -186,7 +186,7 @@ describe('a list', () => {
     expect([list('Must'), list('Should')]).toEqual([['draft'], ['ring', 'order', 'oil']])
     // Both of ten minutes: the hand decides. What has none stands behind them whatever the hand does.
     await carry('ring', 'ArrowDown')
-    expect([list('Should'), notice()]).toEqual([['order', 'ring', 'oil'], 'Put elsewhere: ring'])
+    expect([list('Should'), notice()]).toEqual([['order', 'ring', 'oil'], 'ring: 2 of 3'])
     await carry('oil', 'ArrowUp')
     expect(list('Should')).toEqual(['order', 'ring', 'oil'])
     await carry('draft', 'ArrowRight')

@@ -10,7 +10,7 @@ import type { Laying } from '@/parts/carrying/Carrying'
 import type { Place } from '@/parts/carrying/place'
 import { useFindRow } from './carry'
 import { ChosenField } from '@/parts/choosers/useChooser'
-import { shortened } from '@/words'
+import { placeWords, shortened } from '@/words'
 import { headingWords, notByHandWords } from '@/words/lens'
 import type { BandList, LensShown } from './lensProps'
 
@@ -71,7 +71,14 @@ export function useLensLaying(
     act(
       'layInto',
       { id: action.id, band: null, order: orderAround(target, action, overId) },
-      { say: `Put elsewhere: ${shortened(action.title)}` },
+      {
+        // It takes the place of what it is laid beside.
+        say: placeWords(
+          shortened(action.title),
+          order().indexIn(target.actions, over),
+          target.actions.length,
+        ),
+      },
     )
   }
 
