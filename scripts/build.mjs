@@ -59,6 +59,16 @@ async function addServiceWorker() {
   rmSync(shared)
 }
 
+/** What every start asks for once its first scripts have run: asked for along with them, it is there by then. */
+function preload() {
+  const page = join(dist, 'index.html')
+  const folder = '/_expo/static/js/web/'
+  const links = readdirSync(join(dist, folder))
+    .filter((name) => /^_layout-[0-9a-f]+\.js$/.test(name))
+    .map((name) => `<link rel="preload" href="${folder}${name}" as="script" />`)
+  writeFileSync(page, readFileSync(page, 'utf8').replace('</head>', `${links.join('')}</head>`))
+}
+
 /** Brotli and gzip copies beside each text file. */
 function compress() {
   for (const path of filesIn(dist)) {
@@ -90,6 +100,7 @@ export async function ensureBuild({ force = false } = {}) {
     fail('The build failed. VERBOSE=1 shows more.')
   }
   rmSync(join(dist, 'metadata.json'), { force: true })
+  preload()
   await addServiceWorker()
   compress()
   setStamp('build', hash)

@@ -10,6 +10,7 @@ import { at, base, longestBlock, ms, paintedAfter, withServer } from './parts.mj
 import { openedFigures } from './opened.mjs'
 import { chosenFigures } from './chosen.mjs'
 import { badDayFigure, lensFigures, lensScrolling } from './lensShown.mjs'
+import { slowedFigures } from './slowed.mjs'
 import { settingDownFigures } from './settingDown.mjs'
 import { shelfFigures } from './shelvesShown.mjs'
 
@@ -35,7 +36,10 @@ async function profileOf(browser, viewport, makeFile) {
     await page.getByRole('button', { name: 'Import a file' }).waitFor()
     bringing = await longestBlock(page, async () => {
       await page.getByLabel('File to bring in').setInputFiles(file)
-      await page.getByRole('button', { name: 'Bring it in' }).click({ timeout: 300_000 })
+      await page
+        .getByRole('dialog')
+        .getByRole('button', { name: 'Import', exact: true })
+        .click({ timeout: 120_000 })
       await page.getByText('Imported.').first().waitFor({ state: 'attached', timeout: 300_000 })
     })
     bringing.bytes = statSync(file).size
@@ -57,9 +61,13 @@ function fileOf(script, ...given) {
   return path
 }
 
-/** From navigation to a Tray whose pile is shown and whose line takes a key. */
-async function startOf(context) {
+/** From navigation to a Tray whose pile is shown and whose line takes a key; the processor slowed so many times. */
+export async function startOf(context, slowed = 1) {
   const page = await context.newPage()
+  if (slowed > 1) {
+    const session = await context.newCDPSession(page)
+    await session.send('Emulation.setCPUThrottlingRate', { rate: slowed })
+  }
   await page.addInitScript(() => {
     const look = () => {
       if (
@@ -114,17 +122,23 @@ async function ticks(context, told) {
   ]
 }
 
+/** Typing letter by letter, each until its chips are painted. */
+export async function chips(page, letters = Infinity) {
+  const typed = `ring the tile maker about samples by friday 20 min for Project 12, must ${'and more '.repeat(3)}by monday`
+  const press =
+    "const input = document.getElementById('set-down'); Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set.call(input, given); input.dispatchEvent(new Event('input', { bubbles: true }))"
+  const times = []
+  for (let length = 1; length <= Math.min(letters, typed.length); length++)
+    times.push(await paintedAfter(page, press, typed.slice(0, length)))
+  return times
+}
+
 async function keyPresses(context) {
   const page = await context.newPage()
   await page.goto(base)
   await page.getByRole('textbox', { name: 'Add to the Tray' }).waitFor()
   await page.waitForTimeout(1500)
-  const typed = `ring the tile maker about samples by friday 20 min for Project 12, must ${'and more '.repeat(3)}by monday`
-  const press =
-    "const input = document.getElementById('set-down'); Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, 'value').set.call(input, given); input.dispatchEvent(new Event('input', { bubbles: true }))"
-  const times = []
-  for (let length = 1; length <= typed.length; length++)
-    times.push(await paintedAfter(page, press, typed.slice(0, length)))
+  const times = await chips(page)
   await page.close()
   return [
     'key press to painted chips in the capture line at 10,000 actions, 95th percentile',
@@ -257,6 +271,7 @@ export const browserFigures = () =>
         await ticks(large, '10,000'),
         await keyPresses(large),
         await scrolling(large),
+        ...(await slowedFigures(large)),
         await chosenFigures((await profileWith(browser, 1000)).context),
         ...(await openedFigures((await profileWith(browser, 1000)).context)),
         ...(await lensFigures(large, '10,000')),

@@ -1,8 +1,8 @@
-/** 53 bits over UTF-16 units, in base 36: against damage, not against malice. Source: the public-domain cyrb53 by bryc. */
-export function checksumOf(text: string): string {
+/** 53 bits over UTF-16 units from a place on, in base 36: against damage, not against malice. Source: the public-domain cyrb53 by bryc. */
+export function checksumOf(text: string, from = 0): string {
   let high = 0xdeadbeef
   let low = 0x41c6ce57
-  for (let i = 0; i < text.length; i++) {
+  for (let i = from; i < text.length; i++) {
     const unit = text.charCodeAt(i)
     high = Math.imul(high ^ unit, 2654435761)
     low = Math.imul(low ^ unit, 1597334677)

@@ -8,6 +8,7 @@ import {
   firstInOrderOfWork,
   inOrderOfHand,
   inOrderOfWork,
+  isSameReach,
   minutesOf,
   type DayBands,
   type Reach,
@@ -257,7 +258,7 @@ let latest: readonly { today: CalendarDate; reach: Reach; bands: HeldDayBands }[
 
 /** The bands of a day with what is at hand; made anew only when either has changed. */
 export function dayBandsWith(today: CalendarDate, reach: Reach): HeldDayBands {
-  const found = latest.find((each) => each.today === today && each.reach === reach)
+  const found = latest.find((each) => each.today === today && isSameReach(each.reach, reach))
   const held = found ?? { today, reach, bands: makeDayBands(today, reach) }
   if (latest[0] !== held) latest = [held, ...latest.filter((each) => each !== held)].slice(0, 2)
   return held.bands

@@ -18,6 +18,19 @@ export interface Reach {
 
 export const anyReach: Reach = { contextIds: [], minutes: null }
 
+const isSameSet = (a: ReadonlySet<string> | undefined, b: ReadonlySet<string> | undefined): boolean =>
+  a === b || ((a?.size ?? 0) === (b?.size ?? 0) && [...(a ?? [])].every((id) => b?.has(id)))
+
+/** Whether two say the same, whichever part of the page made them. */
+export const isSameReach = (a: Reach, b: Reach): boolean =>
+  a === b ||
+  (a.minutes === b.minutes &&
+    (a.energy ?? null) === (b.energy ?? null) &&
+    a.weekEnd === b.weekEnd &&
+    isSameSet(new Set(a.contextIds), new Set(b.contextIds)) &&
+    isSameSet(a.awayContextIds, b.awayContextIds) &&
+    isSameSet(a.restingProjectIds, b.restingProjectIds))
+
 /** Whether an open action can be done today at all: not hidden, not someday, not laid on a later day, not of a project that rests. */
 export function isDoable(action: Action, today: CalendarDate, reach: Reach): boolean {
   if (isHidden(action, today) || action.horizon === 'someday') return false

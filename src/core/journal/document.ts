@@ -106,8 +106,7 @@ export function makeGathering(): Gathering {
         if (!isKindName(kind)) continue
         const filler = fillers.get(kind) ?? makeTableFiller<Entry>()
         fillers.set(kind, filler)
-        const before = filler.get(id)
-        filler.set(id, before ? mergeEntries(before, entry) : entry)
+        filler.set(id, entry, mergeEntries)
       }
     },
     document: () =>

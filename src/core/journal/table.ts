@@ -51,8 +51,8 @@ export function eachValue<T>(table: Table<T>, take: (value: T) => void): void {
 }
 
 export interface TableFiller<T> {
-  get(id: string): T | undefined
-  set(id: string, value: T): void
+  /** Sets a value; where there is one already, what the two become. */
+  set(id: string, value: T, merged: (before: T, value: T) => T): void
   /** What it holds so far. Filling goes on without touching what was given out. */
   table(): Table<T>
 }
@@ -63,13 +63,13 @@ export function makeTableFiller<T>(): TableFiller<T> {
   const givenOut = new Set<number>()
   let size = 0
   return {
-    get: (id) => buckets[bucketOf(id)]?.get(id),
-    set(id, value) {
+    set(id, value, merged) {
       const at = bucketOf(id)
       const bucket = givenOut.delete(at) ? new Map(buckets[at]) : (buckets[at] ?? new Map<string, T>())
       buckets[at] = bucket
-      if (!bucket.has(id)) size++
-      bucket.set(id, value)
+      const before = bucket.get(id)
+      if (before === undefined) size++
+      bucket.set(id, before === undefined ? value : merged(before, value))
     },
     table() {
       buckets.forEach((bucket, at) => bucket && givenOut.add(at))

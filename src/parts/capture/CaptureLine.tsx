@@ -64,7 +64,8 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
   const input = useRef<HTMLTextAreaElement>(null)
   const mirror = useRef<HTMLDivElement>(null)
   const follow = () => {
-    if (mirror.current && input.current) mirror.current.scrollTop = input.current.scrollTop
+    // Nothing is scrolled where nothing stands: looking would lay the page out once more at the start.
+    if (text !== '' && mirror.current && input.current) mirror.current.scrollTop = input.current.scrollTop
   }
   useLayoutEffect(follow, [text])
   const focus = () => input.current?.focus()
