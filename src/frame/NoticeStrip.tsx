@@ -59,7 +59,6 @@ export function NoticeBar() {
   if (!notice) return null
   return (
     <Row
-      key={notice.number}
       className="no-print"
       backgroundColor="$tray"
       paddingHorizontal="$3.5"

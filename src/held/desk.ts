@@ -59,6 +59,9 @@ interface Desk {
   /** A thought is being added over what is open. */
   readonly capturing: boolean
   capture(on: boolean): void
+  /** Something is in the hand. */
+  readonly carrying: boolean
+  carry(on: boolean): void
   /** The shelves are being arranged, a place at a time. */
   readonly arranging: boolean
   arrange(on: boolean): void
@@ -93,6 +96,8 @@ export const desk = createStore<Desk>((set, get) => ({
   amendAsked: false,
   capturing: false,
   capture: (capturing) => set({ capturing }),
+  carrying: false,
+  carry: (carrying) => set({ carrying }),
   arranging: false,
   arrange: (on) => set({ arranging: on }),
   chosen: [],

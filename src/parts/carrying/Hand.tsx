@@ -11,6 +11,7 @@ import {
   type TouchEvent,
 } from 'react'
 import type { Id } from '@/core/record'
+import { desk } from '@/held/desk'
 import type { DragKit } from '@/ui/dragging/useDragKit'
 import type { Place } from './place'
 import { spotAt, type Spot } from './spotAt'
@@ -59,6 +60,12 @@ export function Hand({ kit, boxRef, holdRef, lifted, onLay }: HandProps) {
   const spotRef = useRef<Spot>(null)
   const pointerRef = useRef<Point>(null)
   const [inHand, setInHand] = useState<Id | null>(null)
+  const isCarrying = inHand !== null
+  useLayoutEffect(() => {
+    if (!isCarrying) return
+    desk.getState().carry(true)
+    return () => desk.getState().carry(false)
+  }, [isCarrying])
   return (
     <DndContext
       sensors={sensors}

@@ -1,7 +1,7 @@
 // The Day: its sheet, what is in reach, and the person's own lenses, as a strip along the top.
 import { useMedia, View } from '@tamagui/core'
 import { Link, useGlobalSearchParams, useRouter } from 'expo-router'
-import { lazy, Suspense } from 'react'
+import { lazy, Suspense, useMemo } from 'react'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { findRow } from '@/parts/rows/findRow'
@@ -10,7 +10,7 @@ import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
 import { headDate, longDate, shortened } from '@/words'
 import { useLater } from '@/held/reader'
-import { useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { useHeld, useToday } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
 import { Strip } from '@/frame/Strip'
 import { DayParts } from './dayParts'
@@ -60,10 +60,13 @@ function useTabInAddress(): readonly [Tab, (tab: Tab) => void] {
 /** The lenses on the strip; none until they have loaded. */
 function useStripLenses(): readonly { readonly key: Tab; readonly label: string }[] {
   const lenses = useLater()?.lenses
-  const document = useHeldDocument()
-  return (lenses?.lensesOf(document) ?? [])
-    .filter(({ onStrip }) => onStrip)
-    .map(({ id, name }) => ({ key: id, label: shortened(name) }))
+  // As narrow as what is read: the station is not drawn again for each tick.
+  const all = useHeld(({ document }) => lenses?.lensesOf(document))
+  return useMemo(
+    () =>
+      (all ?? []).filter(({ onStrip }) => onStrip).map(({ id, name }) => ({ key: id, label: shortened(name) })),
+    [all],
+  )
 }
 
 export function DayStation() {

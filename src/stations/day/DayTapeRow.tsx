@@ -5,6 +5,7 @@ import { useState } from 'react'
 import { select } from '@/state'
 import { AvailableToday, LoadGauge } from '@/parts/load/LoadGauge'
 import { findRow } from '@/parts/rows/findRow'
+import { useDesk } from '@/held/desk'
 import { useDayTape } from '@/held/useLoads'
 import { useHeld, useToday } from '@/held/zen'
 import { Column, IconButton, Row, Words } from '@/ui'
@@ -16,6 +17,7 @@ export function DayTapeRow() {
   const today = useToday()
   const free = useHeld(({ document }) => select.freeMinutesOn(document, today))
   const [isUnfolded, setUnfolded] = useState(wide)
+  const isCarrying = useDesk((state) => state.carrying)
   return (
     <Column>
       <LoadGauge
@@ -41,11 +43,12 @@ export function DayTapeRow() {
             <AvailableToday minutes={free} />
           </Row>
         </>
-      ) : (
+      ) : null}
+      {isCarrying && !isUnfolded ? (
         <div className="days-over">
           <DayStrip />
         </div>
-      )}
+      ) : null}
     </Column>
   )
 }
