@@ -3,7 +3,7 @@ import { emptyDocument, makeStamp, withChange, type Change, type Document } from
 import type { Id, RecordKind } from '@/core/record'
 import { draftOf, parseSentence } from '@/core/sentence/reader'
 import { epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
-import { demoMark, select, type ArgsOf, type CommandName } from '@/state'
+import { demoMark, demoReplica, select, type ArgsOf, type CommandName } from '@/state'
 import { commands, type Command, type NewAction } from '@/state/commands'
 import { later } from '@/state/commands/later'
 
@@ -49,7 +49,7 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
         )
         if (!outcome.ok) throw new Error(`The demo was refused: ${name} ${outcome.error.kind}`)
         const change: Change = {
-          stamp: makeStamp(epochMs, changes.length, 'demo'),
+          stamp: makeStamp(epochMs, changes.length, demoReplica),
           act: name,
           diff: outcome.value,
         }

@@ -40,6 +40,7 @@ it('leaves what was added to it, with what it was added to, and nothing that poi
   run('addSteps', { ownerId: first.id, titles: ['my step'] })
   run('addRemark', { ownerId: person.id, text: 'my remark' })
   run('layAside', { ids: [second.id] })
+  run('addContext', { name: 'Garden' })
   const before = recordsById(document())
   run('removeDemo', {})
   const held = recordsById(document())
@@ -57,6 +58,10 @@ it('leaves what was added to it, with what it was added to, and nothing that poi
   const owner = held.get((step as { ownerId: string } | undefined)?.ownerId ?? '') as AnyRecord | undefined
   expect((owner as { title?: string } | undefined)?.title).toBe(first.title)
   expect(parts.stepsOf(document(), owner?.id as Id<'action'>).map(({ title }) => title)).toContain('my step')
+  // Of those that go by their names, the ones that nothing else is with have gone too.
+  expect(recordsIn(document(), 'person').map(({ name }) => name)).toEqual([person.name])
+  const withThem = first.contextIds.map((id) => (before.get(id) as { name?: string } | undefined)?.name)
+  expect(recordsIn(document(), 'context').map(({ name }) => name)).toEqual([...withThem, 'Garden'])
   expect(held.get(own)).toMatchObject({ projectId: null, waiting: { personId: person.id } })
   const { changes } = await store.journal()
   expect(parseStoreFile(toStoreFile(document(), changes, 0)).ok).toBe(true)

@@ -1,6 +1,7 @@
 export { noTabs, boundedClock, type Clock, type TabChannel, type TabMessage } from './clock'
 export {
   demoMark,
+  demoReplica,
   stampFor,
   type ArgsOf,
   type CommandName,

@@ -1,7 +1,7 @@
 // Taking the demo data out again.
-import { recordsById, recordsIn, updateOf } from '@/core/journal'
+import { entryIn, latestIn, recordsById, recordsIn, updateOf, type Document } from '@/core/journal'
 import { kindOf, kinds, type AnyRecord, type RecordKind } from '@/core/record'
-import { demoMark } from '../demoMark'
+import { demoMark, demoReplica } from '../demoMark'
 import { added, diffOf, removed, type Command } from './command'
 
 type Fields = Readonly<Record<string, unknown>>
@@ -35,8 +35,15 @@ function without(record: AnyRecord, isGoing: (id: unknown) => boolean, name: (id
   return patch
 }
 
+/** Contexts and people go by their names and bear no mark: those that the demo alone has written. */
+const namedByDemo = (document: Document): AnyRecord[] =>
+  [...recordsIn(document, 'context'), ...recordsIn(document, 'person')].filter(({ id }) => {
+    const entry = entryIn(document, id)
+    return !id.includes(`:${demoMark}`) && entry && latestIn(entry).endsWith(`.${demoReplica}`)
+  })
+
 /**
- * Removes every demo record. What the person made since stays, also where it stood in a demo project; where it was added
+ * Removes every demo record, and the contexts and people that nothing else is with. What the person made since stays, also where it stood in a demo project; where it was added
  * to a demo record (a step, a remark, a file), that record stays with it, as the person's own.
  */
 export const removeDemo: Command<Record<string, never>> = ({ document, newId }) => {
@@ -53,7 +60,8 @@ export const removeDemo: Command<Record<string, never>> = ({ document, newId }) 
       goesAlong.has(kindOf(record.id)) &&
       ofWhat.some((field) => isDemo((record as unknown as Fields)[field])),
   )
-  const own = others.filter((record) => !along.includes(record))
+  const named = new Set(namedByDemo(document))
+  const own = others.filter((record) => !along.includes(record) && !named.has(record))
   const nameOf = (id: string) => (all.get(id) as { name?: string } | undefined)?.name ?? ''
   // What the person's own belongs to, and what that belongs to in turn.
   const kept = new Map<string, AnyRecord>()
@@ -67,6 +75,16 @@ export const removeDemo: Command<Record<string, never>> = ({ document, newId }) 
     }
   }
   own.forEach(keep)
+  // A context lies within another, so that one that stays keeps those around it.
+  const staying = [...own, ...kept.values()]
+  for (let at = 0; at < staying.length; at++) {
+    const told = JSON.stringify(staying[at])
+    for (const record of named)
+      if (told.includes(`"${record.id}"`)) {
+        named.delete(record)
+        staying.push(record)
+      }
+  }
   const isGoing = (id: unknown): boolean => isDemo(id) && all.has(id)
   const moved = (record: AnyRecord): Fields => ({
     ...without(record, isGoing, nameOf),
@@ -78,7 +96,7 @@ export const removeDemo: Command<Record<string, never>> = ({ document, newId }) 
     ),
   })
   return diffOf(
-    ...[...demo, ...along].map(removed),
+    ...[...demo, ...along, ...named].map(removed),
     ...[...kept.values()].map((record) => added({ ...record, ...moved(record) } as AnyRecord)),
     ...own.map((record) => updateOf<AnyRecord>(record, moved(record) as Partial<AnyRecord>)),
   )

@@ -64,7 +64,9 @@ function useStripLenses(): readonly { readonly key: Tab; readonly label: string 
   const all = useHeld(({ document }) => lenses?.lensesOf(document))
   return useMemo(
     () =>
-      (all ?? []).filter(({ onStrip }) => onStrip).map(({ id, name }) => ({ key: id, label: shortened(name) })),
+      (all ?? [])
+        .filter(({ onStrip }) => onStrip)
+        .map(({ id, name }) => ({ key: id, label: shortened(name) })),
     [all],
   )
 }
