@@ -1,4 +1,4 @@
-// Figures of a thousand actions chosen together: how soon the choice, what is said of it and the change are painted.
+// Figures of a thousand actions selected together: how soon the choice, what is said of it and the change are painted.
 import { at, base, ms, paintedAfter } from './parts.mjs'
 
 const setValue =
@@ -20,7 +20,7 @@ export async function chosenFigures(context) {
     await page.keyboard.press('v')
     await page.getByRole('region', { name: 'Selected' }).waitFor()
     times.chosen.push(await paintedAfter(page, pressed('Choose all of In reach')))
-    await page.getByText('1,000 actions chosen').waitFor()
+    await page.getByText('1,000 actions selected').waitFor()
     await page.waitForTimeout(300)
     times.said.push(await paintedAfter(page, setValue, `${20 + round} min, phone`))
     await page.getByRole('button', { name: 'Change it' }).waitFor()
@@ -32,7 +32,7 @@ export async function chosenFigures(context) {
   await page.close()
   const middle = (rounds) => ms(at(rounds.slice(1), 0.5))
   return [
-    '1,000 actions chosen together: the choice painted, a sentence read for all of them, changed by it (medians)',
+    '1,000 actions selected together: the choice painted, a sentence read for all of them, changed by it (medians)',
     `${middle(times.chosen)}, ${middle(times.said)}, ${middle(times.changed)}`,
     '100 ms each',
   ]

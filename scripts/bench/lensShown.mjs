@@ -51,6 +51,8 @@ export async function lensFigures(context, count) {
     )
     await page.waitForTimeout(200)
   }
+  // On a phone the ways are folded away.
+  await page.getByRole('button', { name: 'Change what this lens lists' }).click()
   const ways = ['columns', 'table', 'by date', 'list']
   for (let round = 0; round < 40; round++) {
     const way = ways[round % 4]
@@ -103,10 +105,13 @@ export async function lensScrolling(browser, profileWith) {
 export async function badDayFigure(context) {
   const page = await context.newPage()
   await page.goto(`${base}/day`)
-  await page.getByRole('button', { name: 'Spread out' }).waitFor({ timeout: 60_000 })
+  const plan = page.getByRole('button', { name: 'Plan', exact: true })
+  await plan.waitFor({ timeout: 60_000 })
   await page.waitForTimeout(2500)
   const times = { shown: [], moved: [] }
   for (let round = 0; round < 8; round++) {
+    await plan.click()
+    await page.getByRole('button', { name: 'Spread out' }).waitFor()
     times.shown.push(
       await untilShown(
         page,
@@ -123,7 +128,7 @@ export async function badDayFigure(context) {
     )
     await page.waitForTimeout(500)
     await page.getByRole('button', { name: 'Undo', exact: true }).click()
-    await page.getByRole('button', { name: 'Spread out' }).waitFor()
+    await plan.waitFor()
     await page.waitForTimeout(500)
   }
   await page.close()

@@ -65,7 +65,7 @@ export function WalkSheet({ id, onClose }: { id: Id<'checklist'>; onClose: () =>
         ) : (
           <Row />
         )}
-        <Button kind={isOver ? 'quiet' : 'main'} label="Close" onPress={onClose} />
+        <Button kind={isOver ? 'quiet' : 'main'} label={isOver ? 'Finish' : 'Stop here'} onPress={onClose} />
       </Row>
     </SlideOver>
   )

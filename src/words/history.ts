@@ -163,7 +163,8 @@ export function historyWords(
   const part = change.diff.find((candidate) => candidate.kind === 'updated' && candidate.id === id)
   if (part?.kind !== 'updated') return [act, ...namesOfParts(change, id)].join(': ')
   const told = Object.entries(part.fields)
-    .filter(([field]) => !silent.has(field))
+    // A text that was written on may have come back to what it was.
+    .filter(([field, [from, to]]) => !silent.has(field) && !isEqual(from, to))
     .map(([field, [from, to]]) =>
       field === 'note' ? 'note' : fieldChangeWords(field, from, to, document, today),
     )

@@ -1,4 +1,6 @@
-// Choosing the shelf an action stands on: a project, the latest first, or straight on an area.
+// Choosing the shelf an action stands on: a project, the latest first, or straight on an area. A project that is made here
+// is asked its area, where there is one to choose.
+import { useRef, useState } from 'react'
 import type { Document } from '@/core/journal'
 import type { Id, Project } from '@/core/record'
 import { lists, select } from '@/state'
@@ -30,6 +32,49 @@ export function ShelfChooser({ of, ...rest }: ChooserProps) {
       projectId: id?.startsWith('project:') ? (id as Id<'project'>) : null,
       areaId: id?.startsWith('area:') ? (id as Id<'area'>) : null,
     })
+  // Made a moment ago: what it belongs to is asked before this closes.
+  const [made, setMade] = useState<Id<'project'> | null>(null)
+  const isAsking = useRef(false)
+  const makeProject = (title: string) => {
+    const id = madeIn<'project'>(act('addProject', { title, areaId: of.areaId }, { say: false }))
+    put(id)
+    if (id === null || of.areaId !== null || areas.length === 0) return
+    isAsking.current = true
+    setMade(id)
+  }
+  const inArea: NamedOption[] = areas.map((area) => ({
+    id: area.id,
+    name: area.name,
+    hint: 'area',
+    seal: area,
+    isChosen: area.id === of.areaId && of.projectId === null,
+  }))
+  const close = () => {
+    if (isAsking.current) isAsking.current = false
+    else rest.onClose()
+  }
+  if (made !== null) {
+    const layOn = (areaId: Id<'area'> | null) =>
+      areaId && act('editProject', { id: made, patch: { areaId } }, { say: false })
+    return (
+      <NameChooser
+        key="area"
+        title={chooserWords.area}
+        anchor={rest.anchor}
+        onClose={close}
+        none={<Button kind="quiet" label="no area" onPress={rest.onClose} />}
+        options={inArea}
+        makes={[
+          {
+            says: (name) => `make “${name}” an area`,
+            make: (name) =>
+              layOn(madeIn<'area'>(act('addArea', { name, groupId: null }, { say: false }))),
+          },
+        ]}
+        onChoose={(id) => layOn(id as Id<'area'>)}
+      />
+    )
+  }
   const choices: NamedOption[] = [
     ...projects.map(({ project }) => ({
       id: project.id,
@@ -37,19 +82,13 @@ export function ShelfChooser({ of, ...rest }: ChooserProps) {
       seal: select.sealOf(document, { projectId: project.id, areaId: project.areaId }) ?? null,
       isChosen: project.id === of.projectId,
     })),
-    ...areas.map((area) => ({
-      id: area.id,
-      name: area.name,
-      hint: 'area',
-      seal: area,
-      isChosen: area.id === of.areaId && of.projectId === null,
-    })),
+    ...inArea,
   ]
   return (
     <NameChooser
       title={chooserWords.shelf}
       anchor={rest.anchor}
-      onClose={rest.onClose}
+      onClose={close}
       none={
         of.projectId || of.areaId ? (
           <Button
@@ -66,7 +105,7 @@ export function ShelfChooser({ of, ...rest }: ChooserProps) {
       makes={[
         {
           says: (title) => `make “${title}” a project`,
-          make: (title) => put(madeIn<'project'>(act('addProject', { title }, { say: false }))),
+          make: makeProject,
         },
         {
           says: (name) => `make “${name}” an area`,

@@ -1,6 +1,7 @@
 // Making actions and working them: tick, pick, move, start, hold, wait.
 
 import { heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
+import { anyReach, dayBandOf } from '@/core/day'
 import { isEqual } from '@/core/isEqual'
 import { idOf, recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { rankBetween, rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
@@ -296,11 +297,16 @@ export const start: Command<{ id: Id<'action'> }> = (context, { id }) => {
   }))
 }
 
+/** What is paused stays on the day's sheet: where it was on no list of the day, it is picked for it. */
 export const stop: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const action = recordIn(context.document, id)
   if (!action) return refuse({ kind: 'notFound' })
+  const today = context.moment.date
+  const paused = { startedAtEpochMs: null, clockFromEpochMs: null }
+  const wouldGo =
+    action.startedAtEpochMs !== null && dayBandOf({ ...action, ...paused }, today, anyReach) === 'inReach'
   return diffOf(
-    updateOf(action, { startedAtEpochMs: null, clockFromEpochMs: null }),
+    updateOf(action, wouldGo ? { ...paused, day: today } : paused),
     ...spellEnded(context, action),
   )
 }

@@ -57,8 +57,10 @@ export function titleOf(condition: Condition): string {
 export const readyCondition: Condition = { kind: 'state', state: 'ready', not: false }
 
 /** Whether a condition says something already: one without a value does not. */
-export const isWhole = (condition: Condition): boolean =>
-  condition.kind !== 'choice' || condition.values.length > 0
+export function isWhole(condition: Condition): boolean {
+  if (condition.kind === 'many') return condition.of.length > 0
+  return condition.kind !== 'choice' || condition.values.length > 0
+}
 
 export const offers: readonly (readonly [label: string, first: Condition])[] = [
   ...choiceFields.map((field): readonly [string, Condition] => [
@@ -79,5 +81,5 @@ export const offers: readonly (readonly [label: string, first: Condition])[] = [
     { kind: 'count', field, number: firstCounts[field], atMost: field === 'doneWithin' },
   ]),
   ['words in it', { kind: 'text', text: '', not: false }],
-  ['any of several', { kind: 'many', joined: 'any', of: [readyCondition] }],
+  ['any of several', { kind: 'many', joined: 'any', of: [] }],
 ]

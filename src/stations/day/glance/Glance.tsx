@@ -4,12 +4,12 @@ import type { ReactNode } from 'react'
 import { Link } from 'expo-router'
 import { minutesOf } from '@/core/day'
 import type { Action } from '@/core/record'
-import { toMinute } from '@/core/time'
+import { fromMinute, localMomentAt, toMinute } from '@/core/time'
 import { Column, Row, Sheet, SquareButton, Tick, Words } from '@/ui'
 import { LoadGauge } from '@/parts/load/LoadGauge'
 import { useAsked, useDayTape } from '@/held/useLoads'
 import { useAct, useHeld, useToday, useZen } from '@/held/zen'
-import { count, duration, headDate, momentWords } from '@/words'
+import { count, duration, headDate, shortDate } from '@/words'
 import { useDayBands } from '../useDayBands'
 
 const few = 6
@@ -89,7 +89,9 @@ const inWords = (minutes: number): string => (minutes <= 0 ? 'now' : `in ${durat
 function Since({ action }: { action: Action }) {
   const { clock } = useZen()
   const today = useToday()
-  return <>{`since ${momentWords(action.startedAtEpochMs ?? 0, clock.zone(), today)}`}</>
+  const { date, minute } = localMomentAt(action.startedAtEpochMs ?? 0, clock.zone())
+  // Short, so that the title keeps its room: the time of today, else the day.
+  return <>{`since ${date === today ? fromMinute(minute) : shortDate(date, today)}`}</>
 }
 
 function Told({

@@ -39,7 +39,7 @@ function furnish(store: TestStore): void {
 describe('the glance', () => {
   it('tells what is underway, what is fixed next and in how long, and what else is left', async () => {
     const store = await showStation(<Glance />, furnish)
-    expect(told(/^Underway/)[0]).toMatch(/^begunsince today/)
+    expect(told(/^Underway/)[0]).toMatch(/^begunsince 09:00/)
     expect(told(/^Fixed next/)).toEqual(['call11:15, in 2 h 15start'])
     expect(told(/^Left of today: 4 actions, 2 h 20/)).toEqual(
       expect.arrayContaining(['site visit1 h 30start', 'picked20 minstart', 'before breakfast30 minstart']),

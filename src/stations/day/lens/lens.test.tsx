@@ -187,7 +187,10 @@ describe('a list', () => {
     // Both of ten minutes: the hand decides. What has none stands behind them whatever the hand does.
     await carry('ring', 'ArrowDown')
     expect([list('Should'), notice()]).toEqual([['order', 'ring', 'oil'], 'ring: 2 of 3'])
+    // Told by the order that tells them apart.
+    const dropped = notice()
     await carry('oil', 'ArrowUp')
+    expect(notice()).toBe(dropped)
     expect(list('Should')).toEqual(['order', 'ring', 'oil'])
     await carry('draft', 'ArrowRight')
     expect(actionIn(store, 'draft').weight).toBe('should')

@@ -2,8 +2,11 @@
 import { useState } from 'react'
 import { minutesOf } from '@/core/day'
 import { recordIn } from '@/core/journal'
-import { select } from '@/state'
-import { Icon, Seal } from '@/ui'
+import { actOfKey, select } from '@/state'
+import { Button, Icon, Row, Seal } from '@/ui'
+import { desk } from '@/held/desk'
+import { useKeymap } from '@/held/keys'
+import { useOpened } from '@/held/useOpened'
 import { useHeld } from '@/held/zen'
 import { count, duration } from '@/words'
 import { ActionRow, type QuickAct } from '@/parts/rows/ActionRow'
@@ -21,6 +24,9 @@ export function RolledRow({
   const [isOpen, setOpen] = useState(false)
   const project = useHeld((state) => recordIn(state.document, id))
   const seal = useHeld((state) => (actions[0] ? select.sealOf(state.document, actions[0]) : undefined))
+  const keymap = useKeymap()
+  const { open } = useOpened()
+  const selectAll = () => desk.getState().chooseToo(actions.map((action) => action.id))
   const minutes = minutesOf(actions)
   const told = [
     count(actions.length, 'action'),
@@ -34,7 +40,13 @@ export function RolledRow({
         className="slip-row rolled-head"
         aria-expanded={isOpen}
         data-holds={actions.map((action) => action.id).join(' ')}
+        data-row
         onClick={() => setOpen(!isOpen)}
+        onKeyDown={(event) => {
+          if (actOfKey(keymap, event.key.toLowerCase()) !== 'choose') return
+          event.preventDefault()
+          selectAll()
+        }}
       >
         <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
         <span className="slip-open">
@@ -47,6 +59,10 @@ export function RolledRow({
       </button>
       {isOpen ? (
         <ul aria-label={project?.title ?? ''}>
+          <Row render="li" gap="$2" className="no-print">
+            <Button kind="quiet" label={`Select all ${actions.length}`} onPress={selectAll} />
+            {project ? <Button kind="quiet" label="Open project" onPress={() => open(id)} /> : null}
+          </Row>
           {actions.map((action) => (
             <ActionRow key={action.id} action={action} showDay={showDay ?? false} quick={quick} />
           ))}

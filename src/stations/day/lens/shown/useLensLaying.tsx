@@ -63,7 +63,10 @@ export function useLensLaying(
     const over = recordIn(now(), overId)
     if (!over || overId === action.id) return
     if (!order().isEqual(action, over)) {
-      const [sort] = lens.sorts
+      // The first of the orders that tells the two apart.
+      const sort = lens.sorts.find(
+        (each) => !lenses.orderIn(now(), { ...lens, sorts: [each] }, day).isEqual(action, over),
+      )
       return refuse(
         `In the order of ${sort ? lenses.sortWords[sort.by][0] : 'the hand'}: only what is equal in that is arranged by hand.`,
       )
