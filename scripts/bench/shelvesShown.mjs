@@ -103,7 +103,7 @@ async function ofTimeLine(page) {
 async function ofPattern(page) {
   await page.goto(`${base}/shelves`)
   await page.getByRole('radio', { name: 'Templates' }).click({ timeout: 120_000 })
-  await page.getByRole('button', { name: /^Use A long pattern/ }).click()
+  await page.getByRole('button', { name: /^Use A long template/ }).click()
   await page.getByRole('textbox', { name: 'Place' }).fill('Mill school')
   await page.waitForTimeout(800)
   const press =

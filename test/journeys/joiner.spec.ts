@@ -1,7 +1,7 @@
 // A joiner's first hour, on a phone, by touch alone: an empty start, twenty-five thoughts in his own words, sorted, a
 // morning, a week, and a backup brought back onto an empty phone.
 import { expect, test, type Page } from '@playwright/test'
-import { band, captureLine, exported, narrow, open, plan, recordsIn, shelfPart, station } from './parts'
+import { band, captureLine, exported, narrow, open, plan, recordsIn, station } from './parts'
 
 test.use({ hasTouch: true })
 
@@ -73,7 +73,7 @@ test('twenty-five thoughts, sorted, a morning, a week, and a backup brought back
   page,
   browser,
 }) => {
-  test.setTimeout(150_000)
+  test.setTimeout(90_000)
   await open(page)
   const first = page.getByRole('region', { name: 'First choices' })
   await first.getByRole('textbox', { name: 'Context 1' }).fill('Workshop')
@@ -102,7 +102,7 @@ test('twenty-five thoughts, sorted, a morning, a week, and a backup brought back
   await page.getByRole('tab', { name: 'In reach' }).tap()
   await narrow(page, 'any length', 'radio', '30 min')
   await expect(page.getByRole('list', { name: 'In reach' })).toContainText('call the insurance')
-  await page.getByRole('tab', { name: 'Today' }).tap()
+  await page.getByRole('tab', { name: 'Day sheet' }).tap()
   await plan(page, 'Close the day')
   await page.getByRole('dialog', { name: 'Close the day' }).getByRole('button', { name: 'Save' }).tap()
 
@@ -124,7 +124,7 @@ test('twenty-five thoughts, sorted, a morning, a week, and a backup brought back
   for (const step of ['measure up', 'draw', 'price', 'book fitting'])
     await expect(project.getByRole('checkbox', { name: step, exact: true })).toBeVisible()
   await project.getByRole('button', { name: 'Close' }).tap()
-  await shelfPart(page, 'People', 'People')
+  await page.getByRole('tab', { name: 'People' }).tap()
   await expect(page.getByRole('button', { name: /Ana/ }).first()).toBeVisible()
 
   // A new phone: the backup brings everything.

@@ -10,4 +10,13 @@ export {
   inOrderOfWork,
   isHandAlone,
 } from './order'
-export { anyReach, fitsContexts, fitsEnergy, fitsMinutes, isDoable, isInReach, isSameReach, type Reach } from './reach'
+export {
+  anyReach,
+  fitsContexts,
+  fitsEnergy,
+  fitsMinutes,
+  isDoable,
+  isInReach,
+  isSameReach,
+  type Reach,
+} from './reach'

@@ -8,7 +8,7 @@ import type { Meaning } from './clause'
 import { monthPattern, weekdayPattern } from './datePhrase'
 import { readMeaning, type Reading } from './readMeaning'
 import { beginsTitle, mayBeVerb } from './verbs'
-import type { Word } from './words'
+import { phraseOf, type Word } from './words'
 
 type Kind = Meaning['kind']
 
@@ -49,12 +49,6 @@ const bindsLength = words(
 const goesOnInFront = words(
   'and or of in is was are were will would at on for with to as than until has had but does did can',
 )
-
-const phraseOf = (all: readonly Word[], from: number, to: number): string =>
-  all
-    .slice(from, to)
-    .map(({ text }) => text)
-    .join(' ')
 
 const isOpen = (all: readonly Word[], from: number, to: number): boolean =>
   all

@@ -1,15 +1,15 @@
 // Which runs of words may be a clause. A claim is looked for where it cannot be part of the title: at the end of a part
 // (parts end at commas, colons, semicolons, dashes and before a bracket), as a whole part, or as a led phrase at the
 // front. What is between double quotes is never claimed.
-import { kindOf, titleLimit } from '../record'
+import { titleLimit } from '../record'
 import { claimsAtFront, claimsInMiddle, peopleInMiddle, remindMeTo } from './anywhere'
 import type { Claim, SentenceContext } from './claim'
-import type { Meaning, Name } from './clause'
-import type { NameIndex } from './nameIndex'
+import type { Meaning } from './clause'
 import { readMeaning } from './readMeaning'
 import { mayBeRepeat, readRepeat } from './repeatPhrase'
 import { mayBeVerb } from './verbs'
-import { partsOf, type Word } from './words'
+import { waitingFrom } from './waitingFor'
+import { partsOf, phraseOf, type Word } from './words'
 
 const longestClause = 12
 /** A rule with its time and its end. */
@@ -100,12 +100,6 @@ const joins = new Set([
   'from',
   'or',
 ])
-
-const phraseOf = (words: readonly Word[], from: number, to: number): string =>
-  words
-    .slice(from, to)
-    .map((word) => word.text)
-    .join(' ')
 
 function boundToTitle(words: readonly Word[], found: Claim, partStart: number): boolean {
   if (found.from === partStart) return false
@@ -308,61 +302,6 @@ function dueInTheMiddle(words: readonly Word[], context: SentenceContext): Claim
   })
 }
 
-/** Where what is waited for ends: at a break, or where "since" or "chase" begins. */
-function endOfWhom(words: readonly Word[], from: number): number {
-  const at = words.findIndex(
-    (word, index) =>
-      index >= from + 2 &&
-      (word.breakAfter !== null || ['since', 'chase'].includes(words[index + 1]?.text ?? '')),
-  )
-  return at < 0 ? words.length : at + 1
-}
-
-/** "waiting for Oda's quote": the words stay. Oda is understood where she is known, the words themselves where not. */
-function waitingFrom(words: readonly Word[], from: number, names: NameIndex): Claim | null {
-  const [first, second, third] = words.slice(from, from + 3)
-  const isAsked =
-    first?.text === 'waiting' &&
-    second !== undefined &&
-    /^(?:for|on)$/.test(second.text) &&
-    third !== undefined
-  if (
-    !isAsked ||
-    first.breakAfter ||
-    second.breakAfter ||
-    [first, second, third].some(({ quoted }) => quoted)
-  )
-    return null
-  const end = endOfWhom(words, from)
-  for (let to = Math.min(end, from + 8); to >= from + 3; to--) {
-    const phrase = phraseOf(words, from + 2, to).replace(/'s$/, '')
-    const name = names.byWords.get(phrase)?.filter(({ id }) => kindOf(id) === 'person') ?? []
-    if (name.length === 1)
-      return {
-        meaning: { kind: 'waiting', name: name[0] as Name, whom: '' },
-        weak: false,
-        inTitle: true,
-        guess: null,
-        from,
-        to,
-      }
-  }
-  const whom = words
-    .slice(from + 2, end)
-    .map(({ typed }) => typed)
-    .join(' ')
-  return whom.trim() === ''
-    ? null
-    : {
-        meaning: { kind: 'waiting', name: null, whom },
-        weak: false,
-        inTitle: true,
-        guess: 'unknownPerson',
-        from,
-        to: end,
-      }
-}
-
 function addresses(words: readonly Word[]): Claim[] {
   return words.flatMap((word, from) =>
     !word.quoted && word.typed.length <= titleLimit && /^https?:\/\/\S+\.\S+/i.test(word.typed)
@@ -395,7 +334,7 @@ export function claimsOf(words: readonly Word[], context: SentenceContext): Clai
         ...parts.flatMap((part) => claimsInMiddle(words, part, context)),
         ...peopleInMiddle(words, context),
       ]
-  const starts = context.isBare ? parts.map(([from]) => from) : [0]
+  const starts = parts.map(([from]) => from)
   return [
     ...addresses(words),
     ...(context.isBare ? [] : remindMeTo(words)),

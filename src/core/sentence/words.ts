@@ -116,3 +116,10 @@ export function partsOf(words: readonly Word[]): (readonly [number, number])[] {
   })
   return parts
 }
+
+/** Words as they are compared, with one space between. */
+export const phraseOf = (words: readonly Word[], from: number, to: number): string =>
+  words
+    .slice(from, to)
+    .map((word) => word.text)
+    .join(' ')

@@ -106,7 +106,7 @@ export const understood: [said: string, title: string, ...clauses: string[]][] =
   [
     'waiting for the printer’s proofs since monday, chase friday',
     'waiting for the printer’s proofs',
-    'waiting the printer’s proofs',
+    'waiting the printer',
     'since 2026-03-09',
     'chase 2026-03-13',
   ],

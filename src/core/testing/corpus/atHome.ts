@@ -195,6 +195,9 @@ ring Priya (by friday) | ring Priya | priya by0313
 reply to the council - thursday, 20 min | reply to the council | d0312 20m
 cut the glass — workshop — 40 min | cut the glass | workshop 40m
 waiting for Davit's measurements since monday, chase friday | waiting for Davit's measurements | waitingdavit since0309 chase0313
+waiting for Ana to send the drawings by friday | waiting for Ana to send the drawings | waiting:Ana by0313
+chase the drawings, waiting for Davit since monday | chase the drawings | waitingdavit since0309
+photo of the dog, waiting for Davit's ball | photo of the dog, waiting for Davit's ball | waitingdavit
 waiting for the permit, chase in two weeks | waiting for the permit | waiting:the permit chase0325
 read https://example.org/oak about oak, 10 min | read about oak | 10m link:https://example.org/oak
 send the keys back by registered post on friday | send the keys back by registered post | d0313
