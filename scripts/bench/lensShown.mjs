@@ -115,7 +115,7 @@ export async function badDayFigure(context) {
     times.shown.push(
       await untilShown(
         page,
-        "[...document.querySelectorAll('button')].find(({ textContent }) => textContent === 'Spread out').click()",
+        "[...document.querySelectorAll('dialog button')].find(({ textContent }) => textContent.startsWith('Spread out')).click()",
         'dialog [role=status]',
       ),
     )

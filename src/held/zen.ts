@@ -92,7 +92,13 @@ function nextOf(diff: Diff): CalendarDate | null {
 }
 
 /** Acts that say the value they have set. */
-const tellsValue: ReadonlySet<CommandName> = new Set(['editAction', 'moveTo', 'setHorizon', 'setWaiting', 'stop'])
+const tellsValue: ReadonlySet<CommandName> = new Set([
+  'editAction',
+  'moveTo',
+  'setHorizon',
+  'setWaiting',
+  'stop',
+])
 
 /** What an act has set of an action, in words. */
 function valuesSet(document: Document, diff: Diff, id: Id, today: CalendarDate): string {

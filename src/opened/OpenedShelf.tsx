@@ -75,7 +75,11 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
         {closed ? (
           <Button label="Reopen" onPress={() => act('reopenShelf', { id })} />
         ) : (
-          <Button label="Close it" aria-haspopup="dialog" onPress={() => setLeaving(true)} />
+          <Button
+            label={isIdOf('group', shelf.id) ? 'Close the group' : 'Close the area'}
+            aria-haspopup="dialog"
+            onPress={() => setLeaving(true)}
+          />
         )}
       </Row>
       {isLeaving ? <LeaveShelf shelf={shelf} onClose={() => setLeaving(false)} /> : null}

@@ -8,6 +8,8 @@ import { Words } from './Words'
 export interface Option<T extends string> {
   readonly value: T
   readonly label: string
+  /** For the ear, where the label alone says too little: "20 min" for 20. It begins with the label. */
+  readonly name?: string
   readonly hint?: string
 }
 

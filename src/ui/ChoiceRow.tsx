@@ -1,6 +1,6 @@
 // One row of choices, the likeliest first, on one line however narrow the screen: what does not fit is a swipe away, and
 // *more* stands at the end. Arrow keys move inside; space chooses.
-import type { KeyboardEvent } from 'react'
+import { useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { moveFocusWithin, type Option } from './Choice'
 import { Column, Row } from './layout'
 import { Press } from './Press'
@@ -14,6 +14,8 @@ interface ChoiceRowProps<T extends string> {
   readonly onToggle: (value: T) => void
   /** Left out where there is nothing more to choose from. */
   readonly onMore?: () => void
+  /** Where the keys begin while nothing is chosen, and marked: places stay as they are. */
+  readonly likely?: T | undefined
   /** Takes the focus when it is shown. */
   readonly firstFocus?: boolean
   /** Something that goes with what is chosen, on or off, at the end of the row. */
@@ -28,12 +30,23 @@ export function ChoiceRow<T extends string>({
   many = false,
   onToggle,
   onMore,
+  likely,
   firstFocus = false,
   beside,
 }: ChoiceRowProps<T>) {
   const role = many ? 'checkbox' : 'radio'
   const selector = `[role=${role}]`
-  const reached = options.findIndex(({ value }) => chosen.includes(value))
+  const taken = options.findIndex(({ value }) => chosen.includes(value))
+  const reached = Math.max(0, taken >= 0 ? taken : options.findIndex(({ value }) => value === likely))
+  const row = useRef<HTMLDivElement>(null)
+  // What is chosen or likely is in sight, however far along a narrow row it stands.
+  const [begun] = useState(reached)
+  useLayoutEffect(() => {
+    if (begun > 0)
+      row.current
+        ?.querySelectorAll(selector)
+        [begun]?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' })
+  }, [begun, selector])
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     const before = document.activeElement
     moveFocusWithin(event, selector)
@@ -47,6 +60,7 @@ export function ChoiceRow<T extends string>({
       </Words>
       <Row gap="$2">
         <Row
+          ref={row as never}
           flex={1}
           minWidth={0}
           gap="$2"
@@ -55,23 +69,25 @@ export function ChoiceRow<T extends string>({
           className="swipes"
           onKeyDown={onKeyDown}
         >
-          {options.map(({ value, label: text }, index) => {
+          {options.map(({ value, label: text, name }, index) => {
             const isChosen = chosen.includes(value)
             return (
               <Press
                 key={value}
                 role={role}
                 aria-checked={isChosen}
+                aria-label={name}
                 onPress={() => onToggle(value)}
                 paddingHorizontal="$3"
                 justifyContent="center"
                 flexShrink={0}
                 borderWidth={1}
-                borderColor={isChosen ? '$brass' : '$edge'}
+                borderColor={isChosen || value === likely ? '$brass' : '$edge'}
+                borderStyle={isChosen || value !== likely ? 'solid' : 'dashed'}
                 backgroundColor={isChosen ? '$brassWash' : '$slip'}
                 hoverStyle={{ borderColor: '$brass' }}
-                tabIndex={index === Math.max(0, reached) ? 0 : -1}
-                autoFocus={firstFocus && index === Math.max(0, reached)}
+                tabIndex={index === reached ? 0 : -1}
+                autoFocus={firstFocus && index === reached}
               >
                 <Words strong={isChosen} tone={isChosen ? 'brass' : 'ink'} whiteSpace="nowrap">
                   {text}

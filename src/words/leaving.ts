@@ -28,18 +28,18 @@ interface LeaveWords {
 export const leaveWords: Readonly<Record<Kind | 'finished', LeaveWords>> = {
   group: {
     title: (name) => `Close “${name}”?`,
-    leave: 'Close it',
-    move: 'Close it, its areas go to another group',
-    rest: 'Close it with its areas, their projects rest',
-    letGo: 'Close it, and let go of everything in it',
+    leave: 'Close the group',
+    move: 'Close the group, its areas go to another',
+    rest: 'Close the group with its areas, their projects rest',
+    letGo: 'Close the group, and let go of everything in it',
     done: 'Closed',
   },
   area: {
     title: (name) => `Close “${name}”?`,
-    leave: 'Close it',
-    move: 'Close it, all goes to another area',
-    rest: 'Close it, its projects rest',
-    letGo: 'Close it, and let go of everything in it',
+    leave: 'Close the area',
+    move: 'Close the area, all goes to another',
+    rest: 'Close the area, its projects rest',
+    letGo: 'Close the area, and let go of everything in it',
     done: 'Closed',
   },
   project: {

@@ -298,7 +298,8 @@ test.describe('shared', () => {
   })
 })
 
-test('a page that the bookmark button sends stands in the line for a look', async ({ page }) => {
+test('a page that the bookmark button sends stands in the line for a look', async ({ page, context }) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write'])
   await open(page)
   await captureLine(page).fill('half a thought')
   const query = new URLSearchParams({
@@ -315,6 +316,9 @@ test('a page that the bookmark button sends stands in the line for a look', asyn
   await page.goto('/settings')
   const script = await page.getByRole('link', { name: 'To the Tray' }).getAttribute('href')
   expect(script).toMatch(/^javascript:[^\n]+$/)
+  // By keys as well: nothing has to be dragged.
+  await page.getByRole('button', { name: 'Copy the bookmark button' }).press('Enter')
+  await expect.poll(() => page.evaluate(() => navigator.clipboard.readText())).toBe(script)
   await page.goto('/?line')
   await expect(captureLine(page)).toBeFocused()
 })
@@ -397,32 +401,4 @@ test('a thing laid aside waits in the review box, as a slip and as the action it
   await expect(box.getByRole('listitem')).toHaveText([/ask whether the loft pays/])
   await box.getByRole('button', { name: 'Take out ask whether the loft pays' }).click()
   await expect(box).toBeHidden()
-})
-
-test('what was removed rests in its place: found, put back, or removed for good with its files', async ({
-  page,
-}) => {
-  await open(page)
-  await chooseFiles(page, { name: 'plan.txt', mimeType: 'text/plain', buffer: bytesOf(5000) })
-  await expect(page.getByRole('button', { name: 'Take off plan.txt' })).toBeVisible()
-  await captureLine(page).fill('look at the plan')
-  await captureLine(page).press('Enter')
-  await setDown(page, 'a second thought')
-  await page.getByRole('button', { name: 'Remove look at the plan' }).click()
-  await page.getByRole('button', { name: 'Remove a second thought' }).click()
-  await page.goto('/shelves')
-  await shelfPart(page, 'Kept', 'Let go')
-  const gone = page.getByRole('list', { name: 'Let go' })
-  await expect(gone.getByRole('listitem')).toHaveCount(2)
-  await page.getByRole('button', { name: 'Put back a second thought' }).click()
-  await page.getByRole('textbox', { name: 'Find among what was let go' }).fill('PLAN')
-  await page.getByRole('button', { name: /for good…/ }).click()
-  const asked = page.getByRole('dialog')
-  await expect(asked).toContainText('1 file (5 kB) goes along.')
-  await asked.getByRole('button', { name: 'Remove for good' }).click()
-  await expect(page.getByText('What you let go of or remove rests here')).toBeVisible()
-  await page.goto('/settings')
-  await expect(page.getByText(/all files together/)).toBeHidden()
-  await page.goto('/')
-  await expect(slips(page)).toHaveText([/a second thought/])
 })

@@ -5,7 +5,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { launchOptions } from '../../scripts/parts/chromium.mjs'
-import { band, captureLine, open, openWithDemo, plan, setDown } from './parts'
+import { band, captureLine, open, openWithDemo, plan, setDown, shelfPart } from './parts'
 
 const dialog = (page: Page, name: string) => page.getByRole('dialog', { name })
 
@@ -210,4 +210,35 @@ test('a call is offered the phone, by one tap; a word that was decided otherwise
   await expect(page.getByRole('button', { name: 'Set the context Errands' })).toBeVisible()
   await captureLine(page).fill('buying felt tomorrow')
   await expect(page.getByRole('button', { name: 'Set the context Errands' })).toBeHidden()
+})
+
+test('what was removed rests in its place: found, put back, or removed for good with its files', async ({
+  page,
+}) => {
+  await open(page)
+  const file = { name: 'plan.txt', mimeType: 'text/plain', buffer: Buffer.alloc(5000, 'plan') }
+  await page.locator('input[type=file][multiple]').setInputFiles(file)
+  await expect(page.getByRole('button', { name: 'Take off plan.txt' })).toBeVisible()
+  await captureLine(page).fill('look at the plan')
+  await captureLine(page).press('Enter')
+  await setDown(page, 'a second thought')
+  await page.getByRole('button', { name: 'Remove look at the plan' }).click()
+  await page.getByRole('button', { name: 'Remove a second thought' }).click()
+  await page.goto('/shelves')
+  await shelfPart(page, 'Kept', 'Let go')
+  const gone = page.getByRole('list', { name: 'Let go' })
+  await expect(gone.getByRole('listitem')).toHaveCount(2)
+  await page.getByRole('button', { name: 'Put back a second thought' }).click()
+  await page.getByRole('textbox', { name: 'Find among what was let go' }).fill('PLAN')
+  await page.getByRole('button', { name: /for good…/ }).click()
+  const asked = page.getByRole('dialog')
+  await expect(asked).toContainText('1 file (5 kB) goes along.')
+  await asked.getByRole('button', { name: 'Remove for good' }).click()
+  await expect(page.getByText('What you let go of or remove rests here')).toBeVisible()
+  await page.goto('/settings')
+  await expect(page.getByText(/all files together/)).toBeHidden()
+  await page.goto('/')
+  await expect(page.getByRole('list', { name: 'Slips' }).getByRole('listitem')).toHaveText([
+    /a second thought/,
+  ])
 })

@@ -32,7 +32,7 @@ test('five sentences set down, sorted, one ticked on the Day sheet, all still tr
   await page.getByRole('button', { name: 'Sort them' }).click()
   await expect(page.getByRole('heading', { name: '1 of 5' })).toBeVisible()
   await page.getByRole('button', { name: 'Action' }).click()
-  await expect(page.getByRole('radio', { name: '20', exact: true })).toBeChecked()
+  await expect(page.getByRole('radio', { name: '20 min', exact: true })).toBeChecked()
   await page.getByRole('button', { name: 'Keep the action' }).click()
   await expect(page.getByRole('heading', { name: '2 of 5' })).toBeVisible()
   await page.getByRole('button', { name: 'Action' }).click()

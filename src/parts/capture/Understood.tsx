@@ -20,6 +20,8 @@ interface UnderstoodProps {
   readonly takenOff: readonly string[]
   /** The day the words were said; today where it is left out. */
   readonly said?: LocalMoment
+  /** The chips are on one line that swipes: why a guess is one is told below it, by `Guesses`. */
+  readonly onOneLine?: boolean
   /** A part was taken off, or said otherwise by choosing. */
   readonly onSaid: (text: string, takenOff: readonly string[]) => void
 }
@@ -53,7 +55,7 @@ export function useHasUnderstood(text: string, { clauses }: Sentence): boolean {
   return clauses.length > 0 || reader.unknownNameIn(text, clauses) !== null
 }
 
-export function Understood({ text, sentence, takenOff, said, onSaid }: UnderstoodProps) {
+export function Understood({ text, sentence, takenOff, said, onOneLine = false, onSaid }: UnderstoodProps) {
   const today = useToday()
   const { clauses } = sentence
   const takeOff = (...keys: string[]) => onSaid(text, [...takenOff, ...keys])
@@ -63,7 +65,6 @@ export function Understood({ text, sentence, takenOff, said, onSaid }: Understoo
     counts.set(kind, (counts.get(kind) ?? 0) + 1)
     return `${kind}${counts.get(kind)}`
   }
-  const guesses = clauses.filter(({ guess }) => guess !== null).slice(0, 2)
   return (
     <>
       {clauses.map((clause) => {
@@ -90,17 +91,24 @@ export function Understood({ text, sentence, takenOff, said, onSaid }: Understoo
         )
       })}
       <UnknownName text={text} clauses={clauses} />
-      {guesses.length > 0 ? (
-        <Row width="100%" gap="$1" flexWrap="wrap" role="note" aria-label="Guesses">
-          {guesses.map(({ guess, start, end }) => (
-            <Words key={start} size="second" tone="inkSoft">
-              {guess ? `“${shortened(text.slice(start, end))}”: ${guessWords[guess]}` : ''}
-            </Words>
-          ))}
-        </Row>
-      ) : null}
+      {onOneLine ? null : <Guesses text={text} sentence={sentence} />}
       {layer}
     </>
+  )
+}
+
+/** Why a guess is one, of the first two. */
+export function Guesses({ text, sentence: { clauses } }: Pick<UnderstoodProps, 'text' | 'sentence'>) {
+  const guesses = clauses.filter(({ guess }) => guess !== null).slice(0, 2)
+  if (guesses.length === 0) return null
+  return (
+    <Row width="100%" gap="$1" flexWrap="wrap" role="note" aria-label="Guesses">
+      {guesses.map(({ guess, start, end }) => (
+        <Words key={start} size="second" tone="inkSoft">
+          {guess ? `“${shortened(text.slice(start, end))}”: ${guessWords[guess]}` : ''}
+        </Words>
+      ))}
+    </Row>
   )
 }
 

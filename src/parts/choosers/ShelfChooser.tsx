@@ -67,8 +67,7 @@ export function ShelfChooser({ of, ...rest }: ChooserProps) {
         makes={[
           {
             says: (name) => `make “${name}” an area`,
-            make: (name) =>
-              layOn(madeIn<'area'>(act('addArea', { name, groupId: null }, { say: false }))),
+            make: (name) => layOn(madeIn<'area'>(act('addArea', { name, groupId: null }, { say: false }))),
           },
         ]}
         onChoose={(id) => layOn(id as Id<'area'>)}

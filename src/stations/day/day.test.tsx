@@ -150,7 +150,10 @@ describe('keys on a row', () => {
     expect(actionIn(store, 'long').startedAtEpochMs).not.toBeNull()
     expect(screen.getByRole('button', { name: /^Open long/ }).textContent).toContain('since today, 09:00')
     press('long', 'u')
-    expect(actionIn(store, 'long').startedAtEpochMs).toBeNull()
+    // Paused, it stays on the sheet.
+    expect(actionIn(store, 'long')).toMatchObject({ startedAtEpochMs: null, day: today })
+    press('long', 'p')
+    expect(actionIn(store, 'long').day).toBeNull()
     press('long', 'p')
     expect(actionIn(store, 'long').day).toBe(today)
     press('long', ' ')

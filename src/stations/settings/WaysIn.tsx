@@ -1,6 +1,6 @@
 // Ways into the tray from elsewhere: the bookmark button, the share sheet, letters.
 import { useEffect, useRef } from 'react'
-import { Column, Row, Words } from '@/ui'
+import { Button, Column, Row, Words } from '@/ui'
 import { desk } from '@/held/desk'
 
 /** One line of script: the page's title, what is chosen on it and its address go to the line here, to be looked at. */
@@ -20,9 +20,25 @@ export function WaysIn() {
       <Row gap="$3" flexWrap="wrap">
         <BookmarkButton />
         <Words size="second" tone="inkSoft" flexShrink={1}>
-          Drag this button to your bookmarks bar. On any page, it sends the title, what you have chosen there
-          and the address to the line here.
+          Drag this button to your bookmarks bar, or copy it and save it as a bookmark. On any page, it sends
+          the title, what you have selected there and the address to the line here.
         </Words>
+        <Button
+          kind="quiet"
+          label="Copy it"
+          aria-label="Copy the bookmark button"
+          onPress={() =>
+            void navigator.clipboard.writeText(bookmarkScript(window.location.origin)).then(
+              () => desk.getState().tell('Copied. Make a new bookmark and paste this as its address.'),
+              () =>
+                desk
+                  .getState()
+                  .tell('The browser lets nothing be copied from here. Drag the button instead.', {
+                    problem: true,
+                  }),
+            )
+          }
+        />
       </Row>
     </Column>
   )

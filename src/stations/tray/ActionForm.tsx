@@ -29,7 +29,7 @@ const inRows = new Set<SaidField>(['horizon', 'minutes', 'contextIds', 'shelf'])
 /** First what stands already, then what is likely, then the rest: as it was when the slip came under the hand. */
 const inTurn = <T,>(...lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())]
 
-/** The options of each row, the likeliest first. */
+/** The options of each row, the likeliest first; contexts keep their places from slip to slip, and the likely one is marked. */
 function useOffers(likely: Likely, of: Sayable) {
   const document = useHeldDocument()
   // As it was when the slip came under the hand: what is chosen does not move.
@@ -44,9 +44,8 @@ function useOffers(likely: Likely, of: Sayable) {
     const lengths = valuesOf('minutes').map(Number)
     const likelyLengths = inTurn(standing.minutes === null ? [] : [standing.minutes], lengths).slice(0, 2)
     return {
-      contextIds: inTurn(standing.contextIds, valuesOf('context') as Id<'context'>[], contexts).filter((id) =>
-        contexts.includes(id),
-      ),
+      contextIds: contexts,
+      likelyContext: (valuesOf('context') as Id<'context'>[]).find((id) => contexts.includes(id)),
       minutes: inTurn(likelyLengths, usualLengths)
         .slice(0, 8)
         .sort((a, b) => a - b),
@@ -143,6 +142,7 @@ export function ActionForm({ slip, fields, left, onBack }: AskedOf) {
             label: recordIn(document, id)?.name ?? '',
           }))}
           chosen={of.contextIds}
+          likely={of.contextIds.length === 0 ? offers.likelyContext : undefined}
           onToggle={(id) =>
             set({
               contextIds: of.contextIds.includes(id)
@@ -165,6 +165,7 @@ export function ActionForm({ slip, fields, left, onBack }: AskedOf) {
           options={shown(offers.minutes, of.minutes === null ? [] : [of.minutes]).map((minutes) => ({
             value: String(minutes),
             label: String(minutes),
+            name: duration(minutes),
           }))}
           chosen={of.minutes === null ? [] : [String(of.minutes)]}
           onToggle={(value) => set({ minutes: Number(value) === of.minutes ? null : Number(value) })}

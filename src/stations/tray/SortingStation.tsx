@@ -12,7 +12,7 @@ import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
 import { LayAside } from '@/parts/aside/LayAside'
 import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
 import { AddAThought } from '@/parts/capture/AddAThought'
-import { Understood, useHasUnderstood } from '@/parts/capture/Understood'
+import { Guesses, Understood, useHasUnderstood } from '@/parts/capture/Understood'
 import { useMomentOf, useSentence } from '@/parts/capture/useSentence'
 import { desk, useDesk } from '@/held/desk'
 import { isTyping } from '@/held/keys'
@@ -145,18 +145,22 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const paper = (
     <SlipPaper slip={slip} title={title}>
       {hasUnderstood ? (
-        <Row gap="$2" className="swipes" role="group" aria-label="Understood">
-          <Understood
-            text={slip.text}
-            sentence={sentence}
-            takenOff={takenOff}
-            said={said}
-            onSaid={(text, off) => {
-              setTakenOff(off)
-              if (text !== slip.text) act('editSlip', { id: slip.id, text, takenOff: off }, { say: false })
-            }}
-          />
-        </Row>
+        <>
+          <Row gap="$2" className="swipes" role="group" aria-label="Understood">
+            <Understood
+              onOneLine
+              text={slip.text}
+              sentence={sentence}
+              takenOff={takenOff}
+              said={said}
+              onSaid={(text, off) => {
+                setTakenOff(off)
+                if (text !== slip.text) act('editSlip', { id: slip.id, text, takenOff: off }, { say: false })
+              }}
+            />
+          </Row>
+          <Guesses text={slip.text} sentence={sentence} />
+        </>
       ) : null}
       {asking === null ? <TwinBeside slip={slip} title={title} /> : null}
       {asking === null ? (

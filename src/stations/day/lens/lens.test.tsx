@@ -406,7 +406,7 @@ it('is whole on paper, heading by heading, with a box for each', async () => {
     'Should2 · 20 min',
     expect.stringMatching(/^ring10 min/),
     expect.stringMatching(/^order10 min · due today/),
-    'The rest2 · 1 h',
+    'Everything else2 · 1 h',
     'Must1 · 1 h',
     expect.stringMatching(/^draftDesk · 1 h/),
     'Should1',

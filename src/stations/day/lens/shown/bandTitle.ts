@@ -6,7 +6,7 @@ export function bandTitle(
   { lens, names, lenses }: Pick<LensShown, 'lens' | 'names' | 'lenses'>,
 ): string {
   if (band === 'done') return 'Done'
-  if (band === null) return 'The rest'
+  if (band === null) return 'Everything else'
   const of = lens.bands[band]
   if (!of) return ''
   if (of.name !== '') return of.name
