@@ -225,7 +225,9 @@ async function heapAndHistory(context) {
             document.querySelectorAll('[data-row]')[at % 6].click()
             const look = () => {
               // Its history is asked for as soon as the pane is there, and read from that moment on.
-              const more = document.querySelector('[role="complementary"] [aria-label="More"]')
+              const more = document.querySelector(
+                '[role="complementary"] [aria-label="More"], dialog [aria-label="More"]',
+              )
               if (shown === 0 && more) {
                 shown = performance.now()
                 more.click()

@@ -119,11 +119,11 @@ export async function badDayFigure(context) {
         'dialog [role=status]',
       ),
     )
-    await page.getByRole('button', { name: /^Move \d+ actions/ }).waitFor()
+    await page.getByRole('dialog').getByRole('button', { name: 'Save', exact: true }).waitFor()
     times.moved.push(
       await paintedAfter(
         page,
-        "[...document.querySelectorAll('button')].find(({ textContent }) => /^Move \\d+ actions/.test(textContent)).click()",
+        "[...document.querySelectorAll('dialog button')].find(({ textContent }) => textContent === 'Save').click()",
       ),
     )
     await page.waitForTimeout(500)

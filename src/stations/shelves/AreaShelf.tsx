@@ -58,7 +58,11 @@ export const AreaShelf = memo(function AreaShelf({
   const [isDense] = useDense()
   const isAside = wide && !isDense
   return (
-    <View flexDirection={isAside ? 'row' : 'column'} gap={isAside ? '$4' : '$1'} paddingTop="$2.5">
+    <View
+      flexDirection={isAside ? 'row' : 'column'}
+      gap={isAside ? '$4' : '$1'}
+      paddingTop={isAside ? '$2.5' : '$1'}
+    >
       {area ? <AreaFace area={area} projects={projects} siblings={siblings} isAside={isAside} /> : null}
       <Column flex={isAside ? 1 : undefined} minWidth={0} justifyContent="flex-end">
         {isFolded ? (

@@ -104,7 +104,8 @@ function OneLens({
   return (
     <>
       {isPrinting ? <LensPaper name={record?.name ?? 'A new lens'} {...shown} /> : null}
-      <Column gap="$2" className="no-print">
+      {/* On a phone the first row stands high. */}
+      <Column gap={wide ? '$2' : '$1'} className="no-print">
         <div className="lens-top">
           {record ? <Seal stamp={record.stamp} ink={record.ink} /> : null}
           <div className="lens-names">
