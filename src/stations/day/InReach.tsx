@@ -35,7 +35,7 @@ type Ask = 'contexts' | 'minutes' | 'energy'
 const asks: readonly Ask[] = ['contexts', 'minutes', 'energy']
 const askNames: Readonly<Record<Ask, string>> = {
   contexts: 'At hand',
-  minutes: 'Minutes free',
+  minutes: 'Minutes available',
   energy: 'Energy left',
 }
 
@@ -47,7 +47,7 @@ function ReachChoice({ of, onDone }: { of: Ask; onDone?: () => void }) {
     return (
       <Choice
         shown={false}
-        label="Minutes free"
+        label="Minutes available"
         options={[
           ...lengths.map((minutes) => ({ value: String(minutes), label: duration(minutes) })),
           { value: 'any', label: 'any' },

@@ -73,9 +73,9 @@ function FreeTime() {
     return null
   }
   return (
-    <Column render="section" aria-label="Free time" gap="$2.5">
+    <Column render="section" aria-label="Available time" gap="$2.5">
       <Words render="h2" size="title">
-        Free time
+        Available time
       </Words>
       <Words tone="inkSoft">
         Hours you can give to actions on each day, after appointments, meals and rest. The Day and Week sheets
