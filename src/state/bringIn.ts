@@ -3,6 +3,7 @@ import type { StoreApi } from 'zustand/vanilla'
 import {
   broughtBy,
   latestIn,
+  makeGathering,
   undoStateOf,
   withMerged,
   type Change,
@@ -60,12 +61,12 @@ export function makeBringIn({ api, device, observe, makeAct, archive, rest, onBr
   async function merged(entries: readonly Entry[]): Promise<Document> {
     for (;;) {
       const before = api.getState().document
-      let document = before
+      const gathering = makeGathering(before)
       for (const portion of portionsOf(entries)) {
-        document = withMerged(document, portion)
+        gathering.add(portion)
         await rest()
       }
-      if (api.getState().document === before) return document
+      if (api.getState().document === before) return gathering.document()
     }
   }
 

@@ -95,8 +95,8 @@ export interface Gathering {
   document(): Document
 }
 
-/** Gathers a document out of entries that come in portions: the same as merging them, for a fraction of the work. */
-export function makeGathering(): Gathering {
+/** Gathers a document out of entries that come in portions, on from one that stays as it is: the same as merging them, for a fraction of the work. */
+export function makeGathering(from: Document = emptyDocument): Gathering {
   const fillers = new Map<string, TableFiller<Entry>>()
   return {
     add(entries) {
@@ -104,14 +104,14 @@ export function makeGathering(): Gathering {
         const { id } = entry.record
         const kind = kindOf(id)
         if (!isKindName(kind)) continue
-        const filler = fillers.get(kind) ?? makeTableFiller<Entry>()
+        const filler = fillers.get(kind) ?? makeTableFiller<Entry>(tableFor(from, id))
         fillers.set(kind, filler)
         filler.set(id, entry, mergeEntries)
       }
     },
     document: () =>
       ({
-        ...emptyDocument,
+        ...from,
         ...Object.fromEntries([...fillers].map(([kind, filler]) => [kind, filler.table()])),
       }) as Document,
   }

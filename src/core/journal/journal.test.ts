@@ -87,13 +87,17 @@ describe('merging', () => {
   it('comes to the same where entries are gathered in portions, in any order', () => {
     fc.assert(
       fc.property(changesArbitrary, fc.integer({ min: 1, max: 5 }), fc.boolean(), (all, size, isReversed) => {
+        // On from a document that stays as it is.
+        const half = withChanges(emptyDocument, all.slice(0, size))
+        const told = whole(half)
         const each = all.map((change) => [...entriesIn(withChange(emptyDocument, change))])
-        const gathering = makeGathering()
+        const gathering = makeGathering(half)
         for (const entries of isReversed ? each.reverse() : each) {
           gathering.add(entries)
           if (entries.length % size === 0) gathering.document()
         }
         expect(gathering.document()).toEqual(withChanges(emptyDocument, all))
+        expect(whole(half)).toBe(told)
       }),
       { seed: 12, numRuns: 200 },
     )

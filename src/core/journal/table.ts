@@ -57,11 +57,12 @@ export interface TableFiller<T> {
   table(): Table<T>
 }
 
-/** Fills a table in place: thousands of values cost a fraction of as many changed copies. */
-export function makeTableFiller<T>(): TableFiller<T> {
-  const buckets = new Array<Map<string, T> | undefined>(bucketCount).fill(undefined)
-  const givenOut = new Set<number>()
-  let size = 0
+/** Fills a table in place, on from one that stays as it is: thousands of values cost a fraction of as many changed copies. */
+export function makeTableFiller<T>(from: Table<T> = emptyTable<T>()): TableFiller<T> {
+  // What was given out is copied before it is written in, once.
+  const buckets = [...from.buckets] as (Map<string, T> | undefined)[]
+  const givenOut = new Set<number>(buckets.flatMap((bucket, at) => (bucket ? [at] : [])))
+  let { size } = from
   return {
     set(id, value, merged) {
       const at = bucketOf(id)
