@@ -7,7 +7,7 @@ import { useUndo } from '@/held/zen'
 
 const shownForMs = 7000
 
-/** The notice for the ear, and the end of its time. One for the whole page. */
+/** The notice for the ear, and the end of its time; beside it how many are selected. One for the whole page. */
 export function NoticeSpoken() {
   const notice = useDesk((state) => state.notice)
   useEffect(() => {
@@ -19,10 +19,14 @@ export function NoticeSpoken() {
     return () => clearTimeout(timer)
   }, [notice])
   return (
-    <div role="status" aria-live="polite" className="visually-hidden">
-      <NoticeText />
-      <SelectedText />
-    </div>
+    <>
+      <div role="status" aria-live="polite" className="visually-hidden">
+        <NoticeText />
+      </div>
+      <div aria-live="polite" className="visually-hidden">
+        <SelectedText />
+      </div>
+    </>
   )
 }
 

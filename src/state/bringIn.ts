@@ -25,6 +25,8 @@ export interface Bringing {
   readonly makeAct: (name: string, diff: Diff) => Change
   readonly archive: Pick<Archive, 'absorb' | 'know'>
   readonly rest: () => Promise<void>
+  /** What is asked of a document as soon as it is shown. */
+  readonly prepare: (document: Document) => Promise<void>
   readonly onBrought: () => void
 }
 
@@ -56,7 +58,16 @@ function* portionsOf(entries: readonly Entry[]): Generator<readonly Entry[]> {
   for (let at = 0; at < entries.length; at += portionSize) yield entries.slice(at, at + portionSize)
 }
 
-export function makeBringIn({ api, device, observe, makeAct, archive, rest, onBrought }: Bringing): BringIn {
+export function makeBringIn({
+  api,
+  device,
+  observe,
+  makeAct,
+  archive,
+  rest,
+  prepare,
+  onBrought,
+}: Bringing): BringIn {
   /** The document with the entries merged in; begun anew where it was changed meanwhile. */
   async function merged(entries: readonly Entry[]): Promise<Document> {
     for (;;) {
@@ -66,7 +77,9 @@ export function makeBringIn({ api, device, observe, makeAct, archive, rest, onBr
         gathering.add(portion)
         await rest()
       }
-      if (api.getState().document === before) return gathering.document()
+      const document = gathering.document()
+      await prepare(document)
+      if (api.getState().document === before) return document
     }
   }
 

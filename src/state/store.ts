@@ -29,6 +29,7 @@ import { kindOf, tooLongIn, type AnyRecord, type RecordKind } from '@/core/recor
 import { ok, refuse, type Result } from '@/core/result'
 import { localMomentAt } from '@/core/time'
 import type { Bringing, BringIn } from './bringIn'
+import { prepareIndexes } from './tableIndex'
 import type { StoreState } from './storeState'
 import { boundedClock, type Clock, type NewId, type TabChannel } from './clock'
 import {
@@ -306,6 +307,7 @@ export function makeZenStore({
     makeAct: (name, diff) => changeOf(name, diff, { brought: true }),
     archive,
     rest,
+    prepare: (document) => prepareIndexes(document, rest),
     onBrought: () => tabs.post({ kind: 'more' }),
   }
   /** Loaded when first something is brought in. */

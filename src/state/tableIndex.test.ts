@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { emptyDocument, makeStamp, withChange, type Change, type Document } from '@/core/journal'
 import { compareRanks, rankOfNumber, type Action, type Id } from '@/core/record'
 import { plainAction } from '@/core/testing/plainAction'
-import { makeTableIndex, type IndexRules } from './tableIndex'
+import { makeTableIndex, prepareIndexes, type IndexRules } from './tableIndex'
 
 const byRank = (a: Action, b: Action) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 const rules: IndexRules<Action> = {
@@ -98,6 +98,45 @@ it('gives the same list while nothing in it has changed, and looks at no other b
   expect(index.of(edited, 'context:a')).not.toBe(a)
   // The one record, as it was and as it is.
   expect(looked).toBe(2)
+})
+
+it('is prepared for a document that is new altogether with rests between, and looks at nothing again when it is shown', async () => {
+  let looked = 0
+  const counting = {
+    ...rules,
+    keysOf: (action: Action) => {
+      looked++
+      return rules.keysOf(action)
+    },
+  }
+  const [index, unasked] = [makeTableIndex('action', counting), makeTableIndex('action', counting)]
+  const steps = Array.from({ length: 900 }, (_, id): Step => ({
+    id,
+    what: 'write',
+    contextIds: [contexts[id % 3] as Id<'context'>],
+    rank: id % 9,
+    done: id % 7 === 0,
+  }))
+  const full = steps.reduce(after, emptyDocument)
+  index.of(emptyDocument, 'context:a')
+  let rests = 0
+  let most = 0
+  await prepareIndexes(full, async () => {
+    rests++
+    most = Math.max(most, looked)
+    looked = 0
+    // What is shown meanwhile is the document before.
+    expect(index.of(emptyDocument, 'context:a')).toEqual([])
+    await Promise.resolve()
+  })
+  expect(rests).toBeGreaterThan(5)
+  expect(most).toBeLessThan(300)
+  looked = 0
+  const fresh = makeTableIndex('action', rules)
+  for (const key of contexts) expect(index.of(full, key)).toEqual(fresh.of(full, key))
+  expect(looked).toBe(0)
+  // What nobody has asked yet is looked at when somebody does.
+  expect(unasked.of(full, 'context:b')).toEqual(fresh.of(full, 'context:b'))
 })
 
 it('has the right head when those of it move behind the rest one by one', () => {

@@ -1,7 +1,7 @@
 // An index over one table of the document, which follows it bucket by bucket: after one edit it looks at the records of
 // one bucket of 512 and at the lists that these stand in, not at the table.
 // Law: whatever happened before, every list equals one made from scratch (tableIndex.test.ts).
-import { eachValue, isThere, recordIn, type Document, type Entry, type Table } from '@/core/journal'
+import { isThere, recordIn, type Document, type Entry, type Table } from '@/core/journal'
 import type { RecordKind, RecordOf } from '@/core/record'
 
 export interface TableIndex<R> {
@@ -45,6 +45,21 @@ interface List<R> {
   first: readonly R[]
 }
 
+type Prepare = (document: Document, rest: () => Promise<void>) => Promise<void>
+/** Of the indexes that have been asked: those that are no longer held are forgotten. */
+const asked = new Set<WeakRef<{ readonly prepare: Prepare }>>()
+
+/** Looks at a document that is new altogether before it is shown, with rests between: the lists are there when they are asked for. */
+export async function prepareIndexes(...given: Parameters<Prepare>): Promise<void> {
+  for (const reference of asked) {
+    const index = reference.deref()
+    if (index) await index.prepare(...given)
+    else asked.delete(reference)
+  }
+}
+
+/** So many buckets are looked at between two rests. */
+const bucketsAtOnce = 64
 /** More changed buckets than these are a new table: bringing in a file, or the first look. */
 const manyBuckets = 48
 /** Up to so many are put into a list one by one. */
@@ -81,7 +96,8 @@ export function makeTableIndex<K extends RecordKind>(
   let stood: Standing<R> | null = null
   let lists = new Map<string, List<R>>()
 
-  function fill(document: Document): void {
+  /** Puts records into lists of their own, bucket by bucket. */
+  function grouping(document: Document) {
     const groups = new Map<string, R[]>()
     const put = (record: R | null) => {
       if (!record) return
@@ -93,11 +109,41 @@ export function makeTableIndex<K extends RecordKind>(
     }
     const stands = standing?.(document)
     const putAsItStands = (record: R | null) => put(record && (stands?.of(record) ?? record))
-    if (among) among(document).forEach(putAsItStands)
-    else eachValue(document[kind], (entry) => putAsItStands(recordOf<R>(entry)))
-    lists = new Map(
-      [...groups].map(([key, records]) => [key, { records, isOrdered: false, heads: new Map(), first: [] }]),
-    )
+    return {
+      putAsItStands,
+      take: (bucket: Bucket) => bucket?.forEach((entry) => putAsItStands(recordOf<R>(entry))),
+      lists: () =>
+        new Map(
+          [...groups].map(([key, records]): [string, List<R>] => [
+            key,
+            { records, isOrdered: false, heads: new Map(), first: [] },
+          ]),
+        ),
+    }
+  }
+
+  function fill(document: Document): void {
+    const groups = grouping(document)
+    if (among) among(document).forEach(groups.putAsItStands)
+    else document[kind].buckets.forEach(groups.take)
+    lists = groups.lists()
+  }
+
+  const self = {
+    async prepare(document: Document, rest: () => Promise<void>): Promise<void> {
+      const { buckets } = document[kind]
+      const changed = buckets.filter((bucket, index) => bucket !== seen?.buckets[index]).length
+      if (among || changed <= manyBuckets) return
+      const stands = standing?.(document) ?? null
+      const groups = grouping(document)
+      for (let at = 0; at < buckets.length; at += bucketsAtOnce) {
+        buckets.slice(at, at + bucketsAtOnce).forEach(groups.take)
+        await rest()
+      }
+      lists = groups.lists()
+      seen = document[kind]
+      stood = stands
+    },
   }
 
   /** Where a record belongs in an ordered list, from `low` on. */
@@ -195,6 +241,7 @@ export function makeTableIndex<K extends RecordKind>(
     const table = document[kind]
     const stands = standing?.(document) ?? null
     if (table === seen && stands === stood) return
+    if (!seen) asked.add(new WeakRef(self))
     const before = seen?.buckets
     const changed = table.buckets.flatMap((bucket, index) => (bucket === before?.[index] ? [] : [index]))
     if (!before || changed.length > manyBuckets) fill(document)

@@ -39,7 +39,8 @@ function without(record: AnyRecord, isGoing: (id: unknown) => boolean, name: (id
 const namedByDemo = (document: Document): AnyRecord[] =>
   [...recordsIn(document, 'context'), ...recordsIn(document, 'person')].filter(({ id }) => {
     const entry = entryIn(document, id)
-    return !id.includes(`:${demoMark}`) && entry && latestIn(entry).endsWith(`.${demoReplica}`)
+    const isDemos = (stamp: string) => stamp.endsWith(`.${demoReplica}`)
+    return !id.includes(`:${demoMark}`) && entry && isDemos(entry.all) && isDemos(latestIn(entry))
   })
 
 /**
