@@ -134,6 +134,17 @@ describe('an opened action', () => {
         .sort(),
     ).toEqual(['Fenwick Hall report', 'Mill loft'])
     expect(screen.getByRole('button', { name: 'Mill loft' })).toBeTruthy()
+    // Where there is an area to choose, a project that is made on the way is asked its own.
+    act(() => void store.run('addArea', { name: 'Office', groupId: null }))
+    press('Change: Mill loft')
+    await screen.findByRole('dialog', hidden)
+    fireEvent.change(screen.getByRole('combobox', hidden), { target: { value: 'Barn' } })
+    fireEvent.click(optionIn('make “Barn” a project'))
+    await screen.findByRole('dialog', { name: 'Area', ...hidden })
+    fireEvent.click(optionIn('Office'))
+    const barn = recordsIn(store.api.getState().document, 'project').find(({ title }) => title === 'Barn')
+    expect(actionOf(store).projectId).toBe(barn?.id)
+    expect(barn?.areaId).toBe(recordsIn(store.api.getState().document, 'area')[0]?.id)
   })
   it('says what would change, does it on Enter as one act, and leaves what it did not understand', async () => {
     const store = await opened({ minutes: 45 })

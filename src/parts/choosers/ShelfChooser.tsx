@@ -45,7 +45,6 @@ export function ShelfChooser({ of, ...rest }: ChooserProps) {
   const inArea: NamedOption[] = areas.map((area) => ({
     id: area.id,
     name: area.name,
-    hint: 'area',
     seal: area,
     isChosen: area.id === of.areaId && of.projectId === null,
   }))
@@ -81,7 +80,7 @@ export function ShelfChooser({ of, ...rest }: ChooserProps) {
       seal: select.sealOf(document, { projectId: project.id, areaId: project.areaId }) ?? null,
       isChosen: project.id === of.projectId,
     })),
-    ...inArea,
+    ...inArea.map((area) => ({ ...area, hint: 'area' })),
   ]
   return (
     <NameChooser

@@ -113,6 +113,12 @@ describe('the bands', () => {
     expect(rows('Picked for today')).toEqual(['alone'])
     fireEvent.click(screen.getByRole('button', { name: /Quarter accounts.*3 actions · 30 min/ }))
     expect(rows('Picked for today').sort()).toEqual(['add up', 'alone', 'send', 'sort'])
+    // It is acted on as a whole: what it holds is selected together.
+    fireEvent.click(screen.getByRole('button', { name: 'Select all 3' }))
+    expect(desk.getState().chosen).toHaveLength(3)
+    act(() => desk.getState().chooseNone())
+    fireEvent.keyDown(screen.getByRole('button', { name: /Quarter accounts.*3 actions/ }), { key: 'v' })
+    expect(desk.getState().chosen).toHaveLength(3)
   })
   it('put one before another by Alt and an arrow, and never over what weighs more', async () => {
     await showStation(<DayStation />, (store) => {
