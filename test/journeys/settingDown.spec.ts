@@ -317,7 +317,7 @@ test('a page that the bookmark button sends stands in the line for a look', asyn
   const script = await page.getByRole('link', { name: 'To the Tray' }).getAttribute('href')
   expect(script).toMatch(/^javascript:[^\n]+$/)
   // By keys as well: nothing has to be dragged.
-  await page.getByRole('button', { name: 'Copy the bookmark button' }).press('Enter')
+  await page.getByRole('button', { name: 'Copy the bookmark' }).press('Enter')
   await expect.poll(() => page.evaluate(() => navigator.clipboard.readText())).toBe(script)
   await page.goto('/?line')
   await expect(captureLine(page)).toBeFocused()

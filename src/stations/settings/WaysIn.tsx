@@ -25,8 +25,7 @@ export function WaysIn() {
         </Words>
         <Button
           kind="quiet"
-          label="Copy it"
-          aria-label="Copy the bookmark button"
+          label="Copy the bookmark"
           onPress={() =>
             void navigator.clipboard.writeText(bookmarkScript(window.location.origin)).then(
               () => desk.getState().tell('Copied. Make a new bookmark and paste this as its address.'),
