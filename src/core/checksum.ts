@@ -1,4 +1,7 @@
-/** 53 bits over UTF-16 units from a place on, in base 36: against damage, not against malice. Source: the public-domain cyrb53 by bryc. */
+/**
+ * 53 bits over UTF-16 units from a place on, in base 36: against damage, not against malice. Source: the public-domain
+ * cyrb53 by bryc.
+ */
 export function checksumOf(text: string, from = 0): string {
   let high = 0xdeadbeef
   let low = 0x41c6ce57

@@ -49,7 +49,10 @@ type Prepare = (document: Document, rest: () => Promise<void>) => Promise<void>
 /** Of the indexes that have been asked: those that are no longer held are forgotten. */
 const asked = new Set<WeakRef<{ readonly prepare: Prepare }>>()
 
-/** Looks at a document that is new altogether before it is shown, with rests between: the lists are there when they are asked for. */
+/**
+ * Looks at a document that is new altogether before it is shown, with rests between: the lists are there when they are
+ * asked for.
+ */
 export async function prepareIndexes(...given: Parameters<Prepare>): Promise<void> {
   for (const reference of asked) {
     const index = reference.deref()

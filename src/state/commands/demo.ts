@@ -44,7 +44,8 @@ const namedByDemo = (document: Document): AnyRecord[] =>
   })
 
 /**
- * Removes every demo record, and the contexts and people that nothing else is with. What the person made since stays, also where it stood in a demo project; where it was added
+ * Removes every demo record, and the contexts and people that nothing else is with. What the person made since stays,
+ * also where it stood in a demo project; where it was added
  * to a demo record (a step, a remark, a file), that record stays with it, as the person's own.
  */
 export const removeDemo: Command<Record<string, never>> = ({ document, newId }) => {
