@@ -29,5 +29,5 @@ export {
   nextStamp,
   type Stamp,
 } from './stamp'
-export { eachValue, emptyTable, getIn, valuesOf, withEntries, type Table } from './table'
+export { emptyTable, getIn, valuesOf, withEntries, type Table } from './table'
 export { isOwn, nothingToUndo, undoStateOf, withUndoable, type Undone, type UndoState } from './undo'

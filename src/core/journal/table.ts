@@ -45,11 +45,6 @@ export function* valuesOf<T>(table: Table<T>): Generator<T> {
   for (const bucket of table.buckets) if (bucket) yield* bucket.values()
 }
 
-/** Every value handed to `take`, one after the other: over large tables several times as fast as a generator. */
-export function eachValue<T>(table: Table<T>, take: (value: T) => void): void {
-  for (const bucket of table.buckets) bucket?.forEach(take)
-}
-
 export interface TableFiller<T> {
   /** Sets a value; where there is one already, what the two become. */
   set(id: string, value: T, merged: (before: T, value: T) => T): void
