@@ -72,7 +72,7 @@ export function lookAhead({ play, today, projects }: Made): void {
     for (const [title, inDays] of begin)
       player.run('editProject', { id: known(title), patch: { begins: addDays(today, inDays) } })
     for (const [title, before] of after)
-      player.run('holdProjectBack', { id: known(title), afterId: known(before) })
+      player.run('blockProject', { id: known(title), afterId: known(before) })
     const partIds = new Map<string, Id<'project'>>()
     for (const [title, begins, due, before, next] of parts) {
       const id = player.run('addProject', {
@@ -83,7 +83,7 @@ export function lookAhead({ play, today, projects }: Made): void {
       partIds.set(title, id)
       player.run('editProject', { id, patch: { begins: addDays(today, begins) } })
       const afterId = before ? partIds.get(before) : undefined
-      if (afterId) player.run('holdProjectBack', { id, afterId })
+      if (afterId) player.run('blockProject', { id, afterId })
       player.run('addAction', { ...player.read(next), projectId: id, areaId: null })
     }
   })

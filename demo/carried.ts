@@ -128,7 +128,7 @@ export function carryParts(given: Carried): void {
       find(player, 'Oil the kitchen door'),
     ]
     const held = find(player, 'Order one sample of the felt baffle')
-    if (quotes && held) player.run('holdBack', { id: held.id, afterId: quotes.id })
+    if (quotes && held) player.run('blockAction', { id: held.id, afterId: quotes.id })
     if (door) player.run('editAction', { id: door.id, patch: { payoff: 'little', craft: 'little' } })
     const draft = find(player, 'Sign off the Fenwick Hall draft')
     if (draft) player.run('editAction', { id: draft.id, patch: { payoff: 'much', craft: 'much' } })

@@ -101,7 +101,7 @@ function asked(player: Player, projects: Made['projects']): readonly Asked[] {
       { view: 'table' },
     ],
     [
-      'Put off before',
+      'Moved before',
       'Pu',
       false,
       {

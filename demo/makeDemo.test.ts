@@ -1,13 +1,13 @@
-import { isHeldUp, isOpen } from '@/core/action'
-import { actionsOfProject, cameBackOf, heldBackOf, toSignOffOf } from '@/state/actionIndexes'
+import { isWaitingOrBlocked, isOpen } from '@/core/action'
+import { actionsOfProject, cameBackOf, blockedOf, toSignOffOf } from '@/state/actionIndexes'
 import { lensIn } from '@/core/lens'
 import { allChecklists, runsOf } from '@/state/checklists'
-import { isPattern } from '@/state/isPattern'
+import { isTemplate } from '@/state/isTemplate'
 import { asItStands } from '@/state/standing'
 import { goalsOf, lookAtOn, movesOf } from '@/state/goals'
 import { lensListOnce } from '@/state/lenses'
 import { linesToDo } from '@/state/noteLines'
-import { talksOf } from '@/state/pages'
+import { meetingNotesOf } from '@/state/pages'
 import { filesOf, stepCountOf } from '@/state/partIndexes'
 import { parseStoreFile } from '@/core/exchange'
 import { dayBandsOf, anyReach } from '@/core/day'
@@ -31,7 +31,7 @@ describe('the demo data', () => {
     const done = actions.filter(({ doneAtEpochMs }) => doneAtEpochMs !== null)
     expect(recordsIn(demo.document, 'slip').length).toBe(25)
     const projects = recordsIn(demo.document, 'project')
-    expect([projects.length, projects.filter(isPattern).length]).toEqual([42, 3])
+    expect([projects.length, projects.filter(isTemplate).length]).toEqual([42, 3])
     expect(Math.abs(actions.filter(isOpen).length - 150)).toBeLessThan(15)
     expect(Math.abs(done.length - 400)).toBeLessThan(40)
     expect(done.every(({ doneAtEpochMs }) => (doneAtEpochMs as number) <= nowEpochMs)).toBe(true)
@@ -62,7 +62,7 @@ describe('the demo data', () => {
     ).toEqual({ done: 1, of: 3 })
     const remarks = recordsIn(document, 'remark').filter(({ ownerId }) => ownerId.startsWith('action:'))
     expect(remarks).toHaveLength(2)
-    expect([toSignOffOf(document).length, heldBackOf(document).length]).toEqual([1, 1])
+    expect([toSignOffOf(document).length, blockedOf(document).length]).toEqual([1, 1])
   })
   it('has two goals, one that moves and one that is to be looked at, and projects in order', () => {
     const { document } = demo
@@ -71,9 +71,13 @@ describe('the demo data', () => {
     const [halls, teaching] = goals.map((goal) => movesOf(document, goal.id, today, zone))
     expect([halls?.done, teaching?.done].every((done) => (done ?? 0) > 0)).toBe(true)
     expect(goals.map((goal) => (lookAtOn(document, goal, zone) ?? '') <= today)).toEqual([true, false])
-    const inOrder = recordsIn(document, 'project').filter((project) => project.inOrder && !isPattern(project))
+    const inOrder = recordsIn(document, 'project').filter(
+      (project) => project.inOrder && !isTemplate(project),
+    )
     expect(
-      inOrder.map(({ id }) => actionsOfProject(document, id).filter((each) => !isHeldUp(each)).length),
+      inOrder.map(
+        ({ id }) => actionsOfProject(document, id).filter((each) => !isWaitingOrBlocked(each)).length,
+      ),
     ).toEqual([1, 1])
   })
   it('has six lenses of its person, each of which lists something or says what it waits for', () => {
@@ -85,18 +89,18 @@ describe('the demo data', () => {
     expect(listed).toHaveLength(6)
     for (const [name, count] of listed) expect([name, Number(count) > 0]).toEqual([name, true])
   })
-  it('has checklists that were gone through, talks, of which a line became an action, and no day note', () => {
+  it('has checklists that were gone through, meeting notes, of which a line became an action, and no day note', () => {
     const { document } = demo
     const [visits, market] = allChecklists(document)
     expect([visits, market].map((list) => list && runsOf(document, list.id).length)).toEqual([2, 3])
     expect(market && stepCountOf(document, market.id)).toEqual({ done: 2, of: 5 })
-    const [talk] = talksOf(document)
-    expect(talk && linesToDo(document, talk)).toHaveLength(2)
-    expect(talk && filesOf(document, talk.id)).toHaveLength(1)
-    expect(recordsIn(document, 'action').filter(({ lineOf }) => lineOf === talk?.id)).toMatchObject([
-      { title: 'Send Kofi the width of the counter', projectId: talk?.projectId },
+    const [meetingNote] = meetingNotesOf(document)
+    expect(meetingNote && linesToDo(document, meetingNote)).toHaveLength(2)
+    expect(meetingNote && filesOf(document, meetingNote.id)).toHaveLength(1)
+    expect(recordsIn(document, 'action').filter(({ lineOf }) => lineOf === meetingNote?.id)).toMatchObject([
+      { title: 'Send Kofi the width of the counter', projectId: meetingNote?.projectId },
     ])
-    expect(talksOf(document)).toHaveLength(2)
+    expect(meetingNotesOf(document)).toHaveLength(2)
     // A day has one page in every copy: one's own must not meet the demo's.
     expect(recordsIn(document, 'note').filter(({ id }) => !id.startsWith('note:demo-'))).toEqual([])
   })

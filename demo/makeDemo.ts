@@ -7,7 +7,7 @@ import { makeRandom, type Random } from '@/core/random'
 import { addDays, daysBetween, weekdayOf, type CalendarDate } from '@/core/time'
 import { actionsOf, projectsOf } from '@/state/selectors'
 import { makeEnquiries } from './enquiries'
-import { makePatterns } from './patterns'
+import { makeTemplates } from './templates'
 import { lookAhead } from './ahead'
 import { setAims } from './aims'
 import { carryParts } from './carried'
@@ -178,7 +178,7 @@ function openWork(scene: Scene): void {
   for (const [title, area] of references)
     play.at(addDays(today, -30), 700, (player) => {
       const slipId = player.run('setDown', { text: title }) as Id<'slip'>
-      player.run('sortAsReference', { slipId, title, address: null, areaId: scene.areas.get(area) ?? null })
+      player.run('sortAsReference', { slipId, title, link: null, areaId: scene.areas.get(area) ?? null })
     })
 }
 
@@ -291,7 +291,7 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
   setAims(scene)
   lookAhead(scene)
   makeEnquiries(scene)
-  makePatterns(scene)
+  makeTemplates(scene)
   workThePast(scene)
   openWork(scene)
   layOutTheDay(scene)

@@ -1,4 +1,4 @@
-// What the demo has written down: checklists that were gone through, talks with their check boxes. Day notes have the same
+// What the demo has written down: checklists that were gone through, meeting notes with their check boxes. Day notes have the same
 // name in every copy: the demo leaves them to the person.
 import { recordsIn } from '@/core/journal'
 import type { Id } from '@/core/record'
@@ -11,7 +11,7 @@ interface Written {
   readonly play: Play
   readonly today: CalendarDate
   readonly projects: ReadonlyMap<string, Id<'project'>>
-  /** The measurements that lie with the talk. */
+  /** The measurements that lie with the meeting note. */
   readonly table: NewFile
 }
 
@@ -83,10 +83,10 @@ Kofi can build it in **larch**, 40 mm, with a rubber seat. He needs three weeks 
 > The caretaker says the kitchen is loudest at half past eleven.
 `
 
-function talks({ play, today, projects, table }: Written): void {
+function meetingNotes({ play, today, projects, table }: Written): void {
   play.at(addDays(today, -1), 985, (player) => {
     const projectId = projects.get('Mill school canteen quote') ?? null
-    const id = player.run('addTalk', {
+    const id = player.run('addMeetingNote', {
       title: 'Call with Kofi about the hatch',
       personIds: personOf(player, 'Kofi'),
       projectId,
@@ -113,9 +113,9 @@ const round = `The loft is quieter than it looks: 24 dB at noon, with the mill r
 - [ ] borrow Wim’s drying rack for the foam
 `
 
-function earlierTalk({ play, today, projects }: Written): void {
+function earlierMeetingNote({ play, today, projects }: Written): void {
   play.at(addDays(today, -6), 1080, (player) =>
-    player.run('addTalk', {
+    player.run('addMeetingNote', {
       title: 'Round the mill loft with Bettina',
       personIds: personOf(player, 'Bettina'),
       projectId: projects.get('Move the studio to the mill loft') ?? null,
@@ -137,7 +137,7 @@ function ofPeople({ play, today }: Written): void {
 
 export function writeDown(given: Written): void {
   checklists(given)
-  talks(given)
-  earlierTalk(given)
+  meetingNotes(given)
+  earlierMeetingNote(given)
   ofPeople(given)
 }

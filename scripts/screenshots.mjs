@@ -142,7 +142,7 @@ const views = [
     },
   },
   {
-    name: 'pattern-phone',
+    name: 'template-phone',
     path: '/shelves',
     size: phone,
     act: async (page) => {

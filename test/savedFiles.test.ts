@@ -1,17 +1,15 @@
 // What every version there has been has saved must open for ever: its file and its store. Both were written by that
 // version and are never written again.
-import { readFileSync } from 'node:fs'
-import { join } from 'node:path'
 import { parseRecord, parseStoreFile, toStoreFile } from '@/core/exchange'
 import { emptyDocument, recordIn, recordsById, recordsIn, withChanges, withMerged } from '@/core/journal'
 import { emptyLens } from '@/core/lens'
 import { currentVersion } from '@/core/migrations'
 import { select } from '@/state'
+import { holdsTheSame, savedBy, savedText, storeOf } from './standIns/savedBy'
 import { makeArchive, makeMemoryStore } from '@/state/persistence'
 import { makeTestStore } from '@/state/testing'
 
-const saved = join(__dirname, 'fixtures', 'saved')
-const text = readFileSync(join(saved, 'v1.json'), 'utf8')
+const text = savedText('v1.json')
 
 describe('a file of version 1', () => {
   const file = parseStoreFile(text)
@@ -34,7 +32,7 @@ describe('a file of version 1', () => {
     expect(recordsIn(document, 'slip')).toMatchObject([
       { text: 'by friday stays here', takenOff: ['due by friday'] },
     ])
-    expect(recordsIn(document, 'reference')).toMatchObject([{ address: 'https://library.example/felt' }])
+    expect(recordsIn(document, 'reference')).toMatchObject([{ link: 'https://library.example/felt' }])
     expect(recordsIn(document, 'review')).toMatchObject([
       { firstAim: 'Meters calibrated', secondAim: '', figures: { waiting: 1 } },
     ])
@@ -52,8 +50,7 @@ describe('a file of version 1', () => {
 })
 
 describe('a store of version 1', () => {
-  const kept = () =>
-    makeMemoryStore(new Map(Object.entries(JSON.parse(readFileSync(join(saved, 'v1-store.json'), 'utf8')))))
+  const kept = () => makeMemoryStore(new Map(Object.entries(JSON.parse(savedText('v1-store.json')))))
   const limits = { changes: 6, pieces: 2, partSize: 4 }
   const opened = async (over = kept()) => {
     const store = makeTestStore(over, { replica: 'later', limits })
@@ -85,7 +82,7 @@ describe('a store of version 1', () => {
       { firstAim: 'Meters calibrated', secondAim: 'Loft cleared', stonesDone: ['tray'] },
     ])
     expect(select.settingsOf(document)).toMatchObject({
-      freeMinutes: [240, 300, 300, 300, 300, 120, 60],
+      availableMinutes: [240, 300, 300, 300, 300, 120, 60],
       keys: { tick: 'y' },
     })
     for (const record of recordsById(document).values()) expect(parseRecord(record).ok).toBe(true)
@@ -112,38 +109,6 @@ describe('a store of version 1', () => {
     expect(recordsById(document)).toEqual(recordsById((await opened()).document))
   })
 })
-
-/** A file of an earlier version, read as this one does. */
-function savedBy(version: string) {
-  const file = parseStoreFile(readFileSync(join(saved, `${version}.json`), 'utf8'))
-  if (!file.ok) throw new Error(JSON.stringify(file.error))
-  const { entries, changes } = file.value
-  return { changes, document: withMerged(emptyDocument, entries) }
-}
-
-/** Its records are sound, its journal tells the same, and it is the same once more when it was written and read. */
-function holdsTheSame({ document, changes }: ReturnType<typeof savedBy>): void {
-  const held = recordsById(document)
-  for (const record of held.values()) expect(parseRecord(record).ok).toBe(true)
-  expect(recordsById(withChanges(emptyDocument, changes))).toEqual(held)
-  const again = parseStoreFile(toStoreFile(document, changes, 0))
-  expect(again.ok && recordsById(withMerged(emptyDocument, again.value.entries))).toEqual(held)
-}
-
-/** The store that an earlier version kept, opened as it lies, and opened again after what is done to it. */
-async function storeOf(version: string) {
-  const text = readFileSync(join(saved, `${version}-store.json`), 'utf8')
-  const over = makeMemoryStore(new Map(Object.entries(JSON.parse(text))))
-  const store = makeTestStore(over, { replica: 'later' })
-  await store.load()
-  const openedAgain = async () => {
-    await store.settled()
-    const again = makeTestStore(over, { replica: 'again' })
-    await again.load()
-    return again.api.getState().document
-  }
-  return { store, openedAgain }
-}
 
 describe('what version 2 saved', () => {
   const file = savedBy('v2')
@@ -218,10 +183,10 @@ describe('what version 5 saved', () => {
     const { store, openedAgain } = await storeOf('v5')
     expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
     store.run('addLens', { name: 'At the desk', lens: emptyLens })
-    store.run('setDayFree', { date: '2026-03-11' as never, minutes: 90 })
+    store.run('setDayAvailable', { date: '2026-03-11' as never, minutes: 90 })
     const again = await openedAgain()
     expect(recordsIn(again, 'lens').map(({ name }) => name)).toEqual(['At the desk'])
-    expect(recordIn(again, 'plan:day-2026-03-11')).toMatchObject({ freeMinutes: 90, planned: {} })
+    expect(recordIn(again, 'plan:day-2026-03-11')).toMatchObject({ availableMinutes: 90, planned: {} })
   })
 })
 
@@ -318,7 +283,7 @@ describe('what version 9 saved', () => {
     const slip = recordsIn(document, 'slip').find(({ text }) => text.startsWith('paint codes'))
     if (!slip) throw new Error('the slip is not there')
     const left = 'hall 7044, stairs 9010'
-    store.run('sortAsReference', { slipId: slip.id, left, title: 'paint codes', address: null })
+    store.run('sortAsReference', { slipId: slip.id, left, title: 'paint codes', link: null })
     const again = await openedAgain()
     const [reference] = recordsIn(again, 'reference')
     expect(reference?.note).toBe('hall 7044, stairs 9010\n\nfrom the painter\n\nOda')
@@ -343,7 +308,7 @@ describe('what version 8 saved', () => {
       ['Harbour studio', 'notNow', null, null, null],
       ['Larch clinic', 'letGo', 'notWon', null, null],
       ['Mill school', 'open', null, null, null],
-      ['Mill school', 'pattern', null, null, null],
+      ['Mill school', 'template', null, null, null],
     ])
     const stages = recordsIn(document, 'stage').map(({ name, areaId, projectId }) => [
       name,
@@ -360,7 +325,7 @@ describe('what version 8 saved', () => {
     expect(recordsById(store.api.getState().document)).toEqual(recordsById(document))
     const [mill, harbour] = ['Mill school', 'Harbour studio'].map(
       (name) =>
-        recordsIn(document, 'project').find(({ title, state }) => title === name && state !== 'pattern')
+        recordsIn(document, 'project').find(({ title, state }) => title === name && state !== 'template')
           ?.id ?? 'project:none',
     ) as [`project:${string}`, `project:${string}`]
     store.run('layProject', { id: mill, areaId: null, parentId: harbour, stageId: null, besideId: null })
@@ -376,7 +341,7 @@ describe('what version 4 saved', () => {
     holdsTheSame(file)
     expect(new Set(recordsIn(document, 'action').map(({ lineOf }) => lineOf))).toEqual(new Set([null]))
     expect(recordsIn(document, 'remark').map(({ text }) => text)).toEqual(['likes oak', 'promised for March'])
-    expect(recordsIn(document, 'spell').map(({ minutes }) => minutes)).toEqual([25])
+    expect(recordsIn(document, 'timeEntry').map(({ minutes }) => minutes)).toEqual([25])
   })
   it('opens as a store, and a line of a note that stood there becomes an action', async () => {
     const { store, openedAgain } = await storeOf('v4')

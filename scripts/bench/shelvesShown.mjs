@@ -1,5 +1,5 @@
 // Figures of the shelves with 2,000 projects and 100,000 actions: opened, folded, carried; a large project, a time line with
-// its finish ranges, a long pattern.
+// its finish ranges, a long template.
 import { at, base, framesOf, longestBlock, ms, paintedAfter, untilShown, untilTrue } from './parts.mjs'
 
 const told = (times) => `${ms(at(times, 0.95))} (median ${ms(at(times, 0.5))})`
@@ -108,7 +108,7 @@ async function ofTimeLine(page) {
   ]
 }
 
-async function ofPattern(page) {
+async function ofTemplate(page) {
   await page.goto(`${base}/shelves`)
   await page.getByRole('radio', { name: 'Templates' }).click({ timeout: 120_000 })
   await page.getByRole('button', { name: /^Use A long template/ }).click()
@@ -135,7 +135,7 @@ export async function shelfFigures(context) {
   const rows = [
     ...(await ofShelves(page)),
     ...(await ofLargest(page)),
-    ...(await ofPattern(page)),
+    ...(await ofTemplate(page)),
     ...(await ofTimeLine(page)),
   ]
   await page.close()

@@ -1,5 +1,5 @@
 // A store file with 2,000 projects on 40 areas and 100,000 actions, on standard output: one project of 3,000 actions, 500
-// with days of their own, 200 with three months behind them, and a pattern of 200 actions.
+// with days of their own, 200 with three months behind them, and a template of 200 actions.
 import { toStoreFile } from '../../src/core/exchange'
 import { emptyDocument, makeStamp, withChanges, type Change } from '../../src/core/journal'
 import {
@@ -66,21 +66,21 @@ const records: AnyRecord[] = [
   },
   {
     ...plainProject,
-    id: 'project:pattern',
+    id: 'project:template',
     title: 'A long template',
-    state: 'pattern',
+    state: 'template',
     makes: 'project',
     rank: rankOfNumber(1),
     createdAtEpochMs: made,
   },
-  { id: 'blank:day', projectId: 'project:pattern', name: 'Day', kind: 'date', rank: 'a0' },
-  { id: 'blank:place', projectId: 'project:pattern', name: 'Place', kind: 'place', rank: 'a1' },
+  { id: 'blank:day', projectId: 'project:template', name: 'Day', kind: 'date', rank: 'a0' },
+  { id: 'blank:place', projectId: 'project:template', name: 'Place', kind: 'place', rank: 'a1' },
   ...Array.from({ length: 200 }, (_, index): AnyRecord[] => [
     {
       ...plainAction,
       id: `action:t${index}`,
       title: `Prepare number ${index} for ‹Place›`,
-      projectId: 'project:pattern',
+      projectId: 'project:template',
       rank: rankOfNumber(index),
       createdAtEpochMs: made,
     },

@@ -8,7 +8,7 @@ export function NothingHere() {
   return (
     <Column width="100%" maxWidth={560} alignSelf="center">
       <StationHead title="Nothing here" />
-      <EmptyPlace says="This address leads nowhere. Perhaps it was cut short.">
+      <EmptyPlace says="This link leads nowhere. It may have been cut short.">
         <Button kind="main" label="Go to the Tray" onPress={() => router.navigate('/')} />
       </EmptyPlace>
     </Column>

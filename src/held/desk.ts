@@ -30,7 +30,7 @@ export type OpenSheet =
   | { readonly kind: 'chase'; readonly id: Id<'action'> }
   | { readonly kind: 'openSteps'; readonly id: Id<'action'> }
   | {
-      readonly kind: 'usePattern'
+      readonly kind: 'useTemplate'
       readonly id: Id<'project'>
       /** What is known already, by the names of its blanks. */
       readonly known?: Readonly<Record<string, string>>

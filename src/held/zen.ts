@@ -97,7 +97,7 @@ const tellsValue: ReadonlySet<CommandName> = new Set([
   'moveTo',
   'setHorizon',
   'setWaiting',
-  'stop',
+  'pause',
 ])
 
 /** What an act has set of an action, in words. */

@@ -1,4 +1,4 @@
-// At the end of a day, or of a talk: the boxes that are still open are lifted into the Tray, to be decided like anything
+// At the end of a day, or of a meeting note: the boxes that are still open are lifted into the Tray, to be decided like anything
 // else.
 import type { Id } from '@/core/record'
 import type { Later } from '@/state'

@@ -22,10 +22,10 @@ import { useOpened } from '@/held/useOpened'
 import { Belongings } from './Belongings'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
-import { Clock } from './Clock'
+import { Timer } from './Timer'
 import { LineOf } from './LineOf'
 import { Turn } from './Turn'
-import { useHeldBack } from './useHeldBack'
+import { useBlocked } from './useBlocked'
 import { useComingBack } from './useComingBack'
 
 export function OpenedAction({ action }: { action: Action }) {
@@ -37,7 +37,7 @@ export function OpenedAction({ action }: { action: Action }) {
   const { id } = action
   const { open } = useOpened()
   const comingBack = useComingBack(action)
-  const heldBack = useHeldBack(action)
+  const blocked = useBlocked(action)
   const set = (patch: ActionPatch) => act('editAction', { id, patch }, { say: false })
   const names = select.namesOf(document)
   const { weekStartsOn } = select.settingsOf(document)
@@ -85,10 +85,10 @@ export function OpenedAction({ action }: { action: Action }) {
         needed="An action needs a title."
       />
       <SaidLine
-        chips={[...saidOf(action, document, today), ...heldBack.chips, ...comingBack.chips]}
-        offers={[...unsaidOf(action), ...heldBack.offers, ...comingBack.offers]}
+        chips={[...saidOf(action, document, today), ...blocked.chips, ...comingBack.chips]}
+        offers={[...unsaidOf(action), ...blocked.offers, ...comingBack.offers]}
         onChoose={(field, of) => {
-          if (!comingBack.choose(field, of) && !heldBack.choose(field, of)) chooser.choose(field)
+          if (!comingBack.choose(field, of) && !blocked.choose(field, of)) chooser.choose(field)
         }}
       />
       <WorthLeads action={action} onHandOver={() => chooser.choose('waiting')} />
@@ -97,7 +97,7 @@ export function OpenedAction({ action }: { action: Action }) {
           {moved}
         </Words>
       ) : null}
-      <Clock action={action} />
+      <Timer action={action} />
       <Turn action={action} />
       <SayWhatChanges
         placeholder="Say what to change"
@@ -106,7 +106,7 @@ export function OpenedAction({ action }: { action: Action }) {
         onMakeContext={(name) => act('addContext', { name })}
       />
       <LineOf of={action.lineOf} />
-      <LinkLine address={action.address} />
+      <LinkLine link={action.link} />
       <Belongings of={id} />
       {isOpen(action) ? (
         <ActsOfOpen action={action} onMove={() => chooser.choose('day')} />
@@ -115,7 +115,7 @@ export function OpenedAction({ action }: { action: Action }) {
       )}
       <OpenedChooser chooser={chooser} of={action} onSet={set} />
       {comingBack.layer}
-      {heldBack.layer}
+      {blocked.layer}
     </Column>
   )
 }
@@ -138,11 +138,11 @@ function WorthLeads({ action, onHandOver }: { action: Action; onHandOver: () => 
   )
 }
 
-/** Only web addresses become links. */
-function LinkLine({ address }: { address: string | null }) {
-  if (!address || !/^https?:\/\/\S+$/i.test(address)) return null
+/** What is no address of the web cannot be followed. */
+function LinkLine({ link }: { link: string | null }) {
+  if (!link || !/^https?:\/\/\S+$/i.test(link)) return null
   return (
-    <a href={address} target="_blank" rel="noopener noreferrer">
+    <a href={link} target="_blank" rel="noopener noreferrer">
       <Words size="second" tone="brass" style={{ textDecoration: 'underline' }}>
         Open the link
       </Words>
@@ -178,7 +178,7 @@ function ActsOfOpen({ action, onMove }: { action: Action; onMove: () => void }) 
         <Button
           kind="quiet"
           label={isUnderway ? 'Pause' : 'Start'}
-          onPress={() => act(isUnderway ? 'stop' : 'start', { id })}
+          onPress={() => act(isUnderway ? 'pause' : 'start', { id })}
         />
       )}
       {wide ? (

@@ -12,7 +12,7 @@ import { StepOutline } from '@/parts/steps/StepOutline'
 import { EditText } from '@/parts/text/EditText'
 import { shortened } from '@/words'
 import { runsWords } from '@/words/pages'
-import { KeepAsPattern } from './KeepAsPattern'
+import { SaveAsTemplate } from './SaveAsTemplate'
 import { OpenedFoot } from './OpenedFoot'
 import { Remarks } from './Remarks'
 
@@ -57,7 +57,7 @@ export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
       </Words>
       <StepOutline of={id} />
       {hasRemarks ? <Remarks of={id} /> : null}
-      <KeepAsPattern id={id} />
+      <SaveAsTemplate id={id} />
       <OpenedFoot
         main={
           steps.length > 0 ? (

@@ -5,12 +5,12 @@ import { recordIn } from '@/core/journal'
 import { isIdOf, type Action, type Reading, type Reference } from '@/core/record'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeld, useUndo } from '@/held/zen'
-import { isPattern } from '@/state/isPattern'
+import { isTemplate } from '@/state/isTemplate'
 import { LayAside } from '@/parts/aside/LayAside'
 import { GrowButton } from '@/parts/reshape/Ways'
 import { Button, Column, IconButton, SlideOver } from '@/ui'
 import { History } from './History'
-import { KeepAsPattern } from './KeepAsPattern'
+import { SaveAsTemplate } from './SaveAsTemplate'
 import { StepOfAnother } from './StepOfAnother'
 
 export function OpenedMore({ id }: { id: OpenableId }) {
@@ -57,13 +57,13 @@ function OfAction({ action, onDone }: { action: Action; onDone: () => void }) {
   const project = useHeld(({ document }) =>
     action.projectId ? recordIn(document, action.projectId) : undefined,
   )
-  if (!isOpen(action) || isPattern(project)) return null
+  if (!isOpen(action) || isTemplate(project)) return null
   return (
     <>
       <GrowButton action={action} onDone={onDone} />
       <StepOfAnother action={action} />
       <LayAside id={action.id} onLaid={onDone} />
-      <KeepAsPattern id={action.id} />
+      <SaveAsTemplate id={action.id} />
     </>
   )
 }

@@ -16,7 +16,7 @@ import { LeaveNamed } from './LeaveNamed'
 import { OpenedFoot } from './OpenedFoot'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { Remarks } from './Remarks'
-import { Talks } from './Talks'
+import { MeetingNotes } from './MeetingNotes'
 
 /** Rows laid out at once: more are a touch away. */
 const portion = 100
@@ -56,7 +56,7 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
       {isIdOf('person', id) ? (
         <>
           <NoteBand of={id} />
-          <Talks of={id} />
+          <MeetingNotes of={id} />
           <Remarks of={id} />
         </>
       ) : null}

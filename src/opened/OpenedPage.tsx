@@ -1,4 +1,4 @@
-// A day note opened, with the days around it a touch away; or a talk, with who and what had a part in it.
+// A day note opened, with the days around it a touch away; or a meeting note, with who and what had a part in it.
 import { roomForActs } from './roomForActs'
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
@@ -15,11 +15,11 @@ import { SaidLine } from '@/parts/said/SaidLine'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { EditText } from '@/parts/text/EditText'
 import { longDate, nearDate } from '@/words'
-import { beginsHint, saidOfTalk } from '@/words/pages'
+import { beginsHint, saidOfMeetingNote } from '@/words/pages'
 import { DayAsItWent } from './DayAsItWent'
 import { LiftButton } from './LiftButton'
 import { NothingThere } from './NothingThere'
-import { KeepAsPattern } from './KeepAsPattern'
+import { SaveAsTemplate } from './SaveAsTemplate'
 import { OpenedFoot } from './OpenedFoot'
 import { OpenedFiles } from './OpenedFiles'
 import { ShelfHead } from './ShelfHead'
@@ -29,7 +29,7 @@ export function OpenedPage({ id, page }: { id: Id<'note'>; page: Note | null }) 
   if (!later) return null
   const day = later.notes.dayOfNote(id)
   if (day) return <DayNote key={day} id={id} date={day} notes={later.notes} />
-  return page ? <TalkPage page={page} notes={later.notes} /> : <NothingThere />
+  return page ? <MeetingNotePage page={page} notes={later.notes} /> : <NothingThere />
 }
 
 function DayNote({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; notes: Later['notes'] }) {
@@ -110,7 +110,7 @@ function BeginsWith() {
   )
 }
 
-function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
+function MeetingNotePage({ page, notes }: { page: Note; notes: Later['notes'] }) {
   const act = useAct()
   const document = useHeldDocument()
   const today = useToday()
@@ -118,8 +118,8 @@ function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
   const { close } = useOpened()
   const [isDating, setDating] = useState(false)
   const { id, projectId } = page
-  const edit = (patch: Parameters<typeof act<'editTalk'>>[1]['patch'], options: object = {}) =>
-    act('editTalk', { id, patch }, { say: false, atField: true, ...options })
+  const edit = (patch: Parameters<typeof act<'editMeetingNote'>>[1]['patch'], options: object = {}) =>
+    act('editMeetingNote', { id, patch }, { say: false, atField: true, ...options })
   const area = select.areaOf(document, page)
   const project = projectId ? recordIn(document, projectId) : undefined
   return (
@@ -138,21 +138,21 @@ function TalkPage({ page, notes }: { page: Note; notes: Later['notes'] }) {
         onKeep={(title, typing) => edit({ title }, typing)}
       />
       <SaidLine
-        chips={saidOfTalk(page, document, today)}
+        chips={saidOfMeetingNote(page, document, today)}
         offers={page.personIds.length > 0 ? [] : ['personIds']}
         outright={['personIds']}
         onChoose={(field) => (field === 'day' ? setDating(true) : chooser.choose(field))}
       />
       <NoteBand of={id} title="Meeting note" placeholder="Write down what was said" />
       <OpenedFiles of={id} />
-      <KeepAsPattern id={id} />
+      <SaveAsTemplate id={id} />
       <OpenedFoot main={<LiftButton of={id} notes={notes} />}>
         <Button
           kind="quiet"
           label="Remove"
           onPress={() => {
             close()
-            act('removeTalk', { id })
+            act('removeMeetingNote', { id })
           }}
         />
       </OpenedFoot>

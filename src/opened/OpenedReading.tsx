@@ -1,4 +1,4 @@
-// Something to read, watch or hear: its address, how far it has come, and what is noted beside it.
+// Something to read, watch or hear: its link, how far it has come, and what is noted beside it.
 import { roomForActs } from './roomForActs'
 import { readingStates, type Reading } from '@/core/record'
 import { Button, Choice, Column, Words } from '@/ui'
@@ -6,7 +6,7 @@ import { EditText } from '@/parts/text/EditText'
 import { useOpened } from '@/held/useOpened'
 import { useAct } from '@/held/zen'
 import { readingWords } from '@/words'
-import { AddressLine } from './AddressLine'
+import { LinkField } from './LinkField'
 import { Belongings } from './Belongings'
 import { OpenedFoot } from './OpenedFoot'
 
@@ -38,11 +38,7 @@ export function OpenedReading({ reading }: { reading: Reading }) {
         onKeep={(title, typing) => edit({ title }, typing)}
         needed="It needs a title."
       />
-      <AddressLine
-        name={id}
-        address={reading.address}
-        onKeep={(address, typing) => edit({ address }, typing)}
-      />
+      <LinkField name={id} link={reading.link} onKeep={(link, typing) => edit({ link }, typing)} />
       <Choice
         label="How far it has come"
         shown={false}

@@ -1,7 +1,7 @@
 import { recordIn } from '@/core/journal'
 import { isIdOf, type Action } from '@/core/record'
 import { useLater } from '@/held/reader'
-import { isPattern } from '@/state/isPattern'
+import { isTemplate } from '@/state/isTemplate'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeld } from '@/held/zen'
 import { OpenedAction } from './OpenedAction'
@@ -9,8 +9,8 @@ import { OpenedChecklist } from './OpenedChecklist'
 import { OpenedGoal } from './OpenedGoal'
 import { OpenedNamed } from './OpenedNamed'
 import { NothingThere } from './NothingThere'
-import { OpenedPattern } from './pattern/OpenedPattern'
-import { PatternAction } from './pattern/PatternAction'
+import { OpenedTemplate } from './template/OpenedTemplate'
+import { TemplateAction } from './template/TemplateAction'
 import { OpenedPage } from './OpenedPage'
 import { OpenedProject } from './project/OpenedProject'
 import { OpenedReading } from './OpenedReading'
@@ -18,14 +18,14 @@ import { OpenedReference } from './OpenedReference'
 import { OpenedShelf } from './OpenedShelf'
 import { OpenedSlip } from './OpenedSlip'
 
-/** An action, or one that a pattern holds. */
-function ActionOrPattern({ action }: { action: Action }) {
-  const read = useLater()?.patterns
+/** An action, or one that a template holds. */
+function ActionOrTemplate({ action }: { action: Action }) {
+  const read = useLater()?.templates
   const project = useHeld(({ document }) =>
     action.projectId ? recordIn(document, action.projectId) : undefined,
   )
-  if (!isPattern(project)) return <OpenedAction action={action} />
-  return read ? <PatternAction action={action} pattern={project} read={read} /> : null
+  if (!isTemplate(project)) return <OpenedAction action={action} />
+  return read ? <TemplateAction action={action} template={project} read={read} /> : null
 }
 
 /** Whatever is opened, in the form that fits its kind. An address typed by hand may name anything. */
@@ -36,8 +36,9 @@ export function OpenedRecord({ id }: { id: OpenableId }) {
   if (!ready) return null
   if (isIdOf('note', id)) return <OpenedPage id={id} page={(record ?? null) as never} />
   if (!record) return <NothingThere />
-  if (isIdOf('action', id)) return <ActionOrPattern action={record as never} />
-  if (isIdOf('project', id) && isPattern(record as never)) return <OpenedPattern project={record as never} />
+  if (isIdOf('action', id)) return <ActionOrTemplate action={record as never} />
+  if (isIdOf('project', id) && isTemplate(record as never))
+    return <OpenedTemplate project={record as never} />
   if (isIdOf('project', id)) return <OpenedProject project={record as never} />
   if (isIdOf('slip', id)) return <OpenedSlip slip={record as never} />
   if (isIdOf('reference', id)) return <OpenedReference reference={record as never} />

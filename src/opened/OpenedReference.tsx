@@ -5,7 +5,7 @@ import { Button, Column, Row, Words } from '@/ui'
 import { EditText } from '@/parts/text/EditText'
 import { useAct } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
-import { AddressLine } from './AddressLine'
+import { LinkField } from './LinkField'
 import { Belongings } from './Belongings'
 
 export function OpenedReference({ reference }: { reference: Reference }) {
@@ -27,11 +27,7 @@ export function OpenedReference({ reference }: { reference: Reference }) {
         onKeep={(title, typing) => edit({ title }, typing)}
         needed="It needs a title."
       />
-      <AddressLine
-        name={id}
-        address={reference.address}
-        onKeep={(address, typing) => edit({ address }, typing)}
-      />
+      <LinkField name={id} link={reference.link} onKeep={(link, typing) => edit({ link }, typing)} />
       <Belongings of={id} />
       <Row>
         <Button

@@ -4,7 +4,7 @@ import type { Slip } from '@/core/record'
 import { Button, Column, Row, Words } from '@/ui'
 import { useMomentOf, useSentence } from '@/parts/capture/useSentence'
 import { OpenedParts } from './OpenedParts'
-import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
+import { SplitOrJoin, DuplicateBeside } from '@/parts/reshape/Ways'
 import { EditText } from '@/parts/text/EditText'
 import { SlipNote } from './SlipNote'
 import { chipWords, momentWords } from '@/words'
@@ -47,7 +47,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
         }
       />
       <OpenedParts of={slip.id} />
-      <TwinBeside slip={slip} title={title} />
+      <DuplicateBeside slip={slip} title={title} />
       <Row gap="$2" flexWrap="wrap">
         <Button
           kind="main"

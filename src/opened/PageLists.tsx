@@ -1,4 +1,4 @@
-// What is written down beside the shelves: checklists, the talks, and every check-box line that is still open.
+// What is written down beside the shelves: checklists, the meetingNotes, and every check-box line that is still open.
 import { useState } from 'react'
 import type { NoteOwnerId } from '@/core/record'
 import type { Later } from '@/state'
@@ -7,16 +7,16 @@ import { useOpened } from '@/held/useOpened'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { ChecklistRows } from '@/parts/checklists/ChecklistRows'
 import { useLines } from '@/parts/note/useLines'
-import { TalkRows } from '@/parts/pages/TalkRows'
+import { MeetingNoteRows } from '@/parts/pages/MeetingNoteRows'
 import { BandHeading, Button, Column, EmptyPlace, Press, Row, SquareButton, Tick, Words } from '@/ui'
 import { count, shortened } from '@/words'
 import { kindOfNote, nameOfNote } from '@/words/pages'
 
-export function PageLists({ which }: { which: 'checklists' | 'talks' | 'lines' }) {
+export function PageLists({ which }: { which: 'checklists' | 'meetingNotes' | 'lines' }) {
   const later = useLater()
   if (!later) return null
   if (which === 'checklists') return <AllChecklists later={later} />
-  return which === 'talks' ? <AllTalks later={later} /> : <AllLines notes={later.notes} />
+  return which === 'meetingNotes' ? <AllMeetingNotes later={later} /> : <AllLines notes={later.notes} />
 }
 
 function AllChecklists({ later }: { later: Later }) {
@@ -31,14 +31,14 @@ function AllChecklists({ later }: { later: Later }) {
   )
 }
 
-function AllTalks({ later }: { later: Later }) {
-  const talks = later.notes.talksOf(useHeldDocument())
+function AllMeetingNotes({ later }: { later: Later }) {
+  const meetingNotes = later.notes.meetingNotesOf(useHeldDocument())
   return (
     <Column gap="$2.5" paddingTop="$2">
-      {talks.length === 0 ? (
+      {meetingNotes.length === 0 ? (
         <EmptyPlace says="What was said in a call or a meeting, with the day, the people and the project it belongs to." />
       ) : null}
-      <TalkRows talks={talks} />
+      <MeetingNoteRows meetingNotes={meetingNotes} />
     </Column>
   )
 }

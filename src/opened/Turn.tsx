@@ -67,7 +67,7 @@ const lasting = [
   'energy',
   'payoff',
   'craft',
-  'address',
+  'link',
 ] as const
 
 /** Whether a change is meant for this one alone, told in a line that turns it round. */

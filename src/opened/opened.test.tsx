@@ -261,17 +261,17 @@ describe('an opened action', () => {
     press('Reopen')
     expect(actionOf(store)).toEqual(before)
   })
-  it('links only addresses of the web', async () => {
+  it('follows only addresses of the web', async () => {
     const store = await opened()
-    const write = async (address: string) => {
+    const write = async (link: string) => {
       fireEvent.change(screen.getByRole('textbox', { name: 'Link', ...hidden }), {
-        target: { value: address },
+        target: { value: link },
       })
       chooseIn('Save')
     }
     await openOffer('link')
     await write('javascript:alert(1)')
-    expect(actionOf(store).address).toBe('javascript:alert(1)')
+    expect(actionOf(store).link).toBe('javascript:alert(1)')
     expect(screen.queryByRole('link')).toBeNull()
     await openChip('javascript:alert(1)')
     await write('https://library.example/felt')

@@ -12,7 +12,7 @@ import { MoveSheet } from './MoveSheet'
 import { NoNextSheet } from './NoNextSheet'
 import { OpenSteps } from './OpenSteps'
 import { RemindersSheet } from './RemindersSheet'
-import { UsePattern } from './UsePattern'
+import { UseTemplate } from './UseTemplate'
 import { WalkSheet } from './WalkSheet'
 
 const SearchSheet = lazy(() => import('./SearchSheet'))
@@ -37,8 +37,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <LeaveProject id={sheet.id} as={sheet.as} onClose={close} />
     case 'layDown':
       return <LayDownSheet id={sheet.id} onClose={close} />
-    case 'usePattern':
-      return <UsePattern {...sheet} onClose={close} />
+    case 'useTemplate':
+      return <UseTemplate {...sheet} onClose={close} />
     case 'walk':
       return <WalkSheet id={sheet.id} onClose={close} />
     case 'reminders':

@@ -1,4 +1,4 @@
-// Every reminder that stands: seen, put off to a usual time or any other, opened; or all of them seen at once.
+// Every reminder that stands: seen, snoozed to a usual time or any other, opened; or all of them seen at once.
 import { useEffect, useState } from 'react'
 import { usualLaters, whenOf } from '@/core/reminder'
 import { fromMinute, localMomentAt } from '@/core/time'
@@ -56,8 +56,8 @@ function OneReminder({
   const now = localMomentAt(clock.nowEpochMs(), clock.zone())
   const answer = { id: reminder.id, moment: whenOf(moment) }
   const title = shortened(action.title)
-  const putOff = (to: ReturnType<typeof whenOf>) =>
-    act('snoozeReminder', { ...answer, to }, { say: `Put off to ${when(to, today)}: ${title}` })
+  const snooze = (to: ReturnType<typeof whenOf>) =>
+    act('snoozeReminder', { ...answer, to }, { say: `Snoozed to ${when(to, today)}: ${title}` })
   return (
     <Column render="li" gap="$1" borderBottomWidth={1} borderColor="$rule" paddingBottom="$2">
       <Row gap="$2">
@@ -85,9 +85,9 @@ function OneReminder({
           onPress={() => act('answerReminders', { answers: [answer] }, { say: false })}
         />
       </Row>
-      <Row gap="$1" flexWrap="wrap" role="group" aria-label={`Put off: ${title}`} marginLeft="$-2">
+      <Row gap="$1" flexWrap="wrap" role="group" aria-label={`Snooze: ${title}`} marginLeft="$-2">
         {usualLaters(now, select.settingsOf(document)).map(({ words, moment: later }) => (
-          <Button key={words} kind="quiet" label={words} onPress={() => putOff(whenOf(later))} />
+          <Button key={words} kind="quiet" label={words} onPress={() => snooze(whenOf(later))} />
         ))}
         <Button kind="quiet" label="another time…" aria-haspopup="dialog" onPress={() => setChoosing(true)} />
       </Row>
@@ -97,7 +97,7 @@ function OneReminder({
           date={today}
           time={fromMinute(Math.min(now.minute + 60, 1439))}
           onChoose={(date, time) => {
-            if (date) putOff({ date, time })
+            if (date) snooze({ date, time })
           }}
           onClose={() => setChoosing(false)}
         />

@@ -137,7 +137,7 @@ const restsWords = (document: Document, { projectId }: Action): string | null =>
 function stateOfFound({ kind }: Found, record: AnyRecord, document: Document): string | null {
   if (kind === 'action') {
     const { projectId } = record as Action
-    if (projectId && recordIn(document, projectId)?.state === 'pattern') return 'in a template'
+    if (projectId && recordIn(document, projectId)?.state === 'template') return 'in a template'
   }
   if (kind === 'project') return stateWords[(record as Project).state]
   if (kind !== 'action' && (record as { letGoAtEpochMs?: number | null }).letGoAtEpochMs) return 'removed'

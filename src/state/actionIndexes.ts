@@ -1,5 +1,5 @@
 // Lists of actions that stations ask for again and again, each followed edit by edit (tableIndex).
-import { hasComeBack, isHeldUp, isOpen } from '@/core/action'
+import { hasComeBack, isWaitingOrBlocked, isOpen } from '@/core/action'
 import {
   compareByHand,
   compareForDay,
@@ -39,7 +39,7 @@ const keysOf = (...ids: readonly (string | null | undefined)[]): string[] => [
   ...new Set(ids.filter((id) => id !== null && id !== undefined)),
 ]
 
-/** An index of actions as they stand: held back by the order of their project, or by one before it. */
+/** An index of actions as they stand: blocked by the order of their project, or by one before it. */
 const indexOf = (rules: IndexRules<Action>): TableIndex<Action> =>
   makeTableIndex('action', { ...rules, standing: standingOf })
 
@@ -54,18 +54,18 @@ const byPerson = indexOf({
   ...orderOfWork,
 })
 
-const heldBack = 'heldBack'
+const blocked = 'blocked'
 const byBefore = makeTableIndex('action', {
-  keysOf: ofOpen(({ afterIds }) => (afterIds.length > 0 ? [heldBack, ...afterIds] : [])),
+  keysOf: ofOpen(({ afterIds }) => (afterIds.length > 0 ? [blocked, ...afterIds] : [])),
   ...ownOrder,
 })
-/** Held back until another is done, where that was said. */
-export const heldBackOf = (document: Document): readonly Action[] => byBefore.of(document, heldBack)
+/** Blocked until another is done, where that was said. */
+export const blockedOf = (document: Document): readonly Action[] => byBefore.of(document, blocked)
 /** Those that one is done before. */
-export const heldBackBy = (document: Document, id: Id<'action'>): readonly Action[] =>
+export const blockedBy = (document: Document, id: Id<'action'>): readonly Action[] =>
   byBefore.of(document, id)
 
-/** An action as it stands: held back too by the order of its project, or by one before it. */
+/** An action as it stands: blocked too by the order of its project, or by one before it. */
 export { asItStands } from './standing'
 
 export const anyOpen = 'open'
@@ -135,7 +135,7 @@ const laidOn = ({ at, day, due }: Action): CalendarDate | null => at?.date ?? da
 const noDay = 'none'
 const byDay = indexOf({
   keysOf: ofOpen((action) =>
-    isHeldUp(action) ? [] : keysOf(laidOn(action) ?? (action.horizon === 'week' ? noDay : null)),
+    isWaitingOrBlocked(action) ? [] : keysOf(laidOn(action) ?? (action.horizon === 'week' ? noDay : null)),
   ),
   ...orderOfWork,
 })
@@ -207,11 +207,11 @@ function ownNextActionOf(document: Document, id: Id<'project'>, today: CalendarD
 export function nextActionOf(document: Document, id: Id<'project'>, today: CalendarDate): Action | undefined {
   const own = ownNextActionOf(document, id, today)
   const parts = partsOfProject(document, id)
-  if (parts.length === 0 || (own && !isHeldUp(own))) return own
+  if (parts.length === 0 || (own && !isWaitingOrBlocked(own))) return own
   const inParts = parts.flatMap((part) =>
     part.state === 'open' ? (nextActionOf(document, part.id, today) ?? []) : [],
   )
-  return inParts.find((action) => !isHeldUp(action)) ?? own ?? inParts[0]
+  return inParts.find((action) => !isWaitingOrBlocked(action)) ?? own ?? inParts[0]
 }
 
 /** The open actions of a project and of its parts. */

@@ -1,7 +1,7 @@
 // Checklists by what they stand in, and how often each was gone through.
 import type { Document } from '@/core/journal'
 import { compareRanks, type Checklist, type Id, type Run } from '@/core/record'
-import { outsidePatterns } from './isPattern'
+import { outsideTemplates } from './isTemplate'
 import { makeTableIndex } from './tableIndex'
 
 const byRank = (a: Checklist, b: Checklist) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
@@ -14,8 +14,8 @@ const checklists = makeTableIndex('checklist', {
 /** Those of an action or a project; of null those that stand alone. */
 export const checklistsIn = (document: Document, ownerId: Checklist['ownerId']): readonly Checklist[] =>
   checklists.of(document, ownerId ?? alone)
-const real = outsidePatterns<Checklist>(({ ownerId }) => ownerId)
-/** Every checklist but those of patterns. */
+const real = outsideTemplates<Checklist>(({ ownerId }) => ownerId)
+/** Every checklist but those of templates. */
 export const allChecklists = (document: Document): readonly Checklist[] =>
   real(document, checklists.of(document, all))
 

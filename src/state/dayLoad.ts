@@ -1,13 +1,13 @@
 // What a day holds and what is left of it: the one place that every screen asks, so that all of them say the same about the
 // same day. The day has one size, whichever side of life is shown.
-import { dayOnSheet, isHeldUp } from '@/core/action'
+import { dayOnSheet, isWaitingOrBlocked } from '@/core/action'
 import { loadAt, loadOf, type DaySize, type DayTape, type Load } from '@/core/day'
 import { tapeOf } from '@/core/day/tapeOf'
 import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { localMomentAt, type CalendarDate, type LocalMoment } from '@/core/time'
 import * as lists from './actionIndexes'
-import { freeMinutesOn, settingsOf } from './selectors'
+import { availableMinutesOn, settingsOf } from './selectors'
 
 /** The moment of asking, as the wall clock of `zone` shows it. */
 export interface Asked {
@@ -23,14 +23,14 @@ export function plannedOn(document: Document, date: CalendarDate, today: Calenda
   if (date !== today) return laid
   const alsoUnderway = lists
     .underwayOf(document)
-    .filter((action) => !isHeldUp(action) && dayOnSheet(action, today) === null)
+    .filter((action) => !isWaitingOrBlocked(action) && dayOnSheet(action, today) === null)
   return alsoUnderway.length === 0 ? laid : [...laid, ...alsoUnderway]
 }
 
 const sizeOf = (document: Document, date: CalendarDate): DaySize => {
   const { dayStartsAtMinute, dayEndsAtMinute } = settingsOf(document)
   return {
-    freeMinutes: freeMinutesOn(document, date),
+    availableMinutes: availableMinutesOn(document, date),
     startsAtMinute: dayStartsAtMinute,
     endsAtMinute: dayEndsAtMinute,
   }
@@ -56,7 +56,7 @@ export function loadOn(
     come.length === 0 && !go
       ? planned
       : [...planned.filter((action) => stays(action) && !go?.(action)), ...come]
-  if (date !== now.date) return loadOf(actions, freeMinutesOn(document, date))
+  if (date !== now.date) return loadOf(actions, availableMinutesOn(document, date))
   return loadAt(actions, lists.doneOf(document, date, date, zone), sizeOf(document, date), now.minute)
 }
 
@@ -73,6 +73,6 @@ export function tapeOn(document: Document, date: CalendarDate, asked: Asked): Da
       ...action,
       doneAtMinute: localMomentAt(action.doneAtEpochMs ?? 0, zone).minute,
     })),
-    freeMinutes: loadOn(document, date, asked).freeMinutes,
+    availableMinutes: loadOn(document, date, asked).availableMinutes,
   })
 }

@@ -1,6 +1,6 @@
 // What is said between the page and the worker that reads a file and keeps what it brings. Records come in portions: one
 // message of a hundred thousand would hold the screen. The journal of the file never leaves the worker.
-import type { PatternFile, PatternFileFault, StoreFileFault } from '@/core/exchange'
+import type { TemplateFile, TemplateFileFault, StoreFileFault } from '@/core/exchange'
 import type { Change, Diff, Entry, Stamp } from '@/core/journal'
 import type { Result } from '@/core/result'
 import type { AppErrorCode } from './persistence'
@@ -27,11 +27,11 @@ export type FromFileWorker =
   | { readonly kind: 'kept'; readonly keys: readonly string[] }
   | { readonly kind: 'failed'; readonly code: AppErrorCode }
 
-/** What the worker that reads the file of a pattern is asked. */
-export interface PatternAsked {
+/** What the worker that reads the file of a template is asked. */
+export interface TemplateAsked {
   readonly file: Blob
   /** Contexts here, by their names. */
   readonly contexts: readonly (readonly [name: string, id: string])[]
 }
-/** What it answers: the pattern, and the bytes of the files it names. */
-export type PatternRead = Result<PatternFile & { readonly blobs: readonly Blob[] }, PatternFileFault>
+/** What it answers: the template, and the bytes of the files it names. */
+export type TemplateRead = Result<TemplateFile & { readonly blobs: readonly Blob[] }, TemplateFileFault>

@@ -16,7 +16,7 @@ export {
   type Later,
 } from './commands'
 export { makeDeviceMemory, type DeviceMemory } from './deviceMemory'
-export { type FromFileWorker, type PatternAsked, type PatternRead, type ToFileWorker } from './fileWorker'
+export { type FromFileWorker, type TemplateAsked, type TemplateRead, type ToFileWorker } from './fileWorker'
 export { type Keeping } from './keeper'
 export { type AppErrorCode } from './persistence'
 export { type BlobStore } from './persistence/blobs/blobStore'

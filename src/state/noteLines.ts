@@ -2,7 +2,7 @@
 import type { Document } from '@/core/journal'
 import { checkLinesOf, hasOpenLine, mayHaveCheckLines, type CheckLine } from '@/core/note'
 import type { RecordOf } from '@/core/record'
-import { outsidePatterns } from './isPattern'
+import { outsideTemplates } from './isTemplate'
 import { makeTableIndex, type TableIndex } from './tableIndex'
 import { recordTied } from './tiedTo'
 
@@ -65,7 +65,7 @@ const indexes = noted.map(
 let lists: readonly (readonly Noted[])[] = []
 let inOrder: readonly Noted[] = []
 
-const real = outsidePatterns<Noted>((record) =>
+const real = outsideTemplates<Noted>((record) =>
   'projectId' in record && record.projectId ? record.projectId : record.id,
 )
 

@@ -5,7 +5,7 @@ export {
   changeFault,
   entryFault,
   parsePartialRecord,
-  patternBundle,
+  templateBundle,
   parseRecord,
   parseStoreFile,
   storeFileParts,

@@ -1,8 +1,8 @@
-// The pages of days, written on or planned, and talks by who and what has a part in them.
+// The pages of days, written on or planned, and meeting notes by who and what has a part in them.
 import type { Document } from '@/core/journal'
 import type { Id, Note, Plan } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
-import { outsidePatterns } from './isPattern'
+import { outsideTemplates } from './isTemplate'
 import { makeTableIndex } from './tableIndex'
 import { dayOfNote } from './tiedTo'
 
@@ -10,23 +10,24 @@ const latestFirst = (a: Note, b: Note): number => {
   if (a.date !== b.date) return a.date < b.date ? 1 : -1
   return b.createdAtEpochMs - a.createdAtEpochMs || (a.id < b.id ? -1 : 1)
 }
-const [talks, days] = ['talks', 'days']
+const [meetingNotes, days] = ['meetingNotes', 'days']
 const pages = makeTableIndex('note', {
   keysOf: ({ id, note, personIds, projectId, letGoAtEpochMs }) => {
     if (letGoAtEpochMs !== null) return []
     // A day whose page was emptied again has none.
     if (dayOfNote(id) !== null) return note.trim() === '' ? [] : [days]
-    return [talks, ...personIds, ...(projectId ? [projectId] : [])]
+    return [meetingNotes, ...personIds, ...(projectId ? [projectId] : [])]
   },
   compare: latestFirst,
   inOrder: (records) => [...records].sort(latestFirst),
 })
 
-/** The pages of talks, the latest first, but those of patterns. */
-const real = outsidePatterns<Note>(({ projectId }) => projectId)
-export const talksOf = (document: Document): readonly Note[] => real(document, pages.of(document, talks))
-/** The talks that a person or a project has a part in. */
-export const talksWith = (document: Document, id: Id<'person'> | Id<'project'>): readonly Note[] =>
+/** The pages of meetingNotes, the latest first, but those of templates. */
+const real = outsideTemplates<Note>(({ projectId }) => projectId)
+export const meetingNotesOf = (document: Document): readonly Note[] =>
+  real(document, pages.of(document, meetingNotes))
+/** The meeting notes that a person or a project has a part in. */
+export const meetingNotesWith = (document: Document, id: Id<'person'> | Id<'project'>): readonly Note[] =>
   pages.of(document, id)
 
 const dayNotes = (document: Document): readonly Note[] => pages.of(document, days)

@@ -35,7 +35,7 @@ const reminders = makeTableIndex('reminder', {
   inOrder: (records) => [...records].sort(byId),
 })
 
-const spells = makeTableIndex('spell', {
+const timeEntries = makeTableIndex('timeEntry', {
   keysOf: ({ actionId }) => [actionId],
   compare: byId,
   inOrder: (records) => [...records].sort(byId),
@@ -43,10 +43,10 @@ const spells = makeTableIndex('spell', {
 /** The minutes an action has taken: as they were corrected, else as its clock counted; null where neither says. */
 export function takenOf(document: Document, { id, takenMinutes }: Action): number | null {
   if (takenMinutes !== null) return takenMinutes
-  const all = spells.of(document, id)
+  const all = timeEntries.of(document, id)
   return all.length > 0 ? all.reduce((sum, { minutes }) => sum + minutes, 0) : null
 }
-export const spellsOf = (document: Document, id: Id<'action'>) => spells.of(document, id)
+export const timeEntriesOf = (document: Document, id: Id<'action'>) => timeEntries.of(document, id)
 
 const byTime = (a: Remark, b: Remark) =>
   a.date === b.date ? a.writtenAtEpochMs - b.writtenAtEpochMs || byId(a, b) : compareRanks(a.date, b.date)

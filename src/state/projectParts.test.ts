@@ -71,7 +71,7 @@ describe('parts of a project', () => {
     store.run('setProjectState', { id: hall, state: 'notNow' })
     expect([held(), isOffered(), isAtWork(doc(), project(roof))]).toEqual([[hall], false, false])
     store.run('setProjectState', { id: hall, state: 'open' })
-    store.run('holdProjectBack', { id: hall, afterId: before })
+    store.run('blockProject', { id: hall, afterId: before })
     expect([held(), isOffered()]).toEqual([[before], false])
     store.run('setProjectState', { id: before, state: 'finished' })
     expect([held(), isOffered()]).toEqual([[], true])
@@ -84,14 +84,14 @@ describe('parts of a project', () => {
       store.run('layProject', { id, areaId: null, parentId, stageId: null, besideId: null })
     expect(into(hall, roof)).toMatchObject({ error: { kind: 'withinItself', way: ['hall', 'roof', 'hall'] } })
     expect(into(hall, hall)).toMatchObject({ error: { kind: 'withinItself' } })
-    expect(store.run('holdProjectBack', { id: roof, afterId: hall })).toMatchObject({
+    expect(store.run('blockProject', { id: roof, afterId: hall })).toMatchObject({
       error: { kind: 'ring' },
     })
     // A part waits for what its whole waits for: so it would wait for itself.
-    expect(store.run('holdProjectBack', { id: hall, afterId: roof })).toMatchObject({
+    expect(store.run('blockProject', { id: hall, afterId: roof })).toMatchObject({
       error: { kind: 'ring' },
     })
-    expect(store.run('holdProjectBack', { id: other, afterId: hall }).ok).toBe(true)
+    expect(store.run('blockProject', { id: other, afterId: hall }).ok).toBe(true)
     // What waits for the hall cannot be a part of it: it would be over only after what waits for it.
     expect(into(other, hall)).toMatchObject({ error: { kind: 'ring' } })
     expect(project(other).parentId).toBeNull()
@@ -100,8 +100,8 @@ describe('parts of a project', () => {
   it('are refused where their whole waits for what waits for them', async () => {
     const { store, add } = await made()
     const [hall, survey, roof] = [add('hall'), add('survey'), add('roof')]
-    store.run('holdProjectBack', { id: survey, afterId: roof })
-    store.run('holdProjectBack', { id: hall, afterId: survey })
+    store.run('blockProject', { id: survey, afterId: roof })
+    store.run('blockProject', { id: hall, afterId: survey })
     expect(
       store.run('layProject', { id: roof, areaId: null, parentId: hall, stageId: null, besideId: null }),
     ).toMatchObject({ error: { kind: 'ring', way: ['roof', 'survey', 'roof'] } })

@@ -27,7 +27,7 @@ export function dueReminders(document: Document, now: LocalMoment): Standing[] {
     if (!isThere(entry)) continue
     const reminder = entry.record as Reminder
     const action = recordIn(document, reminder.actionId)
-    // As it stands: what a pattern holds reminds of nothing.
+    // As it stands: what a template holds reminds of nothing.
     if (!action || !isOpen(asItStands(document, action))) continue
     const moment = openMoment(reminder, action, settings)
     if (moment && !isBefore(now, moment)) standing.push({ reminder, action, moment })

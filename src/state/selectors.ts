@@ -145,9 +145,11 @@ export const settingsOf: (document: Document) => Settings = byTables(['settings'
 
 /** The plan of a day: both of two copies that make it make the same. */
 export const planIdOf = (date: CalendarDate): Id<'plan'> => `plan:day-${date}`
-/** The free minutes of a day: its own, else those of its weekday. */
-export const freeMinutesOn = (document: Document, date: CalendarDate): number =>
-  recordIn(document, planIdOf(date))?.freeMinutes ?? settingsOf(document).freeMinutes[weekdayOf(date)] ?? 0
+/** The available minutes of a day: its own, else those of its weekday. */
+export const availableMinutesOn = (document: Document, date: CalendarDate): number =>
+  recordIn(document, planIdOf(date))?.availableMinutes ??
+  settingsOf(document).availableMinutes[weekdayOf(date)] ??
+  0
 
 /** Whether a project is neither finished nor let go. */
 export const isHeld = (state: ProjectState): boolean => state === 'open' || state === 'notNow'

@@ -79,9 +79,9 @@ function take({ store, document }: Opened, [what, first, second]: Step): void {
     case 'order':
       return void store.run('setInOrder', { id: project, inOrder: second % 3 > 0 })
     case 'after':
-      return void store.run('holdBack', { id: one, afterId: other })
+      return void store.run('blockAction', { id: one, afterId: other })
     case 'project':
-      return void store.run('holdProjectBack', { id: project, afterId: another })
+      return void store.run('blockProject', { id: project, afterId: another })
     case 'start':
       return void store.run('start', { id: one })
     case 'finish':
@@ -117,7 +117,7 @@ describe('actions as they stand', () => {
             (action) => action.doneAtEpochMs === null && canBeDone(document(), action),
           )
           expect([...now].sort()).toEqual(wanted.map(({ title }) => title).sort())
-          // What is held back stands in its project and among all that is open, once, as what it is now.
+          // What is blocked stands in its project and among all that is open, once, as what it is now.
           const open = recordsIn(document(), 'action').filter(({ doneAtEpochMs }) => doneAtEpochMs === null)
           const inProjects = recordsIn(document(), 'project').flatMap(({ id }) =>
             lists.actionsOfProject(document(), id),
@@ -149,13 +149,13 @@ describe('actions as they stand', () => {
     expect([heldBy(a), heldBy(b)]).toEqual([[], []])
     store.run('setInOrder', { id: p, inOrder: true })
     expect([heldBy(a), heldBy(b)]).toEqual([[], [a]])
-    expect(store.run('holdProjectBack', { id: p, afterId: q }).ok).toBe(true)
+    expect(store.run('blockProject', { id: p, afterId: q }).ok).toBe(true)
     expect([heldBy(a), heldBy(b)]).toEqual([[q], [q, a]])
     // Each would wait for the other: said with the way, and nothing is changed.
-    expect(store.run('holdProjectBack', { id: q, afterId: p })).toMatchObject({
+    expect(store.run('blockProject', { id: q, afterId: p })).toMatchObject({
       error: { kind: 'ring', way: ['Q', 'P', 'Q'] },
     })
-    expect(store.run('holdBack', { id: x as Id<'action'>, afterId: b as Id<'action'> })).toMatchObject({
+    expect(store.run('blockAction', { id: x as Id<'action'>, afterId: b as Id<'action'> })).toMatchObject({
       error: { kind: 'ring', way: ['x', 'b', 'Q', 'x'] },
     })
     store.run('leaveShelf', { id: q, way: { kind: 'letGo' }, as: { state: 'finished', ending: null } })
@@ -176,13 +176,13 @@ describe('actions as they stand', () => {
       Id<'action'>,
       Id<'action'>,
     ]
-    store.run('holdBack', { id: a, afterId: b })
+    store.run('blockAction', { id: a, afterId: b })
     store.run('setInOrder', { id: p, inOrder: true })
     expect(told(document())).toEqual(new Set(['b', 'x']))
     store.undo()
     store.undo()
-    store.run('holdBack', { id: a, afterId: x })
-    store.run('holdBack', { id: x, afterId: b })
+    store.run('blockAction', { id: a, afterId: x })
+    store.run('blockAction', { id: x, afterId: b })
     expect(store.run('setInOrder', { id: p, inOrder: true })).toMatchObject({
       error: { kind: 'ring', way: ['a', 'x', 'b', 'a'] },
     })

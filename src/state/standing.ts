@@ -1,7 +1,7 @@
-// Actions as they stand: one whose project is in order is held back by the one before it there, all of a project that is
+// Actions as they stand: one whose project is in order is blocked by the one before it there, all of a project that is
 // after another by that one, and what was left in a project that rests or is over by the project itself; all of it in its
 // parts too. Nobody writes that down; it follows from what is written, and lists are made of what follows.
-// Law: what stands held back is in no list of what can be done, whatever came before (standing.test.ts).
+// Law: what stands blocked is in no list of what can be done, whatever came before (standing.test.ts).
 import { isOpen } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
 import { compareRanks, type Action, type Id, type Project } from '@/core/record'
@@ -11,8 +11,8 @@ import { makeTableIndex, type Standing } from './tableIndex'
 /** What holds an action back: another, or a project. */
 type HoldingId = Id<'action'> | Id<'project'>
 
-/** Of one project, its actions that it holds back, as they stand. */
-type HeldBack = ReadonlyMap<string, Action>
+/** Of one project, its actions that it blocks, as they stand. */
+type Blocked = ReadonlyMap<string, Action>
 
 const holds = 'holds'
 const holding = makeTableIndex('project', {
@@ -39,8 +39,8 @@ export const projectsBefore = (document: Document, { afterIds }: Project): Id<'p
   })
 
 const views = new WeakMap<Action, { readonly by: string; readonly view: Action }>()
-/** The same as long as the action and what holds it back are. */
-function heldBackBy(action: Action, ids: readonly HoldingId[]): Action {
+/** The same as long as the action and what blocks it are. */
+function blockedBy(action: Action, ids: readonly HoldingId[]): Action {
   const by = ids.join(' ')
   const known = views.get(action)
   if (known?.by === by) return known.view
@@ -50,11 +50,11 @@ function heldBackBy(action: Action, ids: readonly HoldingId[]): Action {
   return view
 }
 
-const patterned = new WeakMap<Action, Action>()
+const ofTemplates = new WeakMap<Action, Action>()
 /** The same as long as the action is. */
-function ofPattern(action: Action): Action {
-  const view = patterned.get(action) ?? { ...action, letGoAtEpochMs: action.createdAtEpochMs }
-  patterned.set(action, view)
+function ofTemplate(action: Action): Action {
+  const view = ofTemplates.get(action) ?? { ...action, letGoAtEpochMs: action.createdAtEpochMs }
+  ofTemplates.set(action, view)
   return view
 }
 
@@ -78,27 +78,27 @@ export function inTurnOf(actions: readonly Action[]): readonly Action[] {
 interface Found {
   readonly actions: readonly Action[]
   readonly isInOrder: boolean
-  /** What holds back, and how the project is held. */
+  /** What blocks, and how the project is held. */
   readonly by: string
-  readonly held: HeldBack
+  readonly held: Blocked
 }
-const none: HeldBack = new Map()
+const none: Blocked = new Map()
 
-function heldBackIn(document: Document, project: Project, was: Found | undefined): Found {
+function blockedIn(document: Document, project: Project, was: Found | undefined): Found {
   const actions = writtenIn.of(document, project.id)
-  // What rests or is over holds back all that was left in it and in its parts.
+  // What rests or is over blocks all that was left in it and in its parts.
   const all = [project, ...wholesAbove(document, project)]
   const before = all.flatMap((each) => (each.state === 'open' ? projectsBefore(document, each) : [each.id]))
   const by = `${project.state} ${before.join(' ')}`
   const isInOrder = project.inOrder && project.state === 'open'
   if (was?.actions === actions && was.isInOrder === isInOrder && was.by === by) return was
-  // What a pattern holds is nothing to do: it stands like what was decided against, in no list.
-  if (project.state === 'pattern')
+  // What a template holds is nothing to do: it stands like what was decided against, in no list.
+  if (project.state === 'template')
     return {
       actions,
       isInOrder,
       by,
-      held: new Map(actions.map((action) => [action.id, ofPattern(action)])),
+      held: new Map(actions.map((action) => [action.id, ofTemplate(action)])),
     }
   const held = new Map<string, Action>()
   const inTurn = isInOrder ? inTurnOf(actions) : actions
@@ -106,7 +106,7 @@ function heldBackIn(document: Document, project: Project, was: Found | undefined
     const first = inTurn[at - 1]
     const ids: HoldingId[] = isInOrder && first ? [...before, first.id] : before
     // What is begun all the same stands where it is.
-    if (ids.length > 0 && action.startedAtEpochMs === null) held.set(action.id, heldBackBy(action, ids))
+    if (ids.length > 0 && action.startedAtEpochMs === null) held.set(action.id, blockedBy(action, ids))
   })
   return { actions, isInOrder, by, held: held.size > 0 ? held : none }
 }
@@ -114,18 +114,18 @@ function heldBackIn(document: Document, project: Project, was: Found | undefined
 let found = new Map<Id<'project'>, Found>()
 let latest: { actions: unknown; projects: unknown; standing: Standing<Action> } | null = null
 
-const standingWith = (parts: ReadonlyMap<string, HeldBack>): Standing<Action> => ({
+const standingWith = (parts: ReadonlyMap<string, Blocked>): Standing<Action> => ({
   parts,
   of: (action) => (action.projectId === null ? undefined : parts.get(action.projectId)?.get(action.id)),
 })
 const nothingHeld = standingWith(new Map())
 
-/** The same as long as nothing is held back otherwise. */
+/** The same as long as nothing is blocked otherwise. */
 export function standingOf(document: Document): Standing<Action> {
   if (latest?.actions === document.action && latest.projects === document.project) return latest.standing
   const projects = holding.of(document, holds)
   const next = new Map(
-    projects.map((project) => [project.id, heldBackIn(document, project, found.get(project.id))]),
+    projects.map((project) => [project.id, blockedIn(document, project, found.get(project.id))]),
   )
   const isSame = next.size === found.size && [...next].every(([id, each]) => found.get(id) === each)
   const made = () =>

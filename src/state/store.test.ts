@@ -230,11 +230,11 @@ describe('keeping', () => {
     await store.load()
     store.run('addAction', { title: 'one' })
     const { id } = first(recordsIn(store.api.getState().document, 'action'))
-    expect(store.run('editAction', { id, patch: { address: 'x'.repeat(3000) } })).toEqual({
+    expect(store.run('editAction', { id, patch: { link: 'x'.repeat(3000) } })).toEqual({
       ok: false,
-      error: { kind: 'tooLong', field: 'address', limit: 2000 },
+      error: { kind: 'tooLong', field: 'link', limit: 2000 },
     })
-    expect(first(recordsIn(store.api.getState().document, 'action')).address).toBeNull()
+    expect(first(recordsIn(store.api.getState().document, 'action')).link).toBeNull()
   })
 
   it('lets a change go from the queue only once it is kept', async () => {

@@ -14,7 +14,7 @@ const becoming: ReadonlySet<string> = new Set([
   'sortAsHandedOver',
   'sortAsNotBefore',
   'sortAsReading',
-  'usePattern',
+  'useTemplate',
   'joinSlips',
   'splitSlip',
   'mergeIntoAction',

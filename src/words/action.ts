@@ -70,7 +70,7 @@ function detailsOf(
     [notBefore && hasComeBack(action, today) ? `back since ${nearDate(notBefore, today)}` : null, 2],
     [action.waiting && isOpen(action) ? waitingWords(action, document, today, options.isShort) : null, 0],
     [options.rests && isOpen(action) ? 'rests with its project' : null, 0],
-    [heldBackWords(action, document), 0],
+    [blockedWords(action, document), 0],
     [options.steps ? `${options.steps.done} of ${options.steps.of} steps` : null, 6],
     [missedWords(options.missed ?? 0), 5],
     [options.reminds ? `reminds ${when(options.reminds, today)}` : null, 6],
@@ -107,7 +107,7 @@ export function fewActionDetails(
 }
 
 /** "after Draw the echo paths": what it was said to be after, or what its project is after; its place in order goes unsaid. */
-export function heldBackWords({ id, afterIds, projectId }: Action, document: Document): string | null {
+export function blockedWords({ id, afterIds, projectId }: Action, document: Document): string | null {
   const written = recordIn(document, id)?.afterIds ?? []
   const told = afterIds.find(
     (each) => written.includes(each) || (!isIdOf('action', each) && each !== projectId),

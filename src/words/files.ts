@@ -39,7 +39,7 @@ const kindNames: Readonly<Record<RecordKind, readonly [one: string, many: string
   reading: ['thing to read', 'things to read'],
   aside: ['thing kept for the review', 'things kept for the review'],
   remark: ['remark', 'remarks'],
-  spell: ['timed hour', 'timed hours'],
+  timeEntry: ['timed hour', 'timed hours'],
   checklist: ['checklist', 'checklists'],
   run: ['time through a checklist', 'times through a checklist'],
   note: ['note', 'notes'],

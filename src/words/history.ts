@@ -23,7 +23,7 @@ import { endingWords } from './stages'
 const fieldWords: Readonly<Record<string, string>> = {
   title: 'title',
   note: 'note',
-  address: 'address',
+  link: 'link',
   projectId: 'project',
   areaId: 'area',
   groupId: 'group',
@@ -127,7 +127,7 @@ const silent = new Set([
   'rank',
   'lineOf',
   'startedAtEpochMs',
-  'clockFromEpochMs',
+  'timerFromEpochMs',
   'doneAtEpochMs',
   'letGoAtEpochMs',
   'closedAtEpochMs',

@@ -28,7 +28,7 @@ export {
 export {
   actionDetails,
   fewActionDetails,
-  heldBackWords,
+  blockedWords,
   horizonWords,
   movedWords,
   waitingWords,
@@ -41,7 +41,7 @@ export { keepingWords, savedWords, unreadWords } from './keeping'
 export { actWords, actWordsOf, revertedWords } from './acts'
 export { keyWords } from './keys'
 export {
-  bareAddress,
+  bareLink,
   chooserWords,
   offerWords,
   saidOf,

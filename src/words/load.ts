@@ -3,13 +3,13 @@ import { type Load } from '@/core/day'
 import { duration } from './dates'
 
 /** "3 h 55 of 5 h planned"; of a day that is partly over "1 h 30 planned, 55 min left". Nothing planned says what is left. */
-export function loadShort({ plannedMinutes, freeMinutes, withoutMinutes, isPartly }: Load): string {
-  const left = isPartly ? `${duration(freeMinutes)} left` : `${duration(freeMinutes)} available`
+export function loadShort({ plannedMinutes, availableMinutes, withoutMinutes, isPartly }: Load): string {
+  const left = isPartly ? `${duration(availableMinutes)} left` : `${duration(availableMinutes)} available`
   if (plannedMinutes === 0)
     return withoutMinutes > 0 ? `${withoutMinutes} without minutes, ${left}` : `nothing planned, ${left}`
   return isPartly
     ? `${duration(plannedMinutes)} planned, ${left}`
-    : `${duration(plannedMinutes)} of ${duration(freeMinutes)} planned`
+    : `${duration(plannedMinutes)} of ${duration(availableMinutes)} planned`
 }
 
 /** `loadShort` with what does not fit. */
@@ -23,14 +23,14 @@ export function loadWords(load: Load): {
   fits: boolean
   more: string
 } {
-  const { plannedMinutes, freeMinutes, overMinutes, withoutMinutes, doneMinutes } = load
+  const { plannedMinutes, availableMinutes, overMinutes, withoutMinutes, doneMinutes } = load
   const unknown = `${withoutMinutes === 1 ? 'One has' : `${withoutMinutes} have`} no minutes yet.`
   const more = [
     withoutMinutes > 0 ? ` ${unknown}` : '',
     doneMinutes > 0 ? ` ${duration(doneMinutes)} done.` : '',
   ].join('')
   const short = loadShort({ ...load, withoutMinutes: 0 })
-  const room = freeMinutes - plannedMinutes
+  const room = availableMinutes - plannedMinutes
   const fits = overMinutes === 0
   if (plannedMinutes === 0)
     return { plain: `${short.charAt(0).toUpperCase()}${short.slice(1)}.`, verdict: '', fits, more }

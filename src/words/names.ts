@@ -33,7 +33,7 @@ export const stateWords = {
   notNow: 'not now',
   finished: 'finished',
   letGo: 'let go',
-  pattern: 'template',
+  template: 'template',
 } as const
 
 /** How a goal is held, and in how many years it is wanted. */

@@ -1,4 +1,4 @@
-// What day notes and talks, their lines and checklists are called and say of themselves.
+// What day notes and meeting notes, their lines and checklists are called and say of themselves.
 import { recordIn, type Document } from '@/core/journal'
 import type { Note, Run } from '@/core/record'
 import { isCalendarDate, type CalendarDate } from '@/core/time'
@@ -10,8 +10,8 @@ import type { SaidChip } from './said'
 /** The hint of what every day note begins with. */
 export const beginsHint = '## Calls\n\n## What I noticed'
 
-/** When a talk was and with whom, as chips. */
-export const saidOfTalk = (page: Note, document: Document, today: CalendarDate): SaidChip[] => [
+/** When a meeting was and with whom, as chips. */
+export const saidOfMeetingNote = (page: Note, document: Document, today: CalendarDate): SaidChip[] => [
   { field: 'day', words: nearDate(page.date, today) },
   ...page.personIds.flatMap((id): SaidChip[] => {
     const name = recordIn(document, id)?.name

@@ -17,7 +17,7 @@ const fieldNames: Record<string, string> = {
   stamp: 'The seal',
   aim: 'The aim',
   remark: 'The remark',
-  address: 'The address',
+  link: 'The link',
 }
 
 export function refusalWords(refusal: Refusal): string {

@@ -61,7 +61,7 @@ export const chooserWords: Readonly<Record<SaidField, string>> = {
   since: 'Waiting since',
   chase: 'Chase on',
   notBefore: 'Not before',
-  address: 'Link',
+  link: 'Link',
   state: 'State',
   notUntil: 'Not now until',
   stage: 'Stage',
@@ -94,7 +94,7 @@ export const offerWords: Readonly<Partial<Record<SaidField, string>>> = {
   after: 'after another action',
   chase: 'chase on',
   notBefore: 'not before',
-  address: 'link',
+  link: 'link',
   begins: 'begins on',
   partOf: 'part of a project',
   projectDue: 'due date',
@@ -125,7 +125,7 @@ export type Sayable = Pick<
   | 'weight'
   | 'waiting'
   | 'notBefore'
-  | 'address'
+  | 'link'
 >
 
 /** What follows from the worth of a thing. */
@@ -145,8 +145,8 @@ export function worthWords(payoff: Level | null, craft: Level | null): string | 
 }
 
 const clockWords = (time: string | null) => (time ? `, ${time}` : '')
-/** An address as short as can be told. */
-export const bareAddress = (address: string) => address.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
+/** A link in its shortest form. */
+export const bareLink = (link: string) => link.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
 
 /** Where it stands in time: fixed, else on a day, else how near it is held. */
 function nearness(of: Sayable, today: CalendarDate): SaidChip {
@@ -178,7 +178,7 @@ export function saidOf(of: Sayable, document: Document, today: CalendarDate): Sa
       of.waiting && waitingWords({ waiting: { ...of.waiting, chaseOn: null } }, document, today),
     ),
     ...chip('chase', of.waiting?.chaseOn && `chase ${nearDate(of.waiting.chaseOn, today)}`),
-    ...chip('address', of.address && bareAddress(of.address)),
+    ...chip('link', of.link && bareLink(of.link)),
   ]
 }
 
@@ -237,7 +237,7 @@ export function unsaidOf(of: Sayable): SaidField[] {
     signOff: of.waiting === null,
     chase: of.waiting !== null && of.waiting.chaseOn === null,
     notBefore: of.notBefore === null,
-    address: of.address === null,
+    link: of.link === null,
   }
   return (Object.keys(unset) as SaidField[]).filter((field) => unset[field])
 }

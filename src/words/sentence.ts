@@ -48,8 +48,8 @@ export function chipWords(clause: Clause, today: CalendarDate): string {
       return `only me ${clause.level}`
     case 'steps':
       return count(clause.steps.length, 'step')
-    case 'address':
-      return clause.address.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
+    case 'link':
+      return clause.link.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
     case 'waiting':
       return `waiting for ${clause.name?.name ?? clause.whom}`
     case 'question':

@@ -44,25 +44,25 @@ it('writes dates the British way', () =>
 
 it.each([
   [
-    { plannedMinutes: 340, freeMinutes: 300, overMinutes: 40, withoutMinutes: 0 },
+    { plannedMinutes: 340, availableMinutes: 300, overMinutes: 40, withoutMinutes: 0 },
     '5 h 40 of 5 h planned: 40 min too much.',
   ],
   [
-    { plannedMinutes: 240, freeMinutes: 300, overMinutes: 0, withoutMinutes: 2 },
+    { plannedMinutes: 240, availableMinutes: 300, overMinutes: 0, withoutMinutes: 2 },
     '4 h of 5 h planned: 1 h left. 2 have no minutes yet.',
   ],
   [
-    { plannedMinutes: 300, freeMinutes: 300, overMinutes: 0, withoutMinutes: 1 },
+    { plannedMinutes: 300, availableMinutes: 300, overMinutes: 0, withoutMinutes: 1 },
     '5 h of 5 h planned: it just fits. One has no minutes yet.',
   ],
   [
-    { plannedMinutes: 0, freeMinutes: 60, overMinutes: 0, withoutMinutes: 0 },
+    { plannedMinutes: 0, availableMinutes: 60, overMinutes: 0, withoutMinutes: 0 },
     'Nothing planned, 1 h available.',
   ],
   [
     {
       plannedMinutes: 90,
-      freeMinutes: 55,
+      availableMinutes: 55,
       overMinutes: 35,
       withoutMinutes: 0,
       doneMinutes: 130,
@@ -73,7 +73,7 @@ it.each([
   [
     {
       plannedMinutes: 0,
-      freeMinutes: 55,
+      availableMinutes: 55,
       overMinutes: 0,
       withoutMinutes: 1,
       doneMinutes: 20,
@@ -175,7 +175,7 @@ it.each<[string, Partial<typeof plainAction>, string]>([
       energy: 'deep',
       weight: 'must',
       notBefore: date('2026-03-12'),
-      address: 'https://www.library.example/felt',
+      link: 'https://www.library.example/felt',
       waiting: {
         personId: null,
         whom: 'the post',
@@ -214,7 +214,7 @@ it('offers what is not set, chasing only where somebody is waited for', () => {
     'waiting',
     'signOff',
     'notBefore',
-    'address',
+    'link',
   ])
   expect(unsaidOf({ ...plainAction, waiting, minutes: 5, day: today })).toEqual([
     'due',
@@ -226,7 +226,7 @@ it('offers what is not set, chasing only where somebody is waited for', () => {
     'weight',
     'chase',
     'notBefore',
-    'address',
+    'link',
   ])
 })
 it('tells a promise with its time, and a project’s, which has none', () => {

@@ -1,11 +1,11 @@
 // Files and texts made to break things: refused in words or carried whole, and what was let in can be saved and read.
-import { parsePatternFile, parseRecord, parseStoreFile } from '@/core/exchange'
+import { parseTemplateFile, parseRecord, parseStoreFile } from '@/core/exchange'
 import { makeStamp, type Change, type Entry } from '@/core/journal'
 import { emptyLens, parseLensFile } from '@/core/lens'
 import { lensFileFormat, lookOf } from '@/core/lens/lensFile'
 import { plainFace } from '@/core/lens/readyMade'
 import { currentVersion } from '@/core/migrations'
-import { patternFileFormat } from '@/core/pattern/patternFile'
+import { templateFileFormat } from '@/core/template/templateFile'
 import type { Id } from '@/core/record'
 import { deepestNesting } from '@/core/record/nesting'
 import { plainProject } from '@/core/testing/plainShelf'
@@ -33,7 +33,7 @@ it('every text that is let in comes back from one’s own file', async () => {
   const refusals = texts.flatMap((text) => {
     const outcomes = [
       store.run('setDown', { text }),
-      store.run('addAction', { title: text, note: text.repeat(20), address: text }),
+      store.run('addAction', { title: text, note: text.repeat(20), link: text }),
       store.run('addProject', { title: text, outcome: text }),
       store.run('addContext', { name: text }),
       store.run('addArea', { name: text, groupId: null }),
@@ -166,14 +166,14 @@ describe('things within one another without end', () => {
       JSON.stringify({ format: 'zen-tray store', version: currentVersion, records: entries, changes: [] })
     expect(parseStoreFile(text(chain(31))).ok).toBe(true)
     expect(parseStoreFile(text(chain(2900)))).toMatchObject({ error: { kind: 'tooDeep' } })
-    const pattern = chain(2900).map(({ record }) => ({ ...record, state: 'pattern', makes: 'project' }))
+    const template = chain(2900).map(({ record }) => ({ ...record, state: 'template', makes: 'project' }))
     const file = JSON.stringify({
-      format: patternFileFormat,
+      format: templateFileFormat,
       version: currentVersion,
-      records: pattern,
+      records: template,
       names: {},
     })
-    expect(parsePatternFile(file, () => null)).toMatchObject({ ok: false })
+    expect(parseTemplateFile(file, () => null)).toMatchObject({ ok: false })
   })
   it('of a store that an earlier version wrote stand for themselves, and all of them are shown', async () => {
     const store = makeTestStore()

@@ -216,7 +216,7 @@ test('a day begins with what was chosen once, is leafed through, and its open li
     await expect(page.getByRole('button', { name: `Sort ${words}` })).toBeVisible()
 })
 
-test('a talk is found from its person and its project, and its lines in the list of all', async ({
+test('a meeting note is found from its person and its project, and its lines in the list of all', async ({
   page,
 }) => {
   await page.setViewportSize(wide)
@@ -230,12 +230,12 @@ test('a talk is found from its person and its project, and its lines in the list
   await person.getByRole('button', { name: 'New meeting note' }).click()
   await person.getByRole('textbox', { name: 'New meeting note' }).fill('about the hatch')
   await page.keyboard.press('Enter')
-  const talk = page.getByRole('complementary', { name: 'about the hatch' })
-  await expect(talk.getByRole('button', { name: 'with Kofi' })).toBeVisible()
-  await talk.getByRole('button', { name: 'no project or area' }).click()
+  const meetingNote = page.getByRole('complementary', { name: 'about the hatch' })
+  await expect(meetingNote.getByRole('button', { name: 'with Kofi' })).toBeVisible()
+  await meetingNote.getByRole('button', { name: 'no project or area' }).click()
   await page.getByRole('combobox').fill('Mill school')
   await page.getByRole('option', { name: /make “Mill school” a project/ }).click()
-  await talk.getByRole('button', { name: 'Write down what was said' }).click()
+  await meetingNote.getByRole('button', { name: 'Write down what was said' }).click()
   await page.keyboard.type('larch, 40 mm\n[ ] send the width')
   await page.keyboard.press('Escape')
   await shelfPart(page, 'Kept', 'Check boxes')
@@ -295,16 +295,16 @@ test('a file is laid with what is opened, told with the room it takes, and taken
   await page.getByRole('button', { name: 'New meeting note' }).click()
   await page.getByRole('textbox', { name: 'New meeting note' }).fill('call')
   await page.keyboard.press('Enter')
-  const talk = page.getByRole('complementary', { name: 'call' })
-  await talk.getByLabel('Files to add').setInputFiles({
+  const meetingNote = page.getByRole('complementary', { name: 'call' })
+  await meetingNote.getByLabel('Files to add').setInputFiles({
     name: 'measured.txt',
     mimeType: 'text/plain',
     buffer: Buffer.from('18 dB\n'.repeat(300)),
   })
-  await expect(talk.getByText('measured.txt')).toBeVisible()
-  await expect(talk.getByText(/\d kB/).first()).toBeVisible()
-  await talk.getByRole('button', { name: 'Remove measured.txt' }).click()
-  await expect(talk.getByText('measured.txt')).toBeHidden()
+  await expect(meetingNote.getByText('measured.txt')).toBeVisible()
+  await expect(meetingNote.getByText(/\d kB/).first()).toBeVisible()
+  await meetingNote.getByRole('button', { name: 'Remove measured.txt' }).click()
+  await expect(meetingNote.getByText('measured.txt')).toBeHidden()
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
-  await expect(talk.getByText('measured.txt')).toBeVisible()
+  await expect(meetingNote.getByText('measured.txt')).toBeVisible()
 })

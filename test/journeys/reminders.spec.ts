@@ -10,7 +10,7 @@ async function sortAll(page: Page): Promise<void> {
   await page.keyboard.press('Enter')
 }
 
-test('a reminder comes at its minute, is put off, comes again, and is seen', async ({ page }) => {
+test('a reminder comes at its minute, is snoozed, comes again, and is seen', async ({ page }) => {
   await open(page)
   await setDown(page, 'ring Oda, remind me today at 9:30')
   await sortAll(page)

@@ -1,4 +1,4 @@
-// What one thing becomes of others: twins, splitting, joining, steps, projects; and what the tickler brings back.
+// What one thing becomes of others: duplicates, splitting, joining, steps, projects; and what the tickler brings back.
 import { expect, test, type Page } from '@playwright/test'
 import { band, captureLine, open, openWithDemo, setDown, station, wide, shelfPart } from './parts'
 
@@ -17,7 +17,7 @@ async function openWithSlips(page: Page, ...sentences: string[]): Promise<void> 
   await expect(slips(page)).toHaveCount(sentences.length)
 }
 
-test('a twin is shown beside the slip and merged: both texts, the promise and the history stay, one undo', async ({
+test('a duplicate is shown beside the slip and merged: both texts, the promise and the history stay, one undo', async ({
   page,
 }) => {
   await openWithSlips(page, 'ring the tile maker about samples, phone')
@@ -29,13 +29,13 @@ test('a twin is shown beside the slip and merged: both texts, the promise and th
   await station(page, 'Tray').click()
   await setDown(page, 'samples: ring the tile makers by friday')
   await page.goto('/sorting')
-  const twin = paper(page).getByRole('group', { name: 'Much like it' })
-  await expect(twin).toContainText('ring the tile maker about samples')
-  await twin.getByRole('button', { name: /^Merge/ }).click()
+  const duplicate = paper(page).getByRole('group', { name: 'Much like it' })
+  await expect(duplicate).toContainText('ring the tile maker about samples')
+  await duplicate.getByRole('button', { name: /^Merge/ }).click()
   await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(paper(page)).toContainText('ring the tile makers')
-  await twin.getByRole('button', { name: /^Merge/ }).click()
+  await duplicate.getByRole('button', { name: /^Merge/ }).click()
   await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
   await station(page, 'Day').click()
   await page.getByRole('button', { name: 'Open ring the tile maker about samples' }).click()

@@ -195,7 +195,7 @@ const letter = (attachments: readonly { name: string; bytes: Buffer }[]) =>
 
 test('a file that is slow to come in follows the thought it was chosen for', async ({ page }) => {
   await open(page)
-  // The digest that names its bytes is held back until the thought has been set down.
+  // The digest that names its bytes is blocked until the thought has been set down.
   await page.evaluate(() => {
     const read = Blob.prototype.arrayBuffer
     const goOn = new Promise((resolve) => document.addEventListener('go on', resolve))

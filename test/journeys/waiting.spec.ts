@@ -60,9 +60,7 @@ test('what is done by me waits to be signed off in a list of its own', async ({ 
   await expect(page.getByText('You are not waiting for anybody')).toBeVisible()
 })
 
-test('an action is held back until another is done; a ring is refused with the way named', async ({
-  page,
-}) => {
+test('an action is blocked until another is done; a ring is refused with the way named', async ({ page }) => {
   await page.setViewportSize(wide)
   await open(page)
   await setDown(page, 'clear the loft today', 'paint it today')

@@ -1,6 +1,6 @@
 import type { Action } from '../record'
 import type { CalendarDate } from '../time'
-import { isHeldUp } from './isHeldUp'
+import { isWaitingOrBlocked } from './isWaitingOrBlocked'
 import { isOpen } from './isOpen'
 
 /** The day an action was meant for: the earliest of its promise, its fixed date and the day it was picked for. */
@@ -14,5 +14,5 @@ export function meantFor(action: Action): CalendarDate | null {
 /** Whether an open action was meant for a day before today. It then stands first on the Day sheet, whatever else it is. */
 export function isCarriedOver(action: Action, today: CalendarDate): boolean {
   const day = meantFor(action)
-  return day !== null && day < today && isOpen(action) && !isHeldUp(action)
+  return day !== null && day < today && isOpen(action) && !isWaitingOrBlocked(action)
 }

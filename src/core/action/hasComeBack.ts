@@ -1,6 +1,6 @@
 import type { Action } from '../record'
 import type { CalendarDate } from '../time'
-import { isHeldUp } from './isHeldUp'
+import { isWaitingOrBlocked } from './isWaitingOrBlocked'
 import { isOpen } from './isOpen'
 
 /**
@@ -13,5 +13,5 @@ export const hasComeBack = (action: Action, today: CalendarDate): boolean =>
   isOpen(action) &&
   action.day === null &&
   action.at === null &&
-  !isHeldUp(action) &&
+  !isWaitingOrBlocked(action) &&
   action.startedAtEpochMs === null

@@ -2,7 +2,7 @@
 export { isCarriedOver, meantFor } from './carryOver'
 export { dayOnSheet } from './dayOnSheet'
 export { heldAt, horizonOf, laidOnDay, withHorizon } from './held'
-export { isHeldUp, isToChase } from './isHeldUp'
+export { isWaitingOrBlocked, isToChase } from './isWaitingOrBlocked'
 export { isHidden } from './isHidden'
 export { isOpen } from './isOpen'
 export { isRedated } from './redated'

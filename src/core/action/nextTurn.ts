@@ -36,7 +36,7 @@ export function onTurn(action: Action, from: CalendarDate, turn: CalendarDate): 
     alone: {},
     moved: [],
     startedAtEpochMs: null,
-    clockFromEpochMs: null,
+    timerFromEpochMs: null,
     takenMinutes: null,
     lineOf: null,
     waiting: null,

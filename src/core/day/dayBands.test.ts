@@ -50,7 +50,7 @@ describe('the band of an action', () => {
     ['waiting, to be asked after today', { waiting: { ...waiting, chaseOn: today } }, 'chase'],
     ['to be asked after since yesterday', { waiting: { ...waiting, chaseOn: day(-1) }, day: today }, 'chase'],
     ['to be asked after tomorrow', { waiting: { ...waiting, chaseOn: day(1) } }, null],
-    ['held back after another, though overdue', { afterIds: ['action:b'], day: day(-1) }, null],
+    ['blocked after another, though overdue', { afterIds: ['action:b'], day: day(-1) }, null],
     ['done', { doneAtEpochMs: 1, day: today }, null],
     ['let go', { letGoAtEpochMs: 1, day: day(-1) }, null],
   ]
@@ -174,7 +174,7 @@ describe('the bands of a day', () => {
 it('the load counts what is planned, what is over, and what has no minutes', () => {
   expect(loadOf([action({ minutes: 200 }), action({ minutes: 140 }), action({})], 300)).toEqual({
     plannedMinutes: 340,
-    freeMinutes: 300,
+    availableMinutes: 300,
     doneMinutes: 0,
     isPartly: false,
     overMinutes: 40,

@@ -1,6 +1,6 @@
 // The Day sheet as exclusive bands: every action stands in the first band that takes it.
 // Laws: an action is in at most one band; what was meant for an earlier day and is unfinished is in the first.
-import { isHeldUp, isOpen, isToChase } from '../action'
+import { isWaitingOrBlocked, isOpen, isToChase } from '../action'
 import { type Action } from '../record'
 import type { CalendarDate } from '../time'
 import { isCarriedOver } from '../action/carryOver'
@@ -22,7 +22,7 @@ export type DayBands = Readonly<Record<DayBandName, readonly Action[]>>
 /** The band of one action on `today`'s sheet, or null where it stands in none. */
 export function dayBandOf(action: Action, today: CalendarDate, reach: Reach): DayBandName | null {
   if (!isOpen(action)) return null
-  if (isHeldUp(action)) return isToChase(action, today) ? 'chase' : null
+  if (isWaitingOrBlocked(action)) return isToChase(action, today) ? 'chase' : null
   if (isCarriedOver(action, today)) return 'carriedOver'
   if (action.due?.date === today || action.at?.date === today) return 'dueToday'
   if (action.startedAtEpochMs !== null) return 'underway'

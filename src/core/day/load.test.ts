@@ -3,7 +3,7 @@ import { plainAction } from '../testing/plainAction'
 import { loadAt, minutesLeft, type DaySize } from './load'
 import { tapeOf } from './tapeOf'
 
-const size: DaySize = { freeMinutes: 300, startsAtMinute: 480, endsAtMinute: 1080 }
+const size: DaySize = { availableMinutes: 300, startsAtMinute: 480, endsAtMinute: 1080 }
 
 it.each<[string, number, number, number]>([
   ['before the day begins', 0, 400, 300],
@@ -15,7 +15,7 @@ it.each<[string, number, number, number]>([
 ])('what is left %s', (_, done, minute, left) => expect(minutesLeft(size, done, minute)).toBe(left))
 
 it('a long day ends when its minutes do', () =>
-  expect(minutesLeft({ ...size, freeMinutes: 660 }, 0, 1080)).toBe(60))
+  expect(minutesLeft({ ...size, availableMinutes: 660 }, 0, 1080)).toBe(60))
 
 it('what is done counts as it took, and what is left is measured against it', () => {
   const load = loadAt(
@@ -29,7 +29,7 @@ it('what is done counts as it took, and what is left is measured against it', ()
   )
   expect(load).toEqual({
     plannedMinutes: 90,
-    freeMinutes: 60,
+    availableMinutes: 60,
     overMinutes: 30,
     withoutMinutes: 0,
     doneMinutes: 120,
@@ -64,7 +64,7 @@ it('the tape has every planned minute once, what is fixed at its hour, and says 
         date,
         planned: actions,
         done: [],
-        freeMinutes: load.freeMinutes,
+        availableMinutes: load.availableMinutes,
       })
       expect(pieces.reduce((sum, { from, to }) => sum + to - from, 0)).toBe(load.plannedMinutes)
       expect(pieces.reduce((sum, { to, fitsTo }) => sum + to - fitsTo, 0)).toBe(load.overMinutes)
@@ -97,7 +97,7 @@ it('what was done ends where it was ticked, none over another', () => {
     date,
     planned: [],
     done: [done('late', 590, 60), done('early', 550, 90), done('at once', 550, 10)],
-    freeMinutes: 0,
+    availableMinutes: 0,
   })
   expect(pieces.map(({ id, from, to }) => [id, from, to])).toEqual([
     ['action:early', 460, 550],

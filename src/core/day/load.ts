@@ -2,7 +2,7 @@ import type { Action } from '../record'
 
 /** What a day is made of, in minutes: those a person can give to actions, somewhere between its beginning and its end. */
 export interface DaySize {
-  readonly freeMinutes: number
+  readonly availableMinutes: number
   readonly startsAtMinute: number
   readonly endsAtMinute: number
 }
@@ -12,7 +12,7 @@ export interface Load {
   /** Still to do. */
   readonly plannedMinutes: number
   /** Left for it: the whole day's before it begins, what is left of them on the day itself. */
-  readonly freeMinutes: number
+  readonly availableMinutes: number
   /** Planned beyond what is left; 0 where it fits. */
   readonly overMinutes: number
   /** Actions that bring no minutes with them: they are in the plan and not in the sum. */
@@ -31,22 +31,22 @@ export const minutesTakenBy = ({ takenMinutes, minutes }: Pick<Action, 'takenMin
   takenMinutes ?? minutes ?? 0
 
 /** The last minute of a day's work: what can be given to it has room before. */
-export const endOfDay = ({ freeMinutes, startsAtMinute, endsAtMinute }: DaySize): number =>
-  Math.min(1440, Math.max(endsAtMinute, startsAtMinute + freeMinutes))
+export const endOfDay = ({ availableMinutes, startsAtMinute, endsAtMinute }: DaySize): number =>
+  Math.min(1440, Math.max(endsAtMinute, startsAtMinute + availableMinutes))
 
 /** What is left of a day at `minute` of it, where `doneMinutes` have been worked: never more than the clock leaves. */
 export function minutesLeft(size: DaySize, doneMinutes: number, minute: number): number {
   const ahead = endOfDay(size) - Math.max(minute, size.startsAtMinute)
-  return Math.max(0, Math.min(size.freeMinutes - doneMinutes, ahead))
+  return Math.max(0, Math.min(size.availableMinutes - doneMinutes, ahead))
 }
 
 /** The load of a day that has not begun. */
-export function loadOf(actions: readonly Action[], freeMinutes: number): Load {
+export function loadOf(actions: readonly Action[], availableMinutes: number): Load {
   const plannedMinutes = minutesOf(actions)
   return {
     plannedMinutes,
-    freeMinutes,
-    overMinutes: Math.max(0, plannedMinutes - freeMinutes),
+    availableMinutes,
+    overMinutes: Math.max(0, plannedMinutes - availableMinutes),
     withoutMinutes: actions.filter((action) => action.minutes === null).length,
     doneMinutes: 0,
     isPartly: false,
@@ -61,10 +61,10 @@ export function loadAt(
   minute: number,
 ): Load {
   const doneMinutes = done.reduce((sum, action) => sum + minutesTakenBy(action), 0)
-  const freeMinutes = minutesLeft(size, doneMinutes, minute)
+  const availableMinutes = minutesLeft(size, doneMinutes, minute)
   return {
-    ...loadOf(actions, freeMinutes),
+    ...loadOf(actions, availableMinutes),
     doneMinutes,
-    isPartly: doneMinutes > 0 || freeMinutes < size.freeMinutes,
+    isPartly: doneMinutes > 0 || availableMinutes < size.availableMinutes,
   }
 }

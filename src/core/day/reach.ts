@@ -54,7 +54,7 @@ export function fitsEnergy({ energy }: Action, reach: Reach): boolean {
 }
 
 /**
- * Whether an open action can be done here and now: doable today, fitting the free minutes and the energy that is left, and
+ * Whether an open action can be done here and now: doable today, fitting the available minutes and the energy that is left, and
  * with one of its contexts at hand. An action without a context, minutes or energy always fits.
  */
 export const isInReach = (action: Action, today: CalendarDate, reach: Reach): boolean =>

@@ -1,6 +1,6 @@
 // What can be done here and now, ranked, each with its reason; what just does not fit, and why; and two that fill a free
 // time together. The order is a sum of plain points, and the reason is whatever gave the most of them.
-import { isCarriedOver, isHeldUp, isOpen, isToChase } from '../action'
+import { isCarriedOver, isWaitingOrBlocked, isOpen, isToChase } from '../action'
 import type { Action, Id } from '../record'
 import { daysBetween, type CalendarDate } from '../time'
 import { fitsContexts, fitsEnergy, fitsMinutes, isDoable, type Reach } from './reach'
@@ -60,7 +60,7 @@ function reasonOf(points: readonly Point[]): ReachReason {
 /** Whether an action is one for here and now at all, whatever is at hand. */
 export const isForNow = (action: Action, today: CalendarDate, reach: Reach): boolean =>
   isOpen(action) &&
-  (isHeldUp(action)
+  (isWaitingOrBlocked(action)
     ? isToChase(action, today)
     : isDoable(action, today, reach) || isCarriedOver(action, today))
 
@@ -104,7 +104,7 @@ export function justOutOfReach(actions: Iterable<Action>, around: ReachAround, c
   return found.sort(byScore).slice(0, count)
 }
 
-/** Two that fill the free minutes together, as nearly as any two of the first `among`; null where one alone fills them better. */
+/** Two that fill the available minutes together, as nearly as any two of the first `among`; null where one alone fills them better. */
 export function pairFor(
   ranked: readonly InReachNow[],
   minutes: number,

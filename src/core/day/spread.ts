@@ -25,7 +25,7 @@ const inTurn = (a: Action, b: Action): number => {
 /** What an action without minutes is counted as. */
 const unknownMinutes = 15
 
-/** Lays actions over `days`, in their order; `roomOn` gives the free minutes that a day has left before. */
+/** Lays actions over `days`, in their order; `roomOn` gives the available minutes that a day has left before. */
 export function spreadOver(
   actions: readonly Action[],
   days: readonly CalendarDate[],

@@ -31,7 +31,7 @@ export interface TapeFrom {
     readonly doneAtMinute: number
   })[]
   /** What is left for what is planned. */
-  readonly freeMinutes: number
+  readonly availableMinutes: number
 }
 
 type Laid = Omit<TapePiece, 'fitsTo'>
@@ -70,7 +70,7 @@ function inGaps(actions: readonly Action[], fixed: readonly Laid[], begins: numb
   })
 }
 
-export function tapeOf({ size, minute, date, planned, done, freeMinutes }: TapeFrom): DayTape {
+export function tapeOf({ size, minute, date, planned, done, availableMinutes }: TapeFrom): DayTape {
   const begins = Math.max(minute, size.startsAtMinute)
   const long = planned.filter((action) => lengthOf(action) > 0)
   const isFixed = ({ at }: Action) =>
@@ -87,7 +87,7 @@ export function tapeOf({ size, minute, date, planned, done, freeMinutes }: TapeF
       begins,
     ),
   ].sort((a, b) => a.from - b.from || (a.id < b.id ? -1 : 1))
-  let left = freeMinutes
+  let left = availableMinutes
   const pieces = open.map((piece) => {
     const fits = Math.max(0, Math.min(left, piece.to - piece.from))
     left -= fits

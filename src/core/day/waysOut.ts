@@ -39,7 +39,7 @@ function dayWithRoom(
 }
 
 /**
- * The ways out of `overMinutes` too much: at most one of each kind, moving first. `roomOn` gives the free minutes that a
+ * The ways out of `overMinutes` too much: at most one of each kind, moving first. `roomOn` gives the available minutes that a
  * day has left. What is underway, fixed on the clock or due today stays.
  */
 export function waysOut(

@@ -6,7 +6,7 @@ import {
   bundleParts,
   isBundle,
   parseBundle,
-  patternBundle,
+  templateBundle,
   type BundledBlob,
 } from './bundle'
 
@@ -52,14 +52,16 @@ it('keeps a file that is an archive itself', async () => {
   const parsed = parseBundle(outer)
   expect(parsed.ok && parsed.value.blobs.get(await hashOf(inner))).toEqual(inner)
 })
-it('of a pattern it is none of a store, and no larger than a pattern may be', async () => {
+it('of a template it is none of a store, and no larger than a template may be', async () => {
   const name = `files/${await hashOf(strToU8('one'))}`
-  const ofPattern = zipSync({ 'pattern.json': strToU8('{}'), [name]: strToU8('one') })
-  expect(faultOf(ofPattern)).toEqual({ kind: 'foreign' })
-  const read = parseBundle(ofPattern, patternBundle)
+  const ofTemplate = zipSync({ 'template.json': strToU8('{}'), [name]: strToU8('one') })
+  expect(faultOf(ofTemplate)).toEqual({ kind: 'foreign' })
+  const read = parseBundle(ofTemplate, templateBundle)
   expect(read.ok && [read.value.text, read.value.blobs.size]).toEqual(['{}', 1])
-  const large = zipSync({ 'pattern.json': new Uint8Array(patternBundle.textLimitBytes + 1) })
-  expect(parseBundle(large, patternBundle)).toMatchObject({ error: { kind: 'tooLarge' } })
+  const earlier = zipSync({ 'pattern.json': strToU8('{}') })
+  expect(parseBundle(earlier, templateBundle)).toMatchObject({ value: { text: '{}' } })
+  const large = zipSync({ 'template.json': new Uint8Array(templateBundle.textLimitBytes + 1) })
+  expect(parseBundle(large, templateBundle)).toMatchObject({ error: { kind: 'tooLarge' } })
 })
 it('is refused in words where it breaks off, is somebody else’s, or holds what was not saved', async () => {
   const whole = await bundleOf('{}', [strToU8('a drawing')])

@@ -1,18 +1,19 @@
-// A text and the bytes of the files it names, in one ZIP archive: the store as `zen-tray.json`, or a pattern as
-// `pattern.json`, and `files/<hash>` for each file. Written portion by portion; read whole, by its central directory, so
+// A text and the bytes of the files it names, in one ZIP archive: the store as `zen-tray.json`, or a template as
+// `template.json`, and `files/<hash>` for each file. Written portion by portion; read whole, by its central directory, so
 // that a file may itself be an archive.
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough, type ZipInputFile } from 'fflate'
 import { isBlobHash, makeBlobHasher, type BlobHash } from '../blob'
 import { ok, refuse, type Result } from '../result'
-import { patternFileLimitBytes } from '../pattern/patternFile'
+import { templateFileLimitBytes } from '../template/templateFile'
 import { storeFileLimitBytes, type StoreFileFault } from './storeFile'
 
 /** Largest archive of a store that is read, in bytes, and the most its files may come to. */
 export const bundleLimitBytes = 1_500_000_000
 
 export interface BundleKind {
-  /** What the text is called in it. */
+  /** What the text is called in it, and what earlier versions called it. */
   readonly name: string
+  readonly earlierName?: string
   readonly textLimitBytes: number
   /** Of the whole, and of its files together. */
   readonly limitBytes: number
@@ -22,9 +23,10 @@ export const storeBundle: BundleKind = {
   textLimitBytes: storeFileLimitBytes,
   limitBytes: bundleLimitBytes,
 }
-export const patternBundle: BundleKind = {
-  name: 'pattern.json',
-  textLimitBytes: patternFileLimitBytes,
+export const templateBundle: BundleKind = {
+  name: 'template.json',
+  earlierName: 'pattern.json',
+  textLimitBytes: templateFileLimitBytes,
   limitBytes: 200_000_000,
 }
 
@@ -36,7 +38,7 @@ export interface BundledBlob {
 }
 
 export interface Bundle {
-  /** The store file, as `parseStoreFile` reads it; or a pattern, as `parsePatternFile` does. */
+  /** The store file, as `parseStoreFile` reads it; or a template, as `parseTemplateFile` does. */
   readonly text: string
   readonly blobs: ReadonlyMap<BlobHash, Uint8Array>
 }
@@ -84,6 +86,8 @@ const hashOfWhole = (bytes: Uint8Array): BlobHash => {
   return hasher.hash()
 }
 
+const isTextOf = (kind: BundleKind, name: string): boolean => name === kind.name || name === kind.earlierName
+
 /** What an archive holds, or why it is none of its kind. What is in it beside the text and the files is left. */
 export function parseBundle(
   bytes: Uint8Array,
@@ -95,7 +99,7 @@ export function parseBundle(
   try {
     entries = unzipSync(bytes, {
       filter: ({ name, originalSize }) => {
-        const isText = name === kind.name
+        const isText = isTextOf(kind, name)
         if (!isText && !isBlobHash(name.slice(folder.length))) return false
         const limitBytes = isText ? kind.textLimitBytes : kind.limitBytes
         total += isText ? 0 : originalSize
@@ -108,12 +112,12 @@ export function parseBundle(
     return refuse({ kind: 'notJson', offset: null })
   }
   if (tooLarge) return refuse(tooLarge)
-  const text = Object.hasOwn(entries, kind.name) ? entries[kind.name] : undefined
+  const [, text] = Object.entries(entries).find(([name]) => isTextOf(kind, name)) ?? []
   if (!text) return refuse({ kind: 'foreign' })
   const blobs = new Map<BlobHash, Uint8Array>()
   for (const [name, content] of Object.entries(entries)) {
     const hash = name.slice(folder.length)
-    if (name === kind.name || !isBlobHash(hash)) continue
+    if (isTextOf(kind, name) || !isBlobHash(hash)) continue
     if (hashOfWhole(content) !== hash)
       return refuse({ kind: 'shape', where: name.slice(0, 24), why: 'its content is not what was saved' })
     blobs.set(hash, content)

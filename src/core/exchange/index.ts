@@ -10,14 +10,14 @@ export {
   type StoreFile,
   type StoreFileFault,
 } from './storeFile'
-export { parsePatternFile, type PatternFile, type PatternFileFault } from './parsePatternFile'
-export { patternFileLimitBytes } from '../pattern/patternFile'
+export { parseTemplateFile, type TemplateFile, type TemplateFileFault } from './parseTemplateFile'
+export { templateFileLimitBytes } from '../template/templateFile'
 export {
   bundleLimitBytes,
   bundleParts,
   isBundle,
   parseBundle,
-  patternBundle,
+  templateBundle,
   type Bundle,
   type BundledBlob,
   type BundleKind,

@@ -27,7 +27,7 @@ export type ChoiceField = (typeof choiceFields)[number]
 export const dateFields = ['due', 'date', 'day', 'at', 'notBefore'] as const
 export type DateField = (typeof dateFields)[number]
 
-/** What holds of an action or does not. `ready`: neither held up, nor hidden, nor held for someday, nor of a project that rests. */
+/** What holds of an action or does not. `ready`: neither waiting nor blocked, nor hidden, nor held for someday, nor of a project that rests. */
 export const lensStates = [
   'ready',
   'carriedOver',
@@ -35,7 +35,7 @@ export const lensStates = [
   'waiting',
   'toSignOff',
   'chase',
-  'heldBack',
+  'blocked',
   'hidden',
   'repeating',
   'withSteps',

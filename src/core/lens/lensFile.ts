@@ -5,7 +5,8 @@ import { lensSentence } from './lensSentence'
 import type { LensNames } from './vocabulary'
 
 export const lensFileFormat = 'zen-tray lens'
-export const lensFileVersion = 1
+/** Version 1 said `heldBack` where this one says `blocked`. */
+export const lensFileVersion = 2
 /** No lens is longer than that. */
 export const lensFileLimitBytes = 1_000_000
 

@@ -1,6 +1,7 @@
 // A file of a lens from elsewhere: checked whole before anything of it is taken.
 import type { ShapeFault } from '../record/parseRecord'
 import { isObject, jsonOf } from '../json'
+import { conditionToVersion11 } from '../migrations/toVersion11'
 import { hostileIn } from '../record/hostile'
 import { ok, refuse, type Result } from '../result'
 import { lensLimits, sortFields, type Condition, type Lens } from './lens'
@@ -46,6 +47,19 @@ const numbered = (list: readonly unknown[], rank: boolean): Record<string, unkno
   Object.fromEntries(
     list.map((item, at) => [String(at), rank && isObject(item) ? { ...item, rank: `a${at % 10}` } : item]),
   )
+
+/** A lens of version 1, its conditions in the words of today. */
+function fromVersion1(file: Record<string, unknown>): Record<string, unknown> {
+  const { lens } = file
+  if (!isObject(lens)) return file
+  const listed = (list: unknown, each: (item: unknown) => unknown) =>
+    Array.isArray(list) ? list.map(each) : list
+  const conditions = listed(lens['conditions'], (each) => conditionToVersion11(each))
+  const bands = listed(lens['bands'], (band) =>
+    isObject(band) ? { ...band, where: conditionToVersion11(band['where']) } : band,
+  )
+  return { ...file, lens: { ...lens, conditions, bands } }
+}
 
 interface Sound {
   readonly name: string
@@ -108,7 +122,8 @@ export function parseLensFile(
   const { format, version } = value as { format?: unknown; version?: unknown }
   if (format !== lensFileFormat || typeof version !== 'number') return refuse({ kind: 'noLens' })
   if (version > lensFileVersion) return refuse({ kind: 'newer' })
-  const sound = checked(value as Record<string, unknown>, check)
+  const file = value as Record<string, unknown>
+  const sound = checked(version < 2 ? fromVersion1(file) : file, check)
   if (!sound.ok) return sound
   const { name, lens, called, look } = sound.value
   const missing: string[] = []

@@ -80,7 +80,7 @@ const made: readonly Made[] = [
     'Da',
     true,
     {
-      conditions: [isState('waiting', true), isState('heldBack', true)],
+      conditions: [isState('waiting', true), isState('blocked', true)],
       groups: ['date'],
       sorts: [by('date'), by('weight')],
     },

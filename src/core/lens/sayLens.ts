@@ -65,7 +65,7 @@ const plainWords: Readonly<Record<string, Condition>> = {
   late: date('due', { kind: 'past' }),
   overdue: date('due', { kind: 'past' }),
   'coming back': state('repeating'),
-  'held back': state('heldBack'),
+  'held back': state('blocked'),
   'to sign off': state('toSignOff'),
   'due by today': anyOf(date('due', { kind: 'past' }), date('due', { kind: 'today' })),
   'by today': anyOf(date('due', { kind: 'past' }), date('due', { kind: 'today' })),

@@ -1,5 +1,5 @@
 // Which actions a condition takes: each condition becomes one small function, and those that ask least come first.
-import { isCarriedOver, isHeldUp, isHidden, isToChase } from '../action'
+import { isCarriedOver, isWaitingOrBlocked, isHidden, isToChase } from '../action'
 import { kindOfWork } from '../action/worth'
 import type { Action, Id, Side } from '../record'
 import { addDays, type CalendarDate } from '../time'
@@ -111,7 +111,7 @@ function stateTakes(state: LensState, around: LensAround): Takes {
   switch (state) {
     case 'ready':
       return (action) =>
-        !isHeldUp(action) &&
+        !isWaitingOrBlocked(action) &&
         !isHidden(action, today) &&
         action.horizon !== 'someday' &&
         !shelfOf(action).isResting
@@ -125,7 +125,7 @@ function stateTakes(state: LensState, around: LensAround): Takes {
       return ({ waiting }) => waiting !== null && waiting.toSignOff
     case 'chase':
       return (action) => isToChase(action, today)
-    case 'heldBack':
+    case 'blocked':
       return ({ afterIds }) => afterIds.length > 0
     case 'hidden':
       return (action) => isHidden(action, today)

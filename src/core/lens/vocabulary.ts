@@ -93,7 +93,7 @@ export const stateWords: Readonly<Record<LensState, readonly [is: string, isNot:
   waiting: ['waiting', 'not waiting'],
   toSignOff: ['waiting for sign-off', 'not waiting for sign-off'],
   chase: ['to chase', 'not to chase'],
-  heldBack: ['blocked', 'not blocked'],
+  blocked: ['blocked', 'not blocked'],
   hidden: ['hidden', 'not hidden'],
   repeating: ['repeating', 'not repeating'],
   withSteps: ['with steps', 'without steps'],

@@ -1,2 +1,2 @@
 /** The version in which records and changes are written now. */
-export const currentVersion = 10
+export const currentVersion = 11

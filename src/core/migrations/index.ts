@@ -11,6 +11,7 @@ import { changeToVersion7, entryToVersion7 } from './toVersion7'
 import { changeToVersion8, entryToVersion8 } from './toVersion8'
 import { changeToVersion9, entryToVersion9 } from './toVersion9'
 import { changeToVersion10, entryToVersion10 } from './toVersion10'
+import { changeToVersion11, entryToVersion11 } from './toVersion11'
 
 export { currentVersion } from './currentVersion'
 
@@ -30,6 +31,7 @@ const migrations: readonly Migration[] = [
   { to: 8, entry: entryToVersion8, change: changeToVersion8 },
   { to: 9, entry: entryToVersion9, change: changeToVersion9 },
   { to: 10, entry: entryToVersion10, change: changeToVersion10 },
+  { to: 11, entry: entryToVersion11, change: changeToVersion11 },
 ]
 
 const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)

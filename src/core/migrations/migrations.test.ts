@@ -27,7 +27,7 @@ it('turns counts, aims, ranks and free minutes of version 1 into what is kept si
         turn: null,
         alone: {},
         afterIds: [],
-        clockFromEpochMs: null,
+        timerFromEpochMs: null,
         takenMinutes: null,
         lineOf: null,
       },
@@ -49,7 +49,7 @@ it('turns counts, aims, ranks and free minutes of version 1 into what is kept si
     ),
   ).toEqual(
     updated('settings:main', {
-      freeMinutes: [
+      availableMinutes: [
         { 0: 1, 1: 2 },
         { 0: 1, 1: 3 },
       ],
@@ -63,7 +63,7 @@ const newInAction = {
   turn: null,
   alone: {},
   afterIds: [],
-  clockFromEpochMs: null,
+  timerFromEpochMs: null,
   takenMinutes: null,
   lineOf: null,
 }
@@ -158,6 +158,79 @@ it('lets the stages of version 8 be those of an area, and its projects parts of 
     entry({ id: 'project:p', parentId: null, begins: null }),
   )
 })
+describe('from version 10', () => {
+  const blocked = (state: string) => ({
+    kind: 'many',
+    joined: 'any',
+    of: [{ kind: 'state', state, not: false }],
+  })
+  const of10 = {
+    conditions: {
+      heldBack: { kind: 'state', state: 'heldBack', not: true },
+      'heldBack~2': blocked('heldBack'),
+    },
+    bands: { b: { name: 'B', where: blocked('heldBack'), rank: 'a0' } },
+  }
+  const of11 = {
+    conditions: { blocked: { kind: 'state', state: 'blocked', not: true }, 'blocked~2': blocked('blocked') },
+    bands: { b: { name: 'B', where: blocked('blocked'), rank: 'a0' } },
+  }
+
+  it.each<[id: string, id11: string, record: object, own: object, record11: object, own11: object]>([
+    [
+      'action:a',
+      'action:a',
+      { address: 'l', clockFromEpochMs: 5, alone: { address: 'm' } },
+      { address: 't', clockFromEpochMs: 'u' },
+      { link: 'l', timerFromEpochMs: 5, alone: { link: 'm' } },
+      { link: 't', timerFromEpochMs: 'u' },
+    ],
+    ['reference:r', 'reference:r', { address: 'l' }, { address: 't' }, { link: 'l' }, { link: 't' }],
+    ['reading:r', 'reading:r', { address: null }, {}, { link: null }, {}],
+    [
+      'settings:main',
+      'settings:main',
+      { freeMinutes: { 3: 90 } },
+      { 'freeMinutes/3': 't' },
+      { availableMinutes: { 3: 90 } },
+      { 'availableMinutes/3': 't' },
+    ],
+    ['plan:day-1', 'plan:day-1', { freeMinutes: 90 }, {}, { availableMinutes: 90 }, {}],
+    ['project:p', 'project:p', { state: 'pattern' }, {}, { state: 'template' }, {}],
+    ['spell:s', 'timeEntry:s', { minutes: 5 }, { minutes: 't' }, { minutes: 5 }, { minutes: 't' }],
+    [
+      'lens:l',
+      'lens:l',
+      of10,
+      { 'conditions/heldBack~2': 't', 'limits/context:heldBack': 'u' },
+      of11,
+      { 'conditions/blocked~2': 't', 'limits/context:heldBack': 'u' },
+    ],
+  ])('%s has the fields of today, each with its own stamp, in records and in changes', (...row) => {
+    const [id, id11, record, own, record11, own11] = row
+    expect(migrateEntry(entry({ id, ...record }, { own }), 10)).toEqual(
+      entry({ id: id11, ...record11 }, { own: own11 }),
+    )
+    const pairs = (fields: object) =>
+      Object.fromEntries(Object.entries(fields).map(([name, value]) => [name, [value, value]]))
+    expect(migrateChange(updated(id, pairs(record)), 10)).toEqual(updated(id11, pairs(record11)))
+    for (const kind of ['added', 'removed', 'restored'])
+      expect(migrateChange({ diff: [{ kind, record: { id, ...record } }] } as never, 10)).toEqual({
+        diff: [{ kind, record: { id: id11, ...record11 } }],
+      })
+  })
+  it('says acts as they are said today, and leaves those it does not know', () => {
+    const acts = ['stop', 'runClock', 'holdBack', 'usePattern', 'tick', 'constructor']
+    expect(acts.map((act) => migrateChange({ act, diff: [] } as never, 10).act)).toEqual([
+      'pause',
+      'startTimer',
+      'blockAction',
+      'useTemplate',
+      'tick',
+      'constructor',
+    ])
+  })
+})
 it('leaves a kind it does not know, and what is of this version, as it is', () => {
   const dream = entry({ id: 'dream:1', moves: 3, aims: ['fly'] })
   expect(migrateEntry(dream, 1)).toEqual(dream)
@@ -168,9 +241,19 @@ it('is the same done twice, and never throws, whatever it is given', () => {
   fc.assert(
     fc.property(
       fc.anything(),
-      fc.constantFrom('action:a', 'review:r', 'settings:main', 'slip:s'),
+      fc.constantFrom('action:a', 'review:r', 'settings:main', 'slip:s', 'lens:l', 'spell:s'),
       (value, id) => {
-        for (const field of ['moves', 'rank', 'aims', 'freeMinutes', 'takenOff', 'keys']) {
+        for (const field of [
+          'moves',
+          'rank',
+          'aims',
+          'freeMinutes',
+          'takenOff',
+          'keys',
+          'alone',
+          'conditions',
+          'bands',
+        ]) {
           const once = migrateEntry(entry({ id, [field]: value }), 1)
           expect(migrateEntry(once, 1)).toEqual(once)
           migrateChange(updated(id, { [field]: value }), 1)

@@ -1,8 +1,8 @@
 import type { Settings } from './shapes'
 
-/** What holds until the person sets something else: five free hours on working days. */
+/** What holds until the person sets something else: five available hours on working days. */
 export const defaultSettings: Settings = {
-  freeMinutes: [300, 300, 300, 300, 300, 120, 60],
+  availableMinutes: [300, 300, 300, 300, 300, 120, 60],
   dayStartsAtMinute: 480,
   dayEndsAtMinute: 1080,
   weekStartsOn: 0,

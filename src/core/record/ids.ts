@@ -18,7 +18,7 @@ export const kinds = [
   'reading',
   'aside',
   'remark',
-  'spell',
+  'timeEntry',
   'checklist',
   'run',
   'note',

@@ -71,7 +71,7 @@ export type {
   KeptSettings,
   Settings,
   Slip,
-  Spell,
+  TimeEntry,
   Step,
   Waiting,
   When,

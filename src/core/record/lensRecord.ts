@@ -41,12 +41,12 @@ export const lens = v.object({
   letGoAtEpochMs: v.nullable(epochMsField),
 })
 
-/** A day as it was planned, `plan:day-2026-03-11`, and how much of it was free. */
+/** A day as it was planned, `plan:day-2026-03-11`, and how many minutes of it were available. */
 export const plan = v.object({
   id: idField('plan'),
   date: dateField,
   /** Of this day alone; null where the weekday's hold. */
-  freeMinutes: v.nullable(minuteOfDay),
+  availableMinutes: v.nullable(minuteOfDay),
   plannedAtEpochMs: v.nullable(epochMsField),
   /** What stood in it when it was planned, told so that it reads the same for ever. */
   planned: v.record(idField('action'), v.strictObject({ title: titleField, minutes: v.nullable(count) })),

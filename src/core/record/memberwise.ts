@@ -12,7 +12,7 @@ const shapes: Readonly<Record<string, Readonly<Record<string, MemberShape>>>> = 
   repeat: { skips: 'set' },
   note: { personIds: 'set' },
   review: { stonesDone: 'set' },
-  settings: { freeMinutes: 'map', keys: 'map' },
+  settings: { availableMinutes: 'map', keys: 'map' },
   lens: {
     conditions: 'map',
     bands: 'map',

@@ -18,19 +18,19 @@ export type Level = (typeof levels)[number]
 export const sides = ['work', 'private'] as const
 export type Side = (typeof sides)[number]
 
-/** A pattern is never one of what is worked on: it is what others are made from. */
-export const projectStates = ['open', 'notNow', 'finished', 'letGo', 'pattern'] as const
+/** A template is never one of what is worked on: it is what others are made from. */
+export const projectStates = ['open', 'notNow', 'finished', 'letGo', 'template'] as const
 export type ProjectState = (typeof projectStates)[number]
 
-/** What a pattern makes. */
+/** What a template makes. */
 export const makings = ['project', 'action', 'checklist', 'note'] as const
 export type Making = (typeof makings)[number]
 
-/** What a blank of a pattern is filled with. */
+/** What a blank of a template is filled with. */
 export const blankKinds = ['name', 'place', 'date', 'number'] as const
 export type BlankKind = (typeof blankKinds)[number]
 
-/** The dates of an action that a pattern counts, and those of a project. */
+/** The dates of an action that a template counts, and those of a project. */
 export const countedOfAction = ['due', 'day', 'notBefore', 'at'] as const
 export const countedOfProject = ['begins', 'due'] as const
 export const countedFields = [...countedOfAction, 'begins'] as const

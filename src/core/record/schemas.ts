@@ -64,7 +64,7 @@ const waiting = v.strictObject({
 const repeatingFields = {
   title: titleField,
   note: noteField,
-  address: v.nullable(titleField),
+  link: v.nullable(titleField),
   projectId: v.nullable(idField('project')),
   areaId: v.nullable(idField('area')),
   contextIds: v.array(idField('context')),
@@ -95,12 +95,12 @@ const action = v.object({
   moved: v.array(v.pipe(v.string('expected text'), v.maxLength(80, 'expected a mark'))),
   /** Set while underway. */
   startedAtEpochMs: v.nullable(epochMsField),
-  /** Set while its clock runs. */
-  clockFromEpochMs: v.nullable(epochMsField),
-  /** The minutes it took, where they were corrected by hand; else its spells say it. */
+  /** Set while its timer runs. */
+  timerFromEpochMs: v.nullable(epochMsField),
+  /** The minutes it took, where they were corrected by hand; else its time entries say it. */
   takenMinutes: v.nullable(minutesField),
   waiting: v.nullable(waiting),
-  /** What must be done before it: until then it is held back. */
+  /** What must be done before it: until then it is blocked. */
   afterIds: v.array(idField('action')),
   rank: rankField,
   createdAtEpochMs: epochMsField,
@@ -119,7 +119,7 @@ const reference = v.object({
   id: idField('reference'),
   title: titleField,
   note: noteField,
-  address: v.nullable(titleField),
+  link: v.nullable(titleField),
   projectId: v.nullable(idField('project')),
   areaId: v.nullable(idField('area')),
   createdAtEpochMs: epochMsField,
@@ -139,15 +139,15 @@ const ownerField = v.union([
   idField('goal'),
 ])
 
-/** A time that was worked on an action with its clock running. */
-const spell = v.object({
-  id: idField('spell'),
+/** A time that was worked on an action with its timer running. */
+const timeEntry = v.object({
+  id: idField('timeEntry'),
   actionId: idField('action'),
   startedAtEpochMs: epochMsField,
   minutes: minutesField,
 })
 
-/** What was said or seen of something, one after another: a call, a talk. */
+/** What was said or seen of something, one after another: a call, a meeting. */
 const remark = v.object({
   id: idField('remark'),
   ownerId: ownerField,
@@ -186,14 +186,14 @@ const run = v.object({
   of: count,
 })
 
-/** A note of its own: of a day (`note:day-2026-03-11`), or of a talk with people. */
+/** A note of its own: of a day (`note:day-2026-03-11`), or of a meeting with people. */
 const note = v.object({
   id: idField('note'),
   /** Empty for a day note. */
   title: titleField,
   /** Its text, in Markdown. */
   note: noteField,
-  /** The day it is the note of, or of the talk. */
+  /** The day it is the note of, or of the meeting. */
   date: dateField,
   personIds: v.array(idField('person')),
   projectId: v.nullable(idField('project')),
@@ -243,7 +243,7 @@ const reminder = v.object({
   when: reminderWhen,
   /** The moment that was answered, by the clock on the wall: it reminds no more of any up to it. */
   answered: v.nullable(whenField),
-  /** Put off until then. */
+  /** Snoozed until then. */
   snoozedTo: v.nullable(whenField),
 })
 
@@ -269,7 +269,7 @@ const reading = v.object({
   id: idField('reading'),
   title: titleField,
   note: noteField,
-  address: v.nullable(titleField),
+  link: v.nullable(titleField),
   projectId: v.nullable(idField('project')),
   areaId: v.nullable(idField('area')),
   state: oneOf(readingStates),
@@ -323,8 +323,8 @@ const review = v.object({
 /** Every field may be missing: what holds then is read from the defaults. */
 const settings = v.object({
   id: idField('settings'),
-  /** Free minutes on a weekday, `0` Monday to `6` Sunday. */
-  freeMinutes: v.optional(
+  /** Available minutes on a weekday, `0` Monday to `6` Sunday. */
+  availableMinutes: v.optional(
     v.record(v.pipe(v.string(), v.regex(/^[0-6]$/, 'expected a weekday from 0 to 6')), minuteOfDay),
   ),
   dayStartsAtMinute: v.optional(minuteOfDay),
@@ -364,7 +364,7 @@ export const schemas = {
   reading,
   aside,
   remark,
-  spell,
+  timeEntry,
   checklist,
   run,
   note,

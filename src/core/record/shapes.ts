@@ -24,7 +24,7 @@ export type Aside = RecordOf['aside']
 /** What can lie in the review box. */
 export type AsideOf = Aside['ofId']
 export type Remark = RecordOf['remark']
-export type Spell = RecordOf['spell']
+export type TimeEntry = RecordOf['timeEntry']
 export type Checklist = RecordOf['checklist']
 export type Run = RecordOf['run']
 export type Note = RecordOf['note']
@@ -45,10 +45,10 @@ export type KeptSettings = RecordOf['settings']
 
 /** What holds. */
 export interface Settings {
-  /** Free minutes on Monday … Sunday. */
-  readonly freeMinutes: readonly number[]
+  /** Available minutes on Monday … Sunday. */
+  readonly availableMinutes: readonly number[]
   readonly dayStartsAtMinute: number
-  /** After it no minutes are left, unless the free ones need longer. */
+  /** After it no minutes are left, unless the available ones need longer. */
   readonly dayEndsAtMinute: number
   /** `0` Monday to `6` Sunday. */
   readonly weekStartsOn: number

@@ -1,4 +1,4 @@
-// The shapes of shelves: groups, areas, goals, projects, their stages, and what patterns ask and count; and contexts.
+// The shapes of shelves: groups, areas, goals, projects, their stages, and what templates ask and count; and contexts.
 import * as v from 'valibot'
 import {
   count,
@@ -102,11 +102,11 @@ export const project = v.object({
   /** How it ended, and why, where it went through stages. */
   ending: v.nullable(oneOf(endings)),
   endReason: titleField,
-  /** What is made from it, where it is a pattern. */
+  /** What is made from it, where it is a template. */
   makes: v.nullable(oneOf(makings)),
   /** Its actions are done one after the other: only the first of them is in lists. */
   inOrder: v.boolean('expected true or false'),
-  /** The projects that must be over before it: until then its actions are held back. */
+  /** The projects that must be over before it: until then its actions are blocked. */
   afterIds: v.array(idField('project')),
   personIds: v.array(idField('person')),
   goalIds: v.array(idField('goal')),
@@ -135,10 +135,10 @@ export const passage = v.object({
   enteredAtEpochMs: epochMsField,
 })
 
-/** What is asked when a pattern is used; `‹name›` stands for it in titles and notes. */
+/** What is asked when a template is used; `‹name›` stands for it in titles and notes. */
 export const blank = v.object({
   id: idField('blank'),
-  /** The pattern. */
+  /** The template. */
   projectId: idField('project'),
   name: titleField,
   kind: oneOf(blankKinds),
@@ -156,10 +156,10 @@ const shiftField = v.variant('by', [
   v.strictObject({ by: v.literal('weekday'), weekday: v.pipe(count, v.maxValue(6)), steps: steps(60) }),
 ])
 
-/** A date that a pattern gives, counted from a blank or from the day the pattern is used. */
+/** A date that a template gives, counted from a blank or from the day the template is used. */
 export const counted = v.object({
   id: idField('counted'),
-  /** What it is given to: one of the two; the project is the pattern itself, or a part of it. */
+  /** What it is given to: one of the two; the project is the template itself, or a part of it. */
   actionId: v.nullable(idField('action')),
   projectId: v.nullable(idField('project')),
   field: oneOf(countedFields),

@@ -11,7 +11,7 @@ export const textLimits: Readonly<Record<string, number>> = {
   text: titleLimit,
   title: titleLimit,
   name: titleLimit,
-  address: titleLimit,
+  link: titleLimit,
   whom: titleLimit,
   how: titleLimit,
   aim: titleLimit,

@@ -19,7 +19,7 @@ export function minutesEarlier({ date, minute }: LocalMoment, minutes: number): 
 
 /**
  * The moment of a reminder; null where there is nothing to count from. Where no time is said it is the beginning of the
- * person's day. One that was put off reminds when it was put off to.
+ * person's day. One that was snoozed reminds when it was snoozed to.
  */
 export function reminderMoment(
   { when, snoozedTo }: Pick<Reminder, 'when' | 'snoozedTo'>,
@@ -58,7 +58,7 @@ export function openMoment(
   return moment && answered && !isBefore(answered, moment) ? null : moment
 }
 
-/** The day on which a moment falls at the latest, to be put off to. */
+/** The day on which a moment falls at the latest, to be snoozed to. */
 export interface Later {
   readonly words: 'in 10 minutes' | 'in an hour' | 'this evening' | 'tomorrow'
   readonly moment: LocalMoment
@@ -66,7 +66,7 @@ export interface Later {
 
 const evening = 18 * 60
 
-/** When a reminder is usually put off to, seen from now. */
+/** When a reminder is usually snoozed to, seen from now. */
 export function usualLaters(
   now: LocalMoment,
   { dayStartsAtMinute }: Pick<Settings, 'dayStartsAtMinute'>,

@@ -58,13 +58,13 @@ describe('an answered reminder', () => {
       minute: 960,
     })
   })
-  it('put off, reminds when it was put off to', () => {
+  it('snoozed, reminds when it was snoozed to', () => {
     const put = reminder(hourBefore, { answered: at('2026-03-13', 960), snoozedTo: at('2026-03-13', 970) })
     expect(openMoment(put, action, settings)).toEqual({ date: '2026-03-13', minute: 970 })
   })
 })
 
-it('is put off to a later moment, over midnight too', () => {
+it('is snoozed to a later moment, over midnight too', () => {
   const late = usualLaters({ date: day('2026-03-11'), minute: 1435 }, settings)
   expect(late.map(({ words, moment }) => [words, moment.date, moment.minute])).toEqual([
     ['in 10 minutes', '2026-03-12', 5],

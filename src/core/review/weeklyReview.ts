@@ -1,5 +1,5 @@
 // What the weekly review asks: which projects stand still, what waits, what was done.
-import { isHeldUp, isHidden, isOpen } from '../action'
+import { isWaitingOrBlocked, isHidden, isOpen } from '../action'
 import { minutesTakenBy } from '../day/load'
 import { compareRanks, type Action, type Id, type Project, type Review, type ReviewFigures } from '../record'
 import { addDays, epochMsAt, type CalendarDate } from '../time'
@@ -12,7 +12,7 @@ const byHand = (a: Action, b: Action) => compareRanks(a.rank, b.rank) || (a.id <
 /** The first open action of each project in its own order; one that can be done before one that waits or is hidden. */
 export function nextActions(actions: Iterable<Action>, today: CalendarDate): Map<Id<'project'>, Action> {
   const next = new Map<Id<'project'>, Action>()
-  const delay = (action: Action) => (isHeldUp(action) ? 2 : 0) + (isHidden(action, today) ? 1 : 0)
+  const delay = (action: Action) => (isWaitingOrBlocked(action) ? 2 : 0) + (isHidden(action, today) ? 1 : 0)
   for (const action of actions) {
     if (!action.projectId || !movesOn(action)) continue
     const best = next.get(action.projectId)

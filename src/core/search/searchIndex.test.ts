@@ -33,7 +33,7 @@ const records: AnyRecord[] = [
   },
   {
     id: 'settings:main',
-    freeMinutes: {},
+    availableMinutes: {},
     dayStartsAtMinute: 0,
     underwayLimit: 3,
     keys: {},

@@ -53,7 +53,7 @@ function entryOf(record: AnyRecord, parts: string): Entry {
       text('soThat'),
       text('endReason'),
       text('note').replace(/<!--.*?-->/g, ''),
-      text('address'),
+      text('link'),
       waiting?.whom ?? '',
       waiting?.how ?? '',
       parts,

@@ -33,7 +33,7 @@ export type AmendedField =
   | 'areaId'
   | 'notBefore'
   | 'waiting'
-  | 'address'
+  | 'link'
 /** What a sentence can change: an action, or what a slip says of one. */
 export type Amendable = Pick<Action, AmendedField>
 export type ActionPatch = Partial<Amendable>
@@ -44,7 +44,7 @@ export interface PartsSaid {
   readonly repeat?: Draft['repeat']
   readonly reminders?: Draft['reminders']
   readonly noReminders?: true
-  /** Held back until these are done, besides what it is held back by already. */
+  /** Blocked until these are done, besides what blocks it already. */
   readonly after?: readonly Id<'action'>[]
   readonly noAfter?: true
 }
@@ -75,7 +75,7 @@ const takingOff: readonly (readonly [RegExp, ActionPatch])[] = [
   [/^(?:waiting|waiting for|(?:to )?sign[- ]?off|signing off)$/, { waiting: null }],
   [/^(?:tickler|hiding|hidden)$/, { notBefore: null }],
   [/^(?:horizon)$/, { horizon: 'soon' }],
-  [/^(?:address|link)$/, { address: null }],
+  [/^(?:link|link)$/, { link: null }],
 ]
 
 const takingOffParts: readonly (readonly [RegExp, PartsSaid])[] = [
@@ -209,8 +209,8 @@ function said(
       return action.waiting ? { waiting: { ...action.waiting, since: clause.date } } : null
     case 'chase':
       return action.waiting ? { waiting: { ...action.waiting, chaseOn: clause.date } } : null
-    case 'address':
-      return { address: clause.address }
+    case 'link':
+      return { link: clause.link }
     case 'question':
     case 'repeat':
     case 'until':

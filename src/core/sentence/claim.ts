@@ -10,7 +10,7 @@ export interface SentenceContext extends Calendar {
   readonly takenOff?: readonly string[]
   /** Everything may be clauses: nothing needs to be left as a title, and a clause may begin any part (see amend). */
   readonly isBare?: boolean
-  /** The one action of this title: what another is held back after (see amend). */
+  /** The one action of this title: what another is blocked after (see amend). */
   readonly actionCalled?: (title: string) => Id<'action'> | null
 }
 

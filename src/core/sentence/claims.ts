@@ -302,12 +302,12 @@ function dueInTheMiddle(words: readonly Word[], context: SentenceContext): Claim
   })
 }
 
-function addresses(words: readonly Word[]): Claim[] {
+function links(words: readonly Word[]): Claim[] {
   return words.flatMap((word, from) =>
     !word.quoted && word.typed.length <= titleLimit && /^https?:\/\/\S+\.\S+/i.test(word.typed)
       ? [
           {
-            meaning: { kind: 'address', address: word.typed },
+            meaning: { kind: 'link', link: word.typed },
             weak: false,
             inTitle: false,
             guess: null,
@@ -336,7 +336,7 @@ export function claimsOf(words: readonly Word[], context: SentenceContext): Clai
       ]
   const starts = parts.map(([from]) => from)
   return [
-    ...addresses(words),
+    ...links(words),
     ...(context.isBare ? [] : remindMeTo(words)),
     ...rulesOverCommas(words, context),
     ...starts.flatMap((from) => waitingFrom(words, from, context.names) ?? []),

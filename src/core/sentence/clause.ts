@@ -47,7 +47,7 @@ export type Meaning =
   | { readonly kind: 'payoff' | 'craft'; readonly level: Level }
   /** A list after a colon. */
   | { readonly kind: 'steps'; readonly steps: readonly string[] }
-  | { readonly kind: 'address'; readonly address: string }
+  | { readonly kind: 'link'; readonly link: string }
   /** The words name more than one thing: shown, and not acted on until one is chosen. */
   | { readonly kind: 'question'; readonly options: readonly Name[] }
 

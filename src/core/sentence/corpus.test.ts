@@ -35,7 +35,7 @@ function asShort(code: string): string {
       .slice(4)
       .replace(/^(at|daysBefore|minutesBefore)/, '$1 ')
       .replace(',', ' ')}`
-  if (code.startsWith('link:')) return `address ${code.slice(5)}`
+  if (code.startsWith('link:')) return `link ${code.slice(5)}`
   if (code.startsWith('waiting:')) return `waiting ${code.slice(8)}`
   if (code.startsWith('waiting')) return `waiting person:${code.slice(7)}`
   return `${kinds[code as keyof typeof kinds]}:${code}`

@@ -30,7 +30,7 @@ export interface Draft {
     readonly how: string
     readonly toSignOff: boolean
   } | null
-  readonly address: string | null
+  readonly link: string | null
   readonly payoff: Level | null
   readonly craft: Level | null
   readonly repeat: {
@@ -107,7 +107,7 @@ export function draftOf({ title, clauses }: Sentence, today: CalendarDate): Draf
           toSignOff: false,
         }
       : null,
-    address: first('address')?.address ?? null,
+    link: first('link')?.link ?? null,
     payoff: levelOf('payoff'),
     craft: levelOf('craft'),
     repeat: repeating && {

@@ -15,7 +15,7 @@ export const nothingSaid: Omit<Draft, 'title'> = {
   areaId: null,
   personIds: [],
   waiting: null,
-  address: null,
+  link: null,
   payoff: null,
   craft: null,
   repeat: null,

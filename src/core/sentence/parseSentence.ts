@@ -178,8 +178,8 @@ export function parseSentence(text: string, context: SentenceContext): Sentence 
   const title = titleWithout(text, clauses, context.isBare)
   if (context.isBare) return { title, clauses }
   if (/[\p{L}\p{N}\p{Extended_Pictographic}]/u.test(title)) return { title, clauses }
-  const address = clauses
-    .filter((clause) => clause.kind === 'address')
+  const links = clauses
+    .filter((clause) => clause.kind === 'link')
     .map((clause) => ({ ...clause, inTitle: true }))
-  return { title: wholeTitle(text), clauses: address }
+  return { title: wholeTitle(text), clauses: links }
 }

@@ -1,6 +1,6 @@
-const namePattern = "\\p{Lu}[\\p{L}'’-]*\\p{L}(?: \\p{Lu}[\\p{L}'’-]*\\p{L}){0,2}"
-const wholeForm = new RegExp(`^(?:(?:Mrs?|Ms|Dr)\\.? )?${namePattern}$`, 'u')
-const ownForm = new RegExp(`^((?:(?:Mrs?|Ms|Dr)\\.? )?${namePattern}?)['’]s\\b`, 'u')
+const nameTemplate = "\\p{Lu}[\\p{L}'’-]*\\p{L}(?: \\p{Lu}[\\p{L}'’-]*\\p{L}){0,2}"
+const wholeForm = new RegExp(`^(?:(?:Mrs?|Ms|Dr)\\.? )?${nameTemplate}$`, 'u')
+const ownForm = new RegExp(`^((?:(?:Mrs?|Ms|Dr)\\.? )?${nameTemplate}?)['’]s\\b`, 'u')
 const noName =
   /^(?:The|A|An|My|Our|Your|His|Her|Their|This|That|Some|All|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday|Sunday)\b/
 

@@ -155,7 +155,7 @@ describe('words', () => {
       [5, 6],
     ])
   })
-  it('keep an address whole', () => {
+  it('keep a link whole', () => {
     expect(wordsOf('read https://a.example/x?y=1, now')[1]).toMatchObject({
       typed: 'https://a.example/x?y=1',
       breakAfter: ',',

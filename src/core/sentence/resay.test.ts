@@ -42,7 +42,7 @@ const patches: [said: string, patch: ActionPatch][] = [
   ['an area', { areaId: 'area:choir', projectId: null }],
   ['a day to be hidden until', { notBefore: friday }],
   ['a horizon', { horizon: 'someday', day: null }],
-  ['an address', { address: 'https://example.org/arch' }],
+  ['a link', { link: 'https://example.org/arch' }],
 ]
 
 describe.each(sentences)('“%s”', (text) => {

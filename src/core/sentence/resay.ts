@@ -28,7 +28,7 @@ const saidBy: Readonly<Record<Field, readonly Clause['kind'][]>> = {
   areaId: ['area', 'project'],
   notBefore: ['notBefore'],
   waiting: ['since', 'chase'],
-  address: ['address'],
+  link: ['link'],
 }
 
 /** "waiting for Oda’s quote" with somebody else in it. */

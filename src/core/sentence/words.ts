@@ -21,7 +21,7 @@ const dashes = new Set(['-', '–', '—', '--'])
 const startsWithNumber = /^\d/
 const endsWithNumber = /\d$/
 const dottedDate = /^\d{1,2}\.\d{1,2}\.(?=[,;:]?$)/
-const isAddress = /^[a-z][a-z0-9+.-]{0,20}:\/\//i
+const isLink = /^[a-z][a-z0-9+.-]{0,20}:\/\//i
 
 /** Where the run of `marks` at the end of a text begins. */
 function tailFrom(text: string, marks: string): number {
@@ -61,7 +61,7 @@ function isBreakingDash(tokens: readonly Token[], at: number): boolean {
 
 /** Where the punctuation behind a word begins. The last dot of "25.3." is part of the date. */
 function cutOf(raw: string): number {
-  if (isAddress.test(raw)) return tailFrom(raw, ',;')
+  if (isLink.test(raw)) return tailFrom(raw, ',;')
   const dotted = dottedDate.exec(raw)
   return dotted ? dotted[0].length : tailFrom(raw, ',;:.!?')
 }

@@ -34,17 +34,17 @@ const takes: Record<Compartment, (draft: Draft) => Draft> = {
     personIds,
     steps,
   }),
-  reference: ({ title, address, projectId, areaId }) => ({
+  reference: ({ title, link, projectId, areaId }) => ({
     ...nothingSaid,
     title,
-    address,
+    link,
     projectId,
     areaId,
   }),
-  reading: ({ title, address, projectId, areaId, minutes }) => ({
+  reading: ({ title, link, projectId, areaId, minutes }) => ({
     ...nothingSaid,
     title,
-    address,
+    link,
     projectId,
     areaId,
     minutes,
@@ -73,8 +73,8 @@ function isHeld(clause: Clause, fields: Draft, saidOn: CalendarDate): boolean {
     case 'weight':
     case 'energy':
       return fields[clause.kind] === (clause as Readonly<Record<string, unknown>>)[clause.kind]
-    case 'address':
-      return fields.address === clause.address
+    case 'link':
+      return fields.link === clause.link
     case 'notBefore':
       return fields.notBefore === clause.date
     case 'payoff':

@@ -69,8 +69,8 @@ function decisionOf(act: string, record: AnyRecord): Decision | null {
 
 const isAdded = (part: RecordDiff): part is Extract<RecordDiff, { kind: 'added' }> => part.kind === 'added'
 
-/** Acts upon patterns: what a pattern holds, and what is made from it, nobody decides on. */
-const undecided = new Set(['keepAsPattern', 'addPattern', 'addToPattern', 'usePattern', 'bringInPattern'])
+/** Acts upon templates: what a template holds, and what is made from it, nobody decides on. */
+const undecided = new Set(['saveAsTemplate', 'addTemplate', 'addToTemplate', 'useTemplate', 'importTemplate'])
 
 /** The decisions that a change made. What a file brought was decided elsewhere, and is not told whole. */
 export function decisionsIn(change: Change): readonly Decision[] {

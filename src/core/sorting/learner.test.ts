@@ -116,10 +116,10 @@ describe('the journal', () => {
   })
 })
 
-it('learns nothing from what patterns hold and what is made from them: nobody decides on that', () => {
+it('learns nothing from what templates hold and what is made from them: nobody decides on that', () => {
   const record = { ...plainAction, id: 'action:a' as const, projectId: 'project:p' as const }
   const by = (act: string) =>
     decisionsIn({ stamp: 's' as never, act, diff: [{ kind: 'added', record }] }).length
-  const acts = ['addAction', 'keepAsPattern', 'addToPattern', 'usePattern', 'bringInPattern']
+  const acts = ['addAction', 'saveAsTemplate', 'addToTemplate', 'useTemplate', 'importTemplate']
   expect(acts.map(by)).toEqual([1, 0, 0, 0, 0])
 })

@@ -1,4 +1,4 @@
-// How alike two things are by their words, to find twins: Dice's coefficient over stems (Dice, "Measures of the Amount of
+// How alike two things are by their words, to find duplicates: Dice's coefficient over stems (Dice, "Measures of the Amount of
 // Ecologic Association Between Species", 1945), each stem weighted by how rare it is among all titles (inverse document
 // frequency: Manning, Raghavan & Schütze, Introduction to Information Retrieval, 2008, chapter 6). A word that is typed
 // slightly differently counts as the same word.
@@ -14,7 +14,7 @@ const settingWords = new Set(
 /** A text of hundreds of words is told by its first. */
 const mostStems = 24
 
-/** The stems by which twins are found, each once, at most 24. */
+/** The stems by which duplicates are found, each once, at most 24. */
 export const stemsOf = (text: string): string[] =>
   [
     ...new Set(
@@ -24,8 +24,8 @@ export const stemsOf = (text: string): string[] =>
     ),
   ].slice(0, mostStems)
 
-/** From here on two things are shown as twins. */
-export const twinsFrom = 0.6
+/** From here on two things are shown as duplicates. */
+export const duplicatesFrom = 0.6
 
 const shortestMisspelt = 5
 const lettersOf = (word: string): string => [...word].sort().join('')

@@ -22,8 +22,8 @@ export function inShort(clause: Clause): string {
       return clause.weight
     case 'energy':
       return clause.energy
-    case 'address':
-      return `address ${clause.address}`
+    case 'link':
+      return `link ${clause.link}`
     case 'question':
       return `question ${clause.options.map(({ id }) => id).join(' ')}`
     case 'waiting':

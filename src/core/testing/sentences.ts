@@ -59,9 +59,9 @@ export const understood: [said: string, title: string, ...clauses: string[]][] =
   [
     'read https://example.org/felt about felt panels',
     'read about felt panels',
-    'address https://example.org/felt',
+    'link https://example.org/felt',
   ],
-  ['https://example.org/felt', 'https://example.org/felt', 'address https://example.org/felt'],
+  ['https://example.org/felt', 'https://example.org/felt', 'link https://example.org/felt'],
   ['pay the studio rent, must', 'pay the studio rent', 'must'],
   ['oil the door, could, light, 10 min', 'oil the door', 'could', 'light', '10 min'],
   ['send the invoice due tomorrow', 'send the invoice', 'due 2026-03-12'],

@@ -1,5 +1,5 @@
 // The Week sheet: which day each open action stands on, and what has no day yet.
-import { dayOnSheet, isHeldUp, isHidden, isOpen } from '../action'
+import { dayOnSheet, isWaitingOrBlocked, isHidden, isOpen } from '../action'
 import { inOrderOfWork } from '../day'
 import { type Action } from '../record'
 import { addDays, daysBetween, weekStartOf, type CalendarDate } from '../time'
@@ -27,7 +27,7 @@ export function weekSheetOf(
   const days: Action[][] = [[], [], [], [], [], [], []]
   const noDayYet: Action[] = []
   for (const action of actions) {
-    if (!isOpen(action) || isHeldUp(action)) continue
+    if (!isOpen(action) || isWaitingOrBlocked(action)) continue
     const day = dayOnSheet(action, today)
     if (day === null) {
       if (action.horizon === 'week' && !isHidden(action, addDays(first, 6))) noDayYet.push(action)

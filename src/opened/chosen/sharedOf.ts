@@ -20,7 +20,7 @@ const nothing: Omit<Sayable, 'contextIds' | 'personIds'> = {
   weight: 'should',
   waiting: null,
   notBefore: null,
-  address: null,
+  link: null,
 }
 
 const inAll = <T>(lists: readonly (readonly T[])[]): T[] => {

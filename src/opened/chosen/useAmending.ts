@@ -33,7 +33,7 @@ export function useAmending(
   all: readonly Amendable[],
   /** How each of them comes back and reminds. */
   standingOf: (index: number) => Standing,
-  /** The one action that is meant by a title, where what is chosen may be held back after another. */
+  /** The one action that is meant by a title, where what is chosen may be blocked after another. */
   actionCalled?: SentenceContext['actionCalled'],
 ): {
   /** What they have in common, for the choosers. */

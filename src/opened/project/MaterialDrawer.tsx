@@ -1,4 +1,4 @@
-// What there is to work with in a project: its note, files, links to keep and to read, talks, checklists and steps.
+// What there is to work with in a project: its note, files, links to keep and to read, meeting notes, checklists and steps.
 import type { Document } from '@/core/journal'
 import type { Id, Project, Reading, Reference } from '@/core/record'
 import { parts, select, type Later } from '@/state'
@@ -10,7 +10,7 @@ import { Column } from '@/ui'
 import { count } from '@/words'
 import { Checklists } from '../Checklists'
 import { OpenedParts } from '../OpenedParts'
-import { Talks } from '../Talks'
+import { MeetingNotes } from '../MeetingNotes'
 import { Drawer } from './Drawer'
 
 const linksOf = (document: Document, id: Id<'project'>): (Reference | Reading)[] =>
@@ -25,7 +25,7 @@ export function materialIn(document: Document, { id, note }: Project, later: Lat
     ...(note === '' ? [] : ['a note']),
     ...counted(parts.filesOf(document, id).length, 'file'),
     ...counted(linksOf(document, id).length, 'link'),
-    ...counted(later.notes.talksWith(document, id).length, 'meeting note'),
+    ...counted(later.notes.meetingNotesWith(document, id).length, 'meeting note'),
     ...counted(later.checklists.checklistsIn(document, id).length, 'checklist'),
     ...counted(parts.stepsOf(document, id).length, 'step'),
   ]
@@ -48,7 +48,7 @@ export function MaterialDrawer({
       <OpenedParts of={id} />
       <Links links={linksOf(document, id)} />
       <Checklists of={id} />
-      <Talks of={id} />
+      <MeetingNotes of={id} />
     </Drawer>
   )
 }
@@ -58,12 +58,12 @@ function Links({ links }: { readonly links: readonly (Reference | Reading)[] }) 
   if (links.length === 0) return null
   return (
     <Column render="ul" aria-label="Links">
-      {links.map(({ id, title, address }) => (
+      {links.map(({ id, title, link }) => (
         <NamedRow
           key={id}
           name={title}
           spoken={id.startsWith('reading:') ? 'Open the reading' : 'Open the reference'}
-          below={address ?? ''}
+          below={link ?? ''}
           onOpen={() => open(id)}
         />
       ))}

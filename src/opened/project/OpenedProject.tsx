@@ -19,7 +19,7 @@ import { fieldChangeWords } from '@/words/history'
 import { DoneBand } from '@/parts/done/DoneBand'
 import { useDonePlace } from '@/parts/done/useDonePlace'
 import { History } from '../History'
-import { KeepAsPattern } from '../KeepAsPattern'
+import { SaveAsTemplate } from '../SaveAsTemplate'
 import { useRestingWords } from '@/parts/project/useResting'
 import { LeaveShelf } from '@/parts/shelves/LeaveShelf'
 import { OpenedFoot } from '../OpenedFoot'
@@ -154,7 +154,7 @@ export function OpenedProject({ project }: { project: Project }) {
         onAsk={(what) => setAsked(new Set([...asked, what]))}
       />
       <Row flexWrap="wrap" gap="$1" marginLeft="$-2">
-        <KeepAsPattern id={id} />
+        <SaveAsTemplate id={id} />
         <Grown project={project} />
         {isHeld ? (
           <Button

@@ -44,7 +44,7 @@ const fields: Partial<Record<Clause['kind'], SaidField>> = {
   waiting: 'waiting',
   since: 'since',
   chase: 'chase',
-  address: 'address',
+  link: 'link',
 }
 
 const capitalised = (name: string): string => name.charAt(0).toLocaleUpperCase('en-GB') + name.slice(1)

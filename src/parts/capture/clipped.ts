@@ -8,24 +8,24 @@ export const clippedText = (from: DataTransfer): string => from.getData('text/pl
 export const linesIn = (text: string): number =>
   text.split(/[\n\r\u2028\u2029]/).filter((line) => line.trim() !== '').length
 
-const isAddress = (text: string): boolean => /^https?:\/\/\S+$/i.test(text)
+const isLink = (text: string): boolean => /^https?:\/\/\S+$/i.test(text)
 
 /** The words of the one link that some HTML consists of. It is parsed without being shown: nothing in it runs or loads. */
-function wordsOfLink(html: string, address: string): string | null {
+function wordsOfLink(html: string, link: string): string | null {
   if (html === '' || html.length > longestHtml) return null
   const links = [...new DOMParser().parseFromString(html, 'text/html').querySelectorAll('a[href]')]
   const words = links.length === 1 ? (links[0]?.textContent ?? '').replace(/\s+/g, ' ').trim() : ''
-  return words === '' || words === address ? null : words
+  return words === '' || words === link ? null : words
 }
 
-/** A link as a sentence, its words before its address; null where it is no link or has no words. */
+/** A link as a sentence, its words before where it leads; null where it is no link or has no words. */
 export function clippedLink(from: DataTransfer): string | null {
   const listed = from
     .getData('text/uri-list')
     .split(/[\r\n]+/)
     .find((line) => line !== '' && !line.startsWith('#'))
-  const address = (listed ?? clippedText(from)).trim()
-  if (!isAddress(address)) return null
-  const words = wordsOfLink(from.getData('text/html'), address)
-  return words ? `${words} ${address}` : null
+  const link = (listed ?? clippedText(from)).trim()
+  if (!isLink(link)) return null
+  const words = wordsOfLink(from.getData('text/html'), link)
+  return words ? `${words} ${link}` : null
 }

@@ -3,7 +3,7 @@ import { laidOnDay, withHorizon } from '@/core/action'
 import { energies, keptHorizons, weights, type Horizon, type Waiting } from '@/core/record'
 import { chooserWords, horizonWords } from '@/words'
 import { useToday } from '@/held/zen'
-import { AddressChooser } from './AddressChooser'
+import { LinkChooser } from './LinkChooser'
 import { options, type ChooserProps } from './chooserProps'
 import { DayChooser } from './DayChooser'
 import { MinutesChooser, ScaleChooser } from './ScaleChooser'
@@ -25,7 +25,7 @@ export { LensChooser } from './lens/LensChooser'
 export { LookChooser } from './LookChooser'
 export { GrowSheet } from '../reshape/GrowSheet'
 export { Reshaping } from '../reshape/Reshaping'
-export { TwinBeside } from '../reshape/TwinBeside'
+export { DuplicateBeside } from '../reshape/DuplicateBeside'
 
 const horizons: readonly Horizon[] = ['today', ...keptHorizons]
 
@@ -132,8 +132,8 @@ export function ActionChooser(props: ChooserProps) {
       return <WhomChooser {...props} />
     case 'shelf':
       return <ShelfChooser {...props} />
-    case 'address':
-      return <AddressChooser {...shared} address={of.address} onChoose={(address) => onSet({ address })} />
+    case 'link':
+      return <LinkChooser {...shared} link={of.link} onChoose={(link) => onSet({ link })} />
     default:
       return null
   }

@@ -1,17 +1,17 @@
-// A date that a pattern counts: how far from a day that is asked, by the usual ways or said.
+// A date that a template counts: how far from a day that is asked, by the usual ways or said.
 import { useState } from 'react'
 import type { Blank, Counted, Id, Shift } from '@/core/record'
 import { readTime } from '@/core/sentence'
 import { useLater } from '@/held/reader'
 import { Button, Choice, Column, Field, Row } from '@/ui'
-import { useDay } from '@/words/patterns'
+import { useDay } from '@/words/templates'
 import { ChooserSheet } from './ChooserSheet'
 
 export interface CountedChooserProps {
   readonly title: string
   readonly anchor: DOMRect | null
   readonly counted: Counted | null
-  /** The days that the pattern asks for. */
+  /** The days that the template asks for. */
   readonly days: readonly Blank[]
   readonly hasTime: boolean
   readonly onChoose: (to: Pick<Counted, 'blankId' | 'shift' | 'time'> | null) => void
@@ -37,14 +37,14 @@ export function CountedChooser({
   onChoose,
   onClose,
 }: CountedChooserProps) {
-  const pattern = useLater()?.patterns
+  const template = useLater()?.templates
   const [blankId, setBlankId] = useState<Id<'blank'> | null>(
     counted ? counted.blankId : (days[0]?.id ?? null),
   )
   const [time, setTime] = useState<string>(counted?.time ?? '')
   const [text, setText] = useState('')
   const [problem, setProblem] = useState<string | null>(null)
-  if (!pattern) return null
+  if (!template) return null
   const choose = (shift: Shift) => {
     const clock = time.trim() === '' ? null : readTime(time)
     if (hasTime && time.trim() !== '' && clock === null) return setProblem('A time such as 14:30.')
@@ -52,11 +52,11 @@ export function CountedChooser({
     onClose()
   }
   const take = () => {
-    const read = pattern.readShift(text) ?? pattern.readShift(`${text} before`)
+    const read = template.readShift(text) ?? template.readShift(`${text} before`)
     if (read) choose(read.shift)
     else setProblem('Such as “14 days before”, “next working day after”, “first monday after”.')
   }
-  const shown = counted ? pattern.shiftWords(counted.shift) : null
+  const shown = counted ? template.shiftWords(counted.shift) : null
   return (
     <ChooserSheet
       title={title}
@@ -94,7 +94,7 @@ export function CountedChooser({
             chosen={words === shown}
             paddingHorizontal="$3"
             onPress={() => {
-              const read = pattern.readShift(words)
+              const read = template.readShift(words)
               if (read) choose(read.shift)
             }}
           />

@@ -55,10 +55,10 @@ function usualDays(today: CalendarDate, past: boolean): CalendarDate[] {
   return [today, addDays(today, 1), ...[next(4), next(0)].sort()]
 }
 
-/** How full a day is, as a share of its free minutes; what does not fit in clay at the end. */
-function Fill({ load: { plannedMinutes, freeMinutes } }: { load: Load }) {
-  const whole = Math.max(plannedMinutes, freeMinutes, 1)
-  const fits = Math.min(plannedMinutes, freeMinutes)
+/** How full a day is, as a share of its available minutes; what does not fit in clay at the end. */
+function Fill({ load: { plannedMinutes, availableMinutes } }: { load: Load }) {
+  const whole = Math.max(plannedMinutes, availableMinutes, 1)
+  const fits = Math.min(plannedMinutes, availableMinutes)
   return (
     <span className="fill" aria-hidden>
       <span className="fits" style={{ width: `${(fits / whole) * 100}%` }} />

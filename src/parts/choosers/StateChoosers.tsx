@@ -31,7 +31,7 @@ export function StateChooser({ of, onSet, ...shared }: Shared & Pick<ProjectChoo
     <ChooserSheet {...shared}>
       <Row gap="$2" flexWrap="wrap">
         {projectStates
-          .filter((state) => state !== 'pattern')
+          .filter((state) => state !== 'template')
           .map((state) => (
             <Button
               key={state}

@@ -65,7 +65,7 @@ export function ProjectAfterChooser({
       makes={[]}
       onChoose={(id) => {
         const afterId = id as Id<'project'>
-        act(of.afterIds.includes(afterId) ? 'holdProjectBackNoMore' : 'holdProjectBack', {
+        act(of.afterIds.includes(afterId) ? 'unblockProject' : 'blockProject', {
           id: of.id,
           afterId,
         })

@@ -88,7 +88,7 @@ export const OpenedSaidAgain = beside<SaidAgainProps>('SaidAgain')
 export const OpenedRepeatChooser = beside<RepeatChooserProps>('RepeatChooser')
 /** When something reminds. */
 export const OpenedReminderChooser = beside<ReminderChooserProps>('ReminderChooser')
-/** A date that a pattern counts. */
+/** A date that a template counts. */
 export const OpenedCountedChooser = beside<CountedChooserProps>('CountedChooser')
 /** After which other action. */
 export const OpenedAfterChooser = beside<AfterChooserProps>('AfterChooser')

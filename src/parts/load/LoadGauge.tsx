@@ -49,7 +49,7 @@ export function AvailableToday({ minutes }: { minutes: number }) {
   const act = useAct()
   const today = useToday()
   const set = (next: number) =>
-    act('setDayFree', { date: today, minutes: Math.min(1440, Math.max(0, next)) }, { say: false })
+    act('setDayAvailable', { date: today, minutes: Math.min(1440, Math.max(0, next)) }, { say: false })
   return (
     <Row flexShrink={0} role="group" aria-label="Available today">
       <IconButton

@@ -32,7 +32,7 @@ export function EditorBar({ editor, onDone }: { editor: Editor; onDone: () => vo
     const chain = editor.chain().focus().extendMarkRange('link')
     if (href === '') chain.unsetLink().run()
     else if (!isSafeLink(href))
-      return setProblem('An address such as https://mill.example, or somebody’s mail address after mailto:')
+      return setProblem('Type a link such as https://mill.example, or mailto: and an e-mail address.')
     else if (editor.state.selection.empty && !editor.isActive('link'))
       chain.insertContent({ type: 'text', text: href, marks: [{ type: 'link', attrs: { href } }] }).run()
     else chain.setLink({ href }).run()
@@ -44,7 +44,7 @@ export function EditorBar({ editor, onDone }: { editor: Editor; onDone: () => vo
     <div className="editor-bar">
       {address === null ? null : (
         <Field
-          label="Address of the link"
+          label="Link"
           placeholder="https://…"
           autoFocus
           value={address}

@@ -10,7 +10,7 @@ export function Outcome({
   onDue,
 }: {
   readonly project: Project
-  /** Asks by when; a pattern asks that when it is used. */
+  /** Asks by when; a template asks that when it is used. */
   readonly onDue?: () => void
 }) {
   const act = useAct()

@@ -9,7 +9,7 @@ import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, shortened } from '@/words'
 import { NameChooser, type NamedOption } from '../choosers/NameChooser'
 import { SplitSheet } from './SplitSheet'
-import { useTwins } from './useTwins'
+import { useDuplicates } from './useDuplicates'
 
 export type Reshape = 'ask' | 'split' | 'join' | 'step' | 'project'
 
@@ -76,7 +76,7 @@ function JoinChooser({ slip, anchor, onClose }: Choosing) {
   const document = useHeldDocument()
   const today = useToday()
   const { clock } = useZen()
-  const alike = useTwins(slip, slip.text, mostAlike).map(({ id }) => id)
+  const alike = useDuplicates(slip, slip.text, mostAlike).map(({ id }) => id)
   const others = select.slipsOf(document).filter(({ id }) => id !== slip.id)
   const options: NamedOption[] = alikeFirst(others, alike).map(({ id, text, setDownAtEpochMs }) => ({
     id,
@@ -103,7 +103,7 @@ const shelfOf = (document: Parameters<typeof select.areaOf>[0], of: Action | Pro
 function StepChooser({ slip, anchor, onClose }: Choosing) {
   const act = useAct()
   const document = useHeldDocument()
-  const alike = useTwins(slip, slip.text, mostAlike).map(({ id }) => id)
+  const alike = useDuplicates(slip, slip.text, mostAlike).map(({ id }) => id)
   const actions = lists.openActionsOf(document)
   return (
     <NameChooser

@@ -8,7 +8,7 @@ import type { Reshape } from './Reshaping'
 // Behind the door of the choosers: what stands behind two would load at the start.
 const load = () => import('../choosers/Choosers')
 const Reshaping = lazy(() => load().then((module) => ({ default: module.Reshaping })))
-const Twin = lazy(() => load().then((module) => ({ default: module.TwinBeside })))
+const Duplicate = lazy(() => load().then((module) => ({ default: module.DuplicateBeside })))
 const GrowSheet = lazy(() => load().then((module) => ({ default: module.GrowSheet })))
 
 export function SplitOrJoin({ slip }: { slip: Slip }) {
@@ -65,10 +65,10 @@ export function GrowButton({ action, onDone }: { action: Action; onDone?: () => 
 }
 
 /** What a slip is much like, with the way to make one of the two. */
-export function TwinBeside(props: { slip: Slip; title: string }) {
+export function DuplicateBeside(props: { slip: Slip; title: string }) {
   return (
     <Suspense fallback={null}>
-      <Twin {...props} />
+      <Duplicate {...props} />
     </Suspense>
   )
 }

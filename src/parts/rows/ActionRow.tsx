@@ -66,7 +66,7 @@ function actOnKey(
       desk.getState().openSheet({ kind: 'horizon', id })
       return true
     case 'underway':
-      act(action.startedAtEpochMs === null ? 'start' : 'stop', { id })
+      act(action.startedAtEpochMs === null ? 'start' : 'pause', { id })
       return true
     case 'pick':
       act(action.day === today ? 'unpick' : 'pick', { id })

@@ -17,7 +17,7 @@ export function sayableOf(fields: NewAction, today: CalendarDate): Sayable {
     craft: fields.craft ?? null,
     waiting: fields.waiting ?? null,
     notBefore: fields.notBefore ?? null,
-    address: fields.address ?? null,
+    link: fields.link ?? null,
     contextIds: [...(fields.contextIds ?? [])],
     personIds: [...(fields.personIds ?? [])],
     weight: fields.weight ?? 'should',

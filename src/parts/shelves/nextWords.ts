@@ -1,9 +1,9 @@
-import { isHeldUp } from '@/core/action'
+import { isWaitingOrBlocked } from '@/core/action'
 import type { Document } from '@/core/journal'
 import type { Action, Project } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import type { Tone } from '@/ui'
-import { heldBackWords, nearDate, stateWords, waitingWords } from '@/words'
+import { blockedWords, nearDate, stateWords, waitingWords } from '@/words'
 
 /** What comes next in a project, in a line: its next action, or that it rests or has none. */
 export function nextWords(
@@ -20,10 +20,10 @@ export function nextWords(
   if (state !== 'open') return { words: stateWords[state], tone: 'inkSoft' }
   if (!action) return { words: 'no next action', tone: 'clay' }
   if (action.waiting) return { words: waitingWords(action, document, today), tone: 'slate' }
-  const held = heldBackWords(action, document)
+  const held = blockedWords(action, document)
   if (held) return { words: `${action.title}, ${held}`, tone: 'slate' }
   const later = action.notBefore && action.notBefore > today ? action.notBefore : null
   return later
     ? { words: `${action.title}, not before ${nearDate(later, today)}`, tone: 'ink' }
-    : { words: action.title, tone: isHeldUp(action) ? 'slate' : 'ink' }
+    : { words: action.title, tone: isWaitingOrBlocked(action) ? 'slate' : 'ink' }
 }

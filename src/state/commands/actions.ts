@@ -8,7 +8,7 @@ import { rankBetween, rankOfNumber, type Action, type Horizon, type Id, type Wai
 import { ok, refuse, type Result } from '@/core/result'
 import { personNamed } from '@/core/sentence/personNamed'
 import type { CalendarDate } from '@/core/time'
-import { heldBackBy, underwayOf } from '../actionIndexes'
+import { blockedBy, underwayOf } from '../actionIndexes'
 import { repeatOf } from '../partIndexes'
 import { settingsIn } from '../settingsIn'
 import { writtenInProject } from '../standing'
@@ -29,7 +29,7 @@ import {
 
 type Given =
   | 'note'
-  | 'address'
+  | 'link'
   | 'projectId'
   | 'areaId'
   | 'energy'
@@ -69,7 +69,7 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
   return ok({
     id: context.newId('action'),
     note: '',
-    address: null,
+    link: null,
     projectId: null,
     areaId: null,
     energy: null,
@@ -93,7 +93,7 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
     afterIds: [],
     moved: [],
     startedAtEpochMs: null,
-    clockFromEpochMs: null,
+    timerFromEpochMs: null,
     takenMinutes: null,
     lineOf: null,
     rank: before ?? rankOfNumber(context.nowEpochMs),
@@ -149,7 +149,7 @@ type Editable = Omit<
   | 'doneAtEpochMs'
   | 'letGoAtEpochMs'
   | 'startedAtEpochMs'
-  | 'clockFromEpochMs'
+  | 'timerFromEpochMs'
 >
 
 const deciding = ['day', 'at', 'due', 'horizon', 'waiting', 'startedAtEpochMs'] as const
@@ -206,7 +206,7 @@ export const editAction: Command<Edit> = (context, { id, patch, parts = {} }) =>
   const { repeats } = context
   const { repeat: rule, after, noAfter } = parts
   if ((rule !== undefined || after || noAfter) && !repeats) return refuse({ kind: 'notYet' })
-  const held = repeats?.heldBackAfter(context, action, parts) ?? ok({})
+  const held = repeats?.blockedAfter(context, action, parts) ?? ok({})
   if (!held.ok) return held
   const said = { ...patch, ...lines.value, ...held.value }
   const repeat = rule === undefined ? null : repeats?.repeatSet(context, { ...action, ...said }, rule)
@@ -241,10 +241,10 @@ export const tick: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const next = context.repeats?.nextAdded(context, action) ?? ok([])
   return next.ok
     ? diffOf(
-        updateOf(action, { doneAtEpochMs: context.nowEpochMs, clockFromEpochMs: null }),
-        ...spellEnded(context, action),
+        updateOf(action, { doneAtEpochMs: context.nowEpochMs, timerFromEpochMs: null }),
+        ...timeEntryEnded(context, action),
         ...next.value,
-        ...freed(context, id),
+        ...unblockedBy(context, id),
       )
     : next
 }
@@ -262,15 +262,15 @@ export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const action = recordIn(context.document, id)
   if (!action) return refuse({ kind: 'notFound' })
   return diffOf(
-    updateOf(action, { letGoAtEpochMs: context.nowEpochMs, clockFromEpochMs: null }),
-    ...spellEnded(context, action),
-    ...freed(context, id),
+    updateOf(action, { letGoAtEpochMs: context.nowEpochMs, timerFromEpochMs: null }),
+    ...timeEntryEnded(context, action),
+    ...unblockedBy(context, id),
   )
 }
 
-/** What was held back until this one is over, and is so no more. */
-export const freed = (context: CommandContext, id: Id<'action'>): (RecordDiff | null)[] =>
-  heldBackBy(context.document, id).map((action) =>
+/** What was blocked until this one is over, and is so no more. */
+export const unblockedBy = (context: CommandContext, id: Id<'action'>): (RecordDiff | null)[] =>
+  blockedBy(context.document, id).map((action) =>
     updateOf(action, { afterIds: action.afterIds.filter((each) => each !== id) }),
   )
 
@@ -298,27 +298,27 @@ export const start: Command<{ id: Id<'action'> }> = (context, { id }) => {
 }
 
 /** What is paused stays on the day's sheet: where it was on no list of the day, it is picked for it. */
-export const stop: Command<{ id: Id<'action'> }> = (context, { id }) => {
+export const pause: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const action = recordIn(context.document, id)
   if (!action) return refuse({ kind: 'notFound' })
   const today = context.moment.date
-  const paused = { startedAtEpochMs: null, clockFromEpochMs: null }
+  const paused = { startedAtEpochMs: null, timerFromEpochMs: null }
   const wouldGo =
     action.startedAtEpochMs !== null && dayBandOf({ ...action, ...paused }, today, anyReach) === 'inReach'
   return diffOf(
     updateOf(action, wouldGo ? { ...paused, day: today } : paused),
-    ...spellEnded(context, action),
+    ...timeEntryEnded(context, action),
   )
 }
 
-const longestSpell = 43_200
+const longestTimeEntry = 43_200
 
-/** The spell that ends where the clock of an action runs: whole minutes, at least one. A clock set back ends none. */
-export function spellEnded(context: CommandContext, action: Action): RecordDiff[] {
-  const from = action.clockFromEpochMs
+/** The time entry that ends where the timer of an action runs: whole minutes, at least one. A clock set back ends none. */
+export function timeEntryEnded(context: CommandContext, action: Action): RecordDiff[] {
+  const from = action.timerFromEpochMs
   if (from === null || from > context.nowEpochMs) return []
-  const minutes = Math.min(longestSpell, Math.max(1, Math.round((context.nowEpochMs - from) / 60_000)))
-  return [added({ id: context.newId('spell'), actionId: action.id, startedAtEpochMs: from, minutes })]
+  const minutes = Math.min(longestTimeEntry, Math.max(1, Math.round((context.nowEpochMs - from) / 60_000)))
+  return [added({ id: context.newId('timeEntry'), actionId: action.id, startedAtEpochMs: from, minutes })]
 }
 
 /** Hands an action to somebody or to the course of things; null takes it back. */

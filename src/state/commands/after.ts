@@ -57,7 +57,10 @@ const titlesOf = (document: Document, ids: readonly Held[]): string[] =>
   ids.map((id) => recordIn(document, id as Id<'project'>)?.title ?? '')
 
 /** Holds an action back until another is done. Refused where that one waits for it in turn, with the way named. */
-export const holdBack: Command<{ id: Id<'action'>; afterId: Id<'action'> }> = (context, { id, afterId }) => {
+export const blockAction: Command<{ id: Id<'action'>; afterId: Id<'action'> }> = (
+  context,
+  { id, afterId },
+) => {
   const before = recordIn(context.document, afterId)
   if (!before || !isOpen(before)) return refuse({ kind: 'notFound' })
   const way = wayTo(context.document, afterId, new Set([id]))
@@ -97,7 +100,7 @@ export function partRefused(
   if (above.length + heightOf(document, project.id) > deepestNesting)
     return { kind: 'nestedTooDeep', limit: deepestNesting }
   const ring = (ids: readonly Held[]): Refusal => ({ kind: 'ring', way: titlesOf(document, ids) })
-  // What holds back the whole would hold back the part.
+  // What blocks the whole would block the part.
   const own = heldWith(document, project.id)
   for (const whole of above) {
     const before = recordIn(document, whole)
@@ -120,7 +123,7 @@ const wholesAboveId = (document: Document, id: Id<'project'>): Id<'project'>[] =
 }
 
 /** Holds a project back until another is over. Refused where that one waits for it in turn, with the way named. */
-export const holdProjectBack: Command<{ id: Id<'project'>; afterId: Id<'project'> }> = (
+export const blockProject: Command<{ id: Id<'project'>; afterId: Id<'project'> }> = (
   context,
   { id, afterId },
 ) => {
@@ -132,14 +135,14 @@ export const holdProjectBack: Command<{ id: Id<'project'>; afterId: Id<'project'
   return change(context, id, ({ afterIds }) => ({ afterIds: [...new Set([...afterIds, afterId])] }))
 }
 
-export const holdProjectBackNoMore: Command<{ id: Id<'project'>; afterId: Id<'project'> }> = (
+export const unblockProject: Command<{ id: Id<'project'>; afterId: Id<'project'> }> = (
   context,
   { id, afterId },
 ) => change(context, id, ({ afterIds }) => ({ afterIds: afterIds.filter((each) => each !== afterId) }))
 
 /**
  * Puts the actions of a project in order, or frees them. Refused where one of them would wait for itself, by way of what
- * another project holds back.
+ * another project blocks.
  */
 export const setInOrder: Command<{ id: Id<'project'>; inOrder: boolean }> = (context, { id, inOrder }) => {
   const outcome = change(context, id, () => ({ inOrder }))
@@ -158,21 +161,21 @@ export const setInOrder: Command<{ id: Id<'project'>; inOrder: boolean }> = (con
   return outcome
 }
 
-/** After which others it is held back when these are said too, or why it cannot be. */
-export function heldBackAfter(
+/** After which others it is blocked when these are said too, or why it cannot be. */
+export function blockedAfter(
   context: CommandContext,
   action: Action,
   { after = [], noAfter }: PartsSaid,
 ): Result<Partial<Pick<Action, 'afterIds'>>, Refusal> {
   if (noAfter) return ok({ afterIds: [] })
   for (const afterId of after) {
-    const held = holdBack(context, { id: action.id, afterId })
+    const held = blockAction(context, { id: action.id, afterId })
     if (!held.ok && held.error.kind !== 'nothingToDo') return held
   }
   return ok(after.length > 0 ? { afterIds: [...new Set([...action.afterIds, ...after])] } : {})
 }
 
-export const holdBackNoMore: Command<{ id: Id<'action'>; afterId: Id<'action'> }> = (
+export const unblockAction: Command<{ id: Id<'action'>; afterId: Id<'action'> }> = (
   context,
   { id, afterId },
 ) => change(context, id, ({ afterIds }) => ({ afterIds: afterIds.filter((each) => each !== afterId) }))

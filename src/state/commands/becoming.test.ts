@@ -201,7 +201,7 @@ it('keeps every word of a slip, and all that came with it, in every compartment'
       const texts = squeezed(
         made
           .flatMap((record) =>
-            ['title', 'note', 'text', 'address', 'outcome'].map((field) =>
+            ['title', 'note', 'text', 'link', 'outcome'].map((field) =>
               String((record as never)[field] ?? ''),
             ),
           )

@@ -67,7 +67,7 @@ const acts: Case[] = [
   ['sortAsDone', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })],
   ['sortAsSomeday', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })],
   ['sortAsLetGo', (store) => ({ slipId: only(store, 'slip'), fields: { title: 'x' } })],
-  ['sortAsReference', (store) => ({ slipId: only(store, 'slip'), title: 'x', address: null })],
+  ['sortAsReference', (store) => ({ slipId: only(store, 'slip'), title: 'x', link: null })],
   [
     'sortAsProject',
     (store) => ({ slipId: only(store, 'slip'), project: { title: 'x' }, actions: [{ title: 'y' }] }),
@@ -150,8 +150,8 @@ const refusals: [...Case, refusal: object][] = [
   ['removeDemo', () => ({}), { kind: 'nothingToDo' }],
   [
     'editAction',
-    (store) => ({ id: only(store, 'action'), patch: { address: `https://${'x'.repeat(2000)}.example` } }),
-    { kind: 'tooLong', field: 'address' },
+    (store) => ({ id: only(store, 'action'), patch: { link: `https://${'x'.repeat(2000)}.example` } }),
+    { kind: 'tooLong', field: 'link' },
   ],
   [
     'editProject',

@@ -1,4 +1,4 @@
-// Copies of what belongs together, with ids of their own: how a pattern is kept, and how it is used.
+// Copies of what belongs together, with ids of their own: how a template is kept, and how it is used.
 import { seriesNameOf } from '@/core/action'
 import {
   compareRanks,
@@ -72,7 +72,7 @@ export const undone: Partial<Action> = {
   alone: {},
   moved: [],
   startedAtEpochMs: null,
-  clockFromEpochMs: null,
+  timerFromEpochMs: null,
   takenMinutes: null,
   waiting: null,
   slipId: null,
@@ -104,7 +104,7 @@ export const datesInProject = ({ begins, due }: Project): ReturnType<typeof date
     date ? [[field, date, null] as [CountedField, CalendarDate, null]] : [],
   )
 
-/** A date that a pattern counts for an action or a project. */
+/** A date that a template counts for an action or a project. */
 export const countedFor = (
   context: CommandContext,
   of: Id<'action'> | Id<'project'>,
@@ -116,7 +116,7 @@ export const countedFor = (
   ...given,
 })
 
-export const texts = ['title', 'name', 'note', 'outcome', 'soThat', 'address'] as const
+export const texts = ['title', 'name', 'note', 'outcome', 'soThat', 'link'] as const
 export const withTexts = (record: AnyRecord, told: (text: string, field: string) => string): AnyRecord => {
   const fields = { ...fieldsOf(record) }
   for (const field of texts)
@@ -124,10 +124,10 @@ export const withTexts = (record: AnyRecord, told: (text: string, field: string)
   return fields as unknown as AnyRecord
 }
 
-/** A project as a pattern: out of all that is worked on. */
-export const asPattern = (project: Project, makes: Making): Project => ({
+/** A project as a template: out of all that is worked on. */
+export const asTemplate = (project: Project, makes: Making): Project => ({
   ...project,
-  state: 'pattern',
+  state: 'template',
   makes,
   parentId: null,
   begins: null,
@@ -141,9 +141,9 @@ export const asPattern = (project: Project, makes: Making): Project => ({
   closedAtEpochMs: null,
 })
 
-/** A part of a project as a part of a pattern: it stays in its whole, after the parts it came after. */
-export const partOfPattern = (part: Project): Project => ({
-  ...asPattern(part, 'project'),
+/** A part of a project as a part of a template: it stays in its whole, after the parts it came after. */
+export const partOfTemplate = (part: Project): Project => ({
+  ...asTemplate(part, 'project'),
   parentId: part.parentId,
   areaId: null,
   afterIds: part.afterIds,

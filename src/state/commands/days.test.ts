@@ -1,7 +1,7 @@
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
-import { freeMinutesOn } from '../selectors'
+import { availableMinutesOn } from '../selectors'
 import { makeMemoryStore } from '../persistence'
 import { makeTestStore } from '../testing'
 
@@ -29,27 +29,27 @@ const opened = async () => {
   return { store, document, add, of, undone }
 }
 
-it('a day has free minutes of its own, and goes back to those of its weekday', async () => {
+it('a day has available minutes of its own, and goes back to those of its weekday', async () => {
   const { store, document, undone } = await opened()
-  expect(freeMinutesOn(document(), today)).toBe(300)
-  undone(() => store.run('setDayFree', { date: today, minutes: 90 }))
-  expect([freeMinutesOn(document(), today), freeMinutesOn(document(), day(7))]).toEqual([90, 300])
-  expect(store.run('setDayFree', { date: today, minutes: 90 })).toMatchObject({
+  expect(availableMinutesOn(document(), today)).toBe(300)
+  undone(() => store.run('setDayAvailable', { date: today, minutes: 90 }))
+  expect([availableMinutesOn(document(), today), availableMinutesOn(document(), day(7))]).toEqual([90, 300])
+  expect(store.run('setDayAvailable', { date: today, minutes: 90 })).toMatchObject({
     error: { kind: 'nothingToDo' },
   })
-  store.run('setDayFree', { date: today, minutes: null })
-  expect(freeMinutesOn(document(), today)).toBe(300)
+  store.run('setDayAvailable', { date: today, minutes: null })
+  expect(availableMinutesOn(document(), today)).toBe(300)
   for (const minutes of [-1, 1441, 1.5])
-    expect(store.run('setDayFree', { date: today, minutes })).toMatchObject({ error: { kind: 'unfit' } })
+    expect(store.run('setDayAvailable', { date: today, minutes })).toMatchObject({ error: { kind: 'unfit' } })
 })
 it('what was planned reads the same for ever, whatever becomes of it', async () => {
   const { store, document, add, undone } = await opened()
   const id = add('draft', { minutes: 60, day: today })
-  store.run('setDayFree', { date: today, minutes: 200 })
+  store.run('setDayAvailable', { date: today, minutes: 200 })
   undone(() => store.run('planDay', { ids: [id, 'action:none'] }))
   store.run('editAction', { id, patch: { title: 'another', minutes: 5 } })
   expect(recordIn(document(), 'plan:day-2026-03-11')).toMatchObject({
-    freeMinutes: 200,
+    availableMinutes: 200,
     planned: { [id]: { title: 'draft', minutes: 60 } },
     plannedAtEpochMs: store.clock.epochMs,
   })

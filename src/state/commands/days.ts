@@ -1,4 +1,4 @@
-// Planning a day and ending it: its own free time, what was planned into it, laying things where they were carried to,
+// Planning a day and ending it: its own available time, what was planned into it, laying things where they were carried to,
 // spreading a bad day, and what is laid down so that something else can begin.
 import { isOpen } from '@/core/action'
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
@@ -9,16 +9,16 @@ import type { ActionPatch } from '@/core/sentence'
 import type { CalendarDate } from '@/core/time'
 import { settingsIn } from '../settingsIn'
 import { dayNoteIdOf, noteIn } from '../tiedTo'
-import { freeMinutesOn, planIdOf } from '../selectors'
+import { availableMinutesOn, planIdOf } from '../selectors'
 import { underwayOf } from '../actionIndexes'
-import { editAction, moveTo, pick, setHorizon, start, stop, unpick } from './actions'
+import { editAction, moveTo, pick, setHorizon, start, pause, unpick } from './actions'
 import { writeNote } from './notes'
 import { added, diffOf, together, type Command, type CommandContext, type Outcome } from './command'
 
 const emptyPlan = (date: CalendarDate): Plan => ({
   id: planIdOf(date),
   date,
-  freeMinutes: null,
+  availableMinutes: null,
   plannedAtEpochMs: null,
   planned: {},
   endedAtEpochMs: null,
@@ -31,17 +31,17 @@ function planWith({ document }: CommandContext, date: CalendarDate, patch: Parti
   return plan ? updateOf(plan, patch) : added({ ...emptyPlan(date), ...patch })
 }
 
-/** The free minutes of one day alone; null goes back to those of its weekday. */
-export const setDayFree: Command<{ date: CalendarDate; minutes: number | null }> = (
+/** The available minutes of one day alone; null goes back to those of its weekday. */
+export const setDayAvailable: Command<{ date: CalendarDate; minutes: number | null }> = (
   context,
   { date, minutes },
 ) => {
   if (minutes !== null && (!Number.isInteger(minutes) || minutes < 0 || minutes > 1440))
-    return refuse({ kind: 'unfit', field: 'freeMinutes' })
-  const isSame = recordIn(context.document, planIdOf(date))?.freeMinutes === minutes
-  if (isSame || (minutes !== null && freeMinutesOn(context.document, date) === minutes))
+    return refuse({ kind: 'unfit', field: 'availableMinutes' })
+  const isSame = recordIn(context.document, planIdOf(date))?.availableMinutes === minutes
+  if (isSame || (minutes !== null && availableMinutesOn(context.document, date) === minutes))
     return refuse({ kind: 'nothingToDo' })
-  return diffOf(planWith(context, date, { freeMinutes: minutes }))
+  return diffOf(planWith(context, date, { availableMinutes: minutes }))
 }
 
 /** Keeps a day as it is planned now: what stands in it, told so that it reads the same for ever. */
@@ -105,7 +105,7 @@ export const startInstead: Command<{ id: Id<'action'>; insteadId: Id<'action'> }
   context,
   { id, insteadId },
 ) => {
-  const laidDown = stop(context, { id: insteadId })
+  const laidDown = pause(context, { id: insteadId })
   if (!laidDown.ok) return laidDown
   const { underwayLimit: limit } = settingsIn(context.document)
   const others = underwayOf(context.document).filter((each) => each.id !== id && each.id !== insteadId)
@@ -135,7 +135,7 @@ function laidInto(context: CommandContext, action: Action, band: LaidInto): Outc
     case 'picked':
       return action.startedAtEpochMs === null
         ? moveTo(context, { id, day: today })
-        : together([0, 1], (step) => (step === 0 ? stop(context, { id }) : pick(context, { id })))
+        : together([0, 1], (step) => (step === 0 ? pause(context, { id }) : pick(context, { id })))
     case 'week':
       return setHorizon(context, { id, horizon: 'week' })
     case 'inReach':

@@ -12,7 +12,7 @@ const belonging = ['ownerId', 'underId'] as const
 const goesAlong = new Set<RecordKind>([
   'repeat',
   'reminder',
-  'spell',
+  'timeEntry',
   'run',
   'aside',
   'passage',

@@ -1,4 +1,4 @@
-// What somebody new chooses in a minute, as one act: contexts, areas, free hours, the first day of the week.
+// What somebody new chooses in a minute, as one act: contexts, areas, available hours, the first day of the week.
 import type { Area, Context, Group, Side } from '@/core/record'
 import { rankOfNumber } from '@/core/record'
 import { idByName, setSettings } from './around'
@@ -9,7 +9,7 @@ export interface FirstChoices {
   readonly contexts: readonly string[]
   readonly areas: readonly { readonly name: string; readonly side: Side; readonly ink: number }[]
   /** On Monday … Sunday. */
-  readonly freeMinutes: readonly number[]
+  readonly availableMinutes: readonly number[]
   readonly weekStartsOn: number
 }
 
@@ -28,7 +28,7 @@ const linesIn = (names: readonly string[]): string[] => {
 
 export const chooseFirst: Command<FirstChoices> = (
   context,
-  { contexts, areas, freeMinutes, weekStartsOn },
+  { contexts, areas, availableMinutes, weekStartsOn },
 ) => {
   const made: Context[] = linesIn(contexts).map((name, index) => ({
     id: idByName(context, 'context', name),
@@ -68,6 +68,6 @@ export const chooseFirst: Command<FirstChoices> = (
     rank: rankOfNumber(index),
     closedAtEpochMs: null,
   }))
-  const settings = setSettings(context, { freeMinutes, weekStartsOn })
+  const settings = setSettings(context, { availableMinutes, weekStartsOn })
   return diffOf(...[...made, ...groups, ...shelves].map(added), ...(settings.ok ? settings.value : []))
 }

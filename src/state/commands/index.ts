@@ -50,7 +50,7 @@ export const commands = {
   moveTo: actions.moveTo,
   setHorizon: actions.setHorizon,
   start: actions.start,
-  stop: actions.stop,
+  pause: actions.pause,
   setWaiting: actions.setWaiting,
   addContext: around.addContext,
   addPerson: around.addPerson,

@@ -32,8 +32,8 @@ async function made() {
     files: [{ name: 'plan.pdf', mediaType: '', bytes: 3, blob: `sha256-${'a'.repeat(64)}`, smallBlob: null }],
   })
   run('addChecklist', { name: 'what to take', ownerId: hall })
-  run('addTalk', {
-    title: 'first talk',
+  run('addMeetingNote', {
+    title: 'first call',
     projectId: hall,
     areaId: null,
     personIds: [],
@@ -41,7 +41,7 @@ async function made() {
   } as never)
   run('addStage', { ownerId: hall, name: 'asked' })
   const later = run('addProject', { title: 'the opening' }) as Id<'project'>
-  run('holdProjectBack', { id: later, afterId: hall })
+  run('blockProject', { id: later, afterId: hall })
   const owned = (ownerId: string) =>
     (['step', 'remark', 'file', 'checklist'] as const).map(
       (kind) =>

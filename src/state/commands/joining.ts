@@ -98,7 +98,7 @@ function asReference(context: CommandContext, project: Project): Reference {
     id: context.newId('reference'),
     title: project.title,
     note,
-    address: null,
+    link: null,
     projectId: null,
     areaId: project.areaId,
     createdAtEpochMs: context.nowEpochMs,

@@ -15,25 +15,25 @@ import {
 import { lettingGo } from './slips'
 
 /** Something to look up later, kept without sorting it first. */
-export const addReference: Command<{ title: string; address?: string | null }> = (
+export const addReference: Command<{ title: string; link?: string | null }> = (
   context,
-  { title, address = null },
+  { title, link = null },
 ) => {
   const line = lineOf(title, 'title')
   if (!line.ok) return line
-  return diffOf(added({ ...keptFields(context, line.value, address), id: context.newId('reference') }))
+  return diffOf(added({ ...keptFields(context, line.value, link), id: context.newId('reference') }))
 }
 
 /** Something to read, watch or hear, kept without sorting it first. */
-export const addReading: Command<{ title: string; address?: string | null }> = (
+export const addReading: Command<{ title: string; link?: string | null }> = (
   context,
-  { title, address = null },
+  { title, link = null },
 ) => {
   const line = lineOf(title, 'title')
   if (!line.ok) return line
   return diffOf(
     added({
-      ...keptFields(context, line.value, address),
+      ...keptFields(context, line.value, link),
       id: context.newId('reading'),
       minutes: null,
       state: 'unread',
@@ -41,10 +41,10 @@ export const addReading: Command<{ title: string; address?: string | null }> = (
   )
 }
 
-const keptFields = (context: CommandContext, title: string, address: string | null) => ({
+const keptFields = (context: CommandContext, title: string, link: string | null) => ({
   title,
   note: '',
-  address,
+  link,
   projectId: null,
   areaId: null,
   createdAtEpochMs: context.nowEpochMs,
@@ -54,7 +54,7 @@ const keptFields = (context: CommandContext, title: string, address: string | nu
 
 export const editReading: Command<{
   id: Id<'reading'>
-  patch: Partial<Pick<Reading, 'title' | 'note' | 'address' | 'state' | 'minutes' | 'projectId' | 'areaId'>>
+  patch: Partial<Pick<Reading, 'title' | 'note' | 'link' | 'state' | 'minutes' | 'projectId' | 'areaId'>>
 }> = (context, { id, patch }) => changeLine(context, id, patch)
 
 export const removeReading: Command<{ id: Id<'reading'> }> = (context, { id }) =>
@@ -62,7 +62,7 @@ export const removeReading: Command<{ id: Id<'reading'> }> = (context, { id }) =
 
 export const editReference: Command<{
   id: Id<'reference'>
-  patch: { title?: string; note?: string; address?: string | null }
+  patch: { title?: string; note?: string; link?: string | null }
 }> = (context, { id, patch }) => {
   const title = patch.title === undefined ? null : lineOf(patch.title, 'title')
   if (title && !title.ok) return title

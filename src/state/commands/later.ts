@@ -8,8 +8,8 @@ import * as timeLineRead from '../timeline'
 import * as timeLine from '@/core/timeline'
 import * as stagesRead from '../stages'
 import * as stageFigures from '@/core/stage'
-import * as patternsRead from '../patterns'
-import * as pattern from '@/core/pattern'
+import * as templatesRead from '../templates'
+import * as template from '@/core/template'
 import * as pages from '../pages'
 import * as tied from '../tiedTo'
 import * as lens from '@/core/lens'
@@ -26,16 +26,16 @@ import * as lensActs from './lenses'
 import * as namedActs from './named'
 import * as notes from './notes'
 import * as joining from './joining'
-import * as keepPattern from './keepPattern'
-import * as patterns from './patterns'
-import * as usePattern from './usePattern'
+import * as saveTemplate from './saveTemplate'
+import * as templates from './templates'
+import * as useTemplate from './useTemplate'
 import * as remarks from './remarks'
 import * as reminding from './reminding'
 import * as repeats from './repeats'
 import * as reshaping from './reshaping'
 import * as reviews from './reviews'
 import * as shifting from './shiftDates'
-import * as spells from './spells'
+import * as timer from './timer'
 import * as shelves from './shelves'
 import * as laying from './layOnShelf'
 import * as stages from './stages'
@@ -71,18 +71,18 @@ export const laterCommands = {
   onlyThisOne: repeats.onlyThisOne,
   fromNowOn: repeats.fromNowOn,
   watch: repeats.watch,
-  runClock: spells.runClock,
-  stopClock: spells.stopClock,
-  correctTaken: spells.correctTaken,
+  startTimer: timer.startTimer,
+  stopTimer: timer.stopTimer,
+  correctTaken: timer.correctTaken,
   addRemark: remarks.addRemark,
   addEmails: remarks.addEmails,
   editRemark: remarks.editRemark,
   removeRemark: remarks.removeRemark,
   chase: remarks.chase,
-  holdBack: after.holdBack,
-  holdBackNoMore: after.holdBackNoMore,
-  holdProjectBack: after.holdProjectBack,
-  holdProjectBackNoMore: after.holdProjectBackNoMore,
+  blockAction: after.blockAction,
+  unblockAction: after.unblockAction,
+  blockProject: after.blockProject,
+  unblockProject: after.unblockProject,
   setInOrder: after.setInOrder,
   answerReminders: reminding.answerReminders,
   snoozeReminder: reminding.snoozeReminder,
@@ -95,18 +95,18 @@ export const laterCommands = {
   addArea: shelves.addArea,
   editArea: shelves.editArea,
   reopenShelf: shelves.reopenShelf,
-  keepAsPattern: keepPattern.keepAsPattern,
-  addPattern: patterns.addPattern,
-  addToPattern: patterns.addToPattern,
-  removePattern: patterns.removePattern,
-  addBlank: patterns.addBlank,
-  editBlank: patterns.editBlank,
-  makeBlank: patterns.makeBlank,
-  removeBlank: patterns.removeBlank,
-  setCounted: patterns.setCounted,
-  addPatternPart: patterns.addPatternPart,
-  usePattern: usePattern.usePattern,
-  bringInPattern: usePattern.bringInPattern,
+  saveAsTemplate: saveTemplate.saveAsTemplate,
+  addTemplate: templates.addTemplate,
+  addToTemplate: templates.addToTemplate,
+  removeTemplate: templates.removeTemplate,
+  addBlank: templates.addBlank,
+  editBlank: templates.editBlank,
+  makeBlank: templates.makeBlank,
+  removeBlank: templates.removeBlank,
+  setCounted: templates.setCounted,
+  addTemplatePart: templates.addTemplatePart,
+  useTemplate: useTemplate.useTemplate,
+  importTemplate: useTemplate.importTemplate,
   leaveShelf: leaving.leaveShelf,
   layProject: laying.layProject,
   layShelf: laying.layShelf,
@@ -133,10 +133,10 @@ export const laterCommands = {
   writeNote: notes.writeNote,
   makeActionsOfLines: notes.makeActionsOfLines,
   liftLines: notes.liftLines,
-  addTalk: notes.addTalk,
-  editTalk: notes.editTalk,
-  removeTalk: notes.removeTalk,
-  setDayFree: days.setDayFree,
+  addMeetingNote: notes.addMeetingNote,
+  editMeetingNote: notes.editMeetingNote,
+  removeMeetingNote: notes.removeMeetingNote,
+  setDayAvailable: days.setDayAvailable,
   planDay: days.planDay,
   endDay: days.endDay,
   spreadDay: days.spreadDay,
@@ -161,14 +161,14 @@ const notesRead = { ...note, ...noteLines, ...pages, ...tied }
 
 const timeLineOfLater = { ...timeLine, ...timeLineRead }
 const stagesOfLater = { ...stageFigures, ...stagesRead }
-const patternsOfLater = { ...pattern, ...patternsRead }
+const templatesOfLater = { ...template, ...templatesRead }
 const lensesRead = { ...lens, ...lenses }
 
 export interface Later {
   readonly commands: typeof laterCommands
   /** What other commands need of repeats: it brings the rule library along. */
   readonly repeats: Pick<typeof repeats, 'nextAdded' | 'nextTakenBack' | 'repeatSet' | 'aloneAfter'> &
-    Pick<typeof after, 'heldBackAfter'>
+    Pick<typeof after, 'blockedAfter'>
   readonly notes: typeof notesRead
   readonly checklists: typeof checkLists
   readonly lenses: typeof lensesRead
@@ -176,13 +176,13 @@ export interface Later {
   readonly stages: typeof stagesOfLater
   readonly pace: typeof paceRead
   readonly timeLine: typeof timeLineOfLater
-  readonly patterns: typeof patternsOfLater
+  readonly templates: typeof templatesOfLater
   readonly shelves: Pick<typeof leaving, 'insideOf'>
 }
 
 export const later: Later = {
   commands: laterCommands,
-  repeats: { ...repeats, heldBackAfter: after.heldBackAfter },
+  repeats: { ...repeats, blockedAfter: after.blockedAfter },
   notes: notesRead,
   checklists: checkLists,
   lenses: lensesRead,
@@ -190,6 +190,6 @@ export const later: Later = {
   stages: stagesOfLater,
   pace: paceRead,
   timeLine: timeLineOfLater,
-  patterns: patternsOfLater,
+  templates: templatesOfLater,
   shelves: { insideOf: leaving.insideOf },
 }

@@ -19,7 +19,7 @@ export interface Inside {
   /** Open ones, and such as rest; of a project, its parts. */
   readonly projects: number
   readonly actions: number
-  /** References, reading and talks: they stay where they are, and are found. */
+  /** References, reading and meeting notes: they stay where they are, and are found. */
   readonly kept: number
 }
 

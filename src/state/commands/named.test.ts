@@ -47,7 +47,7 @@ describe('joining two of one name', () => {
     expect(recordsById(document())).toEqual(before)
     expect(lensListOf(document(), emptyLens, { today: '2026-03-11' as never, zone: 'UTC' }).count).toBe(2)
   })
-  it('takes along what waits for a person, the projects and talks with them, their note and remarks', async () => {
+  it('takes along what waits for a person, the projects and meeting notes with them, their note and remarks', async () => {
     const { store, document, idCalled } = await furnished()
     const [oda, reeve] = [idCalled('person', 'Oda'), idCalled('person', 'Oda Reeve')]
     store.run('addAction', { title: 'wait' })

@@ -10,7 +10,7 @@ import { linesAlong } from './writtenAlong'
 
 type Named = Id<'context'> | Id<'person'>
 
-/** Every mention of a context or a person, in actions, projects, talks and slips, made one of another, or taken out. */
+/** Every mention of a context or a person, in actions, projects, meeting notes and slips, made one of another, or taken out. */
 function mentioned(context: CommandContext, id: Named, intoId: Named | null): (RecordDiff | null)[] {
   const { document } = context
   const of = <T extends string>(ids: readonly T[]): T[] =>

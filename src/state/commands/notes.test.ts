@@ -1,7 +1,7 @@
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Id, NoteOwnerId } from '@/core/record'
 import { countOfLines, linesToDo, notesWithLines } from '../noteLines'
-import { dayNoteAfter, dayNoteBefore, talksOf, talksWith } from '../pages'
+import { dayNoteAfter, dayNoteBefore, meetingNotesOf, meetingNotesWith } from '../pages'
 import { makeTestStore, type TestStore } from '../testing'
 import { dayNoteIdOf, noteIn } from '../tiedTo'
 
@@ -14,7 +14,9 @@ async function storeWith(note: string) {
   await store.load()
   const oda = idOf<'person'>(store.run('addPerson', { name: 'Oda' }))
   const project = idOf<'project'>(store.run('addProject', { title: 'Fenwick Hall' }))
-  const id = idOf<'note'>(store.run('addTalk', { title: 'call', personIds: [oda], projectId: project, note }))
+  const id = idOf<'note'>(
+    store.run('addMeetingNote', { title: 'call', personIds: [oda], projectId: project, note }),
+  )
   const document = () => store.api.getState().document
   const text = (of: NoteOwnerId = id) => noteIn(document(), of)
   const action = (title: string) => {
@@ -153,15 +155,15 @@ describe('pages', () => {
     expect(store.run('writeNote', { id: 'note:day-2026-02-30', note: 'x' })).toMatchObject({ ok: false })
     expect(store.run('writeNote', { id: 'note:gone', note: 'x' })).toMatchObject({ ok: false })
   })
-  it('of talks are found from everybody and everything that has a part in them', async () => {
+  it('of meeting notes are found from everybody and everything that has a part in them', async () => {
     const { store, id, oda, project, document } = await storeWith(two)
-    const later = idOf<'note'>(store.run('addTalk', { title: 'visit', date: '2026-04-01' as never }))
-    expect(talksOf(document()).map((page) => page.id)).toEqual([later, id])
-    expect(talksWith(document(), oda).map((page) => page.id)).toEqual([id])
-    store.run('editTalk', { id: later, patch: { projectId: project } })
-    expect(talksWith(document(), project).map((page) => page.id)).toEqual([later, id])
-    store.run('removeTalk', { id })
-    expect(talksWith(document(), oda)).toEqual([])
+    const later = idOf<'note'>(store.run('addMeetingNote', { title: 'visit', date: '2026-04-01' as never }))
+    expect(meetingNotesOf(document()).map((page) => page.id)).toEqual([later, id])
+    expect(meetingNotesWith(document(), oda).map((page) => page.id)).toEqual([id])
+    store.run('editMeetingNote', { id: later, patch: { projectId: project } })
+    expect(meetingNotesWith(document(), project).map((page) => page.id)).toEqual([later, id])
+    store.run('removeMeetingNote', { id })
+    expect(meetingNotesWith(document(), oda)).toEqual([])
   })
 })
 
@@ -177,7 +179,7 @@ it('lists the lines of all notes, the newest note first, and follows every edit'
   make([3, 'buy *felt*', 'buy felt'])
   store.run('tick', { id: action('buy felt').id })
   expect(listed()[1]).toEqual([id, [2]])
-  store.run('removeTalk', { id })
+  store.run('removeMeetingNote', { id })
   expect(listed()).toHaveLength(2)
 })
 
@@ -189,7 +191,7 @@ it('refuses a note that is too long, and keeps the one that was there', async ()
   expect(text()).toBe('short')
 })
 
-it('goes along when an action grows into a project and when it becomes a step: lines, checklists and talks', async () => {
+it('goes along when an action grows into a project and when it becomes a step: lines, checklists and meeting notes', async () => {
   const { store, document, action, project } = await storeWith('')
   const visit = idOf<'action'>(store.run('addAction', { title: 'visit', note: '- [ ] ring first' }))
   store.run('makeActionsOfLines', {

@@ -1,4 +1,4 @@
-// Notes: what is written in them, what their check-box lines become, day notes and talks.
+// Notes: what is written in them, what their check-box lines become, day notes and meeting notes.
 import { isOpen } from '@/core/action'
 import { recordIn, updateOf } from '@/core/journal'
 import {
@@ -194,13 +194,13 @@ export const makeActionsOfLines: Command<{
   return linesMade(context, id, lines, ({ fields, written }) => {
     const shelf = fields.projectId || fields.areaId ? fields : { ...fields, ...belonging }
     const personIds = [...new Set([...(fields.personIds ?? []), ...(belonging.personIds ?? [])])]
-    const links = linksOf(written).filter((link) => link !== fields.address && !fields.title.includes(link))
-    const [address] = fields.address ? [fields.address] : links
-    const kept = fields.address ? links : links.slice(1)
+    const links = linksOf(written).filter((link) => link !== fields.link && !fields.title.includes(link))
+    const [link] = fields.link ? [fields.link] : links
+    const kept = fields.link ? links : links.slice(1)
     const whole = {
       ...shelf,
       personIds,
-      address: address ?? null,
+      link: link ?? null,
       note: joinedNotes(fields.note ?? '', ...kept),
     }
     return actionAdded(context, whole, { lineOf: id })
@@ -218,8 +218,8 @@ export const liftLines: Command<{ id: NoteOwnerId; lines: readonly LineTaken[] }
   )
 }
 
-/** Begins a talk. */
-export const addTalk: Command<
+/** Begins a meeting note. */
+export const addMeetingNote: Command<
   Pick<Note, 'title'> & Partial<Pick<Note, 'date' | 'personIds' | 'projectId' | 'areaId' | 'note'>>
 > = (context, { title, date, personIds = [], projectId = null, areaId = null, note = '' }) => {
   const line = lineOf(title, 'title')
@@ -236,10 +236,10 @@ export const addTalk: Command<
   )
 }
 
-export const editTalk: Command<{
+export const editMeetingNote: Command<{
   id: Id<'note'>
   patch: Partial<Pick<Note, 'title' | 'date' | 'personIds' | 'projectId' | 'areaId'>>
 }> = (context, { id, patch }) => changeLine(context, id, patch)
 
-export const removeTalk: Command<{ id: Id<'note'> }> = (context, { id }) =>
+export const removeMeetingNote: Command<{ id: Id<'note'> }> = (context, { id }) =>
   change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs }))

@@ -38,7 +38,7 @@ async function full() {
       notUntil: day(4),
     } as never,
   })
-  run('holdProjectBack', { id: project, afterId: before })
+  run('blockProject', { id: project, afterId: before })
   run('addSteps', { ownerId: project, titles: ['Project step'] })
   run('addFiles', { ownerId: project, files: [fileCalled('project.txt')] })
   run('addRemark', { ownerId: project, text: 'Project remark.' })
@@ -47,7 +47,7 @@ async function full() {
   const action = run('addAction', {
     title: 'Action title',
     note: 'Action note.',
-    address: 'https://example.org/action',
+    link: 'https://example.org/action',
     personIds: [person('Oda')],
     due: { date: day(5), time: '17:00' as never },
     at: { date: day(6), time: '09:30' as never },
@@ -155,13 +155,13 @@ it('two things at once: a clock that runs counts once, and a step stands under n
   run('tickStep', { id: stepCalled('under one'), done: true })
   run('tickStep', { id: stepCalled('Step two'), done: true })
   run('editAction', { id: action, patch: { waiting: null } })
-  run('runClock', { id: action })
+  run('startTimer', { id: action })
   store.clock.epochMs += 3_600_000
   run('tickKeepingRest', { id: action })
   const { document } = store.api.getState()
   const rest = recordsIn(document, 'action').find(({ title }) => title === 'Step one')
-  expect(rest?.clockFromEpochMs).toBeNull()
-  expect(recordsIn(document, 'spell').map(({ minutes }) => minutes)).toEqual([60])
+  expect(rest?.timerFromEpochMs).toBeNull()
+  expect(recordsIn(document, 'timeEntry').map(({ minutes }) => minutes)).toEqual([60])
   const under = recordIn(document, stepCalled('under one'))
   expect(under?.underId === null || recordIn(document, under?.underId ?? 'step:none') !== undefined).toBe(
     true,

@@ -62,8 +62,8 @@ const sortings: Sorted[] = [
   ['sortAsSomeday', 'action', (slipId) => ({ slipId, fields: { title: 'x' } })],
   ['sortAsLetGo', 'action', (slipId) => ({ slipId, fields: { title: 'x' } })],
   ['sortAsProject', 'project', (slipId) => ({ slipId, project: { title: 'x' }, actions: [{ title: 'y' }] })],
-  ['sortAsReference', 'reference', (slipId) => ({ slipId, title: 'x', address: null })],
-  ['sortAsReading', 'reading', (slipId) => ({ slipId, title: 'x', address: null })],
+  ['sortAsReference', 'reference', (slipId) => ({ slipId, title: 'x', link: null })],
+  ['sortAsReading', 'reading', (slipId) => ({ slipId, title: 'x', link: null })],
 ]
 
 describe.each(sortings)('%s', (act, kind, args) => {

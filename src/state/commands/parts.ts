@@ -28,7 +28,7 @@ import {
   remindersOf,
   repeatIdOf,
   repeatOf,
-  spellsOf,
+  timeEntriesOf,
   stepsOf,
 } from '../partIndexes'
 import {
@@ -224,14 +224,14 @@ export function removedWith(context: CommandContext, id: OwnerId): RecordDiff[] 
     actionsOfSeries(context.document, seriesNameOf(id)).every((each) => each.id === id)
   const repeat = isLast ? repeatOf(context.document, id) : undefined
   const reminders = isIdOf('action', id) ? remindersOf(context.document, id) : []
-  const spells = isIdOf('action', id) ? spellsOf(context.document, id) : []
+  const timeEntries = isIdOf('action', id) ? timeEntriesOf(context.document, id) : []
   const singles = [aside, repeat].filter((record) => record !== undefined)
   const counted = recordsIn(context.document, 'counted').filter(
     ({ actionId, projectId }) => actionId === id || projectId === id,
   )
   const checklists = recordsIn(context.document, 'checklist').filter(({ ownerId }) => ownerId === id)
   return [
-    ...[...owned(context, id), ...reminders, ...spells, ...singles, ...counted].map(removed),
+    ...[...owned(context, id), ...reminders, ...timeEntries, ...singles, ...counted].map(removed),
     ...checklists.flatMap((list) => [
       removed(list),
       ...recordsIn(context.document, 'run').flatMap((run) =>

@@ -84,7 +84,7 @@ it('once answered does not remind again in another zone', async () => {
   at(31 + 6 * 60)
   expect(due()).toEqual([])
 })
-it('put off, reminds then, and is one undo', async () => {
+it('snoozed, reminds then, and is one undo', async () => {
   const { store, at, due, document } = await storeWith({}, halfPastNine)
   at(31)
   const [standing] = due()

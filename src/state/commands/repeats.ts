@@ -8,7 +8,7 @@ import { movedRule } from '@/core/repeat/movedRule'
 import { parseRuleText, toRuleText, type RepeatRule } from '@/core/repeat'
 import { ok, refuse, type Result } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
-import { heldBackBy } from '../actionIndexes'
+import { blockedBy } from '../actionIndexes'
 import { checklistsIn } from '../checklists'
 import {
   actionsOfSeries,
@@ -18,7 +18,7 @@ import {
   remindersOf,
   repeatIdOf,
   repeatOf,
-  spellsOf,
+  timeEntriesOf,
   stepsOf,
 } from '../partIndexes'
 import * as days from '@/core/repeat/days'
@@ -104,11 +104,14 @@ export function nextTakenBack(context: CommandContext, action: Action): RecordDi
 
 /** Whether anything belongs to an action that no tick brings. */
 const hasMore = (document: CommandContext['document'], id: Id<'action'>): boolean =>
-  [filesOf(document, id), remarksOf(document, id), spellsOf(document, id), checklistsIn(document, id)].some(
-    (records) => records.length > 0,
-  ) ||
+  [
+    filesOf(document, id),
+    remarksOf(document, id),
+    timeEntriesOf(document, id),
+    checklistsIn(document, id),
+  ].some((records) => records.length > 0) ||
   asideOf(document, id) !== undefined ||
-  heldBackBy(document, id).length > 0
+  blockedBy(document, id).length > 0
 
 const withoutEnd = (rule: RepeatRule): string => toRuleText({ ...rule, until: null, times: null })
 

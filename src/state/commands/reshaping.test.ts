@@ -3,7 +3,7 @@ import type { Id, RecordKind } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
 import { asideOf, filesOf, remindersOf, repeatOf, stepsOf } from '../partIndexes'
 import { makeTestStore, type TestStore } from '../testing'
-import { findTwins } from '../twins'
+import { findDuplicates } from '../duplicates'
 import { takenInBy } from '../takenIn'
 import { commands, type NewFile } from '.'
 
@@ -277,7 +277,7 @@ describe('the history of what was taken in', () => {
   })
 })
 
-it('twins are open actions and other slips with the same telling words, the likest first', async () => {
+it('duplicates are open actions and other slips with the same telling words, the likest first', async () => {
   const store = await furnished()
   for (const title of ['ring the mason', 'write to the library', 'mend the lamp', 'post the meter'])
     store.run('addAction', { title })
@@ -286,7 +286,7 @@ it('twins are open actions and other slips with the same telling words, the like
   let rests = 0
   const found = async (isWanted = true) => {
     const looking = { rest: async () => void rests++, isWanted: () => isWanted }
-    return (await findTwins(documentOf(store), slip!, 'order the felt', 3, looking)).map(({ id }) => id)
+    return (await findDuplicates(documentOf(store), slip!, 'order the felt', 3, looking)).map(({ id }) => id)
   }
   const [action, older] = [actionCalled(store, 'order the felt'), slipCalled(store, 'order felt tomorrow')]
   expect(await found()).toEqual([action, older])

@@ -85,7 +85,7 @@ export const splitSlip: Command<{ id: Id<'slip'>; pieces: readonly Piece[] }> = 
 
 /** What stands open in an action is filled in from what a slip says; what is set stays as it is. */
 function filledIn(action: Action, said: NewAction): Partial<Action> {
-  const open = (field: 'due' | 'at' | 'minutes' | 'energy' | 'payoff' | 'craft' | 'address') =>
+  const open = (field: 'due' | 'at' | 'minutes' | 'energy' | 'payoff' | 'craft' | 'link') =>
     action[field] === null && said[field] ? { [field]: said[field] } : {}
   const isOnNoShelf = action.projectId === null && action.areaId === null
   return {
@@ -95,14 +95,14 @@ function filledIn(action: Action, said: NewAction): Partial<Action> {
     ...open('energy'),
     ...open('payoff'),
     ...open('craft'),
-    ...open('address'),
+    ...open('link'),
     ...(isOnNoShelf ? { projectId: said.projectId ?? null, areaId: said.areaId ?? null } : {}),
     contextIds: withAll(action.contextIds, said.contextIds),
     personIds: withAll(action.personIds, said.personIds),
   }
 }
 
-/** Lays a slip into the action it is a twin of: both texts and notes, files, steps and what it says that was open. */
+/** Lays a slip into the action it is a duplicate of: both texts and notes, files, steps and what it says that was open. */
 export const mergeIntoAction: Command<{
   slipId: Id<'slip'>
   actionId: Id<'action'>
@@ -165,7 +165,7 @@ const timeOfDue = ({ due }: Action): string => (due?.time ? `by ${due.time}` : '
 
 /** What was meant for the whole and a project has no field for. */
 const wentWithTitle = (action: Action): string =>
-  [timeOfDue(action), action.minutes === null ? '' : `${action.minutes} min`, action.address ?? '']
+  [timeOfDue(action), action.minutes === null ? '' : `${action.minutes} min`, action.link ?? '']
     .filter((words) => words !== '')
     .join(', ')
 
@@ -202,7 +202,7 @@ export const growIntoProject: Command<{
       note: isTaken ? textBeside(line.value, step.title) : '',
       projectId: project.value.id,
       areaId: null,
-      ...(isSmaller ? { minutes: null, due: null, address: null } : {}),
+      ...(isSmaller ? { minutes: null, due: null, link: null } : {}),
     }),
     ...(isTaken ? [removed(step)] : []),
     ...handedOn(context, [id], project.value.id, (part) => {

@@ -25,7 +25,7 @@ const ofAction = [
   'energy',
   'payoff',
   'craft',
-  'address',
+  'link',
 ] as const
 
 function reminderSaid({ when }: Reminder): string {

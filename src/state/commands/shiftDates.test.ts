@@ -40,8 +40,8 @@ async function made() {
   }) as Id<'action'>
   const opening = add('opening', '2026-04-11', '2026-04-12')
   const party = add('party', null, '2026-04-20')
-  run('holdProjectBack', { id: opening, afterId: hall })
-  run('holdProjectBack', { id: party, afterId: opening })
+  run('blockProject', { id: opening, afterId: hall })
+  run('blockProject', { id: party, afterId: opening })
   const shift = (
     id: Id<'project'> | Id<'action'>,
     days: number,

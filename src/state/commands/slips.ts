@@ -297,7 +297,7 @@ export const sortAsProject: Command<
 
 export interface KeptFields {
   readonly title: string
-  readonly address: string | null
+  readonly link: string | null
   readonly projectId?: Id<'project'> | null
   readonly areaId?: Id<'area'> | null
 }
@@ -321,7 +321,7 @@ function keptFrom<K extends 'reference' | 'reading'>(
     id: idFrom(context, kind, slip),
     title: title.value,
     note: joinedNotes(slip.note, namesOf(context, slip, title.value)),
-    address: fields.address,
+    link: fields.link,
     projectId: fields.projectId ?? null,
     areaId: fields.areaId ?? null,
     createdAtEpochMs: context.nowEpochMs,

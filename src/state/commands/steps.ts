@@ -15,8 +15,8 @@ import {
 import { deepestNesting } from '@/core/record/nesting'
 import { refuse } from '@/core/result'
 import { withAllUnder, type StepLine, type StepPlace } from '@/core/steps'
-import { remindersOf, repeatOf, spellsOf, stepsOf } from '../partIndexes'
-import { freed, makeAction, spellEnded, tick } from './actions'
+import { remindersOf, repeatOf, timeEntriesOf, stepsOf } from '../partIndexes'
+import { unblockedBy, makeAction, timeEntryEnded, tick } from './actions'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import { asideHandedOn, handedOn, mostSteps } from './parts'
 import { actionSaid } from './saidInNote'
@@ -194,12 +194,12 @@ export const pushIntoSteps: Command<{ id: Id<'action'>; ofId: Id<'action'> }> = 
       personIds: [...new Set([...other.personIds, ...action.personIds])],
     }),
     // The time it took is time of the whole.
-    ...spellsOf(document, id).map((spell) => updateOf(spell, { actionId: ofId })),
-    ...spellEnded(context, { ...action, id: ofId }),
+    ...timeEntriesOf(document, id).map((timeEntry) => updateOf(timeEntry, { actionId: ofId })),
+    ...timeEntryEnded(context, { ...action, id: ofId }),
     ...asideHandedOn(context, [id], ofId),
     ...writtenAlong(context, id, ofId),
     ...going,
-    ...freed(context, id),
+    ...unblockedBy(context, id),
     removed(action),
   )
 }
@@ -237,7 +237,7 @@ export const tickKeepingRest: Command<{ id: Id<'action'> }> = (context, { id }) 
     moved: [],
     startedAtEpochMs: null,
     // The clock ran for what is done now.
-    clockFromEpochMs: null,
+    timerFromEpochMs: null,
     takenMinutes: null,
     lineOf: null,
     createdAtEpochMs: context.nowEpochMs,

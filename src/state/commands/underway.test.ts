@@ -23,7 +23,7 @@ it('only as many are underway as the person allows', async () => {
     ok: false,
     error: { kind: 'underwayFull', limit: 3 },
   })
-  store.run('stop', { id: idOf(store, 'a') })
+  store.run('pause', { id: idOf(store, 'a') })
   expect(store.run('start', { id: idOf(store, 'd') }).ok).toBe(true)
 })
 
@@ -39,11 +39,11 @@ it('what is paused stays on the sheet of the day: picked, where it was on none o
     ['for tomorrow', { day: tomorrow }, tomorrow],
   ] as const) {
     store.run('addAction', { title, ...fields })
-    store.run('stop', { id: idOf(store, title) })
+    store.run('pause', { id: idOf(store, title) })
     // What was not begun is not picked by it.
     expect(actionIn(store, title).day).toBe('day' in fields ? fields.day : null)
     store.run('start', { id: idOf(store, title) })
-    store.run('stop', { id: idOf(store, title) })
+    store.run('pause', { id: idOf(store, title) })
     expect([title, actionIn(store, title).day]).toEqual([title, day])
   }
 })

@@ -17,8 +17,8 @@ export function DayStrip() {
       {ahead.map((days) => {
         const date = addDays(today, days)
         const load = loadOn(date)
-        const whole = Math.max(load.plannedMinutes, load.freeMinutes, 1)
-        const fits = Math.min(load.plannedMinutes, load.freeMinutes)
+        const whole = Math.max(load.plannedMinutes, load.availableMinutes, 1)
+        const fits = Math.min(load.plannedMinutes, load.availableMinutes)
         return (
           <DropPlace key={date} place={{ kind: 'day', date }} className="day-cell">
             <Link href="/week">

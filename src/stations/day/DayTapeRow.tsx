@@ -15,7 +15,7 @@ import { DayStrip } from './DayStrip'
 export function DayTapeRow() {
   const { wide } = useMedia()
   const today = useToday()
-  const free = useHeld(({ document }) => select.freeMinutesOn(document, today))
+  const available = useHeld(({ document }) => select.availableMinutesOn(document, today))
   const [isUnfolded, setUnfolded] = useState(wide)
   const isCarrying = useDesk((state) => state.carrying)
   return (
@@ -38,9 +38,9 @@ export function DayTapeRow() {
           <DayStrip />
           <Row justifyContent="space-between" gap="$2">
             <Words size="second" tone="inkSoft">
-              {duration(free)} available today
+              {duration(available)} available today
             </Words>
-            <AvailableToday minutes={free} />
+            <AvailableToday minutes={available} />
           </Row>
         </>
       ) : null}

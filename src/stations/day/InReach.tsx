@@ -1,4 +1,4 @@
-// What can be done here and now: contexts at hand, minutes free, energy left. Ranked, each with its reason; two that fill the
+// What can be done here and now: contexts at hand, minutes available, energy left. Ranked, each with its reason; two that fill the
 // time together; and what just does not fit, folded at the end.
 import { useState, type ReactNode } from 'react'
 import { minutesOf } from '@/core/day'

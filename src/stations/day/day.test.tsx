@@ -76,7 +76,7 @@ describe('the Day sheet', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Take long off today' }))
     expect(actionIn(store, 'long').day).toBeNull()
   })
-  it('says when the day does not fit, and counts free time anew', async () => {
+  it('says when the day does not fit, and counts available time anew', async () => {
     const store = await showStation(<DayStation />, furnish)
     fireEvent.click(screen.getByRole('button', { name: 'Show the days to come' }))
     for (let turn = 0; turn < 7; turn++)
@@ -84,7 +84,9 @@ describe('the Day sheet', () => {
     expect(screen.getByText(/1 h 50 of 1 h 30 planned/).textContent).toContain('20 min too much.')
     // Of this day alone: the next Wednesday is as it was.
     const { document } = store.api.getState()
-    expect([today, addDays(today, 7)].map((day) => select.freeMinutesOn(document, day))).toEqual([90, 300])
+    expect([today, addDays(today, 7)].map((day) => select.availableMinutesOn(document, day))).toEqual([
+      90, 300,
+    ])
   })
   it('turns with the day', async () => {
     const store = await showStation(<DayStation />, furnish)
@@ -220,7 +222,7 @@ describe('in reach', () => {
     await showStation(<DayStation />, furnish)
     fireEvent.click(screen.getByRole('tab', { name: 'In reach' }))
   }
-  it('narrows to the minutes that are free', async () => {
+  it('narrows to the minutes that are available', async () => {
     await reach()
     narrow('any length', 'radio', '10 min')
     expect(rows('In reach')).toEqual(['within reach'])

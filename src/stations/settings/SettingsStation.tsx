@@ -35,7 +35,7 @@ export function SettingsStation() {
             </Words>
             <Choice label="Theme" shown={false} options={themes} chosen={[choice]} onToggle={choose} />
           </Column>
-          <FreeTime />
+          <AvailableTime />
           <Column render="section" aria-label="Help" gap="$2" alignItems="flex-start">
             <Words render="h2" size="title">
               Help
@@ -59,7 +59,7 @@ export function SettingsStation() {
   )
 }
 
-function FreeTime() {
+function AvailableTime() {
   const act = useAct()
   const settings = useHeld((state) => select.settingsOf(state.document))
   const set = (index: number, text: string) => {
@@ -67,7 +67,11 @@ function FreeTime() {
     if (text.trim() === '' || Number.isNaN(hours) || hours < 0 || hours > 24) return 'Hours from 0 to 24.'
     act(
       'setSettings',
-      { freeMinutes: settings.freeMinutes.map((free, at) => (at === index ? Math.round(hours * 60) : free)) },
+      {
+        availableMinutes: settings.availableMinutes.map((available, at) =>
+          at === index ? Math.round(hours * 60) : available,
+        ),
+      },
       { say: false },
     )
     return null
@@ -88,7 +92,7 @@ function FreeTime() {
               label={name}
               shown
               inputMode="decimal"
-              value={String(Math.round(((settings.freeMinutes[index] ?? 0) / 60) * 100) / 100)}
+              value={String(Math.round(((settings.availableMinutes[index] ?? 0) / 60) * 100) / 100)}
               onCommit={(text) => set(index, text)}
             />
           </Column>

@@ -21,14 +21,14 @@ export function WaysIn() {
         <BookmarkButton />
         <Words size="second" tone="inkSoft" flexShrink={1}>
           Drag this button to your bookmarks bar, or copy it and save it as a bookmark. On any page, it sends
-          the title, what you have selected there and the address to the line here.
+          the title, what you have selected there and the link to the line here.
         </Words>
         <Button
           kind="quiet"
           label="Copy the bookmark"
           onPress={() =>
             void navigator.clipboard.writeText(bookmarkScript(window.location.origin)).then(
-              () => desk.getState().tell('Copied. Make a new bookmark and paste this as its address.'),
+              () => desk.getState().tell('Copied. Make a new bookmark and paste this as its link.'),
               () =>
                 desk
                   .getState()

@@ -3,7 +3,7 @@ import { showStation } from '@/frame/testing'
 import { select } from '@/state'
 import { SettingsStation } from './SettingsStation'
 
-describe('free hours', () => {
+describe('available hours', () => {
   const type = (label: string, text: string) => {
     const field = screen.getByRole('textbox', { name: label }) as HTMLInputElement
     // One key after the other, as they are typed.
@@ -16,18 +16,18 @@ describe('free hours', () => {
     const field = type('Wednesday', '10')
     expect(field.value).toBe('10')
     fireEvent.blur(field)
-    expect(select.settingsOf(store.api.getState().document).freeMinutes[2]).toBe(600)
+    expect(select.settingsOf(store.api.getState().document).availableMinutes[2]).toBe(600)
     expect(store.api.getState().recent.at(-1)?.diff).toEqual([
       {
         kind: 'updated',
         id: 'settings:main',
-        fields: { freeMinutes: [expect.anything(), expect.anything()] },
+        fields: { availableMinutes: [expect.anything(), expect.anything()] },
       },
     ])
     const [entry] = [...store.api.getState().document.settings.buckets].flatMap((bucket) => [
       ...(bucket?.values() ?? []),
     ])
-    expect(Object.keys(entry?.own ?? {})).toEqual(['freeMinutes/2'])
+    expect(Object.keys(entry?.own ?? {})).toEqual(['availableMinutes/2'])
   })
   it('refuse in words what is no number of hours, and keep it to be mended', async () => {
     const store = await showStation(<SettingsStation />)

@@ -16,7 +16,7 @@ import { WhenNear } from '@/ui/WhenNear'
 import { count } from '@/words'
 import { AreaFace } from './AreaFace'
 import { useFolded } from './FoldButton'
-import { FromPattern } from './FromPattern'
+import { FromTemplate } from './FromTemplate'
 import { ProjectCard } from './ProjectCard'
 
 interface AreaShelfProps {
@@ -106,7 +106,7 @@ function Board({
             label={`New project in ${area.name}`}
             onMake={(title) => act('addProject', { title, areaId: area.id }).ok}
           />
-          <FromPattern areaId={area.id} name={area.name} />
+          <FromTemplate areaId={area.id} name={area.name} />
         </Row>
       ) : null}
     </>

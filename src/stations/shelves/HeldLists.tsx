@@ -9,7 +9,7 @@ import { NewHeld } from './NewHeld'
 const bands = [
   { title: 'Waiting for', of: lists.waitingOf, quick: 'chase' },
   { title: 'Waiting for sign-off', of: lists.toSignOffOf, quick: 'chase' },
-  { title: 'Blocked', of: lists.heldBackOf, quick: undefined },
+  { title: 'Blocked', of: lists.blockedOf, quick: undefined },
 ] as const
 
 export function HeldLists() {

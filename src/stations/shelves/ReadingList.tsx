@@ -8,7 +8,7 @@ import { useHeld } from '@/held/zen'
 import { ChooseAll } from '@/parts/rows/ChooseAll'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { RowList } from '@/parts/rows/RowList'
-import { bareAddress, duration, readingWords } from '@/words'
+import { bareLink, duration, readingWords } from '@/words'
 import { KeptRow } from './KeptRow'
 import { NewKept } from './NewKept'
 
@@ -65,5 +65,5 @@ function ReadingBand({ state, readings }: { state: ReadingState; readings: reado
   )
 }
 
-const detailsOf = ({ minutes, address }: Reading): string =>
-  [minutes ? duration(minutes) : null, address ? bareAddress(address) : null].filter(Boolean).join(' · ')
+const detailsOf = ({ minutes, link }: Reading): string =>
+  [minutes ? duration(minutes) : null, link ? bareLink(link) : null].filter(Boolean).join(' · ')

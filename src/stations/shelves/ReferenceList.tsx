@@ -32,7 +32,7 @@ export function ReferenceList() {
           render={(reference) => (
             <KeptRow
               kept={reference}
-              details={[momentWords(reference.createdAtEpochMs, clock.zone(), today), reference.address]
+              details={[momentWords(reference.createdAtEpochMs, clock.zone(), today), reference.link]
                 .filter(Boolean)
                 .join(' · ')}
             />

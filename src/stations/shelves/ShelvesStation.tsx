@@ -16,7 +16,7 @@ import { HeldLists } from './HeldLists'
 import { KeptForLater } from './KeptForLater'
 import { LetGoList } from './LetGoList'
 import { NamedLists } from './NamedLists'
-import { PatternsList } from './PatternsList'
+import { TemplatesList } from './TemplatesList'
 import { ReadingList } from './ReadingList'
 import { ReferenceList } from './ReferenceList'
 import { ShelvesView } from './ShelvesView'
@@ -29,7 +29,7 @@ const views = [
     parts: [
       { value: 'areas', label: 'Areas' },
       { value: 'goals', label: 'Goals' },
-      { value: 'patterns', label: 'Templates' },
+      { value: 'templates', label: 'Templates' },
     ],
   },
   {
@@ -50,7 +50,7 @@ const views = [
       { value: 'tickler', label: 'Tickler' },
       { value: 'contexts', label: 'Contexts' },
       { value: 'checklists', label: 'Checklists' },
-      { value: 'talks', label: 'Meeting notes' },
+      { value: 'meetingNotes', label: 'Meeting notes' },
       { value: 'lines', label: 'Check boxes' },
       { value: 'letGo', label: 'Let go' },
     ],
@@ -61,7 +61,7 @@ type Part = View['parts'][number]['value']
 
 const lists: Readonly<Record<Exclude<Part, 'areas'>, () => ReactNode>> = {
   goals: () => <GoalsList />,
-  patterns: () => <PatternsList />,
+  templates: () => <TemplatesList />,
   persons: () => <NamedLists kind="person" />,
   waiting: () => <HeldLists />,
   reference: () => <ReferenceList />,
@@ -70,7 +70,7 @@ const lists: Readonly<Record<Exclude<Part, 'areas'>, () => ReactNode>> = {
   tickler: () => <Tickler />,
   contexts: () => <NamedLists kind="context" />,
   checklists: () => <PageLists which="checklists" />,
-  talks: () => <PageLists which="talks" />,
+  meetingNotes: () => <PageLists which="meetingNotes" />,
   lines: () => <PageLists which="lines" />,
   letGo: () => <LetGoList />,
 }

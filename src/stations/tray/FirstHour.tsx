@@ -27,7 +27,7 @@ const weekStarts = [
   { value: '6', label: 'Sunday' },
 ] as const
 /** From Monday to Friday: nobody is given a working weekend unasked. */
-const freeOn = (hours: number): number[] => [...Array<number>(5).fill(hours * 60), 0, 0]
+const availableOn = (hours: number): number[] => [...Array<number>(5).fill(hours * 60), 0, 0]
 
 export default function FirstHour() {
   const act = useAct()
@@ -40,9 +40,9 @@ export default function FirstHour() {
     focusCapture()
   }
   const begin = () =>
-    take({ contexts, areas, freeMinutes: freeOn(hours), weekStartsOn: Number(weekStartsOn) })
+    take({ contexts, areas, availableMinutes: availableOn(hours), weekStartsOn: Number(weekStartsOn) })
   const notNow = () =>
-    take({ contexts: firstContexts, areas: firstAreas, freeMinutes: freeOn(5), weekStartsOn: 0 })
+    take({ contexts: firstContexts, areas: firstAreas, availableMinutes: availableOn(5), weekStartsOn: 0 })
   return (
     <Sheet render="section" aria-label="First choices" padding="$4" gap="$4.5">
       <Column gap="$1">

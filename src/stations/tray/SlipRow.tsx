@@ -8,7 +8,7 @@ import { Understood } from '@/parts/capture/Understood'
 import { useMomentOf, useSentence } from '@/parts/capture/useSentence'
 import { LayAside } from '@/parts/aside/LayAside'
 import { PartsBands } from '@/parts/files/lazyParts'
-import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
+import { SplitOrJoin, DuplicateBeside } from '@/parts/reshape/Ways'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { RowOpen } from '@/parts/rows/RowOpen'
 import { useChoosing } from '@/parts/rows/useChoosing'
@@ -114,7 +114,7 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
         />
       )}
       <PartsBands of={slip.id} />
-      <TwinBeside slip={slip} title={sentence.title} />
+      <DuplicateBeside slip={slip} title={sentence.title} />
       <Row gap="$2" flexWrap="wrap">
         <Understood
           text={text}

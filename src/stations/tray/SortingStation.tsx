@@ -10,7 +10,7 @@ import type { Suggestion } from '@/core/sorting/learning'
 import { useReader } from '@/held/reader'
 import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
 import { LayAside } from '@/parts/aside/LayAside'
-import { SplitOrJoin, TwinBeside } from '@/parts/reshape/Ways'
+import { SplitOrJoin, DuplicateBeside } from '@/parts/reshape/Ways'
 import { AddAThought } from '@/parts/capture/AddAThought'
 import { Guesses, Understood, useHasUnderstood } from '@/parts/capture/Understood'
 import { useMomentOf, useSentence } from '@/parts/capture/useSentence'
@@ -22,7 +22,7 @@ import { useAct, useToday, useUndo } from '@/held/zen'
 import { ActionForm } from './ActionForm'
 import { CompartmentBox, compartmentFaces } from './CompartmentBox'
 import { DraggableSlip, lieDown, SortingByDrag } from './DraggedSlip'
-import { PatternOffer } from './PatternOffer'
+import { TemplateOffer } from './TemplateOffer'
 import { HandOverForm } from './HandOverForm'
 import { NotBeforeForm } from './NotBeforeForm'
 import { ProjectForm } from './ProjectForm'
@@ -115,8 +115,8 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
     lieDown(compartment)
     const slipId = slip.id
     const { fields, left } = becomes(compartment)
-    const { address, projectId, areaId, minutes } = fields
-    const kept = { slipId, left, title, address, projectId, areaId }
+    const { link, projectId, areaId, minutes } = fields
+    const kept = { slipId, left, title, link, projectId, areaId }
     switch (compartment) {
       case 'someday':
         act('sortAsSomeday', { slipId, left, fields }, { say: `Someday: ${shortened(title)}` })
@@ -162,9 +162,9 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
           <Guesses text={slip.text} sentence={sentence} />
         </>
       ) : null}
-      {asking === null ? <TwinBeside slip={slip} title={title} /> : null}
+      {asking === null ? <DuplicateBeside slip={slip} title={title} /> : null}
       {asking === null ? (
-        <PatternOffer
+        <TemplateOffer
           slipId={slip.id}
           title={title}
           date={draft.due?.date ?? draft.at?.date ?? draft.day ?? null}

@@ -88,7 +88,7 @@ describe('the Tray', () => {
     expect([named('area'), named('group')]).toEqual([['office'], ['Work']])
     expect(recordsIn(store.api.getState().document, 'settings')[0]).toMatchObject({
       weekStartsOn: 6,
-      freeMinutes: { 0: 240, 4: 240 },
+      availableMinutes: { 0: 240, 4: 240 },
     })
     expect(store.api.getState().recent).toHaveLength(1)
   })

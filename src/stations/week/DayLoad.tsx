@@ -12,14 +12,14 @@ export function doneWords({ done, doneMinutes }: DayOfWeek): string {
 /** What is planned over a bar to scale: moss what fits, clay what does not. Of a day that has passed, what was done. */
 export function DayLoad({ day, isPast }: { day: DayOfWeek; isPast: boolean }) {
   const { load, done } = day
-  const { plannedMinutes, freeMinutes, overMinutes } = load
+  const { plannedMinutes, availableMinutes, overMinutes } = load
   if (isPast)
     return (
       <Words size="small" tone="inkSoft">
         {doneWords(day)}
       </Words>
     )
-  const whole = Math.max(plannedMinutes, freeMinutes, 1)
+  const whole = Math.max(plannedMinutes, availableMinutes, 1)
   return (
     <Column gap="$1" flexShrink={0}>
       <Words size="small" tone={overMinutes > 0 ? 'clay' : 'inkSoft'}>
@@ -36,7 +36,7 @@ export function DayLoad({ day, isPast }: { day: DayOfWeek; isPast: boolean }) {
       >
         <View
           backgroundColor="$mossWash"
-          style={{ width: `${(Math.min(plannedMinutes, freeMinutes) / whole) * 100}%` }}
+          style={{ width: `${(Math.min(plannedMinutes, availableMinutes) / whole) * 100}%` }}
         />
         <View backgroundColor="$clayFill" style={{ width: `${(overMinutes / whole) * 100}%` }} />
       </View>

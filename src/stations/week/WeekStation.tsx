@@ -1,4 +1,4 @@
-// The Week sheet: seven days with what stands on them, laid against each day's free time.
+// The Week sheet: seven days with what stands on them, laid against each day's available time.
 import { aimedWeekOf, aimsOf } from '@/core/review'
 import { minutesTakenBy } from '@/core/day'
 import { useMedia } from '@tamagui/core'
@@ -106,7 +106,7 @@ function Aims({ first }: { first: CalendarDate }) {
 function WeekWords({ days, today }: { days: readonly DayOfWeek[]; today: string }) {
   const ahead = days.filter(({ date }) => date >= today)
   const planned = ahead.reduce((sum, { load }) => sum + load.plannedMinutes, 0)
-  const free = ahead.reduce((sum, { load }) => sum + load.freeMinutes, 0)
+  const available = ahead.reduce((sum, { load }) => sum + load.availableMinutes, 0)
   const over = ahead.filter(({ load }) => load.overMinutes > 0)
   if (ahead.length === 0)
     return (
@@ -116,7 +116,7 @@ function WeekWords({ days, today }: { days: readonly DayOfWeek[]; today: string 
     )
   return (
     <Words tone="inkSoft" flex={1}>
-      {duration(planned)} planned, {duration(free)} {ahead.length < 7 ? 'left this week' : 'available'}
+      {duration(planned)} planned, {duration(available)} {ahead.length < 7 ? 'left this week' : 'available'}
       {over.length === 0 ? '.' : '. '}
       {over.length === 0 ? null : (
         <Words tone="clay" strong>

@@ -30,7 +30,7 @@ const stateOffers = {
   waiting: 'waiting',
   toSignOff: 'sign-off',
   chase: 'to chase',
-  heldBack: 'blocked',
+  blocked: 'blocked',
   hidden: 'hidden',
   repeating: 'repeat',
   withSteps: 'steps',

@@ -47,7 +47,7 @@ describe('the glance', () => {
     // It follows every change: what is done is no longer left, and the next fixed one comes up.
     act(() => void store.run('tick', { id: actionIn(store, 'call').id }))
     expect(told(/^Fixed next/)).toEqual(['site visit14:30, in 5 h 30start'])
-    act(() => void store.run('stop', { id: actionIn(store, 'begun').id }))
+    act(() => void store.run('pause', { id: actionIn(store, 'begun').id }))
     expect(screen.getByText('Nothing is underway.')).toBeTruthy()
   })
   it('shows the first few, says how many more there are, and lets one start and tick them', async () => {

@@ -24,7 +24,7 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
   const [days, setDays] = useState<readonly CalendarDate[]>(() =>
     ahead
       .map((away) => addDays(today, away))
-      .filter((day) => select.freeMinutesOn(document, day) > 0)
+      .filter((day) => select.availableMinutesOn(document, day) > 0)
       .slice(0, 5),
   )
   const [chosen, setChosen] = useState<Readonly<Record<string, CalendarDate>>>({})

@@ -15,7 +15,7 @@ export interface PlannedDay {
   readonly load: Load
   readonly loadOn: LoadOn
   readonly soon: readonly Action[]
-  /** The free minutes a day has left. */
+  /** The available minutes a day has left. */
   readonly roomOn: (day: CalendarDate) => number
 }
 
@@ -29,8 +29,8 @@ export function usePlanned(): PlannedDay {
   const planned = [...bands.carriedOver, ...bands.dueToday, ...bands.underway, ...bands.picked]
   const loadOn = useLoads()
   const roomOn = (date: CalendarDate): number => {
-    const { plannedMinutes, freeMinutes } = loadOn(date)
-    return freeMinutes - plannedMinutes
+    const { plannedMinutes, availableMinutes } = loadOn(date)
+    return availableMinutes - plannedMinutes
   }
   return {
     document,

@@ -1,5 +1,0 @@
-export { asBlank, blankMark, blanksIn, filled, filledLine, isNumberSaid, namesIn } from './blanks'
-export { farthest, readShift, shiftWords } from './countedWords'
-export { soundsLike } from './soundsLike'
-export { toPatternFile } from './patternFile'
-export { dateCounted, type IsOff } from './dateCounted'

@@ -1,0 +1,5 @@
+export { asBlank, blankMark, blanksIn, filled, filledLine, isNumberSaid, namesIn } from './blanks'
+export { farthest, readShift, shiftWords } from './countedWords'
+export { soundsLike } from './soundsLike'
+export { toTemplateFile } from './templateFile'
+export { dateCounted, type IsOff } from './dateCounted'

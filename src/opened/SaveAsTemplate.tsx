@@ -1,0 +1,28 @@
+import type { Id } from '@/core/record'
+import { useOpened } from '@/held/useOpened'
+import { useAct } from '@/held/zen'
+import { Button } from '@/ui'
+
+/** Keeps a template of what is opened, and opens that. */
+export function SaveAsTemplate({
+  id,
+}: {
+  readonly id: Id<'project'> | Id<'action'> | Id<'checklist'> | Id<'note'>
+}) {
+  const act = useAct()
+  const { open } = useOpened()
+  return (
+    <Button
+      kind="quiet"
+      label="Save as template"
+      alignSelf="flex-start"
+      onPress={() => {
+        const outcome = act('saveAsTemplate', { id })
+        const made = (outcome.ok ? outcome.value : []).find(
+          (part) => part.kind === 'added' && part.record.id.startsWith('project:'),
+        )
+        if (made?.kind === 'added') open(made.record.id as Id<'project'>)
+      }}
+    />
+  )
+}
