@@ -1,3 +1,4 @@
+import { defaultSettings } from '@/core/record'
 import { recordIn, type Stamp } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
@@ -98,6 +99,29 @@ describe('the keymap', () => {
       underwayLimit: 2,
       dayStartsAtMinute: 480,
     })
+  })
+})
+
+it('the first setting is undone to no settings at all, and done again; a later one leaves the first', async () => {
+  const store = await ready()
+  const kept = () => recordIn(store.api.getState().document, 'settings:main')
+  store.run('setSettings', { underwayLimit: 2, availableMinutes: [10, 300, 300, 300, 300, 120, 60] })
+  const first = kept()
+  for (const _ of [1, 2]) {
+    store.undo()
+    expect(kept()).toBeUndefined()
+    store.redo()
+    expect(kept()).toEqual(first)
+  }
+  store.run('setSettings', { keys: { tick: 'y' } })
+  store.undo()
+  expect(kept()).toEqual({ ...first, keys: {} })
+  store.undo()
+  expect(select.settingsOf(store.api.getState().document)).toEqual(defaultSettings)
+  store.run('setSettings', { dayNoteBegins: '# Today' })
+  expect(select.settingsOf(store.api.getState().document)).toEqual({
+    ...defaultSettings,
+    dayNoteBegins: '# Today',
   })
 })
 

@@ -15,6 +15,7 @@ import {
 } from '../record'
 import { idOf, type Change, type Diff, type RecordDiff, type Updated } from './change'
 import { entryOf, isThere, mergeEntries, type Entry } from './entry'
+import { never } from './stamp'
 import {
   emptyTable,
   getIn,
@@ -201,6 +202,22 @@ function fieldsBack(
   return back
 }
 
+const withTo = (record: AnyRecord, fields: Readonly<Record<string, Pair>>): AnyRecord =>
+  Object.assign({ ...record }, ...Object.entries(fields).map(([name, [, to]]) => ({ [name]: to }))) as AnyRecord
+
+/**
+ * Whether settings are there through this one act alone: they are as soon as one of them is written, so what takes the
+ * act back takes them away.
+ */
+function madeSettings(document: Document, { id, fields }: Updated): boolean {
+  const entry = kindOf(id) === 'settings' ? entryIn(document, id) : undefined
+  if (!entry || !isThere(entry)) return false
+  const since = entry.removed ?? never
+  const written = Object.entries(entry.own ?? {}).filter(([, stamp]) => stamp > since)
+  const isOfAct = ([name]: readonly [string, unknown]) => Object.hasOwn(fields, name.split('/')[0] as string)
+  return entry.all <= since && written.every(isOfAct) && new Set(written.map(([, stamp]) => stamp)).size === 1
+}
+
 /**
  * The diff that takes `diff` back on this document. A field written again since keeps its newer value; what was
  * removed since stays removed; what comes back from a removal keeps every edit made meanwhile. Empty where there is
@@ -222,7 +239,9 @@ export function revertOf(document: Document, diff: Diff): Diff {
       returned.set(id, part.record)
     } else if (current) {
       const fields = fieldsBack(current as unknown as Record<string, unknown>, part)
-      if (Object.keys(fields).length > 0) back.push({ kind: 'updated', id, fields })
+      if (Object.keys(fields).length === 0) continue
+      back.push({ kind: 'updated', id, fields })
+      if (madeSettings(document, part)) back.push({ kind: 'removed', record: withTo(current, fields) })
     }
   }
   return back
