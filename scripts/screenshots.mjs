@@ -64,7 +64,7 @@ const views = [
     name: 'action-phone',
     path: '/day',
     size: phone,
-    act: (page) => page.getByRole('button', { name: /Open Order spare microphone/ }).click(),
+    act: (page) => page.getByRole('button', { name: /^Order spare microphone/ }).click(),
   },
   {
     name: 'pick-the-day-phone',
@@ -105,7 +105,7 @@ const views = [
     size: phone,
     act: (page) =>
       page
-        .getByRole('button', { name: /^Open Fenwick Hall echo report/ })
+        .getByRole('button', { name: /^Fenwick Hall echo report/ })
         .first()
         .click(),
   },
@@ -163,7 +163,7 @@ const views = [
     path: '/day',
     size: wide,
     lamp: true,
-    act: (page) => page.getByRole('button', { name: /Open Sign off the Fenwick/ }).click(),
+    act: (page) => page.getByRole('button', { name: /^Sign off the Fenwick/ }).click(),
   },
 ]
 

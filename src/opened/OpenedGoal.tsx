@@ -84,7 +84,7 @@ export function OpenedGoal({ goal }: { goal: Goal }) {
       </Column>
       <History ids={[id]} of={id} />
       {isOpen ? null : (
-        <OpenedFoot main={<Button kind="main" label="Reopen" onPress={() => put('open', 'Open again')} />} />
+        <OpenedFoot main={<Button kind="main" label="Reopen" onPress={() => put('open', 'Reopened')} />} />
       )}
     </Column>
   )

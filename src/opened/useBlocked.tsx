@@ -47,6 +47,8 @@ export function useBlocked(action: Action): {
       }
     }),
   ]
+  const nameOf = (each: Id) => shortened(nameOfRecord(document, each))
+  const nowSays = (words: string) => ({ say: `${shortened(action.title)}: ${words}` })
   return {
     chips,
     offers: ['after'],
@@ -64,8 +66,10 @@ export function useBlocked(action: Action): {
         of={id}
         standing={asked.standing}
         options={lists.openActionsOf(document)}
-        onChoose={(afterId) => act('blockAction', { id, afterId })}
-        onTakeOff={(afterId) => act('unblockAction', { id, afterId })}
+        onChoose={(afterId) => act('blockAction', { id, afterId }, nowSays(`after ${nameOf(afterId)}`))}
+        onTakeOff={(afterId) =>
+          act('unblockAction', { id, afterId }, nowSays(`not after ${nameOf(afterId)} any longer`))
+        }
         onClose={() => setAsked(null)}
       />
     ) : null,

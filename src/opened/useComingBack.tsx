@@ -5,7 +5,7 @@ import type { Action } from '@/core/record'
 import { parts } from '@/state'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { OpenedReminderChooser, OpenedRepeatChooser } from '@/parts/choosers/useChooser'
-import { chooserWords, reminderWords, repeatWords, type SaidChip, type SaidField } from '@/words'
+import { chooserWords, reminderWords, repeatWords, shortened, type SaidChip, type SaidField } from '@/words'
 
 type Asked = { readonly field: 'repeat' | 'reminder'; readonly id: string | null }
 
@@ -37,6 +37,7 @@ export function useComingBack(action: Action): {
     return true
   }
   const close = () => setAsked(null)
+  const nowSays = (words: string) => ({ say: `${shortened(action.title)}: ${words}` })
   const changed = reminders.find((reminder) => reminder.id === asked?.id)
   return {
     chips,
@@ -49,8 +50,8 @@ export function useComingBack(action: Action): {
             title={chooserWords.repeat}
             on={standsOn(action) ?? today}
             repeat={repeat}
-            onSet={(set) => act('setRepeat', { id, repeat: set })}
-            onTakeOff={() => act('setRepeat', { id, repeat: null })}
+            onSet={(set) => act('setRepeat', { id, repeat: set }, nowSays(repeatWords(set, today)))}
+            onTakeOff={() => act('setRepeat', { id, repeat: null }, nowSays('no repeat'))}
             onClose={close}
           />
         ) : null}
@@ -60,10 +61,13 @@ export function useComingBack(action: Action): {
             of={action}
             when={changed?.when ?? null}
             onSet={(when) => {
-              if (changed) act('changeReminder', { id: changed.id, when })
-              else act('addReminder', { id, when })
+              const now = nowSays(reminderWords(when, today))
+              if (changed) act('changeReminder', { id: changed.id, when }, now)
+              else act('addReminder', { id, when }, now)
             }}
-            onTakeOff={() => changed && act('removeReminder', { id: changed.id })}
+            onTakeOff={() =>
+              changed && act('removeReminder', { id: changed.id }, nowSays('reminder removed'))
+            }
             onClose={close}
           />
         ) : null}

@@ -65,7 +65,7 @@ function OneReminder({
           flex={1}
           minWidth={0}
           gap="$2"
-          aria-label={`Open ${action.title}`}
+          aria-label={`${action.title}, ${momentSaid(moment, today)}`}
           onPress={() => {
             onOpen()
             open(action.id)

@@ -4,7 +4,6 @@ import type { KeyboardEvent, MouseEvent } from 'react'
 import { Seal } from './Seal'
 import { SquareButton, type SquareButtonProps } from './SquareButton'
 import { Tick } from './Tick'
-import { Unseen } from './Unseen'
 import { useHold } from './useHold'
 
 export interface SlipRowProps {
@@ -67,10 +66,7 @@ export function SlipRow({
         {...hold}
         onClick={onOpen}
       >
-        <span className={struck ? 'slip-title struck' : `slip-title ${weight}`}>
-          <Unseen>Open </Unseen>
-          {title}
-        </span>
+        <span className={struck ? 'slip-title struck' : `slip-title ${weight}`}>{title}</span>
         {details === '' ? null : <span className="slip-details">{details}</span>}
       </button>
       {quick ? <SquareButton {...quick} /> : null}

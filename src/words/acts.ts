@@ -133,7 +133,7 @@ export const actWords: Readonly<
   addArea: 'Area added',
   editArea: 'Changed',
   closeShelf: 'Closed',
-  reopenShelf: 'Opened again',
+  reopenShelf: 'Reopened',
   rankBy: 'Order changed',
   saveAsTemplate: 'Saved as template',
   addTemplate: 'Template made',

@@ -11,7 +11,7 @@ async function openAction(page: Page, sentence: string): Promise<void> {
   await page.keyboard.press('1')
   await page.keyboard.press('Enter')
   await station(page, 'Day').click()
-  await page.getByRole('button', { name: 'Open write to Oda' }).click()
+  await page.getByRole('button', { name: /^write to Oda/ }).click()
 }
 
 test('a rule is chosen with its next days in sight; ticking brings the next one, undo takes both back', async ({
@@ -41,9 +41,7 @@ test('a rule is chosen with its next days in sight; ticking brings the next one,
   await expect(page.getByText('Done: write to Oda, then Wed 18 Mar').first()).toBeAttached()
   await expect(band(page, 'Picked for today')).toBeHidden()
   await page.getByRole('button', { name: 'Undo the last act' }).click()
-  await expect(
-    band(page, 'Picked for today').getByRole('button', { name: 'Open write to Oda' }),
-  ).toBeVisible()
+  await expect(band(page, 'Picked for today').getByRole('button', { name: /^write to Oda/ })).toBeVisible()
 })
 
 test('what was missed stands as one; it is skipped, changed alone or from now on; a habit shows how it went', async ({
@@ -54,9 +52,11 @@ test('what was missed stands as one; it is skipped, changed alone or from now on
   await page.getByRole('button', { name: 'Done', exact: true }).click()
   await page.clock.setSystemTime(new Date('2026-03-15T09:00:00Z'))
   await page.reload()
-  await expect(band(page, 'Carried over').getByRole('button', { name: 'Open write to Oda' })).toHaveCount(1)
+  await expect(band(page, 'Carried over').getByRole('button', { name: /^write to Oda/ })).toHaveCount(1)
   await expect(band(page, 'Carried over').getByText(/missed 3 times before/)).toBeVisible()
-  await band(page, 'Carried over').getByRole('button', { name: 'Open write to Oda' }).click()
+  await band(page, 'Carried over')
+    .getByRole('button', { name: /^write to Oda/ })
+    .click()
   await expect(page.getByText('missed 3 times before · then')).toBeVisible()
   const marks = () =>
     page

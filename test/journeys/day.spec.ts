@@ -158,7 +158,7 @@ test.describe('carrying by hand', () => {
     const [first, second, third] = (await titlesIn(page, 'Picked for today')) as [string, string, string]
     await carry(page, third, row(page, first))
     await expect.poll(() => titlesIn(page, 'Picked for today')).toEqual([third, first, second])
-    await row(page, third).getByRole('button', { name: /^Open/ }).focus()
+    await row(page, third).locator('[data-row]').focus()
     await page.keyboard.press('Alt+ArrowDown')
     await expect.poll(() => titlesIn(page, 'Picked for today')).toEqual([first, third, second])
   })
@@ -181,7 +181,7 @@ test.describe('by a finger', () => {
     await expect(status.filter({ hasText: `To Fri 13 Mar: ${title}` }).first()).toBeAttached()
     await expect.poll(() => titlesIn(page, 'Picked for today')).not.toContain(title)
     // Held on its words it is chosen, not carried.
-    const words = await row(page, beside).getByRole('button', { name: /^Open/ }).boundingBox()
+    const words = await row(page, beside).locator('[data-row]').boundingBox()
     if (!words) throw new Error('it is there')
     const devtools = await page.context().newCDPSession(page)
     const at = { x: words.x + words.width / 2, y: words.y + words.height / 2 }
@@ -200,7 +200,7 @@ test('as many underway as allowed: which is laid down is asked', async ({ page }
     'Oil the kitchen door',
     'Find the fan’s data sheet',
   ]) {
-    await row(page, title).getByRole('button', { name: /^Open/ }).focus()
+    await row(page, title).locator('[data-row]').focus()
     await page.keyboard.press('u')
   }
   const sheet = dialog(page, 'Which one will you pause?')

@@ -119,7 +119,7 @@ test('twenty-five thoughts, sorted, a morning, a week, and a backup brought back
   await station(page, 'Week').tap()
   await expect(page.getByText('measure up at the bakery').first()).toBeVisible()
   await station(page, 'Shelves').tap()
-  await page.getByRole('button', { name: 'Open Bakery counter' }).tap()
+  await page.getByRole('button', { name: /^Bakery counter/ }).tap()
   const project = page.getByRole('dialog', { name: 'Bakery counter' })
   for (const step of ['measure up', 'draw', 'price', 'book fitting'])
     await expect(project.getByRole('checkbox', { name: step, exact: true })).toBeVisible()

@@ -203,7 +203,7 @@ test('the demo is laid out once, beside what is there, and can be removed again'
   await page.getByRole('button', { name: 'Remove the demo data' }).click()
   await expect(station(page, 'Tray')).toHaveAccessibleDescription('1 in the tray')
   await station(page, 'Tray').click()
-  await expect(page.getByRole('button', { name: 'Change mine' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^mine/ })).toBeVisible()
   await expect(captureLine(page)).toHaveValue('')
 })
 

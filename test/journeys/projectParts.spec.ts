@@ -5,7 +5,7 @@ import { carry, carryByFinger, exported, open, openWithDemo, recordsIn, wide } f
 const whole = 'Move the studio to the mill loft'
 const parts = (page: Page) => page.getByRole('list', { name: `Parts of ${whole}` }).getByRole('listitem')
 const shelf = (page: Page, area: string) => page.getByRole('list', { name: `Projects in ${area}` })
-const openWhole = (page: Page) => page.getByRole('button', { name: new RegExp(`^Open ${whole}`) }).click()
+const openWhole = (page: Page) => page.getByRole('button', { name: new RegExp(`^${whole}`) }).click()
 
 test('a part is carried from the page of its whole onto a shelf and back into it; one undo each, with nothing else changed', async ({
   page,
@@ -43,7 +43,7 @@ test('two tabs carry the same project to two areas at the same moment: it stands
   await other.setViewportSize(wide)
   await open(other, '/shelves')
   const tabs = [page, other]
-  const card = (tab: Page) => tab.getByRole('button', { name: /^Open Quarter accounts/ })
+  const card = (tab: Page) => tab.getByRole('button', { name: /^Quarter accounts/ })
   const standsOn = (tab: Page) =>
     card(tab).evaluateAll((all) => all.map((one) => one.closest('ul')?.getAttribute('aria-label')))
   for (const tab of tabs) await card(tab).focus()

@@ -25,7 +25,9 @@ const chooseFiles = (page: Page, ...files: { name: string; mimeType: string; buf
 
 async function savedBytes(page: Page, name: string): Promise<Buffer> {
   const download = page.waitForEvent('download')
-  await page.getByRole('button', { name: `Save ${name}` }).click()
+  const save = page.getByRole('button', { name: `Save ${name}` })
+  // What cannot be opened is saved by its row.
+  await save.or(page.getByRole('button', { name: new RegExp(`^${name}`), description: 'Saves it' })).click()
   return readFileSync(await (await download).path())
 }
 
@@ -90,7 +92,7 @@ test('a pasted list says how many slips it makes, and what is indented becomes s
   await page.getByRole('checkbox', { name: 'tripod' }).click()
   await expect(page.getByRole('checkbox', { name: 'tripod' })).toBeChecked()
   await expect(page.getByText('1 of 2', { exact: true })).toBeVisible()
-  await page.getByRole('button', { name: 'Change meters' }).click()
+  await page.getByRole('button', { name: /^meters/ }).click()
   await page.getByRole('button', { name: 'Remove meters' }).click()
   await expect(page.getByText('1 of 1', { exact: true })).toBeVisible()
 })
@@ -103,7 +105,7 @@ test('fifty thousand pasted lines are a document: they lie with the slip as a fi
   await captureLine(page).fill('sort out the long list')
   await expect(page.getByRole('button', { name: 'Take off pasted.txt' })).toBeVisible()
   await captureLine(page).press('Enter')
-  await page.getByRole('button', { name: 'Change sort out the long list' }).click()
+  await page.getByRole('button', { name: /^sort out the long list/ }).click()
   expect((await savedBytes(page, 'pasted.txt')).toString()).toBe(lines)
 })
 
@@ -157,7 +159,7 @@ test('files lie with the slip: kept over a reload, opened, saved byte for byte, 
   await expect(files.locator('img').first()).toBeVisible()
   expect((await savedBytes(page, 'drawing.dwg')).equals(drawing)).toBe(true)
   expect((await savedBytes(page, 'hall.png')).equals(picture)).toBe(true)
-  await files.getByRole('button', { name: 'Open hall.png' }).click()
+  await files.getByRole('button', { name: /^hall\.png/ }).click()
   await expect(files.getByRole('img', { name: 'hall.png' })).toBeVisible()
   await files.getByRole('button', { name: 'Remove drawing.dwg' }).click()
   await expect(files.getByRole('listitem')).toHaveCount(1)
@@ -248,7 +250,7 @@ test('a letter becomes a slip with its text, its sender and its files, and nothi
   await page.keyboard.press('Enter')
   await page.goto('/shelves')
   await shelfPart(page, 'People', 'Waiting for')
-  await page.getByRole('button', { name: /^Open ring me/ }).click()
+  await page.getByRole('button', { name: /^ring me/ }).click()
   const note = page.getByRole('dialog').locator('.note')
   await expect(note).toContainText(
     /From Oda oda@example.org\s*The arch is late \[https:\/\/mill.example\/arch\]\./,

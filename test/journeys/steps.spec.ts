@@ -11,7 +11,7 @@ async function openAction(page: Page): Promise<void> {
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { name: /sorted|empty|Nothing/i }).first()).toBeVisible()
   await station(page, 'Day').click()
-  await page.getByRole('button', { name: 'Open pack for Fenwick Hall' }).click()
+  await page.getByRole('button', { name: /^pack for Fenwick Hall/ }).click()
   await page.getByRole('button', { name: 'Add step' }).click()
   await expect(another(page)).toBeVisible()
 }
@@ -48,7 +48,7 @@ test('steps are typed one after another by keys alone: deeper, back, between, ma
     else await page.keyboard.type(key)
   await expect.poll(() => outline(page)).toEqual(['meters', '-small', '-large', 'tripod'])
   // Between two: Enter on a step lays the next line behind it.
-  await page.getByRole('button', { name: 'Change small' }).click()
+  await page.getByRole('button', { name: /^small/ }).click()
   await page.keyboard.press('Enter')
   await page.keyboard.type('middling')
   await page.keyboard.press('Enter')
@@ -67,7 +67,7 @@ test('steps are typed one after another by keys alone: deeper, back, between, ma
     .poll(() => outline(page))
     .toEqual(['meters', '-small', '-middling', '-large', 'tripod', 'cables', '-long', 'tape'])
   // Written again: emptied and taken off, moved by Alt and an arrow.
-  await page.getByRole('button', { name: 'Change tape' }).click()
+  await page.getByRole('button', { name: /^tape/ }).click()
   await page.keyboard.press('Alt+ArrowUp')
   await page.keyboard.press('Tab')
   await expect.poll(() => outline(page)).toContain('-tape')
@@ -101,10 +101,12 @@ test('what is ticked sinks or is hidden, is counted on the row, and a tick of th
   await page.getByRole('checkbox', { name: 'pack for Fenwick Hall' }).click()
   await asked.getByRole('button', { name: 'Keep the rest as an action' }).click()
   await expect(page.getByRole('button', { name: 'Reopen' })).toBeVisible()
-  await band(page, 'Picked for today').getByRole('button', { name: 'Open pack for Fenwick Hall' }).click()
+  await band(page, 'Picked for today')
+    .getByRole('button', { name: /^pack for Fenwick Hall/ })
+    .click()
   await expect.poll(() => outline(page)).toEqual(['tripod', 'lamp'])
   // A step becomes an action of its own.
-  await page.getByRole('button', { name: 'Change lamp' }).click()
+  await page.getByRole('button', { name: /^lamp/ }).click()
   await page.getByRole('button', { name: 'Make lamp an action' }).click()
   await expect.poll(() => outline(page)).toEqual(['tripod'])
   await page
@@ -112,7 +114,7 @@ test('what is ticked sinks or is hidden, is counted on the row, and a tick of th
     .or(page.getByRole('tab', { name: 'In reach' }))
     .first()
     .click()
-  await expect(page.getByRole('button', { name: 'Open lamp' })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^lamp/ })).toBeVisible()
   await expect(captureLine(page)).toBeVisible()
 })
 
@@ -133,7 +135,7 @@ test('a step is carried by mouse, by finger and by keys: behind another, and dee
   }
   await expect.poll(() => outline(page)).toEqual(['meters', 'tripod', 'lamp'])
   const middleOf = async (title: string) => {
-    const box = await page.getByRole('button', { name: `Change ${title}` }).boundingBox()
+    const box = await page.getByRole('button', { name: new RegExp(`^${title}`) }).boundingBox()
     if (!box) throw new Error(`no ${title}`)
     return { x: box.x + 40, y: box.y + box.height / 2 }
   }
@@ -159,7 +161,7 @@ test('a step is carried by mouse, by finger and by keys: behind another, and dee
   await expect(page.locator('.landing')).toBeVisible()
   await touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
   await expect.poll(() => outline(page)).toEqual(['tripod', 'meters', '-lamp'])
-  await page.getByRole('button', { name: 'Change tripod' }).focus()
+  await page.getByRole('button', { name: /^tripod/ }).focus()
   await page.keyboard.press('Alt+ArrowDown')
   await expect.poll(() => outline(page)).toEqual(['meters', '-lamp', 'tripod'])
   await context.close()

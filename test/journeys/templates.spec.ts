@@ -77,7 +77,7 @@ test('a project kept as a template by keys, a name in it made a blank, its date 
   test.setTimeout(90_000)
   await page.setViewportSize(wide)
   await openWithDemo(page, '/shelves')
-  await page.getByRole('button', { name: /^Open Fenwick Hall/ }).focus()
+  await page.getByRole('button', { name: /^Fenwick Hall/ }).focus()
   await page.keyboard.press('Enter')
   const project = page.getByRole('complementary', { name: 'Fenwick Hall echo report' })
   await project.getByRole('button', { name: 'Save as template' }).focus()
@@ -141,7 +141,7 @@ test('a template with a file is shared, taken in by somebody else, and makes a p
 }) => {
   await page.setViewportSize(wide)
   await openWithDemo(page, '/shelves')
-  await page.getByRole('button', { name: /^Open Fenwick Hall/ }).click()
+  await page.getByRole('button', { name: /^Fenwick Hall/ }).click()
   const project = page.getByRole('complementary', { name: 'Fenwick Hall echo report' })
   await project.getByRole('button', { name: 'Add material' }).click()
   const drawing = {

@@ -59,7 +59,7 @@ test('a thought is added over what is open, by a tap and while sorting, and noth
   page,
 }) => {
   await openWithDemo(page, '/day')
-  await page.getByRole('button', { name: /^Open Find the fan/ }).click()
+  await page.getByRole('button', { name: /^Find the fan/ }).click()
   const opened = dialog(page, 'Find the fan’s data sheet')
   await opened.getByRole('button', { name: 'Add a thought' }).click()
   await setDown(page, 'ask about the second fan')
@@ -150,7 +150,7 @@ test('an e-mail that is added to an opened action goes to it, and says so in the
   await open(page, '/day')
   await captureLine(page).fill('send the offer today')
   await captureLine(page).press('Shift+Enter')
-  await page.getByRole('button', { name: /^Open send the offer/ }).click()
+  await page.getByRole('button', { name: /^send the offer/ }).click()
   const opened = dialog(page, 'send the offer')
   await opened.getByLabel('Files to add').setInputFiles([
     {
@@ -172,7 +172,7 @@ test('a project with something open in it does not end before it is said where t
 }) => {
   await openWithDemo(page, '/shelves')
   await page
-    .getByRole('button', { name: /^Open Fenwick Hall echo report/ })
+    .getByRole('button', { name: /^Fenwick Hall echo report/ })
     .first()
     .click()
   const pane = dialog(page, 'Fenwick Hall echo report')
@@ -189,7 +189,7 @@ test('a project with something open in it does not end before it is said where t
   await page.getByRole('option', { name: 'Instruments', exact: true }).click()
   await expect(page.getByText('Finished: Fenwick Hall echo report').first()).toBeAttached()
   await page.goto('/day')
-  await expect(page.getByRole('button', { name: /^Open Sign off the Fenwick/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Sign off the Fenwick/ })).toBeVisible()
 })
 
 test('a call is offered the phone, by one tap; a word that was decided otherwise is offered that', async ({

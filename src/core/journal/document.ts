@@ -203,7 +203,10 @@ function fieldsBack(
 }
 
 const withTo = (record: AnyRecord, fields: Readonly<Record<string, Pair>>): AnyRecord =>
-  Object.assign({ ...record }, ...Object.entries(fields).map(([name, [, to]]) => ({ [name]: to }))) as AnyRecord
+  Object.assign(
+    { ...record },
+    ...Object.entries(fields).map(([name, [, to]]) => ({ [name]: to })),
+  ) as AnyRecord
 
 /**
  * Whether settings are there through this one act alone: they are as soon as one of them is written, so what takes the

@@ -60,7 +60,7 @@ function ReminderBar({ standing }: { standing: readonly Standing[] }) {
           minWidth={0}
           gap="$2"
           onPress={() => open(action.id)}
-          aria-label={`Open ${action.title}`}
+          aria-label={`${action.title}, ${momentSaid(moment, today)}`}
         >
           <Words tone="brass" flexShrink={0}>
             {momentSaid(moment, today)}

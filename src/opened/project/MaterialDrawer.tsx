@@ -62,7 +62,7 @@ function Links({ links }: { readonly links: readonly (Reference | Reading)[] }) 
         <NamedRow
           key={id}
           name={title}
-          spoken={id.startsWith('reading:') ? 'Open the reading' : 'Open the reference'}
+          kind={id.startsWith('reading:') ? 'reading' : 'reference'}
           below={link ?? ''}
           onOpen={() => open(id)}
         />

@@ -134,7 +134,7 @@ function Parts({ of }: { readonly of: Template['id'] }) {
           <BandHeading title="Parts" end={String(all.length)} />
           <Column render="ul" aria-label="Parts of the template">
             {all.map((part) => (
-              <NamedRow key={part.id} name={part.title} spoken="Open the part" onOpen={() => open(part.id)} />
+              <NamedRow key={part.id} name={part.title} kind="part" onOpen={() => open(part.id)} />
             ))}
           </Column>
         </>

@@ -29,7 +29,7 @@ export function ChecklistRows({
               <NamedRow
                 key={id}
                 name={name}
-                spoken="Open the checklist"
+                kind="checklist"
                 end={steps ? `${steps.done} of ${steps.of}` : 'empty'}
                 onOpen={() => open(id)}
               />

@@ -5,7 +5,7 @@ import { allPartsOf } from '@/state/projectParts'
 import { Button } from '@/ui'
 import { useLater } from '@/held/reader'
 import { useAct, useHeldDocument } from '@/held/zen'
-import { shortened } from '@/words'
+import { nameOfRecord, shortened } from '@/words'
 import { madeIn, type ChooserProps } from './chooserProps'
 import { NameChooser } from './NameChooser'
 
@@ -65,10 +65,15 @@ export function ProjectAfterChooser({
       makes={[]}
       onChoose={(id) => {
         const afterId = id as Id<'project'>
-        act(of.afterIds.includes(afterId) ? 'unblockProject' : 'blockProject', {
-          id: of.id,
-          afterId,
-        })
+        const isAfter = of.afterIds.includes(afterId)
+        const after = shortened(nameOfRecord(document, afterId))
+        act(
+          isAfter ? 'unblockProject' : 'blockProject',
+          { id: of.id, afterId },
+          {
+            say: `${shortened(nameOfRecord(document, of.id))}: ${isAfter ? `not after ${after} any longer` : `after ${after}`}`,
+          },
+        )
       }}
     />
   )

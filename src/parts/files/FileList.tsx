@@ -4,7 +4,7 @@ import type { FileRecord } from '@/core/record'
 import { desk } from '@/held/desk'
 import { saveAs } from '@/held/saveAs'
 import { useAct, useZen } from '@/held/zen'
-import { Column, IconButton, Press, Row, Unseen, Words } from '@/ui'
+import { Column, IconButton, Press, Row, Words } from '@/ui'
 import { fileSize, shortened } from '@/words'
 import { SmallPicture, useBlobAddress } from './SmallPicture'
 
@@ -62,14 +62,12 @@ function FileRow({ file }: { file: FileRecord }) {
           gap="$2.5"
           minHeight={52}
           onPress={type ? open : save}
+          aria-description={type ? 'Opens it' : 'Saves it'}
           aria-expanded={isPicture(mediaType) ? isLarge : undefined}
         >
           <SmallPicture file={file} side={40} />
           <Column flex={1} minWidth={0}>
-            <Words oneLine>
-              <Unseen>{type ? 'Open ' : 'Save '}</Unseen>
-              {name}
-            </Words>
+            <Words oneLine>{name}</Words>
             <Words size="second" tone="inkSoft">
               {fileSize(bytes)}
             </Words>

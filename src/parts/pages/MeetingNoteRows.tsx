@@ -32,7 +32,7 @@ export function MeetingNoteRows({ meetingNotes, begun = {} }: MeetingNoteRowsPro
               <NamedRow
                 key={page.id}
                 name={page.title}
-                spoken="Open the meeting note"
+                kind="meeting note"
                 below={[who, left > 0 ? count(left, 'open line') : ''].filter(Boolean).join(' · ')}
                 onOpen={() => open(page.id)}
               />

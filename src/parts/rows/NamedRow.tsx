@@ -3,14 +3,14 @@ import { Column, Icon, Press, Unseen, Words } from '@/ui'
 
 export function NamedRow({
   name,
-  spoken,
+  kind,
   below,
   end,
   onOpen,
 }: {
   readonly name: string
-  /** Said before the name, for the ear: "Open the meeting note". */
-  readonly spoken: string
+  /** What it is, said behind the name for the ear: "meeting note". */
+  readonly kind: string
   readonly below?: string
   readonly end?: string
   readonly onOpen: () => void
@@ -20,8 +20,8 @@ export function NamedRow({
       <Press onPress={onOpen} minHeight={56} paddingHorizontal="$3.5" gap="$2.5" data-row>
         <Column flex={1} minWidth={0}>
           <Words>
-            <Unseen>{`${spoken} `}</Unseen>
             {name}
+            <Unseen>{`, ${kind}`}</Unseen>
           </Words>
           {below ? (
             <Words size="second" tone="inkSoft">

@@ -28,10 +28,7 @@ export const ProjectLine = memo(function ProjectLine({ project }: { readonly pro
     >
       <button type="button" className="shelf-line-open" data-row onClick={() => open(project.id)}>
         {project.stamp ? <Seal stamp={project.stamp} ink={project.ink} size={20} /> : null}
-        <span className="shelf-line-title">
-          <Unseen>Open </Unseen>
-          {project.title}
-        </span>
+        <span className="shelf-line-title">{project.title}</span>
         <span className={`shelf-line-next ${tone}`}>{words}</span>
         {project.due ? (
           <span className={project.due < today ? 'shelf-line-due clay' : 'shelf-line-due'}>

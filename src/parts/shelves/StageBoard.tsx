@@ -9,7 +9,7 @@ import { ColumnLimit } from '@/parts/columns/ColumnLimit'
 import { useLater } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
-import { Column, Row, Seal, Unseen, Words } from '@/ui'
+import { Column, Row, Seal, Words } from '@/ui'
 import { daysHereWords, endingWords, throughWords, wonWords } from '@/words/stages'
 import { nextWords } from './nextWords'
 import { endPlace } from './useShelfLaying'
@@ -133,10 +133,7 @@ function StageCard({ project, read }: { readonly project: Project } & Read) {
       <button type="button" className="stage-open" data-row onClick={() => open(project.id)}>
         <span className="stage-title">
           {project.stamp ? <Seal stamp={project.stamp} ink={project.ink} size={20} /> : null}
-          <span>
-            <Unseen>Open </Unseen>
-            {project.title}
-          </span>
+          <span>{project.title}</span>
         </span>
         {days === null ? null : <span className="slip-details">{daysHereWords(days)}</span>}
         <span className={next.tone === 'clay' ? 'slip-details clay' : 'slip-details'}>{next.words}</span>

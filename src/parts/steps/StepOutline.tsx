@@ -158,7 +158,6 @@ function StepRow({
         type="button"
         className="step-open"
         data-step
-        aria-label={`Change ${title}`}
         onClick={() => onEdit(id)}
         onKeyDown={(event) => {
           const by = { ArrowDown: 1, ArrowUp: -1 }[event.key] as 1 | -1 | undefined

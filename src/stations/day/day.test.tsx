@@ -128,7 +128,7 @@ describe('the bands', () => {
       for (const title of ['first', 'second']) store.run('addAction', { title, day: today })
     })
     const press = (title: string, key: string) =>
-      fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), {
+      fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^${title}`) }), {
         key,
         altKey: true,
       })
@@ -151,12 +151,12 @@ describe('the bands', () => {
 
 describe('keys on a row', () => {
   const press = (title: string, key: string) =>
-    fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^Open ${title}`) }), { key })
+    fireEvent.keyDown(screen.getByRole('button', { name: new RegExp(`^${title}`) }), { key })
   it('tick, start, pick and open the action under the focus', async () => {
     const store = await showStation(<DayStation />, furnish)
     press('long', 'u')
     expect(actionIn(store, 'long').startedAtEpochMs).not.toBeNull()
-    expect(screen.getByRole('button', { name: /^Open long/ }).textContent).toContain('since today, 09:00')
+    expect(screen.getByRole('button', { name: /^long/ }).textContent).toContain('since today, 09:00')
     press('long', 'u')
     // Paused, it stays on the sheet.
     expect(actionIn(store, 'long')).toMatchObject({ startedAtEpochMs: null, day: today })
@@ -180,7 +180,7 @@ describe('keys on a row', () => {
   })
   it('choose several, which a press then chooses or lays down too', async () => {
     await showStation(<DayStation />, furnish)
-    const row = (title: string) => screen.getByRole('button', { name: new RegExp(`^Open ${title}`) })
+    const row = (title: string) => screen.getByRole('button', { name: new RegExp(`^${title}`) })
     press('long', 'v')
     fireEvent.click(row('picked'))
     expect([row('long'), row('picked')].map((each) => each.getAttribute('aria-pressed'))).toEqual([
@@ -243,12 +243,12 @@ describe('in reach', () => {
   })
   it('says why each stands there, and what just does not fit', async () => {
     await reach()
-    expect(screen.getByRole('button', { name: /^Open promised/ }).textContent).toContain('due today')
+    expect(screen.getByRole('button', { name: /^promised/ }).textContent).toContain('due today')
     narrow('any length', 'radio', '45 min')
     expect(rows('In reach')).not.toContain('promised')
     fireEvent.click(screen.getByRole('button', { name: 'Unfold what is just out of reach' }))
     const out = within(screen.getByRole('list', { name: 'Just out of reach' }))
-    expect(out.getByRole('button', { name: /^Open promised/ }).textContent).toContain('needs 1 h')
+    expect(out.getByRole('button', { name: /^promised/ }).textContent).toContain('needs 1 h')
   })
   it('offers what was chosen at about this hour, and takes it only when asked', async () => {
     await reach()

@@ -7,7 +7,7 @@ import { select } from '@/state'
 import { lookThroughOn, shelfSumsOf } from '@/state/shelfSums'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { useHeld, useToday } from '@/held/zen'
-import { Seal, Unseen } from '@/ui'
+import { Seal } from '@/ui'
 import { count, duration, nearDate } from '@/words'
 import { FoldButton, useFolded } from './FoldButton'
 import { RankButtons } from './RankButtons'
@@ -30,10 +30,7 @@ export const AreaFace = memo(function AreaFace({ area, projects, siblings, isAsi
         <button type="button" className="area-open" data-row onClick={() => open(area.id)}>
           <Seal stamp={area.stamp} ink={area.ink} size={36} />
           <span className="area-words">
-            <h3 className="area-name">
-              <Unseen>Open </Unseen>
-              {area.name}
-            </h3>
+            <h3 className="area-name">{area.name}</h3>
             <Sums area={area} projects={projects} isAside={isAside} />
           </span>
         </button>

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { select } from '@/state'
 import { BandHeading, Button, Column, Row, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
-import { stateWords } from '@/words'
+import { shortened, stateWords } from '@/words'
 import { useAct, useHeld } from '@/held/zen'
 
 export function Ended() {
@@ -47,9 +47,11 @@ export function Ended() {
               </Words>
               <Button
                 kind="quiet"
-                label="Open again"
-                aria-label={`Open ${title} again`}
-                onPress={() => act('setProjectState', { id, state: 'open' })}
+                label="Reopen"
+                aria-label={`Reopen ${title}`}
+                onPress={() =>
+                  act('setProjectState', { id, state: 'open' }, { say: `Reopened: ${shortened(title)}` })
+                }
               />
             </Row>
           ))}
@@ -58,8 +60,8 @@ export function Ended() {
               <Words flex={1}>{name}</Words>
               <Button
                 kind="quiet"
-                label="Open again"
-                aria-label={`Open ${name} again`}
+                label="Reopen"
+                aria-label={`Reopen ${name}`}
                 onPress={() => act('reopenShelf', { id })}
               />
             </Row>

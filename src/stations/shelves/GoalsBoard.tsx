@@ -4,7 +4,7 @@ import type { Later } from '@/state'
 import { useLater } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useHeldDocument, useToday, useZen } from '@/held/zen'
-import { BandHeading, Column, Unseen } from '@/ui'
+import { BandHeading, Column } from '@/ui'
 import { movesWords } from '@/words/goals'
 import { FoldButton, useFolded } from './FoldButton'
 
@@ -34,10 +34,7 @@ function Board({ goals }: { readonly goals: Later['goals'] }) {
             return (
               <li key={goal.id} className={opened === goal.id ? 'goal-card chosen' : 'goal-card'}>
                 <button type="button" data-row onClick={() => open(goal.id)}>
-                  <span className="goal-title">
-                    <Unseen>Open </Unseen>
-                    {goal.title}
-                  </span>
+                  <span className="goal-title">{goal.title}</span>
                   <span className={isMoving ? 'slip-details moss' : 'slip-details clay'}>{words}</span>
                 </button>
               </li>

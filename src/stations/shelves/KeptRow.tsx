@@ -3,7 +3,7 @@ import { memo, type KeyboardEvent } from 'react'
 import { recordIn, type Document } from '@/core/journal'
 import type { Reading, Reference } from '@/core/record'
 import { actOfKey, select } from '@/state'
-import { Icon, Seal, Unseen } from '@/ui'
+import { Icon, Seal } from '@/ui'
 import { isTyping } from '@/held/keys'
 import { useHeld } from '@/held/zen'
 import { useSurroundings } from '@/parts/rows/surroundings'
@@ -42,10 +42,7 @@ export const KeptRow = memo(function KeptRow({
     >
       <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
       <RowOpen choosing={choosing}>
-        <span className={isOver ? 'slip-title struck' : 'slip-title'}>
-          <Unseen>Open </Unseen>
-          {title}
-        </span>
+        <span className={isOver ? 'slip-title struck' : 'slip-title'}>{title}</span>
         {told === '' ? null : <span className="slip-details">{told}</span>}
       </RowOpen>
       <Icon name="next" tone="inkSoft" />

@@ -7,7 +7,7 @@ import { nextWords } from '@/parts/shelves/nextWords'
 import { PartsFold } from '@/parts/shelves/ProjectLine'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { useHeld, useToday } from '@/held/zen'
-import { Icon, Seal, Unseen, type Tone } from '@/ui'
+import { Icon, Seal, type Tone } from '@/ui'
 import { shortDate } from '@/words'
 import { RankButtons } from './RankButtons'
 
@@ -27,10 +27,7 @@ export const ProjectCard = memo(function ProjectCard({ project, siblings }: Proj
       <button type="button" className="project-open" data-row onClick={() => open(id)}>
         <span className="project-head">
           {stamp ? <Seal stamp={stamp} ink={ink} size={24} /> : null}
-          <span className="project-title">
-            <Unseen>Open </Unseen>
-            {title}
-          </span>
+          <span className="project-title">{title}</span>
         </span>
         {outcome ? <span className="project-outcome">{outcome}</span> : null}
         <NextLine project={project} />

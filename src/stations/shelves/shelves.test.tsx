@@ -65,13 +65,13 @@ describe('the shelves', () => {
     expect(accounts).toContain('Filed by May')
     expect(accounts).toContain('sort receipts')
     expect(page).toContain('no next action')
-    expect(screen.getByRole('button', { name: /^Open Office/ }).textContent).toContain(
+    expect(screen.getByRole('button', { name: /^Office/ }).textContent).toContain(
       '2 projects · 1 action · 45 min',
     )
   })
   it('tell what is meant for this week, what has no next action, and when they are to be looked through', async () => {
     const store = await showStation(<ShelvesStation />, furnish)
-    const face = () => screen.getByRole('button', { name: /^Open Office/ }).textContent
+    const face = () => screen.getByRole('button', { name: /^Office/ }).textContent
     expect(face()).toContain('1 without a next action')
     expect([face()?.includes('this week'), face()?.includes('looked through')]).toEqual([false, false])
     const [office] = select.areasOf(documentOf(store)) as [Area]
@@ -93,24 +93,21 @@ describe('the shelves', () => {
     press('Unfold Office')
     press('View')
     press('Denser')
-    expect(titlesIn('Projects in Office')).toEqual([
-      'Open Accountssort receipts',
-      'Open New pageno next action',
-    ])
+    expect(titlesIn('Projects in Office')).toEqual(['Accountssort receipts', 'New pageno next action'])
     press('Fold Practice')
-    expect(screen.queryByRole('button', { name: /^Open Office/ })).toBeNull()
+    expect(screen.queryByRole('button', { name: /^Office/ })).toBeNull()
     expect(recordsIn(documentOf(store), 'area')).toHaveLength(2)
   })
   it('carry by keys: earlier and later, and from area to area', async () => {
     const store = await showStation(<ShelvesStation />, furnish)
     const carry = (name: RegExp, key: string) =>
       fireEvent.keyDown(screen.getByRole('button', { name }), { key, altKey: true })
-    carry(/^Open Accounts/, 'ArrowRight')
+    carry(/^Accounts/, 'ArrowRight')
     expect(titlesIn('Projects in Office')[0]).toContain('New page')
-    carry(/^Open Accounts/, 'ArrowDown')
+    carry(/^Accounts/, 'ArrowDown')
     expect(titlesIn('Projects in House')[0]).toContain('Accounts')
     expect(screen.getAllByText(/House: Accounts/)).not.toEqual([])
-    carry(/^Open House/, 'ArrowUp')
+    carry(/^House/, 'ArrowUp')
     carry(/^Open Home/, 'ArrowUp')
     expect(select.groupsOf(documentOf(store)).map(({ name }) => name)).toEqual(['Home', 'Practice'])
   })
@@ -128,11 +125,11 @@ describe('the shelves', () => {
     await screen.findByRole('group', { name: 'Stages of Office' })
     expect([of('In no stage yet').length, of('call'), of('offer')]).toEqual([
       2,
-      ['Open Mill schoolsince todayno next action'],
+      ['Mill schoolsince todayno next action'],
       [],
     ])
     const carry = (key: string) =>
-      fireEvent.keyDown(screen.getByRole('button', { name: /^Open Mill school/ }), { key, altKey: true })
+      fireEvent.keyDown(screen.getByRole('button', { name: /^Mill school/ }), { key, altKey: true })
     carry('ArrowRight')
     expect([of('call'), of('offer').length]).toEqual([[], 1])
     carry('ArrowLeft')
@@ -165,7 +162,7 @@ describe('the shelves', () => {
     expect(within(strip).getByRole('button', { name: /^Mar/ }).textContent).toBe('Mar1, 1 action')
     expect(titlesIn('Monday, 30 March')).toHaveLength(1)
     const carry = (key: string) =>
-      fireEvent.keyDown(screen.getByRole('button', { name: /^Open renew the permit/ }), { key, altKey: true })
+      fireEvent.keyDown(screen.getByRole('button', { name: /^renew the permit/ }), { key, altKey: true })
     const until = () =>
       recordsIn(documentOf(store), 'action').find(({ title }) => title.startsWith('renew'))?.notBefore
     carry('ArrowDown')
@@ -211,7 +208,7 @@ describe('the shelves', () => {
     })
     expect(titlesIn('Projects in Office')).toHaveLength(1)
     press('Unfold')
-    press('Open Accounts again')
+    press('Reopen Accounts')
     expect(select.projectsOf(documentOf(store))[0]?.state).toBe('open')
   })
   it('keep for later what is later and someday, area by area; a touch asks how near', async () => {

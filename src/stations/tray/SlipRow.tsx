@@ -3,7 +3,7 @@ import { memo, useState, type KeyboardEvent } from 'react'
 import { useRouter } from 'expo-router'
 import { View } from '@tamagui/core'
 import type { Slip } from '@/core/record'
-import { Button, Column, Field, Row, SquareButton, Unseen } from '@/ui'
+import { Button, Column, Field, Row, SquareButton } from '@/ui'
 import { Understood } from '@/parts/capture/Understood'
 import { useMomentOf, useSentence } from '@/parts/capture/useSentence'
 import { LayAside } from '@/parts/aside/LayAside'
@@ -55,10 +55,7 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   return (
     <li className={choosing.isTogether ? 'slip-row pile together' : 'slip-row pile'} onKeyDown={onKeyDown}>
       <RowOpen choosing={choosing}>
-        <span className="slip-title clamped three">
-          <Unseen>Change </Unseen>
-          {title}
-        </span>
+        <span className="slip-title clamped three">{title}</span>
         <span className="slip-details">{details}</span>
       </RowOpen>
       <SquareButton

@@ -4,7 +4,7 @@ import { isOpen } from '@/core/action'
 import type { Action } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { select } from '@/state'
-import { Column, IconButton, Press, Row, Seal, Sheet, Unseen, Words } from '@/ui'
+import { Column, IconButton, Press, Row, Seal, Sheet, Words } from '@/ui'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { useActionRow } from '@/parts/rows/ActionRow'
 import { desk } from '@/held/desk'
@@ -124,7 +124,6 @@ function Card({ action }: { action: Action }) {
             tone={isOpen(action) ? undefined : 'inkSoft'}
             textDecorationLine={isOpen(action) ? 'none' : 'line-through'}
           >
-            <Unseen>Open </Unseen>
             {action.title}
           </Words>
         </Column>

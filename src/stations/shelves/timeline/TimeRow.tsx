@@ -8,7 +8,7 @@ import { addDays, type CalendarDate } from '@/core/time'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { useAct, useZen } from '@/held/zen'
-import { Button, Unseen } from '@/ui'
+import { Button } from '@/ui'
 import { shortened } from '@/words'
 import { afterWords, paceRangeWords, spanWords } from '@/words/timeline'
 import { useBarDrag } from './useBarDrag'
@@ -107,10 +107,7 @@ export const TimeRow = memo(function TimeRow({
         style={{ paddingLeft: 8 + Math.min(depth, 6) * 16 }}
         onClick={() => open(id)}
       >
-        <span className="time-name">
-          <Unseen>Open </Unseen>
-          {title}
-        </span>
+        <span className="time-name">{title}</span>
         <span className={isEarly ? 'time-says clay' : 'time-says'}>{says.join(' · ')}</span>
       </button>
       <div className="time-lane" style={{ width: drawing.width }}>
@@ -132,7 +129,8 @@ export const TimeRow = memo(function TimeRow({
             className={['time-bar', isProject && bar.width >= 44 ? 'has-ends' : '', drag.edge ? 'held' : '']
               .filter(Boolean)
               .join(' ')}
-            aria-label={`${title}: ${says.join(', ')}. Arrows move it a day, with Shift a week${isProject ? ', with Alt its end alone' : ''}.`}
+            aria-label={`${title}: ${says.join(', ')}`}
+            aria-description={`Arrows move it a day, with Shift a week${isProject ? ', with Alt its end alone' : ''}.`}
             style={{ left: bar.x, top: drawing.middle, width: Math.max(24, bar.width) }}
             onKeyDown={onKeyDown}
             {...drag.handlers}
