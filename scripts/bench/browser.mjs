@@ -35,7 +35,7 @@ async function profileOf(browser, viewport, makeFile) {
     await page.goto(`${base}/settings`)
     await page.getByRole('button', { name: 'Import a file' }).waitFor()
     bringing = await longestBlock(page, async () => {
-      await page.getByLabel('File to bring in').setInputFiles(file)
+      await page.getByLabel('File to import').setInputFiles(file)
       await page
         .getByRole('dialog')
         .getByRole('button', { name: 'Import', exact: true })

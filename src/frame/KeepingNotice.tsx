@@ -40,8 +40,8 @@ export function KeepingNotice() {
       {asides.length > 0 ? (
         <Row gap="$3" flexWrap="wrap" justifyContent="space-between">
           <Words tone="clay" flex={1} minWidth={240}>
-            {asides.length === 1 ? 'One part' : `${asides.length} parts`} of what was kept could not be read
-            and {asides.length === 1 ? 'was' : 'were'} set aside. The rest is here.
+            {asides.length === 1 ? 'One part' : `${asides.length} parts`} of your data could not be read and
+            {asides.length === 1 ? 'is' : 'are'} set aside. The rest is here.
           </Words>
           <Button
             label="Download it"

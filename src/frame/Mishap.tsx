@@ -28,7 +28,7 @@ export class Mishap extends Component<MishapProps, MishapState> {
     if (this.state.failedAt === null) return this.props.children
     return (
       <div role="alert" style={{ paddingTop: 24 }}>
-        <EmptyPlace says="This part of Zen Tray could not be shown. Your data is as it was. Loading the page again usually helps.">
+        <EmptyPlace says="This part of Zen Tray could not be shown. Your data is safe. Loading the page again usually helps.">
           <Button kind="main" label="Load the page again" onPress={() => window.location.reload()} />
         </EmptyPlace>
       </div>

@@ -27,7 +27,7 @@ describe('a part that fails', () => {
   it('leaves the rest standing and offers a way on', () => {
     render(at('/day', true))
     expect(screen.getByText('the rest of the page')).toBeTruthy()
-    expect(screen.getByRole('alert').textContent).toContain('Your data is as it was')
+    expect(screen.getByRole('alert').textContent).toContain('Your data is safe')
     expect(screen.getByRole('button', { name: 'Load the page again' })).toBeTruthy()
   })
   it('stays away while the place is the same, and is tried again elsewhere', () => {

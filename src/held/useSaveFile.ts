@@ -43,7 +43,7 @@ export function useSaveFile(): () => Promise<void> {
       })
       desk.getState().tell(told.text, { problem: told.isPartial })
     } catch {
-      desk.getState().tell('The file could not be made. Nothing was changed; try again.', { problem: true })
+      desk.getState().tell('The file could not be made. Try again.', { problem: true })
     }
   }
 }

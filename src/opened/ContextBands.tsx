@@ -107,7 +107,7 @@ function Hours({
     )
   const time = (field: 'from' | 'until') => (text: string) => {
     const read = readTime(text)
-    if (!read) return 'A time such as 09:00.'
+    if (!read) return 'Type a time such as 09:00.'
     onSet({ ...hours, [field]: read })
     return null
   }

@@ -27,7 +27,7 @@ export function LeaveNamed({ named }: { named: Context | Person }) {
       <Button label="Remove" aria-haspopup="dialog" onPress={() => setAsking('remove')} />
       {asking === 'join' ? (
         <OpenedNameChooser
-          title={`Join “${name}” with`}
+          title={`Merge “${name}” with`}
           options={others.map((other) => ({ id: other.id, name: other.name }))}
           makes={[]}
           onChoose={(intoId) => {
@@ -37,7 +37,7 @@ export function LeaveNamed({ named }: { named: Context | Person }) {
               act(
                 'joinNamed',
                 { id, intoId: into.id },
-                { say: `Joined with ${shortened(into.name)}: ${name}` },
+                { say: `Merged with ${shortened(into.name)}: ${name}` },
               ).ok
             )
               open(into.id)

@@ -14,7 +14,7 @@ export function LiftButton({ of, notes }: { of: Id<'note'>; notes: Later['notes'
   return loose.length > 0 ? (
     <Button
       kind="main"
-      label={`Lift ${count(loose.length, 'line')} into the Tray`}
+      label={`Add ${count(loose.length, 'line')} to the Tray`}
       onPress={() => lines.lift(loose)}
     />
   ) : null

@@ -13,7 +13,7 @@ export function LookThrough({ area }: { readonly area: Area }) {
   const isDue = lookOn !== null && lookOn <= today
   const edit = (patch: Partial<Pick<Area, 'lookedOn' | 'everyWeeks'>>) =>
     act('editArea', { id: area.id, patch }, { say: false })
-  const last = area.lookedOn ? `Looked through ${nearDate(area.lookedOn, today)}` : 'Never looked through yet'
+  const last = area.lookedOn ? `Looked through ${nearDate(area.lookedOn, today)}` : 'Not looked through yet'
   const next = lookOn !== null && !isDue ? `, again ${nearDate(lookOn, today)}` : ''
   return (
     <Column gap="$2">

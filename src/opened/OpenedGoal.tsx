@@ -53,7 +53,7 @@ export function OpenedGoal({ goal }: { goal: Goal }) {
         />
       </Column>
       {goals ? <Moves goal={goal} goals={goals} /> : null}
-      <Remarks of={id} title="How it stands" />
+      <Remarks of={id} title="How it is going" />
       {goals ? <Toward goal={goal} goals={goals} /> : null}
       <Column gap="$2.5">
         <BandHeading title="How it is held" />
@@ -77,8 +77,8 @@ export function OpenedGoal({ goal }: { goal: Goal }) {
         />
         {isOpen ? (
           <Row gap="$2" flexWrap="wrap" paddingTop="$2">
-            <Button label="It is reached" onPress={() => put('reached', 'Reached')} />
-            <Button label="Let it go" onPress={() => put('letGo', 'Let go')} />
+            <Button label="Reached" onPress={() => put('reached', 'Reached')} />
+            <Button label="Let go" onPress={() => put('letGo', 'Let go')} />
           </Row>
         ) : null}
       </Column>
@@ -105,7 +105,7 @@ function Moves({ goal, goals }: { goal: Goal; goals: Later['goals'] }) {
       {lookOn ? (
         <Words size="second" tone={lookOn <= today ? 'clay' : 'inkSoft'}>
           {lookOn <= today
-            ? `To be looked at since ${nearDate(lookOn, today)}: say below how it stands.`
+            ? `To be looked at since ${nearDate(lookOn, today)}: say below how it is going.`
             : `Looked at again ${nearDate(lookOn, today)}`}
         </Words>
       ) : null}
@@ -123,7 +123,7 @@ function Toward({ goal, goals }: { goal: Goal; goals: Later['goals'] }) {
     <Column>
       <BandHeading title="Serves it" end={over > 0 ? `${over} over` : undefined} />
       {areas.length + open.length === 0 ? (
-        <EmptyPlace says="Nothing points at it yet. Open a project or an area and choose it there." />
+        <EmptyPlace says="No project or area serves this goal yet. Open one and choose this goal there." />
       ) : null}
       <Column render="ul" aria-label="Serves it">
         {[...areas, ...open].map((one) => (

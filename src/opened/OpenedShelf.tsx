@@ -65,7 +65,7 @@ export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
           <OwnStages
             id={shelf.id}
             name={shelf.name}
-            says="Do its projects all go through the same stages, such as enquiry, call, offer? Name the stages, and the shelf shows them as columns."
+            says="Do its projects all go through the same stages, such as enquiry, call, offer? Name the stages, and the area shows them as columns."
           />
           <AreaGoals area={shelf} />
           <AreaSeal area={shelf} />

@@ -51,7 +51,7 @@ export function OpenedSlip({ slip }: { slip: Slip }) {
       <Row gap="$2" flexWrap="wrap">
         <Button
           kind="main"
-          label="Sort it"
+          label="Sort"
           onPress={() =>
             router.navigate({ pathname: '/sorting', params: { slip: slip.id, open: undefined } })
           }

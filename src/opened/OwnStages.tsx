@@ -87,7 +87,7 @@ function LeaveStage({
     ({ stageId, state, ending }) => stageId === stage.id && select.isHeld(state) && ending === null,
   )
   const leave = (toId: Id<'stage'> | null) => {
-    act('removeStage', { id: stage.id, toId }, { say: `Left out: ${shortened(stage.name)}` })
+    act('removeStage', { id: stage.id, toId }, { say: `Stage deleted: ${shortened(stage.name)}` })
     onClose()
   }
   const others = stages.filter(({ id }) => id !== stage.id)

@@ -24,7 +24,7 @@ function AllChecklists({ later }: { later: Later }) {
   return (
     <Column gap="$2.5" paddingTop="$2">
       {checklists.length === 0 ? (
-        <EmptyPlace says="Lists that are gone through again and again: what to take on a visit, what to buy. Each is ticked, started afresh, and counted." />
+        <EmptyPlace says="Lists you use again and again: what to take on a visit, what to buy. Tick them off, then start over." />
       ) : null}
       <ChecklistRows checklists={checklists} ownerId={null} />
     </Column>

@@ -59,7 +59,7 @@ function OneRemark({ remark: { id, text, date } }: { remark: Remark }) {
         <IconButton
           label={`Remove the remark ${shortened(text)}`}
           icon="close"
-          onPress={() => act('removeRemark', { id }, { say: `Taken off: ${shortened(text)}` })}
+          onPress={() => act('removeRemark', { id }, { say: `Remark removed: ${shortened(text)}` })}
         />
       </Row>
       <EditText
@@ -68,7 +68,7 @@ function OneRemark({ remark: { id, text, date } }: { remark: Remark }) {
         bare
         rows={2}
         value={text}
-        needed="A remark needs a word. Take it off with its cross."
+        needed="A remark needs at least one word. Press its cross to remove it."
         onKeep={(kept, typing) =>
           act('editRemark', { id, patch: { text: kept } }, { say: false, atField: true, ...typing })
         }

@@ -25,11 +25,11 @@ export function StepOfAnother({ action: { id } }: { action: Action }) {
       {isAsked ? (
         <OpenedAfterChooser
           of={id}
-          title="A step of which action"
+          title="Which action is it a step of?"
           standing={null}
           options={lists.openActionsOf(document)}
           onChoose={(ofId) => {
-            const say = `A step now of: ${shortened(nameOfRecord(document, ofId))}`
+            const say = `Made a step of: ${shortened(nameOfRecord(document, ofId))}`
             if (act('pushIntoSteps', { id, ofId }, { say }).ok) open(ofId)
           }}
           onTakeOff={() => {}}

@@ -80,7 +80,7 @@ describe('an opened action', () => {
     chooseIn(/^Friday, 13 March 2026/)
     expect([actionOf(store).due, screen.getByRole('alert', hidden).textContent]).toEqual([
       null,
-      'A time such as 14:30 or 2pm.',
+      'Type a time such as 14:30 or 2pm.',
     ])
     fireEvent.change(time, { target: { value: '5pm' } })
     chooseIn(/^Friday, 13 March 2026/)
@@ -112,7 +112,7 @@ describe('an opened action', () => {
     }
     expect([await write('75'), await write('50'), await write('1 h 30')]).toEqual([75, 50, 90])
     expect(await write('x')).toBe(90)
-    expect(screen.getByRole('alert', hidden).textContent).toContain('A length such as')
+    expect(screen.getByRole('alert', hidden).textContent).toContain('Type a length such as')
   })
   it('finds a shelf by what is typed, and makes one that is not there', async () => {
     const store = await opened()
@@ -227,7 +227,7 @@ describe('an opened action', () => {
     act(() => void store.run('addAction', { title: 'all friday' }))
     press('More')
     fireEvent.click(screen.getByRole('button', { name: 'Make it a step of another action', ...hidden }))
-    const asked = await screen.findByRole('dialog', { name: 'A step of which action', ...hidden })
+    const asked = await screen.findByRole('dialog', { name: 'Which action is it a step of?', ...hidden })
     fireEvent.click(within(asked).getByRole('option', { name: 'all friday', ...hidden }))
     const { document } = store.api.getState()
     expect(recordsIn(document, 'action').map(({ title }) => title)).toEqual(['all friday'])

@@ -18,7 +18,7 @@ export function LayDownSheet({ id, onClose }: { id: Id<'action'>; onClose: () =>
     <SlideOver title="Which one will you pause?" onClose={onClose}>
       <Words tone="inkSoft">
         {count(underway.length, 'action')} {underway.length === 1 ? 'is' : 'are'} underway, as many as you
-        allow ({limit}). “{shortened(action.title)}” begins in place of:
+        allow ({limit}). “{shortened(action.title)}” starts instead of:
       </Words>
       <Column render="ul" aria-label="Underway">
         {underway.map((each, at) => (

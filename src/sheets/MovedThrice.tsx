@@ -34,7 +34,7 @@ export function MovedThrice({ id, onClose }: { id: Id<'action'>; onClose: () => 
   }
   return (
     <SlideOver title="Moved three times" onClose={onClose}>
-      <Words>“{title}” has been given another day for the third time. What is true of it?</Words>
+      <Words>“{title}” has been moved three times. What now?</Words>
       {asking === 'smaller' ? (
         <Column gap="$2">
           <Field
@@ -52,7 +52,7 @@ export function MovedThrice({ id, onClose }: { id: Id<'action'>; onClose: () => 
         </Column>
       ) : (
         <Column gap="$2" alignItems="flex-start">
-          <Button kind="main" label="It stays as it is" onPress={onClose} />
+          <Button kind="main" label="Leave it as it is" onPress={onClose} />
           <Button label="It is too large: a smaller step" onPress={() => setAsking('smaller')} />
           <Button label="Somebody else does it" onPress={() => setAsking('whom')} />
           <Button

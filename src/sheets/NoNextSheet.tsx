@@ -11,11 +11,11 @@ export function NoNextSheet({ id, onClose }: { id: Id<'project'>; onClose: () =>
   if (!project) return null
   return (
     <SlideOver title="What is next?" onClose={onClose}>
-      <Words>“{project.title}” has no action left. What is the very next thing somebody can do?</Words>
+      <Words>“{project.title}” has no action left. What can somebody do next?</Words>
       <NextAction id={id} label="The next action" autoFocus onAdded={onClose} />
       <WhatElse id={id} onDone={onClose} />
       <Column alignItems="flex-start">
-        <Button kind="quiet" label="I will see later" marginLeft="$-2" onPress={onClose} />
+        <Button kind="quiet" label="Decide later" marginLeft="$-2" onPress={onClose} />
       </Column>
     </SlideOver>
   )

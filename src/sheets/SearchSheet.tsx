@@ -119,8 +119,8 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
 function foundWords(isReady: boolean, isAsked: boolean, number: number): string {
   if (!isReady) return 'Getting ready…'
   if (!isAsked) return 'Slips, actions, projects, areas, people, contexts, reference, notes and checklists.'
-  if (number === 0) return 'Nothing with these words.'
-  return number === atMost ? `The first ${atMost}.` : `${number} found.`
+  if (number === 0) return 'Nothing found. Try another word, or fewer letters.'
+  return number === atMost ? `Showing the first ${atMost}.` : `${number} found.`
 }
 
 /** Whose seal stands before what was found. */

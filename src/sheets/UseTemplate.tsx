@@ -93,7 +93,7 @@ function Asking({
             key={each.name}
             asked={each}
             text={typed[each.name] ?? ''}
-            problem={isWrong(each) ? 'A number, such as 12 or 3.5.' : null}
+            problem={isWrong(each) ? 'Type a number such as 12 or 3.5.' : null}
             autoFocus={at === 0}
             onText={(text) => put(each.name, text)}
             onDone={make}

@@ -38,14 +38,14 @@ const movedTimes = async (times: number) => {
   for (let time = 0; time < times; time++) await settle(async () => press('Move on'))
   return store
 }
-const question = () => screen.queryByText(/given another day for the third time/)
+const question = () => screen.queryByText(/has been moved three times/)
 
 it('asks at the third re-dating, once, and not before or after', async () => {
   await movedTimes(2)
   expect(question()).toBeNull()
   press('Move on')
   expect(question()).not.toBeNull()
-  press('It stays as it is')
+  press('Leave it as it is')
   expect(question()).toBeNull()
   press('Move on')
   expect(question()).toBeNull()

@@ -54,7 +54,7 @@ it('is asked when the last action of an open project is ticked, and not before; 
   expect(question()).toBeNull()
   await settle(async () => press('Tick last'))
   expect(question()?.textContent).toContain('“Hall report”')
-  press('I will see later')
+  press('Decide later')
   expect(question()).toBeNull()
   // What rests asks for nothing.
   store.undo()

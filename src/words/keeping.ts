@@ -4,14 +4,14 @@ import { type AppErrorCode, type Keeping } from '@/state'
 import { count } from './counts'
 
 export function keepingWords(keeping: Extract<Keeping, { kind: 'failed' }>): string {
-  const waiting = `${count(keeping.waiting, 'change')} ${keeping.waiting === 1 ? 'is' : 'are'} not kept yet and will be lost if you close the page.`
+  const waiting = `${count(keeping.waiting, 'change')} ${keeping.waiting === 1 ? 'is' : 'are'} not saved yet and will be lost if you close the page.`
   switch (keeping.code) {
     case 'storageFull':
       return `The browser has no room left. ${waiting} Make room, then try again.`
     case 'storageBlocked':
-      return `The browser does not let Zen Tray keep anything here. ${waiting}`
+      return `The browser does not let Zen Tray save anything here. ${waiting}`
     case 'storageFailed':
-      return `Keeping failed. ${waiting}`
+      return `Saving failed. ${waiting}`
     default:
       return assertNever(keeping.code)
   }
@@ -32,7 +32,7 @@ export function savedWords({
 } {
   if (!records)
     return {
-      text: 'Saved what is on the screen. What was kept before could not be read and is not in the file.',
+      text: 'Saved what is on the screen. Earlier data could not be read and is not in the file.',
       isPartial: true,
     }
   if (!history)
@@ -50,14 +50,14 @@ export function savedWords({
 
 /** What was kept before cannot be read now. */
 export function unreadWords(code: AppErrorCode): string {
-  const meanwhile = 'What was kept before is not on the screen. What you do now is saved next to it.'
+  const meanwhile = 'Your earlier data is not on the screen. What you do now is saved next to it.'
   switch (code) {
     case 'storageFull':
-      return `The browser has no room left and could not read what was kept. ${meanwhile}`
+      return `The browser has no room left and could not read your data. ${meanwhile}`
     case 'storageBlocked':
-      return `The browser does not let Zen Tray keep anything here. ${meanwhile}`
+      return `The browser does not let Zen Tray save anything here. ${meanwhile}`
     case 'storageFailed':
-      return `What was kept could not be read. ${meanwhile}`
+      return `Your data could not be read. ${meanwhile}`
     default:
       return assertNever(code)
   }

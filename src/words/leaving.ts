@@ -75,7 +75,6 @@ export function insideWords(kind: Kind, { areas, projects, actions, kept }: Insi
   const [last] = parts.slice(-1)
   const all = parts.length === 1 ? last : `${parts.slice(0, -1).join(', ')} and ${last}`
   const isOne = areas + projects + actions === 1
-  const resting =
-    kind === 'project' ? '' : ' What rests is out of every list, and is there again when it is opened.'
+  const resting = kind === 'project' ? '' : ' What rests is left out of every list until it is reopened.'
   return `${all} ${isOne ? 'is' : 'are'} in it.${stays}${resting}`
 }

@@ -32,7 +32,7 @@ const keyWords: Readonly<Record<string, string>> = {
   first: 'Do it first',
   handOver: 'Hand it over',
   pleasure: 'For pleasure',
-  drop: 'Drop it',
+  drop: 'Let it go',
 }
 
 /** The heading over what is gathered under a key. */
@@ -72,7 +72,7 @@ export function lensFileFaultWords(fault: LensFileFault): string {
     case 'newer':
       return 'This lens comes from a newer version. Nothing was changed. Reload the page, then import it again.'
     case 'unsound':
-      return `This lens is not sound at “${fault.where}”: ${fault.why}. Nothing was changed.`
+      return `This lens file is damaged at “${fault.where}”: ${fault.why}. Nothing was changed. Ask for it again.`
   }
 }
 

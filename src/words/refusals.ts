@@ -30,41 +30,41 @@ export function refusalWords(refusal: Refusal): string {
       if (refusal.field === 'stamp') return 'The seal has room for two letters or one emoji.'
       return `${fieldNames[refusal.field] ?? 'It'} is longer than ${refusal.limit.toLocaleString('en-GB')} characters. Shorten it, or put the rest in a note.`
     case 'nameTaken':
-      return `“${refusal.name}” is there already.`
+      return `“${refusal.name}” is there already. Choose another name.`
     case 'underwayFull':
-      return `${count(refusal.limit, 'action')} ${refusal.limit === 1 ? 'is' : 'are'} underway, as many as you allow. Stop or finish one first.`
+      return `${count(refusal.limit, 'action')} ${refusal.limit === 1 ? 'is' : 'are'} underway, as many as you allow. Pause or finish one first.`
     case 'openInside':
       return 'Something in this project is open. Say where it goes first.'
     case 'notOneAction':
-      return `Only a project with one open action shrinks to it; this one has ${refusal.count === 0 ? 'none' : count(refusal.count, 'open action')}.`
+      return `Only a project with one open action can shrink to it. This one has ${refusal.count === 0 ? 'none' : count(refusal.count, 'open action')}.`
     case 'tooMany':
-      return `No more than ${refusal.limit.toLocaleString('en-GB')} steps fit into one thing. Keep the rest as a file or in a note.`
+      return `There can be at most ${refusal.limit.toLocaleString('en-GB')} steps here. Keep the rest in a file or a note.`
     case 'nestedTooDeep':
       return `Parts can be at most ${refusal.limit} levels deep. Put it further up.`
     case 'tooManyStages':
-      return `No more than ${refusal.limit} stages stand side by side. Leave one out first.`
+      return `There can be at most ${refusal.limit} stages. Delete one first.`
     case 'ring':
-      return `That would go round in a ring: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' after ')}.`
+      return `These would wait for each other: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' after ')}. Choose another one.`
     case 'withinItself':
-      return `It would be a part of itself: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' in ')}.`
+      return `It would be a part of itself: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' in ')}. Choose another one.`
     case 'lastTurn':
-      return 'It does not come again after this one. Tick it, or let it go.'
+      return 'This is the last one. Tick it, or let it go.'
     case 'repeats':
-      return 'It repeats, and a step cannot. Take off the repeat first.'
+      return 'A step cannot repeat. Remove the repeat first.'
     case 'hasParts':
-      return 'It has parts. Lay them elsewhere first, or make one of them a project of its own.'
+      return 'It has parts. Move them elsewhere first, or make each a project of its own.'
     case 'endsFirst':
-      return 'It would be due before it begins. Nothing was changed.'
+      return 'It would be due before it begins. Choose a later due date.'
     case 'neverComes':
       return 'No day fits this rule. Choose another day or month.'
     case 'notYet':
-      return 'Still starting up. Try it again in a moment.'
+      return 'Zen Tray is still starting. Try again in a moment.'
     case 'nothingToDo':
       return 'Nothing changed.'
     case 'unfit':
-      return `${fieldNames[refusal.field] ?? 'Something'} cannot be kept like this. Nothing was changed.`
+      return `${fieldNames[refusal.field] ?? 'Something'} cannot be saved like this. Change it and try again.`
     case 'readOnly':
-      return 'A newer version of Zen Tray has written here, so this one only reads. Reload the page to get the newer one.'
+      return 'A newer version of Zen Tray has saved data here. This one can only read it. Reload the page to get the newer one.'
     default:
       return assertNever(refusal)
   }

@@ -66,15 +66,15 @@ export function chipWords(clause: Clause, today: CalendarDate): string {
 
 /** Why a chip is a guess, in one short sentence. */
 export const guessWords: Readonly<Record<Guess, string>> = {
-  dayFirst: 'the day first, then the month.',
-  nextWeekday: 'the one of next week.',
-  dayBefore: 'by the day before.',
-  partOfDay: 'a part of the day has no time of its own.',
-  bareHour: 'the hour as it is mostly meant.',
+  dayFirst: 'read as day, then month.',
+  nextWeekday: 'read as next week.',
+  dayBefore: 'read as the day before.',
+  partOfDay: 'read as the usual time.',
+  bareHour: 'read as the likelier hour.',
   partOfName: 'only part of the name.',
-  loose: 'it may belong to the words beside it.',
-  list: 'a list, because of the colon and the commas.',
-  unknownPerson: 'nobody of this name is known here yet.',
+  loose: 'may be part of the title.',
+  list: 'read as a list.',
+  unknownPerson: 'a name that is new here.',
 }
 
 /** What has no chooser of its own is said again under this name. */

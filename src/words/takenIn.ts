@@ -39,7 +39,7 @@ export function letterSlip(letter: Letter, people: readonly Person[]): NewSlip {
   const head = from ? `From ${from.name ? `${from.name} <${from.address}>` : from.address}` : ''
   const [first] = text.split('\n')
   return {
-    text: subject || first?.slice(0, 200).trim() || (sender ? `Letter from ${sender}` : 'Letter'),
+    text: subject || first?.slice(0, 200).trim() || (sender ? `E-mail from ${sender}` : 'E-mail'),
     note: [head, text].filter((part) => part !== '').join('\n\n'),
     personIds: known.length === 1 ? known.map(({ id }) => id) : [],
   }

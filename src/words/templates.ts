@@ -81,6 +81,6 @@ export function templateFileFaultWords(fault: TemplateFileFault): string {
     case 'newer':
       return 'This template comes from a newer version. Nothing was changed. Reload the page, then import it again.'
     case 'unsound':
-      return `This template is not sound at “${fault.where}”: ${fault.why}. Nothing was changed.`
+      return `This template file is damaged at “${fault.where}”: ${fault.why}. Nothing was changed. Ask for it again.`
   }
 }

@@ -97,7 +97,7 @@ test('a dead connection is opened anew by trying again, and what was done meanwh
   await setDown(page, 'one')
   await page.evaluate(() => (window as unknown as { killHandle: () => void }).killHandle())
   await setDown(page, 'two')
-  await expect(page.getByRole('alert')).toContainText('not kept yet')
+  await expect(page.getByRole('alert')).toContainText('not saved yet')
   await page.getByRole('button', { name: 'Try again' }).click()
   await expect(page.getByRole('alert')).toBeHidden()
   await page.reload()
@@ -147,7 +147,7 @@ test('whatever is typed into the address opens something or says that it is not 
   await setDown(page, 'one')
   const nothing = async (address: string) => {
     await page.goto(address)
-    await expect(page.getByText('There is nothing here.')).toBeVisible()
+    await expect(page.getByText('Nothing is here.')).toBeVisible()
     await expect(page.getByRole('alert')).toBeHidden()
   }
   const strange = [

@@ -127,7 +127,7 @@ test('sorting fits a phone, large or small, without scrolling, the longest slip 
   await setDown(page, `${'measure the reading room again '.repeat(40)}, by friday, 20 min, phone`)
   await page.goto('/sorting')
   const box = page.getByRole('group', { name: 'Compartments' })
-  const keep = page.getByRole('form', { name: 'Action' }).getByRole('button', { name: 'Keep the action' })
+  const keep = page.getByRole('form', { name: 'Action' }).getByRole('button', { name: 'Save action' })
   for (let slip = 0; slip < 26; slip++) {
     await expect(box).toBeVisible()
     for (const size of sizes) {
@@ -234,7 +234,7 @@ test('the first minute is one act, and a context that is said and not there is o
   const first = page.getByRole('region', { name: 'First choices' })
   await expect(first.getByRole('button', { name: 'Start' })).toBeInViewport()
   await first.getByRole('textbox', { name: 'Context 1' }).fill('Bench')
-  await first.getByRole('button', { name: 'Drop Errands' }).click()
+  await first.getByRole('button', { name: 'Remove Errands' }).click()
   await first.getByRole('textbox', { name: 'Area 1' }).fill('🎈 Parties')
   await first.getByRole('radio', { name: '4 h' }).click()
   await first.getByRole('radio', { name: 'Sunday' }).click()

@@ -6,7 +6,7 @@ async function openAction(page: Page, sentence: string): Promise<void> {
   await page.setViewportSize(wide)
   await open(page)
   await setDown(page, sentence)
-  await page.getByRole('button', { name: 'Sort them' }).click()
+  await page.getByRole('button', { name: 'Sort', exact: true }).click()
   await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
   await page.keyboard.press('1')
   await page.keyboard.press('Enter')

@@ -149,7 +149,7 @@ test.describe('carrying by hand', () => {
     for (let at = 0; at < 3; at++) {
       await page.getByRole('button', { name: /^Action/ }).click()
       await page
-        .getByRole('button', { name: /^(Keep|Make|Sort)/ })
+        .getByRole('button', { name: /^(Save|Make|Sort)/ })
         .last()
         .click()
     }

@@ -37,11 +37,11 @@ const thoughts: readonly Sorted[] = [
 
 /** The main button of each form; what has none is decided by its compartment alone. */
 const keeps: Readonly<Record<string, string | RegExp>> = {
-  Action: 'Keep the action',
-  Project: 'Keep the project',
+  Action: 'Save action',
+  Project: 'Save project',
   'Two minutes': 'Done',
-  'Hand over': /^Wait for (?:Ana|Piet)$/,
-  'Not before': /^Not before /,
+  'Hand over': /^Hand over to (?:Ana|Piet)$/,
+  'Not before': 'Save',
 }
 
 async function sortAs(page: Page, [thought, into]: Sorted): Promise<void> {
@@ -87,7 +87,7 @@ test('twenty-five thoughts, sorted, a morning, a week, and a backup brought back
   }
   await expect(page.getByRole('heading', { name: '25 slips' })).toBeVisible()
 
-  await page.getByRole('button', { name: 'Sort them' }).tap()
+  await page.getByRole('button', { name: 'Sort', exact: true }).tap()
   for (const [at, [thought, into]] of thoughts.entries()) {
     await expect(page.getByRole('heading', { name: `${at + 1} of 25` })).toBeVisible()
     await expect(page.getByRole('article', { name: 'The slip' })).toContainText(thought.slice(0, 8))
@@ -133,7 +133,7 @@ test('twenty-five thoughts, sorted, a morning, a week, and a backup brought back
   const phone = await other.newPage()
   await open(phone, '/settings')
   await phone
-    .getByLabel('File to bring in')
+    .getByLabel('File to import')
     .setInputFiles({ name: 'backup.json', mimeType: 'application/json', buffer: Buffer.from(saved.text) })
   await phone.getByRole('dialog').getByRole('button', { name: 'Import', exact: true }).tap()
   await expect(phone.getByText('Imported.').first()).toBeAttached()

@@ -15,7 +15,7 @@ test('export, wipe, import: the same store; a damaged file changes nothing', asy
   await expect(page.getByText('0 records so far')).toBeVisible()
   const bringIn = (text: string) =>
     page
-      .getByLabel('File to bring in')
+      .getByLabel('File to import')
       .setInputFiles({ name: 'store.json', mimeType: 'application/json', buffer: Buffer.from(text) })
   await bringIn(before.text.slice(0, 5000))
   await expect(page.getByRole('alert')).toContainText('breaks off or is damaged at character')
@@ -114,7 +114,7 @@ test('a browser without room says so, loses nothing, and keeps it on the next tr
   })
   await setDown(page, 'one', 'two')
   await expect(page.getByRole('alert')).toContainText(
-    'The browser has no room left. 2 changes are not kept yet',
+    'The browser has no room left. 2 changes are not saved yet',
   )
   await expect(page.getByRole('heading', { name: '2 slips' })).toBeVisible()
   await page.evaluate(() => {
@@ -133,7 +133,7 @@ test('a browser that blocks the database still works, and says that nothing is k
     }
   })
   await open(page)
-  await expect(page.getByRole('alert')).toContainText('does not let Zen Tray keep anything here')
+  await expect(page.getByRole('alert')).toContainText('does not let Zen Tray save anything here')
   await setDown(page, 'still here')
   await expect(page.getByRole('heading', { name: '1 slip' })).toBeVisible()
 })
@@ -245,7 +245,7 @@ test('the bytes of files go along in the saved archive and come back from it', a
   await page.getByRole('dialog').getByRole('button', { name: 'Remove everything', exact: true }).click()
   await expect(page.getByText('Everything is removed').first()).toBeAttached()
   expect(await fileKept('read')).toBeNull()
-  await page.getByLabel('File to bring in').setInputFiles(await saved.path())
+  await page.getByLabel('File to import').setInputFiles(await saved.path())
   await page.getByRole('dialog').getByRole('button', { name: 'Import', exact: true }).click()
   await expect(page.getByText('1 record so far')).toBeVisible()
   expect(await fileKept('read')).toBe('a drawing')
@@ -266,7 +266,7 @@ test('bringing a large file in can be stopped at any moment: all of it or nothin
   const buffer = Buffer.from(JSON.stringify(file))
   const choose = () =>
     page
-      .getByLabel('File to bring in')
+      .getByLabel('File to import')
       .setInputFiles({ name: 'store.json', mimeType: 'application/json', buffer })
   await choose()
   await page.getByRole('button', { name: 'Stop' }).click()

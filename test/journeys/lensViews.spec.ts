@@ -174,7 +174,7 @@ test.describe('wide', () => {
 
     const all = await inList('Should')
     await carry(page, all.at(-1) as string, row(page, all[0] as string))
-    await expect(status(page, 'only what is equal in that is arranged by hand')).toBeAttached()
+    await expect(status(page, 'only actions that are equal can be moved by hand')).toBeAttached()
     // Without a sort the hand decides.
     await page
       .getByRole('group', { name: 'What this lens lists' })
@@ -310,7 +310,7 @@ test('two tabs that change the same lens keep both changes; one that is removed 
     await unfoldLens(of)
     await of.getByRole('textbox', { name: 'Say a lens' }).fill(words)
     await of.getByRole('textbox', { name: 'Say a lens' }).press('Enter')
-    await of.getByRole('button', { name: 'Keep to this lens' }).click()
+    await of.getByRole('button', { name: 'Save lens' }).click()
   }
   await say(page, 'must')
   await expect(sentence(other)).toContainText('must')
@@ -318,9 +318,9 @@ test('two tabs that change the same lens keep both changes; one that is removed 
   await expect(sentence(page)).toContainText('up to 2 h')
   await expect(sentence(page)).toContainText('must')
   await other.getByRole('button', { name: 'This lens: name, seal, place' }).click()
-  await other.getByRole('button', { name: 'Remove this lens' }).click()
+  await other.getByRole('button', { name: 'Delete this lens' }).click()
   await other.getByRole('button', { name: 'Remove it' }).click()
-  await expect(page.getByText('This lens is gone. What it listed is all still there.')).toBeVisible()
+  await expect(page.getByText('This lens is gone. Its actions are still there.')).toBeVisible()
 })
 
 test('a lens that stands open turns with the day and with the zone, and loses no change of just now', async ({
@@ -349,7 +349,7 @@ test('a lens that stands open turns with the day and with the zone, and loses no
   // Asleep for an afternoon and a night.
   await page.clock.fastForward('15:00:00')
   await stands('Carried over')
-  await expect(page.getByText('Changed just now, on this device alone.')).toBeVisible()
+  await expect(page.getByText('Changed on this device only.')).toBeVisible()
   // Carried west, where it is still the evening before, and home again.
   /** As the machine tells its zone: the browser here has a fixed one. */
   const carriedTo = (zone: string) =>
@@ -375,7 +375,7 @@ test('a lens that stands open turns with the day and with the zone, and loses no
   await box.click()
   await page.getByRole('dialog').getByRole('button', { name: 'All of them are done' }).click()
   await expect(box).toBeHidden()
-  await expect(page.getByText('Changed just now, on this device alone.')).toBeVisible()
+  await expect(page.getByText('Changed on this device only.')).toBeVisible()
 })
 
 test('in every view several are chosen by keys and told the same, and one undo takes it back', async ({

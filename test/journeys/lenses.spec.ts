@@ -50,7 +50,7 @@ test('a lens is made by touch, and the same by saying it and by keys', async ({ 
     await dialog(page).getByRole('radio', { name: field, exact: true }).click()
   }
   for (const [field, way] of [['due'], ['minutes', 'longest first'], ['title']] as const) {
-    await more(page, 'in the order of')
+    await more(page, 'sorted by')
     await dialog(page).getByRole('radio', { name: field, exact: true }).click()
     if (way) await dialog(page).getByRole('radio', { name: way }).click()
     await dialog(page).getByRole('button', { name: 'Done' }).click()
@@ -90,15 +90,15 @@ test('what is changed holds just now, until it is kept or put back', async ({ pa
   await expect(page.getByText('Not understood: “zebra”')).toBeVisible()
   // It stands where the page is loaded again, and the lens itself is as it was.
   await page.reload()
-  await expect(page.getByText('Changed just now, on this device alone.')).toBeVisible()
+  await expect(page.getByText('Changed on this device only.')).toBeVisible()
   await expect(sentence(page)).toContainText('must')
-  await page.getByRole('button', { name: 'Put it back' }).click()
+  await page.getByRole('button', { name: 'Undo the change' }).click()
   await expect(sentence(page)).toHaveText('Actions ready, deep; sorted by due, then minutes longest first.')
   expect(await titles(page)).toEqual(before)
   await unfoldLens(page)
   await sayLens(page).fill('must')
   await sayLens(page).press('Enter')
-  await page.getByRole('button', { name: 'Keep to this lens' }).click()
+  await page.getByRole('button', { name: 'Save lens' }).click()
   await expect(page.getByText('Changed just now')).toHaveCount(0)
   await page.reload()
   await expect(sentence(page)).toContainText('must')
@@ -116,13 +116,13 @@ test('a lens goes to a file and comes back; a hostile file is refused in words',
   const saved = await (await download).path()
   const text = readFileSync(saved, 'utf8')
   await page.getByRole('tab', { name: 'All lenses' }).click()
-  const input = page.getByLabel('Lens file to bring in')
+  const input = page.getByLabel('Lens file to import')
   await input.setInputFiles({
     name: 'bad.json',
     mimeType: 'application/json',
     buffer: Buffer.from(text.replace('"to": 20', '"to": -1')),
   })
-  await expect(page.getByRole('status').filter({ hasText: 'This lens is not sound' })).toBeVisible()
+  await expect(page.getByRole('status').filter({ hasText: 'This lens file is damaged' })).toBeVisible()
   await input.setInputFiles({
     name: 'mine.json',
     mimeType: 'application/json',

@@ -69,7 +69,7 @@ test('a long page loses no key: left at once, reloaded at once, and another writ
   await page.keyboard.press('Control+End')
   await page.keyboard.type(' last key')
   await page.reload()
-  await pane.getByRole('button', { name: 'Read all of it' }).click()
+  await pane.getByRole('button', { name: 'Show all' }).click()
   await expect(pane.getByText('at usual length. to the last key')).toBeVisible()
   // Another writes in its first line while the keys go on at its end.
   const other = await context.newPage()
@@ -87,7 +87,7 @@ test('a long page loses no key: left at once, reloaded at once, and another writ
   await page.keyboard.press('Escape')
   for (const each of [page, other]) {
     await each.reload()
-    await each.getByRole('button', { name: 'Read all of it' }).click()
+    await each.getByRole('button', { name: 'Show all' }).click()
     await expect(each.getByText(/point 0,.*First of all\./).last()).toBeVisible()
     await expect(each.getByText('to the last key and one more').last()).toBeVisible()
   }
@@ -206,7 +206,7 @@ test('a day begins with what was chosen once, is leafed through, and its open li
   await page.keyboard.press('Control+End')
   await page.keyboard.type('\n[ ] look for the lease\nring Wim')
   await page.keyboard.press('Escape')
-  await read.getByRole('button', { name: 'Lift 2 lines into the Tray' }).click()
+  await read.getByRole('button', { name: 'Add 2 lines to the Tray' }).click()
   await expect(read.getByRole('button', { name: /^Lift/ })).toBeHidden()
   await read.getByRole('button', { name: 'Day note of yesterday' }).click()
   await expect(page.getByRole('dialog', { name: 'Tuesday, 10 March' }).getByText('rain')).toBeVisible()

@@ -128,10 +128,10 @@ test('a goal is set, projects point at it, it tells what moved, when it is looke
   await opened.getByRole('textbox', { name: 'Another remark' }).fill('one hall of three')
   await opened.getByRole('textbox', { name: 'Another remark' }).press('Enter')
   await expect(opened.getByText('Looked at again Thu 7 May')).toBeVisible()
-  await opened.getByRole('button', { name: 'It is reached' }).click()
+  await opened.getByRole('button', { name: 'Reached' }).click()
   await expect(opened.getByText('Goal, reached')).toBeVisible()
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
-  await expect(opened.getByRole('button', { name: 'It is reached' })).toBeVisible()
+  await expect(opened.getByRole('button', { name: 'Reached' })).toBeVisible()
 })
 
 for (const [where, size] of [

@@ -4,7 +4,7 @@ import { open, setDown, station, wide } from './parts'
 const reminders = (page: Page) => page.getByRole('region', { name: 'Reminders' })
 
 async function sortAll(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Sort them' }).click()
+  await page.getByRole('button', { name: 'Sort', exact: true }).click()
   await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
   await page.keyboard.press('1')
   await page.keyboard.press('Enter')

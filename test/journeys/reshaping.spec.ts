@@ -5,7 +5,7 @@ import { band, captureLine, open, openWithDemo, setDown, station, wide, shelfPar
 const slips = (page: Page) => page.getByRole('list', { name: 'Slips' }).getByRole('listitem')
 const paper = (page: Page) => page.getByRole('article', { name: 'The slip' })
 const ask = async (page: Page, what: RegExp) => {
-  await page.getByRole('button', { name: 'Split or join' }).click()
+  await page.getByRole('button', { name: 'Split or merge' }).click()
   await page.getByRole('button', { name: what }).click()
 }
 
@@ -93,7 +93,7 @@ test('a slip becomes a step of an action, and an action of a project, by name al
   await page.keyboard.press('Enter')
   await expect(paper(page)).not.toContainText('roof plan')
   await page.getByRole('button', { name: 'Leave sorting' }).click()
-  await band(page, 'Came back').locator('[data-row]', { hasText: 'List the meters' }).click()
+  await band(page, 'Back today').locator('[data-row]', { hasText: 'List the meters' }).click()
   await expect(page.getByRole('list', { name: 'Steps' })).toContainText('and the spare cable')
   await page.keyboard.press('Escape')
   await station(page, 'Shelves').click()
@@ -116,8 +116,8 @@ test('an action grows into a project, and a project of one action shrinks to it,
   await page.getByRole('button', { name: 'More', exact: true }).click()
   await page.getByRole('button', { name: /Grow it into a project/ }).click()
   const sheet = page.getByRole('dialog', { name: 'Grow into a project' })
-  await expect(sheet.getByRole('textbox', { name: 'The very next action' })).toHaveValue('measure the stairs')
-  await sheet.getByRole('textbox', { name: 'The very next action' }).press('Enter')
+  await expect(sheet.getByRole('textbox', { name: 'Its next action' })).toHaveValue('measure the stairs')
+  await sheet.getByRole('textbox', { name: 'Its next action' }).press('Enter')
   await expect(sheet).toBeHidden()
   await station(page, 'Shelves').click()
   await page.getByRole('button', { name: /^move the studio/ }).click()
@@ -126,7 +126,7 @@ test('an action grows into a project, and a project of one action shrinks to it,
   await expect(project.getByRole('list', { name: 'Steps' })).toContainText('pack the meters')
   await project.getByRole('button', { name: 'History' }).click()
   await expect(project.getByRole('region', { name: 'History' })).toContainText('Sorted as an action')
-  await project.getByRole('button', { name: /Shrink it to its one action/ }).click()
+  await project.getByRole('button', { name: /Shrink to its one action/ }).click()
   const action = page.getByRole('complementary', { name: 'measure the stairs' })
   await expect(action.getByRole('list', { name: 'Steps' })).toContainText('ask a carrier')
   await action.getByRole('button', { name: 'More', exact: true }).click()
@@ -138,10 +138,10 @@ test('an action grows into a project, and a project of one action shrinks to it,
 
 test('what the tickler brought back waits in the Tray until something is decided of it', async ({ page }) => {
   await openWithDemo(page)
-  await expect(page.getByText('and 2 came back from the tickler')).toBeVisible()
+  await expect(page.getByText('and 2 back today from the Tickler')).toBeVisible()
   await expect(page.getByRole('navigation', { name: 'Stations' })).toContainText('27 in the tray')
-  const back = band(page, 'Came back')
-  await back.getByRole('button', { name: 'List the meters with their values stays as it is' }).click()
+  const back = band(page, 'Back today')
+  await back.getByRole('button', { name: 'Leave List the meters with their values as it is' }).click()
   await expect(back.getByRole('listitem')).toHaveCount(1)
   await back.locator('[data-row]', { hasText: 'Ask three carriers' }).focus()
   await page.keyboard.press('p')

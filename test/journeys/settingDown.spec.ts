@@ -365,7 +365,7 @@ test('every chip opens what sets it; a guess says why it is one', async ({ page 
   const chip = (name: string) =>
     page.getByRole('group', { name: 'Understood' }).getByRole('button', { name, exact: true })
   await expect(page.getByRole('note', { name: 'Guesses' })).toContainText(
-    '“by 3/4”: the day first, then the month.',
+    '“by 3/4”: read as day, then month.',
   )
   await chip('20 min').click()
   await page.getByRole('dialog', { name: 'Minutes' }).getByRole('button', { name: '45 min' }).click()
@@ -391,7 +391,7 @@ test('a thing laid aside waits in the review box, as a slip and as the action it
   await open(page)
   await setDown(page, 'ask whether the loft pays, this week')
   await page.getByRole('button', { name: 'Sort ask whether the loft pays' }).click()
-  await page.getByRole('button', { name: 'For the review' }).click()
+  await page.getByRole('button', { name: 'For review' }).click()
   await page.keyboard.press('1')
   await page.keyboard.press('Enter')
   await page.goto('/review')

@@ -5,7 +5,7 @@ import { band, captureLine, open, setDown, station, wide } from './parts'
 async function openAction(page: Page): Promise<void> {
   await open(page)
   await setDown(page, 'pack for Fenwick Hall today')
-  await page.getByRole('button', { name: 'Sort them' }).click()
+  await page.getByRole('button', { name: 'Sort', exact: true }).click()
   await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
   await page.keyboard.press('1')
   await page.keyboard.press('Enter')

@@ -210,7 +210,7 @@ test('what is sorted into a project can be the very next thing there', async ({ 
   await page.getByRole('combobox').fill('Fenwick Hall')
   await page.keyboard.press('Enter')
   await page.getByRole('checkbox', { name: 'as the next' }).click()
-  await page.getByRole('button', { name: /^Keep the action/ }).click()
+  await page.getByRole('button', { name: /^Save action/ }).click()
   await page.goto('/shelves')
   await expect(page.getByRole('button', { name: /^Fenwick Hall echo report/ })).toContainText(
     'ring the trustees about the ceiling',

@@ -3,7 +3,7 @@ import { band, open, setDown, station, wide, shelfPart } from './parts'
 
 async function sortAll(page: Page, count: number): Promise<void> {
   await station(page, 'Tray').click()
-  await page.getByRole('button', { name: 'Sort them' }).click()
+  await page.getByRole('button', { name: 'Sort', exact: true }).click()
   for (let left = count; left > 0; left--) {
     await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
     await page.keyboard.press('1')
@@ -76,7 +76,7 @@ test('an action is blocked until another is done; a ring is refused with the way
   await offer(page, 'after another action')
   await page.getByRole('dialog', { name: 'After which action' }).getByRole('combobox').fill('paint')
   await page.keyboard.press('Enter')
-  await expect(page.getByText('go round in a ring').first()).toBeVisible()
+  await expect(page.getByText('wait for each other').first()).toBeVisible()
   await picked.getByRole('checkbox', { name: 'clear the loft' }).click()
   await expect(picked.getByRole('button', { name: /^paint it/ })).toBeVisible()
 })

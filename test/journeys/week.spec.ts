@@ -13,9 +13,9 @@ const five = [
 /** Sets one sentence down, sorts it as an action, and goes to the Day. */
 async function actionOnTheDay(page: Page, sentence: string): Promise<void> {
   await setDown(page, sentence)
-  await page.getByRole('button', { name: 'Sort them' }).click()
+  await page.getByRole('button', { name: 'Sort', exact: true }).click()
   await page.getByRole('button', { name: 'Action' }).click()
-  await page.getByRole('button', { name: 'Keep the action' }).click()
+  await page.getByRole('button', { name: 'Save action' }).click()
   await station(page, 'Day').click()
 }
 
@@ -29,16 +29,16 @@ test('five sentences set down, sorted, one ticked on the Day sheet, all still tr
   await setDown(page, ...five.slice(1))
   await expect(page.getByRole('heading', { name: '5 slips' })).toBeVisible()
 
-  await page.getByRole('button', { name: 'Sort them' }).click()
+  await page.getByRole('button', { name: 'Sort', exact: true }).click()
   await expect(page.getByRole('heading', { name: '1 of 5' })).toBeVisible()
   await page.getByRole('button', { name: 'Action' }).click()
   await expect(page.getByRole('radio', { name: '20 min', exact: true })).toBeChecked()
-  await page.getByRole('button', { name: 'Keep the action' }).click()
+  await page.getByRole('button', { name: 'Save action' }).click()
   await expect(page.getByRole('heading', { name: '2 of 5' })).toBeVisible()
   await page.getByRole('button', { name: 'Action' }).click()
   await expect(page.getByRole('radio', { name: 'today' })).toBeChecked()
   await expect(page.getByRole('button', { name: 'must' })).toBeVisible()
-  await page.getByRole('button', { name: 'Keep the action' }).click()
+  await page.getByRole('button', { name: 'Save action' }).click()
   await page.getByRole('button', { name: 'Someday', exact: true }).click()
   await page.getByRole('button', { name: 'Let go' }).click()
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
@@ -47,7 +47,7 @@ test('five sentences set down, sorted, one ticked on the Day sheet, all still tr
   await page.getByRole('button', { name: 'Project' }).click()
   await page.getByRole('textbox', { name: 'Outcome' }).fill('The shed is green by May')
   await page.getByRole('textbox', { name: 'First next action' }).fill('buy paint, 30 min')
-  await page.getByRole('button', { name: 'Keep the project' }).click()
+  await page.getByRole('button', { name: 'Save project' }).click()
   await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
 
   await page.getByRole('button', { name: 'See the day' }).click()
@@ -82,7 +82,7 @@ test('the same by keys alone', async ({ page }) => {
   }
   await keys.press('Escape')
   await expect(page.getByRole('heading', { name: '5 slips' })).toBeVisible()
-  await page.getByRole('button', { name: 'Sort them' }).focus()
+  await page.getByRole('button', { name: 'Sort', exact: true }).focus()
   await keys.press('Enter')
   await expect(page.getByRole('heading', { name: '1 of 5' })).toBeVisible()
   for (const [key, then] of [

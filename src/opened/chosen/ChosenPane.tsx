@@ -33,7 +33,7 @@ export function AllAside({
     <Button
       kind="quiet"
       label="Keep for the review"
-      onPress={() => leaveAfter(act('layAside', { ids }, { say: `Laid aside: ${together}` }))}
+      onPress={() => leaveAfter(act('layAside', { ids }, { say: `Kept for the review: ${together}` }))}
     />
   )
 }

@@ -26,7 +26,7 @@ export function Grown({ project }: { readonly project: Project }) {
       {canShrink ? (
         <Button
           kind="quiet"
-          label="Shrink it to its one action"
+          label="Shrink to its one action"
           onPress={() => {
             if (act('shrinkToAction', { id }, { say: `Shrunk to its action: ${name}` }).ok) open(only.id)
           }}
@@ -43,7 +43,7 @@ export function Grown({ project }: { readonly project: Project }) {
           kind="quiet"
           label={`Make it part of ${shortened(area.name)}`}
           onPress={() => {
-            if (act('partOfArea', { id }, { say: `Part of ${area.name} now: ${name}` }).ok) open(area.id)
+            if (act('partOfArea', { id }, { say: `Made part of ${area.name}: ${name}` }).ok) open(area.id)
           }}
         />
       ) : null}

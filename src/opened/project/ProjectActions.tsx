@@ -51,7 +51,7 @@ export function ProjectActions({
       {!next && state === 'open' ? (
         <Column>
           <BandHeading title="Next" />
-          <EmptyPlace says="No next action. What is the very next thing somebody can do? Or:">
+          <EmptyPlace says="No next action. What can somebody do next? Or:">
             <WhatElse id={id} />
           </EmptyPlace>
         </Column>

@@ -111,9 +111,9 @@ export function PutIn({
 }) {
   if (blanks.length === 0) return null
   return (
-    <Row gap="$1" flexWrap="wrap" alignItems="center" role="group" aria-label="Put in a blank">
+    <Row gap="$1" flexWrap="wrap" alignItems="center" role="group" aria-label="Insert a blank">
       <Words size="second" tone="inkSoft">
-        Put in
+        Insert
       </Words>
       {blanks.map(({ name }) => (
         <Button key={name} kind="quiet" label={name} onPress={() => onPut(name)} />

@@ -49,9 +49,12 @@ export function ShareTemplate({
     saveAs(`${name}.template.zip`, blob)
     const left = files.length - there.size
     if (left > 0)
-      desk.getState().tell(`${count(left, 'file')} could not be read, and is not in it.`, { problem: true })
+      desk
+        .getState()
+        .tell(`${count(left, 'file')} could not be read and ${left === 1 ? 'is' : 'are'} left out.`, {
+          problem: true,
+        })
   }
-  const failed = () =>
-    desk.getState().tell('The file could not be made. Nothing was changed; try again.', { problem: true })
+  const failed = () => desk.getState().tell('The file could not be made. Try again.', { problem: true })
   return <Button kind="quiet" label="Share as a file" onPress={() => void share().catch(failed)} />
 }

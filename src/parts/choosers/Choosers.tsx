@@ -41,7 +41,9 @@ export function ActionChooser(props: ChooserProps) {
           date={of.due?.date ?? null}
           time={of.due?.time ?? null}
           none="no day"
-          note={of.due ? null : 'Who is promised it? What nobody waits for is better held by how near it is.'}
+          note={
+            of.due ? null : 'Does somebody expect it by then? If not, a horizon fits better than a due date.'
+          }
           onChoose={(date, time) => onSet({ due: date && { date, time } })}
         />
       )

@@ -47,14 +47,14 @@ export function CountedChooser({
   if (!template) return null
   const choose = (shift: Shift) => {
     const clock = time.trim() === '' ? null : readTime(time)
-    if (hasTime && time.trim() !== '' && clock === null) return setProblem('A time such as 14:30.')
+    if (hasTime && time.trim() !== '' && clock === null) return setProblem('Type a time such as 14:30.')
     onChoose({ blankId, shift, time: hasTime ? clock : null })
     onClose()
   }
   const take = () => {
     const read = template.readShift(text) ?? template.readShift(`${text} before`)
     if (read) choose(read.shift)
-    else setProblem('Such as “14 days before”, “next working day after”, “first monday after”.')
+    else setProblem('Try “14 days before”, “next working day after” or “first monday after”.')
   }
   const shown = counted ? template.shiftWords(counted.shift) : null
   return (

@@ -144,7 +144,7 @@ export function DayChooser({
     const said = typedTime.trim().toLowerCase()
     const read = said === '' ? null : readTime(said)
     if (hasTime && chosen !== null && said !== '' && read === null)
-      return setProblem('A time such as 14:30 or 2pm.')
+      return setProblem('Type a time such as 14:30 or 2pm.')
     onChoose(chosen, hasTime ? read : null)
     onClose()
   }

@@ -181,7 +181,7 @@ function LimitChooser({ target: { title, limit, onChoose }, anchor, onClose }: O
   const take = () => {
     const number = Number(typed.trim())
     if (Number.isInteger(number) && number >= 1 && number <= 999) choose(number)
-    else setProblem('A whole number from 1 to 999.')
+    else setProblem('Type a whole number from 1 to 999.')
   }
   return (
     <ChooserSheet

@@ -275,7 +275,7 @@ function Ends({
     if (text.trim() === '') return
     const read = said(`every day ${text}`)?.rule ?? said(`every day until ${text}`)?.rule
     if (!read || (read.until === null && read.times === null))
-      return setProblem('A day or a number: until 5 nov, 10 times.')
+      return setProblem('Try “until 5 nov” or “10 times”.')
     onChange({ until: read.until, times: read.times })
     setText('')
   }

@@ -75,7 +75,7 @@ export function AnyLength({ onLength }: { onLength: (minutes: number) => void })
   const [problem, setProblem] = useState<string | null>(null)
   const take = () => {
     const length = lengthSaid(typed)
-    if (length === null) setProblem('A length such as 50, 1 h 30 or 2 hours.')
+    if (length === null) setProblem('Type a length such as 50, 1 h 30 or 2 hours.')
     else onLength(length)
   }
   return (

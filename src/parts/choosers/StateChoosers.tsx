@@ -69,7 +69,7 @@ export function StageChooser({ of, ...shared }: Shared) {
   }
   return (
     <ChooserSheet {...shared}>
-      <Row gap="$2" flexWrap="wrap" role="group" aria-label="It stands at">
+      <Row gap="$2" flexWrap="wrap" role="group" aria-label="Its stage">
         {stages.map((stage) => (
           <Button
             key={stage.id}

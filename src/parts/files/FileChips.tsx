@@ -41,7 +41,7 @@ export function FileChips({
       ))}
       {isBusy ? (
         <Words role="status" size="second" tone="inkSoft" alignSelf="center">
-          Taking in…
+          Adding…
         </Words>
       ) : null}
     </>

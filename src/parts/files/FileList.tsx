@@ -39,9 +39,13 @@ function FileRow({ file }: { file: FileRecord }) {
       .then((port) => port.get(blob))
       .catch(() => null)
     if (!kept)
-      return desk.getState().tell(`“${shortened(name)}” is not in this browser any more.`, { problem: true })
+      return desk
+        .getState()
+        .tell(`“${shortened(name)}” is not in this browser any more. Add it again.`, { problem: true })
     if (!kept.isSound)
-      desk.getState().tell(`“${shortened(name)}” is damaged: it is not what was kept.`, { problem: true })
+      desk
+        .getState()
+        .tell(`“${shortened(name)}” is damaged. Add it again if you have it elsewhere.`, { problem: true })
     then(kept.bytes)
   }
   const save = () => void withBytes((kept) => saveAs(name, new Blob([kept], { type: mediaType })))
@@ -77,7 +81,7 @@ function FileRow({ file }: { file: FileRecord }) {
         <IconButton
           label={`Remove ${name}`}
           icon="close"
-          onPress={() => act('removeFile', { id: file.id }, { say: `Taken off: ${shortened(name)}` })}
+          onPress={() => act('removeFile', { id: file.id }, { say: `File removed: ${shortened(name)}` })}
         />
       </Row>
       {isLarge ? <LargePicture file={file} /> : null}

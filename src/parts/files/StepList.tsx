@@ -36,7 +36,7 @@ export function StepList({ steps }: { steps: readonly Step[] }) {
             <IconButton
               label={`Remove ${shortened(title)}`}
               icon="close"
-              onPress={() => act('removeStep', { id }, { say: `Taken off: ${shortened(title)}` })}
+              onPress={() => act('removeStep', { id }, { say: `Step removed: ${shortened(title)}` })}
             />
             <StepTick step={step} />
           </Row>

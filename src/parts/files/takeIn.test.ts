@@ -66,8 +66,8 @@ it('makes a letter a slip: its subject, its text, its sender where known, its fi
 })
 it.each([
   [{ subject: '' }, 'The arch is late.'],
-  [{ subject: '', text: '' }, 'Letter from oda'],
-  [{ subject: '', text: '', from: null }, 'Letter'],
+  [{ subject: '', text: '' }, 'E-mail from oda'],
+  [{ subject: '', text: '', from: null }, 'E-mail'],
 ])('names a letter without a subject by what it has: %j', async (more, text) => {
   const taken = await takeIn([file('l.eml', '')], makeMemoryBlobs(), [], reading(letter(more)))
   expect(taken.letters).toMatchObject([{ text }])

@@ -16,7 +16,7 @@ import type { Turning } from './useTurning'
 
 /** More of a web page than this at once is not a note. */
 const mostHtml = 1_000_000
-const tooMuchWords = `A note holds at most ${noteLimit.toLocaleString('en-GB')} characters. What you pasted is more: it was left out.`
+const tooMuchWords = `A note holds at most ${noteLimit.toLocaleString('en-GB')} characters. What you pasted is longer and was left out. Add it as a file.`
 
 /** A check box of a note, and what it stands for: half of a line that is cut in two stands for nothing. */
 const TiedItem = TaskItem.extend({

@@ -191,7 +191,7 @@ function Read({
         </div>
       )}
       <Row gap="$1" flexWrap="wrap" marginLeft="$-2" onPointerEnter={readyEditor} onFocus={readyEditor}>
-        {isCut ? <Button kind="quiet" label="Read all of it" onPress={onWhole} /> : null}
+        {isCut ? <Button kind="quiet" label="Show all" onPress={onWhole} /> : null}
         <Button
           kind="quiet"
           icon={isEmpty ? 'pen' : undefined}
@@ -232,7 +232,7 @@ function PlainNote({ of, text }: { of: NoteBandProps['of']; text: string }) {
   return (
     <>
       <Words size="second" tone="inkSoft">
-        Too long or too deep to be shown as a page: it is written here as plain text.
+        Too long to show as a page. You can edit it here as plain text.
       </Words>
       <EditText
         name={`${of} note`}

@@ -49,7 +49,7 @@ it('shows what is hostile as words, and reads a long note only as far as is aske
   expect([note.querySelector('img'), note.querySelector('a')]).toEqual([null, null])
   expect(within(note).getByText('<img src=x onerror=alert(1)>')).toBeTruthy()
   expect(screen.queryByText('the end')).toBeNull()
-  fireEvent.click(screen.getByRole('button', { name: 'Read all of it' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Show all' }))
   expect(screen.getByText('the end')).toBeTruthy()
 })
 it('shows what is too deep or too long for a page as it is written, to be written in all the same', async () => {

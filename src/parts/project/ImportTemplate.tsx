@@ -23,7 +23,7 @@ export function ImportTemplate({ onOpen }: { readonly onOpen: (id: Id<'project'>
       const bytes = await blobs()
       for (const one of files) await bytes.put(one)
     }
-    const without = missing.length > 0 ? `. Not known here: ${missing.slice(0, 5).join(', ')}` : ''
+    const without = missing.length > 0 ? `. Contexts you do not have: ${missing.slice(0, 5).join(', ')}` : ''
     const outcome = act(
       'importTemplate',
       { records },
@@ -38,9 +38,9 @@ export function ImportTemplate({ onOpen }: { readonly onOpen: (id: Id<'project'>
     <FileButton
       kind="quiet"
       label="Import a template file"
-      named="Template file to bring in"
+      named="Template file to import"
       accept="application/json,.json,application/zip,.zip"
-      onFile={(file) => void read(file).catch(() => say('The file could not be read. Nothing was changed.'))}
+      onFile={(file) => void read(file).catch(() => say('The file could not be read. Try another one.'))}
     />
   )
 }

@@ -19,7 +19,7 @@ export function GrowSheet({ action, onClose }: { action: Action; onClose: () => 
   const grow = () => {
     if (isEmpty) return
     const nextStepId = step && next.trim() === step.title ? step.id : null
-    const say = `A project now: ${shortened(title)}`
+    const say = `Made a project: ${shortened(title)}`
     if (act('growIntoProject', { id: action.id, title, next, nextStepId }, { say }).ok) onClose()
   }
   return (
@@ -27,10 +27,10 @@ export function GrowSheet({ action, onClose }: { action: Action; onClose: () => 
       <Column gap="$3">
         <Field label="The project" shown value={title} onChangeText={setTitle} onSubmitEditing={grow} />
         <Field
-          label="The very next action of it"
+          label="Its next action"
           shown
           autoFocus
-          placeholder="The very next thing somebody can do"
+          placeholder="What can somebody do next?"
           value={next}
           onChangeText={setNext}
           onSubmitEditing={grow}

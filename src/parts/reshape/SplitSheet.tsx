@@ -47,7 +47,7 @@ export function SplitSheet({ slip, onClose }: { slip: Slip; onClose: () => void 
   return (
     <SlideOver title="Split it" onClose={onClose}>
       <Words size="second" tone="inkSoft">
-        Touch the word or line with which the next slip begins.
+        Tap the word or line where the next slip begins.
       </Words>
       <Column gap="$2" style={{ maxHeight: '52dvh', overflowY: 'auto' }}>
         {groups.map((places, index) => (

@@ -17,7 +17,7 @@ export function SplitOrJoin({ slip }: { slip: Slip }) {
     <>
       <Button
         kind="quiet"
-        label="Split or join"
+        label="Split or merge"
         aria-haspopup="dialog"
         onPress={() =>
           setAsked({ what: 'ask', anchor: document.activeElement?.getBoundingClientRect() ?? null })

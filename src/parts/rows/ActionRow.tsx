@@ -190,7 +190,7 @@ function actQuickly(quick: QuickAct, id: Action['id'], act: Act): void {
 const quickFaces = {
   chase: { words: 'chase', label: (title: string) => `Chase ${title}` },
   nearer: { words: 'nearer', label: (title: string) => `Bring ${title} nearer` },
-  stay: { words: 'stays', label: (title: string) => `${title} stays as it is` },
+  stay: { words: 'leave', label: (title: string) => `Leave ${title} as it is` },
   pick: { icon: 'plus', label: (title: string) => `Pick ${title} for today` },
   unpick: { icon: 'minus', label: (title: string) => `Take ${title} off today` },
   move: { icon: 'week', label: (title: string) => `Move ${title}` },

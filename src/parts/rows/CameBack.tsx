@@ -11,6 +11,6 @@ export const useCameBack = () => {
 export function CameBack() {
   const actions = useCameBack()
   return actions.length === 0 ? null : (
-    <Band title="Came back" actions={actions} tone="plum" showProject quick="stay" />
+    <Band title="Back today" actions={actions} tone="plum" showProject quick="stay" />
   )
 }

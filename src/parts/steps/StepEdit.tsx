@@ -39,7 +39,7 @@ export function StepEdit({
     down: placeBeside(steps, step, 1),
   }
   const remove = () => {
-    act('removeStep', { id }, { say: `Taken off: ${shortened(title)}` })
+    act('removeStep', { id }, { say: `Step removed: ${shortened(title)}` })
     onEdit(before)
   }
   const onBlur = ({ relatedTarget }: FocusEvent) => {
@@ -58,7 +58,7 @@ export function StepEdit({
           onKeep={(kept, typing) =>
             act('editStep', { id, title: kept }, { say: false, atField: true, ...typing })
           }
-          needed="A step needs a word. Backspace once more takes it off."
+          needed="A step needs a word. Backspace again removes it."
           onKeyPress={(event) => {
             const { pressed, isShift, isAlt, prevent } = keyOf(event)
             if (pressed === 'Enter') {

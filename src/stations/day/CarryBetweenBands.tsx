@@ -78,7 +78,7 @@ function useLaying(bands: DayBands): Laying {
       return desk.getState().tell(notByHand[band], { problem: true })
     // A promise is not taken back by the way: which day it is for is asked.
     if (from === 'dueToday' && (band === 'week' || band === 'inReach')) {
-      desk.getState().tell(`No longer due today, then on which day? ${called}`)
+      desk.getState().tell(`Which day is it due instead? ${called}`)
       return desk.getState().openSheet({ kind: 'move', id })
     }
     if (from === 'carriedOver' && (band === 'week' || band === 'inReach') && action.due)

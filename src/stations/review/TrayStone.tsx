@@ -25,7 +25,7 @@ export function TrayStone() {
           : 'Sort each one. The review waits here until you come back.'}
       </Words>
       {slips > 0 ? (
-        <Button label="Sort them" alignSelf="flex-start" onPress={() => router.navigate('/sorting')} />
+        <Button label="Sort" alignSelf="flex-start" onPress={() => router.navigate('/sorting')} />
       ) : null}
       <CameBack />
       <ReviewBox />

@@ -5,7 +5,7 @@ import { Band } from '@/parts/rows/Band'
 import { useHeld, useToday } from '@/held/zen'
 
 function waitingHeading(waiting: number, late: number): string {
-  if (waiting === 0) return 'Nothing is expected from anybody'
+  if (waiting === 0) return 'You are not waiting for anybody'
   return late > 0 ? `${late} of ${waiting} to chase now` : `${waiting} waiting, none to chase yet`
 }
 

@@ -107,7 +107,7 @@ it('lets a project rest, and takes that back', async () => {
 })
 it('leads to sorting from the first stone, and can be dropped', async () => {
   const store = await begun()
-  press('Sort them')
+  press('Sort')
   expect(address.get().pathname).toBe('/sorting')
   press('Leave the review; it waits here')
   press('Let go of this review')

@@ -14,7 +14,7 @@ export function WaysIn() {
         Ways in
       </Words>
       <Words tone="inkSoft">
-        Drop files, pictures, links and letters (.eml) anywhere, or paste them into the line. Where Zen Tray
+        Drop files, pictures, links and e-mails (.eml) anywhere, or paste them into the line. Where Zen Tray
         is installed, other programs can share with it.
       </Words>
       <Row gap="$3" flexWrap="wrap">
@@ -32,7 +32,7 @@ export function WaysIn() {
               () =>
                 desk
                   .getState()
-                  .tell('The browser lets nothing be copied from here. Drag the button instead.', {
+                  .tell('The browser does not allow copying from here. Drag the button instead.', {
                     problem: true,
                   }),
             )

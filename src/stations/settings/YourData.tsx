@@ -90,7 +90,7 @@ function busyWords({
   kind,
   share,
 }: Extract<ReturnType<typeof useBringIn>['state'], { share: unknown }>): string {
-  if (kind === 'keeping') return 'Bringing it in…'
+  if (kind === 'keeping') return 'Importing…'
   return share === null ? 'Reading…' : `Reading… ${Math.round(share * 100)} %`
 }
 
@@ -101,7 +101,7 @@ function BringIn() {
     <>
       <FileButton
         label={isBusy ? busyWords(state) : 'Import a file'}
-        named="File to bring in"
+        named="File to import"
         accept="application/json,application/zip,.json,.zip"
         disabled={isBusy}
         onFile={read}

@@ -24,7 +24,7 @@ interface Found {
 
 /** Parts of an act told in one message. */
 const partsAtOnce = 2000
-const unread = 'The file could not be read. Nothing was changed.'
+const unread = 'The file could not be read. Try another one.'
 const unkept = 'The browser could not keep it, perhaps for want of room. Nothing was changed.'
 
 /** Hands the act over and waits until all of it is kept; rejects where it could not be, or where the worker was stopped. */

@@ -49,7 +49,7 @@ export function KeptForLater() {
   const someday = ofSide(useHeld((state) => lists.somedayOf(state.document)))
   if (onShelf.length + someday.length === 0)
     return (
-      <EmptyPlace says="What you may do one day, and need not decide now.">
+      <EmptyPlace says="What you may do one day. No need to decide now.">
         <NewHeld as="someday" />
       </EmptyPlace>
     )

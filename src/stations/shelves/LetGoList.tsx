@@ -11,7 +11,10 @@ import { count, fileSize, momentWords, nameOfRecord, shortened } from '@/words'
 
 type Gone = { readonly id: Id<'action'> | Id<'slip'> | Id<'reference'> | Id<'reading'>; readonly at: number }
 
-const kindWords: Readonly<Partial<Record<string, string>>> = { action: 'let go', slip: 'taken off the tray' }
+const kindWords: Readonly<Partial<Record<string, string>>> = {
+  action: 'let go',
+  slip: 'taken out of the Tray',
+}
 
 function useGone(): readonly Gone[] {
   const actions = useHeld((state) => lists.letGoOf(state.document))
@@ -31,9 +34,7 @@ export function LetGoList() {
   const [words, setWords] = useState('')
   const [isAsking, setAsking] = useState(false)
   if (gone.length === 0)
-    return (
-      <EmptyPlace says="What you let go of or remove rests here: it can be put back, or removed for good." />
-    )
+    return <EmptyPlace says="What you let go of or remove is here. Put it back, or delete it for good." />
   const wanted = words.trim().toLowerCase()
   const found = gone.filter(({ id }) => nameOfRecord(document, id).toLowerCase().includes(wanted))
   return (
@@ -52,7 +53,7 @@ export function LetGoList() {
         <Button
           kind="quiet"
           tone="clay"
-          label={found.length === gone.length ? 'Remove all for good…' : 'Remove these for good…'}
+          label={found.length === gone.length ? 'Delete all…' : 'Delete these…'}
           disabled={found.length === 0}
           onPress={() => setAsking(true)}
         />
@@ -120,11 +121,9 @@ function Emptying({ ids, onClose }: { ids: readonly Gone['id'][]; onClose: () =>
       for (const hash of [blob, smallBlob]) if (hash && !still.has(hash)) await port.remove(hash)
   }
   const failed = () =>
-    desk
-      .getState()
-      .tell('The browser did not let go of all the files. Emptying again may help.', { problem: true })
+    desk.getState().tell('The browser did not delete all the files. Try again.', { problem: true })
   return (
-    <SlideOver title={`Remove ${count(ids.length, 'thing')} for good?`} onClose={onClose}>
+    <SlideOver title={`Delete ${count(ids.length, 'thing')}?`} onClose={onClose}>
       <Words>
         {along.length > 0
           ? `${along.join(' and ')} ${steps + files.length === 1 ? 'goes' : 'go'} along. `
@@ -134,7 +133,7 @@ function Emptying({ ids, onClose }: { ids: readonly Gone['id'][]; onClose: () =>
           : 'Undo can still bring them back.'}
       </Words>
       <Row gap="$2.5" flexWrap="wrap">
-        <Button kind="main" label="Remove for good" onPress={() => void empty().catch(failed)} />
+        <Button kind="main" label="Delete" onPress={() => void empty().catch(failed)} />
         <Button kind="quiet" label="Leave them" onPress={onClose} />
       </Row>
     </SlideOver>

@@ -10,12 +10,12 @@ import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 const texts = {
   context: {
     empty:
-      'A context is what must be at hand: a place, a tool, a site, a mood. Name one, and sentences that end with it are understood.',
+      'A context is what must be at hand: a place, a tool, a site, a mood. Name one here, then say it in a sentence.',
     make: 'New context',
   },
   person: {
     empty:
-      'People you wait for, hand things to or talk with. Name one, and sentences that mention them are understood.',
+      'People you wait for, hand things to or talk with. Name one here, then say the name in a sentence.',
     make: 'New person',
   },
 } as const

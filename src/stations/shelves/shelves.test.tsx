@@ -254,7 +254,7 @@ describe('the shelves', () => {
     press('New context')
     write('New context', 'desk')
     press('Save')
-    expect(screen.getByRole('status').textContent).toBe('“desk” is there already.')
+    expect(screen.getByRole('status').textContent).toBe('“desk” is there already. Choose another name.')
     write('New context', 'Bench')
     press('Save')
     expect(select.contextsOf(documentOf(store)).map(({ name }) => name)).toEqual(['Desk', 'Bench'])

@@ -106,7 +106,7 @@ export function ActionForm({ slip, fields, left, onBack }: AskedOf) {
     <>
       <SortingForm
         label="Action"
-        keepLabel="Keep the action"
+        keepLabel="Save action"
         canKeep={!isEmpty}
         onBack={onBack}
         onKeep={() =>

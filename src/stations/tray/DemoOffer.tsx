@@ -5,12 +5,8 @@ import { useDemo } from '@/held/demo'
 export function DemoOffer() {
   const { load, busy } = useDemo()
   return (
-    <EmptyPlace says="Want to look around first? The demo lays out three months of a made-up acoustics practice. It can be removed again in the settings.">
-      <Button
-        label={busy ? 'Laying it out…' : 'Load the demo data'}
-        onPress={() => void load()}
-        disabled={busy}
-      />
+    <EmptyPlace says="Want to look around first? The demo shows three months of a made-up acoustics practice. You can remove it in Settings.">
+      <Button label={busy ? 'Loading…' : 'Load the demo data'} onPress={() => void load()} disabled={busy} />
     </EmptyPlace>
   )
 }

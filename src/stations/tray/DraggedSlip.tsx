@@ -86,12 +86,12 @@ export function SortingByDrag({
       }}
       accessibility={{
         screenReaderInstructions: {
-          draggable: 'Space takes the slip up, the arrows carry it, space lays it down, Escape puts it back.',
+          draggable: 'Space picks the slip up, arrows move it, space drops it, Escape puts it back.',
         },
         announcements: {
-          onDragStart: () => `Taken up: ${title}`,
+          onDragStart: () => `Picked up: ${title}`,
           onDragOver: ({ over }) => `Over ${labelOf(over?.id)}`,
-          onDragEnd: ({ over }) => (over ? `Laid into ${labelOf(over.id)}` : 'Put back'),
+          onDragEnd: ({ over }) => (over ? `Dropped into ${labelOf(over.id)}` : 'Put back'),
           onDragCancel: () => 'Put back',
         },
       }}

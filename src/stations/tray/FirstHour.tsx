@@ -36,7 +36,7 @@ export default function FirstHour() {
   const [hours, setHours] = useState(5)
   const [weekStartsOn, setWeekStartsOn] = useState('0')
   const take = (choices: FirstChoices) => {
-    act('chooseFirst', choices, { say: 'Ready. The settings and Shelves change all of it' })
+    act('chooseFirst', choices, { say: 'Ready. You can change this in Settings and Shelves' })
     focusCapture()
   }
   const begin = () =>
@@ -137,7 +137,7 @@ function ContextName({
   return (
     <Row width="50%" minWidth={150} paddingLeft="$3">
       <Field bare label={label} value={name} maxLength={60} autoFocus={name === ''} onChangeText={onChange} />
-      <IconButton label={`Drop ${name || 'the context'}`} icon="close" flexShrink={0} onPress={onDrop} />
+      <IconButton label={`Remove ${name || 'the context'}`} icon="close" flexShrink={0} onPress={onDrop} />
     </Row>
   )
 }
@@ -175,7 +175,7 @@ function AreaLine({
         aria-label={`Side of ${area.name || 'the area'}: ${area.side}`}
         onPress={() => onChange({ ...area, side: otherSide[area.side] })}
       />
-      <IconButton label={`Drop ${area.name || 'the area'}`} icon="close" flexShrink={0} onPress={onDrop} />
+      <IconButton label={`Remove ${area.name || 'the area'}`} icon="close" flexShrink={0} onPress={onDrop} />
     </Row>
   )
 }

@@ -69,7 +69,7 @@ export function HandOverForm({ slip, fields, left, onBack }: AskedOf) {
     <>
       <SortingForm
         label="Hand over"
-        keepLabel={isNamed ? `Wait for ${shortened(whom)}` : 'To whom?'}
+        keepLabel={isNamed ? `Hand over to ${shortened(whom)}` : 'To whom?'}
         canKeep={!isEmpty && isNamed}
         onBack={onBack}
         onKeep={keep}
@@ -108,7 +108,7 @@ export function HandOverForm({ slip, fields, left, onBack }: AskedOf) {
           }))}
         />
         <ChoiceRow
-          label="How you told them"
+          label="How you asked them"
           options={ways.map((way) => ({ value: way as string, label: way }))}
           chosen={waiting.how === '' ? [] : [waiting.how]}
           onToggle={(way) => set({ how: way === waiting.how ? '' : way })}

@@ -46,13 +46,7 @@ export function NotBeforeForm({ slip, fields, left, onBack }: AskedOf) {
   const isOffered = days.some(([day]) => day === notBefore)
   return (
     <>
-      <SortingForm
-        label="Not before"
-        keepLabel={`Not before ${nearDate(notBefore, today)}`}
-        canKeep={!isEmpty}
-        onBack={onBack}
-        onKeep={keep}
-      >
+      <SortingForm label="Not before" keepLabel="Save" canKeep={!isEmpty} onBack={onBack} onKeep={keep}>
         <SaidPaper
           label="Next action"
           title={chosen.title}

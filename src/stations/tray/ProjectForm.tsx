@@ -104,13 +104,7 @@ export function ProjectForm({ slip, fields, left, onBack }: AskedOf) {
   const of = { ...unset, ...chosen }
   return (
     <>
-      <SortingForm
-        label="Project"
-        keepLabel="Keep the project"
-        canKeep={!isEmpty}
-        onBack={onBack}
-        onKeep={keep}
-      >
+      <SortingForm label="Project" keepLabel="Save project" canKeep={!isEmpty} onBack={onBack} onKeep={keep}>
         <DraftPaper>
           <Field
             label="Project"
@@ -137,7 +131,7 @@ export function ProjectForm({ slip, fields, left, onBack }: AskedOf) {
         <Field
           label="First next action"
           shown
-          placeholder="The very next thing somebody can do"
+          placeholder="What can somebody do next?"
           value={next}
           onChangeText={setNext}
           onSubmitEditing={keep}

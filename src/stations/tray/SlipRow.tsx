@@ -81,7 +81,8 @@ function SlipEditor({ slip, onDone }: { slip: Slip; onDone: () => void }) {
   const sentence = useSentence(text, takenOff, said)
   const [problem, setProblem] = useState<string | null>(null)
   const keep = () => {
-    if (text.trim() === '') return setProblem('A slip needs at least one word. Escape leaves it as it was.')
+    if (text.trim() === '')
+      return setProblem('A slip needs at least one word. Press Escape to leave it as it was.')
     act('editSlip', { id: slip.id, text, note, takenOff }, { say: 'Changed' })
     onDone()
   }

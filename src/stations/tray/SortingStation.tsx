@@ -198,7 +198,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
         <CompartmentBox onChoose={choose} likely={(likely?.value ?? null) as Compartment | null} />
         <Row justifyContent="center" flexWrap="wrap">
           {later ? <Later title={title} later={later} /> : null}
-          <LayAside id={slip.id} label="For the review" onLaid={sorting.leave} />
+          <LayAside id={slip.id} label="For review" onLaid={sorting.leave} />
           <SplitOrJoin slip={slip} />
           {likely ? <WhyLikely {...likely} /> : null}
         </Row>

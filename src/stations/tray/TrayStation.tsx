@@ -24,10 +24,10 @@ export function TrayStation() {
   const slips = useHeld((state) => select.slipsOf(state.document))
   const back = useCameBack()
   const { wide } = useMedia()
-  const cameBack = `${back.length.toLocaleString('en-GB')} came back`
+  const cameBack = `${back.length.toLocaleString('en-GB')} back today`
   const [title, beside] =
     slips.length > 0
-      ? [count(slips.length, 'slip'), back.length > 0 ? `and ${cameBack} from the tickler` : null]
+      ? [count(slips.length, 'slip'), back.length > 0 ? `and ${cameBack} from the Tickler` : null]
       : [back.length > 0 ? cameBack : 'Nothing here yet', null]
   return (
     <DeskLayout narrow>
@@ -108,12 +108,7 @@ function SortThem() {
   const { wide } = useMedia()
   const router = useRouter()
   return (
-    <Button
-      kind="main"
-      label="Sort them"
-      flexGrow={wide ? 0 : 1}
-      onPress={() => router.navigate('/sorting')}
-    />
+    <Button kind="main" label="Sort" flexGrow={wide ? 0 : 1} onPress={() => router.navigate('/sorting')} />
   )
 }
 
@@ -148,7 +143,7 @@ function EmptyTray() {
           <DemoOffer />
         </Suspense>
       ) : (
-        <EmptyPlace says="Whatever crosses your mind goes in here first: one line, ordinary words, Enter. Deciding what it is comes later.">
+        <EmptyPlace says="Whatever crosses your mind goes in here first. Type it in your own words and press Enter. Decide what it is later.">
           <Button kind="main" label="Add something" onPress={focusCapture} />
         </EmptyPlace>
       )}

@@ -51,7 +51,7 @@ export function TwoMinutes({
         <View height="100%" backgroundColor="$moss" style={{ width: `${(leftMs / lengthMs) * 100}%` }} />
       </View>
       <Words tone="inkSoft">
-        {over ? 'The two minutes are over. Finished, or is it an action after all?' : `Do it now: ${title}`}
+        {over ? 'The two minutes are over. Done, or is it an action?' : `Do it now: ${title}`}
       </Words>
       <Row gap="$2.5" flexWrap="wrap">
         <Button kind="main" label="Done" onPress={onDone} autoFocus />

@@ -89,7 +89,7 @@ function More(props: LensPartProps & { readonly onTarget: (target: LensTarget) =
         ) : null}
         {lens.sorts.length < lensLimits.sorts ? (
           <Offer
-            label="in the order of"
+            label="sorted by"
             onPress={() => onTarget({ kind: 'sort', index: lens.sorts.length, text: '' })}
           />
         ) : null}

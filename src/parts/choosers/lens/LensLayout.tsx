@@ -80,7 +80,7 @@ export function OneGroup({ lens, lenses, index, anchor, onSet, onClose }: LensPa
   }
   return (
     <ChooserSheet
-      title="Gathered by"
+      title="Grouped by"
       anchor={anchor}
       onClose={onClose}
       none={
@@ -89,7 +89,7 @@ export function OneGroup({ lens, lenses, index, anchor, onSet, onClose }: LensPa
     >
       <Choice
         shown={false}
-        label="Gathered by"
+        label="Grouped by"
         options={groupFields
           .filter((field) => !others.includes(field))
           .map((field) => ({ value: field, label: lenses.groupWords[field] }))}
@@ -100,7 +100,7 @@ export function OneGroup({ lens, lenses, index, anchor, onSet, onClose }: LensPa
         <Button
           kind="quiet"
           alignSelf="flex-start"
-          label="the other one outside"
+          label="swap the two"
           onPress={() => set([...lens.groups].reverse())}
         />
       ) : null}
@@ -116,14 +116,14 @@ export function OneSort({ lens, lenses, index, anchor, onSet, onClose }: LensPar
   const ways = sort ? lenses.sortWords[sort.by] : null
   return (
     <ChooserSheet
-      title="In the order of"
+      title="Sorted by"
       anchor={anchor}
       onClose={onClose}
       none={sort ? <TakeOff onPress={() => onSet({ ...lens, sorts: others })} onClose={onClose} /> : null}
     >
       <Choice
         shown={false}
-        label="In the order of"
+        label="Sorted by"
         options={sortFields
           .filter((field) => !others.some(({ by }) => by === field))
           .map((field) => ({ value: field, label: lenses.sortWords[field][0] }))}
@@ -133,7 +133,7 @@ export function OneSort({ lens, lenses, index, anchor, onSet, onClose }: LensPar
       {sort && ways ? (
         <Choice
           shown={false}
-          label="Which way round"
+          label="Which way"
           options={[
             { value: 'up', label: 'as usual' },
             { value: 'down', label: ways[1] },
@@ -143,7 +143,7 @@ export function OneSort({ lens, lenses, index, anchor, onSet, onClose }: LensPar
         />
       ) : null}
       <Words size="second" tone="inkSoft">
-        What is equal in this stays in the order of your hand.
+        Actions that are equal keep the order you gave them.
       </Words>
       {index > 0 && sort ? (
         <Button

@@ -24,7 +24,7 @@ export function ManyEditor({
   const setOf = (next: readonly Condition[]) => onSet({ ...condition, of: next })
   const add = () => {
     const said = say(typed)
-    if (!said) return setProblem('Not understood. Say it as in the sentence: “up to 20 min”, “at Desk”.')
+    if (!said) return setProblem('I can’t read that. Try “up to 20 min” or “at Desk”.')
     setOf(inSentenceOrder([...of, said]))
     setTyped('')
     setOpened(null)
@@ -78,8 +78,8 @@ export function ManyEditor({
         ))}
       </Column>
       <Field
-        label="One more condition"
-        placeholder="one more: up to 20 min, at Desk"
+        label="Another condition"
+        placeholder="another: up to 20 min, at Desk"
         value={typed}
         maxLength={300}
         onChangeText={(text) => {

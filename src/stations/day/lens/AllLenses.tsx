@@ -76,7 +76,7 @@ function LensLine({
         onPress={() => act('editLens', { id, patch: { onStrip: !onStrip } }, { say: false })}
       >
         <Words size="second" tone={onStrip ? 'brass' : 'inkSoft'} strong={onStrip}>
-          {onStrip ? 'on the strip' : 'not on it'}
+          {onStrip ? 'on the strip' : 'not on the strip'}
         </Words>
       </Press>
       <IconButton
@@ -116,10 +116,10 @@ function BringInLens({ lenses, onOpen }: { lenses: Later['lenses']; onOpen: (id:
   }
   return (
     <FileButton
-      label="Bring in a lens file"
-      named="Lens file to bring in"
+      label="Import a lens file"
+      named="Lens file to import"
       accept="application/json,.json"
-      onFile={(file) => void read(file).catch(() => say('The file could not be read. Nothing was changed.'))}
+      onFile={(file) => void read(file).catch(() => say('The file could not be read. Try another one.'))}
     />
   )
 }

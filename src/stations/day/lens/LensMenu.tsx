@@ -112,14 +112,12 @@ export function LensMenu({
           />
           <Button label="Copy it" onPress={duplicate} />
           <Button label="Save it as a file" onPress={share} />
-          {isReady ? (
-            <Button label="As it was in the beginning" onPress={() => act('resetLens', { id })} />
-          ) : null}
+          {isReady ? <Button label="Reset the lens" onPress={() => act('resetLens', { id })} /> : null}
         </Row>
         {isGoing ? (
           <Row gap="$2" flexWrap="wrap" alignItems="center">
             <Words tone="inkSoft" flex={1}>
-              The lens goes; what it lists stays.
+              Its actions stay.
             </Words>
             <Button
               label="Remove it"
@@ -133,7 +131,7 @@ export function LensMenu({
           <Button
             kind="quiet"
             alignSelf="flex-start"
-            label="Remove this lens"
+            label="Delete this lens"
             onPress={() => setGoing(true)}
           />
         )}

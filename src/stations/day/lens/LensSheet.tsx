@@ -36,7 +36,7 @@ export function LensSheet(props: LensSheetProps) {
   const record = id === 'new' ? null : lenses.lensOf(document, id)
   if (record === undefined || record?.letGoAtEpochMs)
     return (
-      <EmptyPlace says="This lens is gone. What it listed is all still there.">
+      <EmptyPlace says="This lens is gone. Its actions are still there.">
         <Button label="See all lenses" onPress={() => onOpen(null)} />
       </EmptyPlace>
     )
@@ -143,7 +143,7 @@ function OneLens({
         <SpokenLater text={foundNow} fromChange />
         <OverdueBeside lens={shownLens} lenses={lenses} day={day} onChange={draft.change} />
         {list.count === 0 && look.view !== 'columns' ? (
-          <EmptyPlace says="Nothing fits this lens. Take a condition off, or change it." />
+          <EmptyPlace says="Nothing fits this lens. Remove a condition, or change it." />
         ) : (
           <ShownLens key={look.view} {...shown} />
         )}
@@ -207,9 +207,9 @@ function KeepBar({
       {record ? (
         <Row justifyContent="space-between" gap="$2">
           <Words tone="brass" flexShrink={1}>
-            Changed just now, on this device alone.
+            Changed on this device only.
           </Words>
-          <Button kind="quiet" label="Put it back" flexShrink={0} onPress={draft.putBack} />
+          <Button kind="quiet" label="Undo the change" flexShrink={0} onPress={draft.putBack} />
         </Row>
       ) : null}
       {isNaming ? (
@@ -236,13 +236,13 @@ function KeepBar({
           {record ? (
             <Button
               kind="main"
-              label="Keep to this lens"
+              label="Save lens"
               onPress={() => {
                 if (act('editLens', { id: record.id, lens: draft.lens }).ok) draft.putBack()
               }}
             />
           ) : null}
-          <Button label="As a new lens" onPress={() => setNaming(true)} />
+          <Button label="Save as a new lens" onPress={() => setNaming(true)} />
         </Row>
       )}
     </Column>

@@ -95,7 +95,7 @@ describe('columns', () => {
       ['oil', 'order', 'ring'],
       [],
     ])
-    expect(within(column('Could')).getByText(/Nothing stands here/)).toBeTruthy()
+    expect(within(column('Could')).getByText(/Drag an action here/)).toBeTruthy()
     const row = within(column('Must')).getByRole('button', { name: /^draft/ })
     fireEvent.keyDown(row, { key: 'ArrowRight', altKey: true })
     expect(actionIn(store, 'draft').weight).toBe('should')
@@ -121,7 +121,7 @@ describe('columns', () => {
     for (const wrong of ['0', '1.5', 'many', '1000']) {
       fireEvent.change(field, { target: { value: wrong } })
       fireEvent.keyDown(field, { key: 'Enter', which: 13, keyCode: 13 })
-      expect(screen.getByText('A whole number from 1 to 999.')).toBeTruthy()
+      expect(screen.getByText('Type a whole number from 1 to 999.')).toBeTruthy()
     }
     chooseIn('2')
     await settled()
@@ -229,10 +229,10 @@ describe('a list', () => {
     const inks = await screen.findByRole('radiogroup', { name: 'Ink of the seal', ...hidden })
     fireEvent.click(within(inks).getByRole('radio', { name: 'Ink 7', ...hidden }))
     expect(lensIn(store).ink).toBe(6)
-    fireEvent.click(within(menu).getByRole('button', { name: 'Remove this lens', ...hidden }))
+    fireEvent.click(within(menu).getByRole('button', { name: 'Delete this lens', ...hidden }))
     fireEvent.click(within(menu).getByRole('button', { name: 'Remove it', ...hidden }))
     await settled()
-    expect(screen.getByText('This lens is gone. What it listed is all still there.')).toBeTruthy()
+    expect(screen.getByText('This lens is gone. Its actions are still there.')).toBeTruthy()
     expect(actions(store)).toHaveLength(4)
   })
 })
@@ -295,7 +295,7 @@ describe('a table', () => {
     fireEvent.click(within(screen.getByRole('columnheader', { name: 'Action' })).getByRole('button'))
     await settled()
     expect(titles(grid())).toEqual(['draft', 'oil', 'order', 'ring'])
-    expect(screen.getByText('Changed just now, on this device alone.')).toBeTruthy()
+    expect(screen.getByText('Changed on this device only.')).toBeTruthy()
     expect(Object.keys(lensIn(store).sorts)).toEqual(['due'])
     const foot = within(grid()).getByText('4 actions').closest('[role=row]') as HTMLElement
     const sums = () =>
@@ -321,7 +321,7 @@ describe('a table', () => {
     writeText.mockImplementationOnce(() => Promise.reject(new Error('no')))
     press('Copy out')
     await settled()
-    expect(notice()).toMatch(/lets nothing be copied/)
+    expect(notice()).toMatch(/does not allow copying/)
   })
   it('is sized by arrows within bounds, and remembers that with the lens', async () => {
     const store = await opened({}, { view: 'table' })

@@ -83,7 +83,7 @@ function Shown({ projects, areas, later }: TimeLineProps & Read) {
         />
       </Row>
       {rows.length === 0 ? (
-        <EmptyPlace says="Projects stand here from when they begin to when they are due, one after the other." />
+        <EmptyPlace says="Projects are shown here from when they begin to when they are due." />
       ) : (
         <Board
           key={`${areaId} ${isMonths}`}

@@ -196,9 +196,7 @@ function WholeColumn({ lines, label, name, draw }: LinesProps) {
   useRemembered(name, boxRef)
   return (
     <div ref={boxRef} className="lens-column-scroll">
-      {lines.length === 0 ? (
-        <p className="lens-nothing">Nothing stands here. Carry something to it.</p>
-      ) : null}
+      {lines.length === 0 ? <p className="lens-nothing">Empty. Drag an action here.</p> : null}
       <ul aria-label={label}>
         {allOf(lines).map((line) => (
           <Bare key={line.id}>{draw(line)}</Bare>

@@ -68,7 +68,7 @@ export function useLensLaying(
         (each) => !lenses.orderIn(now(), { ...lens, sorts: [each] }, day).isEqual(action, over),
       )
       return refuse(
-        `In the order of ${sort ? lenses.sortWords[sort.by][0] : 'the hand'}: only what is equal in that is arranged by hand.`,
+        `Sorted by ${sort ? lenses.sortWords[sort.by][0] : 'hand'}: only actions that are equal can be moved by hand.`,
       )
     }
     act(

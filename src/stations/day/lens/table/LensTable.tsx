@@ -64,7 +64,7 @@ export function LensTable(shown: LensShown) {
     void navigator.clipboard.writeText(text).then(
       () => copied(rows),
       () =>
-        desk.getState().tell('The browser lets nothing be copied from here. Ctrl and C in the table does.', {
+        desk.getState().tell('The browser does not allow copying from here. Press Ctrl+C in the table.', {
           problem: true,
         }),
     )
