@@ -19,7 +19,7 @@ export async function chosenFigures(context) {
     await page.locator('[data-row]').first().focus()
     await page.keyboard.press('v')
     await page.getByRole('region', { name: 'Selected' }).waitFor()
-    times.chosen.push(await paintedAfter(page, pressed('Choose all of In reach')))
+    times.chosen.push(await paintedAfter(page, pressed('Select all of In reach')))
     await page.getByText('1,000 actions selected').waitFor()
     await page.waitForTimeout(300)
     times.said.push(await paintedAfter(page, setValue, `${20 + round} min, phone`))

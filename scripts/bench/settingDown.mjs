@@ -60,7 +60,7 @@ async function sorting(page) {
         presses++
       }
     }
-    await page.getByRole('heading', { name: 'The tray is empty' }).waitFor()
+    await page.getByRole('heading', { name: 'The Tray is empty' }).waitFor()
   })
   return [
     `sorting ${slipCount} slips by keys`,

@@ -87,7 +87,7 @@ export function StationLinks({ asBar }: { asBar: boolean }) {
             </Link>
             {counted ? (
               <span id="tray-count" className="visually-hidden">
-                {waitingCount} in the tray
+                {waitingCount} in the Tray
               </span>
             ) : null}
             {counted ? (

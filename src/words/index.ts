@@ -2,6 +2,7 @@
 // files, is imported from its own file, so that it loads there.
 export {
   dayMonth,
+  spanWords,
   duration,
   format,
   headDate,

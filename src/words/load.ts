@@ -1,12 +1,15 @@
 // A day’s load in words: the one place that says how much is planned and how much is left.
 import { type Load } from '@/core/day'
+import { count } from './counts'
 import { duration } from './dates'
 
 /** "3 h 55 of 5 h planned"; of a day that is partly over "1 h 30 planned, 55 min left". Nothing planned says what is left. */
 export function loadShort({ plannedMinutes, availableMinutes, withoutMinutes, isPartly }: Load): string {
   const left = isPartly ? `${duration(availableMinutes)} left` : `${duration(availableMinutes)} available`
   if (plannedMinutes === 0)
-    return withoutMinutes > 0 ? `${withoutMinutes} without minutes, ${left}` : `nothing planned, ${left}`
+    return withoutMinutes > 0
+      ? `${count(withoutMinutes, 'action')} without minutes, ${left}`
+      : `nothing planned, ${left}`
   return isPartly
     ? `${duration(plannedMinutes)} planned, ${left}`
     : `${duration(plannedMinutes)} of ${duration(availableMinutes)} planned`
@@ -24,12 +27,12 @@ export function loadWords(load: Load): {
   more: string
 } {
   const { plannedMinutes, availableMinutes, overMinutes, withoutMinutes, doneMinutes } = load
-  const unknown = `${withoutMinutes === 1 ? 'One has' : `${withoutMinutes} have`} no minutes yet.`
+  const isSaid = plannedMinutes === 0
   const more = [
-    withoutMinutes > 0 ? ` ${unknown}` : '',
+    withoutMinutes > 0 && !isSaid ? ` ${count(withoutMinutes, 'action')} without minutes.` : '',
     doneMinutes > 0 ? ` ${duration(doneMinutes)} done.` : '',
   ].join('')
-  const short = loadShort({ ...load, withoutMinutes: 0 })
+  const short = loadShort(load)
   const room = availableMinutes - plannedMinutes
   const fits = overMinutes === 0
   if (plannedMinutes === 0)

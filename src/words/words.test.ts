@@ -49,11 +49,11 @@ it.each([
   ],
   [
     { plannedMinutes: 240, availableMinutes: 300, overMinutes: 0, withoutMinutes: 2 },
-    '4 h of 5 h planned: 1 h left. 2 have no minutes yet.',
+    '4 h of 5 h planned: 1 h left. 2 actions without minutes.',
   ],
   [
     { plannedMinutes: 300, availableMinutes: 300, overMinutes: 0, withoutMinutes: 1 },
-    '5 h of 5 h planned: it just fits. One has no minutes yet.',
+    '5 h of 5 h planned: it just fits. 1 action without minutes.',
   ],
   [
     { plannedMinutes: 0, availableMinutes: 60, overMinutes: 0, withoutMinutes: 0 },
@@ -79,7 +79,7 @@ it.each([
       doneMinutes: 20,
       isPartly: true,
     },
-    'Nothing planned, 55 min left. One has no minutes yet. 20 min done.',
+    '1 action without minutes, 55 min left. 20 min done.',
   ],
 ])('says how the day fits: %#', (load, said) => {
   const { plain, verdict, more } = loadWords({ doneMinutes: 0, isPartly: false, ...load })

@@ -77,7 +77,7 @@ test('several are chosen from one row to another and by whole bands, and laid as
     await page.keyboard.press('1')
     await page.keyboard.press('Enter')
   }
-  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'The Tray is empty' })).toBeVisible()
   await station(page, 'Day').click()
   const row = (title: string) => page.getByRole('button', { name: new RegExp(`^${title}`) })
   const together = page.getByRole('region', { name: 'Selected' })
@@ -91,12 +91,12 @@ test('several are chosen from one row to another and by whole bands, and laid as
   await page.keyboard.press('v')
   await row('four').click({ modifiers: ['Shift'] })
   await expect(together.getByText('3 actions selected')).toBeVisible()
-  await page.getByRole('button', { name: 'Choose all of Picked for today' }).click()
+  await page.getByRole('button', { name: 'Select all of Picked for today' }).click()
   await expect(together.getByText('4 actions selected')).toBeVisible()
   await together.getByRole('textbox', { name: 'Say what to change' }).fill('25 min, much payoff')
   await page.keyboard.press('Enter')
   await expect(band(page, 'Picked for today').getByText('4 · 1 h 40')).toBeVisible()
-  await page.getByRole('button', { name: 'Choose all of Picked for today' }).click()
+  await page.getByRole('button', { name: 'Select all of Picked for today' }).click()
   await together.getByRole('button', { name: 'Keep for the review' }).click()
   await expect(together).toBeHidden()
   await page.keyboard.press('z')
@@ -142,7 +142,7 @@ test('sorting fits a phone, large or small, without scrolling, the longest slip 
     }
     await keep.click()
   }
-  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'The Tray is empty' })).toBeVisible()
 })
 
 /** What is typed, the keys that sort it, and where it is then. */
@@ -188,7 +188,7 @@ test('thirty slips are sorted by keys alone, with at most 3.5 presses each at th
     await expect(page.getByRole('article', { name: 'The slip' })).toContainText(text.split(',')[0] as string)
     for (const key of keys) await page.keyboard.press(key)
   }
-  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'The Tray is empty' })).toBeVisible()
   const presses = prepared.map(([, keys]) => keys.length).sort((a, b) => a - b)
   expect(((presses[14] as number) + (presses[15] as number)) / 2).toBeLessThanOrEqual(3.5)
   await station(page, 'Shelves').click()

@@ -189,7 +189,13 @@ test.describe('by a finger', () => {
     await page.clock.runFor(700)
     await expect(page.getByText('1 action selected')).toBeVisible()
     await expect(page.locator('.slip-row.carried')).toHaveCount(0)
+    // Nothing moves under the finger, and letting go opens nothing.
+    expect(await row(page, beside).locator('[data-row]').boundingBox()).toEqual(words)
     await devtools.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
+    await page.clock.runFor(500)
+    await expect(page.getByText('1 action selected')).toBeVisible()
+    await expect(page.getByRole('dialog')).toHaveCount(0)
+    expect(await row(page, beside).locator('[data-row]').boundingBox()).toEqual(words)
   })
 })
 

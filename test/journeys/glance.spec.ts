@@ -14,7 +14,10 @@ test('a glance follows what another tab does, tells what is fixed next, and turn
   await expect(page.getByRole('checkbox', { name: 'Oil the kitchen door' })).toBeVisible()
   const [corner] = await Promise.all([
     context.waitForEvent('page'),
-    page.getByRole('button', { name: 'The day at a glance' }).click(),
+    (async () => {
+      await page.getByRole('button', { name: 'Plan', exact: true }).click()
+      await page.getByRole('button', { name: 'The day at a glance' }).click()
+    })(),
   ])
   await corner.clock.install({ time: new Date('2026-03-11T09:05:00Z') })
   await corner.goto('/glance')

@@ -93,7 +93,7 @@ test('twenty-five thoughts, sorted, a morning, a week, and a backup brought back
     await expect(page.getByRole('article', { name: 'The slip' })).toContainText(thought.slice(0, 8))
     await sortAs(page, [thought, into])
   }
-  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'The Tray is empty' })).toBeVisible()
 
   // A morning.
   await page.getByRole('button', { name: 'See the day' }).tap()

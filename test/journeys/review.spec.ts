@@ -6,7 +6,7 @@ test('the weekly review from the first stone to the last, left half-way and take
 }) => {
   await openWithDemo(page, '/review')
   await page.getByRole('button', { name: 'Start the review' }).click()
-  await expect(page.getByRole('heading', { name: '25 slips are in the tray' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: '25 slips are in the Tray' })).toBeVisible()
   await page.getByRole('button', { name: 'Next' }).click()
   await expect(page.getByRole('heading', { name: '1 project has no next action' })).toBeVisible()
   await page

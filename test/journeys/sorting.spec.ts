@@ -34,7 +34,7 @@ test('hand over, not before and reading ask one row each, and Enter takes what s
   await page.keyboard.press('Enter')
   await expect(page.getByText('Not before Mon 23 Mar: renew the permit').first()).toBeVisible()
   await page.keyboard.press('8')
-  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'The Tray is empty' })).toBeVisible()
   await station(page, 'Shelves').click()
   await shelfPart(page, 'People', 'Waiting for')
   await expect(page.getByText(/waiting for Mr Abel.*chase/i)).toBeVisible()

@@ -45,7 +45,7 @@ test('what was written stays to be read: a reference keeps its list, and its his
   await page.goto('/sorting')
   await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
   await page.keyboard.press('7')
-  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'The Tray is empty' })).toBeVisible()
   await page.keyboard.press('/')
   await dialog(page, 'Search').getByRole('textbox', { name: 'Search for' }).fill('7044')
   await dialog(page, 'Search').getByRole('list', { name: 'Found' }).getByText('paint codes').click()

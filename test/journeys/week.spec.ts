@@ -48,7 +48,7 @@ test('five sentences set down, sorted, one ticked on the Day sheet, all still tr
   await page.getByRole('textbox', { name: 'Outcome' }).fill('The shed is green by May')
   await page.getByRole('textbox', { name: 'First next action' }).fill('buy paint, 30 min')
   await page.getByRole('button', { name: 'Save project' }).click()
-  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'The Tray is empty' })).toBeVisible()
 
   await page.getByRole('button', { name: 'See the day' }).click()
   await page.getByRole('checkbox', { name: 'pay the studio rent' }).click()
@@ -108,7 +108,7 @@ test('the same by keys alone', async ({ page }) => {
   await expect(page.getByRole('textbox', { name: 'Outcome' })).toBeFocused()
   await keys.type('The shed is green by May')
   await keys.press('Enter')
-  await expect(page.getByRole('heading', { name: 'The tray is empty' })).toBeVisible()
+  await expect(page.getByRole('heading', { name: 'The Tray is empty' })).toBeVisible()
 
   await keys.press('d')
   await expect(band(page, 'Picked for today')).toBeVisible()

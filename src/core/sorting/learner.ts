@@ -19,6 +19,8 @@ export interface Suggestion {
   readonly value: string
   /** The words of the slip that speak for it, most telling first; none where it is only the usual one. */
   readonly because: readonly string[]
+  /** How often it was decided. */
+  readonly times: number
 }
 
 export interface Learner {
@@ -98,7 +100,11 @@ export function makeLearner(state: LearnerState = nothingLearned()): Learner {
         return { value, score }
       })
       const best = scored.sort((a, b) => b.score - a.score || (a.value < b.value ? -1 : 1)).slice(0, most)
-      return best.map(({ value }) => ({ value, because: wordsFor(value, known) }))
+      return best.map(({ value }) => ({
+        value,
+        because: wordsFor(value, known),
+        times: values.get(value) ?? 0,
+      }))
     },
   }
 }

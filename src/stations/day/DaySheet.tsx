@@ -11,6 +11,7 @@ import { DropPlace } from '@/parts/carrying/DropPlace'
 import { DoneBand } from '@/parts/done/DoneBand'
 import { useDonePlace } from '@/parts/done/useDonePlace'
 import { Band } from '@/parts/rows/Band'
+import { useDesk } from '@/held/desk'
 import { focusCapture } from '@/held/keys'
 import { bandWords, momentWords } from '@/words'
 import { useHeld, useToday, useZen } from '@/held/zen'
@@ -48,6 +49,8 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   const few = day.bands.fewInReach(day.document, fewInReach)
   const done = useDoneToday()
   const [donePlace, setDonePlace] = useDonePlace('day')
+  // What is selected has its own main button.
+  const isChoosing = useDesk((state) => state.chosen.length > 0)
   const among = (name: Planned) =>
     donePlace === 'among' ? done.filter((action) => doneBandOf(action, today, day.reach) === name) : []
   return (
@@ -83,11 +86,7 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
         </DropPlace>
       ) : null}
       <DoneBand title="Done today" actions={done} place={donePlace} showProject onPlace={setDonePlace} />
-      <Row justifyContent="center" gap="$2" paddingTop="$2" className="no-print">
-        <Button kind="quiet" label="Print the day" onPress={() => window.print()} />
-        <Button kind="quiet" label="The day at a glance" onPress={openGlance} />
-      </Row>
-      {wide || planned.length + reachable + done.length === 0 ? null : (
+      {wide || isChoosing || planned.length + reachable + done.length === 0 ? null : (
         <FloatingMain>
           <PlanButton />
         </FloatingMain>
@@ -95,9 +94,6 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
     </CarryBetweenBands>
   )
 }
-
-/** In a small window of its own, for the corner of the screen. */
-const openGlance = () => window.open('/glance', 'zen-tray-glance', 'popup,width=380,height=600')
 
 function PlannedBand({
   name,

@@ -16,7 +16,7 @@ export function ReviewRecord({ review, onLeave }: { review: Review; onLeave: () 
   const lines: [string, string][] = figures
     ? [
         ['Done in seven days', `${count(figures.done, 'action')}, ${duration(figures.doneMinutes)}`],
-        ['Slips left in the tray', String(figures.slipsLeft)],
+        ['Slips left in the Tray', String(figures.slipsLeft)],
         [
           'Open projects',
           `${figures.projectsOpen}, ${figures.projectsWithoutNextAction} without a next action`,

@@ -74,7 +74,7 @@ function Begin({ open, onBegin }: { open: Reviews[number] | undefined; onBegin: 
     )
   }
   return (
-    <EmptyPlace says="Five steps, about twenty minutes: empty the tray, give every project its next action, look at what you are waiting for, see what was done, and name an aim or two.">
+    <EmptyPlace says="Five steps, about twenty minutes: empty the Tray, give every project its next action, look at what you are waiting for, see what was done, and name an aim or two.">
       <Button
         kind="main"
         label="Start the review"

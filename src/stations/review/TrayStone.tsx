@@ -16,8 +16,8 @@ export function TrayStone() {
     <Column gap="$2.5">
       <Words render="h2" size="title">
         {slips === 0
-          ? `The tray is empty${isEmpty ? '' : ' of slips'}`
-          : `${count(slips, 'slip')} ${slips === 1 ? 'is' : 'are'} in the tray`}
+          ? `The Tray is empty${isEmpty ? '' : ' of slips'}`
+          : `${count(slips, 'slip')} ${slips === 1 ? 'is' : 'are'} in the Tray`}
       </Words>
       <Words tone="inkSoft">
         {isEmpty

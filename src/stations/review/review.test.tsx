@@ -39,7 +39,7 @@ async function begun(): Promise<TestStore> {
 
 it('leads over the five stones and keeps what it found', async () => {
   const store = await begun()
-  expect(heading()).toBe('1 slip is in the tray')
+  expect(heading()).toBe('1 slip is in the Tray')
   press('Next')
   expect(heading()).toBe('1 project has no next action')
   fireEvent.change(screen.getByRole('textbox', { name: 'Next action for Standing still' }), {

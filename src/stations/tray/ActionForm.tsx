@@ -53,6 +53,7 @@ function useOffers(likely: Likely, of: Sayable) {
         shelf,
         valuesOf('shelf') as Shelf[],
         projects.map(({ id }) => id),
+        areas.map(({ id }) => id),
       )
         .filter((id) => shelves.has(id))
         .slice(0, 4),

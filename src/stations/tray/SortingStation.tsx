@@ -6,6 +6,7 @@ import { flushSync } from 'react-dom'
 import type { Slip } from '@/core/record'
 import { compartmentOfKey, type Compartment } from '@/core/sorting'
 import { becoming } from '@/core/sorting/becoming'
+import { likelyCompartment } from '@/core/sorting/likelyCompartment'
 import type { Suggestion } from '@/core/sorting/learning'
 import { useReader } from '@/held/reader'
 import { Button, Column, EmptyPlace, IconButton, Row } from '@/ui'
@@ -62,7 +63,7 @@ export function SortingStation() {
 }
 
 const overTitle = (left: number): string =>
-  left === 0 ? 'The tray is empty' : `${count(left, 'slip')} kept for the review`
+  left === 0 ? 'The Tray is empty' : `${count(left, 'slip')} kept for the review`
 
 function SortingTools({ onLeave, showUndo }: { onLeave: () => void; showUndo: boolean }) {
   const { undo, canUndo } = useUndo()
@@ -102,7 +103,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
   const sentence = useSentence(slip.text, takenOff, said)
   const draft = reader.draftOf(sentence, setDownOn)
   const { title } = sentence
-  const [likely] = useLikely(title).compartment
+  const likely = likelyCompartment(draft, useLikely(title).compartment)
   const hasUnderstood = useHasUnderstood(slip.text, sentence)
   const later = sorting.total > sorting.position ? sorting.later : null
 

@@ -137,7 +137,7 @@ describe('sorting', () => {
     press('Let go')
     expect([screen.getByRole('heading', { level: 1 }).textContent, slip()]).toEqual(['3 of 3', 'oldest'])
     press('Reference')
-    expect(screen.getByRole('heading', { name: 'The tray is empty' })).toBeTruthy()
+    expect(screen.getByRole('heading', { name: 'The Tray is empty' })).toBeTruthy()
   })
   it('does not show again in the same round what is kept for the review', async () => {
     await showStation(<SortingStation />, three)

@@ -17,7 +17,7 @@ function withFirst(
   word: string | null,
 ): readonly Suggestion[] {
   if (!value || !word || learned[0]?.because.some((each) => each.toLowerCase() === word)) return learned
-  return [{ value, because: [word] }, ...learned.filter((each) => each.value !== value)]
+  return [{ value, because: [word], times: 0 }, ...learned.filter((each) => each.value !== value)]
 }
 
 /** Learned once for a title; what is learned later counts for the next slip. */

@@ -8,7 +8,7 @@ import { addDays, isoWeekOf, localMomentAt, weekStartOf, type CalendarDate } fro
 import { lists, select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
-import { dayMonth, duration } from '@/words'
+import { duration, spanWords } from '@/words'
 import { useOfSide } from '@/held/side'
 import { useLoads } from '@/held/useLoads'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
@@ -32,7 +32,7 @@ export function WeekStation() {
   const days = useWeekDays(sheet, first)
   // A week is numbered by its Thursday (ISO 8601), on whatever day it begins.
   const weekNumber = isoWeekOf(addDays(first, (3 - weekStartsOn + 7) % 7))
-  const span = `${Number(first.slice(8))}${first.slice(5, 7) === addDays(first, 6).slice(5, 7) ? '' : ` ${dayMonth(first).split(' ')[1]}`}–${dayMonth(addDays(first, 6))}`
+  const span = spanWords(first, addDays(first, 6))
   const turn = (
     <Row flexShrink={0}>
       <IconButton label="The week before" icon="previous" onPress={() => setWeeksAway(weeksAway - 1)} />

@@ -1,7 +1,7 @@
-// The ways to plan a day behind one button: none begins by itself.
+// What can be done with the day as a whole, behind one button: nothing of it begins by itself.
 import { useState } from 'react'
 import { ChooserSheet } from '@/parts/choosers/ChooserSheet'
-import { Column, Press, Words } from '@/ui'
+import { Button, Column, Press, Row, Words } from '@/ui'
 import { EndDay } from './EndDay'
 import { PickDay } from './PickDay'
 import { SpreadDay } from './SpreadDay'
@@ -29,6 +29,9 @@ export function Planning({ onClose }: { onClose: () => void }) {
       return <PlanningMenu onAct={setAct} onClose={onClose} />
   }
 }
+
+/** In a small window of its own, for the corner of the screen. */
+const openGlance = () => window.open('/glance', 'zen-tray-glance', 'popup,width=380,height=600')
 
 function PlanningMenu({ onAct, onClose }: { onAct: (act: PlanningAct) => void; onClose: () => void }) {
   const { load, bands } = usePlanned()
@@ -62,6 +65,25 @@ function PlanningMenu({ onAct, onClose }: { onAct: (act: PlanningAct) => void; o
           </Press>
         ))}
       </Column>
+      <Row flexWrap="wrap" borderTopWidth={1} borderColor="$rule" paddingTop="$1.5" marginHorizontal="$-2">
+        <Button
+          kind="quiet"
+          label="Print the day"
+          onPress={() => {
+            onClose()
+            // When this has closed.
+            setTimeout(() => window.print(), 60)
+          }}
+        />
+        <Button
+          kind="quiet"
+          label="The day at a glance"
+          onPress={() => {
+            openGlance()
+            onClose()
+          }}
+        />
+      </Row>
     </ChooserSheet>
   )
 }
