@@ -166,7 +166,7 @@ test('several slips are told the same, made actions, and undone together', async
   await expect(slips(page).nth(2)).toContainText('today · 20 min')
   await expect(slips(page).nth(3)).not.toContainText('20 min')
   await expect(together).toContainText('Not understood: “xylem”')
-  await together.getByRole('button', { name: 'Make them actions' }).click()
+  await together.getByRole('button', { name: 'Make actions' }).click()
   await expect(slips(page)).toHaveCount(1)
   await station(page, 'Day').click()
   await expect(band(page, 'Picked for today').getByRole('checkbox')).toHaveCount(3)

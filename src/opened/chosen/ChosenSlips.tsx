@@ -67,7 +67,7 @@ export function ChosenSlips({ ids }: { ids: readonly Id<'slip'>[] }) {
       main={
         <Button
           kind="main"
-          label="Make them actions"
+          label="Make actions"
           flexShrink={0}
           onPress={() =>
             leaveAfter(

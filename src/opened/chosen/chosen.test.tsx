@@ -46,7 +46,7 @@ it('takes off what is denied, and says rules and reminders', async () => {
 })
 it('makes actions of them, each with what it says', async () => {
   const store = await chosen('mend the lamp tomorrow', 'ring Oda, phone')
-  press('Make them actions')
+  press('Make actions')
   expect(slips(store)).toEqual([])
   const actions = recordsIn(store.api.getState().document, 'action').sort((a, b) =>
     a.title < b.title ? -1 : 1,
