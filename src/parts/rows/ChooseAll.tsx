@@ -9,7 +9,7 @@ export function ChooseAll({ title, of }: { title: string; of: readonly { readonl
       kind="quiet"
       label="all"
       // The heading stays as high as it was: nothing moves under the finger that selects.
-      marginVertical={-12}
+      marginVertical="$-3"
       aria-label={`Select all of ${title}`}
       onPress={() => desk.getState().chooseToo(of.map(({ id }) => id))}
     />
