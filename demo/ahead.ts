@@ -1,5 +1,5 @@
-// What lies ahead: when projects begin, what comes after what, the parts of a large one, and what was done for a hall week
-// by week.
+// What lies ahead: when projects begin, what comes after what, the parts of a large one, and what was done for a hall
+// week by week.
 import type { Id } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'
 import type { Play } from './play'

@@ -1,4 +1,5 @@
-// What the made-up practice is for: two goals, what points at them, and projects whose actions come one after the other.
+// What the made-up practice is for: two goals, what points at them, and projects whose actions come one after the
+// other.
 import { recordsIn } from '@/core/journal'
 import type { GoalReach, Id } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'

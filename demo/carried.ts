@@ -1,5 +1,5 @@
-// What the actions of the demo carry: steps, repeats that were kept and missed, reminders, remarks, somebody to sign off, one
-// thing after another.
+// What the actions of the demo carry: steps, repeats that were kept and missed, reminders, remarks, somebody to sign
+// off, one thing after another.
 import { isOpen, seriesNameOf } from '@/core/action'
 import { recordsIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'

@@ -1,5 +1,5 @@
-// The made-up practice of Tamsin Orrell, who measures and designs the sound of rooms. People, firms and places are invented.
-// Actions are plain sentences, read by the same reader as everybody's.
+// The made-up practice of Tamsin Orrell, who measures and designs the sound of rooms. People, firms and places are
+// invented. Actions are plain sentences, read by the same reader as everybody's.
 import type { Side } from '@/core/record'
 
 export const groups: readonly {

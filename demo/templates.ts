@@ -1,4 +1,5 @@
-// Three templates of the made-up practice: a site visit with dates back from its day, a quarter's accounts, a checklist before a talk.
+// Three templates of the made-up practice: a site visit with dates back from its day, a quarter's accounts, a
+// checklist before a talk.
 import { recordsIn } from '@/core/journal'
 import { readShift } from '@/core/template'
 import type { BlankKind, CountedField, Id, Making } from '@/core/record'

@@ -1,5 +1,5 @@
-// What the demo has written down: checklists that were gone through, meeting notes with their check boxes. Day notes have the same
-// name in every copy: the demo leaves them to the person.
+// What the demo has written down: checklists that were gone through, meeting notes with their check boxes. Day notes
+// have the same name in every copy: the demo leaves them to the person.
 import { recordsIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'

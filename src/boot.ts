@@ -38,7 +38,10 @@ const readZone = () => Intl.DateTimeFormat().resolvedOptions().timeZone
 /** Asking for the zone is slow: it is asked again once a minute, and when the page is looked at again. */
 let zone = readZone()
 
-/** The sheet turns by itself: at midnight, a minute after clock or zone were set, and when the page is looked at again. */
+/**
+ * The sheet turns by itself: at midnight, a minute after clock or zone were set, and when the page is looked at
+ * again.
+ */
 function keepTheDay(store: ZenStore, clock: Clock): void {
   const look = () => {
     zone = readZone()
@@ -112,7 +115,9 @@ function workOffline(): void {
   navigator.serviceWorker.register('/sw.js').catch(() => {})
 }
 
-/** A server started for the demo says so; an empty browser that has not been asked before is then given the demo data. */
+/**
+ * A server started for the demo says so; an empty browser that has not been asked before is then given the demo data.
+ */
 async function offerDemo(parts: Zen): Promise<void> {
   const { document, keeping, unread } = parts.store.api.getState()
   const isEmpty = [...entriesIn(document)].length === 0 && keeping.kind !== 'failed' && unread === null

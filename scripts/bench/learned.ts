@@ -1,5 +1,5 @@
-// How well earlier decisions are learned from, on the demo's history with its last fifth held out, beside two guesses that
-// anybody could make: what is decided most, and what was decided last.
+// How well earlier decisions are learned from, on the demo's history with its last fifth held out, beside two guesses
+// that anybody could make: what is decided most, and what was decided last.
 import { makeDemo } from '../../demo/makeDemo'
 import { calendarDateUnsafe } from '../../src/core/time'
 import { decisionsIn, makeLearner, type Decision, type Facet } from '../../src/core/sorting/learning'

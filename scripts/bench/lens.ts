@@ -1,5 +1,5 @@
-// A lens of five conditions and three sorts over 100,000 actions: first asked, and after each edit; beside one hand-written
-// pass, and beside the same question asked of two general query engines.
+// A lens of five conditions and three sorts over 100,000 actions: first asked, and after each edit; beside one
+// hand-written pass, and beside the same question asked of two general query engines.
 import Loki from 'lokijs'
 import { Query } from 'mingo'
 import {

@@ -1,4 +1,5 @@
-// Figures of setting down and sorting: a burst of a hundred thoughts, the sorting of them by keys, and a letter of 10 MB.
+// Figures of setting down and sorting: a burst of a hundred thoughts, the sorting of them by keys, and a letter of 10
+// MB.
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'

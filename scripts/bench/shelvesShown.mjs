@@ -1,5 +1,5 @@
-// Figures of the shelves with 2,000 projects and 100,000 actions: opened, folded, carried; a large project, a time line with
-// its finish ranges, a long template.
+// Figures of the shelves with 2,000 projects and 100,000 actions: opened, folded, carried; a large project, a time
+// line with its finish ranges, a long template.
 import { at, base, framesOf, longestBlock, ms, paintedAfter, untilShown, untilTrue } from './parts.mjs'
 
 const told = (times) => `${ms(at(times, 0.95))} (median ${ms(at(times, 0.5))})`

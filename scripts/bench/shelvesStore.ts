@@ -1,5 +1,5 @@
-// A store file with 2,000 projects on 40 areas and 100,000 actions, on standard output: one project of 3,000 actions, 500
-// with days of their own, 200 with three months behind them, and a template of 200 actions.
+// A store file with 2,000 projects on 40 areas and 100,000 actions, on standard output: one project of 3,000 actions,
+// 500 with days of their own, 200 with three months behind them, and a template of 200 actions.
 import { toStoreFile } from '../../src/core/exchange'
 import { emptyDocument, makeStamp, withChanges, type Change } from '../../src/core/journal'
 import {

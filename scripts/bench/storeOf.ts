@@ -1,4 +1,5 @@
-// A store file with so many open actions, projects and names, on standard output; so many of them carried over from yesterday.
+// A store file with so many open actions, projects and names, on standard output; so many of them carried over from
+// yesterday.
 import { toStoreFile } from '../../src/core/exchange'
 import { emptyDocument, makeStamp, withChanges, type Change } from '../../src/core/journal'
 import { rankOfNumber, weights, type Action, type AnyRecord, type Id } from '../../src/core/record'

@@ -69,7 +69,10 @@ function WideHead() {
   )
 }
 
-/** Bars at the foot of the page. How high they are is told to the page (`--foot`), so that nothing else stands under them. */
+/**
+ * Bars at the foot of the page. How high they are is told to the page (`--foot`), so that nothing else stands under
+ * them.
+ */
 function Foot({ children }: { children: ReactNode }) {
   const ref = useRef<HTMLElement>(null)
   useLayoutEffect(() => {
@@ -158,7 +161,8 @@ export function Frame({ children }: { children: ReactNode }) {
   const isChoosing = useDesk((state) => state.chosen.length > 0)
   const isCapturing = useDesk((state) => state.capturing)
   const isSorting = useHeld((state) => pathname === '/sorting' && select.slipsOf(state.document).length > 0)
-  // While slips are being sorted on a phone, the capture line and the stations step aside: the compartments need the room.
+  // While slips are being sorted on a phone, the capture line and the stations step aside: the compartments need the
+  // room.
   const docked = !wide && !isSorting
   useStationKeys()
   useEffect(() => {

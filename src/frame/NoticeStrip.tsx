@@ -1,5 +1,5 @@
-// What just happened, in words: heard at once, seen for a while, with undo in reach. It stands in the dock on a phone and
-// at the foot of a wide page, as a bar of its own: it lies over nothing that can be pressed.
+// What just happened, in words: heard at once, seen for a while, with undo in reach. It stands in the dock on a phone
+// and at the foot of a wide page, as a bar of its own: it lies over nothing that can be pressed.
 import { useEffect } from 'react'
 import { Button, Row, Words } from '@/ui'
 import { desk, useDesk } from '@/held/desk'

@@ -1,5 +1,5 @@
-// When a backup was last saved on this device, and whether it is time to ask for one. It belongs to the device: another one
-// has its own.
+// When a backup was last saved on this device, and whether it is time to ask for one. It belongs to the device:
+// another one has its own.
 import { useEffect } from 'react'
 import { daysBetween, isCalendarDate, type CalendarDate } from '@/core/time'
 import { select } from '@/state'

@@ -39,7 +39,10 @@ function ask(asked: readonly FinishAsked[], today: CalendarDate, tell: (ranges: 
 
 const none: Ranges = new Map()
 
-/** By the keys of what is asked; those from before stand until the new ones have come. Nothing where there are no workers. */
+/**
+ * By the keys of what is asked; those from before stand until the new ones have come. Nothing where there are no
+ * workers.
+ */
 export function useFinishRanges(asked: readonly FinishAsked[]): Ranges {
   const today = useToday()
   const [ranges, setRanges] = useState(none)

@@ -1,5 +1,5 @@
-// The focus is never lost: where what had it is gone after an act, it goes to what stood beside it, else to the heading of
-// its part, else to that of the station. A new station begins at its heading, for whoever came by a key.
+// The focus is never lost: where what had it is gone after an act, it goes to what stood beside it, else to the
+// heading of its part, else to that of the station. A new station begins at its heading, for whoever came by a key.
 
 interface Had {
   readonly element: HTMLElement

@@ -1,5 +1,5 @@
-// What was learned from earlier decisions: read off the journal in a worker when it is first asked for, and kept up act by act.
-// Nothing of it is kept or leaves the machine.
+// What was learned from earlier decisions: read off the journal in a worker when it is first asked for, and kept up
+// act by act. Nothing of it is kept or leaves the machine.
 import type { Change } from '@/core/journal'
 import { learnJournal, makeLearner, takeUp, type Learner, type LearnerState } from '@/core/sorting/learning'
 import type { ZenStore } from '@/state'

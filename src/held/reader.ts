@@ -1,5 +1,5 @@
-// The reader of sentences, which loads right after the start with the acts that nobody does before: until then every word stays in the title. What is set down
-// is kept word for word, so that nothing depends on how soon it comes.
+// The reader of sentences, which loads right after the start with the acts that nobody does before: until then every
+// word stays in the title. What is set down is kept word for word, so that nothing depends on how soon it comes.
 import { useSyncExternalStore } from 'react'
 import { nothingSaid, type Draft, type Sentence } from '@/core/sentence'
 import type { Later } from '@/state'

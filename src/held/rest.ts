@@ -1,4 +1,6 @@
-/** The next turn of the page, without the delay that timers are held back by: what was pressed meanwhile comes first. */
+/**
+ * The next turn of the page, without the delay that timers are held back by: what was pressed meanwhile comes first.
+ */
 export const rest = (): Promise<void> =>
   new Promise((resolve) => {
     const { port1, port2 } = new MessageChannel()

@@ -1,5 +1,6 @@
-// Letters typed between the key that opens something to type in and the moment it can take them: they are held, and given to
-// it whole. Where what opened has nothing to type in, they are dropped: no letter meant for a field ever acts.
+// Letters typed between the key that opens something to type in and the moment it can take them: they are held, and
+// given to it whole. Where what opened has nothing to type in, they are dropped: no letter meant for a field ever
+// acts.
 
 /** Given up where nothing has opened by then. */
 const longestMs = 4000

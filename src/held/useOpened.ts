@@ -19,7 +19,10 @@ export type OpenableId =
   | Id<'checklist'>
   | Id<'goal'>
 
-/** Whatever stands in the address: the first of several, and nothing where it is empty. What is there to open is seen then. */
+/**
+ * Whatever stands in the address: the first of several, and nothing where it is empty. What is there to open is seen
+ * then.
+ */
 function openedIn(open: string | string[] | undefined): OpenableId | null {
   const first = Array.isArray(open) ? open[0] : open
   return first ? (first as OpenableId) : null

@@ -1,5 +1,5 @@
-// The whole store as a file in the person's hands, from memory: whatever the storage does, it can be had. Where there are
-// files among it, their bytes go along in one archive.
+// The whole store as a file in the person's hands, from memory: whatever the storage does, it can be had. Where there
+// are files among it, their bytes go along in one archive.
 import type { BundledBlob } from '@/core/exchange'
 import type { BlobStore } from '@/state'
 import { backupKey } from './backups'

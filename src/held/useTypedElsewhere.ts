@@ -1,5 +1,6 @@
-// What is typed under a name may change other than by typing: another tab has left it, or a killed browser had not written
-// all of it. That may happen between the drawing of a field and its first listening, so it is looked at once more then.
+// What is typed under a name may change other than by typing: another tab has left it, or a killed browser had not
+// written all of it. That may happen between the drawing of a field and its first listening, so it is looked at once
+// more then.
 import { useEffect, useRef, useState } from 'react'
 import { useZen } from './zen'
 

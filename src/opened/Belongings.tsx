@@ -1,5 +1,5 @@
-// What an opened thing has: its note, steps, files, checklists and remarks, each there when there is one. What it could have
-// besides is one row, *Add*.
+// What an opened thing has: its note, steps, files, checklists and remarks, each there when there is one. What it
+// could have besides is one row, *Add*.
 import { useState } from 'react'
 import type { Action, OwnerId } from '@/core/record'
 import { parts } from '@/state'

@@ -1,5 +1,6 @@
-// What a context holds: all its actions and those of what lies within it, by how near they are held, each with its minutes,
-// so that all of one place can be done in one go. And where it lies, when it is at hand, and whether it is still offered.
+// What a context holds: all its actions and those of what lies within it, by how near they are held, each with its
+// minutes, so that all of one place can be done in one go. And where it lies, when it is at hand, and whether it is
+// still offered.
 import { useState } from 'react'
 import { horizonOf } from '@/core/action'
 import { withinOf } from '@/core/context'

@@ -1,4 +1,5 @@
-// Taking a context or a person away: what stands with it is said before, and that it can be joined with another instead.
+// Taking a context or a person away: what stands with it is said before, and that it can be joined with another
+// instead.
 import { useState } from 'react'
 import { isIdOf, type Context, type Person } from '@/core/record'
 import { lists, select } from '@/state'

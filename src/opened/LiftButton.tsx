@@ -1,5 +1,5 @@
-// At the end of a day, or of a meeting note: the boxes that are still open are lifted into the Tray, to be decided like anything
-// else.
+// At the end of a day, or of a meeting note: the boxes that are still open are lifted into the Tray, to be decided
+// like anything else.
 import type { Id } from '@/core/record'
 import type { Later } from '@/state'
 import { useHeld } from '@/held/zen'

@@ -1,5 +1,5 @@
-// An action opened: it reads first. The said line tells all that is set, one plain line changes many things at once, and
-// at the foot stands what can be done.
+// An action opened: it reads first. The said line tells all that is set, one plain line changes many things at once,
+// and at the foot stands what can be done.
 import { useMedia } from '@tamagui/core'
 import { isOpen } from '@/core/action'
 import { kindOfWork } from '@/core/action/worth'

@@ -1,4 +1,5 @@
-// A goal opened: what is wanted and why, what moved toward it and what stands still, how it stands, and what points at it.
+// A goal opened: what is wanted and why, what moved toward it and what stands still, how it stands, and what points
+// at it.
 import { roomForActs } from './roomForActs'
 import type { Area, Goal, Id, Project } from '@/core/record'
 import { goalReaches } from '@/core/record'

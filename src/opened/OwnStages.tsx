@@ -1,4 +1,5 @@
-// The stages of an area or a project: named, put in their order, and left out after what becomes of what stands there was said.
+// The stages of an area or a project: named, put in their order, and left out after what becomes of what stands there
+// was said.
 import { useState } from 'react'
 import type { Id, Stage } from '@/core/record'
 import { select } from '@/state'

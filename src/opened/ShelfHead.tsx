@@ -1,5 +1,5 @@
-// The head of what is opened: its seal and where it belongs. That opens, where it can be opened, with *change* beside it;
-// else it opens the chooser.
+// The head of what is opened: its seal and where it belongs. That opens, where it can be opened, with *change* beside
+// it; else it opens the chooser.
 import { roomForActs } from './roomForActs'
 import { Icon, IconButton, Press, Row, Seal, Words } from '@/ui'
 

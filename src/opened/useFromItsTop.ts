@@ -21,8 +21,8 @@ function useFocusWhileOpen(id: string, top: RefObject<HTMLDivElement | null>): v
 }
 
 /**
- * What is opened next is read from its top, however far the one before it was scrolled; where the focus went with that one,
- * it is here, before the first thing that can be pressed.
+ * What is opened next is read from its top, however far the one before it was scrolled; where the focus went with
+ * that one, it is here, before the first thing that can be pressed.
  */
 export function useFromItsTop(id: string): RefObject<HTMLDivElement | null> {
   const ref = useRef<HTMLDivElement>(null)

@@ -1,5 +1,5 @@
-// What a day holds and what is left of it: the one place that every screen asks, so that all of them say the same about the
-// same day. The day has one size, whichever side of life is shown.
+// What a day holds and what is left of it: the one place that every screen asks, so that all of them say the same
+// about the same day. The day has one size, whichever side of life is shown.
 import { dayOnSheet, isWaitingOrBlocked } from '@/core/action'
 import { loadAt, loadOf, type DaySize, type DayTape, type Load } from '@/core/day'
 import { tapeOf } from '@/core/day/tapeOf'
@@ -17,7 +17,10 @@ export interface Asked {
 
 export const askedAt = (epochMs: number, zone: string): Asked => ({ now: localMomentAt(epochMs, zone), zone })
 
-/** Open actions that take from a day's minutes: those on its sheet and, today, those underway that are on no other day. */
+/**
+ * Open actions that take from a day's minutes: those on its sheet and, today, those underway that are on no other
+ * day.
+ */
 export function plannedOn(document: Document, date: CalendarDate, today: CalendarDate): readonly Action[] {
   const laid = lists.actionsOfDay(document, date, today)
   if (date !== today) return laid

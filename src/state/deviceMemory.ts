@@ -19,8 +19,8 @@ export interface DeviceMemory {
     read(name: string): string | null
     write(name: string, value: string | null): void
     /**
-     * What is typed is in the store from here on: this page reads it there alone. It is forgotten once it is safely kept;
-     * until then the page may close at any moment, and the next one finds it.
+     * What is typed is in the store from here on: this page reads it there alone. It is forgotten once it is safely
+     * kept; until then the page may close at any moment, and the next one finds it.
      */
     handOver(name: string, isKept: Promise<boolean>): void
     /** Forgets what is typed, in every tab of the device. */
@@ -32,8 +32,8 @@ export interface DeviceMemory {
     /** The tabs that have left something. */
     tabs(): readonly string[]
     /**
-     * Takes up what a killed browser had not written to its local storage any more: what is newer in the second copy, and
-     * has not been typed in since the start.
+     * Takes up what a killed browser had not written to its local storage any more: what is newer in the second copy,
+     * and has not been typed in since the start.
      */
     restore(copies: readonly TypedEntry[]): void
     /** From now on this tab goes by another name: it is a copy of one that is still open. */

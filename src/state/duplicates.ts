@@ -1,5 +1,5 @@
-// Things that are much like a slip: open actions and other slips that share its telling words. All of them are looked at,
-// in portions between which the screen goes on; what a record's words are is found once for as long as it stands.
+// Things that are much like a slip: open actions and other slips that share its telling words. All of them are looked
+// at, in portions between which the screen goes on; what a record's words are is found once for as long as it stands.
 import { isOpen } from '@/core/action'
 import { isThere, valuesOf, type Document } from '@/core/journal'
 import type { Action, Id, Slip } from '@/core/record'

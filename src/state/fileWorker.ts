@@ -1,5 +1,5 @@
-// What is said between the page and the worker that reads a file and keeps what it brings. Records come in portions: one
-// message of a hundred thousand would hold the screen. The journal of the file never leaves the worker.
+// What is said between the page and the worker that reads a file and keeps what it brings. Records come in portions:
+// one message of a hundred thousand would hold the screen. The journal of the file never leaves the worker.
 import type { TemplateFile, TemplateFileFault, StoreFileFault } from '@/core/exchange'
 import type { Change, Diff, Entry, Stamp } from '@/core/journal'
 import type { Result } from '@/core/result'

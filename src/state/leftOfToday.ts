@@ -1,4 +1,5 @@
-// How many actions are left of a day: those of the Day sheet that are carried over, due, underway or picked, by its own rule.
+// How many actions are left of a day: those of the Day sheet that are carried over, due, underway or picked, by its
+// own rule.
 import { anyReach, dayBandOf, type DayBandName } from '@/core/day'
 import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'

@@ -17,7 +17,9 @@ export interface Facts {
 }
 let latestFacts: { tables: readonly unknown[]; facts: Facts } | null = null
 
-/** Shelves and the places of names: the same as long as no order and no shelf has changed, whatever else was written. */
+/**
+ * Shelves and the places of names: the same as long as no order and no shelf has changed, whatever else was written.
+ */
 export function factsOf(document: Document): Facts {
   const tables = named.map((kind) => document[kind])
   if (latestFacts?.tables.every((table, at) => table === tables[at])) return latestFacts.facts

@@ -1,6 +1,6 @@
-// Lenses over the document: which there are, and what each lists, kept up edit by edit (tableIndex). What a lens is seen from
-// (the day, the shelves, what has steps or files) stands for one index; where it changes, the index is made anew.
-// Law: whatever happened before, the list equals one made from scratch (lenses.test.ts).
+// Lenses over the document: which there are, and what each lists, kept up edit by edit (tableIndex). What a lens is
+// seen from (the day, the shelves, what has steps or files) stands for one index; where it changes, the index is made
+// anew. Law: whatever happened before, the list equals one made from scratch (lenses.test.ts).
 import { recordIn, recordsIn, type Document } from '@/core/journal'
 import { isEqual } from '@/core/isEqual'
 import {
@@ -156,7 +156,9 @@ interface LensIndex {
   readonly around: LensAround
 }
 
-/** The open actions that a lens can list at all, out of the indexes that stand; undefined where it looks at every one. */
+/**
+ * The open actions that a lens can list at all, out of the indexes that stand; undefined where it looks at every one.
+ */
 function amongOf(lens: Lens): ((document: Document) => readonly Action[]) | undefined {
   if (!isOfOpen(lens)) return undefined
   const asked = namesAsked(lens)
@@ -255,7 +257,10 @@ export const lensListOf = (document: Document, lens: Lens, day: LensDay): LensLi
 export const lensListOnce = (document: Document, lens: Lens, day: LensDay): LensList =>
   makeLensIndex(lens, document, factsOf(document), day, settingsOf(document).weekStartsOn).list(document)
 
-/** How a lens tells its actions apart: which are equal, so that only the hand does, and where one stands in a place of it. */
+/**
+ * How a lens tells its actions apart: which are equal, so that only the hand does, and where one stands in a place of
+ * it.
+ */
 export const orderIn = (document: Document, lens: Lens, day: LensDay): LensOrder =>
   indexOf(document, lens, day).order
 
@@ -280,8 +285,8 @@ export interface LensColumn {
 const neverNone: readonly GroupField[] = ['weight', 'horizon']
 
 /**
- * A list that is gathered by one field, as columns: every step of a scale and every context, so that something can be laid
- * there; of other names, those that are in use.
+ * A list that is gathered by one field, as columns: every step of a scale and every context, so that something can be
+ * laid there; of other names, those that are in use.
  */
 export function columnsOf(document: Document, list: LensList, lens: Lens, day: LensDay): LensColumn[] {
   const field = lens.groups[0] as GroupField

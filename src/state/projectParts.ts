@@ -1,6 +1,6 @@
-// Projects that are parts of others. What two copies wrote may leave a part without its whole, or two within one another:
-// such a part stands for itself.
-// Law: every project is reached from one that stands for itself (projectParts.test.ts).
+// Projects that are parts of others. What two copies wrote may leave a part without its whole, or two within one
+// another: such a part stands for itself. Law: every project is reached from one that stands for itself
+// (projectParts.test.ts).
 import { recordIn, type Document } from '@/core/journal'
 import { compareRanks, type Id, type Project } from '@/core/record'
 import { deepestNesting } from '@/core/record/nesting'
@@ -48,8 +48,8 @@ function withoutWhole(document: Document, parts: readonly Project[]): Set<string
 }
 
 /**
- * The parts that stand for themselves: those without a whole, and those that lie deeper than anything that is read from a
- * file may (such a store was written by an earlier version).
+ * The parts that stand for themselves: those without a whole, and those that lie deeper than anything that is read
+ * from a file may (such a store was written by an earlier version).
  */
 function looseAmong(document: Document, parts: readonly Project[]): ReadonlySet<string> {
   const loose = withoutWhole(document, parts)

@@ -1,4 +1,5 @@
-// Which reminders stand to be answered now, and which come next: looked for among all there are, since few things remind.
+// Which reminders stand to be answered now, and which come next: looked for among all there are, since few things
+// remind.
 import { isOpen } from '@/core/action'
 import { isThere, recordIn, valuesOf, type Document } from '@/core/journal'
 import type { Action, Id, Reminder } from '@/core/record'

@@ -1,4 +1,5 @@
-// What a shelf says of itself: how much is open on it, how much of that is meant for this week, what has no next action.
+// What a shelf says of itself: how much is open on it, how much of that is meant for this week, what has no next
+// action.
 import { lookOn } from '@/core/goal'
 import type { Document } from '@/core/journal'
 import type { Action, Area, Project } from '@/core/record'

@@ -1,6 +1,6 @@
-// Actions as they stand: one whose project is in order is blocked by the one before it there, all of a project that is
-// after another by that one, and what was left in a project that rests or is over by the project itself; all of it in its
-// parts too. Nobody writes that down; it follows from what is written, and lists are made of what follows.
+// Actions as they stand: one whose project is in order is blocked by the one before it there, all of a project that
+// is after another by that one, and what was left in a project that rests or is over by the project itself; all of it
+// in its parts too. Nobody writes that down; it follows from what is written, and lists are made of what follows.
 // Law: what stands blocked is in no list of what can be done, whatever came before (standing.test.ts).
 import { isOpen } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'

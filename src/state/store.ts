@@ -174,7 +174,10 @@ export function makeZenStore({
     return { stamp: made, act, diff, by: device, ...at, ...more }
   }
 
-  /** Shows a change and hands it on to be kept; `instead` is taken out of the journal for it. `after`: the document with it. */
+  /**
+   * Shows a change and hands it on to be kept; `instead` is taken out of the journal for it. `after`: the document
+   * with it.
+   */
   function commit(change: Change, instead?: Stamp, after?: Document): void {
     const state = api.getState()
     const recent =
@@ -224,7 +227,9 @@ export function makeZenStore({
     return act
   }
 
-  /** What the first station needs, while the rest is being read. A copy that shows everything already stays as it is. */
+  /**
+   * What the first station needs, while the rest is being read. A copy that shows everything already stays as it is.
+   */
   function showFirst(document: Document): void {
     if (api.getState().phase === 'ready') return
     api.setState({

@@ -41,7 +41,10 @@ interface List<R> {
   records: readonly R[]
   isOrdered: boolean
   heads: Map<number, readonly R[]>
-  /** The first so many in order, of a list that is not in order as a whole: one that goes need not be looked for again. */
+  /**
+   * The first so many in order, of a list that is not in order as a whole: one that goes need not be looked for
+   * again.
+   */
   first: readonly R[]
 }
 
@@ -175,7 +178,8 @@ export function makeTableIndex<K extends RecordKind>(
     }
   }
 
-  // A copy is made at once, however long a list is; a few are taken out of it and put into it without looking at the others.
+  // A copy is made at once, however long a list is; a few are taken out of it and put into it without looking at the
+  // others.
   function without(list: readonly R[], gone: ReadonlySet<R>): readonly R[] {
     if (gone.size > aFew) return list.filter((record) => !gone.has(record))
     const left = list.slice()

@@ -34,8 +34,8 @@ export interface TakenIn {
 }
 
 /**
- * What `id` was made of or took in, as its own changes tell: removed for it, or what it came out of. That history is its
- * history too. What was taken back since does not count.
+ * What `id` was made of or took in, as its own changes tell: removed for it, or what it came out of. That history is
+ * its history too. What was taken back since does not count.
  */
 export function takenInBy(changes: readonly Change[], id: string): TakenIn[] {
   const isBack = new Map<Stamp, boolean>()

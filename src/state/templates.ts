@@ -99,7 +99,10 @@ export function actionToCopy(document: Document, action: Action): AnyRecord[] {
 const partsKept = (document: Document, id: Id<'project'>): readonly Project[] =>
   partsOfProject(document, id).filter(({ state }) => isHeld(state) || state === 'template')
 
-/** A project's stages and parts, its actions, meeting notes and references, all that may be copied; each whole before its parts. */
+/**
+ * A project's stages and parts, its actions, meeting notes and references, all that may be copied; each whole before
+ * its parts.
+ */
 export function projectToCopy(document: Document, project: Project): AnyRecord[] {
   const pages: (Note | Reference)[] = [
     ...notes.of(document, project.id),
@@ -170,7 +173,9 @@ export function datesOf(
   return dates
 }
 
-/** The dates that a project made from a template gets: where nothing is counted for its promise, the first day asked. */
+/**
+ * The dates that a project made from a template gets: where nothing is counted for its promise, the first day asked.
+ */
 export function wholeDatesOf(
   document: Document,
   template: Template,
@@ -202,8 +207,8 @@ export interface Previewed {
 }
 
 /**
- * What a template would make, as it would stand: of a project first itself, then its actions in their order, and each part
- * with its actions behind it; of an action that; of a checklist its lines; of a meeting note nothing.
+ * What a template would make, as it would stand: of a project first itself, then its actions in their order, and each
+ * part with its actions behind it; of an action that; of a checklist its lines; of a meeting note nothing.
  */
 export function previewOf(
   document: Document,

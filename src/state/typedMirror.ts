@@ -1,6 +1,6 @@
-// A second copy of what is typed and not yet in the store. The browser writes its local storage to disk only every few
-// seconds; a browser that is killed in between would lose the last of them. This copy is on its way within a quarter of a
-// second, under the turn of its writing, so that the next start can tell which of the two is newer.
+// A second copy of what is typed and not yet in the store. The browser writes its local storage to disk only every
+// few seconds; a browser that is killed in between would lose the last of them. This copy is on its way within a
+// quarter of a second, under the turn of its writing, so that the next start can tell which of the two is newer.
 import type { KeyValueStore } from './persistence'
 
 export interface TypedEntry {

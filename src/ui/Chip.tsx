@@ -52,8 +52,8 @@ const Whole = styled(View, {
 })
 
 /**
- * What was understood of a sentence: its words open what sets it, its cross takes it off, and so do Backspace and Delete.
- * A guess has a broken edge, and says `why`.
+ * What was understood of a sentence: its words open what sets it, its cross takes it off, and so do Backspace and
+ * Delete. A guess has a broken edge, and says `why`.
  */
 export function Chip({
   text,

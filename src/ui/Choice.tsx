@@ -34,7 +34,9 @@ const arrowSteps: Readonly<Record<string, 1 | -1>> = {
   ArrowUp: -1,
 }
 
-/** Moves the focus to a neighbour in the same group with the arrow keys; `take` presses it too, as radios and tabs do. */
+/**
+ * Moves the focus to a neighbour in the same group with the arrow keys; `take` presses it too, as radios and tabs do.
+ */
 export function moveFocusWithin(
   event: KeyboardEvent<HTMLElement>,
   selector: string,

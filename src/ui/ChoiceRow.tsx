@@ -1,5 +1,5 @@
-// One row of choices, the likeliest first, on one line however narrow the screen: what does not fit is a swipe away, and
-// *more* stands at the end. Arrow keys move inside; space chooses.
+// One row of choices, the likeliest first, on one line however narrow the screen: what does not fit is a swipe away,
+// and *more* stands at the end. Arrow keys move inside; space chooses.
 import { useLayoutEffect, useRef, useState, type KeyboardEvent } from 'react'
 import { moveFocusWithin, type Option } from './Choice'
 import { Column, Row } from './layout'

@@ -1,5 +1,5 @@
-// A line whose text counts once it is finished: on Enter, when the field is left, and when it goes away. Until then what
-// is typed stands as it is typed, whatever the value is meanwhile.
+// A line whose text counts once it is finished: on Enter, when the field is left, and when it goes away. Until then
+// what is typed stands as it is typed, whatever the value is meanwhile.
 import { useEffect, useRef, useState } from 'react'
 import { Field, type FieldProps } from './Field'
 

@@ -1,5 +1,5 @@
-// The main button of a station whose list goes on under it: above the dock of a phone, in the middle, beside the column of
-// tick boxes and under the thumb of either hand. The page leaves room for it at its end.
+// The main button of a station whose list goes on under it: above the dock of a phone, in the middle, beside the
+// column of tick boxes and under the thumb of either hand. The page leaves room for it at its end.
 import type { ReactNode } from 'react'
 import { Row } from './layout'
 

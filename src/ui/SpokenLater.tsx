@@ -1,4 +1,5 @@
-// For the ear, once: what is previewed while somebody types is said a second after the last key, and not at each of them.
+// For the ear, once: what is previewed while somebody types is said a second after the last key, and not at each of
+// them.
 import { useEffect, useLayoutEffect, useRef, useState, type CSSProperties, type ReactNode } from 'react'
 
 const quietMs = 1000

@@ -1,5 +1,5 @@
-// A square button with an icon, or with a word where no icon says it, for rows: plain elements, as lists of thousands are
-// made of them.
+// A square button with an icon, or with a word where no icon says it, for rows: plain elements, as lists of thousands
+// are made of them.
 import { Icon, type IconName } from './Icon'
 
 export type SquareButtonProps = {

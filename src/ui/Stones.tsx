@@ -1,5 +1,5 @@
-// Stepping stones: how far a round has come. What is done is filled, what was passed with something left is dashed, where one
-// is now is ringed in brass.
+// Stepping stones: how far a round has come. What is done is filled, what was passed with something left is dashed,
+// where one is now is ringed in brass.
 import { View } from '@tamagui/core'
 import { Icon } from './Icon'
 import { Press } from './Press'

@@ -1,6 +1,7 @@
-// The load gauge: the working day laid flat to scale like a tape measure. What is done is filled, what is planned lies from
-// now on, moss where it fits and clay where it does not, and what is fixed has an ink edge; what is free stays open, what has
-// passed is closed; a brass needle is at now. A touch on a piece finds what it is. The words under it say the same.
+// The load gauge: the working day laid flat to scale like a tape measure. What is done is filled, what is planned
+// lies from now on, moss where it fits and clay where it does not, and what is fixed has an ink edge; what is free
+// stays open, what has passed is closed; a brass needle is at now. A touch on a piece finds what it is. The words
+// under it say the same.
 import { useTheme, View } from '@tamagui/core'
 import { useState, type KeyboardEvent } from 'react'
 import Svg, { Line, Rect } from 'react-native-svg'

@@ -1,4 +1,5 @@
-// One row of a time line, drawn to scale: its bar, the range in which it will be over, and the ways from what comes before.
+// One row of a time line, drawn to scale: its bar, the range in which it will be over, and the ways from what comes
+// before.
 import { useTheme } from '@tamagui/core'
 import Svg, { Line, Rect } from 'react-native-svg'
 

@@ -1,4 +1,5 @@
-// What most stations are made of. A part that one of them alone uses is imported from its own file, so that it loads there.
+// What most stations are made of. A part that one of them alone uses is imported from its own file, so that it loads
+// there.
 export { BandHeading } from './BandHeading'
 export { Chip, OfferChip, SaidChip } from './Chip'
 export { Choice, moveFocusWithin, type Option } from './Choice'

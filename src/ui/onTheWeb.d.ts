@@ -1,5 +1,5 @@
-// What the web has beside React Native: attributes and events that are handed on to the element, told to the types once,
-// so that no part has to slip them past.
+// What the web has beside React Native: attributes and events that are handed on to the element, told to the types
+// once, so that no part has to slip them past.
 import 'react-native'
 import type { FormEvent, KeyboardEvent, MouseEvent } from 'react'
 

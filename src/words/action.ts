@@ -106,7 +106,10 @@ export function fewActionDetails(
   return spoken([...held, ...rest.filter((detail) => few.includes(detail))])
 }
 
-/** "after Draw the echo paths": what it was said to be after, or what its project is after; its place in order goes unsaid. */
+/**
+ * "after Draw the echo paths": what it was said to be after, or what its project is after; its place in order goes
+ * unsaid.
+ */
 export function blockedWords({ id, afterIds, projectId }: Action, document: Document): string | null {
   const written = recordIn(document, id)?.afterIds ?? []
   const told = afterIds.find(

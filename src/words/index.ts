@@ -1,5 +1,5 @@
-// Every sentence people read, a file a subject. What is read only where something is opened or brought in, histories and
-// files, is imported from its own file, so that it loads there.
+// Every sentence people read, a file a subject. What is read only where something is opened or brought in, histories
+// and files, is imported from its own file, so that it loads there.
 export {
   dayMonth,
   spanWords,

@@ -3,7 +3,10 @@ import { type Load } from '@/core/day'
 import { count } from './counts'
 import { duration } from './dates'
 
-/** "3 h 55 of 5 h planned"; of a day that is partly over "1 h 30 planned, 55 min left". Nothing planned says what is left. */
+/**
+ * "3 h 55 of 5 h planned"; of a day that is partly over "1 h 30 planned, 55 min left". Nothing planned says what is
+ * left.
+ */
 export function loadShort({ plannedMinutes, availableMinutes, withoutMinutes, isPartly }: Load): string {
   const left = isPartly ? `${duration(availableMinutes)} left` : `${duration(availableMinutes)} available`
   if (plannedMinutes === 0)

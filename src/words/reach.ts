@@ -20,7 +20,10 @@ const dueWords = (days: number): string => {
   return days === 1 ? 'due tomorrow' : `due in ${days} days`
 }
 
-/** "due tomorrow", "fits 25 min", "moved three times", "last one to finish Fenwick Hall"; null where nothing speaks for it. */
+/**
+ * "due tomorrow", "fits 25 min", "moved three times", "last one to finish Fenwick Hall"; null where nothing speaks
+ * for it.
+ */
 export function reasonWords(reason: ReachReason, document: Document): string | null {
   switch (reason.kind) {
     case 'due':

@@ -1,5 +1,5 @@
-// The said line: all that is set of a thing, as chips in the order of a sentence; what the choosers are called; and what
-// a change would change, from what to what.
+// The said line: all that is set of a thing, as chips in the order of a sentence; what the choosers are called; and
+// what a change would change, from what to what.
 import { horizonOf } from '@/core/action'
 import { kindOfWork, type KindOfWork } from '@/core/action/worth'
 import { recordIn, type Document } from '@/core/journal'

@@ -1,4 +1,5 @@
-// Choosing instead of filling in: opened things, choosers, saying what changes, sorting on small screens and by keys alone.
+// Choosing instead of filling in: opened things, choosers, saying what changes, sorting on small screens and by keys
+// alone.
 import { expect, test, type Page } from '@playwright/test'
 import { band, captureLine, open, openWithDemo, setDown, station, wide, shelfPart } from './parts'
 

@@ -1,6 +1,6 @@
-// Contrast measured everywhere text is drawn (WCAG 2.2, success criteria 1.4.3 and 1.4.11): also where a checker that asks
-// what lies over what cannot decide. Backgrounds are mixed from the ground up, see-through ones too; of a gradient the worst
-// of its colours counts.
+// Contrast measured everywhere text is drawn (WCAG 2.2, success criteria 1.4.3 and 1.4.11): also where a checker that
+// asks what lies over what cannot decide. Backgrounds are mixed from the ground up, see-through ones too; of a
+// gradient the worst of its colours counts.
 import type { Page } from '@playwright/test'
 
 export interface Measured {

@@ -1,4 +1,5 @@
-// A day of work: picked in the morning, carried about by hand, spread when it is too much, ended, and carried on the next.
+// A day of work: picked in the morning, carried about by hand, spread when it is too much, ended, and carried on the
+// next.
 import { expect, test, type Page } from '@playwright/test'
 import { band, carry, carryByFinger, narrow, open, openWithDemo, plan, row } from './parts'
 

@@ -24,7 +24,10 @@ async function settle(page: Page, path: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
 }
 
-/** How much wider than the window the page is, once two frames have been drawn: the layout follows a new width a moment later. */
+/**
+ * How much wider than the window the page is, once two frames have been drawn: the layout follows a new width a
+ * moment later.
+ */
 const overflow = (page: Page) =>
   page.evaluate(async () => {
     for (let frame = 0; frame < 2; frame++) await new Promise((resolve) => requestAnimationFrame(resolve))

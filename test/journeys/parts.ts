@@ -63,7 +63,10 @@ export const unfoldLens = (page: Page): Promise<void> =>
 
 export const band = (page: Page, name: string): Locator => page.getByRole('region', { name })
 
-/** What the demo data leaves in a browser: loaded once by hand for each worker, and given to its other browsers as it is. */
+/**
+ * What the demo data leaves in a browser: loaded once by hand for each worker, and given to its other browsers as it
+ * is.
+ */
 let withDemo: Awaited<ReturnType<BrowserContext['storageState']>> | null = null
 
 /** A browser that has the demo data. */
@@ -120,7 +123,9 @@ const landingAt = (to: Locator): Locator =>
     )
     .first()
 
-/** Carries a row by a finger that rests on its seal to a place near the top left corner of another, and lays it down. */
+/**
+ * Carries a row by a finger that rests on its seal to a place near the top left corner of another, and lays it down.
+ */
 export async function carryByFinger(page: Page, title: string, to: Locator): Promise<void> {
   await expect(page.locator('.carries').first()).toBeVisible()
   await row(page, title).scrollIntoViewIfNeeded()

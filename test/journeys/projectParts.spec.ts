@@ -1,4 +1,5 @@
-// Parts of a project, carried: from the page of their whole to a shelf and back into it, and by a finger among themselves.
+// Parts of a project, carried: from the page of their whole to a shelf and back into it, and by a finger among
+// themselves.
 import { expect, test, type Page } from '@playwright/test'
 import { carry, carryByFinger, exported, open, openWithDemo, recordsIn, wide } from './parts'
 

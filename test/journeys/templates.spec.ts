@@ -1,4 +1,5 @@
-// Templates: kept from a project, used with blanks and dates counted back from a day, offered to a slip, shared as a file.
+// Templates: kept from a project, used with blanks and dates counted back from a day, offered to a slip, shared as a
+// file.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'

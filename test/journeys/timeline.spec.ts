@@ -1,5 +1,5 @@
-// Projects with their parts along the time line; when they will be over; what a project becomes part of; and one side of
-// life at a time.
+// Projects with their parts along the time line; when they will be over; what a project becomes part of; and one side
+// of life at a time.
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { band, exported, openWithDemo, recordsIn, station, wide, shelfPart } from './parts'

@@ -1,5 +1,5 @@
-// Nothing is lost, and nothing is promised anew by itself: what a slip was is in what it becomes, a killed browser keeps the
-// line, an e-mail goes to what is opened, and closing the day evening after evening moves no promise.
+// Nothing is lost, and nothing is promised anew by itself: what a slip was is in what it becomes, a killed browser
+// keeps the line, an e-mail goes to what is opened, and closing the day evening after evening moves no promise.
 import { chromium, expect, test, type Page } from '@playwright/test'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'

@@ -11,7 +11,10 @@ export function meantFor(action: Action): CalendarDate | null {
   return earliest
 }
 
-/** Whether an open action was meant for a day before today. It then stands first on the Day sheet, whatever else it is. */
+/**
+ * Whether an open action was meant for a day before today. It then stands first on the Day sheet, whatever else it
+ * is.
+ */
 export function isCarriedOver(action: Action, today: CalendarDate): boolean {
   const day = meantFor(action)
   return day !== null && day < today && isOpen(action) && !isWaitingOrBlocked(action)

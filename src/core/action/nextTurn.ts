@@ -1,5 +1,5 @@
-// What comes again: an action on another day of its rule, with its steps and reminders; and what of it was meant for one
-// alone.
+// What comes again: an action on another day of its rule, with its steps and reminders; and what of it was meant for
+// one alone.
 import { isEqual } from '../isEqual'
 import type { Action, Id, Reminder, Step } from '../record'
 import { asNew } from '../note/ties'

@@ -1,5 +1,5 @@
-// The actions of one rule. Each has the name of the first and the day it came for, `action:rent~2026-04-03`, so that two
-// copies that tick the same one bring one and the same next. What the next one is made of is in nextTurn.ts.
+// The actions of one rule. Each has the name of the first and the day it came for, `action:rent~2026-04-03`, so that
+// two copies that tick the same one bring one and the same next. What the next one is made of is in nextTurn.ts.
 import type { Action, Id, Repeat } from '../record'
 import type { CalendarDate } from '../time'
 

@@ -5,8 +5,8 @@ export const kindsOfWork = ['first', 'handOver', 'pleasure', 'drop'] as const
 export type KindOfWork = (typeof kindsOfWork)[number]
 
 /**
- * What follows from the worth: what brings something in is done first where it takes this person, and handed over where it
- * does not; what brings in little is for pleasure, or can be dropped. Null where either is not said.
+ * What follows from the worth: what brings something in is done first where it takes this person, and handed over
+ * where it does not; what brings in little is for pleasure, or can be dropped. Null where either is not said.
  */
 export function kindOfWork(payoff: Level | null, craft: Level | null): KindOfWork | null {
   if (payoff === null || craft === null) return null

@@ -1,4 +1,5 @@
-// What bytes kept apart are called: the hash of their content, so that the same file is kept once and a damaged one shows.
+// What bytes kept apart are called: the hash of their content, so that the same file is kept once and a damaged one
+// shows.
 import { sha256 } from '@noble/hashes/sha2'
 import { bytesToHex } from '@noble/hashes/utils'
 import type { BlobHash } from './blobName'

@@ -1,5 +1,5 @@
-// What is left of a day when it is closed. What is only planned for it can go to another day by itself; what is due or at a
-// fixed time is a promise, and nobody but the person moves a promise.
+// What is left of a day when it is closed. What is only planned for it can go to another day by itself; what is due
+// or at a fixed time is a promise, and nobody but the person moves a promise.
 import type { Action } from '../record'
 import type { CalendarDate } from '../time'
 

@@ -31,7 +31,10 @@ export function dayBandOf(action: Action, today: CalendarDate, reach: Reach): Da
   return isInReach(action, today, reach) ? 'inReach' : null
 }
 
-/** The band in which an action done today stood while it was open; what stood in none of the day's own was picked by doing it. */
+/**
+ * The band in which an action done today stood while it was open; what stood in none of the day's own was picked by
+ * doing it.
+ */
 export function doneBandOf(
   action: Action,
   today: CalendarDate,
@@ -45,7 +48,10 @@ export function doneBandOf(
 const isOfWeek = ({ horizon, due }: Action, { weekEnd }: Reach): boolean =>
   horizon === 'week' || (weekEnd !== undefined && due !== null && due.date <= weekEnd)
 
-/** The bands of a day: by the clock, weight and hand; what is in reach in the order of work. One pass, then one sort a band. */
+/**
+ * The bands of a day: by the clock, weight and hand; what is in reach in the order of work. One pass, then one sort a
+ * band.
+ */
 export function dayBandsOf(actions: Iterable<Action>, today: CalendarDate, reach: Reach): DayBands {
   const bands: Record<DayBandName, Action[]> = {
     carriedOver: [],

@@ -1,6 +1,8 @@
 import type { Action } from '../record'
 
-/** What a day is made of, in minutes: those a person can give to actions, somewhere between its beginning and its end. */
+/**
+ * What a day is made of, in minutes: those a person can give to actions, somewhere between its beginning and its end.
+ */
 export interface DaySize {
   readonly availableMinutes: number
   readonly startsAtMinute: number
@@ -53,7 +55,9 @@ export function loadOf(actions: readonly Action[], availableMinutes: number): Lo
   }
 }
 
-/** The load of the day itself at `minute` of it: what is done and the hours that have passed are not left any longer. */
+/**
+ * The load of the day itself at `minute` of it: what is done and the hours that have passed are not left any longer.
+ */
 export function loadAt(
   actions: readonly Action[],
   done: readonly Action[],

@@ -12,7 +12,10 @@ export interface HandSlip {
 /** How many of those that are only soon are shown. */
 const mostSoon = 8
 
-/** Carried over, due today, of this week, then the first of what is soon. What is picked or underway is decided already. */
+/**
+ * Carried over, due today, of this week, then the first of what is soon. What is picked or underway is decided
+ * already.
+ */
 export function pickHandOf(
   { carriedOver, dueToday, week }: Pick<DayBands, 'carriedOver' | 'dueToday' | 'week'>,
   soon: readonly Action[],

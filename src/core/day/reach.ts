@@ -31,7 +31,10 @@ export const isSameReach = (a: Reach, b: Reach): boolean =>
     isSameSet(a.awayContextIds, b.awayContextIds) &&
     isSameSet(a.restingProjectIds, b.restingProjectIds))
 
-/** Whether an open action can be done today at all: not hidden, not someday, not laid on a later day, not of a project that rests. */
+/**
+ * Whether an open action can be done today at all: not hidden, not someday, not laid on a later day, not of a project
+ * that rests.
+ */
 export function isDoable(action: Action, today: CalendarDate, reach: Reach): boolean {
   if (isHidden(action, today) || action.horizon === 'someday') return false
   if (action.projectId !== null && reach.restingProjectIds?.has(action.projectId)) return false
@@ -54,8 +57,8 @@ export function fitsEnergy({ energy }: Action, reach: Reach): boolean {
 }
 
 /**
- * Whether an open action can be done here and now: doable today, fitting the available minutes and the energy that is left, and
- * with one of its contexts at hand. An action without a context, minutes or energy always fits.
+ * Whether an open action can be done here and now: doable today, fitting the available minutes and the energy that is
+ * left, and with one of its contexts at hand. An action without a context, minutes or energy always fits.
  */
 export const isInReach = (action: Action, today: CalendarDate, reach: Reach): boolean =>
   isDoable(action, today, reach) &&

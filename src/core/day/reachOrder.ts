@@ -1,5 +1,5 @@
-// What can be done here and now, ranked, each with its reason; what just does not fit, and why; and two that fill a free
-// time together. The order is a sum of plain points, and the reason is whatever gave the most of them.
+// What can be done here and now, ranked, each with its reason; what just does not fit, and why; and two that fill a
+// free time together. The order is a sum of plain points, and the reason is whatever gave the most of them.
 import { isCarriedOver, isWaitingOrBlocked, isOpen, isToChase } from '../action'
 import type { Action, Id } from '../record'
 import { daysBetween, type CalendarDate } from '../time'
@@ -104,7 +104,10 @@ export function justOutOfReach(actions: Iterable<Action>, around: ReachAround, c
   return found.sort(byScore).slice(0, count)
 }
 
-/** Two that fill the available minutes together, as nearly as any two of the first `among`; null where one alone fills them better. */
+/**
+ * Two that fill the available minutes together, as nearly as any two of the first `among`; null where one alone fills
+ * them better.
+ */
 export function pairFor(
   ranked: readonly InReachNow[],
   minutes: number,

@@ -1,6 +1,6 @@
-// A bad day: what is carried over and due is laid on days that have room, promises and weight first.
-// Laws: each goes to one day of those chosen; none goes behind its promise while a day up to it is chosen; what finds no
-// room goes where there is most, and says so.
+// A bad day: what is carried over and due is laid on days that have room, promises and weight first. Laws: each goes
+// to one day of those chosen; none goes behind its promise while a day up to it is chosen; what finds no room goes
+// where there is most, and says so.
 import { weights, type Action, type Id } from '../record'
 import { toMinute, type CalendarDate } from '../time'
 

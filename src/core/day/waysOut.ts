@@ -1,5 +1,5 @@
-// What to do about a day that will not hold what is planned into it: the cheapest way to move something, to make something
-// shorter, and to hand something over. Each is one act; none is done by itself.
+// What to do about a day that will not hold what is planned into it: the cheapest way to move something, to make
+// something shorter, and to hand something over. Each is one act; none is done by itself.
 import { kindOfWork } from '../action/worth'
 import { weights, type Action, type Id } from '../record'
 import { addDays, type CalendarDate } from '../time'
@@ -39,8 +39,8 @@ function dayWithRoom(
 }
 
 /**
- * The ways out of `overMinutes` too much: at most one of each kind, moving first. `roomOn` gives the available minutes that a
- * day has left. What is underway, fixed on the clock or due today stays.
+ * The ways out of `overMinutes` too much: at most one of each kind, moving first. `roomOn` gives the available
+ * minutes that a day has left. What is underway, fixed on the clock or due today stays.
  */
 export function waysOut(
   planned: readonly Action[],

@@ -1,6 +1,6 @@
 // A text and the bytes of the files it names, in one ZIP archive: the store as `zen-tray.json`, or a template as
-// `template.json`, and `files/<hash>` for each file. Written portion by portion; read whole, by its central directory, so
-// that a file may itself be an archive.
+// `template.json`, and `files/<hash>` for each file. Written portion by portion; read whole, by its central
+// directory, so that a file may itself be an archive.
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate, ZipPassThrough, type ZipInputFile } from 'fflate'
 import { isBlobHash, makeBlobHasher, type BlobHash } from '../blob'
 import { ok, refuse, type Result } from '../result'

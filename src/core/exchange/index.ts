@@ -1,4 +1,5 @@
-// The running application reaches this folder through onDemand only: it brings the schemas, which do not load at the start.
+// The running application reaches this folder through onDemand only: it brings the schemas, which do not load at the
+// start.
 export { parsePartialRecord, parseRecord, type ShapeFault } from '../record/parseRecord'
 export {
   changeFault,

@@ -53,8 +53,8 @@ const withBytes = (fields: Fields, blobs: ReadonlySet<string>): Fields | null =>
     : null
 
 /**
- * The file in `text`; `contextCalled` is the context here of a name, where there is one, `blobs` the hashes of the bytes
- * that lie beside it.
+ * The file in `text`; `contextCalled` is the context here of a name, where there is one, `blobs` the hashes of the
+ * bytes that lie beside it.
  */
 export function parseTemplateFile(
   text: string,

@@ -247,8 +247,8 @@ function nestingFault(records: readonly Entry[]): StoreFileFault | null {
 }
 
 /**
- * What a store file holds, or why it is none; never throws, whatever stands in the text. `onProgress` is told from 0 to 1 how
- * far the checking has come. Stamps ahead of the clock are carried: the writer's clock may have been wrong.
+ * What a store file holds, or why it is none; never throws, whatever stands in the text. `onProgress` is told from 0
+ * to 1 how far the checking has come. Stamps ahead of the clock are carried: the writer's clock may have been wrong.
  */
 export function parseStoreFile(
   text: string,

@@ -1,4 +1,5 @@
-// How a goal moves: what was done toward it lately, and which of its projects stand still. Read off what is done, never kept.
+// How a goal moves: what was done toward it lately, and which of its projects stand still. Read off what is done,
+// never kept.
 import { minutesTakenBy } from '../day/load'
 import type { Action, Project } from '../record'
 import { addDays, type CalendarDate } from '../time'

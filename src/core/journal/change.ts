@@ -34,7 +34,10 @@ export interface Change {
   readonly reverts?: { readonly kind: 'undo' | 'redo'; readonly stamp: Stamp }
   /** The device it was made on. Undo takes back only one's own. */
   readonly by?: string
-  /** What the clock on the wall said, in milliseconds since 1970, where the stamp had to go on from a clock that ran ahead. */
+  /**
+   * What the clock on the wall said, in milliseconds since 1970, where the stamp had to go on from a clock that ran
+   * ahead.
+   */
   readonly at?: number
   /**
    * The diff only tells what a file brought: the records themselves are kept with the stamps they came with, so that

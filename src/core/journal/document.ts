@@ -97,8 +97,8 @@ export interface Gathering {
 }
 
 /**
- * Gathers a document out of entries that come in portions, on from one that stays as it is: the same as merging them, for
- * a fraction of the work.
+ * Gathers a document out of entries that come in portions, on from one that stays as it is: the same as merging them,
+ * for a fraction of the work.
  */
 export function makeGathering(from: Document = emptyDocument): Gathering {
   const fillers = new Map<string, TableFiller<Entry>>()

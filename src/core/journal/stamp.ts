@@ -12,7 +12,10 @@ const msWidth = 9
 const counterWidth = 4
 const shape = /^[0-9a-z]{9}\.[0-9a-z]{4}\.[0-9a-z]{4,16}$/
 
-/** The latest instant a clock is believed when a stamp is made, in the year 4000: nine digits go on to the year 5188, so there is always a later stamp. */
+/**
+ * The latest instant a clock is believed when a stamp is made, in the year 4000: nine digits go on to the year 5188,
+ * so there is always a later stamp.
+ */
 export const latestStampedEpochMs = Date.UTC(4000, 0)
 
 export const isStamp = (value: unknown): value is Stamp => typeof value === 'string' && shape.test(value)

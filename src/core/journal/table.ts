@@ -52,7 +52,10 @@ export interface TableFiller<T> {
   table(): Table<T>
 }
 
-/** Fills a table in place, on from one that stays as it is: thousands of values cost a fraction of as many changed copies. */
+/**
+ * Fills a table in place, on from one that stays as it is: thousands of values cost a fraction of as many changed
+ * copies.
+ */
 export function makeTableFiller<T>(from: Table<T> = emptyTable<T>()): TableFiller<T> {
   // What was given out is copied before it is written in, once.
   const buckets = [...from.buckets] as (Map<string, T> | undefined)[]

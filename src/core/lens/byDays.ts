@@ -1,5 +1,5 @@
-// What a lens lists as a list of days: where each action stands, today and the days to come even where they are empty, and
-// what is done on the day it was done.
+// What a lens lists as a list of days: where each action stands, today and the days to come even where they are
+// empty, and what is done on the day it was done.
 import { isOpen } from '../action/isOpen'
 import { minutesOf } from '../day/load'
 import type { Action } from '../record'

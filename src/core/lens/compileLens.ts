@@ -1,5 +1,5 @@
-// A lens made ready to be asked: which actions it takes, in which band and under which headings each stands, and in which
-// order. Laws: an action stands in one place at most; the first band that takes it has it (lens.test.ts).
+// A lens made ready to be asked: which actions it takes, in which band and under which headings each stands, and in
+// which order. Laws: an action stands in one place at most; the first band that takes it has it (lens.test.ts).
 import type { Action } from '../record'
 import { compareGroups, groupKeyOf } from './groupKey'
 import type { Lens } from './lens'

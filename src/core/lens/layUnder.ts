@@ -1,5 +1,5 @@
-// What laying an action by hand under a heading sets of it: the field the heading is of, and nothing else. Law: whatever is
-// set, the action stands under that heading afterwards (layUnder.test.ts).
+// What laying an action by hand under a heading sets of it: the field the heading is of, and nothing else. Law:
+// whatever is set, the action stands under that heading afterwards (layUnder.test.ts).
 import { laidOnDay, withHorizon } from '../action/held'
 import { kindOfWork } from '../action/worth'
 import { keptHorizons, type Action, type Horizon, type Level } from '../record'

@@ -1,5 +1,6 @@
-// What a lens asks: conditions that all must hold, bands that take in turn, grouping, order, and what becomes of the done.
-// Plain data: it is kept, sent as a file, and said as a sentence (sentence.ts) that reads back equal (readLens.ts).
+// What a lens asks: conditions that all must hold, bands that take in turn, grouping, order, and what becomes of the
+// done. Plain data: it is kept, sent as a file, and said as a sentence (sentence.ts) that reads back equal
+// (readLens.ts).
 import type { CalendarDate } from '../time'
 
 /** How conditions are joined that stand together. */
@@ -27,7 +28,10 @@ export type ChoiceField = (typeof choiceFields)[number]
 export const dateFields = ['due', 'date', 'day', 'at', 'notBefore'] as const
 export type DateField = (typeof dateFields)[number]
 
-/** What holds of an action or does not. `ready`: neither waiting nor blocked, nor hidden, nor held for someday, nor of a project that rests. */
+/**
+ * What holds of an action or does not. `ready`: neither waiting nor blocked, nor hidden, nor held for someday, nor of
+ * a project that rests.
+ */
 export const lensStates = [
   'ready',
   'carriedOver',

@@ -1,4 +1,5 @@
-// A lens as a small file for somebody else. Names go along with their ids: where the id is not known, the name is looked for.
+// A lens as a small file for somebody else. Names go along with their ids: where the id is not known, the name is
+// looked for.
 import type { LensRecord } from '../record'
 import type { Condition, Lens } from './lens'
 import { lensSentence } from './lensSentence'

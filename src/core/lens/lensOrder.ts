@@ -1,5 +1,5 @@
-// The order inside a lens: each sort in turn, what has nothing to be sorted by last in either direction, and among equals
-// the order by hand. A whole list is sorted by keys that are worked out once.
+// The order inside a lens: each sort in turn, what has nothing to be sorted by last in either direction, and among
+// equals the order by hand. A whole list is sorted by keys that are worked out once.
 import { energies, keptHorizons, levels, compareRanks, weights, type Action } from '../record'
 import type { LensSort, SortField } from './lens'
 import { dateOf, type LensAround } from './takes'

@@ -1,5 +1,5 @@
-// A lens said as a sentence, part by part: "Actions ready, at Desk or Phone, up to 20 min; first what is due this week, then
-// the rest; grouped by area; sorted by due." Law: read again (readLens), the sentence is the same lens.
+// A lens said as a sentence, part by part: "Actions ready, at Desk or Phone, up to 20 min; first what is due this
+// week, then the rest; grouped by area; sorted by due." Law: read again (readLens), the sentence is the same lens.
 import { isEqual } from '../isEqual'
 import { dayWords } from './dayWords'
 import type { Condition, DateSpan, Lens, LensBand } from './lens'

@@ -1,9 +1,9 @@
 import type { Action } from '../record'
 
 /**
- * The order that laying one among its equals needs: the one before it, itself, the one behind it. Those behind that share
- * the rank of the one before come along, up to the first that does not: what is told is a few, however many are equal.
- * `equals` are in their order; `over` is the one it is laid on, null for behind all.
+ * The order that laying one among its equals needs: the one before it, itself, the one behind it. Those behind that
+ * share the rank of the one before come along, up to the first that does not: what is told is a few, however many are
+ * equal. `equals` are in their order; `over` is the one it is laid on, null for behind all.
  */
 export function neighboursOf(
   equals: readonly Action[],

@@ -108,7 +108,10 @@ function checked(
   return ok({ name, lens: whole as unknown as Lens, called, look: lookOf(look as unknown as LensLook) })
 }
 
-/** The lens in a file, with its names found here, or what is wrong with it. `check` looks at a record of unknown origin. */
+/**
+ * The lens in a file, with its names found here, or what is wrong with it. `check` looks at a record of unknown
+ * origin.
+ */
 export function parseLensFile(
   text: string,
   names: LensNames,

@@ -1,4 +1,5 @@
-// The sentence of a lens read again, word for word as lensSentence writes it. What people type more freely is sayLens's.
+// The sentence of a lens read again, word for word as lensSentence writes it. What people type more freely is
+// sayLens's.
 import { readLength } from '../sentence/lengthPhrase'
 import { isCalendarDate } from '../time'
 import {

@@ -1,5 +1,5 @@
-// The lenses everybody has from the beginning. They are read and not written: one that is changed is kept from then on under
-// the same id, so that two copies that change it change the same one.
+// The lenses everybody has from the beginning. They are read and not written: one that is changed is kept from then
+// on under the same id, so that two copies that change it change the same one.
 import { ranksInOrder, type Id, type LensRecord } from '../record'
 import { keptOf } from './keptLens'
 import {

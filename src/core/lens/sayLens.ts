@@ -1,6 +1,7 @@
-// A lens out of plain words: "short phone calls due this week, by area, then by due". Parts that are the sentence's own are
-// read as they stand (readLens); in the rest, runs of words are looked for that mean a condition, the longest first. What is
-// not understood is given back, word for word. Law: the sentence of a lens said again is that lens (sayLens.test.ts).
+// A lens out of plain words: "short phone calls due this week, by area, then by due". Parts that are the sentence's
+// own are read as they stand (readLens); in the rest, runs of words are looked for that mean a condition, the longest
+// first. What is not understood is given back, word for word. Law: the sentence of a lens said again is that lens
+// (sayLens.test.ts).
 import { mayBeDate, readDate } from '../sentence/datePhrase'
 import { readLength } from '../sentence/lengthPhrase'
 import type { CalendarDate } from '../time'

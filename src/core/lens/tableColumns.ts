@@ -1,5 +1,5 @@
-// The columns of a lens's table: which, in which order, how wide. Kept under the name of the detail, so that two copies that
-// each add one keep both.
+// The columns of a lens's table: which, in which order, how wide. Kept under the name of the detail, so that two
+// copies that each add one keep both.
 import type { LensRecord } from '../record'
 import { ranksKeeping } from '../record/ranksKeeping'
 import { lensLimits, type DetailField, type Lens, type SortField } from './lens'

@@ -1,4 +1,5 @@
-// The words of a lens's sentence: what writes it (lensSentence) and what reads it (readLens) look here, so that they agree.
+// The words of a lens's sentence: what writes it (lensSentence) and what reads it (readLens) look here, so that they
+// agree.
 import type {
   ChoiceField,
   CountField,

@@ -11,8 +11,8 @@ export interface RecordsAndChanges {
 }
 
 /**
- * Adds the fields of a kind where a record does not have them. `more` changes fields that stand there already, in records
- * and in the pairs of a change.
+ * Adds the fields of a kind where a record does not have them. `more` changes fields that stand there already, in
+ * records and in the pairs of a change.
  */
 export function withNewFields(
   newFields: Readonly<Record<string, Fields>>,

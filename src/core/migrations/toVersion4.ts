@@ -1,7 +1,7 @@
-// Version 4: a repeating action says which day of its rule it stands for, and what was changed for that one alone; a rule
-// says which of its days were skipped and whether it is watched; a reminder what of it was answered or put off. What is
-// waited for may be a signing off, and an action may be held back until others are done. Remarks and spells of
-// work by the clock are new kinds.
+// Version 4: a repeating action says which day of its rule it stands for, and what was changed for that one alone; a
+// rule says which of its days were skipped and whether it is watched; a reminder what of it was answered or put off.
+// What is waited for may be a signing off, and an action may be held back until others are done. Remarks and spells
+// of work by the clock are new kinds.
 import { isObject, withNewFields, type Fields } from './newFields'
 
 const toWaiting4 = (waiting: unknown): unknown =>

@@ -1,7 +1,7 @@
 // Two texts that came from the same one, brought together line by line: each line of the one they came from was kept,
-// changed or taken out on either side, and new lines stand in the gaps between them. Laws: changes of different lines both
-// hold, and the number of lines is what the two make of it; spaces at the end of a line are no conflict; where both changed
-// the same line, both stay.
+// changed or taken out on either side, and new lines stand in the gaps between them. Laws: changes of different lines
+// both hold, and the number of lines is what the two make of it; spaces at the end of a line are no conflict; where
+// both changed the same line, both stay.
 import { diffIndices } from 'node-diff3'
 
 interface Side {

@@ -153,7 +153,10 @@ const withParagraph = (item: PageNode): PageNode => ({
 
 const isCell = (type: PageNode['type']): boolean => type === 'tableHeader' || type === 'tableCell'
 
-/** Null where it is not a page but something made to be hard to read: nested too deep. It is shown as it is written then. */
+/**
+ * Null where it is not a page but something made to be hard to read: nested too deep. It is shown as it is written
+ * then.
+ */
 export function pageOf(note: string): PageNode | null {
   const doc: Open = { type: 'doc', content: [] }
   const open: Open[] = [doc]

@@ -8,14 +8,18 @@ export interface Tied {
   readonly isDone: boolean
 }
 
-/** The note as it reads now: each tied line says what it stands for. One that stands for nothing any more is a line again. */
+/**
+ * The note as it reads now: each tied line says what it stands for. One that stands for nothing any more is a line
+ * again.
+ */
 export function laidOver(note: string, tiedTo: (name: TieName) => Tied | null): string {
   if (!note.includes(tieBegin)) return note
   return withCheckLines(note, ({ tie, written, isDone }) => {
     if (tie === null) return null
     const tied = tiedTo(tie)
     if (!tied) return { tie: null }
-    // What it stands for begins with the words of a line that is longer than a title; such a line stays as it is written.
+    // What it stands for begins with the words of a line that is longer than a title; such a line stays as it is
+    // written.
     const isSame = titleAndRest(plainOf(written)).title === tied.title
     if (isSame && isDone === tied.isDone) return null
     return { isDone: tied.isDone, ...(isSame ? {} : { written: writtenOf(tied.title) }) }

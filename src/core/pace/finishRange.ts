@@ -1,6 +1,6 @@
 // When something will be over at the pace it has had: a thousand runs, each drawing its weeks to come from those that
-// were. Source: the bootstrap (B. Efron, "Bootstrap Methods: Another Look at the Jackknife", Annals of Statistics 7, 1979),
-// drawn with replacement, week by week.
+// were. Source: the bootstrap (B. Efron, "Bootstrap Methods: Another Look at the Jackknife", Annals of Statistics 7,
+// 1979), drawn with replacement, week by week.
 import { makeRandom, type Random } from '../random'
 import { addDays, type CalendarDate } from '../time'
 

@@ -1,5 +1,5 @@
-// The shapes of lenses and of the plans of days. What of a lens is added one by one is kept member by member, so that two
-// copies that each add a condition, a band or a sort keep both.
+// The shapes of lenses and of the plans of days. What of a lens is added one by one is kept member by member, so that
+// two copies that each add a condition, a band or a sort keep both.
 import * as v from 'valibot'
 import { bandName, conditionField, donePlaceField, groupField } from '../lens/lensSchema'
 import { detailFields, lensViews, sortFields } from '../lens/lens'

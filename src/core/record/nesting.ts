@@ -1,12 +1,12 @@
-// How deep projects, contexts and steps may lie within one another. What is deeper is nothing anybody could work from, and
-// would be walked through by calls within calls.
+// How deep projects, contexts and steps may lie within one another. What is deeper is nothing anybody could work
+// from, and would be walked through by calls within calls.
 
 /** So many levels below the outermost, at most. */
 export const deepestNesting = 30
 
 /**
- * The first of some things that lies too deep, by its id; null where none does. `parentOf` gives what each lies within. A
- * ring counts as no depth: rings are opened where things are read.
+ * The first of some things that lies too deep, by its id; null where none does. `parentOf` gives what each lies
+ * within. A ring counts as no depth: rings are opened where things are read.
  */
 export function tooDeepAmong(parentOf: ReadonlyMap<string, string | null>): string | null {
   const depths = new Map<string, number>()

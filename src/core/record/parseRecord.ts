@@ -37,7 +37,10 @@ function faultOf(schema: FieldSchema, value: unknown, field: string): ShapeFault
   return { where: [field, v.getDotPath(issue)].filter(Boolean).join('.') || 'record', why: issue.message }
 }
 
-/** A record out of unknown data. Missing and wrongly typed fields are faults; kinds and fields of a newer version are carried. */
+/**
+ * A record out of unknown data. Missing and wrongly typed fields are faults; kinds and fields of a newer version are
+ * carried.
+ */
 export function parseRecord(unknown: unknown): Result<AnyRecord, ShapeFault> {
   const id = idIn(unknown)
   if (!id.ok) return id

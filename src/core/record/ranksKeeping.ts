@@ -1,8 +1,8 @@
 import { rankBetween, ranksInOrder } from './rank'
 
 /**
- * Ranks for things in order: each keeps the one it had where that still stands behind the one before it; one without a rank,
- * and one whose rank does not fit, gets one in between.
+ * Ranks for things in order: each keeps the one it had where that still stands behind the one before it; one without
+ * a rank, and one whose rank does not fit, gets one in between.
  */
 export function ranksKeeping(had: readonly (string | undefined)[]): string[] {
   const ranks: string[] = []

@@ -1,5 +1,5 @@
-// The shape of every record, field by field; a field of a newer version is carried along. Loaded when something of unknown origin is read, not at the start:
-// the rest of the application uses the types alone.
+// The shape of every record, field by field; a field of a newer version is carried along. Loaded when something of
+// unknown origin is read, not at the start: the rest of the application uses the types alone.
 import * as v from 'valibot'
 import { isBlobHash, type BlobHash } from '../blob/blobName'
 import { parseRuleText } from '../repeat/rule'
@@ -207,7 +207,9 @@ const ruleField = v.custom<string>(
   'expected a rule such as "FREQ=WEEKLY;BYDAY=MO"',
 )
 
-/** By what rule an action comes back. Its id is that of the first of its actions, which all share it (see `seriesOf`). */
+/**
+ * By what rule an action comes back. Its id is that of the first of its actions, which all share it (see `seriesOf`).
+ */
 const repeat = v.object({
   id: idField('repeat'),
   /** The first of them. */

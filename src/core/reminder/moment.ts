@@ -1,5 +1,5 @@
-// When a reminder reminds. All of it is told by the clock on the wall, wherever that is: a journey into another zone or a
-// change of the clock moves no reminder, and one that was answered stays answered.
+// When a reminder reminds. All of it is told by the clock on the wall, wherever that is: a journey into another zone
+// or a change of the clock moves no reminder, and one that was answered stays answered.
 import type { Action, Reminder, Settings, When } from '../record'
 import { addDays, fromMinute, toMinute, type CalendarDate, type LocalMoment } from '../time'
 

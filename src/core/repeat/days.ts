@@ -1,5 +1,5 @@
-// The days a rule gives, through rrule (RFC 5545). It counts in UTC, where a calendar day has no clock changes; the time
-// of day is kept beside the rule and is the wall clock's, so no change of zone or clock moves it.
+// The days a rule gives, through rrule (RFC 5545). It counts in UTC, where a calendar day has no clock changes; the
+// time of day is kept beside the rule and is the wall clock's, so no change of zone or clock moves it.
 import { RRule } from 'rrule'
 import { addDays, addMonths, daysBetween, weekdayOf, type CalendarDate } from '../time'
 import { toRuleText, type RepeatRule } from './rule'

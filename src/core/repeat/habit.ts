@@ -22,9 +22,9 @@ function placeBefore(days: readonly CalendarDate[], date: CalendarDate): number 
 }
 
 /**
- * The marks of the days of a rule up to today, in order. A tick counts for the latest day there had been by then, or for
- * the one it was done ahead of. What was skipped on purpose is neither done nor missed; the latest day is open until the
- * next one comes.
+ * The marks of the days of a rule up to today, in order. A tick counts for the latest day there had been by then, or
+ * for the one it was done ahead of. What was skipped on purpose is neither done nor missed; the latest day is open
+ * until the next one comes.
  */
 export function habitDays(
   days: readonly CalendarDate[],

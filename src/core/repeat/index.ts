@@ -1,5 +1,5 @@
-// The rule alone. Which days it gives needs the rule library, and what is chosen or moved loads with that: days, choices and
-// movedRule are imported from their own files.
+// The rule alone. Which days it gives needs the rule library, and what is chosen or moved loads with that: days,
+// choices and movedRule are imported from their own files.
 export {
   everyDay,
   frequencies,

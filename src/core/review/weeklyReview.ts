@@ -39,7 +39,9 @@ function withWholes(project: Project, byId: ReadonlyMap<Id<'project'>, Project>)
 const isAtWork = (project: Project, byId: ReadonlyMap<Id<'project'>, Project>): boolean =>
   [...withWholes(project, byId)].every(({ state }) => state === 'open')
 
-/** Open projects that nothing moves on, in their own order; what is a part of one that rests or is over rests with it. */
+/**
+ * Open projects that nothing moves on, in their own order; what is a part of one that rests or is over rests with it.
+ */
 export function projectsWithoutNextAction(
   projects: readonly Project[],
   actions: readonly Action[],

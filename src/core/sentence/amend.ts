@@ -265,8 +265,8 @@ function readBare(words: string, context: SentenceContext): Sentence {
 }
 
 /**
- * A repeat with its end, and reminders. What comes back by the calendar is laid on its first day, where the action stands
- * on none.
+ * A repeat with its end, and reminders. What comes back by the calendar is laid on its first day, where the action
+ * stands on none.
  */
 function comingBackSaid(
   sentence: Sentence,
@@ -298,7 +298,10 @@ const namedBy: readonly (readonly [RegExp, readonly Clause['kind'][]])[] = [
   [/^(?:every|each|repeat|repeats)\b/, ['repeat']],
 ]
 
-/** Whether a part names one thing and would be read as another: "remind me at breakfast tomorrow" never moves an action. */
+/**
+ * Whether a part names one thing and would be read as another: "remind me at breakfast tomorrow" never moves an
+ * action.
+ */
 function namesAnother(part: string, read: (words: string) => Sentence): boolean {
   const kinds = namedBy.find(([form]) => form.test(inWords(part)))?.[1]
   if (!kinds) return false
@@ -362,7 +365,8 @@ export function amendAction(text: string, action: Amendable, context: SentenceCo
   const toSignOff = rest.some((part) => signOff.test(part))
   const positive = rest.map(asWaiting).join(', ')
   const sentence = read(positive)
-  // A promise that is said is not moved by the day that is said beside it; who is waited for comes before since and chase.
+  // A promise that is said is not moved by the day that is said beside it; who is waited for comes before since and
+  // chase.
   const inOrder = [...sentence.clauses].sort((a, b) => turnOf(a) - turnOf(b))
   const comesBack = comingBackSaid(sentence, amended, today)
   if (comesBack) {

@@ -1,7 +1,8 @@
-// Clauses in the middle of a sentence and at its front, where they are not set off by a comma: "ring Davit tomorrow about
-// the box", "20 min tidy the desk". What is taken out of the middle must leave a sentence that reads on: so a clause is
-// taken only where a word follows that goes on with what stood before it ("about", "with", "please"), another clause, or
-// at the front the verb of the title. Anything else stays as it is: "the Friday list", "5 minutes of silence".
+// Clauses in the middle of a sentence and at its front, where they are not set off by a comma: "ring Davit tomorrow
+// about the box", "20 min tidy the desk". What is taken out of the middle must leave a sentence that reads on: so a
+// clause is taken only where a word follows that goes on with what stood before it ("about", "with", "please"),
+// another clause, or at the front the verb of the title. Anything else stays as it is: "the Friday list", "5 minutes
+// of silence".
 import { kindOf } from '../record'
 import type { Claim, SentenceContext } from './claim'
 import type { Meaning } from './clause'
@@ -153,7 +154,10 @@ function readsOn(
   return isLed && beginsThing.has(word.text)
 }
 
-/** Runs of clauses in the middle of a part `[from, to)`; a clause at its very front only where the part is not the first. */
+/**
+ * Runs of clauses in the middle of a part `[from, to)`; a clause at its very front only where the part is not the
+ * first.
+ */
 export function claimsInMiddle(
   all: readonly Word[],
   [from, end]: readonly [number, number],
@@ -185,7 +189,10 @@ export function claimsInMiddle(
 /** A day with its time is one wherever it is: "vet tomorrow at half past four with the cat". */
 const isPlainTime = ({ meaning }: Claim): boolean => meaning.kind === 'at' && meaning.date !== null
 
-/** One word before a clause is a title's beginning where it is a verb or a name: "call tomorrow about", not "see Friday for". */
+/**
+ * One word before a clause is a title's beginning where it is a verb or a name: "call tomorrow about", not "see
+ * Friday for".
+ */
 const mayStandAlone = (all: readonly Word[], from: number, context: SentenceContext): boolean => {
   const word = all[from]?.text ?? ''
   return mayBeVerb(word) || context.names.byWords.has(word)
@@ -211,7 +218,9 @@ const asksPeople = words(
   'ring call phone text email e-mail mail ask tell meet see remind thank write message pay chase visit invite brief show help send give bring lend teach with to for from',
 )
 
-/** People who are named in the middle of a sentence, right behind a verb or a word that leads to them. The words stay. */
+/**
+ * People who are named in the middle of a sentence, right behind a verb or a word that leads to them. The words stay.
+ */
 export function peopleInMiddle(all: readonly Word[], context: SentenceContext): Claim[] {
   return all.flatMap((word, at): Claim[] => {
     if (at === 0 || word.quoted || !asksPeople.has(all[at - 1]?.text ?? '') || all[at - 1]?.breakAfter)

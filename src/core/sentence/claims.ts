@@ -150,7 +150,10 @@ const isDayWord = ({ text, quoted }: Word): boolean =>
   !quoted &&
   /^(?:today|tonight|tomorrow|daily|weekdays|(?:mon|tues|wednes|thurs|fri|satur|sun)days?)$/.test(text)
 
-/** A bare name at the very end counts where the words before it do not claim it: "ring Mum phone", not "buy a new phone". */
+/**
+ * A bare name at the very end counts where the words before it do not claim it: "ring Mum phone", not "buy a new
+ * phone".
+ */
 function standsAlone(words: readonly Word[], found: Claim, partStart: number): boolean {
   const { kind } = found.meaning
   const isClaimed = words

@@ -1,5 +1,5 @@
-// How much of what people say is understood. Laws: 97 of 100 sentences are read as they are meant; of those that only look
-// as if they said something, at most 1 in 100 is taken wrongly; no word of any of them is lost.
+// How much of what people say is understood. Laws: 97 of 100 sentences are read as they are meant; of those that only
+// look as if they said something, at most 1 in 100 is taken wrongly; no word of any of them is lost.
 import { corpusNames, corpusSaid, corpusStays } from '../testing/corpus'
 import { inShort } from '../testing/inShort'
 import { saidOn } from '../testing/sentences'

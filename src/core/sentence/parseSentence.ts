@@ -6,7 +6,8 @@
 //   clauses  day 2026-03-13, 20 minutes, context Phone                 (no word claimed twice, no kind said twice)
 //   title    "ring the mason about the arch"                           (what no clause took, tidied at its seams)
 //
-// Every word ends in the title or in a clause that changes the draft. A clause that is taken off goes back into the title.
+// Every word ends in the title or in a clause that changes the draft. A clause that is taken off goes back into the
+// title.
 import { isEqual } from '../isEqual'
 import type { CalendarDate } from '../time'
 import { kindOf } from '../record'
@@ -77,8 +78,8 @@ function accepted(text: string, words: readonly Word[], context: SentenceContext
 }
 
 /**
- * "remind me to ring Oda at 5" reminds at that time, and where only a day is said at its beginning. Null where nothing says
- * when: the words then stay.
+ * "remind me to ring Oda at 5" reminds at that time, and where only a day is said at its beginning. Null where
+ * nothing says when: the words then stay.
  */
 function asReminded(clause: Clause, clauses: readonly Clause[]): Clause | null {
   const isOpen = clause.kind === 'reminder' && clause.start === 0 && clause.when.kind === 'minutesBefore'
@@ -125,8 +126,8 @@ const saysAgain = (meaning: Meaning, clauses: readonly Clause[]): boolean =>
     ))
 
 /**
- * Whether a clause changes nothing beside another: a day, where the time fixed on the clock brings its own; *today*, where
- * another day is said.
+ * Whether a clause changes nothing beside another: a day, where the time fixed on the clock brings its own; *today*,
+ * where another day is said.
  */
 function isOutdone(clause: Clause, clauses: readonly Clause[], today: CalendarDate | null): boolean {
   const repeat = clauses.find((other) => other.kind === 'repeat')

@@ -31,7 +31,10 @@ const weak = (meaning: Meaning, guess: Guess | null = null): Reading => ({
 
 const dueForm = /^(?:by|due by|due on|due|no later than|deadline|at the latest by) (.+)$/
 const endOfDay = /^(?:the )?(?:end of (?:the )?(?:day|business)|eod|cob|close of (?:play|business))$/
-/** "by 15.12" is the fifteenth of December: behind these words two numbers with a dot are a day, wherever they can be one. */
+/**
+ * "by 15.12" is the fifteenth of December: behind these words two numbers with a dot are a day, wherever they can be
+ * one.
+ */
 const dottedDay = /^\d{1,2}\.(?:0?[1-9]|1[0-2])$/
 
 function readDue(phrase: string, calendar: Calendar): Reading | null {

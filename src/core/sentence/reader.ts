@@ -1,5 +1,5 @@
-// Everything that reads sentences, behind one door: it brings the date and the rule library along, and loads right after
-// the start. What only speaks of sentences (names, keys, types) is in index.ts.
+// Everything that reads sentences, behind one door: it brings the date and the rule library along, and loads right
+// after the start. What only speaks of sentences (names, keys, types) is in index.ts.
 export { amendAction } from './amend'
 export { amendArea } from './amendArea'
 export { amendProject } from './amendProject'

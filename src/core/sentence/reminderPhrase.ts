@@ -53,7 +53,10 @@ function before(phrase: string, time: ClockTime | null): ReminderWhen | null {
   }
 }
 
-/** When a reminder is, said without "remind me": "tomorrow 7:30", "the day before at 9", "in 20 minutes"; null where it says none. */
+/**
+ * When a reminder is, said without "remind me": "tomorrow 7:30", "the day before at 9", "in 20 minutes"; null where
+ * it says none.
+ */
 export function readReminderWhen(said: string, calendar: Calendar): ReminderWhen | null {
   const [rest, time] = splitAt(said)
   if (rest === '') return { kind: 'at', date: calendar.today, time }

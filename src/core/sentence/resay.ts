@@ -1,6 +1,6 @@
-// Choosing instead of typing: a value chosen for a part of a sentence takes the place of the words that said it. What is
-// chosen is written as it is said, behind a comma at the end, where every clause is understood.
-// Law: whatever is chosen, the new sentence reads as it (resay.test.ts).
+// Choosing instead of typing: a value chosen for a part of a sentence takes the place of the words that said it. What
+// is chosen is written as it is said, behind a comma at the end, where every clause is understood. Law: whatever is
+// chosen, the new sentence reads as it (resay.test.ts).
 import type { Action } from '../record'
 import type { CalendarDate } from '../time'
 import type { ActionPatch } from './amend'

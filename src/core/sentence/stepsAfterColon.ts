@@ -1,5 +1,5 @@
-// A list after a colon: "pack for the hall: meters, tripod and spare batteries, by friday" has three steps. It is always
-// a guess, and only made where there are at least two short parts that nothing else has claimed.
+// A list after a colon: "pack for the hall: meters, tripod and spare batteries, by friday" has three steps. It is
+// always a guess, and only made where there are at least two short parts that nothing else has claimed.
 import { partsOf, type Word } from './words'
 
 /** Words before a colon that say what kind of text follows, and not what it is a list of. */

@@ -33,7 +33,10 @@ function ofDay(minute: number, half?: string): SaidTime {
   return { time: fromMinute(half ? inHalf : usual), guess: half ? null : 'bareHour' }
 }
 
-/** "half past two", "quarter to ten", "half nine" (half past, as it is said in Britain), "three o'clock"; null for anything else. */
+/**
+ * "half past two", "quarter to ten", "half nine" (half past, as it is said in Britain), "three o'clock"; null for
+ * anything else.
+ */
 export function readSpokenTime(phrase: string): SaidTime | null {
   const past = pastForm.exec(phrase)
   if (past) {
@@ -126,8 +129,9 @@ const end = '(\\d{1,2}(?:[:.]\\d{2})? ?(?:am|pm)?)'
 const spanForm = new RegExp(`^(?:(from|between) )?${end} ?(?:-|–|—|to|until|till|and) ?${end}$`)
 
 /**
- * "3-4pm", "14:00-15:30", "from 9 to 11am", "between 10 and 12"; the half of the day that only the end says holds for both
- * where it fits. Bare hours are times behind "from" and "between", and where `isDated` says that a day is beside them.
+ * "3-4pm", "14:00-15:30", "from 9 to 11am", "between 10 and 12"; the half of the day that only the end says holds for
+ * both where it fits. Bare hours are times behind "from" and "between", and where `isDated` says that a day is beside
+ * them.
  */
 export function readSpan(phrase: string, isDated = false): Span | null {
   const parts = spanForm.exec(phrase)

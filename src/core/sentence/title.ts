@@ -29,7 +29,10 @@ function behindBreak(text: string, at: number): number {
   return ',;:'.includes(text[next] ?? ' ') ? next + 1 : at
 }
 
-/** What is left of a sentence without its clauses, and where it `isBare` without its questions: a break or a dash that stood before a clause goes with it. */
+/**
+ * What is left of a sentence without its clauses, and where it `isBare` without its questions: a break or a dash that
+ * stood before a clause goes with it.
+ */
 export function titleWithout(text: string, clauses: readonly Clause[], isBare = false): string {
   const removed = clauses.filter((clause) => !clause.inTitle && (isBare || clause.kind !== 'question'))
   if (removed.length === 0) return text.replace(/\s+/g, ' ').trim()

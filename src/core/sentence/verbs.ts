@@ -1,5 +1,5 @@
-// Words that an order begins with, as people write to-dos. They tell where a title goes on behind a day, a time or a length:
-// "tomorrow ring the bank", and not "tomorrow morning light".
+// Words that an order begins with, as people write to-dos. They tell where a title goes on behind a day, a time or a
+// length: "tomorrow ring the bank", and not "tomorrow morning light".
 const of = (words: string): ReadonlySet<string> => new Set(words.split(' '))
 
 /** Hardly ever anything but a verb. */

@@ -9,7 +9,9 @@ export interface Shared {
 
 const linkIn = /https?:\/\/[^\s<>"]+/i
 
-/** The title, else the first line, with the link behind it; the rest is the note. Null where nothing was handed over. */
+/**
+ * The title, else the first line, with the link behind it; the rest is the note. Null where nothing was handed over.
+ */
 export function sharedThought({ title, text, url }: Shared): Thought | null {
   const [heading, body] = [title.replace(/\s+/g, ' ').trim(), text.trim()]
   const link = url.trim() || (linkIn.exec(body)?.[0] ?? '')

@@ -30,8 +30,8 @@ const trimmedEnds = (words: string): string =>
     .trim()
 
 /**
- * The pieces between the cuts, in order; `cuts` are places in `cuttables` before which a piece begins. A piece that begins
- * with a line has it as its sentence. No word but the joining ones at an edge is lost.
+ * The pieces between the cuts, in order; `cuts` are places in `cuttables` before which a piece begins. A piece that
+ * begins with a line has it as its sentence. No word but the joining ones at an edge is lost.
  */
 export function piecesOf(cuttables: readonly Cuttable[], cuts: ReadonlySet<number>): Thought[] {
   const groups: Cuttable[][] = []

@@ -106,7 +106,10 @@ function isHeld(clause: Clause, fields: Draft, saidOn: CalendarDate): boolean {
   }
 }
 
-/** The words of a sentence that `fields` do not hold and that are not in its title: a list by itself, the rest in one line. */
+/**
+ * The words of a sentence that `fields` do not hold and that are not in its title: a list by itself, the rest in one
+ * line.
+ */
 function wordsLeft(text: string, { clauses }: Sentence, fields: Draft, saidOn: CalendarDate): string {
   const left = clauses.filter((clause) => !clause.inTitle && !isHeld(clause, fields, saidOn))
   const wordsOf = ({ start, end }: Clause) => text.slice(start, end).trim()

@@ -1,5 +1,5 @@
-// What the first word of a thought says of where it is done, before anything is learned: whoever rings wants a phone. It is
-// offered and never taken.
+// What the first word of a thought says of where it is done, before anything is learned: whoever rings wants a phone.
+// It is offered and never taken.
 import type { Id } from '../record'
 import type { Learner } from './learner'
 

@@ -1,8 +1,8 @@
-// What is likely of a slip, learned from the person's own earlier decisions: a multinomial naive Bayes classifier for each
-// thing that is decided (Manning, Raghavan & Schütze, Introduction to Information Retrieval, 2008, chapter 13), with
-// Laplace smoothing. It is small, learns and forgets one decision at a time, and can say which words spoke for its answer.
-// Laws: learning and forgetting a decision leaves no trace; the order of decisions does not matter; nothing is suggested
-// that was never decided.
+// What is likely of a slip, learned from the person's own earlier decisions: a multinomial naive Bayes classifier for
+// each thing that is decided (Manning, Raghavan & Schütze, Introduction to Information Retrieval, 2008, chapter 13),
+// with Laplace smoothing. It is small, learns and forgets one decision at a time, and can say which words spoke for
+// its answer. Laws: learning and forgetting a decision leaves no trace; the order of decisions does not matter;
+// nothing is suggested that was never decided.
 import { stemOf, tellingWords } from './tellingWords'
 
 /** What is decided of a slip. */

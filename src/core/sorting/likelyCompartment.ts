@@ -1,5 +1,5 @@
-// Which compartment is marked as likely for a slip: what its sentence says comes first, then what was learned of its words.
-// The usual one is marked only where the person has a habit, and nothing in the sentence speaks against it.
+// Which compartment is marked as likely for a slip: what its sentence says comes first, then what was learned of its
+// words. The usual one is marked only where the person has a habit, and nothing in the sentence speaks against it.
 import type { Draft } from '../sentence'
 import type { Compartment } from './compartments'
 import type { Suggestion } from './learner'

@@ -1,7 +1,7 @@
-// How alike two things are by their words, to find duplicates: Dice's coefficient over stems (Dice, "Measures of the Amount of
-// Ecologic Association Between Species", 1945), each stem weighted by how rare it is among all titles (inverse document
-// frequency: Manning, Raghavan & Schütze, Introduction to Information Retrieval, 2008, chapter 6). A word that is typed
-// slightly differently counts as the same word.
+// How alike two things are by their words, to find duplicates: Dice's coefficient over stems (Dice, "Measures of the
+// Amount of Ecologic Association Between Species", 1945), each stem weighted by how rare it is among all titles
+// (inverse document frequency: Manning, Raghavan & Schütze, Introduction to Information Retrieval, 2008, chapter 6).
+// A word that is typed slightly differently counts as the same word.
 import { distance } from 'fastest-levenshtein'
 import { stemOf, tellingWords } from './tellingWords'
 
@@ -40,8 +40,8 @@ const sum = (stems: readonly string[], rarityOf: (stem: string) => number): numb
   stems.reduce((total, stem) => total + rarityOf(stem), 0)
 
 /**
- * From 0, nothing in common, to 1, the same words in whatever order. Things that share a single word are alike only where
- * neither has another. Symmetric.
+ * From 0, nothing in common, to 1, the same words in whatever order. Things that share a single word are alike only
+ * where neither has another. Symmetric.
  */
 export function likeness(
   a: readonly string[],

@@ -1,5 +1,5 @@
-// How projects pass through the stages of an area: how long each has stood where it stands, how many got through a stage
-// and how long that took. Read off the passages, which say when each came to stand where.
+// How projects pass through the stages of an area: how long each has stood where it stands, how many got through a
+// stage and how long that took. Read off the passages, which say when each came to stand where.
 import type { Id, Passage, Project, Stage } from '../record'
 import { daysBetween, localMomentAt, type CalendarDate } from '../time'
 

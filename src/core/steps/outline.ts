@@ -1,5 +1,5 @@
-// Steps as they are shown: what stands under a step follows it, and what is finished sinks behind what is open. Places are
-// named by what a step stands under and what it stands behind, so that ranks are the commands' business.
+// Steps as they are shown: what stands under a step follows it, and what is finished sinks behind what is open.
+// Places are named by what a step stands under and what it stands behind, so that ranks are the commands' business.
 import type { Id, Step } from '../record'
 
 export interface OutlineRow {

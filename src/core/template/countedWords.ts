@@ -32,7 +32,9 @@ const numberSaid = (said: string): number | null => {
   return at < 0 ? null : at + 1
 }
 
-/** Reads how far a date is from another; null where the words say nothing of the kind. What follows them is left over. */
+/**
+ * Reads how far a date is from another; null where the words say nothing of the kind. What follows them is left over.
+ */
 export function readShift(text: string): { readonly shift: Shift; readonly rest: string } | null {
   const said = text.toLowerCase().replace(/\s+/g, ' ').trim()
   const same = /^(?:on|the day of|on the day of)(?: (.*))?$/.exec(said)

@@ -25,8 +25,9 @@ function workdaysFrom(from: CalendarDate, steps: number, isOff: IsOff): Calendar
 }
 
 /**
- * The date counted from `from`. Days, weeks and months that end on a day that is not worked on give the one before where
- * they count back, else the one after; the day itself (`days`, 0) and a weekday that was named stay as they are.
+ * The date counted from `from`. Days, weeks and months that end on a day that is not worked on give the one before
+ * where they count back, else the one after; the day itself (`days`, 0) and a weekday that was named stay as they
+ * are.
  */
 export function dateCounted(from: CalendarDate, shift: Shift, isOff: IsOff): CalendarDate {
   const { steps } = shift

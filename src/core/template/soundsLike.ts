@@ -1,4 +1,5 @@
-// Whether what was set down sounds like a template: it begins with the words of its title, whatever its blanks are filled with.
+// Whether what was set down sounds like a template: it begins with the words of its title, whatever its blanks are
+// filled with.
 
 /** Words that only join others. */
 const joining = new Set(['a', 'an', 'at', 'for', 'from', 'in', 'of', 'on', 'the', 'to', 'with', 'by', 'and'])
@@ -11,7 +12,9 @@ const wordsOf = (text: string): string[] =>
 
 const plain = (word: string) => word.toLowerCase().normalize('NFC')
 
-/** What stands behind the words of the template's title, such as "Mill school"; null where it does not sound like it. */
+/**
+ * What stands behind the words of the template's title, such as "Mill school"; null where it does not sound like it.
+ */
 export function soundsLike(text: string, templateTitle: string): string | null {
   const wanted = wordsOf(templateTitle)
     .map(plain)

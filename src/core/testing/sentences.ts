@@ -1,4 +1,5 @@
-// Plain sentences and how they are read: the table that tests and figures share. They are said on Wednesday 11 March 2026.
+// Plain sentences and how they are read: the table that tests and figures share. They are said on Wednesday 11 March
+// 2026.
 import { makeNameIndex, type Name } from '../sentence'
 import { calendarDateUnsafe } from '../time'
 

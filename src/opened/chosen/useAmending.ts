@@ -1,5 +1,5 @@
-// One sentence, or one chooser's answer, for all that is chosen together: what it means for each of them, and what is told
-// of it before it is done.
+// One sentence, or one chooser's answer, for all that is chosen together: what it means for each of them, and what is
+// told of it before it is done.
 import type { Reminder, Repeat } from '@/core/record'
 import type {
   ActionPatch,

@@ -1,5 +1,5 @@
-// Several selected are one thing for the keys of a row: what would change the row under the focus changes all of them, and
-// the next Tab leads to what can be done with them.
+// Several selected are one thing for the keys of a row: what would change the row under the focus changes all of
+// them, and the next Tab leads to what can be done with them.
 import { useEffect, useEffectEvent } from 'react'
 import { isTyping, useKeymap } from '@/held/keys'
 import { holdTyping } from '@/held/typedAhead'

@@ -1,4 +1,5 @@
-// What there is to work with in a project: its note, files, links to keep and to read, meeting notes, checklists and steps.
+// What there is to work with in a project: its note, files, links to keep and to read, meeting notes, checklists and
+// steps.
 import type { Document } from '@/core/journal'
 import type { Id, Project, Reading, Reference } from '@/core/record'
 import { parts, select, type Later } from '@/state'

@@ -1,5 +1,5 @@
-// A project opened: what will be true, where it stands, its next action first and the others behind it, drawers for what
-// else there is, and at the foot the line for another action.
+// A project opened: what will be true, where it stands, its next action first and the others behind it, drawers for
+// what else there is, and at the foot the line for another action.
 import { useState } from 'react'
 import type { Area, Project } from '@/core/record'
 import type { ProjectPatch } from '@/core/sentence'

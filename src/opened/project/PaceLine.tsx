@@ -1,4 +1,5 @@
-// How far a project is, as a bar and in words; and when it will be over at the pace it has had, with what that rests on.
+// How far a project is, as a bar and in words; and when it will be over at the pace it has had, with what that rests
+// on.
 import { useState } from 'react'
 import type { Project } from '@/core/record'
 import { useFinishRanges } from '@/held/finishRanges'

@@ -1,5 +1,5 @@
-// The capture line: plain sentences, Enter, next. What was understood is underlined and shown as chips; a thought longer
-// than a line opens into several; files lie with it until Enter.
+// The capture line: plain sentences, Enter, next. What was understood is underlined and shown as chips; a thought
+// longer than a line opens into several; files lie with it until Enter.
 import { useMedia, useTheme, View } from '@tamagui/core'
 import { lazy, Suspense, useCallback, useLayoutEffect, useRef, useState } from 'react'
 import type { Id } from '@/core/record'

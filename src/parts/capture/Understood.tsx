@@ -1,5 +1,5 @@
-// What was understood of a sentence: a chip for each part, which opens its chooser and can be taken off; and why a guess
-// is one.
+// What was understood of a sentence: a chip for each part, which opens its chooser and can be taken off; and why a
+// guess is one.
 import { useState } from 'react'
 import type { ActionPatch, Clause, Sentence } from '@/core/sentence'
 import { takenOffKey } from '@/core/sentence'

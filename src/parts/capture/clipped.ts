@@ -10,7 +10,10 @@ export const linesIn = (text: string): number =>
 
 const isLink = (text: string): boolean => /^https?:\/\/\S+$/i.test(text)
 
-/** The words of the one link that some HTML consists of. It is parsed without being shown: nothing in it runs or loads. */
+/**
+ * The words of the one link that some HTML consists of. It is parsed without being shown: nothing in it runs or
+ * loads.
+ */
 function wordsOfLink(html: string, link: string): string | null {
   if (html === '' || html.length > longestHtml) return null
   const links = [...new DOMParser().parseFromString(html, 'text/html').querySelectorAll('a[href]')]

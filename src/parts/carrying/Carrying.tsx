@@ -1,5 +1,6 @@
-// Rows that are carried by the mouse, by a finger at the seal, or by Alt and an arrow, and what is told where one is laid.
-// The rows themselves know nothing of it: the box around them looks where the hand takes hold, and where it lets go.
+// Rows that are carried by the mouse, by a finger at the seal, or by Alt and an arrow, and what is told where one is
+// laid. The rows themselves know nothing of it: the box around them looks where the hand takes hold, and where it
+// lets go.
 import { useRef, type KeyboardEvent, type MouseEvent, type ReactNode, type TouchEvent } from 'react'
 import type { Id } from '@/core/record'
 import { useDragKitLater } from '@/ui/dragging/useDragKit'
@@ -18,7 +19,9 @@ export interface Laying<I extends Id = Id<'action'>> {
 
 export interface CarryingProps<I extends Id = Id<'action'>> {
   readonly lay: Laying<I>
-  /** What is seen in the hand, where the row itself stays in its place: it could not be seen outside of what scrolls. */
+  /**
+   * What is seen in the hand, where the row itself stays in its place: it could not be seen outside of what scrolls.
+   */
   readonly lifted?: ((id: I) => ReactNode) | undefined
   /** Boxes of one name lay into one another. */
   readonly among?: string

@@ -1,5 +1,5 @@
-// The hand that carries: one thing is taken hold of at a time, by whatever the drag and drop library takes for a beginning;
-// it shows where that would be laid, and tells where it was.
+// The hand that carries: one thing is taken hold of at a time, by whatever the drag and drop library takes for a
+// beginning; it shows where that would be laid, and tells where it was.
 import {
   useEffect,
   useLayoutEffect,
@@ -101,7 +101,9 @@ interface GripProps extends Pick<HandProps, 'kit' | 'boxRef' | 'holdRef'> {
   readonly isLifted: boolean
 }
 
-/** Takes hold of a row, moves it, and marks where it would be laid: on the elements, so that no list is drawn for it. */
+/**
+ * Takes hold of a row, moves it, and marks where it would be laid: on the elements, so that no list is drawn for it.
+ */
 function Grip({ kit, boxRef, holdRef, rowRef, spotRef, pointerRef, isLifted }: GripProps) {
   const { listeners, setNodeRef, isDragging, transform } = kit.useDraggable({ id: 'hand' })
   useLayoutEffect(() => {

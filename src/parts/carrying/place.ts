@@ -1,7 +1,9 @@
 import type { Id } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 
-/** Where something can be laid down that is carried: a band, heading or column by its name, beside a row in it, a day. */
+/**
+ * Where something can be laid down that is carried: a band, heading or column by its name, beside a row in it, a day.
+ */
 export type Place<I extends Id = Id<'action'>> =
   | { readonly kind: 'in'; readonly in: string }
   | { readonly kind: 'row'; readonly in: string; readonly id: I }

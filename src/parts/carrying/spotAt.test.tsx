@@ -1,7 +1,10 @@
 import { placeMark, placeOf, type Place } from './place'
 import { rowAt, spotAt } from './spotAt'
 
-/** A band with two rows, a day beside it, and a row that stands in no place; `hit` is what lies under the pointer, the topmost first. */
+/**
+ * A band with two rows, a day beside it, and a row that stands in no place; `hit` is what lies under the pointer, the
+ * topmost first.
+ */
 function laidOut() {
   document.body.innerHTML = `
     <div id="box">

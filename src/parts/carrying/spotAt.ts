@@ -19,7 +19,9 @@ const isWithin = (box: HTMLElement, element: Element): boolean =>
   (box.dataset['among'] !== undefined &&
     element.closest<HTMLElement>('[data-among]')?.dataset['among'] === box.dataset['among'])
 
-/** A row is more exact than the place it stands in; what is carried hides nothing, and a sheet all that is behind it. */
+/**
+ * A row is more exact than the place it stands in; what is carried hides nothing, and a sheet all that is behind it.
+ */
 export function spotAt(
   { x, y }: { readonly x: number; readonly y: number },
   box: HTMLElement,

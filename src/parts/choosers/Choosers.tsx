@@ -1,4 +1,5 @@
-// Which chooser sets which field of an action. Reached through useChooser alone: the choosers load when the first is opened.
+// Which chooser sets which field of an action. Reached through useChooser alone: the choosers load when the first is
+// opened.
 import { laidOnDay, withHorizon } from '@/core/action'
 import { energies, keptHorizons, weights, type Horizon, type Waiting } from '@/core/record'
 import { chooserWords, horizonWords } from '@/words'

@@ -1,4 +1,5 @@
-// Choosing a day: the usual ones above, then a month that shows on each day how full it is, and a time where one can be.
+// Choosing a day: the usual ones above, then a month that shows on each day how full it is, and a time where one can
+// be.
 import { createContext, useContext, useEffect, useRef, useState } from 'react'
 import { DayPicker, type DayButtonProps } from 'react-day-picker'
 import { enGB } from 'react-day-picker/locale/en-GB'

@@ -1,4 +1,5 @@
-// How a list is shown: one of several ways, several details in an order, how many a column holds at most, the ink of its seal.
+// How a list is shown: one of several ways, several details in an order, how many a column holds at most, the ink of
+// its seal.
 import { useState, type KeyboardEvent } from 'react'
 import { areaInks, Button, Choice, Column, Field, IconButton, moveFocusWithin, Press, Row, Words } from '@/ui'
 import { ChooserSheet } from './ChooserSheet'

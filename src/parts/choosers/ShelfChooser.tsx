@@ -1,5 +1,5 @@
-// Choosing the shelf an action stands on: a project, the latest first, or straight on an area. A project that is made here
-// is asked its area, where there is one to choose.
+// Choosing the shelf an action stands on: a project, the latest first, or straight on an area. A project that is made
+// here is asked its area, where there is one to choose.
 import { useRef, useState } from 'react'
 import type { Document } from '@/core/journal'
 import type { Id, Project } from '@/core/record'

@@ -1,4 +1,5 @@
-// How a project is held: open, not now until a day, over; and where it stands among the stages of its area, or how it ended.
+// How a project is held: open, not now until a day, over; and where it stands among the stages of its area, or how it
+// ended.
 import { useState } from 'react'
 import { endings, projectStates, type Ending, type Stage } from '@/core/record'
 import { select } from '@/state'

@@ -1,5 +1,5 @@
-// The worth of an action in a small square: upwards what it brings in, to the right how much of it only this person can do.
-// One touch sets both.
+// The worth of an action in a small square: upwards what it brings in, to the right how much of it only this person
+// can do. One touch sets both.
 import { kindOfWork } from '@/core/action/worth'
 import { levels, type Level } from '@/core/record'
 import { Button, Column, moveFocusWithin, Press, Row, Words } from '@/ui'

@@ -11,8 +11,9 @@ import { count } from '@/words'
 const load = () => import('./takeIn')
 
 /**
- * `begin` is asked as the files come in, and what it gives is told of them once they are kept: by then the thought they came
- * with may have been added. An e-mail becomes a slip of its own, or where `of` says what it is added to, a remark of that.
+ * `begin` is asked as the files come in, and what it gives is told of them once they are kept: by then the thought
+ * they came with may have been added. An e-mail becomes a slip of its own, or where `of` says what it is added to, a
+ * remark of that.
  */
 export function useTakeIn(
   begin: () => (files: readonly NewFile[]) => void,

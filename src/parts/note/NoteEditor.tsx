@@ -72,7 +72,9 @@ export interface Ahead {
   readonly isLeft: boolean
 }
 
-/** Goes on with what was typed: the words, and after them the spaces and lines that the next word is to stand behind. */
+/**
+ * Goes on with what was typed: the words, and after them the spaces and lines that the next word is to stand behind.
+ */
 function goOnFrom(editor: Editor, text: string): void {
   const words = text.trimEnd()
   if (words !== '') editor.view.pasteText(asTyped(words))

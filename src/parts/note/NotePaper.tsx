@@ -1,5 +1,5 @@
-// A note where it stands: it reads as a page; a touch on its words writes in it; a box is ticked by one touch, and a line
-// becomes an action by one more.
+// A note where it stands: it reads as a page; a touch on its words writes in it; a box is ticked by one touch, and a
+// line becomes an action by one more.
 import {
   lazy,
   Suspense,

@@ -9,7 +9,9 @@ export const asPasted = (text: string): string =>
     .map((line) => line.replace(boxShape, (_, before: string, mark: string) => `${before}- [${mark || ' '}]`))
     .join('\n')
 
-/** What was typed key by key: Enter begins a paragraph, and after a check box another one, until a line is left empty. */
+/**
+ * What was typed key by key: Enter begins a paragraph, and after a check box another one, until a line is left empty.
+ */
 export function asTyped(text: string): string {
   const lines: string[] = []
   let isBox = false

@@ -1,5 +1,5 @@
-// What stands in the editor, as the plain nodes a note is written from. A node that has not changed is the same node: only
-// what is under the hand is written down again.
+// What stands in the editor, as the plain nodes a note is written from. A node that has not changed is the same node:
+// only what is under the hand is written down again.
 import type { Node } from '@tiptap/pm/model'
 import type { PageMark, PageNode } from '@/core/note/pageOf'
 

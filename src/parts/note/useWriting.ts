@@ -46,8 +46,8 @@ function tellGone(lines: number): void {
 }
 
 /**
- * What is typed at this very moment: a key may come between two drawings. It changes together with what is kept, so that
- * nothing is ever drawn of the one without the other.
+ * What is typed at this very moment: a key may come between two drawings. It changes together with what is kept, so
+ * that nothing is ever drawn of the one without the other.
  */
 function holdTyped(first: Typed | null) {
   let typed = first

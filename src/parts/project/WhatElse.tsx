@@ -1,4 +1,5 @@
-// What is true of a project that has no next action, where it is not the next one: it waits for somebody, rests, or is over.
+// What is true of a project that has no next action, where it is not the next one: it waits for somebody, rests, or
+// is over.
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'

@@ -1,5 +1,5 @@
-// Growing an action into a project: what will be done once it is over, and the very next action, which is the first of its
-// steps where it has any.
+// Growing an action into a project: what will be done once it is over, and the very next action, which is the first
+// of its steps where it has any.
 import { useState } from 'react'
 import type { Action } from '@/core/record'
 import { parts } from '@/state'

@@ -1,5 +1,5 @@
-// Splitting a slip: its words lie there as the pieces they are in now. A touch on a word begins a piece with it; a touch on
-// the first word of a piece puts it back to the one above.
+// Splitting a slip: its words lie there as the pieces they are in now. A touch on a word begins a piece with it; a
+// touch on the first word of a piece puts it back to the one above.
 import { useState } from 'react'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
 import { cuttablesOf, everyLine, isJoining, piecesOf } from '@/core/setdown/splitting'

@@ -1,5 +1,5 @@
-// The ways to what else a slip or an action can become: quiet buttons, and behind them the parts themselves, which load on
-// demand.
+// The ways to what else a slip or an action can become: quiet buttons, and behind them the parts themselves, which
+// load on demand.
 import { lazy, Suspense, useState } from 'react'
 import type { Action, Slip } from '@/core/record'
 import { Button } from '@/ui'

@@ -1,6 +1,6 @@
-// Lines of any number, drawn only where they are looked at: by the page, or by a box that scrolls by itself. Those in sight
-// stand one below the other as any lines do; what follows the scrolling (Following) loads right after the start, and until
-// then the first are there.
+// Lines of any number, drawn only where they are looked at: by the page, or by a box that scrolls by itself. Those in
+// sight stand one below the other as any lines do; what follows the scrolling (Following) loads right after the
+// start, and until then the first are there.
 import { lazy, Suspense, useCallback, useRef, useState, type ReactNode, type RefObject } from 'react'
 import type { Lines } from './lines'
 

@@ -1,5 +1,6 @@
-// Which lines of a long list are looked at. The library of virtual lists is told of the lines four at a time: what it does at
-// each change grows with what it is told of, and in a list of a hundred thousand that was most of the work of a tick.
+// Which lines of a long list are looked at. The library of virtual lists is told of the lines four at a time: what it
+// does at each change grows with what it is told of, and in a list of a hundred thousand that was most of the work of
+// a tick.
 import {
   elementScroll,
   useVirtualizer,
@@ -94,8 +95,8 @@ function InPage(props: Inside) {
 type ScrollTo<Box extends Element | Window> = ReactVirtualizerOptions<Box, Element>['scrollToFn']
 
 /**
- * The library scrolls to where it read the box to be when it was drawn first. That box may have been scrolled since, before
- * this was there: how far is read then, and not set.
+ * The library scrolls to where it read the box to be when it was drawn first. That box may have been scrolled since,
+ * before this was there: how far is read then, and not set.
  */
 function leftAsItIs<Box extends Element | Window>(
   scroll: ScrollTo<Box>,

@@ -5,7 +5,9 @@ export interface Lines<T> {
   readonly at: (index: number) => T
   /** Where it stands, or -1. */
   readonly indexOf: (id: string) => number
-  /** How far its top lies below that of the first, in px, before anything is measured; of `length`, the height of all. */
+  /**
+   * How far its top lies below that of the first, in px, before anything is measured; of `length`, the height of all.
+   */
   readonly topOf: (index: number) => number
 }
 

@@ -1,5 +1,5 @@
-// A project as one line, where many are surveyed: its title, what comes next, its promise; and under it its parts, in any
-// depth, folded to their number until they are asked for.
+// A project as one line, where many are surveyed: its title, what comes next, its promise; and under it its parts, in
+// any depth, folded to their number until they are asked for.
 import { memo } from 'react'
 import type { Project } from '@/core/record'
 import { lists, select } from '@/state'

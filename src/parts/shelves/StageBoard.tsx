@@ -1,5 +1,5 @@
-// The projects of an area that has stages, or the parts of a project: a column each, side by side on a wide page and swiped through on a phone, and
-// at the end how they ended. Carried from one to the next, a project moves on.
+// The projects of an area that has stages, or the parts of a project: a column each, side by side on a wide page and
+// swiped through on a phone, and at the end how they ended. Carried from one to the next, a project moves on.
 import { useId } from 'react'
 import { endings, type Ending, type Id, type Project, type Stage } from '@/core/record'
 import type { StageFigures } from '@/core/stage'

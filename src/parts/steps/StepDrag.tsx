@@ -1,4 +1,5 @@
-// Carrying a step to another place by mouse or finger: up and down behind another, to the right and left deeper and back.
+// Carrying a step to another place by mouse or finger: up and down behind another, to the right and left deeper and
+// back.
 import {
   createContext,
   useContext,

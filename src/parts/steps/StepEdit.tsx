@@ -1,5 +1,5 @@
-// One step being written: Enter goes on to the next, Tab deeper, Shift and Tab back, Alt and an arrow up or down; the same
-// by touch in the row below it, with taking it off and making it an action.
+// One step being written: Enter goes on to the next, Tab deeper, Shift and Tab back, Alt and an arrow up or down; the
+// same by touch in the row below it, with taking it off and making it an action.
 import { useRef, useState, type FocusEvent } from 'react'
 import { isIdOf, type Id, type Step } from '@/core/record'
 import { placeBack, placeBeside, placeDeeper, type StepPlace } from '@/core/steps'

@@ -114,7 +114,9 @@ export function EditText({ name, value, onKeep, onTyped, needed, ...rest }: Edit
   )
 }
 
-/** The other version, where the same text was written elsewhere meanwhile. Neither goes before the person has chosen. */
+/**
+ * The other version, where the same text was written elsewhere meanwhile. Neither goes before the person has chosen.
+ */
 function Rival({ text, onTake, onKeepMine }: { text: string; onTake: () => void; onKeepMine: () => void }) {
   const told = text.length > 240 ? `${text.slice(0, 240)}…` : text
   return (

@@ -313,7 +313,10 @@ export const pause: Command<{ id: Id<'action'> }> = (context, { id }) => {
 
 const longestTimeEntry = 43_200
 
-/** The time entry that ends where the timer of an action runs: whole minutes, at least one. A clock set back ends none. */
+/**
+ * The time entry that ends where the timer of an action runs: whole minutes, at least one. A clock set back ends
+ * none.
+ */
 export function timeEntryEnded(context: CommandContext, action: Action): RecordDiff[] {
   const from = action.timerFromEpochMs
   if (from === null || from > context.nowEpochMs) return []

@@ -16,8 +16,8 @@ const latestEpochMs = 36 ** 9 - 1
 type Held = Id<'action'> | Id<'project'>
 
 /**
- * What must be over before an action or a project is: those it is after, by word or by order, or by what it is a part of;
- * of a project, its parts and its open actions.
+ * What must be over before an action or a project is: those it is after, by word or by order, or by what it is a part
+ * of; of a project, its parts and its open actions.
  */
 function beforeOf(document: Document, id: Held): readonly Held[] {
   if (isIdOf('project', id)) {
@@ -141,8 +141,8 @@ export const unblockProject: Command<{ id: Id<'project'>; afterId: Id<'project'>
 ) => change(context, id, ({ afterIds }) => ({ afterIds: afterIds.filter((each) => each !== afterId) }))
 
 /**
- * Puts the actions of a project in order, or frees them. Refused where one of them would wait for itself, by way of what
- * another project blocks.
+ * Puts the actions of a project in order, or frees them. Refused where one of them would wait for itself, by way of
+ * what another project blocks.
  */
 export const setInOrder: Command<{ id: Id<'project'>; inOrder: boolean }> = (context, { id, inOrder }) => {
   const outcome = change(context, id, () => ({ inOrder }))

@@ -33,8 +33,8 @@ function named(
 }
 
 /**
- * Two copies that each make the same name make the same record. Where this one's was renamed since, the name is free for
- * another.
+ * Two copies that each make the same name make the same record. Where this one's was renamed since, the name is free
+ * for another.
  */
 export function idByName<K extends Named | 'area' | 'group'>(
   { document, newId }: CommandContext,

@@ -33,7 +33,10 @@ export const renameChecklist: Command<{ id: Id<'checklist'>; name: string }> = (
 export const removeChecklist: Command<{ id: Id<'checklist'> }> = (context, { id }) =>
   change(context, id, () => ({ letGoAtEpochMs: context.nowEpochMs }))
 
-/** Unticks all of it for the next time, and keeps how much was done this time. One with nothing ticked is fresh already. */
+/**
+ * Unticks all of it for the next time, and keeps how much was done this time. One with nothing ticked is fresh
+ * already.
+ */
 export const startAfresh: Command<{ id: Id<'checklist'> }> = (context, { id }) => {
   if (!recordIn(context.document, id)) return refuse({ kind: 'notFound' })
   const steps = stepsOf(context.document, id)

@@ -98,7 +98,9 @@ export const diffOf = (...parts: readonly (RecordDiff | null)[]): Outcome => {
 /** Later than anything that is written: what is only tried out is never overruled. */
 const trial = makeStamp(latestStampedEpochMs, 0, 'trial')
 
-/** The context as it is once a diff has been applied: for an act that is made of several, each seeing the one before. */
+/**
+ * The context as it is once a diff has been applied: for an act that is made of several, each seeing the one before.
+ */
 export const after = (context: CommandContext, diff: Diff): CommandContext => ({
   ...context,
   document: withChange(context.document, { stamp: trial, act: 'trial', diff }),

@@ -1,5 +1,5 @@
-// Planning a day and ending it: its own available time, what was planned into it, laying things where they were carried to,
-// spreading a bad day, and what is laid down so that something else can begin.
+// Planning a day and ending it: its own available time, what was planned into it, laying things where they were
+// carried to, spreading a bad day, and what is laid down so that something else can begin.
 import { isOpen } from '@/core/action'
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import { titleLimit, type Action, type Id, type Plan } from '@/core/record'
@@ -144,8 +144,8 @@ function laidInto(context: CommandContext, action: Action, band: LaidInto): Outc
 }
 
 /**
- * Lays an action into a band of the Day sheet, null for none of them, or under a heading that sets `patch`. What the place
- * means is done to it, and its place among those of `order`, itself one of them, is its rank. One act.
+ * Lays an action into a band of the Day sheet, null for none of them, or under a heading that sets `patch`. What the
+ * place means is done to it, and its place among those of `order`, itself one of them, is its rank. One act.
  */
 export const layInto: Command<{
   id: Id<'action'>

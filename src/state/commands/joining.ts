@@ -1,5 +1,5 @@
-// What a project becomes part of: another project that takes in all it holds, or its area, where it turns out to be never
-// over. Each is one act; nothing is lost on the way, and its history is told by what took it in.
+// What a project becomes part of: another project that takes in all it holds, or its area, where it turns out to be
+// never over. Each is one act; nothing is lost on the way, and its history is told by what took it in.
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import type { AnyRecord, Id, Project, Reference } from '@/core/record'
 import { refuse } from '@/core/result'
@@ -51,8 +51,9 @@ export const textOfProject = ({ title, outcome, soThat, note }: Project, isTitle
   joinedNotes(isTitled ? title : '', outcome, soThat ? `So that ${soThat}` : '', note)
 
 /**
- * Lays one project into another: its actions, parts, notes, files and checklists, and what it says of itself at the foot
- * of the other's note. What came after it comes after the other. Refused where the other is one of its own parts.
+ * Lays one project into another: its actions, parts, notes, files and checklists, and what it says of itself at the
+ * foot of the other's note. What came after it comes after the other. Refused where the other is one of its own
+ * parts.
  */
 export const joinProjects: Command<{ id: Id<'project'>; intoId: Id<'project'> }> = (
   context,

@@ -1,4 +1,5 @@
-// The acts that load right after the start: until they have, they are refused in words. Reached through afterStart alone.
+// The acts that load right after the start: until they have, they are refused in words. Reached through afterStart
+// alone.
 import * as checkLists from '../checklists'
 import * as lenses from '../lenses'
 import * as noteLines from '../noteLines'

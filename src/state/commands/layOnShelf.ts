@@ -1,4 +1,5 @@
-// Laying by hand in Shelves: projects beside one another, onto other areas and into stages; areas and groups in their order.
+// Laying by hand in Shelves: projects beside one another, onto other areas and into stages; areas and groups in their
+// order.
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { ranksKeeping } from '@/core/record/ranksKeeping'
 import { compareRanks, isIdOf, type AnyRecord, type Id } from '@/core/record'
@@ -16,8 +17,8 @@ interface Ranked {
 const byRank = (a: Ranked, b: Ranked) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 
 /**
- * The ranks to write so that one stands where `besideId` stood among its new neighbours, coming from before it behind it,
- * from behind or from elsewhere before it; at their end where that is null.
+ * The ranks to write so that one stands where `besideId` stood among its new neighbours, coming from before it behind
+ * it, from behind or from elsewhere before it; at their end where that is null.
  */
 function rankedBeside(one: Ranked, neighbours: readonly Ranked[], besideId: Id | null): RecordDiff[] {
   const had = [...neighbours].sort(byRank)
@@ -43,8 +44,8 @@ function asOne(first: RecordDiff | null, ranks: readonly RecordDiff[]): (RecordD
 }
 
 /**
- * Lays a project onto an area, and into a stage of it or none, beside another project there or behind all of them; or, in
- * the same way, among the parts of a project. Elsewhere it begins in the first stage where none is said.
+ * Lays a project onto an area, and into a stage of it or none, beside another project there or behind all of them;
+ * or, in the same way, among the parts of a project. Elsewhere it begins in the first stage where none is said.
  */
 export const layProject: Command<{
   id: Id<'project'>

@@ -1,4 +1,5 @@
-// Leaving a group, an area or a project: what is inside is moved elsewhere, rests with it, or is let go of; one act, one undo.
+// Leaving a group, an area or a project: what is inside is moved elsewhere, rests with it, or is let go of; one act,
+// one undo.
 import { isOpen } from '@/core/action'
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import { isIdOf, type Action, type Area, type Id, type Project } from '@/core/record'

@@ -10,7 +10,10 @@ import { linesAlong } from './writtenAlong'
 
 type Named = Id<'context'> | Id<'person'>
 
-/** Every mention of a context or a person, in actions, projects, meeting notes and slips, made one of another, or taken out. */
+/**
+ * Every mention of a context or a person, in actions, projects, meeting notes and slips, made one of another, or
+ * taken out.
+ */
 function mentioned(context: CommandContext, id: Named, intoId: Named | null): (RecordDiff | null)[] {
   const { document } = context
   const of = <T extends string>(ids: readonly T[]): T[] =>
@@ -75,7 +78,10 @@ export const editContext: Command<{ id: Id<'context'>; patch: Patch }> = (contex
   return change(context, id, () => patch)
 }
 
-/** Removes a context or a person, and the mention of it from everything; what waits for the person keeps the name in words. */
+/**
+ * Removes a context or a person, and the mention of it from everything; what waits for the person keeps the name in
+ * words.
+ */
 export const removeNamed: Command<{ id: Named }> = (context, { id }) => {
   const record = recordIn(context.document, id as Id<'person'>)
   if (!record) return refuse({ kind: 'notFound' })
@@ -87,8 +93,8 @@ export const removeNamed: Command<{ id: Named }> = (context, { id }) => {
 }
 
 /**
- * Joins a context or a person with another: what was the one's is the other's from then on, with remarks and note, and in
- * the lenses that ask for it.
+ * Joins a context or a person with another: what was the one's is the other's from then on, with remarks and note,
+ * and in the lenses that ask for it.
  */
 export const joinNamed: Command<{ id: Named; intoId: Named }> = (context, { id, intoId }) => {
   const { document } = context

@@ -75,8 +75,8 @@ function untickTied(context: CommandContext, name: TieName): Outcome {
 }
 
 /**
- * What a line stands for is called as the line is now. A line without words leaves it its name; one that is longer than a
- * title gives it its beginning, and is itself still whole in the note.
+ * What a line stands for is called as the line is now. A line without words leaves it its name; one that is longer
+ * than a title gives it its beginning, and is itself still whole in the note.
  */
 function renameTied(context: CommandContext, name: TieName, said: string): Outcome {
   const record = recordTied(context.document, name)
@@ -152,7 +152,8 @@ function lineTied(
   const note = withCheckLines(noteIn(context.document, of), (line) => {
     const tied = made.get(line.at)
     if (!tied) return null
-    // A line that is longer than a title, or has links, stays as it is written: what it stands for begins with its words.
+    // A line that is longer than a title, or has links, stays as it is written: what it stands for begins with its
+    // words.
     const isKept = titleAndRest(plainOf(line.written)).title === tied.title
     return { tie: tied.name, ...(isKept ? {} : { written: writtenOf(tied.title) }) }
   })

@@ -265,7 +265,9 @@ export const addFiles: Command<{ ownerId: OwnerId; files: readonly NewFile[] }> 
   return parts.ok ? diffOf(...parts.value) : parts
 }
 
-/** Takes a file off what it lies with. Its bytes stay until what was removed is emptied, so that undo brings it back. */
+/**
+ * Takes a file off what it lies with. Its bytes stay until what was removed is emptied, so that undo brings it back.
+ */
 export const removeFile: Command<{ id: Id<'file'> }> = (context, { id }) => removing(context, id)
 
 /** Adds reminders; one that stands already is not added a second time. */

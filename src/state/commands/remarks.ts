@@ -30,8 +30,8 @@ export const addRemark: Command<{ ownerId: OwnerId; text: string; date?: Calenda
 }
 
 /**
- * E-mails that are added to something: each is a remark with its subject and its text, its files are files of it, and who
- * sent it is one of its people, where it has any.
+ * E-mails that are added to something: each is a remark with its subject and its text, its files are files of it, and
+ * who sent it is one of its people, where it has any.
  */
 export const addEmails: Command<{ ownerId: OwnerId; emails: readonly NewSlip[] }> = (
   context,

@@ -1,4 +1,5 @@
-// How an action comes back: its rule, the next one that ticking brings, skipping one, and what is changed for one alone.
+// How an action comes back: its rule, the next one that ticking brings, skipping one, and what is changed for one
+// alone.
 import { isOpen, seriesNameOf, standsOn, turnOf } from '@/core/action'
 import { idOnTurn, madeAlone, onTurn, remindedOn, remindersOnTurn, stepsOnTurn } from '@/core/action/nextTurn'
 import { isEqual } from '@/core/isEqual'
@@ -27,7 +28,9 @@ import { added, change, diffOf, removed, type Command, type CommandContext, type
 
 export { aloneAfter } from '@/core/action/nextTurn'
 
-/** The rule of an action with the day that it stands for; null where it does not come back, or by no rule known here. */
+/**
+ * The rule of an action with the day that it stands for; null where it does not come back, or by no rule known here.
+ */
 function comingBack(context: CommandContext, action: Action) {
   const repeat = repeatOf(context.document, action.id)
   const rule = repeat && parseRuleText(repeat.rule)
@@ -73,8 +76,8 @@ export function nextAdded(context: CommandContext, action: Action): Result<Recor
 }
 
 /**
- * The next one goes again with the tick that brought it, where all that is there of it is what the tick brought: a step, a
- * reminder, a remark or a file since, and it stays.
+ * The next one goes again with the tick that brought it, where all that is there of it is what the tick brought: a
+ * step, a reminder, a remark or a file since, and it stays.
  */
 export function nextTakenBack(context: CommandContext, action: Action): RecordDiff[] {
   const { document } = context

@@ -1,6 +1,6 @@
-// What one thing becomes of others: slips joined and split, a slip laid into an action, an action grown into a project, a
-// project shrunk to its action. Each is one act; nothing is lost on the way, and what was removed for it is told by the
-// history of what took it in (see `takenInBy`).
+// What one thing becomes of others: slips joined and split, a slip laid into an action, an action grown into a
+// project, a project shrunk to its action. Each is one act; nothing is lost on the way, and what was removed for it
+// is told by the history of what took it in (see `takenInBy`).
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { type Action, type AnyRecord, type Id, type Slip, type Step } from '@/core/record'
 import { refuse } from '@/core/result'
@@ -102,7 +102,10 @@ function filledIn(action: Action, said: NewAction): Partial<Action> {
   }
 }
 
-/** Lays a slip into the action it is a duplicate of: both texts and notes, files, steps and what it says that was open. */
+/**
+ * Lays a slip into the action it is a duplicate of: both texts and notes, files, steps and what it says that was
+ * open.
+ */
 export const mergeIntoAction: Command<{
   slipId: Id<'slip'>
   actionId: Id<'action'>
@@ -127,7 +130,9 @@ export const mergeIntoAction: Command<{
   )
 }
 
-/** Makes a slip a step of an action, word for word; its own steps stand under it, its note and files go to the action. */
+/**
+ * Makes a slip a step of an action, word for word; its own steps stand under it, its note and files go to the action.
+ */
 export const makeStepOf: Command<{ slipId: Id<'slip'>; actionId: Id<'action'> }> = (
   context,
   { slipId, actionId },

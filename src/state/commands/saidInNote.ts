@@ -1,5 +1,5 @@
-// What a record that goes says in its fields, as a line for the note of what takes it in. Law: each text, date, link and
-// person of a record that is removed stands somewhere afterwards.
+// What a record that goes says in its fields, as a line for the note of what takes it in. Law: each text, date, link
+// and person of a record that is removed stands somewhere afterwards.
 import { recordIn, type Document } from '@/core/journal'
 import type { Action, Project, Reminder } from '@/core/record'
 import { dayWords, wordsOfField } from '@/core/sentence/wordsOfField'
@@ -35,7 +35,10 @@ function reminderSaid({ when }: Reminder): string {
   return `${many(when.days, 'day')}${when.time ? ` at ${when.time}` : ''}`
 }
 
-/** Everything set of an action in one line: "by 13 march 2026 17:00, 45 min, with Oda"; `but` leaves out what is held elsewhere. */
+/**
+ * Everything set of an action in one line: "by 13 march 2026 17:00, 45 min, with Oda"; `but` leaves out what is held
+ * elsewhere.
+ */
 export function actionSaid(document: Document, action: Action, but: readonly (keyof Action)[] = []): string {
   const nameOf = nameIn(document)
   const { waiting, weight, takenMinutes } = action

@@ -75,8 +75,8 @@ function peopleIn(document: Document, records: readonly AnyRecord[], all: readon
 }
 
 /**
- * Keeps a template of a project, an action, a checklist or a meeting note: what is done comes undone, people become blanks in the
- * texts, and dates are counted from the promise of the project, else from the last of them.
+ * Keeps a template of a project, an action, a checklist or a meeting note: what is done comes undone, people become
+ * blanks in the texts, and dates are counted from the promise of the project, else from the last of them.
  */
 export const saveAsTemplate: Command<{ id: Keepable }> = (context, { id }) => {
   const { document } = context

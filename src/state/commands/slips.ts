@@ -197,8 +197,8 @@ const asItIs = () => ({})
 export const sortAsAction: Command<Decided & { fields: NewAction }> = sortedInto(asItIs, asItIs)
 
 /**
- * An action right from the line: what is said is decided as it is said. The slip is made and sorted in one act, so that its
- * words stand in the history of the action.
+ * An action right from the line: what is said is decided as it is said. The slip is made and sorted in one act, so
+ * that its words stand in the history of the action.
  */
 export const addAsAction: Command<{ slip: NewSlip; fields: NewAction; left?: string }> = (
   context,

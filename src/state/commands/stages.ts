@@ -1,4 +1,5 @@
-// Stages: the steps of the way that the projects of an area go, or the parts of a project, and a project's way through them.
+// Stages: the steps of the way that the projects of an area go, or the parts of a project, and a project's way
+// through them.
 import { recordIn, recordsIn, updateOf } from '@/core/journal'
 import { isIdOf, type Ending, type Id, type Project, type ProjectState, type Stage } from '@/core/record'
 import { refuse } from '@/core/result'
@@ -9,7 +10,10 @@ import { enteredStage } from './makeProject'
 
 export const mostStages = 24
 
-/** Adds a stage behind the others of an area or a project. What is there already stands in none until it is laid into one. */
+/**
+ * Adds a stage behind the others of an area or a project. What is there already stands in none until it is laid into
+ * one.
+ */
 export const addStage: Command<{ ownerId: StageOwnerId; name: string }> = (context, { ownerId, name }) => {
   if (!recordIn(context.document, ownerId as Id<'area'>)) return refuse({ kind: 'notFound' })
   const line = lineOf(name, 'name')

@@ -1,5 +1,5 @@
-// The steps of something as an outline: laid in at a place, moved, ticked and taken off with what stands under them, pulled
-// out to be actions; and actions pushed in to be steps.
+// The steps of something as an outline: laid in at a place, moved, ticked and taken off with what stands under them,
+// pulled out to be actions; and actions pushed in to be steps.
 import { isOpen } from '@/core/action'
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import {

@@ -75,8 +75,8 @@ export interface HistoryPortion {
 
 export interface Archive {
   /**
-   * Everything kept. `onFirst` is given what the first station needs, all but the actions, as soon as that is read; again
-   * where the ground moved meanwhile.
+   * Everything kept. `onFirst` is given what the first station needs, all but the actions, as soon as that is read;
+   * again where the ground moved meanwhile.
    */
   load(onFirst?: (document: Document) => void): Promise<Loaded>
   /** Keeps changes in one write; `instead` are earlier ones that they stand in for. */
@@ -303,8 +303,8 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     },
     history,
     async *historyOf(ids) {
-      // Every portion that is news to this copy tells of changes that it has yet to take up, or holds already: so the keys
-      // it knows are enough, and to list all of them anew would take longer than reading the one that is wanted.
+      // Every portion that is news to this copy tells of changes that it has yet to take up, or holds already: so the
+      // keys it knows are enough, and to list all of them anew would take longer than reading the one that is wanted.
       const keys = portionKeys(seen.size > 0 ? [...seen] : await store.getAllKeys())
       yield* portionsOf(await index.portionsWith(ids, keys))
     },

@@ -3,8 +3,8 @@ import { createAsyncStorage } from '@react-native-async-storage/async-storage'
 import type { KeyValueStore } from './keyValueStore'
 
 /**
- * AsyncStorage holds one connection for each name for as long as the page lives, a dead one too. It tells names apart by
- * identity, so a fresh object with the same text opens the same database anew.
+ * AsyncStorage holds one connection for each name for as long as the page lives, a dead one too. It tells names apart
+ * by identity, so a fresh object with the same text opens the same database anew.
  */
 const freshName = (name: string): string => Object(name) as string
 
@@ -31,7 +31,9 @@ async function withReason(error: unknown, values: Readonly<Record<string, string
   return usage + bytes + reservedBytes > quota ? new DOMException('no room', 'QuotaExceededError') : error
 }
 
-/** One database for each name, opened when it is first asked for, so that a browser that refuses it refuses a promise. */
+/**
+ * One database for each name, opened when it is first asked for, so that a browser that refuses it refuses a promise.
+ */
 export function makeAsyncStorageStore(name: string): KeyValueStore {
   let opened: ReturnType<typeof createAsyncStorage> | null = null
   const database = async () => (opened ??= createAsyncStorage(freshName(name)))

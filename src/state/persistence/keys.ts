@@ -14,7 +14,10 @@ export const asidePrefix = 'aside/'
 const part = (index: number): string => String(index).padStart(5, '0')
 
 export const changeKey = (stamp: Stamp): string => `${changePrefix}${stamp}`
-/** A piece of tier 0 holds the records of one fold; each higher tier gathers several of the tier below. `by` is who made it. */
+/**
+ * A piece of tier 0 holds the records of one fold; each higher tier gathers several of the tier below. `by` is who
+ * made it.
+ */
 export const pieceKey = (tier: number, stamp: Stamp, by: string, index: number): string =>
   `${piecePrefix}${tier}/${stamp}~${by}/${part(index)}`
 /** As `pieceKey`, for a part that holds actions alone: by far the most, and not needed by the first station. */

@@ -1,5 +1,5 @@
-// Carrying actions within and between the bands of the Day sheet, and to the days of its strip. What a place means is done to
-// the thing itself, and said; one undo. By keys: Alt and an arrow up or down within a band.
+// Carrying actions within and between the bands of the Day sheet, and to the days of its strip. What a place means is
+// done to the thing itself, and said; one undo. By keys: Alt and an arrow up or down within a band.
 import type { ReactNode } from 'react'
 import { isHandAlone, type DayBandName, type DayBands } from '@/core/day'
 import { recordIn } from '@/core/journal'

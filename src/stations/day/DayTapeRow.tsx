@@ -1,5 +1,5 @@
-// The tape of the day with its sentence; behind it, when asked for, the days to come and how much of today is available.
-// While something is carried the days are there by themselves, over the page, to lay it on one.
+// The tape of the day with its sentence; behind it, when asked for, the days to come and how much of today is
+// available. While something is carried the days are there by themselves, over the page, to lay it on one.
 import { useMedia } from '@tamagui/core'
 import { useState } from 'react'
 import { select } from '@/state'

@@ -1,5 +1,5 @@
-// What can be done here and now: contexts at hand, minutes available, energy left. Ranked, each with its reason; two that fill the
-// time together; and what just does not fit, folded at the end.
+// What can be done here and now: contexts at hand, minutes available, energy left. Ranked, each with its reason; two
+// that fill the time together; and what just does not fit, folded at the end.
 import { useState, type ReactNode } from 'react'
 import { minutesOf } from '@/core/day'
 import { justOutOfReach, pairFor, rankedInReach, type ReachAround } from '@/core/day/reachOrder'
@@ -181,7 +181,10 @@ function NothingFits() {
   )
 }
 
-/** So many of those that stand in no other band are ranked, and looked through for what just does not fit; the rest follows. */
+/**
+ * So many of those that stand in no other band are ranked, and looked through for what just does not fit; the rest
+ * follows.
+ */
 const looked = 300
 const fewOut = 12
 

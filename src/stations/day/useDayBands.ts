@@ -31,8 +31,8 @@ export function useSided(bands: lists.HeldDayBands): lists.HeldDayBands {
 }
 
 /**
- * Today's bands with what is at hand, and the document to ask them about. `whole` are those of both sides: a day has one
- * size, whichever side is shown.
+ * Today's bands with what is at hand, and the document to ask them about. `whole` are those of both sides: a day has
+ * one size, whichever side is shown.
  */
 export function useDayBands(): {
   bands: lists.HeldDayBands

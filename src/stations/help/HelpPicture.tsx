@@ -1,4 +1,5 @@
-// The pictures of the help, drawn with the parts of the program itself from made-up things. They are looked at, not pressed.
+// The pictures of the help, drawn with the parts of the program itself from made-up things. They are looked at, not
+// pressed.
 import { lazy, Suspense, type ReactNode } from 'react'
 import { View } from '@tamagui/core'
 import { compartments } from '@/core/sorting'

@@ -1,5 +1,5 @@
-// Reading a store file off the screen's thread, telling what it would bring, and merging it in. It can be stopped at any
-// moment: what the worker has not kept whole is not kept at all.
+// Reading a store file off the screen's thread, telling what it would bring, and merging it in. It can be stopped at
+// any moment: what the worker has not kept whole is not kept at all.
 import { useRef, useState } from 'react'
 import type { Change, Entry, Stamp } from '@/core/journal'
 import type { FromFileWorker, ToFileWorker } from '@/state'
@@ -27,7 +27,10 @@ const partsAtOnce = 2000
 const unread = 'The file could not be read. Try another one.'
 const unkept = 'The browser could not keep it, perhaps for want of room. Nothing was changed.'
 
-/** Hands the act over and waits until all of it is kept; rejects where it could not be, or where the worker was stopped. */
+/**
+ * Hands the act over and waits until all of it is kept; rejects where it could not be, or where the worker was
+ * stopped.
+ */
 async function keepIn(
   worker: Worker,
   { diff, ...act }: Change,

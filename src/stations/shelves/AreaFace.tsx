@@ -1,5 +1,5 @@
-// The face of an area: its seal and name, how much is open on it, what has no next action, and whether it is time to look
-// it through. There may be dozens: each is drawn as plain elements.
+// The face of an area: its seal and name, how much is open on it, what has no next action, and whether it is time to
+// look it through. There may be dozens: each is drawn as plain elements.
 import { memo } from 'react'
 import type { Area, Id, Project } from '@/core/record'
 import { addDays, weekStartOf } from '@/core/time'

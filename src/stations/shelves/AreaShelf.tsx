@@ -1,5 +1,5 @@
-// One area as a shelf: its seal and sums at the left, its projects standing on the board, or going through its stages. The
-// board is drawn while it is near what is looked at.
+// One area as a shelf: its seal and sums at the left, its projects standing on the board, or going through its
+// stages. The board is drawn while it is near what is looked at.
 import { useMedia, View } from '@tamagui/core'
 import { memo, useState } from 'react'
 import type { Area, Id, Project } from '@/core/record'

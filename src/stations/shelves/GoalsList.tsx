@@ -1,4 +1,5 @@
-// Goals: what is wanted in one to two years, and in three to five; each tells what moved toward it and what stands still.
+// Goals: what is wanted in one to two years, and in three to five; each tells what moved toward it and what stands
+// still.
 import { useState } from 'react'
 import { goalReaches, type Goal, type GoalReach } from '@/core/record'
 import type { Later } from '@/state'

@@ -1,4 +1,5 @@
-// What is kept for later, area by area: on the shelf, and someday. Each can be brought nearer by a touch, several together.
+// What is kept for later, area by area: on the shelf, and someday. Each can be brought nearer by a touch, several
+// together.
 import { useOfSide } from '@/held/side'
 import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'

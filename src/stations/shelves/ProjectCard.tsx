@@ -1,5 +1,5 @@
-// A project as a card on its shelf: what will be true, how much of it is done, what comes next. There may be hundreds of
-// them: each reads no more than it draws, and is drawn as plain elements.
+// A project as a card on its shelf: what will be true, how much of it is done, what comes next. There may be hundreds
+// of them: each reads no more than it draws, and is drawn as plain elements.
 import { memo } from 'react'
 import type { Id, Project } from '@/core/record'
 import { lists } from '@/state'

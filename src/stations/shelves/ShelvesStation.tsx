@@ -1,5 +1,5 @@
-// The shelves in three views: projects with their areas, people, and what is kept. Each has its parts on one line; the address
-// names the one that is shown.
+// The shelves in three views: projects with their areas, people, and what is kept. Each has its parts on one line;
+// the address names the one that is shown.
 import { useMedia } from '@tamagui/core'
 import { useGlobalSearchParams, useRouter } from 'expo-router'
 import { Suspense, type ReactNode } from 'react'

@@ -1,4 +1,5 @@
-// How the shelves are shown, behind one button: as shelves or along time, how dense, and whether they are being arranged.
+// How the shelves are shown, behind one button: as shelves or along time, how dense, and whether they are being
+// arranged.
 import { useState } from 'react'
 import { useDense, useRemembered } from '@/held/useRemembered'
 import { useDesk, desk } from '@/held/desk'

@@ -1,5 +1,5 @@
-// The tickler: what is hidden until a day, by month and day for the next twelve months. Carried to another day or month it
-// waits for that; by keys a day or a week at a time.
+// The tickler: what is hidden until a day, by month and day for the next twelve months. Carried to another day or
+// month it waits for that; by keys a day or a week at a time.
 import { useOfSide } from '@/held/side'
 import { isHidden } from '@/core/action'
 import { ticklerMonths, type TicklerMonth } from '@/core/day'
@@ -79,7 +79,10 @@ export function Tickler() {
   )
 }
 
-/** Each month with how much waits for it: touched it is brought into sight, and what is laid on it waits for its first day. */
+/**
+ * Each month with how much waits for it: touched it is brought into sight, and what is laid on it waits for its first
+ * day.
+ */
 function MonthStrip({ months }: { readonly months: readonly TicklerMonth[] }) {
   const today = useToday()
   return (

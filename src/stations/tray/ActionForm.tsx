@@ -1,5 +1,5 @@
-// What *Action* asks, one row each with the likeliest first: where, how near, how long, for what. All of it is prefilled
-// from the sentence, so that Enter is often enough.
+// What *Action* asks, one row each with the likeliest first: where, how near, how long, for what. All of it is
+// prefilled from the sentence, so that Enter is often enough.
 import { useMemo, useState } from 'react'
 import { withHorizon } from '@/core/action'
 import { recordIn } from '@/core/journal'
@@ -29,7 +29,10 @@ const inRows = new Set<SaidField>(['horizon', 'minutes', 'contextIds', 'shelf'])
 /** First what stands already, then what is likely, then the rest: as it was when the slip came under the hand. */
 const inTurn = <T,>(...lists: readonly (readonly T[])[]): T[] => [...new Set(lists.flat())]
 
-/** The options of each row, the likeliest first; contexts keep their places from slip to slip, and the likely one is marked. */
+/**
+ * The options of each row, the likeliest first; contexts keep their places from slip to slip, and the likely one is
+ * marked.
+ */
 function useOffers(likely: Likely, of: Sayable) {
   const document = useHeldDocument()
   // As it was when the slip came under the hand: what is chosen does not move.

@@ -1,5 +1,5 @@
-// The tray of compartments, laid out like a lunch box: the commonest is the largest and nearest the thumb. A slip can be
-// dropped on each.
+// The tray of compartments, laid out like a lunch box: the commonest is the largest and nearest the thumb. A slip can
+// be dropped on each.
 import { View } from '@tamagui/core'
 import { compartments, type Compartment } from '@/core/sorting'
 import { Icon, Press, Row, Words, type IconName } from '@/ui'

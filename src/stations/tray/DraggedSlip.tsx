@@ -1,5 +1,6 @@
-// Laying the slip down by dragging it: with the mouse, with a finger held down, or with the keys (space takes it up, the
-// arrows carry it from compartment to compartment, space lets go). However it was decided, it is seen to lie down there.
+// Laying the slip down by dragging it: with the mouse, with a finger held down, or with the keys (space takes it up,
+// the arrows carry it from compartment to compartment, space lets go). However it was decided, it is seen to lie down
+// there.
 import type { CollisionDetection, KeyboardCoordinateGetter } from '@dnd-kit/core'
 import type { ReactNode } from 'react'
 import type { Compartment } from '@/core/sorting'

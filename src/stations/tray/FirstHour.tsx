@@ -1,5 +1,5 @@
-// What an empty store asks of somebody new: one minute, everything already chosen sensibly, one act. *Not now* takes it as
-// it stands.
+// What an empty store asks of somebody new: one minute, everything already chosen sensibly, one act. *Not now* takes
+// it as it stands.
 import { useState } from 'react'
 import type { Side } from '@/core/record'
 import { stampFor, type FirstChoices } from '@/state'

@@ -1,5 +1,5 @@
-// The slip while it is being made an action: its title to be reworded, all that is set of it in chips, and what comes with
-// it as records of its own.
+// The slip while it is being made an action: its title to be reworded, all that is set of it in chips, and what comes
+// with it as records of its own.
 import type { NewAction } from '@/state'
 import { Field, Words } from '@/ui'
 import { SaidLine } from '@/parts/said/SaidLine'

@@ -1,4 +1,5 @@
-// The foot of a form: back, and the main button under the thumb. Enter keeps from anywhere in the form; Escape goes back.
+// The foot of a form: back, and the main button under the thumb. Enter keeps from anywhere in the form; Escape goes
+// back.
 import { useMedia } from '@tamagui/core'
 import { useEffect, type FormEvent, type KeyboardEvent, type ReactNode } from 'react'
 import type { Slip } from '@/core/record'

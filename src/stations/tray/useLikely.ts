@@ -1,4 +1,5 @@
-// What is likely of a slip, as it was when it came under the hand: rows that moved under the thumb would be pressed wrongly.
+// What is likely of a slip, as it was when it came under the hand: rows that moved under the thumb would be pressed
+// wrongly.
 import { useState } from 'react'
 import type { Facet, Learner, Suggestion } from '@/core/sorting/learning'
 import { useReader, type Reader } from '@/held/reader'

@@ -1,5 +1,5 @@
-// The hand as the drag and drop library feels it, drawn before it lets go. The library lays down where the hand was last
-// drawn; a quick hand on a busy machine is ahead of that, and what it carried would be put back.
+// The hand as the drag and drop library feels it, drawn before it lets go. The library lays down where the hand was
+// last drawn; a quick hand on a busy machine is ahead of that, and what it carried would be put back.
 import { MouseSensor as PlainMouse, TouchSensor as PlainTouch } from '@dnd-kit/core'
 import { flushSync } from 'react-dom'
 

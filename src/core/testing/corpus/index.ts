@@ -1,6 +1,7 @@
-// Sentences as people say them, from ten kinds of work and from home, said on Wednesday 11 March 2026 at 10:00. Each line:
-// what is said | the title that is left | what is understood, in codes: d0312 a day, by0313@17:00 due, at0312@14:30+60 fixed
-// (at@14:30 without a day), nb0501 not before, 20m minutes, week and someday horizons, rep: a rule, rem: a reminder; names as they are.
+// Sentences as people say them, from ten kinds of work and from home, said on Wednesday 11 March 2026 at 10:00. Each
+// line: what is said | the title that is left | what is understood, in codes: d0312 a day, by0313@17:00 due,
+// at0312@14:30+60 fixed (at@14:30 without a day), nb0501 not before, 20m minutes, week and someday horizons, rep: a
+// rule, rem: a reminder; names as they are.
 import { makeNameIndex, type Name } from '../../sentence'
 import { saidAtHome } from './atHome'
 import { saidAtWork } from './atWork'

@@ -1,5 +1,5 @@
-// One condition of a lens, set by touch: every kind of it by what suits it. What is set stands at once; nothing is typed but
-// names, lengths, days and texts, as one types them in a sentence.
+// One condition of a lens, set by touch: every kind of it by what suits it. What is set stands at once; nothing is
+// typed but names, lengths, days and texts, as one types them in a sentence.
 import { useState } from 'react'
 import type { Condition, DateSpan } from '@/core/lens'
 import { Button, Choice, Column, Field, Row, Words } from '@/ui'

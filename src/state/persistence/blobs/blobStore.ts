@@ -9,7 +9,10 @@ export interface KeptBlob {
 }
 
 export interface BlobStore {
-  /** Keeps bytes and says under which hash. The same bytes are kept once. Rejects with an AppError where there is no room. */
+  /**
+   * Keeps bytes and says under which hash. The same bytes are kept once. Rejects with an AppError where there is no
+   * room.
+   */
   put(bytes: Blob): Promise<BlobHash>
   /** Null where nothing is kept under this hash. */
   get(hash: BlobHash): Promise<KeptBlob | null>

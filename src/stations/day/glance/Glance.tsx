@@ -1,5 +1,5 @@
-// The day at a glance, for the corner of a screen: what is underway, what is fixed next, what is left of today, the tape.
-// One can tick and start there; it follows what is done in other tabs, and turns at midnight by itself.
+// The day at a glance, for the corner of a screen: what is underway, what is fixed next, what is left of today, the
+// tape. One can tick and start there; it follows what is done in other tabs, and turns at midnight by itself.
 import type { ReactNode } from 'react'
 import { Link } from 'expo-router'
 import { minutesOf } from '@/core/day'

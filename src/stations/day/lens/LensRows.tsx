@@ -1,5 +1,5 @@
-// What a lens lists, gathered under its headings. A short list is laid out whole, each band a region; a long one as one list
-// of headings and rows that is drawn only where it is looked at.
+// What a lens lists, gathered under its headings. A short list is laid out whole, each band a region; a long one as
+// one list of headings and rows that is drawn only where it is looked at.
 import { useId, useMemo } from 'react'
 import { View } from '@tamagui/core'
 import type { LensNames } from '@/core/lens'

@@ -1,4 +1,5 @@
-// One lens: its name, its sentence, and what it lists. What is changed holds just now, until it is kept here or as a new one.
+// One lens: its name, its sentence, and what it lists. What is changed holds just now, until it is kept here or as a
+// new one.
 import { useLayoutEffect, useMemo, useState } from 'react'
 import { useMedia } from '@tamagui/core'
 import { emptyLens, type Lens } from '@/core/lens/lens'

@@ -1,5 +1,5 @@
-// What is changed of a lens *just now*: it holds on this device until it is kept or put back, and never changes the lens by
-// itself.
+// What is changed of a lens *just now*: it holds on this device until it is kept or put back, and never changes the
+// lens by itself.
 import { useMemo, useSyncExternalStore } from 'react'
 import { isEqual } from '@/core/isEqual'
 import type { Lens, LensNames } from '@/core/lens'

@@ -1,5 +1,5 @@
-// Closing the day: what was done against what was planned, where what was only planned goes, what is promised with choices
-// of its own, and one line about it. No promise moves by itself.
+// Closing the day: what was done against what was planned, where what was only planned goes, what is promised with
+// choices of its own, and one line about it. No promise moves by itself.
 import { useState } from 'react'
 import { isOpen } from '@/core/action'
 import { minutesTakenBy } from '@/core/day'

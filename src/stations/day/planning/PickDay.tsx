@@ -1,5 +1,5 @@
-// Picking the day: a hand of slips, one after the other. Each is picked or not; the tape fills as one picks, and what is too
-// much is said with the cheapest ways out. It can be left at any moment: what was picked stays picked.
+// Picking the day: a hand of slips, one after the other. Each is picked or not; the tape fills as one picks, and what
+// is too much is said with the cheapest ways out. It can be left at any moment: what was picked stays picked.
 import { useEffect, useState } from 'react'
 import { waysOut, type WayOut } from '@/core/day/waysOut'
 import { pickHandOf, type HandFrom, type HandSlip } from '@/core/day/pickHand'

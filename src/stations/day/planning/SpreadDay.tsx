@@ -1,5 +1,5 @@
-// A bad day: what is carried over and due goes to chosen days that have room. It is shown before it is done, and one undo
-// takes it back.
+// A bad day: what is carried over and due goes to chosen days that have room. It is shown before it is done, and one
+// undo takes it back.
 import { useState } from 'react'
 import { spreadOver } from '@/core/day/spread'
 import type { Action, Id } from '@/core/record'

@@ -1,5 +1,5 @@
-// The time line: projects, their parts and their dated actions along weeks or months, with today's line, what comes after
-// what, and beside it the list that says the same.
+// The time line: projects, their parts and their dated actions along weeks or months, with today's line, what comes
+// after what, and beside it the list that says the same.
 import { useMedia } from '@tamagui/core'
 import { Suspense, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react'
 import type { FinishAsked } from '@/core/pace'

@@ -1,5 +1,5 @@
-// A bar in the hand: carried along the line by the mouse, or by a finger that has rested on it, as a whole or by one of its
-// ends, and told how many days that is once it is let go. A finger that does not rest scrolls the line.
+// A bar in the hand: carried along the line by the mouse, or by a finger that has rested on it, as a whole or by one
+// of its ends, and told how many days that is once it is let go. A finger that does not rest scrolls the line.
 import { useCallback, useRef, useState, type MouseEvent, type PointerEvent } from 'react'
 import type { Edge } from '@/core/timeline'
 

@@ -1,5 +1,5 @@
-// A lens as columns side by side: carried from one to the next, a thing takes what the column is of. Each scrolls by itself;
-// on a phone they are a strip that is swiped through.
+// A lens as columns side by side: carried from one to the next, a thing takes what the column is of. Each scrolls by
+// itself; on a phone they are a strip that is swiped through.
 import { useId, useMemo, useRef, type KeyboardEvent, type ReactNode } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'

@@ -1,5 +1,5 @@
-// A lens as a list of days: what is carried over, today and the week to come, every later day that holds something, and what
-// has no day. A row carried to a day is laid on it. What is done stands before them, on the day it was done.
+// A lens as a list of days: what is carried over, today and the week to come, every later day that holds something,
+// and what has no day. A row carried to a day is laid on it. What is done stands before them, on the day it was done.
 import { useMemo, useState } from 'react'
 import { recordIn } from '@/core/journal'
 import { localMomentAt, type CalendarDate } from '@/core/time'

@@ -1,5 +1,5 @@
-// A lens on paper: its name, its sentence, its bands and headings, every row with a box to tick. However it is shown on the
-// screen, paper is a list: by its columns or days where it is shown by those.
+// A lens on paper: its name, its sentence, its bands and headings, every row with a box to tick. However it is shown
+// on the screen, paper is a list: by its columns or days where it is shown by those.
 import { Fragment, use } from 'react'
 import { localMomentAt } from '@/core/time'
 import { useHeldDocument } from '@/held/zen'

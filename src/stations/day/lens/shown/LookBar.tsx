@@ -1,5 +1,5 @@
-// As what a lens is shown, and what belongs to that: by what its columns stand, which details it tells. Plain elements: a
-// lens is opened often.
+// As what a lens is shown, and what belongs to that: by what its columns stand, which details it tells. Plain
+// elements: a lens is opened often.
 import { useState, type KeyboardEvent } from 'react'
 import { detailFields, lensViews, type DetailField } from '@/core/lens/lens'
 import { OpenedLookChooser } from '@/parts/choosers/useChooser'

@@ -18,7 +18,10 @@ export function DropPlace(props: DropPlaceProps) {
   )
 }
 
-/** Rows that stand in a place, where the place itself has no box of its own: what is laid on one of them is laid there. */
+/**
+ * Rows that stand in a place, where the place itself has no box of its own: what is laid on one of them is laid
+ * there.
+ */
 export const InPlace = ({ name, children }: { readonly name: string; readonly children: ReactNode }) => (
   <DropPlace place={{ kind: 'in', in: name }} role="presentation">
     {children}

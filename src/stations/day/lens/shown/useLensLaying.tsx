@@ -1,5 +1,5 @@
-// Carrying inside a lens: under another heading it sets what that heading is of, and says so; among equals it arranges by
-// hand, which no sort blocks. What cannot be laid by hand is said, with the reason.
+// Carrying inside a lens: under another heading it sets what that heading is of, and says so; among equals it
+// arranges by hand, which no sort blocks. What cannot be laid by hand is said, with the reason.
 import { useState, type ReactNode } from 'react'
 import { recordIn } from '@/core/journal'
 import type { GroupField } from '@/core/lens'

@@ -1,5 +1,5 @@
-// How a lens is shown: as what, which this device remembers for itself; and its columns, details and limits, which are kept
-// with the lens at once, each as one act. A lens that is not kept yet holds them on its page.
+// How a lens is shown: as what, which this device remembers for itself; and its columns, details and limits, which
+// are kept with the lens at once, each as one act. A lens that is not kept yet holds them on its page.
 import { useMemo, useState, useSyncExternalStore } from 'react'
 import { lensViews, type DetailField, type LensView } from '@/core/lens/lens'
 import type { LensRecord } from '@/core/record'

@@ -1,5 +1,5 @@
-// A lens as a table: its columns chosen, sized and sorted; a cell opens what sets it, by a press or by keys; sums and counts
-// at the foot; copied out as tab-separated text. It scrolls both ways under its titles.
+// A lens as a table: its columns chosen, sized and sorted; a cell opens what sets it, by a press or by keys; sums and
+// counts at the foot; copied out as tab-separated text. It scrolls both ways under its titles.
 import { useMemo, useRef, type ClipboardEvent } from 'react'
 import { useMedia } from '@tamagui/core'
 import { ChosenField } from '@/parts/choosers/useChooser'

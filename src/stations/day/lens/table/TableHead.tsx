@@ -1,5 +1,5 @@
-// The heads of a table's columns: pressed, a column is the first to sort by, then the other way round, then no more; its edge
-// is dragged, or moved by arrows, to make it wider.
+// The heads of a table's columns: pressed, a column is the first to sort by, then the other way round, then no more;
+// its edge is dragged, or moved by arrows, to make it wider.
 import { useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
 import type { DetailField, SortField, TableColumn } from '@/core/lens'
 import { detailNames } from '@/words/details'

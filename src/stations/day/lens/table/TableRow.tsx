@@ -109,8 +109,8 @@ export function TableRow({
 }
 
 /**
- * The title, written where it stands: Enter and leaving keep it, Escape leaves it as it was. What is typed is held by the
- * tab until then, so that a page that is lost loses none of it.
+ * The title, written where it stands: Enter and leaving keep it, Escape leaves it as it was. What is typed is held by
+ * the tab until then, so that a page that is lost loses none of it.
  */
 function TitleLine({
   action: { id, title },

@@ -1,5 +1,5 @@
-// The cells of a table: which has the focus, where keys lead, and what is opened to set one. The focus belongs to an action
-// and a column, not to a place: it stays with the action wherever an edit carries that.
+// The cells of a table: which has the focus, where keys lead, and what is opened to set one. The focus belongs to an
+// action and a column, not to a place: it stays with the action wherever an edit carries that.
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react'
 import type { DetailField, TableColumn } from '@/core/lens'
 import type { Id } from '@/core/record'
@@ -48,7 +48,10 @@ export interface Cells {
 const cellIn = (box: HTMLElement | null, id: string, column: number): HTMLElement | null =>
   box?.querySelector<HTMLElement>(`[data-line="${CSS.escape(id)}"] [data-cell="${column}"]`) ?? null
 
-/** The next row in a direction, from there on: headings have nothing to set and are passed over; itself where there is none. */
+/**
+ * The next row in a direction, from there on: headings have nothing to set and are passed over; itself where there is
+ * none.
+ */
 function step(lines: Lines<Line>, index: number, by: 1 | -1): number {
   let next = index + by
   while (next >= 0 && next < lines.length && lines.at(next).kind !== 'row') next += by
