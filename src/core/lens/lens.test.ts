@@ -52,6 +52,8 @@ describe('what a condition takes', () => {
       [{}, { contextIds: ['context:2'] }],
     ],
     ['at no context', [{}], [{ contextIds: ['context:1'] }]],
+    ['with a context', [{ contextIds: ['context:1'] }], [{}]],
+    ['with somebody', [{ personIds: ['person:1'] }], [{}]],
     ['not at On site', [{}, { contextIds: ['context:2'] }], [{ contextIds: ['context:0', 'context:1'] }]],
     [
       'with nobody',

@@ -45,6 +45,7 @@ function choiceWords(
   sayName: SayName,
 ): string {
   const named = (namedWords as Partial<typeof namedWords>)[field as NamedField]
+  if (named && not && isEqual(values, [''])) return named.some
   const scale = named ? null : scaleWords[field as keyof typeof scaleWords]
   const said = values.map((value) => {
     if (!named) return scale?.values[value] ?? value

@@ -76,6 +76,8 @@ function idOf(field: NamedField, said: string, names: LensNames): string | null 
 }
 
 function namedChoice(said: string, not: boolean, names: LensNames): Condition | null {
+  const some = not ? undefined : namedFields.find((field) => namedWords[field].some === said)
+  if (some) return choice(some, [''], true)
   for (const field of ['group', ...namedFields] as const) {
     const { lead, none } = namedWords[field]
     if (!said.startsWith(`${lead} `)) continue

@@ -42,6 +42,8 @@ it.each<[said: string, sentence: string]>([
   ['things not looked at for a month', 'Actions untouched for 30 days.'],
   ['done in the last 2 weeks', 'Actions done within 14 days.'],
   ['due in the next 10 days not at desk', 'Actions not at Desk, due within 10 days.'],
+  ['not with nobody', 'Actions with somebody.'],
+  ['with somebody, up to 20 min', 'Actions up to 20 min, with somebody.'],
   ['home, tomorrow', 'Actions in group Home, dated tomorrow.'],
   ['no due date, moved twice', 'Actions without a due date, moved 2 times or more.'],
   ['waiting for oda', 'Actions with Oda Berg, waiting.'],

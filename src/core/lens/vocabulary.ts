@@ -22,14 +22,16 @@ export interface LensNames {
 export type NamedField = Extract<ChoiceField, 'context' | 'person' | 'project' | 'area' | 'group'>
 export const namedFields = ['context', 'person', 'project', 'area', 'group'] as const
 
-/** What leads to a name, and what says that there is none. */
-export const namedWords: Readonly<Record<NamedField, { readonly lead: string; readonly none: string }>> = {
-  context: { lead: 'at', none: 'no context' },
-  person: { lead: 'with', none: 'nobody' },
-  project: { lead: 'for', none: 'no project' },
+/** What leads to a name, what says that there is none, and what says that there is one, whichever. */
+export const namedWords: Readonly<
+  Record<NamedField, { readonly lead: string; readonly none: string; readonly some: string }>
+> = {
+  context: { lead: 'at', none: 'no context', some: 'with a context' },
+  person: { lead: 'with', none: 'nobody', some: 'with somebody' },
+  project: { lead: 'for', none: 'no project', some: 'with a project' },
   // Before *in*: the longer lead is tried first.
-  group: { lead: 'in group', none: 'no group' },
-  area: { lead: 'in', none: 'no area' },
+  group: { lead: 'in group', none: 'no group', some: 'with a group' },
+  area: { lead: 'in', none: 'no area', some: 'with an area' },
 }
 
 type ScaleField = Exclude<ChoiceField, NamedField>

@@ -39,6 +39,8 @@ export const trickyNames = [
   'desk',
   'this week',
   'Oda (the other)',
+  'somebody',
+  'a context',
 ]
 
 export const trickyLensNames: LensNames = {
