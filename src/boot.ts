@@ -17,6 +17,7 @@ import { rest } from '@/held/rest'
 import { makeArchive, usualLimits } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
 import { makeTypedMirror } from '@/state/typedMirror'
+import { unkeptText } from '@/state/keeper'
 import { firstTabName, keepTabName, lastingName, makeTabChannel } from '@/state/browserTabs'
 
 export interface Zen {
@@ -98,7 +99,7 @@ function holdOn(store: ZenStore): void {
 const layWhenLeft = (store: ZenStore, memory: DeviceMemory, page: string): void =>
   window.addEventListener('pagehide', () => {
     const unkept = store.unkept()
-    if (unkept.length > 0) memory.unkept.lay(page, JSON.stringify(unkept))
+    if (unkept.length > 0) memory.unkept.lay(page, unkeptText(unkept))
   })
 
 /** Takes up what earlier pages have laid; it lies there until it is kept. */
@@ -106,8 +107,12 @@ async function takeUpLaid(store: ZenStore, memory: DeviceMemory): Promise<void> 
   const laid = memory.unkept.all()
   if (laid.length === 0) return
   const { readUnkept } = await import('@/state/onDemand')
-  const isKept = await store.takeUnkept(laid.flatMap(({ text }) => readUnkept(text)))
-  if (isKept) laid.forEach(({ page }) => memory.unkept.drop(page))
+  const read = laid.flatMap(({ page, text }) => {
+    const unkept = readUnkept(text)
+    return unkept ? [{ page, unkept }] : []
+  })
+  const isKept = await store.takeUnkept(read.flatMap(({ unkept }) => unkept))
+  if (isKept) read.forEach(({ page }) => memory.unkept.drop(page))
 }
 
 function workOffline(): void {

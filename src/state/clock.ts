@@ -21,8 +21,13 @@ export type NewId = <K extends RecordKind>(kind: K) => Id<K>
 
 /** What tabs of one browser tell each other: what was done, that there is more to look at, that all is gone. */
 export type TabMessage =
-  /** `instead` names earlier changes that these stand in for. */
-  | { readonly kind: 'changes'; readonly changes: readonly Change[]; readonly instead?: readonly Stamp[] }
+  /** Changes as `version` writes them; `instead` names earlier ones that these stand in for. */
+  | {
+      readonly kind: 'changes'
+      readonly version: number
+      readonly changes: readonly Change[]
+      readonly instead?: readonly Stamp[]
+    }
   | { readonly kind: 'more' }
   | { readonly kind: 'wiped' }
 

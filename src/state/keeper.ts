@@ -1,6 +1,7 @@
 // The queue between the store and the archive: keeps changes in order, says how keeping goes, tries again when asked.
 // Nothing leaves the queue before it is kept.
 import type { Change, Stamp } from '@/core/journal'
+import { currentVersion } from '@/core/migrations/currentVersion'
 import type { Unkept } from './unkept'
 import { storageErrorOf, type AppErrorCode, type Archive } from './persistence'
 
@@ -22,6 +23,10 @@ export interface Keeper {
   /** Settles once everything handed over is kept or refused. */
   settled(): Promise<void>
 }
+
+/** The text that a page lays down when it is left: what it has not kept yet, and as which version it is written. */
+export const unkeptText = (unkept: readonly Unkept[]): string =>
+  JSON.stringify({ version: currentVersion, changes: unkept })
 
 export function makeKeeper(
   archive: Pick<Archive, 'append'>,

@@ -25,6 +25,7 @@ import {
   type Entry,
   type Stamp,
 } from '@/core/journal'
+import { currentVersion } from '@/core/migrations/currentVersion'
 import { kindOf, tooLongIn, type AnyRecord, type RecordKind } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import { localMomentAt } from '@/core/time'
@@ -160,7 +161,7 @@ export function makeZenStore({
   const keeper = makeKeeper(
     archive,
     (keeping) => api.setState({ keeping }),
-    (changes, instead) => tabs.post({ kind: 'changes', changes, instead }),
+    (changes, instead) => tabs.post({ kind: 'changes', version: currentVersion, changes, instead }),
   )
   const stamp = (): Stamp => (last = nextStamp(last, clock.nowEpochMs(), replica))
   const observe = (changes: readonly Change[]) =>
@@ -301,7 +302,9 @@ export function makeZenStore({
   }
 
   const stopListening = tabs.listen((message) => {
-    if (message.kind === 'changes') takeUp(message.changes, [], message.instead)
+    // A tab of another version writes other shapes: what it has kept is read, and migrated, from where it is kept.
+    if (message.kind === 'changes' && message.version === currentVersion)
+      takeUp(message.changes, [], message.instead)
     else void (message.kind === 'wiped' ? startOver() : catchUp().catch(() => {}))
   })
 

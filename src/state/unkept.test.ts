@@ -1,6 +1,8 @@
 import { recordsIn } from '@/core/journal'
+import { currentVersion } from '@/core/migrations'
+import { unkeptText } from './keeper'
 import { makeMemoryStore } from './persistence'
-import { makeTestStore, type TestStore } from './testing'
+import { makeTestStore, runnerOf, type TestStore } from './testing'
 import { readUnkept } from './unkept'
 
 const textsIn = (store: TestStore): string[] =>
@@ -18,7 +20,7 @@ async function left() {
   const before = { ...kept, held: new Map(kept.held) }
   store.run('setDown', { text: 'two' })
   store.run('setDown', { text: 'three' })
-  const laid = JSON.stringify(store.unkept())
+  const laid = unkeptText(store.unkept())
   await store.settled()
   expect(store.unkept()).toEqual([])
   return { before: before.held, after: kept.held, laid }
@@ -35,7 +37,7 @@ it('what a page could not keep is taken up by the next, kept, and open to undo',
   const { before, laid } = await left()
   const { store, kept } = await opened(before)
   expect(textsIn(store)).toEqual(['one'])
-  expect(await store.takeUnkept(readUnkept(laid))).toBe(true)
+  expect(await store.takeUnkept(readUnkept(laid) ?? [])).toBe(true)
   expect(textsIn(store)).toEqual(['one', 'three', 'two'])
   expect(textsIn((await opened(kept.held)).store)).toEqual(['one', 'three', 'two'])
   store.undo()
@@ -45,10 +47,25 @@ it('what had been kept after all is not taken up a second time', async () => {
   const { after, laid } = await left()
   const { store, kept } = await opened(after)
   const keys = kept.held.size
-  expect(await store.takeUnkept(readUnkept(laid))).toBe(true)
+  expect(await store.takeUnkept(readUnkept(laid) ?? [])).toBe(true)
   expect([textsIn(store), kept.held.size]).toEqual([['one', 'three', 'two'], keys])
 })
 it('takes nothing from what is no such thing', () => {
   for (const text of ['', '{', 'null', '[null, 1, {}]', '[{"change":{"stamp":"x","act":"a","diff":[]}}]'])
     expect(readUnkept(text)).toEqual([])
+})
+it('what a page of version 10 laid is taken up under the names of today; what a newer one laid is left', async () => {
+  const store = makeTestStore()
+  await store.load()
+  const id = runnerOf(store)('addReference', { title: 'felt' }) as never
+  await store.settled()
+  store.run('editReference', { id, patch: { link: 'https://felt.example' } })
+  const [unkept] = store.unkept()
+  await store.settled()
+  store.undo()
+  await store.settled()
+  const of10 = JSON.parse(JSON.stringify([unkept]).replace('"link"', '"address"'))
+  const [read] = readUnkept(JSON.stringify(of10)) ?? []
+  expect(read?.change.diff).toEqual(unkept?.change.diff)
+  expect(readUnkept(JSON.stringify({ version: currentVersion + 1, changes: of10 }))).toBeNull()
 })

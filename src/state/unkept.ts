@@ -1,6 +1,10 @@
-// What a page that is left has not kept yet: laid where it is written at once, and taken up by the next start.
+// What a page that is left has not kept yet: laid where it is written at once, and taken up by the next start, which may
+// be one of a newer version.
 import { changeFault } from '@/core/exchange'
 import { isStamp, type Change, type Stamp } from '@/core/journal'
+import { isObject } from '@/core/json'
+import { migrateChange } from '@/core/migrations'
+import { currentVersion } from '@/core/migrations/currentVersion'
 
 /** A change that is not kept yet, and the earlier one that it stands in for. */
 export interface Unkept {
@@ -8,16 +12,24 @@ export interface Unkept {
   readonly instead?: Stamp | undefined
 }
 
-/** What was laid down, as far as it is sound; a text that is none gives nothing. */
-export function readUnkept(text: string): readonly Unkept[] {
+/** Until version 10 a list alone was laid down, without its version. */
+const lastUntold = 10
+
+/**
+ * What was laid down, in the shapes of this version and as far as it is sound; a text that is none gives nothing. Null
+ * where a newer version laid it: it lies there until that one starts again.
+ */
+export function readUnkept(text: string): readonly Unkept[] | null {
   try {
     const laid: unknown = JSON.parse(text)
-    if (!Array.isArray(laid)) return []
-    return laid.flatMap((each: Unkept | null) => {
-      if (!each || changeFault(each.change, 'unkept') !== null) return []
-      return [
-        isStamp(each.instead) ? { change: each.change, instead: each.instead } : { change: each.change },
-      ]
+    const list = isObject(laid) ? laid['changes'] : laid
+    const version = isObject(laid) ? Number(laid['version']) : lastUntold
+    if (version > currentVersion) return null
+    if (!Array.isArray(list) || !Number.isInteger(version)) return []
+    return list.flatMap((each: Unkept | null) => {
+      const change = each && migrateChange(each.change, version)
+      if (!change || changeFault(change, 'unkept') !== null) return []
+      return [isStamp(each.instead) ? { change, instead: each.instead } : { change }]
     })
   } catch {
     return []
