@@ -273,12 +273,26 @@ test('bringing a large file in can be stopped at any moment: all of it or nothin
   await expect(page.getByRole('button', { name: 'Import a file' })).toBeEnabled()
   await expect(page.getByText('1 record so far')).toBeVisible()
   await choose()
-  await page.getByRole('dialog').getByRole('button', { name: 'Import', exact: true }).click()
-  await page.getByRole('button', { name: 'Stop' }).click()
+  const take = page.getByRole('dialog').getByRole('button', { name: 'Import', exact: true })
+  await expect(take).toBeVisible()
+  // As soon as it is drawn: a hand that waits for it to stand still may come after the import.
+  const stopped = page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const look = () => {
+          const stop = [...document.querySelectorAll('button')].find((each) => each.textContent === 'Stop')
+          if (!stop) return requestAnimationFrame(look)
+          stop.click()
+          resolve()
+        }
+        look()
+      }),
+  )
+  await take.click()
+  await stopped
   await page.reload()
   await expect(page.getByText(/^Everything is kept.* (1|40,001) records? so far/)).toBeVisible()
   await choose()
-  const take = page.getByRole('dialog').getByRole('button', { name: 'Import', exact: true })
   await take.click()
   await expect(page.getByText('40,001 records so far')).toBeVisible({ timeout: 30_000 })
 })
