@@ -378,7 +378,11 @@ export function makeZenStore({
       if (api.getState().readOnly) return false
       const known = byStamp(api.getState().recent)
       const lost = unkept.filter(({ change }) => !known.has(change.stamp))
-      takeUp(lost.map(({ change }) => change))
+      takeUp(
+        lost.map(({ change }) => change),
+        [],
+        lost.flatMap(({ instead }) => instead ?? []),
+      )
       lost.forEach(({ change, instead }) => keeper.keep(change, instead))
       return settled()
     },

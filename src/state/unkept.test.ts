@@ -1,4 +1,4 @@
-import { recordsIn } from '@/core/journal'
+import { recordsIn, type Stamp } from '@/core/journal'
 import { currentVersion } from '@/core/migrations'
 import { unkeptText } from './keeper'
 import { makeMemoryStore } from './persistence'
@@ -49,6 +49,27 @@ it('what had been kept after all is not taken up a second time', async () => {
   const keys = kept.held.size
   expect(await store.takeUnkept(readUnkept(laid) ?? [])).toBe(true)
   expect([textsIn(store), kept.held.size]).toEqual([['one', 'three', 'two'], keys])
+})
+it('what a change stands in for is taken out with it: typing on leaves one act', async () => {
+  const kept = makeMemoryStore()
+  const store = makeTestStore(kept)
+  await store.load()
+  const id = runnerOf(store)('addReference', { title: 'felt' }) as never
+  await store.settled()
+  const typed = (title: string, continuing?: Stamp) =>
+    store.run('editReference', { id, patch: { title } }, { continuing })
+  typed('felt, g')
+  await store.settled()
+  const held = new Map(kept.held)
+  typed('felt, grey', store.api.getState().recent.at(-1)?.stamp)
+  const laid = unkeptText(store.unkept())
+  await store.settled()
+  const again = await opened(held)
+  await again.store.takeUnkept(readUnkept(laid) ?? [])
+  again.store.undo()
+  const { document, undo } = again.store.api.getState()
+  expect(recordsIn(document, 'reference')).toMatchObject([{ title: 'felt' }])
+  expect(undo.undo.map(({ act }) => act)).toEqual(['addReference'])
 })
 it('takes nothing from what is no such thing', () => {
   for (const text of ['', '{', 'null', '[null, 1, {}]', '[{"change":{"stamp":"x","act":"a","diff":[]}}]'])

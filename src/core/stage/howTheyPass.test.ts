@@ -63,6 +63,10 @@ describe('how projects pass through stages', () => {
     ])
     expect([told.won, told.notWon, told.parked, told.medianDays]).toEqual([1, 1, 1, 18])
   })
+  it('counts no going on where two copies put a project into the same stage', () => {
+    const twice = figures([project('a', { stageId: 'stage:call' })], way('a', ['call', 1], ['call', 4]))
+    expect(twice.stages[0]).toMatchObject({ standing: 1, through: 0 })
+  })
   it('tells since when a project has stood where it stands, also where two copies put it there', () => {
     const passages = way('a', ['call', 1], ['offer', 3], ['call', 5], ['call', 6])
     expect(enteredAt({ stageId: 'stage:call' }, [...passages].reverse())).toBe(5 * day)

@@ -78,6 +78,10 @@ it('a day is ended with a line, and what is left goes where it was told', async 
   store.run('writeNote', { id: 'note:day-2026-03-11', note: 'rain\n\nlong calls' })
   store.run('endDay', { date: today, line: 'short calls', moves: [] })
   expect(note()).toBe('rain\n\nshort calls')
+  // What was written below the line since is not cut for it.
+  store.run('writeNote', { id: 'note:day-2026-03-11', note: 'short calls\n\nsnow at night' })
+  store.run('endDay', { date: today, line: 'no calls', moves: [] })
+  expect(note()).toBe('short calls\n\nsnow at night\n\nno calls')
   expect(store.run('endDay', { date: today, line: 'x'.repeat(2001), moves: [] })).toMatchObject({
     error: { kind: 'tooLong', field: 'line' },
   })

@@ -4,7 +4,7 @@ import type { Id } from '@/core/record'
 import { lensListOf } from '../lenses'
 import { contextsOf, everyContextOf } from '../selectors'
 import { makeMemoryStore } from '../persistence'
-import { makeTestStore } from '../testing'
+import { makeTestStore, runnerOf } from '../testing'
 
 async function furnished() {
   const store = makeTestStore(makeMemoryStore())
@@ -46,6 +46,19 @@ describe('joining two of one name', () => {
     store.undo()
     expect(recordsById(document())).toEqual(before)
     expect(lensListOf(document(), emptyLens, { today: '2026-03-11' as never, zone: 'UTC' }).count).toBe(2)
+  })
+  it('goes out of what is kept for one of a series alone too', async () => {
+    const { store, document, idCalled } = await furnished()
+    const [phone, desk] = [idCalled('context', 'Phone'), idCalled('context', 'Desk')]
+    const id = runnerOf(store)('addAction', { title: 'ring the mill', contextIds: [phone] }) as Id<'action'>
+    store.run('setRepeat', {
+      id,
+      repeat: { rule: 'FREQ=DAILY', fromDone: false, time: null, startsOn: '2026-03-11' as never },
+    })
+    store.run('editAction', { id, patch: { contextIds: [desk] } })
+    store.run('onlyThisOne', { id, before: { contextIds: [phone] } })
+    store.run('removeNamed', { id: phone })
+    expect(recordIn(document(), id)).toMatchObject({ contextIds: [desk], alone: { contextIds: [] } })
   })
   it('takes along what waits for a person, the projects and meeting notes with them, their note and remarks', async () => {
     const { store, document, idCalled } = await furnished()
