@@ -11,7 +11,7 @@ interface Had {
 }
 
 let had: Had | null = null
-/** The last row of the page itself: what a sheet over it did may have taken it away. */
+/** The last row of the page itself: what a sheet over it, or the bar of what is selected, did may have taken it away. */
 let hadRow: Had | null = null
 let wasKey = false
 
@@ -58,7 +58,7 @@ function remember(event: FocusEvent): void {
     part: element.closest('section, dialog, aside, [role=group], [role=radiogroup], [role=tabpanel]'),
     of: element.closest<HTMLElement>('[data-of]')?.dataset['of'] ?? null,
   }
-  if (!element.closest('dialog')) hadRow = element.closest('li') ? had : null
+  if (!element.closest('dialog, #selected')) hadRow = element.closest('li, [data-of]') ? had : null
 }
 
 /** A heading takes the focus by a call alone, and shows no ring: it is read, not pressed. */
@@ -71,6 +71,8 @@ function focusHeading(heading: Element | null | undefined): boolean {
 }
 
 const focusStationHeading = (): boolean => focusHeading(document.querySelector('#station h1'))
+
+const rowOf = (id: string) => document.querySelector(`[data-of="${CSS.escape(id)}"] [data-row]`)
 
 const isLine = (element: HTMLElement): boolean =>
   element.matches('input:not([type=checkbox]):not([type=radio]), textarea') || element.isContentEditable
@@ -88,13 +90,16 @@ function leaveTo(line: HTMLElement): void {
 function restore(): void {
   if (document.activeElement !== document.body || !had) return
   const sheet = [...document.querySelectorAll<HTMLElement>('dialog[open]')].at(-1)
-  const { element, of } = had
-  const { beside, part } = sheet ? had : (hadRow ?? had)
+  const { element } = had
+  const row = sheet ? had : (hadRow ?? had)
+  const { beside, part } = row
   // Left on purpose, as Escape leaves a line: it is not gone back to.
   if (isLine(element) && canTake(element)) return leaveTo(element)
   const isInSheet = (target: Element) => !sheet || sheet.contains(target)
-  const again = of ? document.querySelector(`[data-of="${CSS.escape(of)}"] [data-row]`) : null
-  const target = [element, again, ...beside.map(firstIn)].find((each) => canTake(each) && isInSheet(each))
+  const again = [had, row].map(({ of }) => (of === null ? null : rowOf(of)))
+  const target = [element, ...again, row.element, ...beside.map(firstIn)].find(
+    (each) => canTake(each) && isInSheet(each),
+  )
   if (target instanceof HTMLElement) return target.focus({ preventScroll: true })
   if (sheet) return firstIn(sheet)?.focus()
   if (part?.isConnected && focusHeading(part.querySelector('h1, h2, h3'))) return

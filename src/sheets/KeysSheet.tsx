@@ -38,9 +38,10 @@ export function KeysSheet({ onClose }: { onClose: () => void }) {
   return (
     <SlideOver title="Keys" onClose={onClose}>
       <Words size="second" tone="inkSoft">
-        Keys do nothing while you type. While sorting, 1 to 9 are the compartments, Enter saves and Escape
-        goes back one step. Alt with an arrow moves a row earlier or later, or to the next list. With several
-        selected, the keys for done, change, day, horizon and today change all of them.
+        Keys do nothing while you type. While sorting, 1 to 9 are the compartments, the down arrow goes from
+        the title to the choices, Enter saves and Escape goes back one step. Alt with an arrow moves a row
+        earlier or later, or to the next list. With several selected, the keys for done, change, day, horizon
+        and today change all of them.
       </Words>
       {problem ? (
         <Words role="alert" size="second" tone="clay">

@@ -1,6 +1,6 @@
 // Lines and boxes to write in. The label is always there for the ear; `shown` puts it above the field for the eye.
 import { useTheme } from '@tamagui/core'
-import { forwardRef, useId, useState } from 'react'
+import { forwardRef, useId, useRef, useState, type KeyboardEvent } from 'react'
 import { TextInput, type TextInputProps, type TextStyle } from 'react-native'
 import { fieldFrame } from './fieldFrame'
 import { Column } from './layout'
@@ -31,6 +31,18 @@ function typeOf(size: 'body' | 'title', serif: boolean): TextStyle {
   }
 }
 
+/** A title has one line: Enter keeps the form it begins, or leaves the field; not while a character is composed. */
+function endTitle(event: KeyboardEvent<HTMLElement>): void {
+  if (event.key !== 'Enter' || event.nativeEvent.isComposing) return
+  event.preventDefault()
+  const form = event.currentTarget.closest('form')
+  if (form) form.requestSubmit()
+  else event.currentTarget.blur()
+}
+
+/** What takes the focus by itself is written on at its end: browsers begin a box at its beginning. */
+const goOnAtEnd = (line: HTMLInputElement) => line.setSelectionRange(line.value.length, line.value.length)
+
 export const Field = forwardRef<TextInput, FieldProps>(function Field(
   {
     label,
@@ -51,6 +63,7 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
   const theme = useTheme()
   const id = useId()
   const [focused, setFocused] = useState(false)
+  const isBegun = useRef(false)
   const bare = isBare && !focused && !problem
   return (
     <Column gap="$1" width="100%" flexShrink={1} minWidth={0}>
@@ -75,14 +88,13 @@ export const Field = forwardRef<TextInput, FieldProps>(function Field(
           ...(isBare ? { grows: 'true' } : {}),
         }}
         onKeyPress={(event) => {
-          if (size === 'title' && event.nativeEvent.key === 'Enter') {
-            event.preventDefault()
-            ;(event.target as unknown as HTMLElement).blur()
-          }
+          if (size === 'title') endTitle(event as unknown as KeyboardEvent<HTMLElement>)
           onKeyPress?.(event)
         }}
         onFocus={(event) => {
           setFocused(true)
+          if (rest.autoFocus && !isBegun.current) goOnAtEnd(event.target as unknown as HTMLInputElement)
+          isBegun.current = true
           onFocus?.(event)
         }}
         onBlur={(event) => {

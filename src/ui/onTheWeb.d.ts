@@ -9,6 +9,7 @@ declare module 'react-native' {
     title?: string
     autoFocus?: boolean
     onKeyDown?: (event: KeyboardEvent<HTMLElement>) => void
+    onKeyDownCapture?: (event: KeyboardEvent<HTMLElement>) => void
     onMouseDown?: (event: MouseEvent<HTMLElement>) => void
     onSubmit?: (event: FormEvent<HTMLElement>) => void
   }

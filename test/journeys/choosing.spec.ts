@@ -152,18 +152,20 @@ const prepared: readonly (readonly [string, readonly string[], string?])[] = [
     (title) => [`${title}, 20 min, this week`, ['1', 'Enter']] as const,
   ),
   ...['fetch the keys', 'weigh the clay', 'post the meter', 'oil the hinge'].map(
-    (title) => [title, ['1', 'Space', 'Enter'], 'Desk'] as const,
+    (title) => [title, ['1', 'ArrowDown', 'Space', 'Enter'], 'Desk'] as const,
   ),
   ...['print the report', 'copy the parts', 'sort the receipts'].map(
-    (title) => [title, ['1', 'ArrowRight', 'Space', 'Enter'], 'Phone'] as const,
+    (title) => [title, ['1', 'ArrowDown', 'ArrowRight', 'Space', 'Enter'], 'Phone'] as const,
   ),
   // Their first word speaks for errands: those stand first.
-  ...['order felt', 'buy cells'].map((title) => [title, ['1', 'Space', 'Enter'], 'Errands'] as const),
+  ...['order felt', 'buy cells'].map(
+    (title) => [title, ['1', 'ArrowDown', 'Space', 'Enter'], 'Errands'] as const,
+  ),
   ...['call the clinic', 'book the van', 'read the draft'].map(
     (title) => [`${title}, today`, ['1', 'Enter']] as const,
   ),
   ...['plan the choir weekend', 'draw the corner absorber', 'check the fan'].map(
-    (title) => [title, ['1', 'Tab', 'Tab', 'ArrowLeft', 'Enter']] as const,
+    (title) => [title, ['1', 'ArrowDown', 'Tab', 'Tab', 'ArrowLeft', 'Enter']] as const,
   ),
   ...['sea kayaks', 'learn the cello', 'a walk along the coast', 'a shed of glass'].map(
     (title) => [title, ['6']] as const,

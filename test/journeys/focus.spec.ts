@@ -38,6 +38,9 @@ for (const [size, viewport] of [
     await page.locator('[data-row]').nth(1).focus()
     await walk(page, ['m', 'Escape', 'h', 'Escape', 'a', 'Escape', 'Escape'])
     await page.locator('[data-row]').nth(1).focus()
+    // Out of what is selected, from its bar too: back to the row.
+    await walk(page, ['v', 'Tab', 'Escape'])
+    await expect(page.locator('[data-row]').nth(1)).toBeFocused()
     await walk(page, ['m'])
     await page.keyboard.type('friday')
     await walk(page, ['Enter'])
@@ -47,12 +50,30 @@ for (const [size, viewport] of [
       await expect.poll(() => focused(page)).toMatch(/^H1 /)
     }
     await walk(page, ['z', '/', 'Escape', '?', 'Escape'])
+    // What is opened gives the focus back where it was opened.
+    await page.goto('/shelves')
+    for (const opener of ['.goal-card [data-row]', '.area-open', '.project-card [data-row]']) {
+      const first = page.locator(opener).first()
+      if (viewport !== wide && opener === '.goal-card [data-row]') continue
+      await expect(first).toBeVisible()
+      await first.focus()
+      await walk(page, ['Enter', 'Escape'])
+      await expect(first, opener).toBeFocused()
+    }
     // Sorting: a form opened and left, one kept, a slip passed, the last decision taken back.
     await page.goto('/')
     await setDown(page, 'ring the tile maker', 'read about felt')
     await page.goto('/sorting')
     await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
-    await walk(page, ['1', 'Escape', '6', '1', 'Enter', 'z'])
+    await walk(page, ['1', 'Escape', '6', '1'])
+    // What a form begins with is its title: words go there, Enter keeps them.
+    const title = page.getByRole('textbox', { name: 'Next action' })
+    await expect(title).toBeFocused()
+    await page.keyboard.type(' 9x')
+    await expect(title).toHaveValue(/. 9x$/)
+    await walk(page, ['ArrowDown'])
+    await expect(page.getByRole('group', { name: 'Context' }).getByRole('checkbox').first()).toBeFocused()
+    await walk(page, ['Enter', 'z'])
     // The review: on to the next part, and back.
     await page.goto('/review')
     await page.getByRole('button', { name: 'Start the review' }).focus()

@@ -30,6 +30,7 @@ test('hand over, not before and reading ask one row each, and Enter takes what s
   await expect(page.getByRole('heading', { name: '2 of 3' })).toBeVisible()
   await page.keyboard.press('5')
   await expect(page.getByRole('radio', { name: 'next week' })).toBeChecked()
+  await page.keyboard.press('ArrowDown')
   await page.keyboard.press('ArrowRight')
   await page.keyboard.press('Enter')
   await expect(page.getByText('Not before Mon 23 Mar: renew the permit').first()).toBeVisible()

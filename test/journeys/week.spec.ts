@@ -90,6 +90,8 @@ test('the same by keys alone', async ({ page }) => {
     ['1', '3 of 5'],
   ] as const) {
     await keys.press(key)
+    await expect(page.getByRole('textbox', { name: 'Next action' })).toBeFocused()
+    await keys.press('ArrowDown')
     await expect(
       page.getByRole('radiogroup', { name: 'Horizon' }).getByRole('radio', { checked: true }),
     ).toBeFocused()
@@ -105,6 +107,8 @@ test('the same by keys alone', async ({ page }) => {
   await keys.press('7')
   await expect(page.getByRole('heading', { name: '5 of 5' })).toBeVisible()
   await keys.press('3')
+  await expect(page.getByRole('textbox', { name: 'Project' })).toBeFocused()
+  await keys.press('ArrowDown')
   await expect(page.getByRole('textbox', { name: 'Outcome' })).toBeFocused()
   await keys.type('The shed is green by May')
   await keys.press('Enter')

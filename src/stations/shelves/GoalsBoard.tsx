@@ -32,7 +32,11 @@ function Board({ goals }: { readonly goals: Later['goals'] }) {
           {all.map((goal) => {
             const { words, isMoving } = movesWords(goals.movesOf(document, goal.id, today, clock.zone()))
             return (
-              <li key={goal.id} className={opened === goal.id ? 'goal-card chosen' : 'goal-card'}>
+              <li
+                key={goal.id}
+                data-of={goal.id}
+                className={opened === goal.id ? 'goal-card chosen' : 'goal-card'}
+              >
                 <button type="button" data-row onClick={() => open(goal.id)}>
                   <span className="goal-title">{goal.title}</span>
                   <span className={isMoving ? 'slip-details moss' : 'slip-details clay'}>{words}</span>

@@ -8,6 +8,7 @@ import type { ActionPatch } from '@/core/sentence'
 import type { Suggestion } from '@/core/sorting/learning'
 import { lists, select } from '@/state'
 import { ChoiceRow } from '@/ui'
+import { hasSoftKeyboard } from '@/ui/softKeyboard'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
@@ -139,7 +140,7 @@ export function ActionForm({ slip, fields, left, onBack }: AskedOf) {
         {left === '' ? null : <Left words={left} />}
         <ChoiceRow
           many
-          firstFocus
+          firstFocus={hasSoftKeyboard()}
           label={chooserWords.contextIds}
           options={shown(offers.contextIds, of.contextIds).map((id) => ({
             value: id,
@@ -158,7 +159,7 @@ export function ActionForm({ slip, fields, left, onBack }: AskedOf) {
         />
         <ChoiceRow
           label={chooserWords.horizon}
-          firstFocus={offers.contextIds.length === 0}
+          firstFocus={hasSoftKeyboard() && offers.contextIds.length === 0}
           options={horizons.map((value) => ({ value, label: horizonWords[value] }))}
           chosen={isFixed || (of.day !== null && of.day !== today) ? [] : [horizon]}
           onToggle={(next) => set({ day: null, ...withHorizon(of, next, today) })}

@@ -5,6 +5,7 @@ import type { Id, Waiting } from '@/core/record'
 import { addDays } from '@/core/time'
 import { select, type NewAction } from '@/state'
 import { ChoiceRow } from '@/ui'
+import { hasSoftKeyboard } from '@/ui/softKeyboard'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
@@ -87,7 +88,7 @@ export function HandOverForm({ slip, fields, left, onBack }: AskedOf) {
         />
         {left === '' ? null : <Left words={left} />}
         <ChoiceRow
-          firstFocus
+          firstFocus={hasSoftKeyboard()}
           label="To whom"
           options={[
             ...(isNamed ? [{ value: waiting.personId ?? 'words', label: shortened(whom) }] : []),

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { addDays, addMonths, weekStartOf, type CalendarDate } from '@/core/time'
 import { select, type NewAction } from '@/state'
 import { ChoiceRow, Words } from '@/ui'
+import { hasSoftKeyboard } from '@/ui/softKeyboard'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
@@ -60,7 +61,7 @@ export function NotBeforeForm({ slip, fields, left, onBack }: AskedOf) {
         />
         {left === '' ? null : <Left words={left} />}
         <ChoiceRow
-          firstFocus
+          firstFocus={hasSoftKeyboard()}
           label="Not before"
           options={[
             ...(isOffered ? [] : [{ value: notBefore as string, label: nearDate(notBefore, today) }]),

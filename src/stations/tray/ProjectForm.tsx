@@ -6,6 +6,7 @@ import { becomingNext, type ListAs } from '@/core/sorting/becoming'
 import { useReader } from '@/held/reader'
 import { select } from '@/state'
 import { ChoiceRow, Field, Words } from '@/ui'
+import { hasSoftKeyboard } from '@/ui/softKeyboard'
 import { UnderstoodLine } from '@/parts/capture/UnderstoodLine'
 import { useSentence, useSentenceContext } from '@/parts/capture/useSentence'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
@@ -109,6 +110,7 @@ export function ProjectForm({ slip, fields, left, onBack }: AskedOf) {
           <Field
             label="Project"
             size="title"
+            autoFocus={!hasSoftKeyboard()}
             value={title}
             onChangeText={setTitle}
             problem={isEmpty ? 'A project needs a title.' : null}
@@ -122,7 +124,7 @@ export function ProjectForm({ slip, fields, left, onBack }: AskedOf) {
         <Field
           label="Outcome"
           shown
-          autoFocus
+          autoFocus={hasSoftKeyboard()}
           placeholder="What will be true, by when, so that what"
           value={outcome}
           onChangeText={setOutcome}

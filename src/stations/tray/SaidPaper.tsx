@@ -2,6 +2,7 @@
 // with it as records of its own.
 import type { NewAction } from '@/state'
 import { Field, Words } from '@/ui'
+import { hasSoftKeyboard } from '@/ui/softKeyboard'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { comesWithWords, saidOf, unsaidOf, type Sayable, type SaidField } from '@/words'
@@ -45,6 +46,7 @@ export function SaidPaper({
       <Field
         label={label}
         size="title"
+        autoFocus={!hasSoftKeyboard()}
         value={title}
         onChangeText={onTitle}
         problem={title.trim() === '' ? needed : null}

@@ -15,6 +15,9 @@ export interface AskedOf {
   readonly onBack: () => void
 }
 
+/** What a form asks: each line, and each row of choices where it is come to. */
+const stops = 'textarea, input, [role=radio][tabindex="0"], [role=checkbox][tabindex="0"]'
+
 export function SortingForm({
   label,
   keepLabel,
@@ -30,12 +33,13 @@ export function SortingForm({
   onBack: () => void
   children: ReactNode
 }) {
+  // Before a field has it: what is written in keeps its keys to itself.
   useEffect(() => {
     const onKey = (event: globalThis.KeyboardEvent) => {
       if (event.key === 'Escape' && !document.querySelector('dialog[open]')) onBack()
     }
-    document.addEventListener('keydown', onKey)
-    return () => document.removeEventListener('keydown', onKey)
+    document.addEventListener('keydown', onKey, { capture: true })
+    return () => document.removeEventListener('keydown', onKey, { capture: true })
   }, [onBack])
   const onSubmit = (event: FormEvent) => {
     event.preventDefault()
@@ -48,8 +52,25 @@ export function SortingForm({
     event.preventDefault()
     if (canKeep) onKeep()
   }
+  /** From the end of the title the arrow goes down to what is asked first, past what is set. */
+  const onKeyDownFirst = (event: KeyboardEvent<HTMLElement>) => {
+    const { target } = event
+    if (event.key !== 'ArrowDown' || !(target instanceof HTMLTextAreaElement)) return
+    if (target.selectionEnd !== target.value.length) return
+    event.preventDefault()
+    const asked = [...event.currentTarget.querySelectorAll<HTMLElement>(stops)]
+    asked[asked.indexOf(target) + 1]?.focus()
+  }
   return (
-    <Column render="form" role="form" aria-label={label} gap="$3" onSubmit={onSubmit} onKeyDown={onKeyDown}>
+    <Column
+      render="form"
+      role="form"
+      aria-label={label}
+      gap="$3"
+      onSubmit={onSubmit}
+      onKeyDownCapture={onKeyDownFirst}
+      onKeyDown={onKeyDown}
+    >
       {children}
       <Foot>
         <Button kind="quiet" label="Back" onPress={onBack} />
