@@ -1,5 +1,6 @@
 import { recordIn, type Document } from '@/core/journal'
 import { defaultSettings, type KeptSettings, type Settings } from '@/core/record'
+import { weekdays } from '@/core/record/scales'
 
 /** What holds: what the person has set, over what holds until they do. */
 export function settingsIn(document: Document): Settings {
@@ -9,7 +10,7 @@ export function settingsIn(document: Document): Settings {
     ...kept
   } = recordIn(document, 'settings:main') ?? ({} as Partial<KeptSettings>)
   const available = defaultSettings.availableMinutes.map(
-    (minutes, weekday) => availableMinutes?.[String(weekday)] ?? minutes,
+    (minutes, at) => availableMinutes?.[weekdays[at] as (typeof weekdays)[number]] ?? minutes,
   )
   return { ...defaultSettings, ...kept, availableMinutes: available }
 }

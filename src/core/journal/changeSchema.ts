@@ -1,6 +1,6 @@
 // The frame of a change, for reading one of unknown origin.
 import * as v from 'valibot'
-import { epochMsField } from '../record/fields'
+import { epochMsCheck } from '../record/checks'
 import { isStamp, type Stamp } from './stamp'
 
 const stampField = v.custom<Stamp>(isStamp, 'expected a stamp')
@@ -23,6 +23,6 @@ export const changeSchema = v.strictObject({
   ),
   reverts: v.optional(v.strictObject({ kind: v.picklist(['undo', 'redo']), stamp: stampField })),
   by: v.optional(v.pipe(v.string(), v.maxLength(40, 'expected at most 40 characters'))),
-  at: v.optional(epochMsField),
+  at: v.optional(epochMsCheck),
   brought: v.optional(v.literal(true)),
 })

@@ -13,7 +13,7 @@ import {
   someActions,
   trickyLensNames,
 } from '../testing/lenses'
-import { conditionField } from './lensSchema'
+import { conditionCheck } from './lensSchema'
 import {
   compileLens,
   conditionWords,
@@ -212,11 +212,11 @@ describe('a lens', () => {
     ['a long text', { kind: 'text', text: 'x'.repeat(5000), not: false }],
     ['an unknown kind', { kind: 'script', run: 'alert(1)' }],
     ['fields it does not have', { kind: 'minutes', from: null, to: 5, extra: 1 }],
-  ])('refuses %s', (_, condition) => expect(v.is(conditionField, condition)).toBe(false))
+  ])('refuses %s', (_, condition) => expect(v.is(conditionCheck, condition)).toBe(false))
   it('refuses conditions that stand too deep in one another, without walking through them', () => {
     let deep: unknown = { kind: 'minutes', from: null, to: 5 }
     for (let level = 0; level < 50_000; level++) deep = { kind: 'many', joined: 'all', of: [deep] }
-    expect(v.is(conditionField, deep)).toBe(false)
+    expect(v.is(conditionCheck, deep)).toBe(false)
   })
 })
 
@@ -313,7 +313,7 @@ it('any condition read from its exact words is the same', () => {
   fc.assert(
     fc.property(anyCondition, (condition) => {
       expect(readCondition(exactWords(condition, names), names)).toEqual(condition)
-      expect(v.is(conditionField, condition)).toBe(true)
+      expect(v.is(conditionCheck, condition)).toBe(true)
     }),
     { seed: 15, numRuns: 1000 },
   )

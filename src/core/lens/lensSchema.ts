@@ -1,14 +1,13 @@
 // The shape of a lens as it is kept and as it comes in a file. Loaded when something of unknown origin is read.
 import * as v from 'valibot'
-import { dateField, oneOf, titleField } from '../record/fields'
+import { countCheck, dateCheck, flagCheck, oneOfCheck, textCheck } from '../record/checks'
+import { titleLimit } from '../record/limits'
 import { energies, keptHorizons, levels, sides, weights } from '../record/scales'
 import { kindsOfWork } from '../action/worth'
 import {
   choiceFields,
   countFields,
   dateFields,
-  donePlaces,
-  groupFields,
   joins,
   lensLimits,
   lensStates,
@@ -16,15 +15,7 @@ import {
   type Condition,
 } from './lens'
 
-const flag = v.boolean('expected true or false')
-const whole = (least: number, most: number) =>
-  v.pipe(
-    v.number('expected a number'),
-    v.integer('expected a whole number'),
-    v.minValue(least, `expected at least ${least}`),
-    v.maxValue(most, `expected at most ${most}`),
-  )
-const minutes = v.nullable(whole(1, 43_200))
+const minutes = v.nullable(countCheck(1, 43_200))
 const listOf = <const S extends v.GenericSchema>(item: S, least: number, most: number) =>
   v.pipe(
     v.array(item, 'expected a list'),
@@ -53,9 +44,9 @@ function isValueOf(field: ChoiceField, value: string): boolean {
 const choice = v.pipe(
   v.strictObject({
     kind: v.literal('choice'),
-    field: oneOf(choiceFields),
+    field: oneOfCheck(choiceFields),
     values: listOf(v.string('expected text'), 1, lensLimits.values),
-    not: flag,
+    not: flagCheck,
   }),
   v.check(
     ({ field, values }) =>
@@ -68,12 +59,12 @@ const span = v.variant('kind', [
   v.strictObject({
     kind: v.picklist(['none', 'any', 'past', 'today', 'tomorrow', 'week', 'nextWeek'] as const),
   }),
-  v.strictObject({ kind: v.literal('next'), days: whole(1, 9999) }),
+  v.strictObject({ kind: v.literal('next'), days: countCheck(1, 9999) }),
   v.pipe(
     v.strictObject({
       kind: v.literal('between'),
-      from: v.nullable(dateField),
-      to: v.nullable(dateField),
+      from: v.nullable(dateCheck),
+      to: v.nullable(dateCheck),
     }),
     v.check(({ from, to }) => from !== null || to !== null, 'expected a day'),
   ),
@@ -83,26 +74,26 @@ const leaf = [
   choice,
   v.strictObject({ kind: v.literal('minutes'), from: minutes, to: minutes }),
   v.pipe(
-    v.strictObject({ kind: v.literal('date'), field: oneOf(dateFields), span, not: flag }),
+    v.strictObject({ kind: v.literal('date'), field: oneOfCheck(dateFields), span, not: flagCheck }),
     v.check(
       ({ span: { kind }, not }) => !not || (kind !== 'none' && kind !== 'any'),
       'expected the contrary span instead of a denial',
     ),
   ),
-  v.strictObject({ kind: v.literal('state'), state: oneOf(lensStates), not: flag }),
+  v.strictObject({ kind: v.literal('state'), state: oneOfCheck(lensStates), not: flagCheck }),
   v.pipe(
     v.strictObject({
       kind: v.literal('count'),
-      field: oneOf(countFields),
-      number: whole(0, 99_999),
-      atMost: flag,
+      field: oneOfCheck(countFields),
+      number: countCheck(0, 99_999),
+      atMost: flagCheck,
     }),
     v.check(({ field, atMost }) => atMost || field !== 'doneWithin', 'expected at most'),
   ),
   v.strictObject({
     kind: v.literal('text'),
-    text: v.pipe(titleField, v.minLength(1, 'expected text')),
-    not: flag,
+    text: v.pipe(textCheck(titleLimit), v.minLength(1, 'expected text')),
+    not: flagCheck,
   }),
 ] as const
 
@@ -117,16 +108,12 @@ export function isShallow(value: unknown, depth: number = lensLimits.depth): boo
 const anyCondition: v.GenericSchema<Condition> = v.lazy(() => v.union([...leaf, many]))
 const many = v.strictObject({
   kind: v.literal('many'),
-  joined: oneOf(joins),
+  joined: oneOfCheck(joins),
   of: listOf(anyCondition, 1, lensLimits.conditions),
 })
 
 /** A condition, with others in it no deeper than `lensLimits.depth`. */
-export const conditionField: v.GenericSchema<Condition> = v.pipe(
+export const conditionCheck: v.GenericSchema<Condition> = v.pipe(
   v.custom<Condition>((value) => isShallow(value), 'expected conditions less deep in one another'),
   anyCondition,
 )
-
-export const groupField = oneOf(groupFields)
-export const donePlaceField = oneOf(donePlaces)
-export const bandName = titleField

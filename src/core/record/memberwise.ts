@@ -1,29 +1,20 @@
 // Fields that people fill member by member: sets, and maps from a name to a value. Each member is written, merged and
 // taken back on its own, so that two copies that each add one keep both.
 import { kindOf } from './ids'
+import { registry } from './kinds'
+import type { Fields } from './kinds/field'
 
 export type MemberShape = 'set' | 'map'
 
-const shapes: Readonly<Record<string, Readonly<Record<string, MemberShape>>>> = {
-  slip: { takenOff: 'set', personIds: 'set' },
-  action: { contextIds: 'set', personIds: 'set', moved: 'set', afterIds: 'set' },
-  project: { afterIds: 'set', personIds: 'set', goalIds: 'set' },
-  area: { goalIds: 'set' },
-  repeat: { skips: 'set' },
-  note: { personIds: 'set' },
-  review: { stonesDone: 'set' },
-  settings: { availableMinutes: 'map', keys: 'map' },
-  lens: {
-    conditions: 'map',
-    bands: 'map',
-    groups: 'map',
-    sorts: 'map',
-    limits: 'map',
-    columns: 'map',
-    shows: 'map',
-  },
-  plan: { planned: 'map' },
-}
+const membersIn = (fields: Fields): Readonly<Record<string, MemberShape>> =>
+  Object.fromEntries(
+    Object.entries(fields).flatMap(([name, { type }]) =>
+      type === 'set' || type === 'map' ? [[name, type]] : [],
+    ),
+  )
+const shapes: Readonly<Record<string, Readonly<Record<string, MemberShape>>>> = Object.fromEntries(
+  Object.entries(registry).map(([kind, { fields }]) => [kind, membersIn(fields)]),
+)
 
 const none: Readonly<Record<string, MemberShape>> = {}
 

@@ -3,7 +3,8 @@ import * as v from 'valibot'
 import { ok, refuse, type Result } from '../result'
 import { hostileIn } from './hostile'
 import { kindOf } from './ids'
-import { schemas } from './schemas'
+import { idNameLimit } from './limits'
+import { schemas, type FieldSchema } from './schemas'
 import type { AnyRecord } from './shapes'
 
 /** Where a value departs from its shape, and how: `due.date: expected a day such as "2026-03-01"`. */
@@ -12,9 +13,7 @@ export interface ShapeFault {
   readonly why: string
 }
 
-const anyId = /^[a-z][A-Za-z]{0,39}:[A-Za-z0-9_~.-]{1,100}$/
-
-type FieldSchema = v.GenericSchema<unknown, unknown>
+const anyId = new RegExp(`^[a-z][A-Za-z]{0,39}:[A-Za-z0-9_~.-]{1,${idNameLimit}}$`)
 
 /** The schema of each known field of the kind of an id; null for a kind this version does not know. */
 function fieldsOf(id: string): Readonly<Record<string, FieldSchema>> | null {

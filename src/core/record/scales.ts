@@ -47,6 +47,9 @@ export type GoalReach = (typeof goalReaches)[number]
 export const goalStates = ['open', 'reached', 'letGo'] as const
 export type GoalState = (typeof goalStates)[number]
 
+/** `0` Monday to `6` Sunday. */
+export const weekdays = ['0', '1', '2', '3', '4', '5', '6'] as const
+
 /** Number of area inks; an area's `ink` is an index into them. */
 export const inkCount = 12
 

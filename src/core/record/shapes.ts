@@ -1,9 +1,12 @@
-// The records as TypeScript knows them, read off their schemas. Types only: nothing here runs.
-import type { InferOutput } from 'valibot'
-import type { RecordKind } from './ids'
-import type { schemas } from './schemas'
+// The records as TypeScript knows them, read off the registry. Types only: nothing here runs.
+import type { IdOf } from './limits'
+import type { registry, RecordKind } from './kinds'
+import type { ValuesOf } from './kinds/field'
 
-export type RecordOf = { [K in RecordKind]: InferOutput<(typeof schemas)[K]> }
+type Flat<T> = { [N in keyof T]: T[N] }
+export type RecordOf = {
+  [K in RecordKind]: Flat<{ id: IdOf<K> } & ValuesOf<(typeof registry)[K]['fields']>>
+}
 export type AnyRecord = RecordOf[RecordKind]
 
 export type Slip = RecordOf['slip']

@@ -1,44 +1,62 @@
-// The one list of how long each text may be. Schemas read it, and so does the check that every commit passes, which is
-// there from the first moment on, before the schemas have loaded.
-import { noteLimit, titleLimit } from './ids'
+// How long each text may be, read off the registry: the check that every commit passes, there from the first moment on,
+// before the checks of everything else have loaded.
+import { kindOf } from './ids'
+import { registry, type RecordKind } from './kinds'
+import type { Field, Fields } from './kinds/field'
 import type { AnyRecord } from './shapes'
 
-/** Longest seal, in UTF-16 units: two letters, or one emoji even of several joined ones. */
-export const stampLimit = 16
-
-/** The longest text of a field by its name, in UTF-16 units. */
-export const textLimits: Readonly<Record<string, number>> = {
-  text: titleLimit,
-  title: titleLimit,
-  name: titleLimit,
-  link: titleLimit,
-  whom: titleLimit,
-  how: titleLimit,
-  aim: titleLimit,
-  line: titleLimit,
-  note: noteLimit,
-  outcome: noteLimit,
-  soThat: noteLimit,
-  endReason: titleLimit,
-  dayNoteBegins: noteLimit,
-  stamp: stampLimit,
-}
+export { stampLimit } from './limits'
 
 export interface TooLong {
   readonly field: string
   readonly limit: number
 }
 
-/** The first text of a record that is longer than it may be, looked for in what it holds too; null where all fit. */
-export function tooLongIn(record: AnyRecord | Readonly<Record<string, unknown>>): TooLong | null {
-  for (const [field, value] of Object.entries(record as Record<string, unknown>)) {
-    const limit = Object.hasOwn(textLimits, field) ? (textLimits[field] as number) : Infinity
-    if (typeof value === 'string' && value.length > limit) return { field, limit }
-    const inside =
-      typeof value === 'object' && value !== null && !Array.isArray(value)
-        ? tooLongIn(value as Record<string, unknown>)
-        : null
-    if (inside) return inside
+/** Whether there is text in a field, or in what it holds. */
+function holdsText(field: Field): boolean {
+  switch (field.type) {
+    case 'text':
+      return field.max < Infinity
+    case 'object':
+      return Object.values(field.fields).some(holdsText)
+    case 'set':
+    case 'list':
+    case 'map':
+      return holdsText(field.of)
+    default:
+      return false
+  }
+}
+
+const textsIn = (fields: Fields): readonly (readonly [string, Field])[] =>
+  Object.entries(fields).filter(([, field]) => holdsText(field))
+
+const textsOf: Partial<Record<RecordKind, ReturnType<typeof textsIn>>> = {}
+
+function inField(name: string, field: Field, value: unknown): TooLong | null {
+  if (field.type === 'text')
+    return typeof value === 'string' && value.length > field.max ? { field: name, limit: field.max } : null
+  if (typeof value !== 'object' || value === null) return null
+  if (field.type === 'object') return inFields(textsIn(field.fields), value)
+  if (field.type !== 'set' && field.type !== 'list' && field.type !== 'map') return null
+  for (const member of Object.values(value)) {
+    const found = inField(name, field.of, member)
+    if (found) return found
   }
   return null
+}
+
+function inFields(texts: ReturnType<typeof textsIn>, value: object): TooLong | null {
+  for (const [name, field] of texts) {
+    const found = inField(name, field, (value as Record<string, unknown>)[name])
+    if (found) return found
+  }
+  return null
+}
+
+/** The first text of a record that is longer than it may be, looked for in what it holds too; null where all fit. */
+export function tooLongIn(record: AnyRecord): TooLong | null {
+  const kind = kindOf(record.id)
+  if (!Object.hasOwn(registry, kind)) return null
+  return inFields((textsOf[kind] ??= textsIn(registry[kind].fields)), record)
 }

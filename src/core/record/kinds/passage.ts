@@ -1,0 +1,8 @@
+// A project came to stand in a stage; it left it where the next begins, or when it ended.
+import { epochMs, kind, ref } from './field'
+
+export const passage = kind({
+  projectId: ref(['project'], 'delete'),
+  stageId: ref(['stage'], 'delete'),
+  enteredAtEpochMs: epochMs,
+})
