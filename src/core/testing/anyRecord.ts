@@ -81,5 +81,8 @@ export function anyRecord<K extends RecordKind>(kind: K): fc.Arbitrary<RecordOf[
   const fields: Fields = registry[kind].fields
   const requiredKeys = ['id', ...Object.keys(fields).filter((name) => !fields[name]?.isOptional)]
   const id = fc.constantFrom(...names).map((name) => `${kind}:${name}`)
-  return fc.record({ id, ...anyIn(fields) }, { requiredKeys: requiredKeys as 'id'[] }) as unknown as fc.Arbitrary<RecordOf[K]>
+  return fc.record(
+    { id, ...anyIn(fields) },
+    { requiredKeys: requiredKeys as 'id'[] },
+  ) as unknown as fc.Arbitrary<RecordOf[K]>
 }
