@@ -118,6 +118,12 @@ it('the first setting is undone to no settings at all, and done again; a later o
   expect(kept()).toEqual({ ...first, keys: {} })
   store.undo()
   expect(select.settingsOf(store.api.getState().document)).toEqual(defaultSettings)
+  // One that writes the same field again is not the first.
+  store.run('setSettings', { underwayLimit: 2 })
+  store.run('setSettings', { underwayLimit: 5 })
+  store.undo()
+  expect(select.settingsOf(store.api.getState().document).underwayLimit).toBe(2)
+  store.undo()
   store.run('setSettings', { dayNoteBegins: '# Today' })
   expect(select.settingsOf(store.api.getState().document)).toEqual({
     ...defaultSettings,

@@ -14,15 +14,3 @@ export function settingsIn(document: Document): Settings {
   )
   return { ...defaultSettings, ...kept, availableMinutes: available }
 }
-
-/** As it is kept: available minutes weekday by weekday, so that two copies that each set a day keep both. */
-export const toKept = ({ availableMinutes, ...rest }: Partial<Settings>): Partial<KeptSettings> => ({
-  ...(rest as Partial<KeptSettings>),
-  ...(availableMinutes
-    ? {
-        availableMinutes: Object.fromEntries(
-          availableMinutes.map((minutes, weekday) => [String(weekday), minutes]),
-        ),
-      }
-    : {}),
-})

@@ -1,18 +1,15 @@
 // The store: everything held, and the one door through which it changes. A commit checks the touched records,
 // applies the diff, adds one change to the journal and notifies once; keeping it follows behind.
 import { createStore, type StoreApi } from 'zustand/vanilla'
-import type { parsePartialRecord, parseRecord } from '@/core/exchange'
 import {
   emptyDocument,
   epochMsOf,
-  idOf,
   idsTold,
   latestIn,
   laterStamp,
   never,
   nextStamp,
   nothingToUndo,
-  recordIn,
   revertOf,
   undoStateOf,
   withChange,
@@ -26,7 +23,6 @@ import {
   type Stamp,
 } from '@/core/journal'
 import { currentVersion } from '@/core/migrations/currentVersion'
-import { kindOf, tooLongIn, type AnyRecord, type RecordKind } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import { localMomentAt } from '@/core/time'
 import type { Bringing, BringIn } from './bringIn'
@@ -43,15 +39,10 @@ import {
   type Later,
 } from './commands'
 import { continued } from './continued'
+import { faultOf, type RecordParser } from './faultOf'
 import type { Unkept } from './unkept'
 import { makeKeeper } from './keeper'
 import { storageErrorOf, type AppErrorCode, type Archive, type HistoryPortion } from './persistence'
-
-/** Checks what is committed, whole or in part. */
-export interface RecordParser {
-  readonly whole: typeof parseRecord
-  readonly partial: typeof parsePartialRecord
-}
 
 export interface StoreParts {
   readonly archive: Archive
@@ -115,21 +106,6 @@ const ordered = (changes: Iterable<Change>): Change[] =>
   [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
 const byStamp = (changes: Iterable<Change>): Map<Stamp, Change> =>
   new Map([...changes].map((change) => [change.stamp, change]))
-
-/** Why a touched record cannot be kept; null where all can. */
-function faultOf(document: Document, diff: Diff, parser: RecordParser | null): Refusal | null {
-  for (const part of diff) {
-    const record = recordIn(document, idOf(part) as `${RecordKind}:`) as AnyRecord | undefined
-    if (!record) continue
-    const long = tooLongIn(record)
-    if (long) return { kind: 'tooLong', ...long }
-    const isPartial = kindOf(record.id) === 'settings'
-    const parse = isPartial ? parser?.partial : parser?.whole
-    const parsed = parse?.(record)
-    if (parsed && !parsed.ok) return { kind: 'unfit', field: parsed.error.where }
-  }
-  return null
-}
 
 export function makeZenStore({
   archive,
@@ -340,7 +316,9 @@ export function makeZenStore({
       if (!outcome.ok) return outcome
       const change = changeOf(name, outcome.value)
       const after = withChange(state.document, change)
-      const fault = faultOf(after, outcome.value, parser())
+      // Until all has been read, what something points at may not have come yet.
+      const isWhole = state.phase === 'ready' && state.unread === null
+      const fault = faultOf(after, outcome.value, parser(), isWhole)
       if (fault) return refuse(fault)
       const earlier = continuing === undefined ? undefined : state.recent.at(-1)
       const joined = earlier?.stamp === continuing && earlier ? continued(earlier, change) : null

@@ -12,6 +12,8 @@ import {
   type MemberShape,
   type RecordKind,
   type RecordOf,
+  defaultSettings,
+  toKept,
 } from '../record'
 import { idOf, type Change, type Diff, type RecordDiff, type Updated } from './change'
 import { entryOf, isThere, mergeEntries, type Entry } from './entry'
@@ -215,6 +217,8 @@ const withTo = (record: AnyRecord, fields: Readonly<Record<string, Pair>>): AnyR
 function madeSettings(document: Document, { id, fields }: Updated): boolean {
   const entry = kindOf(id) === 'settings' ? entryIn(document, id) : undefined
   if (!entry || !isThere(entry)) return false
+  const defaults = toKept(defaultSettings) as Readonly<Record<string, unknown>>
+  if (Object.entries(fields).some(([field, [from]]) => !isEqual(from, defaults[field]))) return false
   const since = entry.removed ?? never
   const written = Object.entries(entry.own ?? {}).filter(([, stamp]) => stamp > since)
   const isOfAct = ([name]: readonly [string, unknown]) => Object.hasOwn(fields, name.split('/')[0] as string)

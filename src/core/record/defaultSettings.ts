@@ -1,4 +1,4 @@
-import type { Settings } from './shapes'
+import type { KeptSettings, Settings } from './shapes'
 
 /** What holds until the person sets something else: five available hours on working days. */
 export const defaultSettings: Settings = {
@@ -12,3 +12,15 @@ export const defaultSettings: Settings = {
   dayNoteBegins: '',
   keys: {},
 }
+
+/** As it is kept: available minutes weekday by weekday, so that two copies that each set a day keep both. */
+export const toKept = ({ availableMinutes, ...rest }: Partial<Settings>): Partial<KeptSettings> => ({
+  ...(rest as Partial<KeptSettings>),
+  ...(availableMinutes
+    ? {
+        availableMinutes: Object.fromEntries(
+          availableMinutes.map((minutes, weekday) => [String(weekday), minutes]),
+        ),
+      }
+    : {}),
+})

@@ -269,7 +269,7 @@ export const letGo: Command<{ id: Id<'action'> }> = (context, { id }) => {
 }
 
 /** What was blocked until this one is over, and is so no more. */
-export const unblockedBy = (context: CommandContext, id: Id<'action'>): (RecordDiff | null)[] =>
+const unblockedBy = (context: CommandContext, id: Id<'action'>): (RecordDiff | null)[] =>
   blockedBy(context.document, id).map((action) =>
     updateOf(action, { afterIds: action.afterIds.filter((each) => each !== id) }),
   )

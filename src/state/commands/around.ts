@@ -3,7 +3,8 @@ import { checksumOf } from '@/core/checksum'
 import { recordIn, recordsIn, updateOf } from '@/core/journal'
 import { type Id, type KeptSettings, type Settings } from '@/core/record'
 import { refuse } from '@/core/result'
-import { settingsIn, toKept } from '../settingsIn'
+import { toKept } from '@/core/record'
+import { settingsIn } from '../settingsIn'
 import {
   added,
   change,

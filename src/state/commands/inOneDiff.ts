@@ -31,6 +31,10 @@ function joined(before: RecordDiff, after: RecordDiff): RecordDiff | null {
     return { ...before, record: { ...before.record, ...values } as typeof before.record }
   }
   if (before.kind === 'added' && after.kind === 'removed') return null
+  if (before.kind === 'updated' && after.kind === 'removed') {
+    const values = Object.fromEntries(Object.entries(before.fields).map(([field, [from]]) => [field, from]))
+    return { ...after, record: { ...after.record, ...values } as typeof after.record }
+  }
   return after
 }
 

@@ -4,9 +4,9 @@ import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@
 import type { AnyRecord, Id, Project, Reference } from '@/core/record'
 import { refuse } from '@/core/result'
 import { allPartsOf, partsOfProject } from '../projectParts'
-import { stagesOf } from '../selectors'
 import { partRefused } from './after'
-import { added, diffOf, removed, type Command, type CommandContext } from './command'
+import { added, type Command, type CommandContext } from './command'
+import { thenDeleted } from './deleting'
 import { asideHandedOn, handedOn } from './parts'
 import { placed } from './placing'
 import { projectSaid } from './saidInNote'
@@ -16,7 +16,7 @@ import { checklistsAlong, linesAlong, writtenAlong } from './writtenAlong'
 const union = <T extends string>(a: readonly T[], b: readonly T[]): T[] => [...new Set([...a, ...b])].sort()
 
 /** All that stands in a project and can stand elsewhere: its actions, done ones too, and what is kept with it. */
-const standingIn = (document: Document, id: Id<'project'>): AnyRecord[] =>
+export const standingIn = (document: Document, id: Id<'project'>): AnyRecord[] =>
   (['action', 'reference', 'reading', 'note'] as const).flatMap((kind) =>
     (recordsIn(document, kind) as { readonly projectId: Id<'project'> | null }[]).filter(
       ({ projectId }) => projectId === id,
@@ -26,25 +26,13 @@ const standingIn = (document: Document, id: Id<'project'>): AnyRecord[] =>
 const elsewhere = (records: readonly AnyRecord[], to: object): RecordDiff[] =>
   records.flatMap((record) => updateOf<AnyRecord>(record, to as Partial<AnyRecord>) ?? [])
 
-/** What came after one project comes after another, or after nothing. */
-export const afterInstead = (
-  document: Document,
-  id: Id<'project'>,
-  insteadId: Id<'project'> | null,
-): RecordDiff[] =>
+/** What came after one project comes after another. */
+const afterInstead = (document: Document, id: Id<'project'>, insteadId: Id<'project'>): RecordDiff[] =>
   recordsIn(document, 'project').flatMap((other) => {
     if (!other.afterIds.includes(id) || other.id === insteadId) return []
     const rest = other.afterIds.filter((each) => each !== id)
-    return updateOf(other, { afterIds: insteadId ? union(rest, [insteadId]) : rest }) ?? []
+    return updateOf(other, { afterIds: union(rest, [insteadId]) }) ?? []
   })
-
-/** What goes with a project: the stages of its own, and when it came to stand in those it went through. */
-export const projectGone = (document: Document, id: Id<'project'>): RecordDiff[] => [
-  ...stagesOf(document, id).map((stage) => removed(stage)),
-  ...recordsIn(document, 'passage')
-    .filter(({ projectId }) => projectId === id)
-    .map((passage) => removed(passage)),
-]
 
 /** What a project says of itself, as one text. */
 export const textOfProject = ({ title, outcome, soThat, note }: Project, isTitled: boolean): string =>
@@ -69,7 +57,7 @@ export const joinProjects: Command<{ id: Id<'project'>; intoId: Id<'project'> }>
     placed(context, part, { parentId: intoId, areaId: into.areaId }),
   )
   const after = into.afterIds.filter((each) => each !== id)
-  return diffOf(
+  const moved = [
     updateOf(into, {
       note: joinedNotes(
         into.note,
@@ -87,9 +75,8 @@ export const joinProjects: Command<{ id: Id<'project'>; intoId: Id<'project'> }>
     ...writtenAlong(context, id, intoId),
     ...afterInstead(document, id, intoId),
     ...asideHandedOn(context, [id], intoId),
-    ...projectGone(document, id),
-    removed(project),
-  )
+  ]
+  return thenDeleted(context, moved, [id])
 }
 
 /** What a project says and holds of itself, as a reference on its area. */
@@ -118,7 +105,7 @@ export const partOfArea: Command<{ id: Id<'project'> }> = (context, { id }) => {
   if (!project || !project.areaId || !recordIn(document, project.areaId)) return refuse({ kind: 'notFound' })
   const { areaId, parentId } = project
   const reference = asReference(context, project)
-  return diffOf(
+  const moved = [
     ...elsewhere(standingIn(document, id), { projectId: null, areaId }),
     ...partsOfProject(document, id).flatMap((part) => placed(context, part, { parentId, areaId })),
     added(reference),
@@ -126,8 +113,6 @@ export const partOfArea: Command<{ id: Id<'project'> }> = (context, { id }) => {
     ...linesAlong(context, id, reference.id),
     ...asideHandedOn(context, [id], reference.id),
     ...checklistsAlong(context, id, null),
-    ...afterInstead(document, id, null),
-    ...projectGone(document, id),
-    removed(project),
-  )
+  ]
+  return thenDeleted(context, moved, [id])
 }

@@ -1,53 +1,37 @@
 // Contexts and people that go, or become one with another: what mentions them is told along.
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { ancestorsOf } from '@/core/context'
-import { isIdOf, kindOf, noteLimit, type Action, type AnyRecord, type Context, type Id } from '@/core/record'
+import { isIdOf, kindOf, noteLimit, type AnyRecord, type Context, type Id } from '@/core/record'
 import { deepestNesting } from '@/core/record/nesting'
+import { kindsPointingAt, withRefs } from '@/core/record/refs'
 import { refuse } from '@/core/result'
-import { change, diffOf, removed, type Command, type CommandContext } from './command'
-import { handedOn, removedWith } from './parts'
+import { after, change, type Command, type CommandContext } from './command'
+import { thenDeleted } from './deleting'
+import { handedOn } from './parts'
 import { linesAlong } from './writtenAlong'
 
 type Named = Id<'context'> | Id<'person'>
 
-/**
- * Every mention of a context or a person, in actions, projects, meeting notes and slips, made one of another, or
- * taken out.
- */
-function mentioned(context: CommandContext, id: Named, intoId: Named | null): (RecordDiff | null)[] {
-  const { document } = context
-  const of = <T extends string>(ids: readonly T[]): T[] =>
-    ids.includes(id as unknown as T)
-      ? [...new Set(ids.flatMap((each) => (each === id ? ((intoId ?? []) as T) : each)))]
-      : [...ids]
-  const name = recordIn(document, id as Id<'person'>)?.name ?? ''
-  const inAction = (action: Action): RecordDiff | null => {
-    const { contextIds, personIds } = action.alone
-    const isWaiting = action.waiting?.personId === id
-    return updateOf(action, {
-      contextIds: of(action.contextIds),
-      personIds: of(action.personIds),
-      alone: {
-        ...action.alone,
-        ...(contextIds ? { contextIds: of(contextIds) } : {}),
-        ...(personIds ? { personIds: of(personIds) } : {}),
-      },
-      ...(isWaiting && action.waiting
-        ? {
-            waiting: intoId
-              ? { ...action.waiting, personId: intoId as Id<'person'> }
-              : { ...action.waiting, personId: null, whom: name },
-          }
-        : {}),
-    })
-  }
-  const withPeople = isIdOf('person', id)
-    ? [...recordsIn(document, 'project'), ...recordsIn(document, 'note'), ...recordsIn(document, 'slip')].map(
-        (record) => updateOf(record as AnyRecord, { personIds: of(record.personIds) } as Partial<AnyRecord>),
-      )
-    : []
-  return [...recordsIn(document, 'action').map(inAction), ...withPeople]
-}
+/** Every mention of a context or a person, wherever it stands, made one of another; lenses ask for that one too. */
+const mentioned = ({ document }: CommandContext, id: Named, intoId: Named): (RecordDiff | null)[] =>
+  kindsPointingAt(new Set([kindOf(id)])).flatMap((kind) =>
+    (recordsIn(document, kind) as AnyRecord[]).map((record) =>
+      record.id === id
+        ? null
+        : updateOf(
+            record,
+            withRefs(record, (ref) => (ref.id === id ? intoId : ref.id)),
+          ),
+    ),
+  )
+
+/** What waits for a person that goes keeps the name in words. */
+const waitingInWords = ({ document }: CommandContext, id: Named, name: string): (RecordDiff | null)[] =>
+  recordsIn(document, 'action').map((action) =>
+    action.waiting?.personId === id
+      ? updateOf(action, { waiting: { ...action.waiting, personId: null, whom: name } })
+      : null,
+  )
 
 /** What lies within a context, once that is gone: within another, or what it lay within itself. */
 const movedOut = ({ document }: CommandContext, id: Named, intoId: Id<'context'> | null) =>
@@ -85,11 +69,10 @@ export const editContext: Command<{ id: Id<'context'>; patch: Patch }> = (contex
 export const removeNamed: Command<{ id: Named }> = (context, { id }) => {
   const record = recordIn(context.document, id as Id<'person'>)
   if (!record) return refuse({ kind: 'notFound' })
-  const parts = isIdOf('person', id) ? removedWith(context, id) : []
   const within = isIdOf('context', id)
     ? movedOut(context, id, recordIn(context.document, id)?.parentId ?? null)
-    : []
-  return diffOf(removed(record), ...parts, ...within, ...mentioned(context, id, null))
+    : waitingInWords(context, id, record.name)
+  return thenDeleted(context, within, [id])
 }
 
 /**
@@ -100,10 +83,6 @@ export const joinNamed: Command<{ id: Named; intoId: Named }> = (context, { id, 
   const { document } = context
   const [record, into] = [id, intoId].map((each) => recordIn(document, each as Id<'person'>))
   if (!record || !into || id === intoId || kindOf(id) !== kindOf(intoId)) return refuse({ kind: 'notFound' })
-  const told = <T>(value: T): T => JSON.parse(JSON.stringify(value).replaceAll(`"${id}"`, `"${intoId}"`)) as T
-  const lenses = recordsIn(document, 'lens').map((lens) =>
-    updateOf(lens, { conditions: told(lens.conditions), bands: told(lens.bands) }),
-  )
   const note = [into.note, record.note].filter(Boolean).join('\n\n')
   if (note.length > noteLimit) return refuse({ kind: 'tooLong', field: 'note', limit: noteLimit })
   const ofPerson = isIdOf('person', id)
@@ -121,5 +100,6 @@ export const joinNamed: Command<{ id: Named; intoId: Named }> = (context, { id, 
             })
           : null,
       ]
-  return diffOf(removed(record), ...ofPerson, ...lenses, ...mentioned(context, id, intoId))
+  const first = ofPerson.filter((part) => part !== null)
+  return thenDeleted(context, [...first, ...mentioned(after(context, first), id, intoId)], [id])
 }

@@ -1,10 +1,9 @@
 // What belongs to something else as a record of its own: steps, files, reminders; and what is laid aside. Rules are in
 // repeats.ts.
-import { seriesNameOf, standsOn } from '@/core/action'
+import { standsOn } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
-import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
+import { recordIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import {
-  isIdOf,
   kindOf,
   ranksInOrder,
   rankBetween,
@@ -14,23 +13,13 @@ import {
   type FileRecord,
   type Id,
   type OwnerId,
-  type Remark,
   type Reminder,
   type Repeat,
   type Step,
 } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { PartsSaid } from '@/core/sentence'
-import {
-  actionsOfSeries,
-  filesOf,
-  remarksOf,
-  remindersOf,
-  repeatIdOf,
-  repeatOf,
-  timeEntriesOf,
-  stepsOf,
-} from '../partIndexes'
+import { filesOf, remarksOf, remindersOf, repeatIdOf, stepsOf } from '../partIndexes'
 import {
   added,
   change,
@@ -160,12 +149,6 @@ export function partsAdded(
   ])
 }
 
-const owned = (context: CommandContext, id: OwnerId): (Step | FileRecord | Remark)[] => [
-  ...stepsOf(context.document, id),
-  ...filesOf(context.document, id),
-  ...remarksOf(context.document, id),
-]
-
 /**
  * Gives what belongs to some things to another, behind what it has already. `more` says what else changes in a part, or
  * that it does not go along.
@@ -213,32 +196,6 @@ export function asideHandedOn(
   return [
     ...asides.map(removed),
     ...(isNeeded ? [added({ id: asideIdOf(to), ofId: to, laidAtEpochMs: first.laidAtEpochMs })] : []),
-  ]
-}
-
-/** What goes when its owner is removed. */
-export function removedWith(context: CommandContext, id: OwnerId): RecordDiff[] {
-  const aside = recordIn(context.document, asideIdOf(id as AsideOf))
-  const isLast =
-    isIdOf('action', id) &&
-    actionsOfSeries(context.document, seriesNameOf(id)).every((each) => each.id === id)
-  const repeat = isLast ? repeatOf(context.document, id) : undefined
-  const reminders = isIdOf('action', id) ? remindersOf(context.document, id) : []
-  const timeEntries = isIdOf('action', id) ? timeEntriesOf(context.document, id) : []
-  const singles = [aside, repeat].filter((record) => record !== undefined)
-  const counted = recordsIn(context.document, 'counted').filter(
-    ({ actionId, projectId }) => actionId === id || projectId === id,
-  )
-  const checklists = recordsIn(context.document, 'checklist').filter(({ ownerId }) => ownerId === id)
-  return [
-    ...[...owned(context, id), ...reminders, ...timeEntries, ...singles, ...counted].map(removed),
-    ...checklists.flatMap((list) => [
-      removed(list),
-      ...recordsIn(context.document, 'run').flatMap((run) =>
-        run.checklistId === list.id ? removed(run) : [],
-      ),
-      ...removedWith(context, list.id),
-    ]),
   ]
 }
 

@@ -1,7 +1,7 @@
 // What one thing becomes of others: slips joined and split, a slip laid into an action, an action grown into a
 // project, a project shrunk to its action. Each is one act; nothing is lost on the way, and what was removed for it
 // is told by the history of what took it in (see `takenInBy`).
-import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
+import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import { type Action, type AnyRecord, type Id, type Slip, type Step } from '@/core/record'
 import { refuse } from '@/core/result'
 import { actionsOfProject } from '../actionIndexes'
@@ -11,7 +11,8 @@ import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandCo
 import type { NewAction } from './actions'
 import { asideHandedOn, handedOn, partsAdded } from './parts'
 import { makeProject, projectAdded } from './makeProject'
-import { afterInstead, projectGone, textOfProject } from './joining'
+import { standingIn, textOfProject } from './joining'
+import { thenDeleted } from './deleting'
 import { projectSaid } from './saidInNote'
 import { joinedNotes } from './slips'
 import { writtenAlong } from './writtenAlong'
@@ -233,13 +234,8 @@ export const shrinkToAction: Command<{ id: Id<'project'> }> = (context, { id }) 
   const { parentId } = project
   const onArea = { projectId: parentId, areaId: parentId ? null : project.areaId }
   const due = project.due ? { date: project.due, time: null } : null
-  const others = [
-    ...recordsIn(document, 'action').filter((other) => other.projectId === id && other.id !== action.id),
-    ...recordsIn(document, 'reference').filter(({ projectId }) => projectId === id),
-    ...recordsIn(document, 'reading').filter(({ projectId }) => projectId === id),
-    ...recordsIn(document, 'note').filter(({ projectId }) => projectId === id),
-  ]
-  return diffOf(
+  const others = standingIn(document, id).filter((other) => other.id !== action.id)
+  const moved = [
     updateOf(action, {
       ...onArea,
       due: action.due ?? due,
@@ -255,8 +251,6 @@ export const shrinkToAction: Command<{ id: Id<'project'> }> = (context, { id }) 
     ...handedOn(context, [id], action.id),
     ...writtenAlong(context, id, action.id),
     ...asideHandedOn(context, [id], action.id),
-    ...afterInstead(document, id, null),
-    ...projectGone(document, id),
-    removed(project),
-  )
+  ]
+  return thenDeleted(context, moved, [id])
 }

@@ -27,8 +27,9 @@ import {
   type Refusal,
 } from './command'
 import { actionAdded, tick, type NewAction } from './actions'
+import { thenDeleted } from './deleting'
 import { inOneDiff } from './inOneDiff'
-import { asideHandedOn, filesAdded, handedOn, removedWith, stepsAdded, type NewFile } from './parts'
+import { asideHandedOn, filesAdded, handedOn, stepsAdded, type NewFile } from './parts'
 import { makeProject, projectAdded, type NewProject } from './makeProject'
 
 export interface NewSlip {
@@ -115,14 +116,12 @@ export const removeSlips: Command<{ ids: readonly Id<'slip'>[] }> = (context, { 
 /** Puts back what was let go of or removed, where it was. */
 export const putBack: Command<{ id: Id<Letting> }> = (context, { id }) => lettingGo(context, id, null)
 
-/** Removes for good what was let go of: each with its steps, files, repeat and reminders. */
+/** Removes for good what was let go of, with all that is part of it. */
 export const emptyLetGo: Command<{ ids: readonly (Id<Letting> | Id<'action'>)[] }> = (context, { ids }) =>
-  diffOf(
-    ...ids.flatMap((id) => {
-      const record = recordIn(context.document, id as Id<'action'>)
-      const isLetGo = record && record.letGoAtEpochMs !== null
-      return isLetGo ? [removed(record), ...removedWith(context, id)] : []
-    }),
+  thenDeleted(
+    context,
+    [],
+    ids.filter((id) => (recordIn(context.document, id as Id<'action'>)?.letGoAtEpochMs ?? null) !== null),
   )
 
 interface Decided {

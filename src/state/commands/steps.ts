@@ -15,8 +15,9 @@ import {
 import { deepestNesting } from '@/core/record/nesting'
 import { refuse } from '@/core/result'
 import { withAllUnder, type StepLine, type StepPlace } from '@/core/steps'
-import { remindersOf, repeatOf, timeEntriesOf, stepsOf } from '../partIndexes'
-import { unblockedBy, makeAction, timeEntryEnded, tick } from './actions'
+import { repeatOf, timeEntriesOf, stepsOf } from '../partIndexes'
+import { makeAction, timeEntryEnded, tick } from './actions'
+import { thenDeleted } from './deleting'
 import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext } from './command'
 import { asideHandedOn, handedOn, mostSteps } from './parts'
 import { actionSaid } from './saidInNote'
@@ -182,8 +183,7 @@ export const pushIntoSteps: Command<{ id: Id<'action'>; ofId: Id<'action'> }> = 
   const handed = handedOn(context, [id], ofId, (part) =>
     tops.has(part.id) ? ({ underId: step.id } as Partial<AnyRecord>) : {},
   )
-  const going = remindersOf(document, id).map(removed)
-  return diffOf(
+  const moved = [
     added(step),
     ...handed,
     updateOf(other, {
@@ -198,10 +198,8 @@ export const pushIntoSteps: Command<{ id: Id<'action'>; ofId: Id<'action'> }> = 
     ...timeEntryEnded(context, { ...action, id: ofId }),
     ...asideHandedOn(context, [id], ofId),
     ...writtenAlong(context, id, ofId),
-    ...going,
-    ...unblockedBy(context, id),
-    removed(action),
-  )
+  ]
+  return thenDeleted(context, moved, [id])
 }
 
 const openStepsOf = (context: CommandContext, id: Id<'action'>): Step[] =>

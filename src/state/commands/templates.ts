@@ -24,7 +24,7 @@ import { added, change, diffOf, lineOf, rankAfter, removed, type Command } from 
 import { actionAdded, type NewAction } from './actions'
 import { asTemplate, countedFor, fieldsOf, partOfTemplate, texts, withTexts } from './copied'
 import { makeProject } from './makeProject'
-import { removedWith } from './parts'
+import { thenDeleted } from './deleting'
 
 /** A template from nothing. */
 export const addTemplate: Command<{ title: string; makes: Making }> = (context, { title, makes }) => {
@@ -88,21 +88,13 @@ export const removeTemplate: Command<{ id: Id<'project'> }> = (context, { id }) 
   const projects = [template, ...allPartsOf(document, id)]
   const isOf = ({ projectId }: { projectId: Id<'project'> | null }) =>
     projects.some((project) => project.id === projectId)
-  const inside = [
-    ...projects,
-    ...recordsIn(document, 'action').filter(isOf),
-    ...recordsIn(document, 'reference').filter(isOf),
-    ...recordsIn(document, 'reading').filter(isOf),
-    ...recordsIn(document, 'note').filter(isOf),
-  ]
-  const beside = [
-    ...recordsIn(document, 'blank').filter(isOf),
-    ...recordsIn(document, 'stage').filter(isOf),
-    ...recordsIn(document, 'passage').filter(isOf),
-  ]
-  return diffOf(
-    ...[...inside, ...beside].map(removed),
-    ...inside.flatMap((record) => removedWith(context, record.id)),
+  const inside = (['action', 'reference', 'reading', 'note'] as const).flatMap((kind) =>
+    (recordsIn(document, kind) as Parameters<typeof isOf>[0][]).filter(isOf),
+  ) as unknown as AnyRecord[]
+  return thenDeleted(
+    context,
+    [],
+    [...projects, ...inside].map(({ id: each }) => each),
   )
 }
 

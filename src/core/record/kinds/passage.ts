@@ -3,6 +3,7 @@ import { epochMs, kind, ref } from './field'
 
 export const passage = kind({
   projectId: ref(['project'], 'delete'),
-  stageId: ref(['stage'], 'delete'),
+  /** It tells of a time that was, whatever became of the stage. */
+  stageId: ref(['stage'], 'keep'),
   enteredAtEpochMs: epochMs,
 })

@@ -1,0 +1,40 @@
+// Laws of references, over every kind there is.
+import fc from 'fast-check'
+import { anyRecord } from '../testing/anyRecord'
+import { kinds, type AnyRecord } from '.'
+import { parsePartialRecord } from './parseRecord'
+import { kindsPointingAt, refsIn, withRefs } from './refs'
+
+const run = { seed: 17, numRuns: 60 }
+
+it.each(kinds)(
+  'of a %s: what is replaced is nowhere any more, and what is cleared leaves it sound',
+  (kind) => {
+    fc.assert(
+      fc.property(anyRecord(kind) as fc.Arbitrary<AnyRecord>, (record) => {
+        expect(withRefs(record, ({ id }) => id)).toEqual({})
+        const others = { ...record, ...withRefs(record, ({ id }) => `${id}z`) } as AnyRecord
+        // Every id within it has become another, and nothing else has changed.
+        const { id: _, ...inside } = others
+        expect(JSON.stringify(inside)).not.toMatch(/"[a-zA-Z]+:[abc]"/)
+        expect(withRefs(others, ({ id }) => id.slice(0, -1))).toEqual(
+          Object.fromEntries(
+            Object.keys(withRefs(others, () => null)).map((field) => [
+              field,
+              record[field as keyof AnyRecord],
+            ]),
+          ),
+        )
+        const cleared = withRefs(record, ({ id, onDelete }) => (onDelete === 'clear' ? null : id))
+        expect(parsePartialRecord({ ...record, ...cleared }).ok).toBe(true)
+        expect(
+          refsIn({ ...record, ...cleared } as AnyRecord).some(({ onDelete }) => onDelete === 'clear'),
+        ).toBe(false)
+        for (const { id, onDelete } of refsIn(record))
+          if (onDelete !== 'keep')
+            expect(kindsPointingAt(new Set([id.split(':')[0] as string]))).toContain(kind)
+      }),
+      run,
+    )
+  },
+)
