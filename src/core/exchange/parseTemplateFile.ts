@@ -10,6 +10,7 @@ import {
 import { kindOf, type AnyRecord, type Project } from '../record'
 import { hostileIn } from '../record/hostile'
 import { parseRecord } from '../record/parseRecord'
+import { refsIn } from '../record/refs'
 import { isObject, jsonOf } from '../json'
 import { deepestNesting, tooDeepAmong } from '../record/nesting'
 import { ok, refuse, type Result } from '../result'
@@ -28,7 +29,6 @@ export interface TemplateFile {
 
 type Fields = Record<string, unknown>
 const unsound = (where: string, why: string) => refuse({ kind: 'unsound', where, why } as const)
-const pointing = ['projectId', 'parentId', 'ownerId', 'underId', 'actionId', 'blankId'] as const
 
 /** How many projects are reached from one through its parts. */
 function withParts(id: string, projects: readonly Project[]): number {
@@ -122,10 +122,10 @@ export function parseTemplateFile(
   if (deep) return unsound('records', `expected at most ${deepestNesting} levels of parts or steps`)
   if (projects.length !== withParts(template.id, projects)) return unsound('records', 'a part within itself')
   for (const [at, record] of sound.entries())
-    for (const field of pointing) {
-      const to = (record as unknown as Fields)[field]
-      if (typeof to === 'string' && !ids.has(to))
-        return unsound(`record ${at + 1}, ${field}`, 'points outside of it')
+    for (const { id, field, onDelete } of refsIn(record)) {
+      // Contexts are those of here by now; what it comes after and is not with it is left out when it is copied.
+      const isElsewhere = kindOf(id) === 'context' || field === 'afterIds' || onDelete === 'keep'
+      if (!isElsewhere && !ids.has(id)) return unsound(`record ${at + 1}, ${field}`, 'points outside of it')
     }
   return ok({ title: template.title, records: sound, missing: [...missing] })
 }

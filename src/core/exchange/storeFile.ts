@@ -4,7 +4,7 @@ import * as v from 'valibot'
 import { entriesIn, idOf, isStamp, type Change, type Document, type Entry, type RecordDiff } from '../journal'
 import { changeSchema } from '../journal/changeSchema'
 import { currentVersion, migrateChange, migrateEntry } from '../migrations'
-import { kindOf, type RecordKind } from '../record'
+import { kindOf } from '../record'
 import { hostileIn } from '../record/hostile'
 import { tooDeepAmong } from '../record/nesting'
 import { parsePartialRecord, parseRecord, type ShapeFault } from '../record/parseRecord'
@@ -205,30 +205,6 @@ function contentFault(
   return null
 }
 
-/**
- * A record that holds another which is gone, or a file in which a parent is its own child, cannot be shown.
- * Shelves only point upwards (action → project → area → group), so an id of the wrong kind is the one way to a cycle.
- */
-function parentFault(records: readonly Entry[]): StoreFileFault | null {
-  const parents: Partial<Record<RecordKind, readonly [field: string, kind: RecordKind][]>> = {
-    area: [['groupId', 'group']],
-    project: [['areaId', 'area']],
-    action: [
-      ['projectId', 'project'],
-      ['areaId', 'area'],
-    ],
-  }
-  for (const [index, { record }] of records.entries())
-    for (const [field, kind] of Object.hasOwn(parents, kindOf(record.id))
-      ? (parents[kindOf(record.id)] ?? [])
-      : []) {
-      const parent = (record as unknown as Record<string, unknown>)[field]
-      if (typeof parent === 'string' && kindOf(parent) !== kind)
-        return { kind: 'shape', where: `record ${index + 1}, ${field}`, why: `expected the id of a ${kind}` }
-    }
-  return null
-}
-
 const withins = { project: 'parentId', context: 'parentId', step: 'underId' } as const
 
 /** Things within things deeper than anybody could work from. */
@@ -292,10 +268,7 @@ function readStoreFile(text: string, onProgress: (share: number) => void): Resul
     records: file.records.map((entry: Entry) => migrateEntry(entry, version)) as unknown[],
     changes: file.changes.map((change: Change) => migrateChange(change, version)) as unknown[],
   }
-  const fault =
-    contentFault(content, onProgress) ??
-    parentFault(content.records as Entry[]) ??
-    nestingFault(content.records as Entry[])
+  const fault = contentFault(content, onProgress) ?? nestingFault(content.records as Entry[])
   return fault
     ? refuse(fault)
     : ok({ entries: content.records as Entry[], changes: content.changes as Change[] })

@@ -8,6 +8,8 @@ import type { AnyRecord } from './shapes'
 
 export interface Ref {
   readonly id: string
+  /** The field of the record that it stands in, or within. */
+  readonly field: string
   /** What becomes of the record when what it points at is deleted. */
   readonly onDelete: OnDelete
 }
@@ -45,14 +47,13 @@ const refFieldsOf = (kind: RecordKind): readonly (readonly [string, Field])[] =>
 const idShape = /^[a-z][A-Za-z]*:./
 
 /** A condition of a lens asks for things by their ids; what is gone is asked for in vain. */
-function inCondition(value: unknown, replace: Replace): unknown {
+function inCondition(value: unknown, replace: (id: string) => string): unknown {
   if (Array.isArray(value))
     return same(
       value,
       value.map((each) => inCondition(each, replace)),
     )
-  if (typeof value === 'string' && idShape.test(value))
-    return replace({ id: value, onDelete: 'keep' }) ?? value
+  if (typeof value === 'string' && idShape.test(value)) return replace(value)
   if (!isObject(value)) return value
   return { ...value, ...inEach(value, ['values', 'of'], (each) => inCondition(each, replace)) }
 }
@@ -65,13 +66,17 @@ const same = (before: readonly unknown[], after: readonly unknown[]): readonly u
   before.length === after.length && before.every((each, at) => each === after[at]) ? before : after
 
 /** A value of a field with its ids replaced; the value itself where none was. */
-function inField(field: Field, value: unknown, replace: Replace): unknown {
+function inField(
+  field: Field,
+  value: unknown,
+  replace: (id: string, onDelete: OnDelete) => string | null,
+): unknown {
   if (value === null || value === undefined) return value
   switch (field.type) {
     case 'ref':
-      return typeof value === 'string' ? replace({ id: value, onDelete: field.onDelete }) : value
+      return typeof value === 'string' ? replace(value, field.onDelete) : value
     case 'check': {
-      const after = inCondition(value, replace)
+      const after = inCondition(value, (id) => replace(id, 'keep') ?? id)
       return JSON.stringify(after) === JSON.stringify(value) ? value : after
     }
     case 'object': {
@@ -110,7 +115,7 @@ export function withRefs(record: AnyRecord, replace: Replace): Partial<AnyRecord
   const values = record as unknown as Record<string, unknown>
   const patch: Record<string, unknown> = {}
   for (const [name, field] of refFieldsOf(kindOf(record.id))) {
-    const after = inField(field, values[name], replace)
+    const after = inField(field, values[name], (id, onDelete) => replace({ id, field: name, onDelete }))
     if (after !== values[name]) patch[name] = after
   }
   return patch as Partial<AnyRecord>

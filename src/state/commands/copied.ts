@@ -12,23 +12,15 @@ import {
   type Id,
   type Making,
   type Project,
+  type Repeat,
 } from '@/core/record'
+import { withRefs } from '@/core/record/refs'
 import type { CalendarDate } from '@/core/time'
 import { repeatIdOf } from '../partIndexes'
 import type { CommandContext } from './command'
 
 export type Fields = Record<string, unknown>
 export const fieldsOf = (record: AnyRecord) => record as unknown as Fields
-
-const pointing = [
-  'projectId',
-  'parentId',
-  'ownerId',
-  'underId',
-  'actionId',
-  'blankId',
-  'checklistId',
-] as const
 
 /** Copies with ids of their own, which point at one another as the originals did. */
 export function copied(
@@ -38,19 +30,18 @@ export function copied(
 ): AnyRecord[] {
   for (const { id } of records)
     if (!ids.has(id) && kindOf(id) !== 'repeat') ids.set(id, context.newId(kindOf(id)))
-  const of = (id: unknown) => (typeof id === 'string' ? (ids.get(id) ?? id) : id)
+  const of = (id: string) => ids.get(id) ?? id
   // A rule belongs to all actions of a series by the name of the first: a copy has it for the one that was copied.
   const latest = new Map<string, string>()
   return records.map((record) => {
-    const fields = { ...fieldsOf(record) }
+    const fields = { ...fieldsOf(record), ...fieldsOf(withRefs(record, ({ id }) => of(id)) as AnyRecord) }
     if (isIdOf('action', record.id)) latest.set(seriesNameOf(record.id), record.id)
-    if (kindOf(record.id) === 'repeat')
-      fields['actionId'] = latest.get(seriesNameOf(fields['actionId'] as Id<'action'>)) ?? fields['actionId']
-    for (const field of pointing) if (field in fields) fields[field] = of(fields[field])
-    if (kindOf(record.id) === 'action' || kindOf(record.id) === 'project') {
-      const afterIds = fields['afterIds'] as string[]
-      fields['afterIds'] = afterIds.flatMap((id) => ids.get(id) ?? []).sort()
+    if (kindOf(record.id) === 'repeat') {
+      const { actionId } = record as Repeat
+      fields['actionId'] = of(latest.get(seriesNameOf(actionId)) ?? actionId)
     }
+    // A copy comes after copies alone.
+    if ('afterIds' in record) fields['afterIds'] = record.afterIds.flatMap((id) => ids.get(id) ?? []).sort()
     const id = kindOf(record.id) === 'repeat' ? repeatIdOf(fields['actionId'] as Id<'action'>) : of(record.id)
     return { ...fields, id } as unknown as AnyRecord
   })

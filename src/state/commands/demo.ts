@@ -1,6 +1,7 @@
 // Taking the demo data out again.
 import { entryIn, latestIn, recordsById, recordsIn, updateOf, type Document } from '@/core/journal'
-import { kindOf, kinds, type AnyRecord, type RecordKind } from '@/core/record'
+import { kindOf, kinds, type Action, type AnyRecord, type RecordKind } from '@/core/record'
+import { withRefs } from '@/core/record/refs'
 import { demoMark, demoReplica } from '../demoMark'
 import { added, diffOf, removed, type Command } from './command'
 
@@ -22,16 +23,13 @@ const goesAlong = new Set<RecordKind>([
 const ofWhat = ['actionId', 'checklistId', 'ofId', 'projectId', 'stageId'] as const
 
 /** The fields of a record that name something that goes, with nothing in its place; `name` is what it was called. */
-function without(record: AnyRecord, isGoing: (id: unknown) => boolean, name: (id: string) => string): Fields {
-  const patch: Record<string, unknown> = {}
-  for (const [field, value] of Object.entries(record as unknown as Fields)) {
-    if (field === 'id') continue
-    if (isGoing(value)) patch[field] = null
-    if (Array.isArray(value) && value.some(isGoing)) patch[field] = value.filter((each) => !isGoing(each))
+function without(record: AnyRecord, isGoing: (id: string) => boolean, name: (id: string) => string): Fields {
+  const patch: Record<string, unknown> = {
+    ...withRefs(record, ({ id, onDelete }) => (onDelete !== 'keep' && isGoing(id) ? null : id)),
   }
-  const { waiting } = record as { waiting?: { personId: string | null } | null }
-  if (waiting && isGoing(waiting.personId))
-    patch['waiting'] = { ...waiting, personId: null, whom: name(waiting.personId as string) }
+  const { waiting } = record as Partial<Action>
+  if (waiting?.personId && isGoing(waiting.personId))
+    patch['waiting'] = { ...waiting, personId: null, whom: name(waiting.personId) }
   return patch
 }
 
@@ -87,7 +85,7 @@ export const removeDemo: Command<Record<string, never>> = ({ document, newId }) 
         staying.push(record)
       }
   }
-  const isGoing = (id: unknown): boolean => isDemo(id) && all.has(id)
+  const isGoing = (id: string): boolean => isDemo(id) && all.has(id)
   const moved = (record: AnyRecord): Fields => ({
     ...without(record, isGoing, nameOf),
     ...Object.fromEntries(
