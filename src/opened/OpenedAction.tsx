@@ -17,7 +17,7 @@ import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { momentWords, movedWords, nameOfRecord, saidOf, shortened, unsaidOf } from '@/words'
-import { fieldChangeWords, partsChangeWords } from '@/words/history'
+import { patchWords, partsChangeWords } from '@/words/history'
 import { useOpened } from '@/held/useOpened'
 import { Belongings } from './Belongings'
 import { OpenedFoot } from './OpenedFoot'
@@ -51,9 +51,7 @@ export function OpenedAction({ action }: { action: Action }) {
   const read = (text: string): SaidChanges => {
     const { patch, parts: said, ...rest } = amended(text)
     const standing = parts.comingBackOf(document, id)
-    const changes = Object.entries(patch).map(([field, to]) =>
-      fieldChangeWords(field, action[field as keyof Action], to, document, today),
-    )
+    const changes = patchWords('action', action, patch, document, today)
     return {
       changes: [...changes, ...partsChangeWords(said, standing, today, (of) => nameOfRecord(document, of))],
       ...rest,

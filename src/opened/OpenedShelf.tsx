@@ -17,7 +17,7 @@ import { SayWhatChanges } from '@/parts/said/SayWhatChanges'
 import { useReader } from '@/held/reader'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { shortened } from '@/words'
-import { fieldChangeWords } from '@/words/history'
+import { patchWords } from '@/words/history'
 
 export function OpenedShelf({ shelf }: { shelf: Area | Group }) {
   const act = useAct()
@@ -96,10 +96,7 @@ function SayOfArea({ area }: { area: Area }) {
   const groups = select.groupsOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)
   const read = (text: string) => {
     const { patch, unread } = reader.amendArea(text, area, groups)
-    const changes = Object.entries(patch).map(([field, to]) =>
-      fieldChangeWords(field, area[field as keyof Area], to, document, today),
-    )
-    return { changes, unread }
+    return { changes: patchWords('area', area, patch, document, today), unread }
   }
   return (
     <SayWhatChanges

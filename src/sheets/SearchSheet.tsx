@@ -10,27 +10,12 @@ import { Column, Field, Icon, moveFocusWithin, Press, Preview, Seal, SlideOver, 
 import { useDesk } from '@/held/desk'
 import { stateWords } from '@/words'
 import { helpWith } from '@/words/help'
+import { kindsInWords } from '@/words/kinds'
 import { nameOfNote } from '@/words/pages'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { useHeldDocument } from '@/held/zen'
 
 const atMost = 30
-const kindWords = {
-  slip: 'slip',
-  action: 'action',
-  project: 'project',
-  area: 'area',
-  person: 'person',
-  context: 'context',
-  reference: 'reference',
-  group: 'group',
-  review: 'review',
-  reading: 'reading',
-  note: 'note',
-  checklist: 'checklist',
-  goal: 'goal',
-} as const
-
 export default function SearchSheet({ onClose }: { onClose: () => void }) {
   const document = useHeldDocument()
   // What was typed before the dialog was there to take it comes first.
@@ -161,7 +146,7 @@ function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
         <Column flex={1} minWidth={0}>
           <Words struck={over}>{nameOfNote(document, found.id)}</Words>
           <Words size="second" tone="inkSoft">
-            {[(kindWords as Partial<Record<string, string>>)[found.kind], state].filter(Boolean).join(' · ')}
+            {[kindsInWords[found.kind].one, state].filter(Boolean).join(' · ')}
           </Words>
         </Column>
       </Press>

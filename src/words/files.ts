@@ -4,6 +4,7 @@ import { assertNever } from '@/core/invariant'
 import { idOf, type Diff } from '@/core/journal'
 import { kindOf, type RecordKind } from '@/core/record'
 import { count, megabytes } from './counts'
+import { kindsInWords } from './kinds'
 
 const changeWords = { added: 'new', updated: 'changed', removed: 'removed' } as const
 
@@ -21,49 +22,17 @@ export function broughtWords(diff: Diff): string {
   return told.length === 0 ? 'Nothing here would change.' : `It would make these changes: ${told.join('; ')}.`
 }
 
-const kindNames: Readonly<Record<RecordKind, readonly [one: string, many: string]>> = {
-  slip: ['slip', 'slips'],
-  action: ['action', 'actions'],
-  project: ['project', 'projects'],
-  area: ['area', 'areas'],
-  group: ['group', 'groups'],
-  context: ['context', 'contexts'],
-  person: ['person', 'people'],
-  reference: ['reference', 'references'],
-  review: ['review', 'reviews'],
-  settings: ['the settings', 'the settings'],
-  step: ['step', 'steps'],
-  repeat: ['repeat', 'repeats'],
-  reminder: ['reminder', 'reminders'],
-  file: ['file', 'files'],
-  reading: ['thing to read', 'things to read'],
-  aside: ['thing kept for the review', 'things kept for the review'],
-  remark: ['remark', 'remarks'],
-  timeEntry: ['timed hour', 'timed hours'],
-  checklist: ['checklist', 'checklists'],
-  run: ['time through a checklist', 'times through a checklist'],
-  note: ['note', 'notes'],
-  lens: ['lens', 'lenses'],
-  plan: ['planned day', 'planned days'],
-  goal: ['goal', 'goals'],
-  stage: ['stage', 'stages'],
-  passage: ['step through the stages', 'steps through the stages'],
-  blank: ['blank of a template', 'blanks of templates'],
-  counted: ['counted date of a template', 'counted dates of templates'],
-}
-
 /** A kind of a newer version. */
-const unknownKind = ['thing of a newer version', 'things of a newer version'] as const
+const unknownKind = { one: 'thing of a newer version', many: 'things of a newer version' }
 
 function kindsWords(ids: readonly string[]): string {
   const counts = new Map<string, number>()
   for (const id of ids) counts.set(kindOf(id), (counts.get(kindOf(id)) ?? 0) + 1)
   return [...counts]
-    .map(([kind, number]) =>
-      kind === 'settings'
-        ? 'the settings'
-        : count(number, ...(Object.hasOwn(kindNames, kind) ? kindNames[kind as RecordKind] : unknownKind)),
-    )
+    .map(([kind, number]) => {
+      const { one, many } = Object.hasOwn(kindsInWords, kind) ? kindsInWords[kind as RecordKind] : unknownKind
+      return kind === 'settings' ? one : count(number, one, many)
+    })
     .join(', ')
 }
 

@@ -2,6 +2,7 @@
 import { idOf, idsTold, madeAtEpochMs, recordIn, type Change, type Document } from '@/core/journal'
 import { isEqual } from '@/core/isEqual'
 import {
+  kindOf,
   type Context,
   type Ending,
   type RecordKind,
@@ -10,6 +11,8 @@ import {
   type Waiting,
   type When,
 } from '@/core/record'
+import { registry } from '@/core/record/kinds'
+import type { Field, Fields } from '@/core/record/kinds/field'
 import type { PartsSaid } from '@/core/sentence'
 import { type CalendarDate } from '@/core/time'
 import { horizonWords, waitingWords } from './action'
@@ -18,88 +21,76 @@ import { nearDate, duration, when, momentWords } from './dates'
 import { goalStateWords, reachWords, shortened, stateWords } from './names'
 import { hoursWords } from './contexts'
 import { reminderWords, repeatWords } from './repeat'
+import { kindsInWords } from './kinds'
 import { endingWords } from './stages'
 
-const fieldWords: Readonly<Record<string, string>> = {
-  title: 'title',
-  note: 'note',
-  link: 'link',
-  projectId: 'project',
-  areaId: 'area',
-  groupId: 'group',
-  contextIds: 'contexts',
-  personIds: 'people',
-  horizon: 'horizon',
-  weight: 'weight',
-  energy: 'energy',
-  minutes: 'minutes',
-  takenMinutes: 'minutes taken',
-  due: 'due',
-  notBefore: 'not before',
-  at: 'fixed time',
-  day: 'planned day',
-  rank: 'order',
-  waiting: 'waiting for',
-  text: 'words',
-  outcome: 'outcome',
-  state: 'state',
-  name: 'name',
-  afterIds: 'after',
-  goalIds: 'goals',
-  inOrder: 'in order',
-  reach: 'reach',
-  everyWeeks: 'weeks between looks',
-  soThat: 'so that',
-  notUntil: 'not now until',
-  stageId: 'stage',
-  ending: 'ended',
-  endReason: 'why',
-  stamp: 'seal',
-  ink: 'ink of the seal',
-  lookedOn: 'looked through',
-  parentId: 'within',
-  begins: 'begins',
-  hours: 'at hand',
+/** What a field is called in the history of a kind; null where it is not told there, as of a newer version. */
+const fieldWordsOf = (kind: RecordKind, field: string): string | null => {
+  const words: Readonly<Record<string, string | null>> = Object.hasOwn(kindsInWords, kind)
+    ? kindsInWords[kind].fields
+    : {}
+  return Object.hasOwn(words, field) ? (words[field] as string | null) : null
 }
 
-export const fieldNameWords = (field: string): string => fieldWords[field] ?? field
+/** What a field of an action is called. */
+export const fieldNameWords = (field: string): string => fieldWordsOf('action', field) ?? field
 
 /** A field's value in words, for history. */
-function valueWords(field: string, value: unknown, document: Document, today: CalendarDate): string {
+function valueWords(
+  kind: RecordKind,
+  field: string,
+  value: unknown,
+  document: Document,
+  today: CalendarDate,
+): string {
   if (value === null || value === '' || (Array.isArray(value) && value.length === 0)) return 'none'
   const named = (id: string) => {
     const record = recordIn(document, id as `${RecordKind}:`) as { title?: string; name?: string } | undefined
     return record?.title ?? record?.name ?? 'something removed'
   }
-  // A project's promise is a day alone, an action's a day and perhaps a time.
-  if (field === 'due' || field === 'at')
-    return typeof value === 'string' ? nearDate(value as CalendarDate, today) : when(value as When, today)
+  const shape: Field | undefined = (registry[kind].fields as Fields)[field]
+  if (shape?.type === 'date') return nearDate(value as CalendarDate, today)
+  if (shape?.type === 'flag') return value ? 'yes' : 'no'
+  if (shape?.type === 'ref') return named(value as string)
+  if (shape?.type === 'set' && shape.of.type === 'ref') return (value as string[]).map(named).join(', ')
+  if (field === 'due' || field === 'at') return when(value as When, today)
   if (field === 'ending') return endingWords[value as Ending]
   if (field === 'hours') return hoursWords(value as Context['hours'])
   if (field === 'ink') return String((value as number) + 1)
-  if (['day', 'notBefore', 'notUntil', 'lookedOn', 'begins'].includes(field))
-    return nearDate(value as CalendarDate, today)
   if (field === 'minutes' || field === 'takenMinutes') return duration(value as number)
   if (field === 'horizon') return horizonWords[value as keyof typeof horizonWords]
   if (field === 'state') return { ...stateWords, ...goalStateWords }[value as keyof typeof stateWords]
-  if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (field === 'reach') return reachWords[value as keyof typeof reachWords].toLowerCase()
-  if (field.endsWith('Ids')) return (value as string[]).map(named).join(', ')
-  if (field.endsWith('Id')) return named(value as string)
   if (field === 'waiting')
     return waitingWords({ waiting: value as Waiting }, document, today).replace(/^waiting for /, '')
   return String(value).length > 60 ? `${String(value).slice(0, 57)}…` : String(value)
 }
 
-/** "minutes none → 20 min": one field, from what to what. */
-export const fieldChangeWords = (
+/** "minutes none → 20 min": one field of a kind, from what to what; null where its history does not tell of it. */
+export function fieldChangeWords(
+  kind: RecordKind,
   field: string,
-  from: unknown,
-  to: unknown,
+  [from, to]: readonly [unknown, unknown],
   document: Document,
   today: CalendarDate,
-): string =>
-  `${fieldNameWords(field)} ${valueWords(field, from, document, today)} → ${valueWords(field, to, document, today)}`
+): string | null {
+  const name = fieldWordsOf(kind, field)
+  const [before, after] = [from, to].map((value) => valueWords(kind, field, value, document, today))
+  return name === null ? null : `${name} ${before} → ${after}`
+}
+
+/** What a patch would change of a record, field by field. */
+export const patchWords = (
+  kind: RecordKind,
+  before: object,
+  patch: object,
+  document: Document,
+  today: CalendarDate,
+): string[] =>
+  Object.entries(patch).flatMap(
+    ([field, to]) =>
+      fieldChangeWords(kind, field, [(before as Record<string, unknown>)[field], to], document, today) ?? [],
+  )
 
 /** "repeat none → every weekday": what is said of the records that belong to an action, where it changes any. */
 export function partsChangeWords(
@@ -118,22 +109,6 @@ export function partsChangeWords(
     ...(noAfter ? ['after → none'] : []),
   ]
 }
-
-const silent = new Set([
-  'moves',
-  'moved',
-  'turn',
-  'alone',
-  'rank',
-  'lineOf',
-  'startedAtEpochMs',
-  'timerFromEpochMs',
-  'doneAtEpochMs',
-  'letGoAtEpochMs',
-  'closedAtEpochMs',
-  'retiredAtEpochMs',
-  'makes',
-])
 
 /** The words a slip was added with, where this change added one of `ids`; null where it added none. */
 function firstWritten({ diff }: Change, ids: ReadonlySet<string>): string | null {
@@ -164,10 +139,11 @@ export function historyWords(
   if (part?.kind !== 'updated') return [act, ...namesOfParts(change, id)].join(': ')
   const told = Object.entries(part.fields)
     // A text that was written on may have come back to what it was.
-    .filter(([field, [from, to]]) => !silent.has(field) && !isEqual(from, to))
-    .map(([field, [from, to]]) =>
-      field === 'note' ? 'note' : fieldChangeWords(field, from, to, document, today),
+    .filter(([, [from, to]]) => !isEqual(from, to))
+    .map(([field, pair]) =>
+      field === 'note' ? 'note' : fieldChangeWords(kindOf(part.id), field, pair, document, today),
     )
+    .filter((words) => words !== null)
   return told.length > 0 ? `${act}: ${told.join('; ')}` : act
 }
 

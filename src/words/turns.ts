@@ -4,16 +4,18 @@ import type { Action } from '@/core/record'
 import type { HabitDay, HabitMonth } from '@/core/repeat/habit'
 import type { CalendarDate } from '@/core/time'
 import { format, shortDate } from './dates'
-import { fieldChangeWords, fieldNameWords } from './history'
+import { fieldNameWords, patchWords } from './history'
 
 export const nextWords = (next: CalendarDate | null, today: CalendarDate): string =>
   next ? `then ${shortDate(next, today)}` : 'the last one'
 
+/** What was changed for this one alone, as it stands now. */
+const nowOf = (action: Action): Partial<Action> =>
+  Object.fromEntries(Object.keys(action.alone).map((field) => [field, action[field as keyof Action]]))
+
 /** "This one only: day Wed 11 Mar → Fri 13 Mar" */
 export const aloneWords = (action: Action, document: Document, today: CalendarDate): string => {
-  const told = Object.entries(action.alone).map(([field, kept]) =>
-    fieldChangeWords(field, kept, action[field as keyof Action], document, today),
-  )
+  const told = patchWords('action', action.alone, nowOf(action), document, today)
   return `This one only: ${told.join('; ')}`
 }
 

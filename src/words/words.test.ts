@@ -230,9 +230,10 @@ it('offers what is not set, chasing only where somebody is waited for', () => {
   ])
 })
 it('tells a promise with its time, and a project’s, which has none', () => {
-  const told = (to: unknown) => fieldChangeWords('due', null, to, emptyDocument, today)
-  expect(told({ date: date('2026-03-13'), time: '17:00' })).toBe('due none → Fri 13 Mar, 17:00')
-  expect(told('2026-03-13')).toBe('due none → Fri 13 Mar')
+  const told = (kind: 'action' | 'project', to: unknown) =>
+    fieldChangeWords(kind, 'due', [null, to], emptyDocument, today)
+  expect(told('action', { date: date('2026-03-13'), time: '17:00' })).toBe('due none → Fri 13 Mar, 17:00')
+  expect(told('project', '2026-03-13')).toBe('due none → Fri 13 Mar')
 })
 
 it('quotes a slip as it was first written, in the history of what it became', () => {

@@ -1,26 +1,15 @@
 // Finding anything by its words. The index is MiniSearch's; what is indexed and in which order it comes is ours.
 import { isOpen } from '../action'
 import MiniSearch from 'minisearch'
-import { kindOf, type Action, type AnyRecord, type RecordKind } from '../record'
+import { isObject } from '../json'
+import { isIdOf, kindOf, type Action, type AnyRecord, type RecordKind } from '../record'
+import { registry } from '../record/kinds'
+import type { Field, Fields, Kind } from '../record/kinds/field'
 
 export interface Found {
   readonly id: string
   readonly kind: RecordKind
 }
-
-const searchable: readonly RecordKind[] = [
-  'slip',
-  'action',
-  'project',
-  'area',
-  'person',
-  'context',
-  'reference',
-  'reading',
-  'note',
-  'checklist',
-  'goal',
-]
 
 interface Entry {
   readonly id: string
@@ -29,37 +18,51 @@ interface Entry {
   readonly open: boolean
 }
 
-/** What belongs to something as records of its own is found with it: its steps, its remarks, the names of its files. */
-function textsByOwner(records: readonly AnyRecord[]): ReadonlyMap<string, string> {
-  const texts = new Map<string, string>()
-  for (const record of records) {
-    const kind = kindOf(record.id)
-    if (kind !== 'step' && kind !== 'remark' && kind !== 'file') continue
-    const { ownerId, ...said } = record as { ownerId: string; title?: string; text?: string; name?: string }
-    texts.set(ownerId, `${texts.get(ownerId) ?? ''} ${said.title ?? said.text ?? said.name ?? ''}`)
+/** The texts of some fields: what the record is called, and what else of it is found. */
+function textsIn(
+  fields: Fields,
+  values: Readonly<Record<string, unknown>>,
+): { title: string; more: string[] } {
+  const texts = { title: '', more: [] as string[] }
+  for (const name in fields) {
+    const field = fields[name] as Field
+    const value = values[name]
+    if (field.type === 'text' && typeof value === 'string') {
+      if (field.isTitle) texts.title = value
+      // What ties a line of a note to its action is no text.
+      if (field.isSearched) texts.more.push(value.replace(/<!--.*?-->/g, ''))
+    }
+    if (field.type === 'object' && isObject(value)) texts.more.push(...textsIn(field.fields, value).more)
   }
   return texts
 }
 
-function entryOf(record: AnyRecord, parts: string): Entry {
-  const fields = record as unknown as Record<string, unknown>
-  const waiting = fields['waiting'] as Action['waiting'] | undefined
-  const text = (name: string) => (typeof fields[name] === 'string' ? (fields[name] as string) : '')
+const kindIn = (record: AnyRecord): Kind | null =>
+  Object.hasOwn(registry, kindOf(record.id)) ? registry[kindOf(record.id)] : null
+
+const textsOf = (record: AnyRecord, { fields }: Kind) =>
+  textsIn(fields, record as unknown as Readonly<Record<string, unknown>>)
+
+/** What belongs to something as records of its own is found with it: its steps, its remarks, the names of its files. */
+function textsByOwner(records: readonly AnyRecord[]): ReadonlyMap<string, string> {
+  const texts = new Map<string, string>()
+  for (const record of records) {
+    const kind = kindIn(record)
+    if (!kind || kind.isFound || !('ownerId' in kind.fields)) continue
+    const { ownerId } = record as { ownerId: string }
+    texts.set(ownerId, `${texts.get(ownerId) ?? ''} ${textsOf(record, kind).title}`)
+  }
+  return texts
+}
+
+function entryOf(record: AnyRecord, kind: Kind, parts: string): Entry {
+  const { title, more } = textsOf(record, kind)
+  const isOver = ((record as { letGoAtEpochMs?: number | null }).letGoAtEpochMs ?? null) !== null
   return {
     id: record.id,
-    title: text('title') || text('name') || text('text'),
-    more: [
-      text('outcome'),
-      text('soThat'),
-      text('endReason'),
-      text('note').replace(/<!--.*?-->/g, ''),
-      text('link'),
-      waiting?.whom ?? '',
-      waiting?.how ?? '',
-      parts,
-    ].join(' '),
-    open:
-      kindOf(record.id) === 'action' ? isOpen(record as Action) : (fields['letGoAtEpochMs'] ?? null) === null,
+    title,
+    more: [...more, parts].join(' '),
+    open: isIdOf('action', record.id) ? isOpen(record as Action) : !isOver,
   }
 }
 
@@ -94,8 +97,9 @@ export async function makeSearchIndex(
   const texts = textsByOwner(all)
   let portion: Entry[] = []
   for (const record of all) {
-    if (!searchable.includes(kindOf(record.id))) continue
-    portion.push(entryOf(record, texts.get(record.id) ?? ''))
+    const kind = kindIn(record)
+    if (!kind?.isFound) continue
+    portion.push(entryOf(record, kind, texts.get(record.id) ?? ''))
     if (portion.length < portionSize) continue
     await index.addAllAsync(portion, { chunkSize: portionSize })
     if (!isWanted()) throw new Error('The index is not wanted any more.')

@@ -4,7 +4,6 @@ import type { Reminder, Repeat } from '@/core/record'
 import type {
   ActionPatch,
   Amendable,
-  AmendedField,
   Amendment,
   PartsSaid,
   SentenceContext,
@@ -14,7 +13,7 @@ import { useHeldDocument, useToday } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
 import type { SaidChanges } from '@/parts/said/SayWhatChanges'
 import { nameOfRecord, type SaidField, type Sayable } from '@/words'
-import { fieldChangeWords, partsChangeWords } from '@/words/history'
+import { patchWords, partsChangeWords } from '@/words/history'
 import { patchFor, sharedOf } from './sharedOf'
 
 /** How many different changes are told; a sentence over fifty actions may make fifty. */
@@ -56,9 +55,7 @@ export function useAmending(
       const told = new Map<string, number>()
       const amended = all.map((of) => said(text, of))
       for (const [index, { patch, parts }] of amended.entries()) {
-        const words = Object.entries(patch).map(([field, to]) =>
-          fieldChangeWords(field, all[index]?.[field as AmendedField], to, document, today),
-        )
+        const words = patchWords('action', all[index] ?? {}, patch, document, today)
         for (const each of [
           ...words,
           ...partsChangeWords(parts, standingOf(index), today, (id) => nameOfRecord(document, id)),

@@ -15,7 +15,7 @@ import { SayWhatChanges, type SaidChanges } from '@/parts/said/SayWhatChanges'
 import { EditText } from '@/parts/text/EditText'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { saidOfProject, shortened } from '@/words'
-import { fieldChangeWords } from '@/words/history'
+import { patchWords } from '@/words/history'
 import { DoneBand } from '@/parts/done/DoneBand'
 import { useDonePlace } from '@/parts/done/useDonePlace'
 import { History } from '../History'
@@ -57,10 +57,7 @@ export function OpenedProject({ project }: { project: Project }) {
   const amended = (text: string) => reader.amendProject(text, project, { today, weekStartsOn, names })
   const read = (text: string): SaidChanges => {
     const { patch, unread } = amended(text)
-    const changes = Object.entries(patch).map(([field, to]) =>
-      fieldChangeWords(field, project[field as keyof Project], to, document, today),
-    )
-    return { changes, unread }
+    return { changes: patchWords('project', project, patch, document, today), unread }
   }
   const set = (patch: ProjectPatch, say: string | false = false) =>
     act(

@@ -58,29 +58,32 @@ const repeatingFields = {
   day: nullable(date),
 }
 
-export const action = kind({
-  ...repeatingFields,
-  /** The day of its rule that it stands for; null where it does not come back, or has not been laid by its rule. */
-  turn: nullable(date),
-  /** Of what was changed for this one alone: the values that the next one takes. */
-  alone: partial(repeatingFields),
-  /** A mark for each time it was re-dated, `2026-03-11~name`: how often is how many there are. */
-  moved: setOf(text(80, { expected: 'expected a mark' })),
-  /** Set while underway. */
-  startedAtEpochMs: nullable(epochMs),
-  /** Set while its timer runs. */
-  timerFromEpochMs: nullable(epochMs),
-  /** The minutes it took, where they were corrected by hand; else its time entries say it. */
-  takenMinutes: nullable(minutes),
-  waiting: nullable(waiting),
-  /** What must be done before it: until then it is blocked. */
-  afterIds: setOf(ref(['action'], 'clear')),
-  rank,
-  createdAtEpochMs: epochMs,
-  /** The slip it was sorted from: its history begins there. */
-  slipId: nullable(ref(['slip'], 'keep')),
-  /** In whose note a check-box line stands for it. */
-  lineOf: nullable(ref(noteOwners, 'clear')),
-  doneAtEpochMs: nullable(epochMs),
-  letGoAtEpochMs: nullable(epochMs),
-})
+export const action = kind(
+  {
+    ...repeatingFields,
+    /** The day of its rule that it stands for; null where it does not come back, or has not been laid by its rule. */
+    turn: nullable(date),
+    /** Of what was changed for this one alone: the values that the next one takes. */
+    alone: partial(repeatingFields),
+    /** A mark for each time it was re-dated, `2026-03-11~name`: how often is how many there are. */
+    moved: setOf(text(80, { expected: 'expected a mark' })),
+    /** Set while underway. */
+    startedAtEpochMs: nullable(epochMs),
+    /** Set while its timer runs. */
+    timerFromEpochMs: nullable(epochMs),
+    /** The minutes it took, where they were corrected by hand; else its time entries say it. */
+    takenMinutes: nullable(minutes),
+    waiting: nullable(waiting),
+    /** What must be done before it: until then it is blocked. */
+    afterIds: setOf(ref(['action'], 'clear')),
+    rank,
+    createdAtEpochMs: epochMs,
+    /** The slip it was sorted from: its history begins there. */
+    slipId: nullable(ref(['slip'], 'keep')),
+    /** In whose note a check-box line stands for it. */
+    lineOf: nullable(ref(noteOwners, 'clear')),
+    doneAtEpochMs: nullable(epochMs),
+    letGoAtEpochMs: nullable(epochMs),
+  },
+  { isFound: true },
+)

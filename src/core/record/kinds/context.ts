@@ -1,19 +1,22 @@
 // What must be at hand: a place, a tool, a site, a mood.
 import { count, epochMs, kind, listOf, nullable, object, rank, ref, time, title } from './field'
 
-export const context = kind({
-  name: title(),
-  /** What it lies within: a hall is on site. */
-  parentId: nullable(ref(['context'], 'clear')),
-  /** When it is at hand; null for always, no weekday for every one. */
-  hours: nullable(
-    object({
-      weekdays: listOf(count({ max: 6, expected: 'expected a weekday from 0 to 6' })),
-      from: time,
-      until: time,
-    }),
-  ),
-  /** Not offered any more; what stands with it goes on so. */
-  retiredAtEpochMs: nullable(epochMs),
-  rank,
-})
+export const context = kind(
+  {
+    name: title(),
+    /** What it lies within: a hall is on site. */
+    parentId: nullable(ref(['context'], 'clear')),
+    /** When it is at hand; null for always, no weekday for every one. */
+    hours: nullable(
+      object({
+        weekdays: listOf(count({ max: 6, expected: 'expected a weekday from 0 to 6' })),
+        from: time,
+        until: time,
+      }),
+    ),
+    /** Not offered any more; what stands with it goes on so. */
+    retiredAtEpochMs: nullable(epochMs),
+    rank,
+  },
+  { isFound: true },
+)

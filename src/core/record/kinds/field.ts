@@ -141,8 +141,15 @@ type MapOf<K extends string, V> = [string] extends [K]
 export const mapOf = <K extends string, V>(keys: Field<K>, of: Field<V>): Field<MapOf<K, V>> =>
   ({ type: 'map', keys, of }) as Field<MapOf<K, V>>
 
-export interface Kind<F extends Fields = Fields> {
+interface KindTraits {
+  /** Search finds it by itself; what is not found so is found with what it belongs to. */
+  readonly isFound?: true
+}
+export interface Kind<F extends Fields = Fields> extends KindTraits {
   readonly fields: F
 }
 /** A kind of record, by its fields. */
-export const kind = <const F extends Fields>(fields: F): Kind<F> => ({ fields })
+export const kind = <const F extends Fields>(fields: F, traits: KindTraits = {}): Kind<F> => ({
+  fields,
+  ...traits,
+})

@@ -3,15 +3,18 @@ import { goalReaches, goalStates } from '../scales'
 import { epochMs, kind, note, nullable, oneOf, rank, title } from './field'
 import { weeks } from './seal'
 
-export const goal = kind({
-  title: title(),
-  /** Why it is wanted. */
-  note: note(),
-  reach: oneOf(goalReaches),
-  state: oneOf(goalStates),
-  /** It is looked at again after so many weeks; null for never. */
-  everyWeeks: nullable(weeks),
-  rank,
-  createdAtEpochMs: epochMs,
-  closedAtEpochMs: nullable(epochMs),
-})
+export const goal = kind(
+  {
+    title: title(),
+    /** Why it is wanted. */
+    note: note(),
+    reach: oneOf(goalReaches),
+    state: oneOf(goalStates),
+    /** It is looked at again after so many weeks; null for never. */
+    everyWeeks: nullable(weeks),
+    rank,
+    createdAtEpochMs: epochMs,
+    closedAtEpochMs: nullable(epochMs),
+  },
+  { isFound: true },
+)

@@ -1,16 +1,19 @@
 // A note of its own: of a day (`note:day-2026-03-11`), or of a meeting with people.
 import { date, epochMs, kind, note as noteField, nullable, ref, setOf, title } from './field'
 
-export const note = kind({
-  /** Empty for a day note. */
-  title: title(),
-  /** Its text, in Markdown. */
-  note: noteField(),
-  /** The day it is the note of, or of the meeting. */
-  date,
-  personIds: setOf(ref(['person'], 'clear')),
-  projectId: nullable(ref(['project'], 'clear')),
-  areaId: nullable(ref(['area'], 'clear')),
-  createdAtEpochMs: epochMs,
-  letGoAtEpochMs: nullable(epochMs),
-})
+export const note = kind(
+  {
+    /** Empty for a day note. */
+    title: title(),
+    /** Its text, in Markdown. */
+    note: noteField(),
+    /** The day it is the note of, or of the meeting. */
+    date,
+    personIds: setOf(ref(['person'], 'clear')),
+    projectId: nullable(ref(['project'], 'clear')),
+    areaId: nullable(ref(['area'], 'clear')),
+    createdAtEpochMs: epochMs,
+    letGoAtEpochMs: nullable(epochMs),
+  },
+  { isFound: true },
+)

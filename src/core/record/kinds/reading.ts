@@ -2,15 +2,18 @@
 import { readingStates } from '../scales'
 import { epochMs, kind, line, minutes, note, nullable, oneOf, ref, title } from './field'
 
-export const reading = kind({
-  title: title(),
-  note: note(),
-  link: nullable(line({ isSearched: true })),
-  projectId: nullable(ref(['project'], 'clear')),
-  areaId: nullable(ref(['area'], 'clear')),
-  state: oneOf(readingStates),
-  minutes: nullable(minutes),
-  createdAtEpochMs: epochMs,
-  slipId: nullable(ref(['slip'], 'keep')),
-  letGoAtEpochMs: nullable(epochMs),
-})
+export const reading = kind(
+  {
+    title: title(),
+    note: note(),
+    link: nullable(line({ isSearched: true })),
+    projectId: nullable(ref(['project'], 'clear')),
+    areaId: nullable(ref(['area'], 'clear')),
+    state: oneOf(readingStates),
+    minutes: nullable(minutes),
+    createdAtEpochMs: epochMs,
+    slipId: nullable(ref(['slip'], 'keep')),
+    letGoAtEpochMs: nullable(epochMs),
+  },
+  { isFound: true },
+)

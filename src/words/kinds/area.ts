@@ -1,0 +1,17 @@
+import type { KindWords } from './kindWords'
+
+export const area: KindWords<'area'> = {
+  one: 'area',
+  many: 'areas',
+  fields: {
+    groupId: 'group',
+    name: 'name',
+    stamp: 'seal',
+    ink: 'ink of the seal',
+    goalIds: 'goals',
+    lookedOn: 'looked through',
+    everyWeeks: 'weeks between looks',
+    rank: null,
+    closedAtEpochMs: null,
+  },
+}

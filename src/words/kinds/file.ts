@@ -1,0 +1,16 @@
+import type { KindWords } from './kindWords'
+
+export const file: KindWords<'file'> = {
+  one: 'file',
+  many: 'files',
+  fields: {
+    ownerId: null,
+    name: 'name',
+    mediaType: null,
+    bytes: null,
+    blob: null,
+    smallBlob: null,
+    rank: null,
+    addedAtEpochMs: null,
+  },
+}

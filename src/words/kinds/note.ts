@@ -1,0 +1,16 @@
+import type { KindWords } from './kindWords'
+
+export const note: KindWords<'note'> = {
+  one: 'note',
+  many: 'notes',
+  fields: {
+    title: 'title',
+    note: 'note',
+    date: 'day',
+    personIds: 'people',
+    projectId: 'project',
+    areaId: 'area',
+    createdAtEpochMs: null,
+    letGoAtEpochMs: null,
+  },
+}

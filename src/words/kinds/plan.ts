@@ -1,0 +1,14 @@
+import type { KindWords } from './kindWords'
+
+export const plan: KindWords<'plan'> = {
+  one: 'planned day',
+  many: 'planned days',
+  fields: {
+    date: 'day',
+    availableMinutes: 'available minutes',
+    plannedAtEpochMs: null,
+    planned: null,
+    endedAtEpochMs: null,
+    line: 'the line of the day',
+  },
+}

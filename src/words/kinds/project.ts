@@ -1,0 +1,31 @@
+import type { KindWords } from './kindWords'
+
+export const project: KindWords<'project'> = {
+  one: 'project',
+  many: 'projects',
+  fields: {
+    areaId: 'area',
+    parentId: 'within',
+    stamp: 'seal',
+    ink: 'ink of the seal',
+    title: 'title',
+    outcome: 'outcome',
+    soThat: 'so that',
+    note: 'note',
+    begins: 'begins',
+    due: 'due',
+    state: 'state',
+    notUntil: 'not now until',
+    stageId: 'stage',
+    ending: 'ended',
+    endReason: 'why',
+    makes: null,
+    inOrder: 'in order',
+    afterIds: 'after',
+    personIds: 'people',
+    goalIds: 'goals',
+    rank: null,
+    createdAtEpochMs: null,
+    closedAtEpochMs: null,
+  },
+}

@@ -1,0 +1,17 @@
+import type { KindWords } from './kindWords'
+
+export const settings: KindWords<'settings'> = {
+  one: 'the settings',
+  many: 'the settings',
+  fields: {
+    availableMinutes: 'available minutes',
+    dayStartsAtMinute: 'the day starts',
+    dayEndsAtMinute: 'the day ends',
+    weekStartsOn: 'the week begins',
+    underwayLimit: 'how many underway',
+    hideDoneSteps: 'finished steps hidden',
+    asksForBackup: 'asks for a backup',
+    dayNoteBegins: 'what a day note begins with',
+    keys: 'keys',
+  },
+}

@@ -1,0 +1,15 @@
+import type { KindWords } from './kindWords'
+
+export const slip: KindWords<'slip'> = {
+  one: 'slip',
+  many: 'slips',
+  fields: {
+    text: 'words',
+    takenOff: 'words left as they are',
+    note: 'note',
+    personIds: 'people',
+    setDownAtEpochMs: null,
+    lineOf: null,
+    letGoAtEpochMs: null,
+  },
+}
