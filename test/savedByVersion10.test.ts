@@ -1,5 +1,5 @@
 // What version 10 saved: the last that called fields and kinds otherwise than the screen does.
-import { parseRecord, parseTemplateFile } from '@/core/exchange'
+import { lensFileChecks, parseTemplateFile } from '@/core/exchange'
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import { emptyLens, lensIn, parseLensFile, toLensFile } from '@/core/lens'
 import { plainFace } from '@/core/lens/readyMade'
@@ -81,7 +81,7 @@ describe('what version 10 saved', () => {
     const of10 = { ...JSON.parse(text), version: 1 }
     of10.lens.conditions = [{ kind: 'state', state: 'heldBack', not: false }]
     of10.lens.bands = [{ name: 'B', where: { kind: 'state', state: 'heldBack', not: true } }]
-    expect(parseLensFile(JSON.stringify(of10), called('Desk'), parseRecord)).toMatchObject({
+    expect(parseLensFile(JSON.stringify(of10), called('Desk'), lensFileChecks)).toMatchObject({
       ok: true,
       value: { lens: { conditions: [{ state: 'blocked' }], bands: [{ where: { state: 'blocked' } }] } },
     })

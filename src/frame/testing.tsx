@@ -16,12 +16,14 @@ import * as reader from '@/core/sentence/reader'
 import { desk } from '@/held/desk'
 import * as learned from '@/held/learned'
 import { haveReader } from '@/held/reader'
+import * as help from '@/words/help'
+import { kindsInWords } from '@/words/kinds'
 import * as turning from '@/core/note/turning'
 import { haveTurning } from '@/parts/note/useTurning'
 import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
 
-haveReader({ ...reader, days: reader, learned }, later)
+haveReader({ ...reader, days: reader, learned, kinds: kindsInWords, help }, later)
 haveDragKit(dragKit)
 haveTurning(turning)
 

@@ -3,6 +3,7 @@
 import { useSyncExternalStore } from 'react'
 import { nothingSaid, type Draft, type Sentence } from '@/core/sentence'
 import type { Later } from '@/state'
+import type { KindsInWords } from '@/words/kinds/kindWords'
 
 type Whole = typeof import('@/core/sentence/reader')
 export type Reader = Pick<
@@ -25,6 +26,9 @@ export type Reader = Pick<
   readonly days: Pick<Whole, 'daysAfter' | 'daysWithin' | 'missedBy' | 'nextTurn'> | null
   /** What earlier decisions teach; null until it has loaded. */
   readonly learned: typeof import('./learned') | null
+  /** The words of the kinds of record, for their history; null until they have loaded. */
+  readonly kinds: KindsInWords | null
+  readonly help: typeof import('@/words/help') | null
 }
 
 const notYet: Reader = {
@@ -43,6 +47,8 @@ const notYet: Reader = {
   isForReading: () => false,
   days: null,
   learned: null,
+  kinds: null,
+  help: null,
 }
 
 let reader = notYet
@@ -61,13 +67,20 @@ export function haveReader(given: Reader, withIt: Later | null = later): void {
 export function loadReader(): Promise<void> {
   loading ??= import('./afterStart').then(
     (loaded) => {
-      haveReader({ ...loaded.reader, days: loaded.reader, learned: loaded.learned }, loaded.later)
+      const { reader: read, learned, kindsInWords, help } = loaded
+      haveReader({ ...read, days: read, learned, kinds: kindsInWords, help }, loaded.later)
     },
     () => {
       loading = null
     },
   )
   return loading
+}
+
+/** The reader once it has loaded; what there is where that fails. */
+export async function loadedReader(): Promise<Reader> {
+  await loadReader()
+  return reader
 }
 
 function subscribe(listener: () => void): () => void {

@@ -5,6 +5,7 @@ import type { ZenStore } from '@/state'
 import { takenInBy } from '@/state/takenIn'
 import { BandHeading, Column, Words } from '@/ui'
 import { changeMoment, historyWords } from '@/words/history'
+import { useReader } from '@/held/reader'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 
 /** So many things, one made of another, are followed back. */
@@ -43,6 +44,7 @@ export function History({
   const { store, clock } = useZen()
   const document = useHeldDocument()
   const today = useToday()
+  const { kinds } = useReader()
   const latest = useHeld((state) => state.recent.at(-1)?.stamp)
   const [told, setTold] = useState<{
     readonly changes: readonly Change[]
@@ -75,7 +77,7 @@ export function History({
         {told.changes.map((change) => (
           <Words render="li" key={change.stamp} size="second" tone="inkSoft">
             {changeMoment(change, clock.zone(), today)} ·{' '}
-            {historyWords(change, of, document, today, told.seen)}
+            {historyWords(change, of, { document, today, kinds }, told.seen)}
           </Words>
         ))}
       </Column>

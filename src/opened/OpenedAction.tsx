@@ -51,7 +51,7 @@ export function OpenedAction({ action }: { action: Action }) {
   const read = (text: string): SaidChanges => {
     const { patch, parts: said, ...rest } = amended(text)
     const standing = parts.comingBackOf(document, id)
-    const changes = patchWords('action', action, patch, document, today)
+    const changes = patchWords('action', action, patch, { document, today, kinds: reader.kinds })
     return {
       changes: [...changes, ...partsChangeWords(said, standing, today, (of) => nameOfRecord(document, of))],
       ...rest,

@@ -9,7 +9,7 @@ import { EditText } from '@/parts/text/EditText'
 import { OpenedGoalChooser, useChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { saidGoals } from '@/words/said'
-import { LeaveShelf } from '@/parts/shelves/LeaveShelf'
+import { LeaveShelf } from '@/parts/shelves/lazyLeave'
 import { LookThrough } from './LookThrough'
 import { OwnStages } from './OwnStages'
 import { SealChooser } from './SealChooser'
@@ -96,7 +96,7 @@ function SayOfArea({ area }: { area: Area }) {
   const groups = select.groupsOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)
   const read = (text: string) => {
     const { patch, unread } = reader.amendArea(text, area, groups)
-    return { changes: patchWords('area', area, patch, document, today), unread }
+    return { changes: patchWords('area', area, patch, { document, today, kinds: reader.kinds }), unread }
   }
   return (
     <SayWhatChanges

@@ -75,6 +75,8 @@ function OneOrAll({ action }: { action: Action }) {
   const act = useAct()
   const document = useHeldDocument()
   const today = useToday()
+  const { kinds } = useReader()
+  const around = { document, today, kinds }
   const [asOpened] = useState(action)
   const { id, alone } = action
   const changed = lasting.filter((field) => !(field in alone) && !isEqual(action[field], asOpened[field]))
@@ -83,14 +85,14 @@ function OneOrAll({ action }: { action: Action }) {
     <>
       {Object.keys(alone).length > 0 ? (
         <TurnedRound
-          told={aloneWords(action, document, today)}
+          told={aloneWords(action, around)}
           other="This and later ones"
           onPress={() => act('fromNowOn', { id })}
         />
       ) : null}
       {changed.length > 0 ? (
         <TurnedRound
-          told={fromNowOnWords(changed)}
+          told={fromNowOnWords(changed, around)}
           other="This one only"
           onPress={() => act('onlyThisOne', { id, before })}
         />

@@ -1,7 +1,7 @@
 // The sheets that slide over any station.
 import { lazy, Suspense } from 'react'
 import { desk, type OpenSheet } from '@/held/desk'
-import { LeaveProject } from '@/parts/shelves/LeaveShelf'
+import { LeaveProject } from '@/parts/shelves/lazyLeave'
 import { ChaseSheet } from './ChaseSheet'
 import { HorizonSheet } from './HorizonSheet'
 import { KeysSheet } from './KeysSheet'

@@ -9,9 +9,8 @@ import { select } from '@/state'
 import { Column, Field, Icon, moveFocusWithin, Press, Preview, Seal, SlideOver, Words } from '@/ui'
 import { useDesk } from '@/held/desk'
 import { stateWords } from '@/words'
-import { helpWith } from '@/words/help'
-import { kindsInWords } from '@/words/kinds'
 import { nameOfNote } from '@/words/pages'
+import { useReader } from '@/held/reader'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { useHeldDocument } from '@/held/zen'
 
@@ -40,7 +39,7 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
     [index, words],
   )
   const listRef = useRef<HTMLElement>(null)
-  const help = helpWith(words).slice(0, 3)
+  const help = useReader().help?.helpWith(words).slice(0, 3) ?? []
   const router = useRouter()
   const { open } = useOpened()
   const go = ({ id }: Found) => {
@@ -132,6 +131,7 @@ function stateOfFound({ kind }: Found, record: AnyRecord, document: Document): s
 }
 
 function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
+  const { kinds } = useReader()
   const document = useHeldDocument()
   const record = recordIn(document, found.id as OpenableId)
   // It may have gone since the index was made: undone, or removed in another tab.
@@ -146,7 +146,7 @@ function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
         <Column flex={1} minWidth={0}>
           <Words struck={over}>{nameOfNote(document, found.id)}</Words>
           <Words size="second" tone="inkSoft">
-            {[kindsInWords[found.kind].one, state].filter(Boolean).join(' · ')}
+            {[kinds?.[found.kind].one, state].filter(Boolean).join(' · ')}
           </Words>
         </Column>
       </Press>

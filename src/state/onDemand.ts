@@ -4,6 +4,7 @@ export {
   bundleParts,
   changeFault,
   entryFault,
+  lensFileChecks,
   parsePartialRecord,
   templateBundle,
   parseRecord,

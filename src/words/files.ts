@@ -4,12 +4,12 @@ import { assertNever } from '@/core/invariant'
 import { idOf, type Diff } from '@/core/journal'
 import { kindOf, type RecordKind } from '@/core/record'
 import { count, megabytes } from './counts'
-import { kindsInWords } from './kinds'
+import type { KindsInWords } from './kinds/kindWords'
 
 const changeWords = { added: 'new', updated: 'changed', removed: 'removed' } as const
 
 /** What bringing a file in would do, removals too: "12 new, 3 changed, 1 removed". */
-export function broughtWords(diff: Diff): string {
+export function broughtWords(diff: Diff, kinds: KindsInWords | null): string {
   const counts = (Object.keys(changeWords) as (keyof typeof changeWords)[]).map(
     (kind) => [kind, diff.filter((part) => part.kind === kind)] as const,
   )
@@ -17,7 +17,7 @@ export function broughtWords(diff: Diff): string {
     .filter(([, parts]) => parts.length > 0)
     .map(
       ([kind, parts]) =>
-        `${parts.length.toLocaleString('en-GB')} ${changeWords[kind]} (${kindsWords(parts.map(idOf))})`,
+        `${parts.length.toLocaleString('en-GB')} ${changeWords[kind]} (${kindsWords(parts.map(idOf), kinds)})`,
     )
   return told.length === 0 ? 'Nothing here would change.' : `It would make these changes: ${told.join('; ')}.`
 }
@@ -25,12 +25,12 @@ export function broughtWords(diff: Diff): string {
 /** A kind of a newer version. */
 const unknownKind = { one: 'thing of a newer version', many: 'things of a newer version' }
 
-function kindsWords(ids: readonly string[]): string {
+function kindsWords(ids: readonly string[], kinds: KindsInWords | null): string {
   const counts = new Map<string, number>()
   for (const id of ids) counts.set(kindOf(id), (counts.get(kindOf(id)) ?? 0) + 1)
   return [...counts]
     .map(([kind, number]) => {
-      const { one, many } = Object.hasOwn(kindsInWords, kind) ? kindsInWords[kind as RecordKind] : unknownKind
+      const { one, many } = kinds && Object.hasOwn(kinds, kind) ? kinds[kind as RecordKind] : unknownKind
       return kind === 'settings' ? one : count(number, one, many)
     })
     .join(', ')

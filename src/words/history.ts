@@ -21,27 +21,30 @@ import { nearDate, duration, when, momentWords } from './dates'
 import { goalStateWords, reachWords, shortened, stateWords } from './names'
 import { hoursWords } from './contexts'
 import { reminderWords, repeatWords } from './repeat'
-import { kindsInWords } from './kinds'
+import type { KindsInWords } from './kinds/kindWords'
 import { endingWords } from './stages'
 
-/** What a field is called in the history of a kind; null where it is not told there, as of a newer version. */
-const fieldWordsOf = (kind: RecordKind, field: string): string | null => {
-  const words: Readonly<Record<string, string | null>> = Object.hasOwn(kindsInWords, kind)
-    ? kindsInWords[kind].fields
-    : {}
-  return Object.hasOwn(words, field) ? (words[field] as string | null) : null
+/** What a history is told by: names of what is pointed at, days as they are seen from today, the words of the kinds. */
+export interface HistoryAround {
+  readonly document: Document
+  readonly today: CalendarDate
+  /** Null until they have loaded. */
+  readonly kinds: KindsInWords | null
 }
 
-/** What a field of an action is called. */
-export const fieldNameWords = (field: string): string => fieldWordsOf('action', field) ?? field
+/** What a field is called in the history of a kind; null where it is not told there, as of a newer version. */
+export function fieldNameWords(kind: RecordKind, field: string, kinds: KindsInWords | null): string | null {
+  const words: Readonly<Record<string, string | null>> =
+    kinds && Object.hasOwn(kinds, kind) ? kinds[kind].fields : {}
+  return Object.hasOwn(words, field) ? (words[field] as string | null) : null
+}
 
 /** A field's value in words, for history. */
 function valueWords(
   kind: RecordKind,
   field: string,
   value: unknown,
-  document: Document,
-  today: CalendarDate,
+  { document, today }: HistoryAround,
 ): string {
   if (value === null || value === '' || (Array.isArray(value) && value.length === 0)) return 'none'
   const named = (id: string) => {
@@ -71,12 +74,11 @@ export function fieldChangeWords(
   kind: RecordKind,
   field: string,
   [from, to]: readonly [unknown, unknown],
-  document: Document,
-  today: CalendarDate,
+  around: HistoryAround,
 ): string | null {
-  const name = fieldWordsOf(kind, field)
-  const [before, after] = [from, to].map((value) => valueWords(kind, field, value, document, today))
-  return name === null ? null : `${name} ${before} → ${after}`
+  const name = fieldNameWords(kind, field, around.kinds)
+  if (name === null) return null
+  return `${name} ${valueWords(kind, field, from, around)} → ${valueWords(kind, field, to, around)}`
 }
 
 /** What a patch would change of a record, field by field. */
@@ -84,12 +86,11 @@ export const patchWords = (
   kind: RecordKind,
   before: object,
   patch: object,
-  document: Document,
-  today: CalendarDate,
+  around: HistoryAround,
 ): string[] =>
   Object.entries(patch).flatMap(
     ([field, to]) =>
-      fieldChangeWords(kind, field, [(before as Record<string, unknown>)[field], to], document, today) ?? [],
+      fieldChangeWords(kind, field, [(before as Record<string, unknown>)[field], to], around) ?? [],
   )
 
 /** "repeat none → every weekday": what is said of the records that belong to an action, where it changes any. */
@@ -127,8 +128,7 @@ function firstWritten({ diff }: Change, ids: ReadonlySet<string>): string | null
 export function historyWords(
   change: Change,
   id: string,
-  document: Document,
-  today: CalendarDate,
+  around: HistoryAround,
   /** What it was made of, and itself: the slips among them are quoted as they were first written. */
   ids: ReadonlySet<string> = new Set([id]),
 ): string {
@@ -141,7 +141,7 @@ export function historyWords(
     // A text that was written on may have come back to what it was.
     .filter(([, [from, to]]) => !isEqual(from, to))
     .map(([field, pair]) =>
-      field === 'note' ? 'note' : fieldChangeWords(kindOf(part.id), field, pair, document, today),
+      field === 'note' ? 'note' : fieldChangeWords(kindOf(part.id), field, pair, around),
     )
     .filter((words) => words !== null)
   return told.length > 0 ? `${act}: ${told.join('; ')}` : act

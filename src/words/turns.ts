@@ -1,10 +1,9 @@
 // What comes back, in words: the next one, what was missed, what was changed for one alone, and how a habit went.
-import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
 import type { HabitDay, HabitMonth } from '@/core/repeat/habit'
 import type { CalendarDate } from '@/core/time'
 import { format, shortDate } from './dates'
-import { fieldNameWords, patchWords } from './history'
+import { fieldNameWords, patchWords, type HistoryAround } from './history'
 
 export const nextWords = (next: CalendarDate | null, today: CalendarDate): string =>
   next ? `then ${shortDate(next, today)}` : 'the last one'
@@ -14,13 +13,13 @@ const nowOf = (action: Action): Partial<Action> =>
   Object.fromEntries(Object.keys(action.alone).map((field) => [field, action[field as keyof Action]]))
 
 /** "This one only: day Wed 11 Mar → Fri 13 Mar" */
-export const aloneWords = (action: Action, document: Document, today: CalendarDate): string => {
-  const told = patchWords('action', action.alone, nowOf(action), document, today)
+export const aloneWords = (action: Action, around: HistoryAround): string => {
+  const told = patchWords('action', action.alone, nowOf(action), around)
   return `This one only: ${told.join('; ')}`
 }
 
-export const fromNowOnWords = (fields: readonly string[]): string =>
-  `This and later ones: ${fields.map(fieldNameWords).join(', ')}`
+export const fromNowOnWords = (fields: readonly string[], { kinds }: HistoryAround): string =>
+  `This and later ones: ${fields.flatMap((field) => fieldNameWords('action', field, kinds) ?? []).join(', ')}`
 
 const markWords = { done: 'done', missed: 'missed', skipped: 'skipped', open: 'still open' } as const
 /** "Mon 9 Mar: done" */

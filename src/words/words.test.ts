@@ -21,6 +21,7 @@ import {
 } from '.'
 import { fileFaultWords } from './files'
 import { fieldChangeWords, historyWords } from './history'
+import { kindsInWords } from './kinds'
 
 const today = calendarDateUnsafe('2026-03-11')
 const date = calendarDateUnsafe
@@ -229,9 +230,9 @@ it('offers what is not set, chasing only where somebody is waited for', () => {
     'link',
   ])
 })
+const around = { document: emptyDocument, today, kinds: kindsInWords }
 it('tells a promise with its time, and a project’s, which has none', () => {
-  const told = (kind: 'action' | 'project', to: unknown) =>
-    fieldChangeWords(kind, 'due', [null, to], emptyDocument, today)
+  const told = (kind: 'action' | 'project', to: unknown) => fieldChangeWords(kind, 'due', [null, to], around)
   expect(told('action', { date: date('2026-03-13'), time: '17:00' })).toBe('due none → Fri 13 Mar, 17:00')
   expect(told('project', '2026-03-13')).toBe('due none → Fri 13 Mar')
 })
@@ -243,8 +244,7 @@ it('quotes a slip as it was first written, in the history of what it became', ()
     act: 'setDown',
     diff: [{ kind: 'added', record: slip }],
   } as unknown as Change
-  const told = (ids: readonly string[]) =>
-    historyWords(change, 'action:a', emptyDocument, today, new Set(ids))
+  const told = (ids: readonly string[]) => historyWords(change, 'action:a', around, new Set(ids))
   expect(told(['slip:a', 'action:a'])).toBe('As first written: “fold the leaflets today”')
   expect(told(['slip:b'])).not.toContain('fold')
 })

@@ -1,5 +1,5 @@
 // Files and texts made to break things: refused in words or carried whole, and what was let in can be saved and read.
-import { parseTemplateFile, parseRecord, parseStoreFile } from '@/core/exchange'
+import { lensFileChecks, parseTemplateFile, parseStoreFile } from '@/core/exchange'
 import { makeStamp, type Change, type Entry } from '@/core/journal'
 import { emptyLens, parseLensFile } from '@/core/lens'
 import { lensFileFormat, lookOf } from '@/core/lens/lensFile'
@@ -221,9 +221,9 @@ it('a file of a lens with a word of the language for a sort is refused, and no s
       lens: { ...emptyLens, sorts },
     })
   const names = { nameOf: () => null, idsCalled: () => [] } as never
-  expect(parseLensFile(file([]), names, parseRecord).ok).toBe(true)
+  expect(parseLensFile(file([]), names, lensFileChecks).ok).toBe(true)
   for (const by of ['constructor', '__proto__', 'toString', 'nonsense'])
-    expect(parseLensFile(file([{ by, down: false }]), names, parseRecord)).toMatchObject({ ok: false })
+    expect(parseLensFile(file([{ by, down: false }]), names, lensFileChecks)).toMatchObject({ ok: false })
   const hostile = { ...emptyLens, sorts: [{ by: 'constructor', down: false }] } as never
   expect(store.run('addLens', { name: 'x', lens: hostile })).toMatchObject({ ok: false })
   expect(store.run('setSettings', { keys: JSON.parse('{"constructor":"x"}') })).toMatchObject({ ok: false })

@@ -11,6 +11,7 @@ export {
   type StoreFile,
   type StoreFileFault,
 } from './storeFile'
+export { lensFileChecks } from './lensFileChecks'
 export { parseTemplateFile, type TemplateFile, type TemplateFileFault } from './parseTemplateFile'
 export { templateFileLimitBytes } from '../template/templateFile'
 export {

@@ -70,5 +70,5 @@ export {
   stateWords,
 } from './vocabulary'
 export { fileNameOf, lookOf, toLensFile, type LensLook } from './lensFile'
-export { parseLensFile, type LensFileFault } from './parseLensFile'
+export { parseLensFile, type LensFileChecks, type LensFileFault } from './parseLensFile'
 export { lensFileLimitBytes } from './lensFile'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { anyLens, trickyLensNames, trickyNames } from '../testing/lenses'
 import { fileNameOf, lookOf, readyMade, toLensFile, type Lens } from '.'
-import { parseRecord } from '../record/parseRecord'
+import { lensFileChecks } from '../exchange/lensFileChecks'
 import { parseLensFile } from './parseLensFile'
 
 const look = lookOf(readyMade[0] as never)
@@ -10,7 +10,7 @@ const names = trickyLensNames
 it('a lens comes back out of its file as it went in', () => {
   fc.assert(
     fc.property(anyLens, (lens) => {
-      const read = parseLensFile(toLensFile('Mine', lens, look, names), names, parseRecord)
+      const read = parseLensFile(toLensFile('Mine', lens, look, names), names, lensFileChecks)
       expect(read).toMatchObject({ ok: true, value: { name: 'Mine', lens, look } })
     }),
     { seed: 41, numRuns: 200 },
@@ -25,7 +25,7 @@ it('names are found again by what they are called, and those that nobody has are
     nameOf: () => null,
     idsCalled: (kind: string, name: string) => (name === trickyNames[1] ? [`${kind}:there`] : []),
   }
-  expect(parseLensFile(toLensFile('Mine', lens, look, names), elsewhere, parseRecord)).toMatchObject({
+  expect(parseLensFile(toLensFile('Mine', lens, look, names), elsewhere, lensFileChecks)).toMatchObject({
     ok: true,
     value: { lens: { conditions: [{ values: ['context:there', 'context:4'] }] }, missing: [trickyNames[4]] },
   })
@@ -71,7 +71,7 @@ it.each<[what: string, text: string, fault: object]>([
     { kind: 'unsound' },
   ],
 ])('refuses %s', (_, file, error) =>
-  expect(parseLensFile(file, names, parseRecord)).toMatchObject({ ok: false, error }),
+  expect(parseLensFile(file, names, lensFileChecks)).toMatchObject({ ok: false, error }),
 )
 
 it.each([

@@ -1,7 +1,6 @@
 // A file of a lens from elsewhere: checked whole before anything of it is taken.
 import type { ShapeFault } from '../record/parseRecord'
 import { isObject, jsonOf } from '../json'
-import { conditionToVersion11 } from '../migrations/toVersion11'
 import { hostileIn } from '../record/hostile'
 import { ok, refuse, type Result } from '../result'
 import { lensLimits, sortFields, type Condition, type Lens } from './lens'
@@ -22,6 +21,12 @@ export type LensFileFault =
   | { readonly kind: 'tooLarge' | 'noLens' | 'newer' }
   /** Where it departs from the shape of a lens, and how. */
   | { readonly kind: 'unsound'; readonly where: string; readonly why: string }
+
+/** What looks at data of unknown origin: it loads when it is needed. */
+export interface LensFileChecks {
+  readonly parseRecord: (record: unknown) => Result<unknown, ShapeFault>
+  readonly conditionToVersion11: (condition: unknown) => unknown
+}
 
 export interface LensFile {
   readonly name: string
@@ -49,7 +54,10 @@ const numbered = (list: readonly unknown[], rank: boolean): Record<string, unkno
   )
 
 /** A lens of version 1, its conditions in the words of today. */
-function fromVersion1(file: Record<string, unknown>): Record<string, unknown> {
+function fromVersion1(
+  file: Record<string, unknown>,
+  { conditionToVersion11 }: LensFileChecks,
+): Record<string, unknown> {
   const { lens } = file
   if (!isObject(lens)) return file
   const listed = (list: unknown, each: (item: unknown) => unknown) =>
@@ -71,7 +79,7 @@ interface Sound {
 /** What stands in a file, once a record of it was found sound. */
 function checked(
   { name, lens, names: called, look }: Record<string, unknown>,
-  check: (record: unknown) => Result<unknown, ShapeFault>,
+  { parseRecord }: LensFileChecks,
 ): Result<Sound, LensFileFault> {
   if (typeof name !== 'string' || name.trim() === '') return unsound('name', 'expected a name')
   if (!isObject(lens) || !isObject(called) || !isObject(look)) return unsound('lens', 'expected a lens')
@@ -102,20 +110,19 @@ function checked(
     done,
     ...lookOf(look as unknown as LensLook),
   }
-  const found = check(record)
+  const found = parseRecord(record)
   if (!found.ok) return refuse({ kind: 'unsound', ...found.error })
   const whole = { conditions, bands, groups, sorts: sorted.map(({ by, down }) => ({ by, down })), done }
   return ok({ name, lens: whole as unknown as Lens, called, look: lookOf(look as unknown as LensLook) })
 }
 
 /**
- * The lens in a file, with its names found here, or what is wrong with it. `check` looks at a record of unknown
- * origin.
+ * The lens in a file, with its names found here, or what is wrong with it.
  */
 export function parseLensFile(
   text: string,
   names: LensNames,
-  check: (record: unknown) => Result<unknown, ShapeFault>,
+  checks: LensFileChecks,
 ): Result<LensFile, LensFileFault> {
   if (text.length > lensFileLimitBytes) return refuse({ kind: 'tooLarge' })
   const value = jsonOf(text)
@@ -126,7 +133,7 @@ export function parseLensFile(
   if (format !== lensFileFormat || typeof version !== 'number') return refuse({ kind: 'noLens' })
   if (version > lensFileVersion) return refuse({ kind: 'newer' })
   const file = value as Record<string, unknown>
-  const sound = checked(version < 2 ? fromVersion1(file) : file, check)
+  const sound = checked(version < 2 ? fromVersion1(file, checks) : file, checks)
   if (!sound.ok) return sound
   const { name, lens, called, look } = sound.value
   const missing: string[] = []

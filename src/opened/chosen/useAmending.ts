@@ -1,13 +1,7 @@
 // One sentence, or one chooser's answer, for all that is chosen together: what it means for each of them, and what is
 // told of it before it is done.
 import type { Reminder, Repeat } from '@/core/record'
-import type {
-  ActionPatch,
-  Amendable,
-  Amendment,
-  PartsSaid,
-  SentenceContext,
-} from '@/core/sentence'
+import type { ActionPatch, Amendable, Amendment, PartsSaid, SentenceContext } from '@/core/sentence'
 import { useReader } from '@/held/reader'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
@@ -55,7 +49,7 @@ export function useAmending(
       const told = new Map<string, number>()
       const amended = all.map((of) => said(text, of))
       for (const [index, { patch, parts }] of amended.entries()) {
-        const words = patchWords('action', all[index] ?? {}, patch, document, today)
+        const words = patchWords('action', all[index] ?? {}, patch, { document, today, kinds: reader.kinds })
         for (const each of [
           ...words,
           ...partsChangeWords(parts, standingOf(index), today, (id) => nameOfRecord(document, id)),

@@ -21,7 +21,7 @@ import { useDonePlace } from '@/parts/done/useDonePlace'
 import { History } from '../History'
 import { SaveAsTemplate } from '../SaveAsTemplate'
 import { useRestingWords } from '@/parts/project/useResting'
-import { LeaveShelf } from '@/parts/shelves/LeaveShelf'
+import { LeaveShelf } from '@/parts/shelves/lazyLeave'
 import { OpenedFoot } from '../OpenedFoot'
 import { Remarks } from '../Remarks'
 import { SealChooser } from '../SealChooser'
@@ -57,7 +57,10 @@ export function OpenedProject({ project }: { project: Project }) {
   const amended = (text: string) => reader.amendProject(text, project, { today, weekStartsOn, names })
   const read = (text: string): SaidChanges => {
     const { patch, unread } = amended(text)
-    return { changes: patchWords('project', project, patch, document, today), unread }
+    return {
+      changes: patchWords('project', project, patch, { document, today, kinds: reader.kinds }),
+      unread,
+    }
   }
   const set = (patch: ProjectPatch, say: string | false = false) =>
     act(

@@ -4,6 +4,7 @@ import { useRef, useState } from 'react'
 import type { Change, Entry, Stamp } from '@/core/journal'
 import type { FromFileWorker, ToFileWorker } from '@/state'
 import { desk } from '@/held/desk'
+import { loadedReader } from '@/held/reader'
 import { rest } from '@/held/rest'
 import { refusalWords } from '@/words'
 import { broughtWords, fileFaultWords } from '@/words/files'
@@ -87,7 +88,7 @@ export function useBringIn(): {
       const would = await store.wouldBring(entries).catch(() => null)
       if (worker.current !== reader) return
       if (!would) return end({ kind: 'refused', why: unread })
-      const says = broughtWords(would)
+      const says = broughtWords(would, (await loadedReader()).kinds)
       if (worker.current === reader)
         setState({ kind: 'read', says, found: { entries, latest: data.latest, blobs: data.blobs } })
     }

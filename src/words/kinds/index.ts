@@ -1,7 +1,6 @@
 // What each kind of record is called, and each of its fields where its history tells of it. A kind or a field without
 // words does not compile.
-import type { RecordKind } from '@/core/record'
-import type { KindWords } from './kindWords'
+import type { KindsInWords } from './kindWords'
 import { slip } from './slip'
 import { action } from './action'
 import { project } from './project'
@@ -31,7 +30,7 @@ import { passage } from './passage'
 import { blank } from './blank'
 import { counted } from './counted'
 
-export const kindsInWords: { readonly [K in RecordKind]: KindWords<K> } = {
+export const kindsInWords: KindsInWords = {
   slip,
   action,
   project,
