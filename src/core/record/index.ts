@@ -1,4 +1,5 @@
 // The light face of the records. Schemas and parseRecord are reached through exchange, which loads them when needed.
+export { blankOf, type BlankOf } from './blankOf'
 export { defaultSettings, toKept } from './defaultSettings'
 export { isIdOf, kindOf, kinds, noteLimit, titleLimit, type Id, type RecordKind } from './ids'
 export { stampLimit, tooLongIn, type TooLong } from './tooLong'

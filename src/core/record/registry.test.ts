@@ -1,7 +1,7 @@
 // Laws over every kind and every field: what is read off the registry agrees with itself.
 import fc from 'fast-check'
 import { anyRecord } from '../testing/anyRecord'
-import { inMemberOrder, kinds, tooLongIn, type AnyRecord, type RecordKind } from '.'
+import { blankOf, inMemberOrder, kinds, tooLongIn, type AnyRecord, type RecordKind } from '.'
 import { registry } from './kinds'
 import type { Field, Fields } from './kinds/field'
 import { parseRecord } from './parseRecord'
@@ -81,6 +81,24 @@ it('a text within what a record holds has its limit too', () => {
   })
   const bands = { one: { name: 'x'.repeat(2001), where: null, rank: 'a0' } }
   expect(tooLongIn({ ...one('lens'), bands } as never)).toEqual({ field: 'name', limit: 2000 })
+})
+
+it.each(kinds)('a new %s is sound with what must be said and nothing else', (kind) => {
+  const blank = blankOf(kind)
+  expect(faultOf({ ...one(kind), ...blank })).toBeNull()
+  // Each has values of its own.
+  for (const [name, value] of Object.entries(blank))
+    if (typeof value === 'object' && value !== null) expect((blankOf(kind) as Values)[name]).not.toBe(value)
+  for (const [name, field] of fieldsOf(kind))
+    expect([name, name in blank]).toEqual([
+      name,
+      !field.isOptional &&
+        (field.isNullable ||
+          field.blank !== undefined ||
+          ['set', 'map', 'flag'].includes(field.type) ||
+          (field.type === 'text' && !field.isTitle) ||
+          (field.type === 'object' && field.isPartial === true)),
+    ])
 })
 
 it('what points somewhere points at kinds there are, and is refused with another', () => {

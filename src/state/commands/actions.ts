@@ -4,7 +4,15 @@ import { heldAt, isRedated, laidOnDay, withHorizon } from '@/core/action'
 import { anyReach, dayBandOf } from '@/core/day'
 import { isEqual } from '@/core/isEqual'
 import { idOf, recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
-import { rankBetween, rankOfNumber, type Action, type Horizon, type Id, type Waiting } from '@/core/record'
+import {
+  blankOf,
+  rankBetween,
+  rankOfNumber,
+  type Action,
+  type Horizon,
+  type Id,
+  type Waiting,
+} from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import { personNamed } from '@/core/sentence/personNamed'
 import type { CalendarDate } from '@/core/time'
@@ -67,40 +75,16 @@ export function makeAction(context: CommandContext, given: NewAction): Result<Ac
   const { steps: _steps, repeat: _repeat, reminders: _reminders, isNext, ...rest } = fields
   const before = isNext && given.projectId ? rankBefore(context, given.projectId) : null
   return ok({
+    ...blankOf('action'),
     id: context.newId('action'),
-    note: '',
-    link: null,
-    projectId: null,
-    areaId: null,
-    energy: null,
-    payoff: null,
-    craft: null,
-    minutes: null,
-    due: null,
-    notBefore: null,
-    at: null,
-    day: null,
-    waiting: null,
     ...rest,
     title: title.value,
     contextIds: [...(contextIds ?? [])],
     personIds: [...(personIds ?? [])],
-    weight: weight ?? 'should',
-    horizon: 'soon',
+    ...(weight ? { weight } : {}),
     ...heldAt(horizon, context.moment.date),
-    turn: null,
-    alone: {},
-    afterIds: [],
-    moved: [],
-    startedAtEpochMs: null,
-    timerFromEpochMs: null,
-    takenMinutes: null,
-    lineOf: null,
     rank: before ?? rankOfNumber(context.nowEpochMs),
     createdAtEpochMs: context.nowEpochMs,
-    slipId: null,
-    doneAtEpochMs: null,
-    letGoAtEpochMs: null,
   })
 }
 

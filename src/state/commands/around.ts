@@ -1,7 +1,7 @@
 // Contexts, people and settings.
 import { checksumOf } from '@/core/checksum'
 import { recordIn, recordsIn, updateOf } from '@/core/journal'
-import { type Id, type KeptSettings, type Settings } from '@/core/record'
+import { blankOf, type Id, type KeptSettings, type Settings } from '@/core/record'
 import { refuse } from '@/core/result'
 import { toKept } from '@/core/record'
 import { settingsIn } from '../settingsIn'
@@ -50,11 +50,9 @@ export const addContext: Command<{ name: string }> = (context, { name }) =>
   named(context, 'context', name, null, (line) =>
     diffOf(
       added({
+        ...blankOf('context'),
         id: idByName(context, 'context', line),
         name: line,
-        parentId: null,
-        hours: null,
-        retiredAtEpochMs: null,
         rank: rankAfter(recordsIn(context.document, 'context')),
       }),
     ),
@@ -64,9 +62,9 @@ export const addPerson: Command<{ name: string }> = (context, { name }) =>
   named(context, 'person', name, null, (line) =>
     diffOf(
       added({
+        ...blankOf('person'),
         id: idByName(context, 'person', line),
         name: line,
-        note: '',
         rank: rankAfter(recordsIn(context.document, 'person')),
       }),
     ),

@@ -1,6 +1,6 @@
 // Checklists: steps under a name of their own that are gone through again and again.
 import { recordIn, updateOf } from '@/core/journal'
-import type { Checklist, Id } from '@/core/record'
+import { blankOf, type Checklist, type Id } from '@/core/record'
 import { refuse } from '@/core/result'
 import { stepsOf } from '../partIndexes'
 import { added, change, changeLine, diffOf, lineOf, rankAfter, type Command } from './command'
@@ -16,12 +16,12 @@ export const addChecklist: Command<{ name: string; ownerId?: Checklist['ownerId'
   if (ownerId !== null && !recordIn(context.document, ownerId)) return refuse({ kind: 'notFound' })
   return diffOf(
     added({
+      ...blankOf('checklist'),
       id: context.newId('checklist'),
       name: line.value,
       ownerId,
       rank: rankAfter(checklistsIn(context.document, ownerId)),
       createdAtEpochMs: context.nowEpochMs,
-      letGoAtEpochMs: null,
     }),
   )
 }

@@ -1,5 +1,5 @@
 // What somebody new chooses in a minute, as one act: contexts, areas, available hours, the first day of the week.
-import type { Area, Context, Group, Side } from '@/core/record'
+import { blankOf, type Area, type Context, type Group, type Side } from '@/core/record'
 import { rankOfNumber } from '@/core/record'
 import { idByName, setSettings } from './around'
 import { added, diffOf, lineOf, type Command } from './command'
@@ -31,11 +31,9 @@ export const chooseFirst: Command<FirstChoices> = (
   { contexts, areas, availableMinutes, weekStartsOn },
 ) => {
   const made: Context[] = linesIn(contexts).map((name, index) => ({
+    ...blankOf('context'),
     id: idByName(context, 'context', name),
     name,
-    parentId: null,
-    hours: null,
-    retiredAtEpochMs: null,
     rank: rankOfNumber(index),
   }))
   const named = linesIn(areas.map(({ name }) => name))
@@ -48,25 +46,20 @@ export const chooseFirst: Command<FirstChoices> = (
   }))
   const sides = [...new Set(chosen.map(({ side }) => side))]
   const groups: Group[] = sides.map((side, index) => ({
+    ...blankOf('group'),
     id: idByName(context, 'group', groupNames[side]),
     name: groupNames[side],
     side,
-    stamp: '',
-    ink: 0,
     rank: rankOfNumber(index),
-    closedAtEpochMs: null,
   }))
   const shelves: Area[] = chosen.map(({ name, side, ink }, index) => ({
+    ...blankOf('area'),
     id: idByName(context, 'area', name),
     groupId: groups.find((group) => group.side === side)?.id ?? null,
     name,
     stamp: stampFor(name),
     ink,
-    goalIds: [],
-    lookedOn: null,
-    everyWeeks: null,
     rank: rankOfNumber(index),
-    closedAtEpochMs: null,
   }))
   const settings = setSettings(context, { availableMinutes, weekStartsOn })
   return diffOf(...[...made, ...groups, ...shelves].map(added), ...(settings.ok ? settings.value : []))

@@ -1,6 +1,6 @@
 // Goals: what is wanted in some years. Areas and projects point at them; how one stands is said in its remarks.
 import { recordsIn } from '@/core/journal'
-import type { Goal, GoalReach, GoalState, Id } from '@/core/record'
+import { blankOf, type Goal, type GoalReach, type GoalState, type Id } from '@/core/record'
 import { added, change, changeLine, diffOf, lineOf, rankAfter, type Command } from './command'
 
 export const addGoal: Command<{ title: string; reach: GoalReach }> = (context, { title, reach }) => {
@@ -8,15 +8,12 @@ export const addGoal: Command<{ title: string; reach: GoalReach }> = (context, {
   if (!line.ok) return line
   return diffOf(
     added({
+      ...blankOf('goal'),
       id: context.newId('goal'),
       title: line.value,
-      note: '',
       reach,
-      state: 'open',
-      everyWeeks: null,
       rank: rankAfter(recordsIn(context.document, 'goal')),
       createdAtEpochMs: context.nowEpochMs,
-      closedAtEpochMs: null,
     }),
   )
 }

@@ -1,7 +1,7 @@
 // What a project becomes part of: another project that takes in all it holds, or its area, where it turns out to be
 // never over. Each is one act; nothing is lost on the way, and its history is told by what took it in.
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
-import type { AnyRecord, Id, Project, Reference } from '@/core/record'
+import { blankOf, type AnyRecord, type Id, type Project, type Reference } from '@/core/record'
 import { refuse } from '@/core/result'
 import { allPartsOf, partsOfProject } from '../projectParts'
 import { partRefused } from './after'
@@ -83,15 +83,12 @@ export const joinProjects: Command<{ id: Id<'project'>; intoId: Id<'project'> }>
 function asReference(context: CommandContext, project: Project): Reference {
   const note = joinedNotes(textOfProject(project, false), projectSaid(context.document, project))
   return {
+    ...blankOf('reference'),
     id: context.newId('reference'),
     title: project.title,
     note,
-    link: null,
-    projectId: null,
     areaId: project.areaId,
     createdAtEpochMs: context.nowEpochMs,
-    slipId: null,
-    letGoAtEpochMs: null,
   }
 }
 

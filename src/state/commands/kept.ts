@@ -1,6 +1,6 @@
 // What is kept with nothing to do: references, and things to read.
 import { recordIn, updateOf } from '@/core/journal'
-import type { Id, Reading } from '@/core/record'
+import { blankOf, type Id, type Reading } from '@/core/record'
 import { refuse } from '@/core/result'
 import {
   added,
@@ -33,23 +33,18 @@ export const addReading: Command<{ title: string; link?: string | null }> = (
   if (!line.ok) return line
   return diffOf(
     added({
+      ...blankOf('reading'),
       ...keptFields(context, line.value, link),
       id: context.newId('reading'),
-      minutes: null,
-      state: 'unread',
     }),
   )
 }
 
 const keptFields = (context: CommandContext, title: string, link: string | null) => ({
+  ...blankOf('reference'),
   title,
-  note: '',
   link,
-  projectId: null,
-  areaId: null,
   createdAtEpochMs: context.nowEpochMs,
-  slipId: null,
-  letGoAtEpochMs: null,
 })
 
 export const editReading: Command<{

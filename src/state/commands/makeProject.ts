@@ -1,6 +1,6 @@
 // A project as it is made, by itself or out of a slip.
 import { recordsIn, type RecordDiff } from '@/core/journal'
-import type { Project } from '@/core/record'
+import { blankOf, type Project } from '@/core/record'
 import { ok, type Result } from '@/core/result'
 import { firstStageOf } from '../selectors'
 import { added, lineOf, rankAfter, type CommandContext, type Refusal } from './command'
@@ -13,32 +13,14 @@ export function makeProject(context: CommandContext, given: NewProject): Result<
   const title = lineOf(given.title, 'title')
   if (!title.ok) return title
   return ok({
+    ...blankOf('project'),
     id: context.newId('project'),
-    areaId: null,
-    parentId: null,
-    stamp: '',
-    ink: 0,
-    outcome: '',
-    soThat: '',
-    note: '',
-    begins: null,
-    due: null,
-    inOrder: false,
-    afterIds: [],
-    personIds: [],
-    goalIds: [],
     ...given,
     title: title.value,
-    state: 'open',
-    notUntil: null,
     // Where its area or its whole has stages, it begins in the first of them.
     stageId: firstStageOf(context.document, given.parentId ?? given.areaId ?? null),
-    ending: null,
-    endReason: '',
-    makes: null,
     rank: rankAfter(recordsIn(context.document, 'project')),
     createdAtEpochMs: context.nowEpochMs,
-    closedAtEpochMs: null,
   })
 }
 

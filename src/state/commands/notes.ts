@@ -13,6 +13,7 @@ import {
   type TieName,
 } from '@/core/note'
 import {
+  blankOf,
   isIdOf,
   noteLimit,
   type Action,
@@ -40,15 +41,12 @@ import { oneAfterAnother } from './inOneDiff'
 import { editSlip, joinedNotes, slipAdded, sortAsDone } from './slips'
 
 const noteOn = (context: CommandContext, date: CalendarDate, note: string): Note => ({
+  ...blankOf('note'),
   id: `note:day-${date}`,
   title: '',
   note,
   date,
-  personIds: [],
-  projectId: null,
-  areaId: null,
   createdAtEpochMs: context.nowEpochMs,
-  letGoAtEpochMs: null,
 })
 
 /** The text of a note, as it is. A day has its note from the first word on. */

@@ -4,6 +4,7 @@ import { standsOn } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
 import { recordIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import {
+  blankOf,
   kindOf,
   ranksInOrder,
   rankBetween,
@@ -75,12 +76,11 @@ export function stepsAdded(
     const title = lineOf(text, 'title')
     if (!title.ok) return title
     const step: Step = {
+      ...blankOf('step'),
       id: context.newId('step'),
       ownerId,
-      underId: null,
       title: title.value,
       rank: ranks[index] as string,
-      doneAtEpochMs: null,
     }
     parts.push(added(step))
   }

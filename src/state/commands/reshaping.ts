@@ -2,7 +2,7 @@
 // project, a project shrunk to its action. Each is one act; nothing is lost on the way, and what was removed for it
 // is told by the history of what took it in (see `takenInBy`).
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
-import { type Action, type AnyRecord, type Id, type Slip, type Step } from '@/core/record'
+import { blankOf, type Action, type AnyRecord, type Id, type Slip, type Step } from '@/core/record'
 import { refuse } from '@/core/result'
 import { actionsOfProject } from '../actionIndexes'
 import { repeatOf, stepsOf } from '../partIndexes'
@@ -142,12 +142,11 @@ export const makeStepOf: Command<{ slipId: Id<'slip'>; actionId: Id<'action'> }>
   const action = recordIn(context.document, actionId)
   if (!slip || !action) return refuse({ kind: 'notFound' })
   const step: Step = {
+    ...blankOf('step'),
     id: context.newId('step'),
     ownerId: actionId,
-    underId: null,
     title: slip.text,
     rank: rankAfter(stepsOf(context.document, actionId)),
-    doneAtEpochMs: null,
   }
   const under = new Set<string>(
     stepsOf(context.document, slipId).flatMap(({ id, underId }) => (underId === null ? [id] : [])),

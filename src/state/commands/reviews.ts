@@ -1,6 +1,6 @@
 // The weekly review: begun, left, taken up again, finished and kept.
 import { recordIn, recordsIn } from '@/core/journal'
-import { stones, titleLimit, type Id, type ReviewFigures, type Stone } from '@/core/record'
+import { blankOf, stones, titleLimit, type Id, type ReviewFigures, type Stone } from '@/core/record'
 import { refuse } from '@/core/result'
 import { weekStartOf } from '@/core/time'
 import { added, change, diffOf, removed, type Command } from './command'
@@ -11,15 +11,11 @@ export const startReview: Command<Record<string, never>> = (context) => {
     return refuse({ kind: 'nothingToDo' })
   return diffOf(
     added({
+      ...blankOf('review'),
       id: context.newId('review'),
       weekOf: weekStartOf(context.moment.date),
       startedAtEpochMs: context.nowEpochMs,
-      finishedAtEpochMs: null,
       stone: 'tray',
-      stonesDone: [],
-      firstAim: '',
-      secondAim: '',
-      figures: null,
     }),
   )
 }

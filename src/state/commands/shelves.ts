@@ -1,6 +1,7 @@
 // Groups, areas and projects: making, renaming, ranking and closing them.
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import {
+  blankOf,
   inkCount,
   kindOf,
   rankBetween,
@@ -156,13 +157,11 @@ export const addGroup: Command<{ name: string; side: Side }> = (context, { name,
   if (!line.ok) return line
   return diffOf(
     added({
+      ...blankOf('group'),
       id: context.newId('group'),
       name: line.value,
       side,
-      stamp: '',
-      ink: 0,
       rank: rankAfter(recordsIn(context.document, 'group')),
-      closedAtEpochMs: null,
     }),
   )
 }
@@ -186,16 +185,13 @@ export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp
       (a, b) => used.filter((x) => x === a).length - used.filter((x) => x === b).length || a - b,
     )[0] ?? 0
   const area: Area = {
+    ...blankOf('area'),
     id: context.newId('area'),
     groupId,
     name: line.value,
     stamp: stamp?.trim() || stampFor(line.value),
     ink: ink ?? leastUsed,
-    goalIds: [],
-    lookedOn: null,
-    everyWeeks: null,
     rank: rankAfter(areas),
-    closedAtEpochMs: null,
   }
   return diffOf(added(area))
 }

@@ -1,6 +1,7 @@
 // Setting down, and deciding what each slip is.
 import { idOf, recordIn, updateOf, type Diff, type RecordDiff } from '@/core/journal'
 import {
+  blankOf,
   rankOfNumber,
   type Action,
   type AsideOf,
@@ -46,6 +47,7 @@ export function slipAdded(context: CommandContext, given: NewSlip, setDownAtEpoc
   const line = lineOf(given.text, 'text')
   if (!line.ok) return line
   const slip: Slip = {
+    ...blankOf('slip'),
     id: context.newId('slip'),
     text: line.value,
     note: given.note ?? '',
@@ -53,7 +55,6 @@ export function slipAdded(context: CommandContext, given: NewSlip, setDownAtEpoc
     takenOff: [...(given.takenOff ?? [])],
     setDownAtEpochMs,
     lineOf: given.lineOf ?? null,
-    letGoAtEpochMs: null,
   }
   const steps = stepsAdded(context, slip.id, given.steps ?? [])
   if (!steps.ok) return steps
@@ -317,6 +318,7 @@ function keptFrom<K extends 'reference' | 'reading'>(
   const title = lineOf(fields.title, 'title')
   if (!title.ok) return title
   return ok({
+    ...blankOf('reference'),
     id: idFrom(context, kind, slip),
     title: title.value,
     note: joinedNotes(slip.note, namesOf(context, slip, title.value)),
@@ -325,7 +327,6 @@ function keptFrom<K extends 'reference' | 'reading'>(
     areaId: fields.areaId ?? null,
     createdAtEpochMs: context.nowEpochMs,
     slipId: slip.id,
-    letGoAtEpochMs: null,
   })
 }
 
@@ -341,6 +342,6 @@ export const sortAsReading: Command<Decided & KeptFields & { minutes?: number | 
   decide(context, args, (slip) => {
     const kept = keptFrom(context, 'reading', slip, args)
     if (!kept.ok) return kept
-    const reading = { ...kept.value, state: 'unread', minutes: args.minutes ?? null } as const
+    const reading = { ...blankOf('reading'), ...kept.value, minutes: args.minutes ?? null }
     return ok({ id: reading.id, diff: [added(reading)] })
   })

@@ -1,7 +1,15 @@
 // Stages: the steps of the way that the projects of an area go, or the parts of a project, and a project's way
 // through them.
 import { recordIn, recordsIn, updateOf } from '@/core/journal'
-import { isIdOf, type Ending, type Id, type Project, type ProjectState, type Stage } from '@/core/record'
+import {
+  blankOf,
+  isIdOf,
+  type Ending,
+  type Id,
+  type Project,
+  type ProjectState,
+  type Stage,
+} from '@/core/record'
 import { refuse } from '@/core/result'
 import { isHeld, ownerOfStage, stageOwnerOf, stagesOf, type StageOwnerId } from '../selectors'
 import { added, change, changeLine, diffOf, lineOf, rankAfter, removed, type Command } from './command'
@@ -24,11 +32,11 @@ export const addStage: Command<{ ownerId: StageOwnerId; name: string }> = (conte
   if (others.length >= mostStages) return refuse({ kind: 'tooManyStages', limit: mostStages })
   return diffOf(
     added({
+      ...blankOf('stage'),
       id: context.newId('stage'),
       areaId: isIdOf('area', ownerId) ? ownerId : null,
       projectId: isIdOf('project', ownerId) ? ownerId : null,
       name: line.value,
-      limit: null,
       rank: rankAfter(others),
     }),
   )

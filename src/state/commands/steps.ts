@@ -3,6 +3,7 @@
 import { isOpen } from '@/core/action'
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import {
+  blankOf,
   isIdOf,
   rankBetween,
   titleLimit,
@@ -74,6 +75,7 @@ export const laySteps: Command<{ ownerId: OwnerId; lines: readonly StepLine[]; p
     const most = Math.max(0, deepestNesting - depthAt)
     const above = depth === 0 ? undefined : open[Math.min(depth, open.length, most) - 1]
     const step: Step = {
+      ...blankOf('step'),
       id: context.newId('step'),
       ownerId,
       underId: above?.id ?? place.underId,
@@ -81,7 +83,6 @@ export const laySteps: Command<{ ownerId: OwnerId; lines: readonly StepLine[]; p
       rank: above
         ? rankAfter(made.filter(({ underId }) => underId === above.id))
         : (tops.shift() ?? rankAfter(standing)),
-      doneAtEpochMs: null,
     }
     open.length = above ? open.indexOf(above) + 1 : 0
     open.push(step)
@@ -170,9 +171,9 @@ export const pushIntoSteps: Command<{ id: Id<'action'>; ofId: Id<'action'> }> = 
   if (repeatOf(document, id)) return refuse({ kind: 'repeats' })
   const inNote = joinedNotes(actionSaid(document, action, ['personIds']), action.note)
   const step: Step = {
+    ...blankOf('step'),
     id: context.newId('step'),
     ownerId: ofId,
-    underId: null,
     title: action.title.slice(0, titleLimit),
     rank: rankAfter(stepsOf(context.document, ofId)),
     doneAtEpochMs: action.doneAtEpochMs,

@@ -2,6 +2,7 @@
 import { asBlank, blankMark } from '@/core/template'
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import {
+  blankOf,
   countedOfAction,
   countedOfProject,
   isIdOf,
@@ -42,21 +43,20 @@ export const addTemplate: Command<{ title: string; makes: Making }> = (context, 
     action: [],
     checklist: [
       {
+        ...blankOf('checklist'),
         id: context.newId('checklist'),
         name: project.title,
         ownerId: project.id,
         rank: 'a0',
         createdAtEpochMs: context.nowEpochMs,
-        letGoAtEpochMs: null,
       },
     ],
     note: [
       {
+        ...blankOf('note'),
         id: context.newId('note'),
         title: project.title,
-        note: '',
         date: context.moment.date,
-        personIds: [],
         ...at,
       },
     ],

@@ -18,6 +18,7 @@ import {
   text,
   title,
   when,
+  withBlank,
 } from './field'
 import { noteOwners } from './owners'
 
@@ -43,8 +44,8 @@ const repeatingFields = {
   areaId: nullable(ref(['area'], 'clear')),
   contextIds: setOf(ref(['context'], 'clear')),
   personIds: setOf(ref(['person'], 'clear')),
-  horizon: oneOf(keptHorizons),
-  weight: oneOf(weights),
+  horizon: withBlank(oneOf(keptHorizons), 'soon'),
+  weight: withBlank(oneOf(weights), 'should'),
   energy: nullable(oneOf(energies)),
   /** What it brings in, and how much of it only this person can do: its worth. */
   payoff: nullable(oneOf(levels)),

@@ -43,10 +43,20 @@ export type Shape =
 export type Field<V = unknown> = Shape & {
   readonly isNullable?: true
   readonly isOptional?: true
+  /** What stands in a new record where nothing is said, where that is not told by the shape (see blankOf.ts). */
+  readonly blank?: unknown
   /** Never there: it carries the type. */
   readonly valueType?: () => V
 }
 export type Fields = Readonly<Record<string, Field>>
+/** Of fields that a new record need not be given. Never there: it is for the types. */
+export interface Blankable {
+  readonly hasBlank?: () => true
+}
+type WithBlank<V> = Field<V> & Required<Blankable>
+const asBlankable = <V>(field: Field<V>): WithBlank<V> => field as WithBlank<V>
+/** A field with what stands in it where nothing is said. */
+export const withBlank = <V>(field: Field<V>, blank: V): WithBlank<V> => asBlankable({ ...field, blank })
 
 export type ValueOf<F> = F extends Field<infer V> ? V : never
 type OptionalIn<F> = { [N in keyof F]: undefined extends ValueOf<F[N]> ? N : never }[keyof F]
@@ -58,20 +68,16 @@ type SomeOf<F> = { [N in keyof F]?: ValueOf<F[N]> | undefined }
 
 interface TextTraits {
   readonly expected?: string
-  readonly isTitle?: true
   readonly isSearched?: true
 }
-export const text = (max: number, traits: TextTraits = {}): Field<string> => ({
-  type: 'text',
-  max,
-  ...traits,
-})
-/** A line that names its record. */
-export const title = (): Field<string> => text(titleLimit, { isTitle: true })
+export const text = (max: number, traits: TextTraits = {}): WithBlank<string> =>
+  asBlankable<string>({ type: 'text', max, ...traits })
+/** What its record is called: it is always said. */
+export const title = (max: number = titleLimit): Field<string> => ({ type: 'text', max, isTitle: true })
 /** A line of text. */
-export const line = (traits: TextTraits = {}): Field<string> => text(titleLimit, traits)
+export const line = (traits: TextTraits = {}): WithBlank<string> => text(titleLimit, traits)
 /** Text of any length, in Markdown where it is a note. */
-export const note = (): Field<string> => text(noteLimit, { isSearched: true })
+export const note = (): WithBlank<string> => text(noteLimit, { isSearched: true })
 
 export const date: Field<CalendarDate> = { type: 'date' }
 export const time: Field<ClockTime> = { type: 'time' }
@@ -79,7 +85,7 @@ export const time: Field<ClockTime> = { type: 'time' }
 export const epochMs: Field<number> = { type: 'epochMs' }
 /** A text between those of the neighbours: see rank.ts. */
 export const rank: Field<string> = { type: 'rank' }
-export const flag: Field<boolean> = { type: 'flag' }
+export const flag: WithBlank<boolean> = asBlankable({ type: 'flag' })
 
 interface Bounds {
   readonly min?: number
@@ -113,11 +119,8 @@ export const check = <V>(name: CheckName): Field<V> => ({ type: 'check', name })
 
 export const object = <F extends Fields>(fields: F): Field<ValuesOf<F>> => ({ type: 'object', fields })
 /** Any of the fields, and no other. */
-export const partial = <F extends Fields>(fields: F): Field<SomeOf<F>> => ({
-  type: 'object',
-  fields,
-  isPartial: true,
-})
+export const partial = <F extends Fields>(fields: F): WithBlank<SomeOf<F>> =>
+  asBlankable({ type: 'object', fields, isPartial: true })
 type Variants<B extends string, O> = { [N in keyof O]: { [T in B]: N } & ValuesOf<O[N]> }[keyof O]
 export const variant = <const B extends string, const O extends Readonly<Record<string, Fields>>>(
   by: B,
@@ -126,11 +129,11 @@ export const variant = <const B extends string, const O extends Readonly<Record<
 /** A day, and a time on it where one is fixed. */
 export const when = () => object({ date, time: nullable(time) })
 
-export const nullable = <V>(field: Field<V>): Field<V | null> =>
-  ({ ...field, isNullable: true }) as Field<V | null>
+export const nullable = <V>(field: Field<V>): WithBlank<V | null> =>
+  ({ ...field, isNullable: true }) as unknown as WithBlank<V | null>
 export const optional = <V>(field: Field<V>): Field<V | undefined> =>
   ({ ...field, isOptional: true }) as Field<V | undefined>
-export const setOf = <V>(of: Field<V>): Field<V[]> => ({ type: 'set', of })
+export const setOf = <V>(of: Field<V>): WithBlank<V[]> => asBlankable({ type: 'set', of })
 export const listOf = <V>(of: Field<V>): Field<V[]> => ({ type: 'list', of })
 /** Of names that are counted up, any may be missing; of others there may be any. */
 type MapOf<K extends string, V> = [string] extends [K]
@@ -138,8 +141,8 @@ type MapOf<K extends string, V> = [string] extends [K]
   : [K] extends [`${string}:${string}`]
     ? Record<K, V>
     : { [N in K]?: V }
-export const mapOf = <K extends string, V>(keys: Field<K>, of: Field<V>): Field<MapOf<K, V>> =>
-  ({ type: 'map', keys, of }) as Field<MapOf<K, V>>
+export const mapOf = <K extends string, V>(keys: Field<K>, of: Field<V>): WithBlank<MapOf<K, V>> =>
+  ({ type: 'map', keys, of }) as unknown as WithBlank<MapOf<K, V>>
 
 interface KindTraits {
   /** Search finds it by itself; what is not found so is found with what it belongs to. */

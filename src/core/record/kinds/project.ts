@@ -1,6 +1,20 @@
 // An outcome that takes more than one action and will be over one day; or a template that others are made from.
 import { endings, makings, projectStates } from '../scales'
-import { date, epochMs, flag, kind, line, note, nullable, oneOf, rank, ref, setOf, title } from './field'
+import {
+  date,
+  epochMs,
+  flag,
+  kind,
+  line,
+  note,
+  nullable,
+  oneOf,
+  rank,
+  ref,
+  setOf,
+  title,
+  withBlank,
+} from './field'
 import { seal } from './seal'
 
 export const project = kind(
@@ -19,7 +33,7 @@ export const project = kind(
     /** The day its work is meant to begin; it holds nothing back. */
     begins: nullable(date),
     due: nullable(date),
-    state: oneOf(projectStates),
+    state: withBlank(oneOf(projectStates), 'open'),
     /** Of one that rests: the day it is to be woken on. */
     notUntil: nullable(date),
     /** Where it stands among the stages of its area, or of the project it is a part of. */

@@ -1,6 +1,6 @@
 // Something to read, watch or hear.
 import { readingStates } from '../scales'
-import { epochMs, kind, line, minutes, note, nullable, oneOf, ref, title } from './field'
+import { epochMs, kind, line, minutes, note, nullable, oneOf, ref, title, withBlank } from './field'
 
 export const reading = kind(
   {
@@ -9,7 +9,7 @@ export const reading = kind(
     link: nullable(line({ isSearched: true })),
     projectId: nullable(ref(['project'], 'clear')),
     areaId: nullable(ref(['area'], 'clear')),
-    state: oneOf(readingStates),
+    state: withBlank(oneOf(readingStates), 'unread'),
     minutes: nullable(minutes),
     createdAtEpochMs: epochMs,
     slipId: nullable(ref(['slip'], 'keep')),

@@ -1,13 +1,13 @@
 // What a seal is made of.
 import { stampLimit } from '../limits'
 import { inkCount } from '../scales'
-import { count, text } from './field'
+import { count, text, withBlank } from './field'
 
 export const seal = {
   /** One or two letters or an emoji; empty where it has none of its own. */
   stamp: text(stampLimit, { expected: 'expected one or two letters' }),
   /** One of the inks, by its number. */
-  ink: count({ max: inkCount - 1 }),
+  ink: withBlank(count({ max: inkCount - 1 }), 0),
 }
 
 /** It is looked at again after so many weeks. */

@@ -1,11 +1,11 @@
 // One thing set down, not yet decided.
-import { epochMs, kind, line, note, nullable, ref, setOf, text } from './field'
+import { epochMs, kind, note, nullable, ref, setOf, text, title } from './field'
 import { noteOwners } from './owners'
 
 export const slip = kind(
   {
     /** What was typed, word for word. */
-    text: line({ isTitle: true }),
+    text: title(),
     /** Clauses the person took off, as `kind words`; their words stay in the title. */
     takenOff: setOf(text(Infinity)),
     /** What came with it and is longer than a line: the rest of a pasted thought, the text of a letter. */
