@@ -150,7 +150,7 @@ describe('an opened action', () => {
     const store = await opened({ minutes: 45 })
     const line = say('friday, 20 min, desk, workshop, ')
     expect(screen.getByRole('status', { name: 'What would change' }).textContent).toBe(
-      'minutes 45 min → 20 minplanned day none → Fri 13 Marcontexts none → DeskNot understood: “workshop”Make “workshop” a context',
+      'contexts none → Deskminutes 45 min → 20 minplanned day none → Fri 13 MarNot understood: “workshop”Make “workshop” a context',
     )
     expect(actionOf(store).minutes).toBe(45)
     enter(line)

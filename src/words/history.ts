@@ -81,17 +81,17 @@ export function fieldChangeWords(
   return `${name} ${valueWords(kind, field, from, around)} → ${valueWords(kind, field, to, around)}`
 }
 
-/** What a patch would change of a record, field by field. */
+/** What a patch would change of a record, field by field, in the order of its kind. */
 export const patchWords = (
   kind: RecordKind,
   before: object,
   patch: object,
   around: HistoryAround,
 ): string[] =>
-  Object.entries(patch).flatMap(
-    ([field, to]) =>
-      fieldChangeWords(kind, field, [(before as Record<string, unknown>)[field], to], around) ?? [],
-  )
+  Object.keys(registry[kind].fields).flatMap((field) => {
+    const [from, to] = [before, patch].map((values) => (values as Record<string, unknown>)[field])
+    return field in patch ? (fieldChangeWords(kind, field, [from, to], around) ?? []) : []
+  })
 
 /** "repeat none → every weekday": what is said of the records that belong to an action, where it changes any. */
 export function partsChangeWords(

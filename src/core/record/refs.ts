@@ -3,7 +3,7 @@
 import { isObject } from '../json'
 import { kindOf } from './ids'
 import { registry, type RecordKind } from './kinds'
-import type { Field, Fields, OnDelete } from './kinds/field'
+import { someWithin, type Field, type Fields, type OnDelete } from './kinds/field'
 import type { AnyRecord } from './shapes'
 
 export interface Ref {
@@ -17,24 +17,11 @@ export interface Ref {
 /** What is put in the place of an id: another, the same, or null to take it out. */
 export type Replace = (ref: Ref) => string | null
 
+/** A condition of a lens can ask for anything by its id. */
+const isCondition = (field: Field): boolean => field.type === 'check' && field.name === 'condition'
 /** Whether there is an id in a field, or in what it holds. */
-function holdsRef(field: Field): boolean {
-  switch (field.type) {
-    case 'ref':
-      return true
-    case 'check':
-      return field.name === 'condition'
-    case 'object':
-      return Object.values(field.fields).some(holdsRef)
-    case 'set':
-    case 'list':
-      return holdsRef(field.of)
-    case 'map':
-      return holdsRef(field.keys) || holdsRef(field.of)
-    default:
-      return false
-  }
-}
+const holdsRef = (field: Field): boolean =>
+  someWithin(field, (each) => each.type === 'ref' || isCondition(each))
 
 const fieldsWithRefs: Partial<Record<RecordKind, readonly (readonly [string, Field])[]>> = {}
 const refFieldsOf = (kind: RecordKind): readonly (readonly [string, Field])[] =>
@@ -133,24 +120,10 @@ export function refsIn(record: AnyRecord): readonly Ref[] {
 
 /** The kinds whose records can point at one of some kinds. */
 export function kindsPointingAt(kinds: ReadonlySet<string>): readonly RecordKind[] {
-  const pointsAt = (field: Field): boolean => {
-    switch (field.type) {
-      case 'ref':
-        return field.to.some((kind) => kinds.has(kind))
-      // A condition can ask for anything.
-      case 'check':
-        return holdsRef(field)
-      case 'object':
-        return Object.values(field.fields).some(pointsAt)
-      case 'set':
-      case 'list':
-        return pointsAt(field.of)
-      case 'map':
-        return pointsAt(field.keys) || pointsAt(field.of)
-      default:
-        return false
-    }
-  }
+  const pointsAt = (field: Field): boolean =>
+    someWithin(field, (each) =>
+      each.type === 'ref' ? each.to.some((kind) => kinds.has(kind)) : isCondition(each),
+    )
   return (Object.keys(registry) as RecordKind[]).filter((kind) =>
     refFieldsOf(kind).some(([, field]) => pointsAt(field)),
   )

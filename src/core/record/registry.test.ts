@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { anyRecord } from '../testing/anyRecord'
 import { blankOf, inMemberOrder, kinds, tooLongIn, type AnyRecord, type RecordKind } from '.'
 import { registry } from './kinds'
-import type { Field, Fields } from './kinds/field'
+import { someWithin, type Field, type Fields } from './kinds/field'
 import { parseRecord } from './parseRecord'
 
 type Values = Record<string, unknown>
@@ -109,6 +109,15 @@ it('what points somewhere points at kinds there are, and is refused with another
   for (const kind of kinds)
     for (const [name, field] of fieldsOf(kind))
       if (field.type === 'ref') expect(faultOf({ ...one(kind), [name]: 'settings:main' })?.where).toBe(name)
+})
+
+it('no reference and no text with a limit stands in one of several shapes: nothing would look for it there', () => {
+  for (const [where, field] of all)
+    if (field.type === 'variant')
+      expect([where, someWithin(field, ({ type }) => type === 'ref' || type === 'text')]).toEqual([
+        where,
+        false,
+      ])
 })
 
 it('names have one limit, wherever an id stands', () => {

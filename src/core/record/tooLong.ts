@@ -2,7 +2,7 @@
 // before the checks of everything else have loaded.
 import { kindOf } from './ids'
 import { registry, type RecordKind } from './kinds'
-import type { Field, Fields } from './kinds/field'
+import { someWithin, type Field, type Fields } from './kinds/field'
 import type { AnyRecord } from './shapes'
 
 export { stampLimit } from './limits'
@@ -12,21 +12,9 @@ export interface TooLong {
   readonly limit: number
 }
 
-/** Whether there is text in a field, or in what it holds. */
-function holdsText(field: Field): boolean {
-  switch (field.type) {
-    case 'text':
-      return field.max < Infinity
-    case 'object':
-      return Object.values(field.fields).some(holdsText)
-    case 'set':
-    case 'list':
-    case 'map':
-      return holdsText(field.of)
-    default:
-      return false
-  }
-}
+/** Whether there is a text with a limit in a field, or in what it holds. */
+const holdsText = (field: Field): boolean =>
+  someWithin(field, (each) => each.type === 'text' && each.max < Infinity)
 
 const textsIn = (fields: Fields): readonly (readonly [string, Field])[] =>
   Object.entries(fields).filter(([, field]) => holdsText(field))

@@ -144,6 +144,24 @@ type MapOf<K extends string, V> = [string] extends [K]
 export const mapOf = <K extends string, V>(keys: Field<K>, of: Field<V>): WithBlank<MapOf<K, V>> =>
   ({ type: 'map', keys, of }) as unknown as WithBlank<MapOf<K, V>>
 
+/** Whether something holds of a field or of one within it. */
+export function someWithin(field: Field, holds: (field: Field) => boolean): boolean {
+  const within = (each: Field) => someWithin(each, holds)
+  switch (field.type) {
+    case 'object':
+      return Object.values(field.fields).some(within)
+    case 'variant':
+      return Object.values(field.of).some((fields) => Object.values(fields).some(within))
+    case 'set':
+    case 'list':
+      return within(field.of)
+    case 'map':
+      return within(field.keys) || within(field.of)
+    default:
+      return holds(field)
+  }
+}
+
 interface KindTraits {
   /** Search finds it by itself; what is not found so is found with what it belongs to. */
   readonly isFound?: true
