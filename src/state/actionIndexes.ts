@@ -14,7 +14,7 @@ import {
   type Reach,
 } from '@/core/day'
 import type { Document } from '@/core/journal'
-import { compareRanks, type Action, type Id } from '@/core/record'
+import { byId, byRank, type Action, type Id } from '@/core/record'
 import { doneBetween, nextActions } from '@/core/review'
 import { addDays, epochMsAt, type CalendarDate } from '@/core/time'
 import { allPartsOf, partsOfProject } from './projectParts'
@@ -27,9 +27,8 @@ const orderedBy = (compare: (a: Action, b: Action) => number) => ({
   compare,
   inOrder: (actions: readonly Action[]) => [...actions].sort(compare),
 })
-const byId = (a: Action, b: Action) => (a.id < b.id ? -1 : 1)
 const orderOfWork = { compare: compareForDay, inOrder: inOrderOfWork, firstInOrder: firstInOrderOfWork }
-const ownOrder = orderedBy((a, b) => compareRanks(a.rank, b.rank) || byId(a, b))
+const ownOrder = orderedBy(byRank)
 
 const ofOpen =
   (keysOf: Keys): Keys =>

@@ -1,10 +1,9 @@
 // Checklists by what they stand in, and how often each was gone through.
 import type { Document } from '@/core/journal'
-import { compareRanks, type Checklist, type Id, type Run } from '@/core/record'
+import { byRank, type Checklist, type Id, type Run } from '@/core/record'
 import { outsideTemplates } from './isTemplate'
 import { makeTableIndex } from './tableIndex'
 
-const byRank = (a: Checklist, b: Checklist) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 const [alone, all] = ['alone', 'all']
 const checklists = makeTableIndex('checklist', {
   keysOf: ({ ownerId, letGoAtEpochMs }) => (letGoAtEpochMs === null ? [all, ownerId ?? alone] : []),

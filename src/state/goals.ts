@@ -1,7 +1,7 @@
 // Goals as they are read: in their order, what points at each, how each moves, and when it is to be looked at.
 import { howItMoves, lookOn, weeksBack, type GoalMoves } from '@/core/goal'
 import type { Document } from '@/core/journal'
-import { compareRanks, type Area, type Goal, type Id, type Project } from '@/core/record'
+import { byRank, type Area, type Goal, type Id, type Project } from '@/core/record'
 import { addDays, epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
 import { doneOf } from './actionIndexes'
 import { remarksOf } from './partIndexes'
@@ -9,7 +9,6 @@ import { areasOf, projectsOf } from './selectors'
 import { makeTableIndex } from './tableIndex'
 
 const all = 'all'
-const byRank = (a: Goal, b: Goal) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 const goals = makeTableIndex('goal', {
   keysOf: () => [all],
   compare: byRank,

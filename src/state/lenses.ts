@@ -20,15 +20,7 @@ import {
   type LensOrder,
   type SayingNames,
 } from '@/core/lens'
-import {
-  compareRanks,
-  isIdOf,
-  kindOf,
-  type Action,
-  type Id,
-  type LensRecord,
-  type RecordKind,
-} from '@/core/record'
+import { byRank, isIdOf, kindOf, type Action, type Id, type LensRecord, type RecordKind } from '@/core/record'
 import { anyOpen, openBy } from './actionIndexes'
 import { aroundOf, factsOf, named, tablesOf, type Facts, type LensDay } from './lensAround'
 import { contextsOf, settingsOf } from './selectors'
@@ -42,7 +34,7 @@ export function lensesOf(document: Document): readonly LensRecord[] {
   const ready = readyMade.filter(({ id }) => !own.has(id))
   const lenses = [...ready, ...own.values()]
     .filter(({ letGoAtEpochMs }) => letGoAtEpochMs === null)
-    .sort((a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
+    .sort(byRank)
   latestLenses = { table: document.lens, lenses }
   return lenses
 }

@@ -2,6 +2,8 @@
 import { seriesNameOf } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
 import {
+  byId,
+  byRank,
   compareRanks,
   type Action,
   type AsideOf,
@@ -13,11 +15,6 @@ import {
   type Step,
 } from '@/core/record'
 import { makeTableIndex } from './tableIndex'
-
-const byRank = (a: { rank: string; id: string }, b: { rank: string; id: string }) =>
-  compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
-
-const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1)
 
 const steps = makeTableIndex('step', {
   keysOf: ({ ownerId }) => [ownerId],

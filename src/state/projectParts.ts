@@ -2,11 +2,10 @@
 // another: such a part stands for itself. Law: every project is reached from one that stands for itself
 // (projectParts.test.ts).
 import { recordIn, type Document } from '@/core/journal'
-import { compareRanks, type Id, type Project } from '@/core/record'
+import { byRank, type Id, type Project } from '@/core/record'
 import { deepestNesting } from '@/core/record/nesting'
 import { makeTableIndex } from './tableIndex'
 
-const byRank = (a: Project, b: Project) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 const part = 'part'
 const written = makeTableIndex('project', {
   keysOf: ({ parentId }) => (parentId === null ? [] : [part]),

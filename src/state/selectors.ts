@@ -1,7 +1,7 @@
 // What stations read off the document. Each result is kept as long as the tables it was made from stand.
 import { isThere, recordIn, recordsIn, valuesOf, type Document } from '@/core/journal'
 import {
-  compareRanks,
+  byRank,
   kinds,
   type Area,
   type Group,
@@ -38,7 +38,7 @@ function byTables<T>(
 }
 
 const ranked = <R extends { readonly rank: string; readonly id: string }>(records: R[]): R[] =>
-  records.sort((a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
+  records.sort(byRank)
 const rankedOf = <K extends 'group' | 'area' | 'project' | 'context' | 'person' | 'stage'>(kind: K) =>
   byTables([kind], (document) => ranked(recordsIn(document, kind) as RecordOf[K][]))
 
@@ -203,7 +203,7 @@ export function sealOf(
 const noArea = 'none'
 const projectsByArea = makeTableIndex('project', {
   keysOf: ({ areaId, parentId, state }) => (parentId === null && isHeld(state) ? [areaId ?? noArea] : []),
-  compare: (a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1),
+  compare: byRank,
   inOrder: (projects) => ranked([...projects]),
 })
 /** Projects of an area, or of none, that are open or rest; what is a part of another stands with that one. */

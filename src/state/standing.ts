@@ -4,7 +4,7 @@
 // Law: what stands blocked is in no list of what can be done, whatever came before (standing.test.ts).
 import { isOpen } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
-import { compareRanks, type Action, type Id, type Project } from '@/core/record'
+import { byId, byRank, type Action, type Id, type Project } from '@/core/record'
 import { wholesAbove } from './projectParts'
 import { makeTableIndex, type Standing } from './tableIndex'
 
@@ -18,14 +18,13 @@ const holds = 'holds'
 const holding = makeTableIndex('project', {
   keysOf: ({ inOrder, afterIds, state, parentId }) =>
     inOrder || afterIds.length > 0 || state !== 'open' || parentId !== null ? [holds] : [],
-  compare: (a, b) => (a.id < b.id ? -1 : 1),
-  inOrder: (projects) => [...projects].sort((a, b) => (a.id < b.id ? -1 : 1)),
+  compare: byId,
+  inOrder: (projects) => [...projects].sort(byId),
 })
-const byOrder = (a: Action, b: Action) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 const writtenIn = makeTableIndex('action', {
   keysOf: (action) => (action.projectId !== null && isOpen(action) ? [action.projectId] : []),
-  compare: byOrder,
-  inOrder: (actions) => [...actions].sort(byOrder),
+  compare: byRank,
+  inOrder: (actions) => [...actions].sort(byRank),
 })
 
 /** The open actions of a project, in their order. */

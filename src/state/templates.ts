@@ -2,7 +2,8 @@
 import { dateCounted, filledLine, blanksIn, type IsOff } from '@/core/template'
 import { recordIn, type Document } from '@/core/journal'
 import {
-  compareRanks,
+  byId,
+  byRank,
   type Action,
   type AnyRecord,
   type Blank,
@@ -25,13 +26,11 @@ import { makeTableIndex } from './tableIndex'
 
 export { isTemplate, type Template } from './isTemplate'
 
-const byRank = (a: Blank, b: Blank) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 const blanks = makeTableIndex('blank', {
   keysOf: ({ projectId }) => [projectId],
   compare: byRank,
   inOrder: (records) => [...records].sort(byRank),
 })
-const byId = (a: { id: string }, b: { id: string }) => (a.id < b.id ? -1 : 1)
 const counted = makeTableIndex('counted', {
   keysOf: ({ actionId, projectId }) => [actionId ?? projectId].filter((of) => of !== null),
   compare: byId,

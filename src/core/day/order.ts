@@ -1,5 +1,5 @@
 // The order of work in a band: by the clock, then weight, horizon, promise, the person's own rank, and age.
-import { compareRanks, keptHorizons, weights, type Action } from '../record'
+import { byRank, keptHorizons, weights, type Action } from '../record'
 import { toMinute } from '../time'
 
 const placesOf = (scale: readonly string[]): Readonly<Record<string, number>> =>
@@ -24,14 +24,6 @@ function orderKeyOf(action: Action): number {
     dueDay
   )
 }
-
-function byId(a: Action, b: Action): number {
-  if (a.id === b.id) return 0
-  return a.id < b.id ? -1 : 1
-}
-
-const byRank = (a: Action, b: Action): number =>
-  compareRanks(a.rank, b.rank) || a.createdAtEpochMs - b.createdAtEpochMs || byId(a, b)
 
 /** By the clock, then weight, then the hand: the order of what stands on a day, which can be arranged. */
 const handKeyOf = ({ at, due, weight }: Action): number => {

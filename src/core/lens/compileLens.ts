@@ -1,9 +1,9 @@
 // A lens made ready to be asked: which actions it takes, in which band and under which headings each stands, and in
 // which order. Laws: an action stands in one place at most; the first band that takes it has it (lens.test.ts).
-import type { Action } from '../record'
+import { byRank, type Action } from '../record'
 import { compareGroups, groupKeyOf } from './groupKey'
 import type { Lens } from './lens'
-import { byHand, lensOrderOf, standsAt, type LensOrder } from './lensOrder'
+import { lensOrderOf, standsAt, type LensOrder } from './lensOrder'
 import { allTake, takesOf, type LensAround } from './takes'
 
 export interface CompiledLens extends LensOrder {
@@ -39,7 +39,7 @@ const asksForDone = (lens: Lens): boolean =>
 function withSunk(lens: Lens, order: LensOrder): LensOrder {
   if (lens.done !== 'sunk') return order
   const asDone = (a: Action, b: Action): number =>
-    (b.doneAtEpochMs ?? 0) - (a.doneAtEpochMs ?? 0) || byHand(a, b)
+    (b.doneAtEpochMs ?? 0) - (a.doneAtEpochMs ?? 0) || byRank(a, b)
   const isSunk = (action: Action | undefined): boolean => !!action && action.doneAtEpochMs !== null
   const compare = (a: Action, b: Action): number =>
     isSunk(a) && isSunk(b) ? asDone(a, b) : order.compare(a, b)

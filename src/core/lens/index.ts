@@ -32,7 +32,7 @@ export {
 } from './lens'
 export { byDays, type LensDayList } from './byDays'
 export { columnFields, layUnder, layUnderAll, type LaidUnder } from './layUnder'
-export { byHand, type LensOrder } from './lensOrder'
+export { type LensOrder } from './lensOrder'
 export { neighboursOf } from './neighboursOf'
 export {
   conditionWords,

@@ -1,6 +1,6 @@
 // The order inside a lens: each sort in turn, what has nothing to be sorted by last in either direction, and among
 // equals the order by hand. A whole list is sorted by keys that are worked out once.
-import { energies, keptHorizons, levels, compareRanks, weights, type Action } from '../record'
+import { energies, keptHorizons, levels, byRank, weights, type Action } from '../record'
 import type { LensSort, SortField } from './lens'
 import { dateOf, type LensAround } from './takes'
 
@@ -54,10 +54,6 @@ const plain = (a: Key, b: Key): number => {
   return a < b ? -1 : 1
 }
 
-/** By hand: the rank, then the age. */
-export const byHand = (a: Action, b: Action): number =>
-  compareRanks(a.rank, b.rank) || a.createdAtEpochMs - b.createdAtEpochMs || plain(a.id, b.id)
-
 export interface LensOrder {
   readonly compare: (a: Action, b: Action) => number
   readonly inOrder: (actions: readonly Action[]) => Action[]
@@ -94,11 +90,11 @@ export function lensOrderOf(sorts: readonly LensSort[], around: LensAround): Len
         )
         if (way !== 0) return way
       }
-      return byHand(a.action, b.action)
+      return byRank(a.action, b.action)
     })
     return keyed.map(({ action }) => action)
   }
-  const compare = (a: Action, b: Action): number => bySorts(a, b) || byHand(a, b)
+  const compare = (a: Action, b: Action): number => bySorts(a, b) || byRank(a, b)
   return {
     compare,
     inOrder,

@@ -38,3 +38,19 @@ export function compareRanks(a: string, b: string): number {
   if (a === b) return 0
   return a < b ? -1 : 1
 }
+
+interface Named {
+  readonly id: string
+}
+interface Ranked extends Named {
+  readonly rank: string
+}
+
+/** What is equal otherwise stands in one order in every copy. */
+export function byId(a: Named, b: Named): number {
+  if (a.id === b.id) return 0
+  return a.id < b.id ? -1 : 1
+}
+
+/** The order of hand: by rank. */
+export const byRank = (a: Ranked, b: Ranked): number => compareRanks(a.rank, b.rank) || byId(a, b)

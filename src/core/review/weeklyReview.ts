@@ -1,13 +1,11 @@
 // What the weekly review asks: which projects stand still, what waits, what was done.
 import { isWaitingOrBlocked, isHidden, isOpen } from '../action'
 import { minutesTakenBy } from '../day/load'
-import { compareRanks, type Action, type Id, type Project, type Review, type ReviewFigures } from '../record'
+import { byRank, type Action, type Id, type Project, type Review, type ReviewFigures } from '../record'
 import { addDays, epochMsAt, type CalendarDate } from '../time'
 
 /** Whether an action moves its project on: open, not put off to someday, waiting or not. */
 const movesOn = (action: Action): boolean => isOpen(action) && action.horizon !== 'someday'
-
-const byHand = (a: Action, b: Action) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 
 /** The first open action of each project in its own order; one that can be done before one that waits or is hidden. */
 export function nextActions(actions: Iterable<Action>, today: CalendarDate): Map<Id<'project'>, Action> {
@@ -19,7 +17,7 @@ export function nextActions(actions: Iterable<Action>, today: CalendarDate): Map
     if (
       !best ||
       delay(action) - delay(best) < 0 ||
-      (delay(action) === delay(best) && byHand(action, best) < 0)
+      (delay(action) === delay(best) && byRank(action, best) < 0)
     )
       next.set(action.projectId, action)
   }
@@ -54,9 +52,7 @@ export function projectsWithoutNextAction(
   // A part moves all that it is in.
   for (const project of open)
     if (next.has(project.id)) for (const each of withWholes(project, byId)) moved.add(each.id)
-  return open
-    .filter(({ id }) => !moved.has(id))
-    .sort((a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
+  return open.filter(({ id }) => !moved.has(id)).sort(byRank)
 }
 
 /** Waiting, the longest-waited first. */

@@ -1,6 +1,6 @@
 // Where what is done of a list stands: at the end and folded, among the rest, or left out. Remembered by this device.
 import { useSyncExternalStore } from 'react'
-import { compareRanks, type Action } from '@/core/record'
+import { byRank, type Action } from '@/core/record'
 import { useZen } from '@/held/zen'
 
 export const places = ['sunk', 'among', 'hidden'] as const
@@ -28,7 +28,4 @@ export function useDonePlace(of: string): readonly [DonePlaced, (place: DonePlac
 
 /** Open and done together, by hand. */
 export const amongTheRest = (open: readonly Action[], done: readonly Action[]): readonly Action[] =>
-  [...open, ...done].sort(
-    (a, b) =>
-      compareRanks(a.rank, b.rank) || a.createdAtEpochMs - b.createdAtEpochMs || (a.id < b.id ? -1 : 1),
-  )
+  [...open, ...done].sort(byRank)

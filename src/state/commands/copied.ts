@@ -1,7 +1,6 @@
 // Copies of what belongs together, with ids of their own: how a template is kept, and how it is used.
 import { seriesNameOf } from '@/core/action'
 import {
-  compareRanks,
   isIdOf,
   kindOf,
   rankOfNumber,
@@ -46,8 +45,6 @@ export function copied(
     return { ...fields, id } as unknown as AnyRecord
   })
 }
-
-export const byRank = (a: Action, b: Action) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 
 /** Ranks in the order of a list, so that no two are told apart by their ids alone. */
 export const rankedFrom = (context: CommandContext, actions: readonly Action[]): Action[] =>

@@ -2,7 +2,7 @@
 // order.
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { ranksKeeping } from '@/core/record/ranksKeeping'
-import { compareRanks, isIdOf, type AnyRecord, type Id } from '@/core/record'
+import { byRank, isIdOf, type AnyRecord, type Id } from '@/core/record'
 import { refuse } from '@/core/result'
 import { firstStageOf, isHeld, ownerOfStage, stageOwnerOf } from '../selectors'
 import { partRefused } from './after'
@@ -13,8 +13,6 @@ interface Ranked {
   readonly id: Id
   readonly rank: string
 }
-
-const byRank = (a: Ranked, b: Ranked) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 
 /**
  * The ranks to write so that one stands where `besideId` stood among its new neighbours, coming from before it behind

@@ -2,6 +2,7 @@
 import { asBlank, farthest } from '@/core/template'
 import { recordIn, type Document, type RecordDiff } from '@/core/journal'
 import {
+  byRank,
   isIdOf,
   kindOf,
   type Action,
@@ -20,7 +21,6 @@ import { allPartsOf } from '../projectParts'
 import { isHeld } from '../selectors'
 import {
   asTemplate,
-  byRank,
   copied,
   countedFor,
   datesIn,

@@ -2,7 +2,7 @@
 import { filled, filledLine } from '@/core/template'
 import { recordIn, recordsIn, type RecordDiff } from '@/core/journal'
 import {
-  compareRanks,
+  byRank,
   isIdOf,
   kindOf,
   type Action,
@@ -198,7 +198,7 @@ function partMade(
   const stages = copies
     .filter((record): record is Stage => kindOf(record.id) === 'stage')
     .filter(({ projectId }) => projectId === part.parentId)
-    .sort((a, b) => compareRanks(a.rank, b.rank))
+    .sort(byRank)
   return {
     ...part,
     state: 'open',
