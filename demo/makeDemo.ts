@@ -5,6 +5,7 @@ import { type Action, type Id } from '@/core/record'
 import { reviewFiguresOf } from '@/core/review'
 import { makeRandom, type Random } from '@/core/random'
 import { addDays, daysBetween, weekdayOf, type CalendarDate } from '@/core/time'
+import { minutesDoneIn } from '@/state/partIndexes'
 import { actionsOf, projectsOf } from '@/state/selectors'
 import { makeEnquiries } from './enquiries'
 import { makeTemplates } from './templates'
@@ -265,6 +266,7 @@ function reviews({ play, today, zone }: Scene): void {
           slipCount: recordsIn(document, 'slip').length,
           projects: projectsOf(document),
           actions: actionsOf(document),
+          minutesDone: (done) => minutesDoneIn(document, done),
         },
         day,
         zone,

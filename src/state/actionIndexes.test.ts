@@ -27,14 +27,17 @@ const some = fc.record({
     freq: 2,
   }),
   horizon: fc.constantFrom('week', 'soon', 'someday') as fc.Arbitrary<'week'>,
-  waiting: fc.constantFrom(null, null, {
-    personId: null,
-    whom: 'Oda',
-    since: today,
-    chaseOn: null,
-    how: '',
-    toSignOff: false,
-  }),
+  waiting: fc.constantFrom(null, null, ...[today, addDays(today, -3), addDays(today, -9)]).map(
+    (since) =>
+      since && {
+        personId: null,
+        whom: 'Oda',
+        since,
+        chaseOn: null,
+        how: '',
+        toSignOff: false,
+      },
+  ),
 })
 const documentOf = (patches: readonly Partial<Action>[]) =>
   withChanges(

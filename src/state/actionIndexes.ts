@@ -1,5 +1,5 @@
 // Lists of actions that stations ask for again and again, each followed edit by edit (tableIndex).
-import { hasComeBack, isWaitingOrBlocked, isOpen } from '@/core/action'
+import { bySince, hasComeBack, isOpen, isToSignOff, isWaitingFor, isWaitingOrBlocked } from '@/core/action'
 import {
   compareByHand,
   compareForDay,
@@ -14,7 +14,7 @@ import {
   type Reach,
 } from '@/core/day'
 import type { Document } from '@/core/journal'
-import { byId, byRank, type Action, type Id } from '@/core/record'
+import { compareTexts, byId, byRank, type Action, type Id } from '@/core/record'
 import { doneBetween, nextActions } from '@/core/review'
 import { addDays, epochMsAt, type CalendarDate } from '@/core/time'
 import { allPartsOf, partsOfProject } from './projectParts'
@@ -23,12 +23,8 @@ import { makeTableIndex, type IndexRules, type TableIndex } from './tableIndex'
 
 type Keys = IndexRules<Action>['keysOf']
 
-const orderedBy = (compare: (a: Action, b: Action) => number) => ({
-  compare,
-  inOrder: (actions: readonly Action[]) => [...actions].sort(compare),
-})
 const orderOfWork = { compare: compareForDay, inOrder: inOrderOfWork, firstInOrder: firstInOrderOfWork }
-const ownOrder = orderedBy(byRank)
+const ownOrder = { compare: byRank }
 
 const ofOpen =
   (keysOf: Keys): Keys =>
@@ -70,7 +66,7 @@ export { asItStands } from './standing'
 export const anyOpen = 'open'
 const open = indexOf({
   keysOf: ofOpen(() => [anyOpen]),
-  ...orderedBy((a, b) => b.createdAtEpochMs - a.createdAtEpochMs || byId(a, b)),
+  compare: (a, b) => b.createdAtEpochMs - a.createdAtEpochMs || byId(a, b),
 })
 
 /** Open actions by what they have: for lists that are made of some of them. */
@@ -84,18 +80,21 @@ const [waiting, signOff, someday, hidden, underway] = [
   'underway',
 ] as const
 const waitingSince = indexOf({
-  keysOf: ofOpen((action) => (action.waiting ? [action.waiting.toSignOff ? signOff : waiting] : [])),
-  ...orderedBy((a, b) => ((a.waiting?.since ?? '') < (b.waiting?.since ?? '') ? -1 : byId(a, b))),
+  keysOf: ofOpen((action) => [
+    ...(isWaitingFor(action) ? [waiting] : []),
+    ...(isToSignOff(action) ? [signOff] : []),
+  ]),
+  compare: bySince,
 })
 const laidBy = indexOf({
   keysOf: ofOpen(({ horizon, waiting: whom }) =>
     (horizon === 'someday' || horizon === 'shelf') && !whom ? [horizon] : [],
   ),
-  ...orderedBy((a, b) => a.createdAtEpochMs - b.createdAtEpochMs || byId(a, b)),
+  compare: (a, b) => a.createdAtEpochMs - b.createdAtEpochMs || byId(a, b),
 })
 const byNotBefore = indexOf({
   keysOf: ofOpen((action) => (action.notBefore ? [hidden] : [])),
-  ...orderedBy((a, b) => ((a.notBefore ?? '') < (b.notBefore ?? '') ? -1 : byId(a, b))),
+  compare: (a, b) => compareTexts(a.notBefore ?? '', b.notBefore ?? '') || byId(a, b),
 })
 const begun = indexOf({
   keysOf: ofOpen((action) => (action.startedAtEpochMs === null ? [] : [underway])),
@@ -157,7 +156,7 @@ const letGo = 'letGo'
 const byLetGo = makeTableIndex('action', {
   keysOf: ({ letGoAtEpochMs, doneAtEpochMs }) =>
     letGoAtEpochMs !== null && doneAtEpochMs === null ? [letGo] : [],
-  ...orderedBy((a, b) => (b.letGoAtEpochMs ?? 0) - (a.letGoAtEpochMs ?? 0) || byId(a, b)),
+  compare: (a, b) => (b.letGoAtEpochMs ?? 0) - (a.letGoAtEpochMs ?? 0) || byId(a, b),
 })
 /** Actions decided against, latest first. */
 export const letGoOf = (document: Document): readonly Action[] => byLetGo.of(document, letGo)
@@ -182,7 +181,7 @@ export function doneOf(document: Document, from: CalendarDate, to: CalendarDate,
 const doneByNamed = makeTableIndex('action', {
   keysOf: ({ projectId, contextIds, personIds, doneAtEpochMs, letGoAtEpochMs }) =>
     doneAtEpochMs === null || letGoAtEpochMs !== null ? [] : keysOf(projectId, ...contextIds, ...personIds),
-  ...orderedBy((a, b) => (b.doneAtEpochMs as number) - (a.doneAtEpochMs as number) || byId(a, b)),
+  compare: (a, b) => (b.doneAtEpochMs as number) - (a.doneAtEpochMs as number) || byId(a, b),
 })
 /** Done actions of a project, with a context or a person, the latest first. */
 export const doneWith = doneByNamed.of

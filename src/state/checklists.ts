@@ -8,7 +8,6 @@ const [alone, all] = ['alone', 'all']
 const checklists = makeTableIndex('checklist', {
   keysOf: ({ ownerId, letGoAtEpochMs }) => (letGoAtEpochMs === null ? [all, ownerId ?? alone] : []),
   compare: byRank,
-  inOrder: (records) => [...records].sort(byRank),
 })
 /** Those of an action or a project; of null those that stand alone. */
 export const checklistsIn = (document: Document, ownerId: Checklist['ownerId']): readonly Checklist[] =>
@@ -22,7 +21,6 @@ const byEnd = (a: Run, b: Run) => b.endedAtEpochMs - a.endedAtEpochMs || (a.id <
 const runs = makeTableIndex('run', {
   keysOf: ({ checklistId }) => [checklistId],
   compare: byEnd,
-  inOrder: (records) => [...records].sort(byEnd),
 })
 /** How often it was gone through, the latest first. */
 export const runsOf = (document: Document, id: Id<'checklist'>): readonly Run[] => runs.of(document, id)

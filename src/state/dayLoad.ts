@@ -7,6 +7,7 @@ import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { localMomentAt, type CalendarDate, type LocalMoment } from '@/core/time'
 import * as lists from './actionIndexes'
+import { minutesDoneIn, minutesDoneOf } from './partIndexes'
 import { availableMinutesOn, settingsOf } from './selectors'
 
 /** The moment of asking, as the wall clock of `zone` shows it. */
@@ -60,7 +61,8 @@ export function loadOn(
       ? planned
       : [...planned.filter((action) => stays(action) && !go?.(action)), ...come]
   if (date !== now.date) return loadOf(actions, availableMinutesOn(document, date))
-  return loadAt(actions, lists.doneOf(document, date, date, zone), sizeOf(document, date), now.minute)
+  const doneMinutes = minutesDoneIn(document, lists.doneOf(document, date, date, zone))
+  return loadAt(actions, doneMinutes, sizeOf(document, date), now.minute)
 }
 
 /** The same day to scale. */
@@ -74,6 +76,7 @@ export function tapeOn(document: Document, date: CalendarDate, asked: Asked): Da
     planned: plannedOn(document, date, now.date),
     done: done.map((action) => ({
       ...action,
+      doneMinutes: minutesDoneOf(document, action) ?? 0,
       doneAtMinute: localMomentAt(action.doneAtEpochMs ?? 0, zone).minute,
     })),
     availableMinutes: loadOn(document, date, asked).availableMinutes,

@@ -4,7 +4,7 @@ import type { Document } from '@/core/journal'
 import { byRank, type Area, type Goal, type Id, type Project } from '@/core/record'
 import { addDays, epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
 import { doneOf } from './actionIndexes'
-import { remarksOf } from './partIndexes'
+import { minutesDoneIn, remarksOf } from './partIndexes'
 import { areasOf, projectsOf } from './selectors'
 import { makeTableIndex } from './tableIndex'
 
@@ -12,7 +12,6 @@ const all = 'all'
 const goals = makeTableIndex('goal', {
   keysOf: () => [all],
   compare: byRank,
-  inOrder: (records) => [...records].sort(byRank),
 })
 /** Every goal, those that are over too, in the order they were laid in. */
 export const goalsOf = (document: Document): readonly Goal[] => goals.of(document, all)
@@ -40,7 +39,12 @@ export function movesOf(document: Document, id: Id<'goal'>, today: CalendarDate,
   const done = doneOf(document, since, today, zone).filter(
     ({ projectId, areaId }) => ids.has(projectId) || (projectId === null && ids.has(areaId)),
   )
-  return howItMoves({ projects, done, sinceEpochMs: epochMsAt({ date: since, minute: 0 }, zone) })
+  return howItMoves({
+    projects,
+    done,
+    doneMinutes: minutesDoneIn(document, done),
+    sinceEpochMs: epochMsAt({ date: since, minute: 0 }, zone),
+  })
 }
 
 /** The day a goal is to be looked at again; null where it has no rhythm or is over. */

@@ -13,7 +13,7 @@ import type { Action, Id } from '@/core/record'
 import { median } from '@/core/stage'
 import type { CalendarDate } from '@/core/time'
 import { actionsOfWhole, doneWithWhole } from './actionIndexes'
-import { takenOf } from './partIndexes'
+import { minutesDoneOf } from './partIndexes'
 
 export interface Pace {
   readonly doneMinutes: number
@@ -59,7 +59,7 @@ function madeOf(
   zone: string,
 ): Pace {
   const parts = done.flatMap((action) => {
-    const minutes = takenOf(document, action) ?? action.minutes
+    const minutes = minutesDoneOf(document, action)
     return minutes === null ? [] : [{ doneAtEpochMs: action.doneAtEpochMs as number, minutes }]
   })
   const weeks = weeklyMinutes(parts, edgesFor(today, zone))

@@ -36,7 +36,6 @@ const byDate = (a: Plan, b: Plan): number => (a.date < b.date ? 1 : -1)
 const plans = makeTableIndex('plan', {
   keysOf: ({ plannedAtEpochMs, endedAtEpochMs }) => ((plannedAtEpochMs ?? endedAtEpochMs) ? [days] : []),
   compare: byDate,
-  inOrder: (records) => [...records].sort(byDate),
 })
 
 /** The last day before this one that something was written on, or that was planned; null where there is none. */

@@ -1,10 +1,10 @@
 // The parts of things, by what they belong to, each list followed edit by edit (tableIndex).
-import { seriesNameOf } from '@/core/action'
+import { minutesDone, seriesNameOf } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
 import {
   byId,
   byRank,
-  compareRanks,
+  compareTexts,
   type Action,
   type AsideOf,
   type FileRecord,
@@ -19,38 +19,43 @@ import { makeTableIndex } from './tableIndex'
 const steps = makeTableIndex('step', {
   keysOf: ({ ownerId }) => [ownerId],
   compare: byRank,
-  inOrder: (records) => [...records].sort(byRank),
 })
 const files = makeTableIndex('file', {
   keysOf: ({ ownerId }) => [ownerId],
   compare: byRank,
-  inOrder: (records) => [...records].sort(byRank),
 })
 const reminders = makeTableIndex('reminder', {
   keysOf: ({ actionId }) => [actionId],
   compare: byId,
-  inOrder: (records) => [...records].sort(byId),
 })
 
 const timeEntries = makeTableIndex('timeEntry', {
   keysOf: ({ actionId }) => [actionId],
   compare: byId,
-  inOrder: (records) => [...records].sort(byId),
 })
-/** The minutes an action has taken: as they were corrected, else as its clock counted; null where neither says. */
-export function takenOf(document: Document, { id, takenMinutes }: Action): number | null {
-  if (takenMinutes !== null) return takenMinutes
+/** The minutes that were timed for an action; null where none were. */
+function timedMinutesOf(document: Document, id: Id<'action'>): number | null {
   const all = timeEntries.of(document, id)
   return all.length > 0 ? all.reduce((sum, { minutes }) => sum + minutes, 0) : null
 }
+/** The minutes an action has taken: as they were corrected, else as they were timed; null where neither says. */
+export const takenOf = (document: Document, { id, takenMinutes }: Action): number | null =>
+  takenMinutes ?? timedMinutesOf(document, id)
+
+/** How long an action took, else was estimated to take; null where nothing says it (see `minutesDone`). */
+export const minutesDoneOf = (document: Document, action: Action): number | null =>
+  minutesDone(action, timedMinutesOf(document, action.id))
+
+/** The minutes of everything that was done. */
+export const minutesDoneIn = (document: Document, done: readonly Action[]): number =>
+  done.reduce((sum, action) => sum + (minutesDoneOf(document, action) ?? 0), 0)
 export const timeEntriesOf = (document: Document, id: Id<'action'>) => timeEntries.of(document, id)
 
 const byTime = (a: Remark, b: Remark) =>
-  a.date === b.date ? a.writtenAtEpochMs - b.writtenAtEpochMs || byId(a, b) : compareRanks(a.date, b.date)
+  compareTexts(a.date, b.date) || a.writtenAtEpochMs - b.writtenAtEpochMs || byId(a, b)
 const remarks = makeTableIndex('remark', {
   keysOf: ({ ownerId }) => [ownerId],
   compare: byTime,
-  inOrder: (records) => [...records].sort(byTime),
 })
 /** What was remarked of something, the earliest day first. */
 export const remarksOf = (document: Document, id: OwnerId): readonly Remark[] => remarks.of(document, id)
@@ -75,7 +80,6 @@ export const repeatOf = (document: Document, id: Id<'action'>) => recordIn(docum
 const later = makeTableIndex('action', {
   keysOf: ({ id }) => (id.includes('~') ? [seriesNameOf(id)] : []),
   compare: byId,
-  inOrder: (records) => [...records].sort(byId),
 })
 /** All actions of one rule that are there, open and done, in the order of their days. */
 export function actionsOfSeries(document: Document, name: string): readonly Action[] {

@@ -10,7 +10,6 @@ const part = 'part'
 const written = makeTableIndex('project', {
   keysOf: ({ parentId }) => (parentId === null ? [] : [part]),
   compare: byRank,
-  inOrder: (projects) => [...projects].sort(byRank),
 })
 
 interface Wholes {

@@ -204,7 +204,6 @@ const noArea = 'none'
 const projectsByArea = makeTableIndex('project', {
   keysOf: ({ areaId, parentId, state }) => (parentId === null && isHeld(state) ? [areaId ?? noArea] : []),
   compare: byRank,
-  inOrder: (projects) => ranked([...projects]),
 })
 /** Projects of an area, or of none, that are open or rest; what is a part of another stands with that one. */
 export function projectsOfArea(document: Document, areaId: Id<'area'> | null): readonly Project[] {

@@ -9,7 +9,6 @@ const byTime = (a: Passage, b: Passage) => a.enteredAtEpochMs - b.enteredAtEpoch
 const passages = makeTableIndex('passage', {
   keysOf: ({ projectId }) => [projectId],
   compare: byTime,
-  inOrder: (records) => [...records].sort(byTime),
 })
 
 /** When a project came to stand in each of its stages, the earliest first. */

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { anyReach, dayBandNames } from '@/core/day'
 import { recordIn, recordsById, recordsIn, type Document } from '@/core/journal'
 import { emptyLens, type Lens } from '@/core/lens'
-import { compareRanks, type Action, type Id } from '@/core/record'
+import { compareTexts, type Action, type Id } from '@/core/record'
 import { isState } from '@/core/lens/readyMade'
 import { lists } from '.'
 import { lensListOf } from './lenses'
@@ -47,7 +47,7 @@ function canBeDone(document: Document, action: Action): boolean {
   if (project.afterIds.some((id) => recordIn(document, id)?.closedAtEpochMs === null)) return false
   const open = recordsIn(document, 'action')
     .filter((each) => each.projectId === project.id && each.doneAtEpochMs === null)
-    .sort((a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
+    .sort((a, b) => compareTexts(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
   return !project.inOrder || inTurnOf(open)[0]?.id === action.id
 }
 

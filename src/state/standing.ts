@@ -19,12 +19,10 @@ const holding = makeTableIndex('project', {
   keysOf: ({ inOrder, afterIds, state, parentId }) =>
     inOrder || afterIds.length > 0 || state !== 'open' || parentId !== null ? [holds] : [],
   compare: byId,
-  inOrder: (projects) => [...projects].sort(byId),
 })
 const writtenIn = makeTableIndex('action', {
   keysOf: (action) => (action.projectId !== null && isOpen(action) ? [action.projectId] : []),
   compare: byRank,
-  inOrder: (actions) => [...actions].sort(byRank),
 })
 
 /** The open actions of a project, in their order. */

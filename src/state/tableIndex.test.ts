@@ -1,16 +1,14 @@
 import fc from 'fast-check'
 import { emptyDocument, makeStamp, withChange, type Change, type Document } from '@/core/journal'
-import { compareRanks, rankOfNumber, type Action, type Id } from '@/core/record'
+import { byRank, rankOfNumber, type Action, type Id } from '@/core/record'
 import { plainAction } from '@/core/testing/plainAction'
 import { makeTableIndex, prepareIndexes, type IndexRules } from './tableIndex'
 
-const byRank = (a: Action, b: Action) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1)
 const rules: IndexRules<Action> = {
   keysOf: ({ contextIds, doneAtEpochMs }) => (doneAtEpochMs === null ? contextIds : []),
   compare: byRank,
-  inOrder: (actions) => [...actions].sort(byRank),
 }
-const firstInOrder = (actions: readonly Action[], count: number) => rules.inOrder(actions).slice(0, count)
+const firstInOrder = (actions: readonly Action[], count: number) => [...actions].sort(byRank).slice(0, count)
 const contexts = ['context:a', 'context:b', 'context:c'] as const satisfies Id<'context'>[]
 
 interface Step {

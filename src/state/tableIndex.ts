@@ -19,7 +19,7 @@ export interface TableIndex<R> {
 export interface IndexRules<R> {
   /** The keys a record stands under; none where the index leaves it out. Must depend on the record alone. */
   readonly keysOf: (record: R) => readonly string[]
-  readonly inOrder: (records: readonly R[]) => R[]
+  readonly inOrder?: (records: readonly R[]) => R[]
   readonly compare: (a: R, b: R) => number
   /** Records that stand otherwise than they are written: those are what is listed. */
   readonly standing?: (document: Document) => Standing<R>
@@ -95,7 +95,15 @@ function changesIn<R>(before: Bucket, after: Bucket): { gone: R[]; come: R[] } {
 
 export function makeTableIndex<K extends RecordKind>(
   kind: K,
-  { keysOf, inOrder, compare, standing, among, firstInOrder, spare = 40 }: IndexRules<RecordOf[K]>,
+  {
+    keysOf,
+    compare,
+    inOrder = (records) => [...records].sort(compare),
+    standing,
+    among,
+    firstInOrder,
+    spare = 40,
+  }: IndexRules<RecordOf[K]>,
 ): TableIndex<RecordOf[K]> {
   type R = RecordOf[K]
   let seen: Table<Entry> | null = null

@@ -29,22 +29,18 @@ export { isTemplate, type Template } from './isTemplate'
 const blanks = makeTableIndex('blank', {
   keysOf: ({ projectId }) => [projectId],
   compare: byRank,
-  inOrder: (records) => [...records].sort(byRank),
 })
 const counted = makeTableIndex('counted', {
   keysOf: ({ actionId, projectId }) => [actionId ?? projectId].filter((of) => of !== null),
   compare: byId,
-  inOrder: (records) => [...records].sort(byId),
 })
 const notes = makeTableIndex('note', {
   keysOf: ({ projectId, letGoAtEpochMs }) => (projectId && letGoAtEpochMs === null ? [projectId] : []),
   compare: byId,
-  inOrder: (records) => [...records].sort(byId),
 })
 const references = makeTableIndex('reference', {
   keysOf: ({ projectId, letGoAtEpochMs }) => (projectId && letGoAtEpochMs === null ? [projectId] : []),
   compare: byId,
-  inOrder: (records) => [...records].sort(byId),
 })
 
 /** Every template, in its order. */

@@ -1,6 +1,6 @@
 export { dayBandNames, dayBandOf, dayBandsOf, doneBandOf, type DayBandName, type DayBands } from './dayBands'
 export { ticklerMonths, type TicklerDay, type TicklerMonth } from './ticklerMonths'
-export { endOfDay, loadAt, loadOf, minutesOf, minutesTakenBy, type DaySize, type Load } from './load'
+export { endOfDay, loadAt, loadOf, minutesOf, type DaySize, type Load } from './load'
 export { tapeOf, type DayTape, type TapePiece } from './tapeOf'
 export {
   compareByHand,

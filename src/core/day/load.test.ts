@@ -17,16 +17,8 @@ it.each<[string, number, number, number]>([
 it('a long day ends when its minutes do', () =>
   expect(minutesLeft({ ...size, availableMinutes: 660 }, 0, 1080)).toBe(60))
 
-it('what is done counts as it took, and what is left is measured against it', () => {
-  const load = loadAt(
-    [{ ...plainAction, minutes: 90 }],
-    [
-      { ...plainAction, minutes: 60, takenMinutes: 100 },
-      { ...plainAction, minutes: 20 },
-    ],
-    size,
-    17 * 60,
-  )
+it('what is done counts, and what is left is measured against it', () => {
+  const load = loadAt([{ ...plainAction, minutes: 90 }], 120, size, 17 * 60)
   expect(load).toEqual({
     plannedMinutes: 90,
     availableMinutes: 60,
@@ -57,7 +49,7 @@ it('the tape has every planned minute once, what is fixed at its hour, and says 
         minutes,
         at: at === null ? null : { date, time: clock(at) },
       }))
-      const load = loadAt(actions, [], size, minute)
+      const load = loadAt(actions, 0, size, minute)
       const { pieces } = tapeOf({
         size,
         minute,
@@ -84,11 +76,10 @@ it('the tape has every planned minute once, what is fixed at its hour, and says 
 })
 
 it('what was done ends where it was ticked, none over another', () => {
-  const done = (id: string, doneAtMinute: number, minutes: number) => ({
+  const done = (id: string, doneAtMinute: number, doneMinutes: number) => ({
     ...plainAction,
     id: `action:${id}` as const,
-    minutes,
-    takenMinutes: null,
+    doneMinutes,
     doneAtMinute,
   })
   const { pieces, startsAtMinute } = tapeOf({

@@ -28,10 +28,6 @@ export interface Load {
 export const minutesOf = (actions: readonly Action[]): number =>
   actions.reduce((sum, action) => sum + (action.minutes ?? 0), 0)
 
-/** What an action took, else what it was guessed to take. */
-export const minutesTakenBy = ({ takenMinutes, minutes }: Pick<Action, 'takenMinutes' | 'minutes'>): number =>
-  takenMinutes ?? minutes ?? 0
-
 /** The last minute of a day's work: what can be given to it has room before. */
 export const endOfDay = ({ availableMinutes, startsAtMinute, endsAtMinute }: DaySize): number =>
   Math.min(1440, Math.max(endsAtMinute, startsAtMinute + availableMinutes))
@@ -58,13 +54,7 @@ export function loadOf(actions: readonly Action[], availableMinutes: number): Lo
 /**
  * The load of the day itself at `minute` of it: what is done and the hours that have passed are not left any longer.
  */
-export function loadAt(
-  actions: readonly Action[],
-  done: readonly Action[],
-  size: DaySize,
-  minute: number,
-): Load {
-  const doneMinutes = done.reduce((sum, action) => sum + minutesTakenBy(action), 0)
+export function loadAt(actions: readonly Action[], doneMinutes: number, size: DaySize, minute: number): Load {
   const availableMinutes = minutesLeft(size, doneMinutes, minute)
   return {
     ...loadOf(actions, availableMinutes),

@@ -2,7 +2,7 @@
 // behind the other in the gaps from now on. Where the minutes that are left run out, the rest does not fit.
 import type { Action } from '../record'
 import { toMinute } from '../time'
-import { endOfDay, minutesTakenBy, type DaySize } from './load'
+import { endOfDay, type DaySize } from './load'
 
 /** One thing on the tape; all in minutes of the day. */
 export interface TapePiece {
@@ -27,8 +27,9 @@ export interface TapeFrom {
   readonly minute: number
   readonly date: string
   readonly planned: readonly Action[]
-  readonly done: readonly (Pick<Action, 'id' | 'title' | 'minutes' | 'takenMinutes'> & {
+  readonly done: readonly (Pick<Action, 'id' | 'title'> & {
     readonly doneAtMinute: number
+    readonly doneMinutes: number
   })[]
   /** What is left for what is planned. */
   readonly availableMinutes: number
@@ -42,7 +43,7 @@ function doneOn(done: TapeFrom['done']): Laid[] {
   return [...done]
     .sort((a, b) => a.doneAtMinute - b.doneAtMinute)
     .flatMap((action) => {
-      const from = Math.max(last, action.doneAtMinute - minutesTakenBy(action))
+      const from = Math.max(last, action.doneAtMinute - action.doneMinutes)
       const to = action.doneAtMinute
       if (to <= from) return []
       last = to

@@ -1,6 +1,5 @@
 // How a goal moves: what was done toward it lately, and which of its projects stand still. Read off what is done,
 // never kept.
-import { minutesTakenBy } from '../day/load'
 import type { Action, Project } from '../record'
 import { addDays, type CalendarDate } from '../time'
 
@@ -8,7 +7,7 @@ import { addDays, type CalendarDate } from '../time'
 export const weeksBack = 4
 
 export interface GoalMoves {
-  /** Of the actions done toward it, as they were estimated or, where it was timed, as long as they took. */
+  /** Of the actions done toward it (see `minutesDone`). */
   readonly minutes: number
   readonly done: number
   /** Its projects that were finished in these weeks. */
@@ -22,14 +21,15 @@ interface MovesFrom {
   readonly projects: readonly Project[]
   /** The actions done in those projects and areas within the weeks looked back on. */
   readonly done: readonly Action[]
+  readonly doneMinutes: number
   /** The first moment of those weeks. */
   readonly sinceEpochMs: number
 }
 
-export function howItMoves({ projects, done, sinceEpochMs }: MovesFrom): GoalMoves {
+export function howItMoves({ projects, done, doneMinutes, sinceEpochMs }: MovesFrom): GoalMoves {
   const moved = new Set(done.map(({ projectId }) => projectId))
   return {
-    minutes: done.reduce((sum, action) => sum + minutesTakenBy(action), 0),
+    minutes: doneMinutes,
     done: done.length,
     finished: projects.filter(
       ({ state, closedAtEpochMs }) => state === 'finished' && (closedAtEpochMs ?? 0) >= sinceEpochMs,

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { compareRanks, ranksInOrder, type Action } from '../record'
+import { compareTexts, ranksInOrder, type Action } from '../record'
 import { ranksKeeping } from '../record/ranksKeeping'
 import { neighboursOf } from './neighboursOf'
 
@@ -26,7 +26,7 @@ describe('the neighbours of one that is laid among its equals', () => {
           told.map((id) => (id === moved.id ? undefined : equals.find((each) => each.id === id)?.rank)),
         )
         const laid = equals.map((each) => ({ ...each, rank: ranks[told.indexOf(each.id)] ?? each.rank }))
-        laid.sort((a, b) => compareRanks(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
+        laid.sort((a, b) => compareTexts(a.rank, b.rank) || (a.id < b.id ? -1 : 1))
         expect(laid.map(({ id }) => id)).toEqual(wanted.map(({ id }) => id))
       }),
     )

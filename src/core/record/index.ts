@@ -78,4 +78,4 @@ export type {
   When,
 } from './shapes'
 export { fromMembers, inMemberOrder, memberFieldsOf, membersOf, type MemberShape } from './memberwise'
-export { byId, byRank, compareRanks, isRank, rankBetween, rankOfNumber, ranksInOrder } from './rank'
+export { byId, byRank, compareTexts, isRank, rankBetween, rankOfNumber, ranksInOrder } from './rank'

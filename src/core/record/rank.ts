@@ -34,7 +34,8 @@ export const ranksInOrder = (count: number): string[] => generateNKeysBetween(nu
 export const isRank = (value: unknown): value is string =>
   typeof value === 'string' && value.length <= longestRank && rankBetween(value, null) !== null
 
-export function compareRanks(a: string, b: string): number {
+/** By their characters, as ranks, days and ids are put in order. */
+export function compareTexts(a: string, b: string): number {
   if (a === b) return 0
   return a < b ? -1 : 1
 }
@@ -47,10 +48,7 @@ interface Ranked extends Named {
 }
 
 /** What is equal otherwise stands in one order in every copy. */
-export function byId(a: Named, b: Named): number {
-  if (a.id === b.id) return 0
-  return a.id < b.id ? -1 : 1
-}
+export const byId = (a: Named, b: Named): number => compareTexts(a.id, b.id)
 
 /** The order of hand: by rank. */
-export const byRank = (a: Ranked, b: Ranked): number => compareRanks(a.rank, b.rank) || byId(a, b)
+export const byRank = (a: Ranked, b: Ranked): number => compareTexts(a.rank, b.rank) || byId(a, b)

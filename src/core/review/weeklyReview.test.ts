@@ -122,7 +122,11 @@ describe.each(['Europe/London', 'America/Los_Angeles', 'Pacific/Auckland'])(
       ])
     })
     it('keeps figures that add up', () => {
-      const figures = reviewFiguresOf({ slipCount: 2, projects: [project('p')], actions }, today, zone)
+      const figures = reviewFiguresOf(
+        { slipCount: 2, projects: [project('p')], actions, minutesDone: (done) => done.length * 30 },
+        today,
+        zone,
+      )
       expect(figures).toMatchObject({
         slipsLeft: 2,
         projectsOpen: 1,

@@ -1,6 +1,5 @@
 // What the weekly review asks: which projects stand still, what waits, what was done.
-import { isWaitingOrBlocked, isHidden, isOpen } from '../action'
-import { minutesTakenBy } from '../day/load'
+import { bySince, isHidden, isOpen, isWaitingFor, isWaitingOrBlocked } from '../action'
 import { byRank, type Action, type Id, type Project, type Review, type ReviewFigures } from '../record'
 import { addDays, epochMsAt, type CalendarDate } from '../time'
 
@@ -55,11 +54,9 @@ export function projectsWithoutNextAction(
   return open.filter(({ id }) => !moved.has(id)).sort(byRank)
 }
 
-/** Waiting, the longest-waited first. */
+/** Waiting for somebody, the longest-waited first. */
 export const waitingOf = (actions: readonly Action[]): Action[] =>
-  actions
-    .filter((action) => isOpen(action) && action.waiting !== null)
-    .sort((a, b) => ((a.waiting?.since ?? '') < (b.waiting?.since ?? '') ? -1 : 1))
+  actions.filter((action) => isOpen(action) && isWaitingFor(action)).sort(bySince)
 
 export const somedayOf = (actions: readonly Action[]): Action[] =>
   actions
@@ -92,6 +89,7 @@ export function reviewFiguresOf(
     readonly slipCount: number
     readonly projects: readonly Project[]
     readonly actions: readonly Action[]
+    readonly minutesDone: (done: readonly Action[]) => number
   },
   today: CalendarDate,
   zone: string,
@@ -104,7 +102,7 @@ export function reviewFiguresOf(
     waiting: waitingOf(held.actions).length,
     someday: somedayOf(held.actions).length,
     done: done.length,
-    doneMinutes: done.reduce((sum, action) => sum + minutesTakenBy(action), 0),
+    doneMinutes: held.minutesDone(done),
     doneTitles: done.map(({ title }) => title),
   }
 }

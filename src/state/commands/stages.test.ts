@@ -7,7 +7,7 @@ import {
   withChange,
   type Document,
 } from '@/core/journal'
-import { compareRanks, type Id } from '@/core/record'
+import { compareTexts, type Id } from '@/core/record'
 import { makeMemoryStore } from '../persistence'
 import { enteredAt } from '@/core/stage'
 import { shelfSumsOf } from '../shelfSums'
@@ -235,7 +235,7 @@ describe('laying on shelves', () => {
     ] as [Id<'area'>, Id<'area'>]
     isUndone(at, 'layShelf', { id: rooms, groupId: home, besideId: house })
     const order = (kind: 'area' | 'group') =>
-      [...recordsIn(document(), kind)].sort((a, b) => compareRanks(a.rank, b.rank)).map(({ name }) => name)
+      [...recordsIn(document(), kind)].sort((a, b) => compareTexts(a.rank, b.rank)).map(({ name }) => name)
     expect([recordIn(document(), rooms)?.groupId, order('area')]).toEqual([
       home,
       ['Enquiries', 'Rooms', 'House'],

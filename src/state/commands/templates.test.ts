@@ -1,6 +1,6 @@
 import * as fc from 'fast-check'
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
-import { compareRanks, kindOf, type Action, type AnyRecord, type Id, type Project } from '@/core/record'
+import { compareTexts, kindOf, type Action, type AnyRecord, type Id, type Project } from '@/core/record'
 import { parseRecord } from '@/core/exchange'
 import { readShift } from '@/core/template'
 import { openActionsOf, actionsOfProject, nextActionOf } from '../actionIndexes'
@@ -185,7 +185,7 @@ describe('a template kept from a project', () => {
     })
     const actions = recordsIn(document(), 'action')
       .filter((action) => action.projectId === project.id)
-      .sort((a, b) => compareRanks(a.rank, b.rank))
+      .sort((a, b) => compareTexts(a.rank, b.rank))
     expect(actions.map(({ title, day: on, due, at: when }) => [title, on, due, when])).toEqual(
       ofActions.map(({ title, dates }) => [
         title,

@@ -1,9 +1,9 @@
 // The round itself: the stones, what the one stood on asks, and the way on.
 import { useEffect, useRef } from 'react'
 import { reviewFiguresOf } from '@/core/review'
-import { stones, type Id, type Review, type Stone } from '@/core/record'
+import { stones, type Action, type Id, type Review, type Stone } from '@/core/record'
 import { isoWeekOf } from '@/core/time'
-import { select } from '@/state'
+import { parts, select } from '@/state'
 import { Button, Column, IconButton, MainBar, Row, Words } from '@/ui'
 import { Stones } from '@/ui/Stones'
 import { StationHead } from '@/frame/StationHead'
@@ -52,6 +52,7 @@ export function ReviewRound({
       slipCount: select.slipsOf(document).length,
       projects: select.projectsOf(document),
       actions: select.actionsOf(document),
+      minutesDone: (done: readonly Action[]) => parts.minutesDoneIn(document, done),
     }
     const figures = reviewFiguresOf(held, today, clock.zone())
     if (act('finishReview', { id, figures }, { say: 'The review is finished and kept' }).ok) onFinished(id)

@@ -1,11 +1,10 @@
 // The Week sheet: seven days with what stands on them, laid against each day's available time.
 import { aimedWeekOf, aimsOf } from '@/core/review'
-import { minutesTakenBy } from '@/core/day'
 import { useMedia } from '@tamagui/core'
 import { useMemo, useState } from 'react'
 import { weekSheetOf, type WeekSheet } from '@/core/week'
 import { addDays, isoWeekOf, localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
-import { lists, select } from '@/state'
+import { lists, parts, select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
 import { duration, spanWords } from '@/words'
@@ -82,7 +81,7 @@ function useWeekDays(sheet: WeekSheet, first: CalendarDate): readonly DayOfWeek[
         ...day,
         load: loadOn(date),
         done: doneThen,
-        doneMinutes: doneThen.reduce((sum, action) => sum + minutesTakenBy(action), 0),
+        doneMinutes: parts.minutesDoneIn(document, doneThen),
       }
     })
   }, [sheet, document, ofSide, first, today, clock, loadOn])

@@ -2,12 +2,11 @@
 // choices of its own, and one line about it. No promise moves by itself.
 import { useState } from 'react'
 import { isOpen } from '@/core/action'
-import { minutesTakenBy } from '@/core/day'
 import { isPromisedBy, leftAtClose } from '@/core/day/closing'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'
-import { lists, select } from '@/state'
+import { lists, parts, select } from '@/state'
 import { BandHeading, Button, Column, Field, Row, SlideOver, Words } from '@/ui'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { useAct, useZen } from '@/held/zen'
@@ -63,7 +62,7 @@ export function EndDay({ onClose }: { onClose: () => void }) {
     <SlideOver title="Close the day" onClose={onClose} full>
       <Words>
         {count(done.length, 'action')} done
-        {minutesSaid(done)}
+        {minutesSaid(parts.minutesDoneIn(document, done))}
         {plan?.plannedAtEpochMs
           ? `, ${plannedDone(plan.planned, done)} of ${Object.keys(plan.planned).length} that were planned`
           : ''}
@@ -124,8 +123,7 @@ export function EndDay({ onClose }: { onClose: () => void }) {
 const promiseWords = ({ due, at }: Action, today: CalendarDate): string =>
   [due ? `due ${when(due, today)}` : null, at ? fixedWords(at, today) : null].filter(Boolean).join(' · ')
 
-const minutesSaid = (done: readonly Action[]): string => {
-  const minutes = done.reduce((sum, action) => sum + minutesTakenBy(action), 0)
+const minutesSaid = (minutes: number): string => {
   return minutes > 0 ? `, ${duration(minutes)} in all` : ''
 }
 const plannedDone = (planned: object, done: readonly Action[]): number =>
