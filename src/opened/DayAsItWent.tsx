@@ -1,5 +1,5 @@
 // A day as it was planned and as it went: what stood in the plan and what became of each, and what was done besides.
-import { isOpen } from '@/core/action'
+import { isOpen, laidOn } from '@/core/action'
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { localMomentAt, type CalendarDate } from '@/core/time'
@@ -29,7 +29,7 @@ export function DayAsItWent({ date }: { date: CalendarDate }) {
     if (action.doneAtEpochMs)
       return `done ${nearDate(localMomentAt(action.doneAtEpochMs, clock.zone()).date, today)}`
     if (!isOpen(action)) return 'let go'
-    const on = action.at?.date ?? action.day
+    const on = laidOn(action)
     return on ? `now ${nearDate(on, today)}` : 'not planned'
   }
   return (

@@ -57,6 +57,16 @@ it('day, week and what was done are the same as read from every action', () => {
       const all = recordsIn(document, 'action')
       const bands = lists.dayBandsWith(today, anyReach)
       const whole = dayBandsOf(all, today, anyReach)
+      // The longest-waited and the soonest to come back first, whatever they are called.
+      const inTurn = (some: readonly Action[], keyOf: (action: Action) => string) =>
+        some.map((action) => `${keyOf(action)} ${action.id}`).sort()
+      const waitingSince = (action: Action) => action.waiting?.since ?? ''
+      expect(lists.waitingOf(document).map((action) => `${waitingSince(action)} ${action.id}`)).toEqual(
+        inTurn(
+          all.filter((action) => isOpen(action) && action.waiting),
+          waitingSince,
+        ),
+      )
       const told = { ...bands.planned(document), inReach: bands.inReach(document) }
       for (const band of dayBandNames) expect(ids(told[band])).toEqual(ids(whole[band]))
       const monday = addDays(weekStartOf(today), 7 * week)

@@ -1,5 +1,13 @@
 // Lists of actions that stations ask for again and again, each followed edit by edit (tableIndex).
-import { bySince, hasComeBack, isOpen, isToSignOff, isWaitingFor, isWaitingOrBlocked } from '@/core/action'
+import {
+  bySince,
+  hasComeBack,
+  isOpen,
+  isToSignOff,
+  isWaitingFor,
+  isWaitingOrBlocked,
+  standsOn,
+} from '@/core/action'
 import {
   compareByHand,
   compareForDay,
@@ -128,12 +136,10 @@ export function cameBackOf(document: Document, today: CalendarDate): readonly Ac
 }
 export const underwayOf = (document: Document) => begun.of(document, underway)
 
-/** The day an action is laid on as it stands, whatever today is: fixed, else picked or moved to, else due. */
-const laidOn = ({ at, day, due }: Action): CalendarDate | null => at?.date ?? day ?? due?.date ?? null
 const noDay = 'none'
 const byDay = indexOf({
   keysOf: ofOpen((action) =>
-    isWaitingOrBlocked(action) ? [] : keysOf(laidOn(action) ?? (action.horizon === 'week' ? noDay : null)),
+    isWaitingOrBlocked(action) ? [] : keysOf(standsOn(action) ?? (action.horizon === 'week' ? noDay : null)),
   ),
   ...orderOfWork,
 })

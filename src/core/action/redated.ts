@@ -1,10 +1,8 @@
 // When an act counts as moving a thing: see *moved* in the glossary.
 import type { Action } from '../record'
+import { laidOn } from './standsOn'
 
 type Dated = Pick<Action, 'day' | 'due' | 'at'>
-
-/** The day a thing is laid on: where it is fixed, else where it was picked for or moved to. */
-const laidOn = ({ at, day }: Dated) => at?.date ?? day
 
 /**
  * Whether what was laid on a day or promised for one is now on another: moved on from a day, or its promise put off or

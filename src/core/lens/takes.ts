@@ -1,5 +1,5 @@
 // Which actions a condition takes: each condition becomes one small function, and those that ask least come first.
-import { isCarriedOver, isWaitingOrBlocked, isHidden, isToChase } from '../action'
+import { isCarriedOver, isWaitingOrBlocked, isHidden, isToChase, standsOn } from '../action'
 import { kindOfWork } from '../action/worth'
 import type { Action, Id, Side } from '../record'
 import { addDays, type CalendarDate } from '../time'
@@ -33,7 +33,7 @@ export interface LensAround extends SpanAround {
 
 export type Takes = (action: Action) => boolean
 
-/** The day an action stands on: fixed, else laid on, else due. */
+/** A day of an action; `date` is the one it stands on. */
 export const dateOf = (action: Action, field: DateField): CalendarDate | null => {
   switch (field) {
     case 'due':
@@ -45,7 +45,7 @@ export const dateOf = (action: Action, field: DateField): CalendarDate | null =>
     case 'notBefore':
       return action.notBefore
     case 'date':
-      return action.at ? action.at.date : (action.day ?? (action.due ? action.due.date : null))
+      return standsOn(action)
   }
 }
 

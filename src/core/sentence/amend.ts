@@ -6,7 +6,7 @@
 //   patch     day, minutes, contextIds, due (only what differs from the action)
 //
 // Law: saying what is already so changes nothing (amend.test.ts). What is not understood is given back, word for word.
-import { horizonOf, laidOnDay, withHorizon } from '../action'
+import { horizonOf, laidOn, laidOnDay, withHorizon } from '../action'
 import { isEqual } from '../isEqual'
 import { kindOf, type Action, type Id } from '../record'
 import type { CalendarDate } from '../time'
@@ -175,7 +175,7 @@ function said(
       }
     case 'at': {
       // What was planned for a day that is over is today's.
-      const planned = action.at?.date ?? action.day
+      const planned = laidOn(action)
       const at = { date: clause.date ?? (planned && planned >= today ? planned : today), time: clause.time }
       const minutes = clause.minutes === undefined ? {} : { minutes: clause.minutes }
       return isEqual(at, action.at) ? minutes : { at, day: null, ...minutes }

@@ -1,6 +1,6 @@
 // Which chooser sets which field of an action. Reached through useChooser alone: the choosers load when the first is
 // opened.
-import { laidOnDay, withHorizon } from '@/core/action'
+import { laidOn, laidOnDay, withHorizon } from '@/core/action'
 import { energies, keptHorizons, weights, type Horizon, type Waiting } from '@/core/record'
 import { chooserWords, horizonWords } from '@/words'
 import { useToday } from '@/held/zen'
@@ -62,7 +62,7 @@ export function ActionChooser(props: ChooserProps) {
       return (
         <DayChooser
           {...shared}
-          date={of.at?.date ?? of.day}
+          date={laidOn(of)}
           none="no day"
           note={of.due && of.due.date >= today ? 'A day after the due date moves the due date too.' : null}
           onChoose={(date) => onSet(laidOnDay(of, date))}

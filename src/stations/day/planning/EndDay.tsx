@@ -1,7 +1,7 @@
 // Closing the day: what was done against what was planned, where what was only planned goes, what is promised with
 // choices of its own, and one line about it. No promise moves by itself.
 import { useState } from 'react'
-import { isOpen } from '@/core/action'
+import { isOpen, laidOn } from '@/core/action'
 import { isPromisedBy, leftAtClose } from '@/core/day/closing'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
@@ -108,7 +108,7 @@ export function EndDay({ onClose }: { onClose: () => void }) {
       {choosing ? (
         <OpenedDayChooser
           title="On which day"
-          date={choosing.at?.date ?? choosing.day}
+          date={laidOn(choosing)}
           onChoose={(date) => {
             if (date) setWhere({ ...where, [choosing.id]: date })
           }}

@@ -1,6 +1,7 @@
 // Picking the day: a hand of slips, one after the other. Each is picked or not; the tape fills as one picks, and what
 // is too much is said with the cheapest ways out. It can be left at any moment: what was picked stays picked.
 import { useEffect, useState } from 'react'
+import { laidOn } from '@/core/action'
 import { waysOut, type WayOut } from '@/core/day/waysOut'
 import { pickHandOf, type HandFrom, type HandSlip } from '@/core/day/pickHand'
 import { recordIn } from '@/core/journal'
@@ -146,7 +147,7 @@ function OneSlip({
       {isMoving ? (
         <OpenedDayChooser
           title="On which day"
-          date={action.at?.date ?? action.day}
+          date={laidOn(action)}
           onChoose={(date) => next(date ? act('moveTo', { id, day: date }, { say: false }) : null)}
           onClose={() => setMoving(false)}
         />
