@@ -15,6 +15,7 @@ import {
   type Project,
   type Reference,
 } from '@/core/record'
+import { textsOf } from '@/core/record/texts'
 import { weekdayOf, type CalendarDate } from '@/core/time'
 import { checklistsIn } from './checklists'
 import { filesOf, remindersOf, repeatOf, stepsOf } from './partIndexes'
@@ -116,16 +117,9 @@ export function projectToCopy(document: Document, project: Project): AnyRecord[]
   ]
 }
 
-const textFields = ['title', 'name', 'note', 'outcome', 'soThat', 'link'] as const
-
 /** Every text in some records. */
 export const textsIn = (records: readonly AnyRecord[]): string[] =>
-  records.flatMap((record) =>
-    textFields.flatMap((field) => {
-      const text = (record as unknown as Record<string, unknown>)[field]
-      return typeof text === 'string' && text !== '' ? [text] : []
-    }),
-  )
+  records.flatMap((record) => textsOf(record).map(([, text]) => text))
 
 /** What is asked when a template is used: its blanks, and such as stand in its texts alone. */
 export interface Asked {

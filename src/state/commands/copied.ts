@@ -104,14 +104,6 @@ export const countedFor = (
   ...given,
 })
 
-export const texts = ['title', 'name', 'note', 'outcome', 'soThat', 'link'] as const
-export const withTexts = (record: AnyRecord, told: (text: string, field: string) => string): AnyRecord => {
-  const fields = { ...fieldsOf(record) }
-  for (const field of texts)
-    if (typeof fields[field] === 'string' && fields[field] !== '') fields[field] = told(fields[field], field)
-  return fields as unknown as AnyRecord
-}
-
 /** A project as a template: out of all that is worked on. */
 export const asTemplate = (project: Project, makes: Making): Project => ({
   ...project,

@@ -12,6 +12,7 @@ import {
   type Making,
   type Project,
 } from '@/core/record'
+import { withTexts } from '@/core/record/texts'
 import { refuse } from '@/core/result'
 import { daysBetween } from '@/core/time'
 import { doneWith } from '../actionIndexes'
@@ -29,7 +30,6 @@ import {
   partOfTemplate,
   rankedFrom,
   undone,
-  withTexts,
 } from './copied'
 import { makeProject } from './makeProject'
 

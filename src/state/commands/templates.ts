@@ -7,8 +7,6 @@ import {
   countedOfProject,
   isIdOf,
   kindOf,
-  noteLimit,
-  titleLimit,
   type AnyRecord,
   type Blank,
   type BlankKind,
@@ -17,13 +15,16 @@ import {
   type Id,
   type Making,
   type Project,
+  tooLongIn,
+  type TooLong,
 } from '@/core/record'
+import { withTexts } from '@/core/record/texts'
 import { refuse } from '@/core/result'
 import { blanksOf, countedOf, isTemplate, projectToCopy } from '../templates'
 import { allPartsOf } from '../projectParts'
 import { added, change, diffOf, lineOf, rankAfter, removed, type Command } from './command'
 import { actionAdded, type NewAction } from './actions'
-import { asTemplate, countedFor, fieldsOf, partOfTemplate, texts, withTexts } from './copied'
+import { asTemplate, countedFor, partOfTemplate } from './copied'
 import { makeProject } from './makeProject'
 import { thenDeleted } from './deleting'
 
@@ -121,16 +122,13 @@ function retold(
   document: Document,
   project: Project,
   told: (text: string) => string,
-): (RecordDiff | null)[] | { readonly tooLong: string } {
+): (RecordDiff | null)[] | { readonly tooLong: TooLong } {
   const parts: (RecordDiff | null)[] = []
   for (const record of projectToCopy(document, project)) {
     if (kindOf(record.id) === 'blank') continue
     const after = withTexts(record, told)
-    for (const field of texts) {
-      const text = fieldsOf(after)[field]
-      const limit = field === 'title' || field === 'name' || field === 'link' ? titleLimit : noteLimit
-      if (typeof text === 'string' && text.length > limit) return { tooLong: field }
-    }
+    const tooLong = tooLongIn(after)
+    if (tooLong) return { tooLong }
     parts.push(updateOf(record, after as Partial<AnyRecord>))
   }
   return parts
@@ -155,7 +153,7 @@ export const editBlank: Command<{
     text.replaceAll(blankMark(blank.name), blankMark(line.value)),
   )
   return 'tooLong' in parts
-    ? refuse({ kind: 'tooLong', field: parts.tooLong, limit: titleLimit })
+    ? refuse({ kind: 'tooLong', ...parts.tooLong })
     : diffOf(updateOf(blank, { ...patch, name: line.value }), ...parts)
 }
 
@@ -170,7 +168,7 @@ export const makeBlank: Command<{ projectId: Id<'project'>; words: string; name:
   if (!isTemplate(project) || words.trim() === '') return refuse({ kind: 'notFound' })
   if (!line.ok) return line
   const parts = retold(document, project, (text) => asBlank(text, words.trim(), line.value))
-  if ('tooLong' in parts) return refuse({ kind: 'tooLong', field: parts.tooLong, limit: titleLimit })
+  if ('tooLong' in parts) return refuse({ kind: 'tooLong', ...parts.tooLong })
   if (parts.every((part) => part === null)) return refuse({ kind: 'nothingToDo' })
   const rank = rankAfter(blanksOf(document, projectId))
   const fresh = isTaken(document, projectId, line.value)

@@ -22,7 +22,8 @@ import { asideHandedOn, handedOn } from './parts'
 import { remarkAdded } from './remarks'
 import { joinedNotes } from './slips'
 import { added, diffOf, rankAfter, removed, type Command, type CommandContext } from './command'
-import { copied, fieldsOf, rankedFrom, withTexts } from './copied'
+import { withTexts } from '@/core/record/texts'
+import { copied, fieldsOf, rankedFrom } from './copied'
 import { enteredStage, makeProject, projectAdded } from './makeProject'
 
 export interface Answered {
