@@ -2,22 +2,10 @@
 import { useMedia } from '@tamagui/core'
 import { useGlobalSearchParams, usePathname, useRouter } from 'expo-router'
 import { useCallback } from 'react'
-import type { Id } from '@/core/record'
+import type { Id, OpenableKind } from '@/core/record'
 import { openingByKey } from './keepFocus'
 
-export type OpenableId =
-  | Id<'action'>
-  | Id<'project'>
-  | Id<'slip'>
-  | Id<'reference'>
-  | Id<'reading'>
-  | Id<'area'>
-  | Id<'person'>
-  | Id<'context'>
-  | Id<'group'>
-  | Id<'note'>
-  | Id<'checklist'>
-  | Id<'goal'>
+export type OpenableId = Id<OpenableKind>
 
 /**
  * Whatever stands in the address: the first of several, and nothing where it is empty. What is there to open is seen

@@ -1,5 +1,6 @@
 import { recordIn } from '@/core/journal'
-import { isIdOf, type Action } from '@/core/record'
+import type { ReactNode } from 'react'
+import { kindOf, type Action, type Id, type OpenableKind, type Project, type RecordOf } from '@/core/record'
 import { useLater } from '@/held/reader'
 import { isTemplate } from '@/state/isTemplate'
 import type { OpenableId } from '@/held/useOpened'
@@ -28,24 +29,35 @@ function ActionOrTemplate({ action }: { action: Action }) {
   return read ? <TemplateAction action={action} template={project} read={read} /> : null
 }
 
+/** A project, or a template that is kept as one. */
+const ProjectOrTemplate = ({ project }: { project: Project }) =>
+  isTemplate(project) ? <OpenedTemplate project={project} /> : <OpenedProject project={project} />
+
+/** How a record of each kind is opened; a day has its page before it has a note. */
+const screens: { readonly [K in OpenableKind]: (id: Id<K>, record: RecordOf[K] | undefined) => ReactNode } = {
+  note: (id, page) => <OpenedPage id={id} page={page ?? null} />,
+  action: (_, action) => action && <ActionOrTemplate action={action} />,
+  project: (_, project) => project && <ProjectOrTemplate project={project} />,
+  slip: (_, slip) => slip && <OpenedSlip slip={slip} />,
+  reference: (_, reference) => reference && <OpenedReference reference={reference} />,
+  reading: (_, reading) => reading && <OpenedReading reading={reading} />,
+  area: (_, area) => area && <OpenedShelf shelf={area} />,
+  group: (_, group) => group && <OpenedShelf shelf={group} />,
+  context: (_, context) => context && <OpenedNamed named={context} />,
+  person: (_, person) => person && <OpenedNamed named={person} />,
+  checklist: (_, checklist) => checklist && <OpenedChecklist checklist={checklist} />,
+  goal: (_, goal) => goal && <OpenedGoal goal={goal} />,
+}
+
+type Screen = (id: OpenableId, record: RecordOf[OpenableKind] | undefined) => ReactNode
+
 /** Whatever is opened, in the form that fits its kind. An address typed by hand may name anything. */
 export function OpenedRecord({ id }: { id: OpenableId }) {
   const record = useHeld((state) => recordIn(state.document, id))
   const ready = useHeld((state) => state.phase === 'ready')
   // While actions are still being read, what is opened would not know all that stands with it.
   if (!ready) return null
-  if (isIdOf('note', id)) return <OpenedPage id={id} page={(record ?? null) as never} />
-  if (!record) return <NothingThere />
-  if (isIdOf('action', id)) return <ActionOrTemplate action={record as never} />
-  if (isIdOf('project', id) && isTemplate(record as never))
-    return <OpenedTemplate project={record as never} />
-  if (isIdOf('project', id)) return <OpenedProject project={record as never} />
-  if (isIdOf('slip', id)) return <OpenedSlip slip={record as never} />
-  if (isIdOf('reference', id)) return <OpenedReference reference={record as never} />
-  if (isIdOf('reading', id)) return <OpenedReading reading={record as never} />
-  if (isIdOf('area', id) || isIdOf('group', id)) return <OpenedShelf shelf={record as never} />
-  if (isIdOf('context', id) || isIdOf('person', id)) return <OpenedNamed named={record as never} />
-  if (isIdOf('checklist', id)) return <OpenedChecklist checklist={record as never} />
-  if (isIdOf('goal', id)) return <OpenedGoal goal={record as never} />
-  return <NothingThere />
+  const kind = kindOf(id) as OpenableKind
+  const screen = Object.hasOwn(screens, kind) ? (screens[kind] as Screen) : null
+  return screen?.(id, record) ?? <NothingThere />
 }

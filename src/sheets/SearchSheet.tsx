@@ -112,7 +112,7 @@ function sealOfFound(document: Document, { kind }: Found, record: AnyRecord) {
   if (kind === 'action') return select.sealOf(document, record as Action)
   const { id, areaId } = record as Project
   if (kind === 'project') return select.sealOf(document, { projectId: id, areaId })
-  return kind === 'area' ? (record as Area) : undefined
+  return kind === 'area' || kind === 'group' ? (record as Area) : undefined
 }
 
 const restsWords = (document: Document, { projectId }: Action): string | null =>

@@ -1,8 +1,8 @@
 // Kinds of record and their ids. An id carries its kind in its text: `action:3f9c…`.
-import { registry, type RecordKind } from './kinds'
+import { registry, type OpenableKind, type RecordKind } from './kinds'
 import type { IdOf } from './limits'
 
-export type { RecordKind }
+export type { OpenableKind, RecordKind }
 export { noteLimit, titleLimit } from './limits'
 
 export const kinds = Object.keys(registry) as readonly RecordKind[]

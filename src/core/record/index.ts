@@ -1,7 +1,16 @@
 // The light face of the records. Schemas and parseRecord are reached through exchange, which loads them when needed.
 export { blankOf, type BlankOf } from './blankOf'
 export { defaultSettings, toKept } from './defaultSettings'
-export { isIdOf, kindOf, kinds, noteLimit, titleLimit, type Id, type RecordKind } from './ids'
+export {
+  isIdOf,
+  kindOf,
+  kinds,
+  noteLimit,
+  titleLimit,
+  type Id,
+  type OpenableKind,
+  type RecordKind,
+} from './ids'
 export { stampLimit, tooLongIn, type TooLong } from './tooLong'
 export {
   energies,

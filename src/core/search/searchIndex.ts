@@ -48,7 +48,7 @@ function textsByOwner(records: readonly AnyRecord[]): ReadonlyMap<string, string
   const texts = new Map<string, string>()
   for (const record of records) {
     const kind = kindIn(record)
-    if (!kind || kind.isFound || !('ownerId' in kind.fields)) continue
+    if (!kind || kind.opens || !('ownerId' in kind.fields)) continue
     const { ownerId } = record as { ownerId: string }
     texts.set(ownerId, `${texts.get(ownerId) ?? ''} ${textsOf(record, kind).title}`)
   }
@@ -98,7 +98,7 @@ export async function makeSearchIndex(
   let portion: Entry[] = []
   for (const record of all) {
     const kind = kindIn(record)
-    if (!kind?.isFound) continue
+    if (!kind?.opens) continue
     portion.push(entryOf(record, kind, texts.get(record.id) ?? ''))
     if (portion.length < portionSize) continue
     await index.addAllAsync(portion, { chunkSize: portionSize })

@@ -86,5 +86,5 @@ export const action = kind(
     doneAtEpochMs: nullable(epochMs),
     letGoAtEpochMs: nullable(epochMs),
   },
-  { isFound: true },
+  { opens: true },
 )

@@ -14,5 +14,5 @@ export const area = kind(
     rank,
     closedAtEpochMs: nullable(epochMs),
   },
-  { isFound: true },
+  { opens: true },
 )

@@ -9,5 +9,5 @@ export const checklist = kind(
     createdAtEpochMs: epochMs,
     letGoAtEpochMs: nullable(epochMs),
   },
-  { isFound: true },
+  { opens: true },
 )

@@ -18,5 +18,5 @@ export const context = kind(
     retiredAtEpochMs: nullable(epochMs),
     rank,
   },
-  { isFound: true },
+  { opens: true },
 )

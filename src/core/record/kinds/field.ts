@@ -163,14 +163,14 @@ export function someWithin(field: Field, holds: (field: Field) => boolean): bool
 }
 
 interface KindTraits {
-  /** Search finds it by itself; what is not found so is found with what it belongs to. */
-  readonly isFound?: true
+  /** It opens by itself, and search finds it; what does not is found with what it belongs to. */
+  readonly opens?: true
 }
 export interface Kind<F extends Fields = Fields> extends KindTraits {
   readonly fields: F
 }
 /** A kind of record, by its fields. */
-export const kind = <const F extends Fields>(fields: F, traits: KindTraits = {}): Kind<F> => ({
-  fields,
-  ...traits,
-})
+export const kind = <const F extends Fields, const T extends KindTraits = object>(
+  fields: F,
+  traits?: T,
+): Kind<F> & T => ({ fields, ...traits }) as Kind<F> & T

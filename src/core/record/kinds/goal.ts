@@ -16,5 +16,5 @@ export const goal = kind(
     createdAtEpochMs: epochMs,
     closedAtEpochMs: nullable(epochMs),
   },
-  { isFound: true },
+  { opens: true },
 )

@@ -60,3 +60,8 @@ export const registry = {
 } as const
 
 export type RecordKind = keyof typeof registry
+
+/** The kinds that open by themselves. */
+export type OpenableKind = {
+  [K in RecordKind]: (typeof registry)[K] extends { readonly opens: true } ? K : never
+}[RecordKind]

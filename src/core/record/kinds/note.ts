@@ -15,5 +15,5 @@ export const note = kind(
     createdAtEpochMs: epochMs,
     letGoAtEpochMs: nullable(epochMs),
   },
-  { isFound: true },
+  { opens: true },
 )

@@ -1,3 +1,3 @@
 import { kind, note, rank, title } from './field'
 
-export const person = kind({ name: title(), note: note(), rank }, { isFound: true })
+export const person = kind({ name: title(), note: note(), rank }, { opens: true })

@@ -53,5 +53,5 @@ export const project = kind(
     createdAtEpochMs: epochMs,
     closedAtEpochMs: nullable(epochMs),
   },
-  { isFound: true },
+  { opens: true },
 )

@@ -15,5 +15,5 @@ export const reading = kind(
     slipId: nullable(ref(['slip'], 'keep')),
     letGoAtEpochMs: nullable(epochMs),
   },
-  { isFound: true },
+  { opens: true },
 )

@@ -12,5 +12,5 @@ export const reference = kind(
     slipId: nullable(ref(['slip'], 'keep')),
     letGoAtEpochMs: nullable(epochMs),
   },
-  { isFound: true },
+  { opens: true },
 )

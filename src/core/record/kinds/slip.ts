@@ -18,5 +18,5 @@ export const slip = kind(
     /** Taken off the tray undecided. */
     letGoAtEpochMs: nullable(epochMs),
   },
-  { isFound: true },
+  { opens: true },
 )
