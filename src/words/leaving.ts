@@ -5,17 +5,6 @@ import { count } from './counts'
 type Inside = ReturnType<Later['shelves']['insideOf']>
 type Kind = 'group' | 'area' | 'project'
 
-/** What rests along with a project: ". Its 3 open actions rest with it" */
-export const restsAlongWords = ({ projects, actions }: Inside): string => {
-  const along = [
-    projects > 0 ? count(projects, 'part') : null,
-    actions > 0 ? count(actions, 'open action') : null,
-  ].filter((part) => part !== null)
-  return along.length === 0
-    ? ''
-    : `. Its ${along.join(' and ')} ${projects + actions === 1 ? 'rests' : 'rest'} with it`
-}
-
 interface LeaveWords {
   readonly title: (name: string) => string
   readonly leave: string

@@ -1,5 +1,5 @@
 // Templates: what they make, what they ask, and the dates they count.
-import { shiftWords } from '@/core/template'
+import { shiftWords } from '@/core/template/countedWords'
 import type { TemplateFileFault } from '@/core/exchange'
 import type { BlankKind, Counted, CountedField, Making } from '@/core/record'
 import type { CalendarDate } from '@/core/time'

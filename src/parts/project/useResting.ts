@@ -3,7 +3,7 @@ import type { Id } from '@/core/record'
 import { useLater } from '@/held/reader'
 import { useAct, useZen } from '@/held/zen'
 import { shortened } from '@/words'
-import { restsAlongWords } from '@/words/leaving'
+import { restsAlongWords } from '@/words/resting'
 
 /** "Not now: Mill school. Its 3 open actions rest with it" */
 export function useRestingWords(): (id: Id<'project'>, title: string) => string {
