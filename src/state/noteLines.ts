@@ -2,12 +2,12 @@
 import type { Document } from '@/core/journal'
 import { checkLinesOf, hasOpenLine, mayHaveCheckLines, type CheckLine } from '@/core/note'
 import type { RecordOf } from '@/core/record'
+import { noteOwners } from '@/core/record/kinds/owners'
 import { outsideTemplates } from './isTemplate'
 import { makeTableIndex, type TableIndex } from './tableIndex'
 import { recordTied } from './tiedTo'
 
-const noted = ['action', 'project', 'person', 'reference', 'reading', 'note'] as const
-export type Noted = RecordOf[(typeof noted)[number]]
+export type Noted = RecordOf[(typeof noteOwners)[number]]
 
 const found = new WeakMap<Noted, readonly CheckLine[]>()
 const none: readonly CheckLine[] = []
@@ -53,7 +53,7 @@ const inOrderOf = (records: readonly Noted[]): Noted[] =>
     .map(({ record }) => record)
 
 const withLines = 'lines'
-const indexes = noted.map(
+const indexes = noteOwners.map(
   (kind) =>
     makeTableIndex(kind, {
       keysOf: (record) => (isCurrent(record) && hasOpenLine(record.note) ? [withLines] : []),

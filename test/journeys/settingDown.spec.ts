@@ -245,6 +245,8 @@ test('a letter becomes a slip with its text, its sender and its files, and nothi
   await page.getByRole('button', { name: /^Sort ring me/ }).click()
   await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
   await page.keyboard.press('4')
+  await expect(page.getByRole('textbox', { name: 'What is handed over' })).toBeFocused()
+  await page.keyboard.press('ArrowDown')
   await expect(page.getByRole('radio', { name: 'Oda' })).toBeFocused()
   await page.keyboard.press('Space')
   await page.keyboard.press('Enter')

@@ -149,7 +149,7 @@ function monthNamed(name: string, year: string | undefined, today: CalendarDate)
 }
 
 /** "the end of april", "the beginning of next week". The middle of a month is its 15th, of a week its fourth day. */
-function byEdge(phrase: string, { today, weekStartsOn = 0 }: Calendar): CalendarDate | null {
+function byEdge(phrase: string, { today, weekStartsOn = 0 }: Calendar, past: boolean): CalendarDate | null {
   const parts = edgeForm.exec(phrase)
   if (!parts) return null
   const [, edge, which, unit, name, year] = parts
@@ -165,10 +165,32 @@ function byEdge(phrase: string, { today, weekStartsOn = 0 }: Calendar): Calendar
     if (edge === 'end') return calendarDateFrom(wanted, 12, 31)
     return calendarDateFrom(wanted, edge === 'middle' ? 7 : 1, 1)
   }
-  const first = unit === 'month' ? addMonths(inMonth, ahead) : monthNamed(name as string, year, today)
+  const edgeOf = (first: CalendarDate) =>
+    edge === 'end' ? lastDayOfMonth(first) : addDays(first, edge === 'middle' ? 14 : 0)
+  if (unit === 'month') return edgeOf(addMonths(inMonth, ahead))
+  const first = monthNamed(name as string, year, today)
   if (!first) return null
-  return edge === 'end' ? lastDayOfMonth(first) : addDays(first, edge === 'middle' ? 14 : 0)
+  const isOver = edgeOf(first) < today
+  // Once it is over, next year's is meant; of what was, last year's until it is.
+  return year || isOver === past ? edgeOf(first) : edgeOf(addMonths(first, past ? -12 : 12))
 }
+
+const leapDayForm = /^(?:(?:the )?29(?:th)?(?: of)? feb(?:ruary)?|feb(?:ruary)? (?:the )?29(?:th)?)$/
+/** 29 February, in the next year that has one. */
+function byLeapDay(phrase: string, today: CalendarDate): CalendarDate | null {
+  if (!leapDayForm.test(phrase)) return null
+  const year = Number(today.slice(0, 4))
+  for (let ahead = 0; ahead <= 8; ahead++) {
+    const day = calendarDateFrom(year + ahead, 2, 29)
+    if (day && day >= today) return day
+  }
+  return null
+}
+
+const firstDay = '0000-01-01' as CalendarDate
+/** A day that is over is not what somebody plans for. */
+const notOver = (day: CalendarDate | null, today: CalendarDate): CalendarDate | null =>
+  day !== null && day < today ? null : day
 
 /**
  * The day that a whole phrase in lower case means, seen from a calendar; null where it is no date.
@@ -201,11 +223,16 @@ export function readDate(phrase: string, calendar: Calendar, past = false): Cale
     byNumber(phrase, today) ??
     byDistance(phrase, today) ??
     byWeekOn(phrase, calendar) ??
-    byEdge(
-      phrase.replace(possessiveEnd, 'end of the $1').replace(midForm, 'middle of $1 $2').trim(),
-      calendar,
+    notOver(
+      byEdge(
+        phrase.replace(possessiveEnd, 'end of the $1').replace(midForm, 'middle of $1 $2').trim(),
+        calendar,
+        past,
+      ),
+      past ? firstDay : today,
     ) ??
     byDots(phrase, today, past) ??
+    (past ? null : byLeapDay(phrase, today)) ??
     (chronoForm.test(phrase) ? byChrono(phrase, today, past) : null)
   )
 }

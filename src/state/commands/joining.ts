@@ -3,6 +3,7 @@
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import { blankOf, type AnyRecord, type Id, type Project, type Reference } from '@/core/record'
 import { refuse } from '@/core/result'
+import { standingOn } from '../onShelf'
 import { allPartsOf, partsOfProject } from '../projectParts'
 import { partRefused } from './after'
 import { added, type Command, type CommandContext } from './command'
@@ -14,14 +15,6 @@ import { joinedNotes } from './slips'
 import { checklistsAlong, linesAlong, writtenAlong } from './writtenAlong'
 
 const union = <T extends string>(a: readonly T[], b: readonly T[]): T[] => [...new Set([...a, ...b])].sort()
-
-/** All that stands in a project and can stand elsewhere: its actions, done ones too, and what is kept with it. */
-export const standingIn = (document: Document, id: Id<'project'>): AnyRecord[] =>
-  (['action', 'reference', 'reading', 'note'] as const).flatMap((kind) =>
-    (recordsIn(document, kind) as { readonly projectId: Id<'project'> | null }[]).filter(
-      ({ projectId }) => projectId === id,
-    ),
-  ) as unknown as AnyRecord[]
 
 const elsewhere = (records: readonly AnyRecord[], to: object): RecordDiff[] =>
   records.flatMap((record) => updateOf<AnyRecord>(record, to as Partial<AnyRecord>) ?? [])
@@ -69,7 +62,7 @@ export const joinProjects: Command<{ id: Id<'project'>; intoId: Id<'project'> }>
       goalIds: union(into.goalIds, project.goalIds),
       afterIds: after,
     }),
-    ...elsewhere(standingIn(document, id), { projectId: intoId, areaId: null }),
+    ...elsewhere(standingOn(document, id), { projectId: intoId, areaId: null }),
     ...parts,
     ...handedOn(context, [id], intoId),
     ...writtenAlong(context, id, intoId),
@@ -103,7 +96,7 @@ export const partOfArea: Command<{ id: Id<'project'> }> = (context, { id }) => {
   const { areaId, parentId } = project
   const reference = asReference(context, project)
   const moved = [
-    ...elsewhere(standingIn(document, id), { projectId: null, areaId }),
+    ...elsewhere(standingOn(document, id), { projectId: null, areaId }),
     ...partsOfProject(document, id).flatMap((part) => placed(context, part, { parentId, areaId })),
     added(reference),
     ...handedOn(context, [id], reference.id),

@@ -2,8 +2,9 @@
 // one undo.
 import { isOpen } from '@/core/action'
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
-import { isIdOf, type Action, type Area, type Id, type Project } from '@/core/record'
+import { isIdOf, type Action, type AnyRecord, type Area, type Id, type Project } from '@/core/record'
 import { refuse } from '@/core/result'
+import { everyShelved, standingOn } from '../onShelf'
 import { allPartsOf, partsOfProject } from '../projectParts'
 import { isHeld, projectsOfArea } from '../selectors'
 import { diffOf, type Command, type CommandContext, type EndsAs, type Refusal } from './command'
@@ -39,10 +40,8 @@ export function insideOf(document: Document, id: Id<'group'> | Id<'area'> | Id<'
   const projectIds = new Set<string | null>([id, ...projects.map((each) => each.id)])
   const isIn = ({ projectId, areaId }: { projectId: Id<'project'> | null; areaId: Id<'area'> | null }) =>
     projectId !== null ? projectIds.has(projectId) : areaId !== null && areaIds.has(areaId)
-  const kept = (['reference', 'reading', 'note'] as const).flatMap((kind) =>
-    (recordsIn(document, kind) as Parameters<typeof isIn>[0][]).filter(
-      (record) => isIn(record) && (record as { letGoAtEpochMs?: number | null }).letGoAtEpochMs === null,
-    ),
+  const kept = everyShelved(document).filter(
+    (record) => !isIdOf('action', record.id) && isIn(record) && record.letGoAtEpochMs === null,
   )
   return {
     areas: areas.length,
@@ -117,16 +116,12 @@ function leftArea(context: CommandContext, area: Area, way: WayToLeave): RecordD
   const closed = updateOf(area, { closedAtEpochMs: nowEpochMs })
   if (way.kind === 'move') {
     const areaId = way.toId as Id<'area'> | null
-    const kept = (['reference', 'reading', 'note'] as const).flatMap((kind) =>
-      recordsIn(document, kind).flatMap((record) =>
-        record.areaId === area.id ? [updateOf(record, { areaId })] : [],
-      ),
-    )
+    const kept = standingOn(document, area.id).filter(({ id }) => !isIdOf('action', id))
     return present([
       closed,
       ...projects.flatMap((project) => placed(context, project, { areaId, parentId: null })),
       ...loose.map((action) => updateOf(action, { areaId })),
-      ...kept,
+      ...kept.map((record) => updateOf<AnyRecord>(record, { areaId } as Partial<AnyRecord>)),
     ])
   }
   return present([

@@ -11,7 +11,8 @@ import { added, diffOf, lineOf, rankAfter, removed, type Command, type CommandCo
 import type { NewAction } from './actions'
 import { asideHandedOn, handedOn, partsAdded } from './parts'
 import { makeProject, projectAdded } from './makeProject'
-import { standingIn, textOfProject } from './joining'
+import { standingOn } from '../onShelf'
+import { textOfProject } from './joining'
 import { thenDeleted } from './deleting'
 import { projectSaid } from './saidInNote'
 import { joinedNotes } from './slips'
@@ -233,7 +234,7 @@ export const shrinkToAction: Command<{ id: Id<'project'> }> = (context, { id }) 
   const { parentId } = project
   const onArea = { projectId: parentId, areaId: parentId ? null : project.areaId }
   const due = project.due ? { date: project.due, time: null } : null
-  const others = standingIn(document, id).filter((other) => other.id !== action.id)
+  const others = standingOn(document, id).filter((other) => other.id !== action.id)
   const moved = [
     updateOf(action, {
       ...onArea,

@@ -26,6 +26,7 @@ import { added, change, diffOf, lineOf, rankAfter, removed, type Command } from 
 import { actionAdded, type NewAction } from './actions'
 import { asTemplate, countedFor, partOfTemplate } from './copied'
 import { makeProject } from './makeProject'
+import { standingOn } from '../onShelf'
 import { thenDeleted } from './deleting'
 
 /** A template from nothing. */
@@ -87,11 +88,7 @@ export const removeTemplate: Command<{ id: Id<'project'> }> = (context, { id }) 
   const template = recordIn(document, id)
   if (!isTemplate(template)) return refuse({ kind: 'notFound' })
   const projects = [template, ...allPartsOf(document, id)]
-  const isOf = ({ projectId }: { projectId: Id<'project'> | null }) =>
-    projects.some((project) => project.id === projectId)
-  const inside = (['action', 'reference', 'reading', 'note'] as const).flatMap((kind) =>
-    (recordsIn(document, kind) as Parameters<typeof isOf>[0][]).filter(isOf),
-  ) as unknown as AnyRecord[]
+  const inside = projects.flatMap((project) => standingOn(document, project.id))
   return thenDeleted(
     context,
     [],
