@@ -197,6 +197,41 @@ describe('a lens over the store', () => {
   })
 })
 
+describe('an order, and a zone', () => {
+  it('what is planned for today is nearer than this week, whatever its horizon says', async () => {
+    const { store, document } = await opened()
+    for (const [title, horizon] of [
+      ['soon', 'soon'],
+      ['week', 'week'],
+      ['today', 'today'],
+    ] as const)
+      store.run('addAction', { title, horizon })
+    const lens: Lens = { ...emptyLens, sorts: [{ by: 'horizon', down: false }] }
+    const told = lensListOf(document(), lens, day).bands.flatMap(({ groups }) =>
+      groups.flatMap(({ actions }) => actions),
+    )
+    expect(told.map(({ title }) => title)).toEqual(['today', 'week', 'soon'])
+  })
+  it('what was done today is told by the wall clock of where one is', async () => {
+    const { store, document } = await opened()
+    store.run('addAction', { title: 'a' })
+    // Nine in the evening in London is the next morning far in the east.
+    store.clock.epochMs = Date.UTC(2026, 2, 11, 21)
+    store.run('tick', { id: recordsIn(document(), 'action')[0]?.id as never })
+    const lens: Lens = {
+      ...emptyLens,
+      conditions: [{ kind: 'count', field: 'doneWithin', number: 0, atMost: true }],
+      done: 'among',
+    }
+    const count = (today: string, zone: string) =>
+      lensListOf(document(), lens, { today: today as never, zone }).bands.flatMap(({ groups }) =>
+        groups.flatMap(({ actions }) => actions),
+      ).length
+    expect([count('2026-03-11', 'Europe/London'), count('2026-03-12', 'Pacific/Kiritimati')]).toEqual([1, 1])
+    expect([count('2026-03-12', 'Europe/London'), count('2026-03-12', 'Pacific/Kiritimati')]).toEqual([0, 1])
+  })
+})
+
 describe('columns', () => {
   it('hold everything a lens lists once; every step of a scale and every context stands there to be laid into', async () => {
     const { store, document } = await opened()

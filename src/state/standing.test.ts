@@ -165,6 +165,18 @@ describe('actions as they stand', () => {
     store.undo()
     expect(heldBy(b)).toEqual([a])
   })
+  it('wait for a project that rests as for one that is open, and for none that is over', async () => {
+    const { store, document } = await opened()
+    for (const title of ['P', 'Q']) store.run('addProject', { title })
+    const [p, q] = [idCalled(document(), 'project', 'P'), idCalled(document(), 'project', 'Q')]
+    store.run('addAction', { title: 'hang the felt', projectId: q, horizon: 'today' })
+    store.run('blockProject', { id: q, afterId: p })
+    const isTold = (state: 'open' | 'notNow' | 'finished') => {
+      store.run('setProjectState', { id: p, state })
+      return told(document()).has('hang the felt')
+    }
+    expect([isTold('notNow'), isTold('open'), isTold('finished')]).toEqual([false, false, true])
+  })
   it('keeps to what was said within a project in order, and refuses an order that would go round by another', async () => {
     const { store, document } = await opened()
     for (const title of ['P', 'Q']) store.run('addProject', { title })

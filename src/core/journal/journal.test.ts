@@ -263,3 +263,18 @@ describe('undo and redo', () => {
     ).toEqual([undefined, 'here'])
   })
 })
+
+it('an undo leaves a member that was written again since as it is now, and takes the others back', () => {
+  const stamp = (at: number) => makeStamp(at, 0, 'aaaa')
+  const set = (at: number, from: object, to: object): Change => ({
+    stamp: stamp(at),
+    act: 'setSettings',
+    diff: [{ kind: 'updated', id: 'settings:main', fields: { keys: [from, to] } }],
+  })
+  const first = set(1, {}, { tick: 'y', move: 'n' })
+  const second = set(2, { tick: 'y', move: 'n' }, { tick: 'x', move: 'n' })
+  const document = withChanges(emptyDocument, [first, second])
+  const back = revertOf(document, first.diff)
+  const after = withChange(document, { stamp: stamp(3), act: 'undo', diff: back })
+  expect(recordIn(after, 'settings:main')?.keys).toEqual({ tick: 'x' })
+})

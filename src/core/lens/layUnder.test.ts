@@ -40,6 +40,13 @@ const cases: [GroupField, string, Partial<Action>, sets: Partial<Action> | strin
     { waiting } as Partial<Action>,
     { waiting: { ...waiting, personId: 'person:2' } as never },
   ],
+  // Whom was said in words is no longer waited for.
+  [
+    'person',
+    'person:2',
+    { waiting: { ...waiting, personId: null, whom: 'the bank' } } as Partial<Action>,
+    { waiting: { ...waiting, personId: 'person:2', whom: '' } as never },
+  ],
   ['project', 'project:1', { areaId: 'area:0' }, { projectId: 'project:1', areaId: null }],
   ['project', '', { projectId: 'project:0' }, { projectId: null, areaId: 'area:0' }],
   ['area', 'area:3', { projectId: 'project:0' }, { areaId: 'area:3', projectId: null }],

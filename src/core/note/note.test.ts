@@ -223,6 +223,10 @@ describe('a page', () => {
     const words = (node: PageNode): string => (node.text ?? '') + (node.content ?? []).map(words).join('\n')
     expect(words(page as PageNode).length).toBeGreaterThan(3)
   })
+  it('is written again as it was read, empty lines of what is quoted without a sign behind them', () => {
+    const quoted = '> one\n>\n> two'
+    expect(noteOf(pageOf(quoted) as PageNode)).toBe(quoted)
+  })
   it('is none where it is nested too deep to be read', () => {
     expect(pageOf('>'.repeat(300) + ' a')).toBeNull()
     expect(pageOf(Array.from({ length: 90 }, (_, at) => `${'  '.repeat(at)}- a`).join('\n'))).toBeNull()

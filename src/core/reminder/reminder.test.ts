@@ -71,6 +71,10 @@ it('is snoozed to a later moment, over midnight too', () => {
     ['in an hour', '2026-03-12', 55],
     ['tomorrow', '2026-03-12', 480],
   ])
+  // Not where the evening is less than an hour away.
+  const offers = (minute: number) =>
+    usualLaters({ date: day('2026-03-11'), minute }, settings).map(({ words }) => words)
+  expect([1019, 1020].map((minute) => offers(minute).includes('this evening'))).toEqual([true, false])
   const morning = usualLaters({ date: day('2026-03-11'), minute: 540 }, settings)
   expect(morning.map(({ words }) => words)).toContain('this evening')
 })

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { RRule } from 'rrule'
 import { addDays, calendarDateUnsafe, weekdayOf } from '../time'
 import { everyDay, frequencies, parseRuleText, toRuleText, type RepeatRule } from '.'
+import { mayLackDay } from './choices'
 import { daysAfter, daysWithin, firstOn, missedBy, nextTurn } from './days'
 import { movedRule } from './movedRule'
 
@@ -203,3 +204,10 @@ it.each<[string, RepeatRule, string, string, Partial<RepeatRule>]>([
 ])('%s moved from now on', (_, rule, a, b, after) =>
   expect(movedRule(rule, day(a), day(b))).toEqual({ ...rule, ...after }),
 )
+
+it('a month may lack a day from its 29th on, a year only the one in February', () => {
+  const monthly = (day: number) => ({ ...everyDay, frequency: 'monthly' as const, monthDays: [day] })
+  expect([28, 29, 31].map((day) => mayLackDay(monthly(day)))).toEqual([false, true, true])
+  const yearly = (month: number) => ({ ...monthly(29), frequency: 'yearly' as const, months: [month] })
+  expect([1, 2].map((month) => mayLackDay(yearly(month)))).toEqual([false, true])
+})

@@ -26,6 +26,15 @@ it('puts what shares telling words before what is only usual, and says which wor
   ])
   expect(learner.likely('chase the absorber', 'context', 1)).toMatchObject([{ value: 'context:phone' }])
 })
+it('gives a word as the reason from a quarter of the times on that it was said', () => {
+  const said = (times: number, shelf: string) =>
+    Array.from({ length: times }, () => decision('samples', shelf, 'context:desk'))
+  const reasons = (own: number, others: number) =>
+    learnt([...said(own, 'project:hall'), ...said(others, 'area:office')])
+      .likely('samples', 'shelf', 2)
+      .find(({ value }) => value === 'project:hall')?.because
+  expect([reasons(1, 3), reasons(1, 4)]).toEqual([['samples'], []])
+})
 it('falls back on the usual without a reason, and on nothing where nothing was decided', () => {
   expect(learnt(past).likely('water the fern', 'shelf', 2)).toMatchObject([
     { value: 'area:office', because: [] },

@@ -115,6 +115,7 @@ describe('blanks', () => {
     const text = 'Measure ‹Place› with ‹ Who ›; ring ‹Place› before ‹Day›'
     expect(blanksIn(text)).toEqual(['Place', 'Who', 'Day'])
     expect(filled(text, answers)).toBe('Measure Mill school with ‹ Who ›; ring Mill school before Fri 3 Apr')
+    expect(filled('‹ Place ›', answers)).toBe('Mill school')
     // What is filled in is not read for blanks again, and no sign in it means anything.
     expect(filled('‹Place›', new Map([['Place', '‹Day› $& $1']]))).toBe('‹Day› $& $1')
     expect(filledLine(' ring ‹Place›  ', answers)).toBe('ring Mill school')

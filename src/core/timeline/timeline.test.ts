@@ -100,6 +100,13 @@ describe('places along the line', () => {
       { date: '2026-03-01', kind: 'month' },
       { date: '2026-04-01', kind: 'month' },
     ])
+    // The first day of the line is marked too.
+    const fromFirst = { from: day('2026-06-01'), to: day('2026-06-14') }
+    expect(marksOf(fromFirst, 'weeks').map(({ date, kind }) => `${kind} ${date}`)).toEqual([
+      'month 2026-06-01',
+      'week 2026-06-01',
+      'week 2026-06-08',
+    ])
     expect(marksOf(span, 'weeks').filter(({ kind }) => kind === 'week')).toHaveLength(6)
   })
 })

@@ -159,9 +159,14 @@ describe('ticking an action with open steps', () => {
   it('keeps the rest as an action with what is open', async () => {
     const { store, id, shown, step, document } = await storeWith(['a', 0], ['b', 0], ['c', 1])
     store.run('tickStep', { id: step('a').id, done: true })
+    // It was put off twice: what is left of it was not.
+    for (const day of ['2026-03-12', '2026-03-13', '2026-03-14'])
+      store.run('moveTo', { id, day: day as never })
+    expect(recordIn(document(), id)?.moved).toHaveLength(2)
     const rest = idOf(store.run('tickKeepingRest', { id })) as Id<'action'>
     expect([shown(), shown(rest)]).toEqual([['a!'], ['b', '-c']])
     expect(recordIn(document(), rest)).toMatchObject({
+      moved: [],
       title: 'pack',
       doneAtEpochMs: null,
       note: 'the blue van',
