@@ -90,3 +90,24 @@ it('what a page of version 10 laid is taken up under the names of today; what a 
   expect(read?.change.diff).toEqual(unkept?.change.diff)
   expect(readUnkept(JSON.stringify({ version: currentVersion + 1, changes: of10 }))).toBeNull()
 })
+
+it('what could not be kept does not come back once everything was removed', async () => {
+  const kept = makeMemoryStore()
+  let isFull = false
+  const store = makeTestStore({
+    ...kept,
+    setMany: (values) => (isFull ? Promise.reject(new Error('full')) : kept.setMany(values)),
+  })
+  await store.load()
+  isFull = true
+  store.run('setDown', { text: 'not kept yet' })
+  await store.settled()
+  expect(store.unkept()).toHaveLength(1)
+  isFull = false
+  await store.wipe()
+  await store.retry()
+  expect(store.unkept()).toEqual([])
+  const again = makeTestStore(kept)
+  await again.load()
+  expect(textsIn(again)).toEqual([])
+})

@@ -64,6 +64,12 @@ it('makes a letter a slip: its subject, its text, its sender where known, its fi
   ])
   expect(taken.files).toEqual([])
 })
+it('keeps a letter whole beside its slip where its text was cut', async () => {
+  const cut = letter({ left: { files: 0, isTextCut: true } })
+  const taken = await takeIn([file('letter.eml', 'whole')], makeMemoryBlobs(), [oda], reading(cut))
+  expect(taken.letters[0]?.files?.map(({ name }) => name)).toEqual(['plan.pdf', 'letter.eml'])
+  expect(taken.problems).toHaveLength(1)
+})
 it.each([
   [{ subject: '' }, 'The arch is late.'],
   [{ subject: '', text: '' }, 'E-mail from oda'],

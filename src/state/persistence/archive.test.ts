@@ -70,6 +70,18 @@ describe('the archive', () => {
       expect(pieces.size).toBeLessThanOrEqual(limits.pieces)
     }
   })
+  it('of a newer version is not folded, however much there is to fold', async () => {
+    const { store } = await filled([])
+    const archive = makeArchive(store, { ...limits, changes: 100 })
+    await archive.load()
+    for (const each of many) await archive.append([each])
+    store.held.set('meta', toSealed({ format: currentVersion + 1 }))
+    const before = new Map(store.held)
+    const older = makeArchive(store, limits)
+    expect((await older.load()).newerFormat).toBe(true)
+    await older.fold()
+    expect(store.held).toEqual(before)
+  })
   it('loses no change of the history by folding', async () => {
     const { archive } = await filled(many)
     const stamps = new Set((await archive.load()).recent.map(({ stamp }) => stamp))
