@@ -39,7 +39,7 @@ import {
   type Later,
 } from './commands'
 import { continued } from './continued'
-import { faultOf, type RecordParser } from './faultOf'
+import { faultOf, withoutGone, type RecordParser } from './faultOf'
 import type { Unkept } from './unkept'
 import { makeKeeper } from './keeper'
 import { storageErrorOf, type AppErrorCode, type Archive, type HistoryPortion } from './persistence'
@@ -314,17 +314,20 @@ export function makeZenStore({
       const repeats = loaded?.repeats ?? null
       const outcome = command({ document: state.document, moment, nowEpochMs, newId, repeats }, args)
       if (!outcome.ok) return outcome
-      const change = changeOf(name, outcome.value)
-      const after = withChange(state.document, change)
+      const made = changeOf(name, outcome.value)
       // Until all has been read, what something points at may not have come yet.
       const isWhole = state.phase === 'ready' && state.unread === null
-      const fault = faultOf(after, outcome.value, parser(), isWhole)
+      const asMade = withChange(state.document, made)
+      const diff = isWhole ? withoutGone(asMade, made.diff) : made.diff
+      const change = diff === made.diff ? made : { ...made, diff }
+      const after = change === made ? asMade : withChange(state.document, change)
+      const fault = faultOf(after, diff, parser(), isWhole)
       if (fault) return refuse(fault)
       const earlier = continuing === undefined ? undefined : state.recent.at(-1)
       const joined = earlier?.stamp === continuing && earlier ? continued(earlier, change) : null
       if (joined) commit(joined, continuing)
       else commit(change, undefined, after)
-      return ok(outcome.value)
+      return ok(diff)
     },
     undo: () => revert('undo'),
     redo: () => revert('redo'),

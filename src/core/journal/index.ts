@@ -1,4 +1,4 @@
-export { idOf, idsTold, madeAtEpochMs, type Change, type Diff, type RecordDiff } from './change'
+export { idOf, idsTold, madeAtEpochMs, type Change, type Diff, type RecordDiff, type Updated } from './change'
 export {
   broughtBy,
   emptyDocument,

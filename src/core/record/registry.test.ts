@@ -120,6 +120,15 @@ it('no reference and no text with a limit stands in one of several shapes: nothi
       ])
 })
 
+it('what is cleared leaves a place that can be empty', () => {
+  const clears = (field: Field) => field.type === 'ref' && field.onDelete === 'clear'
+  for (const [where, field] of all) {
+    // In a set or a list a member goes; elsewhere the place is null.
+    if (clears(field) && !where.endsWith('.of')) expect([where, field.isNullable]).toEqual([where, true])
+    if (field.type === 'map') expect([where, clears(field.of)]).toEqual([where, false])
+  }
+})
+
 it('names have one limit, wherever an id stands', () => {
   const [fits, long] = [128, 129].map((length) => 'x'.repeat(length))
   expect(faultOf({ ...one('step'), id: `step:${fits}`, ownerId: `action:${fits}` })).toBeNull()

@@ -1,9 +1,18 @@
 // What goes when something is deleted, over a document that has every kind of record.
 import fc from 'fast-check'
-import { emptyDocument, makeStamp, recordsById, withChange, type Document } from '@/core/journal'
+import {
+  emptyDocument,
+  makeStamp,
+  recordIn,
+  recordsById,
+  recordsIn,
+  withChange,
+  type Document,
+} from '@/core/journal'
 import { kindOf, kinds, type AnyRecord, type Id } from '@/core/record'
 import { refsIn } from '@/core/record/refs'
 import { anyRecord } from '@/core/testing/anyRecord'
+import { plainAction } from '@/core/testing/plainAction'
 import { calendarDateUnsafe } from '@/core/time'
 import { makeTestStore, runnerOf } from '../testing'
 import type { CommandContext } from './command'
@@ -80,4 +89,36 @@ it('what points at what was removed meanwhile is refused, and nothing changes', 
     error: { kind: 'notFound' },
   })
   expect(store.api.getState().document).toBe(before)
+})
+
+it('what points at nothing since two copies came together can be worked with, and brings nothing of it along', async () => {
+  const store = makeTestStore()
+  await store.load()
+  const run = runnerOf(store)
+  const context = run('addContext', { name: 'Hall' }) as Id<'context'>
+  const all = makeStamp(5, 0, 'other')
+  const gone = ['context:gone'] as never
+  await store.bringIn(
+    [{ record: { ...plainAction, id: 'action:a', day: '2026-03-11' as never, contextIds: gone }, all }],
+    [],
+  )
+  const action = () => recordIn(store.api.getState().document, 'action:a')
+  const id = 'action:a' as const
+  run('setRepeat', { id, repeat: { rule: 'FREQ=DAILY', fromDone: false, time: null } })
+  run('editAction', { id, patch: { contextIds: [...gone, context] } })
+  expect(action()?.contextIds).toHaveLength(2)
+  run('editAction', { id, patch: { contextIds: gone, minutes: 5 } })
+  run('tick', { id })
+  expect(recordIn(store.api.getState().document, 'action:a~2026-03-12')).toMatchObject({
+    contextIds: [],
+    minutes: 5,
+  })
+  store.undo()
+  store.redo()
+  expect(recordIn(store.api.getState().document, 'action:a~2026-03-12')?.contextIds).toEqual([])
+  // What is said for a project that was removed meanwhile is kept, on no shelf.
+  run('addAction', { title: 'sweep', projectId: 'project:gone' })
+  expect(
+    recordsIn(store.api.getState().document, 'action').find(({ title }) => title === 'sweep')?.projectId,
+  ).toBeNull()
 })
