@@ -1,9 +1,9 @@
 // Laws of references, over every kind there is.
 import fc from 'fast-check'
 import { anyRecord } from '../testing/anyRecord'
-import { kinds, type AnyRecord } from '.'
+import { kindOf, kinds, type AnyRecord } from '.'
 import { parsePartialRecord } from './parseRecord'
-import { kindsPointingAt, refsIn, withRefs } from './refs'
+import { mentionsOf, refsIn, withRefs } from './refs'
 
 const run = { seed: 17, numRuns: 60 }
 
@@ -30,9 +30,11 @@ it.each(kinds)(
         expect(
           refsIn({ ...record, ...cleared } as AnyRecord).some(({ onDelete }) => onDelete === 'clear'),
         ).toBe(false)
-        for (const { id, onDelete } of refsIn(record))
-          if (onDelete !== 'keep')
-            expect(kindsPointingAt(new Set([id.split(':')[0] as string]))).toContain(kind)
+        for (const { id, onDelete } of refsIn(record)) {
+          const [here] = mentionsOf(new Set([kindOf(id)]), [onDelete]).filter((each) => each.kind === kind)
+          expect(here?.mayHold(record, new Set([id]))).toBe(true)
+          if (kind !== 'lens') expect(here?.mayHold(record, new Set(['nothing:at-all']))).toBe(false)
+        }
       }),
       run,
     )

@@ -118,13 +118,79 @@ export function refsIn(record: AnyRecord): readonly Ref[] {
   return refs
 }
 
-/** The kinds whose records can point at one of some kinds. */
-export function kindsPointingAt(kinds: ReadonlySet<string>): readonly RecordKind[] {
-  const pointsAt = (field: Field): boolean =>
-    someWithin(field, (each) =>
-      each.type === 'ref' ? each.to.some((kind) => kinds.has(kind)) : isCondition(each),
-    )
-  return (Object.keys(registry) as RecordKind[]).filter((kind) =>
-    refFieldsOf(kind).some(([, field]) => pointsAt(field)),
-  )
+type Test = (value: unknown, ids: ReadonlySet<string>) => boolean
+
+/** Whether one of some ids stands in a field; null where none of these kinds can, in this way. */
+function testOf(field: Field, kinds: ReadonlySet<string>, ways: readonly OnDelete[]): Test | null {
+  switch (field.type) {
+    case 'ref':
+      return ways.includes(field.onDelete) && field.to.some((kind) => kinds.has(kind))
+        ? (value, ids) => value !== null && ids.has(value as string)
+        : null
+    case 'check':
+      // A condition can ask for anything.
+      return isCondition(field) && ways.includes('keep') ? () => true : null
+    case 'object': {
+      const tests = testsOf(field.fields, kinds, ways)
+      return tests.length === 0
+        ? null
+        : (value, ids) => isObject(value) && tests.some(([name, test]) => test(value[name] as unknown, ids))
+    }
+    case 'set':
+    case 'list': {
+      const test = testOf(field.of, kinds, ways)
+      return (
+        test &&
+        ((value, ids) => {
+          const members = value as readonly unknown[] | undefined
+          if (!members || members.length === 0) return false
+          for (let at = 0; at < members.length; at++) if (test(members[at], ids)) return true
+          return false
+        })
+      )
+    }
+    case 'map': {
+      const [keys, values] = [testOf(field.keys, kinds, ways), testOf(field.of, kinds, ways)]
+      return keys || values
+        ? (value, ids) =>
+            isObject(value) &&
+            Object.entries(value).some(([key, each]) => keys?.(key, ids) || values?.(each, ids))
+        : null
+    }
+    default:
+      return null
+  }
 }
+
+type NamedTests = readonly (readonly [name: string, test: Test])[]
+/** A plain loop: it is gone through for every record there is. */
+function someOf(tests: NamedTests, values: object, ids: ReadonlySet<string>): boolean {
+  for (let at = 0; at < tests.length; at++) {
+    const each = tests[at] as NamedTests[number]
+    if (each[1]((values as Record<string, unknown>)[each[0]], ids)) return true
+  }
+  return false
+}
+
+const testsOf = (fields: Fields, kinds: ReadonlySet<string>, ways: readonly OnDelete[]) =>
+  Object.entries(fields).flatMap(([name, field]): [string, Test][] => {
+    const test = testOf(field, kinds, ways)
+    return test ? [[name, test]] : []
+  })
+
+export interface Mentions {
+  readonly kind: RecordKind
+  /** Whether a record of that kind may hold one of the ids: quick, to be asked of every record there is. */
+  readonly mayHold: (record: AnyRecord, ids: ReadonlySet<string>) => boolean
+}
+
+/** The kinds whose records can point at records of some kinds, in one of some ways. */
+export const mentionsOf = (
+  kinds: ReadonlySet<string>,
+  ways: readonly OnDelete[] = ['clear', 'delete', 'keep'],
+): readonly Mentions[] =>
+  (Object.keys(registry) as RecordKind[]).flatMap((kind) => {
+    const tests = testsOf(registry[kind].fields, kinds, ways)
+    const mayHold: Mentions['mayHold'] = (record, ids) => someOf(tests, record, ids)
+    return tests.length === 0 ? [] : [{ kind, mayHold }]
+  })

@@ -3,12 +3,19 @@
 import { seriesNameOf } from '@/core/action'
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import { isIdOf, kindOf, type AnyRecord, type Id } from '@/core/record'
-import { kindsPointingAt, refsIn, withRefs } from '@/core/record/refs'
+import type { OnDelete } from '@/core/record/kinds/field'
+import { mentionsOf, withRefs } from '@/core/record/refs'
 import { actionsOfSeries, repeatOf } from '../partIndexes'
 import { after, diffOf, removed, type CommandContext, type Outcome } from './command'
 import { inOneDiff } from './inOneDiff'
 
 const kindsOf = (ids: Iterable<string>): ReadonlySet<string> => new Set([...ids].map((id) => kindOf(id)))
+
+/** Every record that points at one of these in a way. */
+const holding = (document: Document, ids: ReadonlySet<string>, way: OnDelete): AnyRecord[] =>
+  mentionsOf(kindsOf(ids), [way]).flatMap(({ kind, mayHold }) =>
+    (recordsIn(document, kind) as AnyRecord[]).filter((record) => mayHold(record, ids)),
+  )
 
 /** A rule goes with the last of its actions. */
 function rulesLeft(document: Document, gone: ReadonlySet<string>): AnyRecord[] {
@@ -25,13 +32,7 @@ export function goingWith(document: Document, ids: readonly string[]): AnyRecord
   const gone = new Set<string>(ids)
   const going = new Map<string, AnyRecord>()
   for (let next: ReadonlySet<string> = gone; next.size > 0;) {
-    const found = kindsPointingAt(kindsOf(next))
-      .flatMap((kind) => recordsIn(document, kind) as AnyRecord[])
-      .filter(
-        (record) =>
-          !gone.has(record.id) &&
-          refsIn(record).some(({ id, onDelete }) => onDelete === 'delete' && next.has(id)),
-      )
+    const found = holding(document, next, 'delete').filter(({ id }) => !gone.has(id))
     for (const record of found) {
       gone.add(record.id)
       going.set(record.id, record)
@@ -50,13 +51,11 @@ export function deleted({ document }: CommandContext, ids: readonly Id[]): Recor
   const there = ids.flatMap((id) => (recordIn(document, id) as AnyRecord | undefined) ?? [])
   const going = [...there, ...goingWith(document, ids)]
   const gone = new Set<string>(going.map(({ id }) => id))
-  const cleared = kindsPointingAt(kindsOf(gone)).flatMap((kind) =>
-    (recordsIn(document, kind) as AnyRecord[]).flatMap((record) => {
-      if (gone.has(record.id)) return []
-      const patch = withRefs(record, ({ id, onDelete }) => (onDelete === 'clear' && gone.has(id) ? null : id))
-      return updateOf(record, patch) ?? []
-    }),
-  )
+  const cleared = holding(document, gone, 'clear').flatMap((record) => {
+    if (gone.has(record.id)) return []
+    const patch = withRefs(record, ({ id, onDelete }) => (onDelete === 'clear' && gone.has(id) ? null : id))
+    return updateOf(record, patch) ?? []
+  })
   return [...going.map(removed), ...cleared]
 }
 

@@ -3,7 +3,7 @@ import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { ancestorsOf } from '@/core/context'
 import { isIdOf, kindOf, noteLimit, type AnyRecord, type Context, type Id } from '@/core/record'
 import { deepestNesting } from '@/core/record/nesting'
-import { kindsPointingAt, withRefs } from '@/core/record/refs'
+import { mentionsOf, withRefs } from '@/core/record/refs'
 import { refuse } from '@/core/result'
 import { after, change, type Command, type CommandContext } from './command'
 import { thenDeleted } from './deleting'
@@ -13,24 +13,27 @@ import { linesAlong } from './writtenAlong'
 type Named = Id<'context'> | Id<'person'>
 
 /** Every mention of a context or a person, wherever it stands, made one of another; lenses ask for that one too. */
-const mentioned = ({ document }: CommandContext, id: Named, intoId: Named): (RecordDiff | null)[] =>
-  kindsPointingAt(new Set([kindOf(id)])).flatMap((kind) =>
-    (recordsIn(document, kind) as AnyRecord[]).map((record) =>
-      record.id === id
-        ? null
-        : updateOf(
-            record,
-            withRefs(record, (ref) => (ref.id === id ? intoId : ref.id)),
-          ),
-    ),
+const mentioned = ({ document }: CommandContext, id: Named, intoId: Named): (RecordDiff | null)[] => {
+  const ids = new Set([id])
+  return mentionsOf(new Set([kindOf(id)])).flatMap(({ kind, mayHold }) =>
+    (recordsIn(document, kind) as AnyRecord[]).flatMap((record) => {
+      if (record.id === id || !mayHold(record, ids)) return []
+      return (
+        updateOf(
+          record,
+          withRefs(record, (ref) => (ref.id === id ? intoId : ref.id)),
+        ) ?? []
+      )
+    }),
   )
+}
 
 /** What waits for a person that goes keeps the name in words. */
 const waitingInWords = ({ document }: CommandContext, id: Named, name: string): (RecordDiff | null)[] =>
-  recordsIn(document, 'action').map((action) =>
+  recordsIn(document, 'action').flatMap((action) =>
     action.waiting?.personId === id
-      ? updateOf(action, { waiting: { ...action.waiting, personId: null, whom: name } })
-      : null,
+      ? (updateOf(action, { waiting: { ...action.waiting, personId: null, whom: name } }) ?? [])
+      : [],
   )
 
 /** What lies within a context, once that is gone: within another, or what it lay within itself. */
