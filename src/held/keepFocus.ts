@@ -6,12 +6,17 @@ interface Had {
   /** What stood beside its row, nearest first. */
   readonly beside: readonly Element[]
   readonly part: Element | null
+  /** What is opened beside the page, where it is in that. */
+  readonly pane: Element | null
   /** What its row is of: it may be drawn anew, or stand elsewhere. */
   readonly of: string | null
 }
 
 let had: Had | null = null
-/** The last row of the page itself: what a sheet over it, or the bar of what is selected, did may have taken it away. */
+/**
+ * The last row of the page itself: what a sheet over it, what is opened beside it, or the bar of what is selected did may
+ * have taken it away, or drawn it anew.
+ */
 let hadRow: Had | null = null
 let wasKey = false
 
@@ -56,9 +61,10 @@ function remember(event: FocusEvent): void {
     element,
     beside: besideOf(element),
     part: element.closest('section, dialog, aside, [role=group], [role=radiogroup], [role=tabpanel]'),
+    pane: element.closest('aside[role=complementary]'),
     of: element.closest<HTMLElement>('[data-of]')?.dataset['of'] ?? null,
   }
-  if (!element.closest('dialog, #selected')) hadRow = element.closest('li, [data-of]') ? had : null
+  if (!element.closest('dialog, aside[role=complementary], #selected')) hadRow = element.closest('li, [data-of]') ? had : null
 }
 
 /** A heading takes the focus by a call alone, and shows no ring: it is read, not pressed. */
@@ -91,7 +97,9 @@ function restore(): void {
   if (document.activeElement !== document.body || !had) return
   const sheet = [...document.querySelectorAll<HTMLElement>('dialog[open]')].at(-1)
   const { element } = had
-  const row = sheet ? had : (hadRow ?? had)
+  // As long as what is opened is there, the focus stays in it.
+  const isInside = sheet !== undefined || had.pane?.isConnected === true
+  const row = isInside ? had : (hadRow ?? had)
   const { beside, part } = row
   // Left on purpose, as Escape leaves a line: it is not gone back to.
   if (isLine(element) && canTake(element)) return leaveTo(element)

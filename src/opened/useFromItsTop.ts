@@ -14,8 +14,12 @@ function useFocusWhileOpen(id: string, top: RefObject<HTMLDivElement | null>): v
     if (takesFocus() && isInPage(document.activeElement)) top.current?.focus({ preventScroll: true })
     return () => {
       if (!cameByKey()) return
-      const row = document.querySelector<HTMLElement>(`[data-of="${CSS.escape(idRef.current)}"] [data-row]`)
-      if (row && isInPage(row)) setTimeout(() => isNowhere() && row.focus({ preventScroll: true }))
+      const of = `[data-of="${CSS.escape(idRef.current)}"] [data-row]`
+      // Looked for once the page has its whole width again: its rows may be drawn anew.
+      setTimeout(() => {
+        const row = document.querySelector<HTMLElement>(of)
+        if (row && isInPage(row) && isNowhere()) row.focus({ preventScroll: true })
+      })
     }
   }, [top])
 }
