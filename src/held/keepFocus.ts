@@ -64,7 +64,8 @@ function remember(event: FocusEvent): void {
     pane: element.closest('aside[role=complementary]'),
     of: element.closest<HTMLElement>('[data-of]')?.dataset['of'] ?? null,
   }
-  if (!element.closest('dialog, aside[role=complementary], #selected')) hadRow = element.closest('li, [data-of]') ? had : null
+  if (!element.closest('dialog, aside[role=complementary], #selected'))
+    hadRow = element.closest('li, [data-of]') ? had : null
 }
 
 /** A heading takes the focus by a call alone, and shows no ring: it is read, not pressed. */
