@@ -146,7 +146,7 @@ function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
         <Column flex={1} minWidth={0}>
           <Words struck={over}>{nameOfNote(document, found.id)}</Words>
           <Words size="second" tone="inkSoft">
-            {[kinds?.[found.kind].one, state].filter(Boolean).join(' · ')}
+            {[kinds?.[found.kind].singular, state].filter(Boolean).join(' · ')}
           </Words>
         </Column>
       </Press>

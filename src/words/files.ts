@@ -23,15 +23,16 @@ export function broughtWords(diff: Diff, kinds: KindsInWords | null): string {
 }
 
 /** A kind of a newer version. */
-const unknownKind = { one: 'thing of a newer version', many: 'things of a newer version' }
+const unknownKind = { singular: 'thing of a newer version', plural: 'things of a newer version' }
 
 function kindsWords(ids: readonly string[], kinds: KindsInWords | null): string {
   const counts = new Map<string, number>()
   for (const id of ids) counts.set(kindOf(id), (counts.get(kindOf(id)) ?? 0) + 1)
   return [...counts]
     .map(([kind, number]) => {
-      const { one, many } = kinds && Object.hasOwn(kinds, kind) ? kinds[kind as RecordKind] : unknownKind
-      return kind === 'settings' ? one : count(number, one, many)
+      const { singular, plural } =
+        kinds && Object.hasOwn(kinds, kind) ? kinds[kind as RecordKind] : unknownKind
+      return kind === 'settings' ? singular : count(number, singular, plural)
     })
     .join(', ')
 }

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const action: KindWords<'action'> = {
-  one: 'action',
-  many: 'actions',
+  singular: 'action',
+  plural: 'actions',
   fields: {
     title: 'title',
     note: 'note',

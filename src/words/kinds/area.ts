@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const area: KindWords<'area'> = {
-  one: 'area',
-  many: 'areas',
+  singular: 'area',
+  plural: 'areas',
   fields: {
     groupId: 'group',
     name: 'name',

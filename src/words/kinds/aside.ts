@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const aside: KindWords<'aside'> = {
-  one: 'thing kept for the review',
-  many: 'things kept for the review',
+  singular: 'thing kept for the review',
+  plural: 'things kept for the review',
   fields: {
     ofId: null,
     laidAtEpochMs: null,

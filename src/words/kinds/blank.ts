@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const blank: KindWords<'blank'> = {
-  one: 'blank of a template',
-  many: 'blanks of templates',
+  singular: 'blank of a template',
+  plural: 'blanks of templates',
   fields: {
     projectId: null,
     name: 'name',

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const checklist: KindWords<'checklist'> = {
-  one: 'checklist',
-  many: 'checklists',
+  singular: 'checklist',
+  plural: 'checklists',
   fields: {
     name: 'name',
     ownerId: null,

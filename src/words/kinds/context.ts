@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const context: KindWords<'context'> = {
-  one: 'context',
-  many: 'contexts',
+  singular: 'context',
+  plural: 'contexts',
   fields: {
     name: 'name',
     parentId: 'within',

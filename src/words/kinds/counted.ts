@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const counted: KindWords<'counted'> = {
-  one: 'counted date of a template',
-  many: 'counted dates of templates',
+  singular: 'counted date of a template',
+  plural: 'counted dates of templates',
   fields: {
     actionId: null,
     projectId: null,

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const file: KindWords<'file'> = {
-  one: 'file',
-  many: 'files',
+  singular: 'file',
+  plural: 'files',
   fields: {
     ownerId: null,
     name: 'name',

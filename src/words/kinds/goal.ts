@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const goal: KindWords<'goal'> = {
-  one: 'goal',
-  many: 'goals',
+  singular: 'goal',
+  plural: 'goals',
   fields: {
     title: 'title',
     note: 'note',

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const group: KindWords<'group'> = {
-  one: 'group',
-  many: 'groups',
+  singular: 'group',
+  plural: 'groups',
   fields: {
     name: 'name',
     side: 'side',

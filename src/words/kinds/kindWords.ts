@@ -1,8 +1,8 @@
 import type { RecordKind, RecordOf } from '@/core/record'
 
 export interface KindWords<K extends RecordKind> {
-  readonly one: string
-  readonly many: string
+  readonly singular: string
+  readonly plural: string
   /** What a field is called in the history; null where it is not told there. */
   readonly fields: Readonly<Record<Exclude<keyof RecordOf[K], 'id'>, string | null>>
 }

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const lens: KindWords<'lens'> = {
-  one: 'lens',
-  many: 'lenses',
+  singular: 'lens',
+  plural: 'lenses',
   fields: {
     name: 'name',
     stamp: 'seal',

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const note: KindWords<'note'> = {
-  one: 'note',
-  many: 'notes',
+  singular: 'note',
+  plural: 'notes',
   fields: {
     title: 'title',
     note: 'note',

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const passage: KindWords<'passage'> = {
-  one: 'step through the stages',
-  many: 'steps through the stages',
+  singular: 'step through the stages',
+  plural: 'steps through the stages',
   fields: {
     projectId: null,
     stageId: null,

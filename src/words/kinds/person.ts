@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const person: KindWords<'person'> = {
-  one: 'person',
-  many: 'people',
+  singular: 'person',
+  plural: 'people',
   fields: {
     name: 'name',
     note: 'note',

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const plan: KindWords<'plan'> = {
-  one: 'planned day',
-  many: 'planned days',
+  singular: 'planned day',
+  plural: 'planned days',
   fields: {
     date: 'day',
     availableMinutes: 'available minutes',

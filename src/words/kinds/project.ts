@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const project: KindWords<'project'> = {
-  one: 'project',
-  many: 'projects',
+  singular: 'project',
+  plural: 'projects',
   fields: {
     areaId: 'area',
     parentId: 'within',

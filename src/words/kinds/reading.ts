@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const reading: KindWords<'reading'> = {
-  one: 'thing to read',
-  many: 'things to read',
+  singular: 'thing to read',
+  plural: 'things to read',
   fields: {
     title: 'title',
     note: 'note',

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const reference: KindWords<'reference'> = {
-  one: 'reference',
-  many: 'references',
+  singular: 'reference',
+  plural: 'references',
   fields: {
     title: 'title',
     note: 'note',

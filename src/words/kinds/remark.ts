@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const remark: KindWords<'remark'> = {
-  one: 'remark',
-  many: 'remarks',
+  singular: 'remark',
+  plural: 'remarks',
   fields: {
     ownerId: null,
     text: 'words',

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const reminder: KindWords<'reminder'> = {
-  one: 'reminder',
-  many: 'reminders',
+  singular: 'reminder',
+  plural: 'reminders',
   fields: {
     actionId: null,
     when: 'when',

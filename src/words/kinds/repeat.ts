@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const repeat: KindWords<'repeat'> = {
-  one: 'repeat',
-  many: 'repeats',
+  singular: 'repeat',
+  plural: 'repeats',
   fields: {
     actionId: null,
     rule: 'repeats',

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const review: KindWords<'review'> = {
-  one: 'review',
-  many: 'reviews',
+  singular: 'review',
+  plural: 'reviews',
   fields: {
     weekOf: 'week',
     startedAtEpochMs: null,

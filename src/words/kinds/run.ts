@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const run: KindWords<'run'> = {
-  one: 'time through a checklist',
-  many: 'times through a checklist',
+  singular: 'time through a checklist',
+  plural: 'times through a checklist',
   fields: {
     checklistId: null,
     endedAtEpochMs: null,

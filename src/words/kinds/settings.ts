@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const settings: KindWords<'settings'> = {
-  one: 'the settings',
-  many: 'the settings',
+  singular: 'the settings',
+  plural: 'the settings',
   fields: {
     availableMinutes: 'available minutes',
     dayStartsAtMinute: 'the day starts',

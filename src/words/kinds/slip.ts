@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const slip: KindWords<'slip'> = {
-  one: 'slip',
-  many: 'slips',
+  singular: 'slip',
+  plural: 'slips',
   fields: {
     text: 'words',
     takenOff: 'words left as they are',

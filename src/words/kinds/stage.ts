@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const stage: KindWords<'stage'> = {
-  one: 'stage',
-  many: 'stages',
+  singular: 'stage',
+  plural: 'stages',
   fields: {
     areaId: null,
     projectId: null,

@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const step: KindWords<'step'> = {
-  one: 'step',
-  many: 'steps',
+  singular: 'step',
+  plural: 'steps',
   fields: {
     ownerId: null,
     underId: null,

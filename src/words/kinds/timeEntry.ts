@@ -1,8 +1,8 @@
 import type { KindWords } from './kindWords'
 
 export const timeEntry: KindWords<'timeEntry'> = {
-  one: 'timed hour',
-  many: 'timed hours',
+  singular: 'timed hour',
+  plural: 'timed hours',
   fields: {
     actionId: null,
     startedAtEpochMs: null,
