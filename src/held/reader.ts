@@ -1,7 +1,7 @@
 // The reader of sentences, which loads right after the start with the acts that nobody does before: until then every
 // word stays in the title. What is set down is kept word for word, so that nothing depends on how soon it comes.
 import { useSyncExternalStore } from 'react'
-import { nothingSaid, type Draft, type Sentence } from '@/core/sentence'
+import { nothingSaid, type Amendable, type Draft, type Sentence } from '@/core/sentence'
 import type { Later } from '@/state'
 import type { KindsInWords } from '@/words/kinds/kindWords'
 
@@ -14,6 +14,9 @@ export type Reader = Pick<
   | 'asSaidOn'
   | 'contextByFirstWord'
   | 'firstWordOf'
+  | 'lastingFields'
+  | 'patchFor'
+  | 'sharedOf'
   | 'isForReading'
   | 'draftOf'
   | 'parseSentence'
@@ -31,6 +34,8 @@ export type Reader = Pick<
   readonly help: typeof import('@/words/help') | null
 }
 
+const blankAmendable = { ...nothingSaid, horizon: 'soon', weight: 'should' } as unknown as Amendable
+
 const notYet: Reader = {
   parseSentence: (text): Sentence => ({ title: text.replace(/\s+/g, ' ').trim(), clauses: [] }),
   readDate: () => null,
@@ -42,6 +47,9 @@ const notYet: Reader = {
   resay: (text) => text,
   stillTakenOff: (_, takenOff) => [...takenOff],
   unknownNameIn: () => null,
+  sharedOf: () => blankAmendable,
+  patchFor: (_, __, patch) => patch,
+  lastingFields: [],
   contextByFirstWord: () => null,
   firstWordOf: () => null,
   isForReading: () => false,

@@ -54,32 +54,18 @@ function Standing({ action, repeat }: { action: Action; repeat: Repeat }) {
   ) : null
 }
 
-/** Of what a person changes in something that comes back, these are meant from now on unless they say otherwise. */
-const lasting = [
-  'title',
-  'note',
-  'minutes',
-  'contextIds',
-  'personIds',
-  'projectId',
-  'areaId',
-  'weight',
-  'energy',
-  'payoff',
-  'craft',
-  'link',
-] as const
-
 /** Whether a change is meant for this one alone, told in a line that turns it round. */
 function OneOrAll({ action }: { action: Action }) {
   const act = useAct()
   const document = useHeldDocument()
   const today = useToday()
-  const { kinds } = useReader()
+  const { kinds, lastingFields } = useReader()
   const around = { document, today, kinds }
   const [asOpened] = useState(action)
   const { id, alone } = action
-  const changed = lasting.filter((field) => !(field in alone) && !isEqual(action[field], asOpened[field]))
+  const changed = lastingFields.filter(
+    (field) => !(field in alone) && !isEqual(action[field], asOpened[field]),
+  )
   const before = Object.fromEntries(changed.map((field) => [field, asOpened[field]]))
   return (
     <>

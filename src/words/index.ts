@@ -34,7 +34,7 @@ export {
   movedWords,
   waitingWords,
 } from './action'
-export { cameWithWords, chipWords, guessWords, saidAgainWords } from './sentence'
+export { againWords, cameWithWords, chipWords, guessWords, openedBy } from './sentence'
 export { asSaid, comesWithWords, reminderWords, repeatWords } from './repeat'
 export { loadLong, loadShort, loadWords } from './load'
 export { refusalWords } from './refusals'
@@ -45,6 +45,7 @@ export {
   bareLink,
   chooserWords,
   offerWords,
+  ofSeveral,
   saidOf,
   saidOfProject,
   setWords,

@@ -4,19 +4,12 @@ import { duration } from './dates'
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
 
-const noneWords: Readonly<Record<GroupField, string>> = {
-  context: 'No context',
-  project: 'No project',
-  area: 'No area',
-  group: 'No group',
+/** What is said of none, where that is not *no* with its name. */
+const noneWords: Readonly<Partial<Record<GroupField, string>>> = {
   side: 'On no side',
   person: 'Nobody',
-  horizon: 'No horizon',
-  weight: 'No weight',
-  energy: 'No energy',
   work: 'Not weighed',
   minutes: 'No minutes yet',
-  date: 'No date',
   due: 'Not due',
   day: 'Not picked',
 }
@@ -37,7 +30,7 @@ const keyWords: Readonly<Record<string, string>> = {
 
 /** The heading over what is gathered under a key. */
 export function headingWords(field: GroupField, key: string, names: LensNames): string {
-  if (key === '') return noneWords[field]
+  if (key === '') return noneWords[field] ?? `No ${field}`
   if (field === 'minutes')
     return key === 'more' ? `More than ${duration(120)}` : `Up to ${duration(Number(key))}`
   if (key.includes(':')) return names.nameOf(key) ?? 'Something that is gone'

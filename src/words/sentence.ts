@@ -1,67 +1,16 @@
 // What was understood of a sentence, as chips say it.
-import { assertNever } from '@/core/invariant'
 import { kindOf } from '@/core/record'
 import { type Clause, type Guess } from '@/core/sentence'
 import { type CalendarDate } from '@/core/time'
-import { horizonWords } from './action'
 import { count } from './counts'
-import { shortDate, duration } from './dates'
-import { reminderWords, ruleWords } from './repeat'
+import { clauseWordsOf, type FacetSetting } from './facets'
 
 /** A chip: what was understood, as short as can be. */
 export function chipWords(clause: Clause, today: CalendarDate): string {
-  switch (clause.kind) {
-    case 'due':
-      return `due ${shortDate(clause.date, today)}${clause.time ? `, ${clause.time}` : ''}`
-    case 'notBefore':
-      return `not before ${shortDate(clause.date, today)}`
-    case 'at':
-      return [
-        ...(clause.date ? [shortDate(clause.date, today)] : []),
-        clause.time + (clause.minutes ? ` for ${duration(clause.minutes)}` : ''),
-      ].join(', ')
-    case 'day':
-      return `on ${shortDate(clause.date, today)}`
-    case 'since':
-      return `since ${shortDate(clause.date, today)}`
-    case 'chase':
-      return `chase ${shortDate(clause.date, today)}`
-    case 'horizon':
-      return horizonWords[clause.horizon]
-    case 'minutes':
-      return duration(clause.minutes)
-    case 'weight':
-      return clause.weight
-    case 'energy':
-      return clause.energy
-    case 'repeat':
-      return ruleWords(clause.rule, clause, today)
-    case 'until':
-      return `until ${shortDate(clause.date, today)}`
-    case 'times':
-      return count(clause.times, 'time')
-    case 'reminder':
-      return reminderWords(clause.when, today)
-    case 'payoff':
-      return `payoff ${clause.level}`
-    case 'craft':
-      return `only me ${clause.level}`
-    case 'steps':
-      return count(clause.steps.length, 'step')
-    case 'link':
-      return clause.link.replace(/^https?:\/\/(www\.)?/i, '').slice(0, 28)
-    case 'waiting':
-      return `waiting for ${clause.name?.name ?? clause.whom}`
-    case 'question':
-      return `${clause.options[0]?.name}: ${clause.options.map(({ id }) => kindOf(id)).join(' or ')}?`
-    case 'context':
-    case 'project':
-    case 'area':
-    case 'person':
-      return clause.name.name
-    default:
-      return assertNever(clause)
-  }
+  if (clause.kind === 'steps') return count(clause.steps.length, 'step')
+  if (clause.kind === 'question')
+    return `${clause.options[0]?.name}: ${clause.options.map(({ id }) => kindOf(id)).join(' or ')}?`
+  return clauseWordsOf(clause.kind)?.words(clause, today) ?? ''
 }
 
 /** Why a chip is a guess, in one short sentence. */
@@ -77,14 +26,10 @@ export const guessWords: Readonly<Record<Guess, string>> = {
   unknownPerson: 'a name that is new here.',
 }
 
-/** What has no chooser of its own is said again under this name. */
-export const saidAgainWords: Readonly<Partial<Record<Clause['kind'], string>>> = {
-  repeat: 'Repeat',
-  until: 'Repeat until',
-  times: 'How many times',
-  reminder: 'Reminder',
-  steps: 'Steps',
-}
+/** The chooser that a chip opens; what has none is said again. */
+export const openedBy = ({ kind }: Clause): FacetSetting | undefined => clauseWordsOf(kind)?.opens
+/** Under which name it is said again. */
+export const againWords = ({ kind }: Clause): string => clauseWordsOf(kind)?.again ?? 'Steps'
 
 /** What came with a slip, each in two words. */
 export function cameWithWords(came: {

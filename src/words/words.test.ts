@@ -212,9 +212,9 @@ it('offers what is not set, chasing only where somebody is waited for', () => {
     'energy',
     'payoff',
     'weight',
+    'notBefore',
     'waiting',
     'signOff',
-    'notBefore',
     'link',
   ])
   expect(unsaidOf({ ...plainAction, waiting, minutes: 5, day: today })).toEqual([
@@ -225,8 +225,8 @@ it('offers what is not set, chasing only where somebody is waited for', () => {
     'energy',
     'payoff',
     'weight',
-    'chase',
     'notBefore',
+    'chase',
     'link',
   ])
 })

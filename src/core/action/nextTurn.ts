@@ -1,7 +1,8 @@
 // What comes again: an action on another day of its rule, with its steps and reminders; and what of it was meant for
 // one alone.
+import { facetOf, facets } from '../facets'
 import { isEqual } from '../isEqual'
-import type { Action, Id, Reminder, Step } from '../record'
+import { repeatingFieldNames, type Action, type Id, type Reminder, type Step } from '../record'
 import { asNew } from '../note/ties'
 import { addDays, daysBetween, type CalendarDate } from '../time'
 
@@ -9,29 +10,18 @@ import { addDays, daysBetween, type CalendarDate } from '../time'
 export const idOnTurn = <K extends 'action' | 'step' | 'reminder'>(id: Id<K>, turn: CalendarDate): Id<K> =>
   `${id.split('~', 1)[0] as Id<K>}~${turn}`
 
-/** Its dates, as far from `turn` as they were from `from`. What has no promise stands on its turn. */
-function datesOn(
-  { at, due, day, notBefore }: Pick<Action, 'at' | 'due' | 'day' | 'notBefore'>,
-  from: CalendarDate,
-  turn: CalendarDate,
-): Pick<Action, 'at' | 'due' | 'day' | 'notBefore'> {
-  const moved = (date: CalendarDate): CalendarDate => addDays(turn, daysBetween(from, date))
-  const isPlain = at === null && (day !== null || due === null)
-  return {
-    at: at && { ...at, date: moved(at.date) },
-    due: due && { ...due, date: moved(due.date) },
-    notBefore: notBefore && moved(notBefore),
-    day: isPlain ? turn : null,
-  }
-}
-
 /** What an action is on another day of its rule: what was changed for this one alone is not in it. */
 export function onTurn(action: Action, from: CalendarDate, turn: CalendarDate): Action {
   const kept = { ...action, ...action.alone } as Action
+  const moved = (date: CalendarDate): CalendarDate => addDays(turn, daysBetween(from, date))
+  const next = facets.reduce<Partial<Action>>(
+    (fields, { onTurn: onIts }) => ({ ...fields, ...onIts?.(kept, { turn, moved }) }),
+    {},
+  )
   return {
     ...kept,
+    ...next,
     note: asNew(kept.note),
-    ...datesOn(kept, from, turn),
     turn,
     alone: {},
     moved: [],
@@ -39,8 +29,6 @@ export function onTurn(action: Action, from: CalendarDate, turn: CalendarDate): 
     timerFromEpochMs: null,
     takenMinutes: null,
     lineOf: null,
-    waiting: null,
-    afterIds: [],
   }
 }
 
@@ -78,24 +66,27 @@ export function remindedOn(
   return { when: moved, answered: null, snoozedTo: null }
 }
 
-const promises = ['due', 'at', 'notBefore'] as const
-const ofItself = ['day', 'horizon'] as const
-
 /**
  * What stays as it was for the next one, where a repeating action changes: moving what is dated to another day is meant
  * for this one alone, everything else from now on.
  */
 export function aloneAfter(action: Action, after: Partial<Action>): Action['alone'] {
   const became = { ...action, ...after }
-  const isMoved = (field: 'due' | 'at' | 'notBefore') =>
-    action[field] !== null && became[field] !== null && !isEqual(action[field], became[field])
-  const changed = [
-    ...promises.filter(isMoved),
-    ...ofItself.filter((field) => action[field] !== became[field]),
-  ]
+  const changed = facets.flatMap(({ fields, isForOneAlone }) =>
+    isForOneAlone
+      ? fields.filter(
+          (field) =>
+            !isEqual(action[field], became[field]) &&
+            (isForOneAlone === 'always' || (action[field] !== null && became[field] !== null)),
+        )
+      : [],
+  )
   const before = Object.fromEntries(changed.map((field) => [field, action[field]]))
   return withoutAlike({ ...before, ...action.alone }, became)
 }
+
+/** Of what is changed in one that comes back, these are meant from now on, unless they are made to be for one alone. */
+export const lastingFields = repeatingFieldNames.filter((field) => !facetOf(field)?.isForOneAlone)
 
 /** What is the same for this one and for the next is not said. */
 const withoutAlike = (alone: Action['alone'], action: Action): Action['alone'] =>

@@ -4,7 +4,7 @@ import { isOpen } from '../action/isOpen'
 import { minutesOf } from '../day/load'
 import type { Action } from '../record'
 import { addDays, type CalendarDate } from '../time'
-import { dateOf } from './takes'
+import { standsOn } from '../action'
 
 export interface LensDayList {
   /** Null is without a day; *past* what stands on days that have gone, and is not done. */
@@ -44,7 +44,7 @@ export function byDays(
       into(done, dayAt(action.doneAtEpochMs ?? action.letGoAtEpochMs ?? action.createdAtEpochMs), action)
       continue
     }
-    const date = dateOf(action, 'date')
+    const date = standsOn(action)
     if (date === null) into(days, '', action)
     else into(days, date < today ? 'past' : date, action)
   }

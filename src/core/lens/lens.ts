@@ -1,56 +1,92 @@
 // What a lens asks: conditions that all must hold, bands that take in turn, grouping, order, and what becomes of the
-// done. Plain data: it is kept, sent as a file, and said as a sentence (sentence.ts) that reads back equal
+// done. Plain data: it is kept, sent as a file, and said as a sentence (lensSentence.ts) that reads back equal
 // (readLens.ts).
+import { kindsOfWork } from '../action/worth'
+import { energies, keptHorizons, levels, sides, weights } from '../record/scales'
 import type { CalendarDate } from '../time'
 
 /** How conditions are joined that stand together. */
 export const joins = ['all', 'any', 'none'] as const
 export type Join = (typeof joins)[number]
 
-/** What an action has one or several of, out of a list. */
-export const choiceFields = [
-  'context',
-  'horizon',
-  'project',
-  'area',
-  'group',
-  'side',
-  'person',
-  'weight',
-  'energy',
-  'payoff',
-  'craft',
-  'work',
-] as const
-export type ChoiceField = (typeof choiceFields)[number]
-
-/** `date` is where it stands: fixed, else the day it is laid on, else due. */
-export const dateFields = ['due', 'date', 'day', 'at', 'notBefore'] as const
-export type DateField = (typeof dateFields)[number]
+const state = { kind: 'state' } as const
+const date = { kind: 'date' } as const
+const count = { kind: 'count' } as const
+/** A name of something. */
+const name = { kind: 'choice', values: null } as const
+const choice = <const V extends readonly string[]>(values: V) => ({ kind: 'choice', values }) as const
 
 /**
- * What holds of an action or does not. `ready`: neither waiting nor blocked, nor hidden, nor held for someday, nor of
- * a project that rests.
+ * Everything a lens can ask for, under the name it is kept by and in the order of its sentence: what kind of condition
+ * asks for it, and out of which values. An empty value stands for nothing set.
+ *
+ * `ready`: neither waiting nor blocked, nor hidden, nor held for someday, nor of a project that rests. `date` is where
+ * an action stands: fixed, else the day it is laid on, else due. `moved` counts times, the other counts days: since it
+ * was made, since it was changed, since it was done.
  */
-export const lensStates = [
-  'ready',
-  'carriedOver',
-  'underway',
-  'waiting',
-  'toSignOff',
-  'chase',
-  'blocked',
-  'hidden',
-  'repeating',
-  'withSteps',
-  'withNote',
-  'withFiles',
-] as const
-export type LensState = (typeof lensStates)[number]
+export const askable = {
+  ready: state,
+  energy: choice([...energies, '']),
+  weight: choice(weights),
+  side: choice([...sides, '']),
+  context: name,
+  minutes: { kind: 'minutes' },
+  person: name,
+  project: name,
+  area: name,
+  group: name,
+  horizon: choice(['today', ...keptHorizons]),
+  due: date,
+  date,
+  day: date,
+  at: date,
+  notBefore: date,
+  payoff: choice([...levels, '']),
+  craft: choice([...levels, '']),
+  work: choice([...kindsOfWork, '']),
+  carriedOver: state,
+  underway: state,
+  waiting: state,
+  toSignOff: state,
+  chase: state,
+  blocked: state,
+  hidden: state,
+  repeating: state,
+  withSteps: state,
+  withNote: state,
+  withFiles: state,
+  moved: count,
+  age: count,
+  untouched: count,
+  doneWithin: count,
+  text: { kind: 'text' },
+  many: { kind: 'many' },
+} as const
+type Askable = typeof askable
+type AskedAs<K extends string> = {
+  [F in keyof Askable]: Askable[F] extends { readonly kind: K } ? F : never
+}[keyof Askable]
 
-export const countFields = ['moved', 'age', 'untouched', 'doneWithin'] as const
-/** `moved` counts times; the others days: since it was made, since it was changed, since it was done. */
-export type CountField = (typeof countFields)[number]
+const askedAs = <K extends Condition['kind']>(kind: K): readonly AskedAs<K>[] =>
+  (Object.keys(askable) as (keyof Askable)[]).filter(
+    (field): field is AskedAs<K> => askable[field].kind === kind,
+  )
+
+/** What an action has one or several of, out of a list. */
+export type ChoiceField = AskedAs<'choice'>
+export const choiceFields = askedAs('choice')
+/** What is one of several by name. */
+export type NamedField = {
+  [F in ChoiceField]: Askable[F] extends { readonly values: null } ? F : never
+}[ChoiceField]
+export const namedFields = choiceFields.filter((field): field is NamedField => askable[field].values === null)
+export type DateField = AskedAs<'date'>
+export const dateFields = askedAs('date')
+/** What holds of an action or does not. */
+export type LensState = AskedAs<'state'>
+export const lensStates = askedAs('state')
+export type CountField = AskedAs<'count'>
+export const countFields = askedAs('count')
 
 /** Days as they are seen from today. */
 export type DateSpan =

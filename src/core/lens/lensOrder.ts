@@ -1,53 +1,12 @@
 // The order inside a lens: each sort in turn, what has nothing to be sorted by last in either direction, and among
 // equals the order by hand. A whole list is sorted by keys that are worked out once.
-import { energies, keptHorizons, levels, byRank, weights, type Action } from '../record'
-import type { LensSort, SortField } from './lens'
-import { dateOf, type LensAround } from './takes'
+import { byRank, type Action } from '../record'
+import type { LensSort } from './lens'
+import type { LensAround } from './lensTerms'
+import { sortTerms } from './terms'
 
 type Key = number | string
 const last = Number.MAX_VALUE
-
-const dayNumber = (date: string): number =>
-  Number(date.slice(0, 4)) * 372 + Number(date.slice(5, 7)) * 31 + Number(date.slice(8))
-
-const minuteNumber = (time: string | null): number =>
-  time === null ? 1440 : Number(time.slice(0, 2)) * 60 + Number(time.slice(3))
-
-/** Null where there is nothing to sort by. */
-function keyOf(by: SortField, around: LensAround): (action: Action) => Key | null {
-  switch (by) {
-    case 'due':
-      return ({ due }) => (due ? dayNumber(due.date) * 1441 + minuteNumber(due.time) : null)
-    case 'date':
-      return (action) => {
-        const date = dateOf(action, 'date')
-        return date && dayNumber(date) * 1441 + minuteNumber(action.at ? action.at.time : null)
-      }
-    case 'day':
-      return ({ day }) => (day ? dayNumber(day) : null)
-    case 'minutes':
-      return ({ minutes }) => minutes
-    case 'weight':
-      return ({ weight }) => weights.indexOf(weight)
-    case 'energy':
-      return ({ energy }) => (energy ? energies.indexOf(energy) : null)
-    case 'horizon':
-      return (action) => (action.day === around.today ? -1 : keptHorizons.indexOf(action.horizon))
-    case 'worth':
-      return ({ payoff, craft }) =>
-        payoff === null ? null : -(levels.indexOf(payoff) * 4 + (craft ? levels.indexOf(craft) + 1 : 0))
-    case 'age':
-      return ({ createdAtEpochMs }) => createdAtEpochMs
-    case 'moved':
-      return ({ moved }) => -moved.length
-    case 'shelf':
-      return (action) => around.shelfOf(action).place
-    case 'title':
-      return ({ title }) => title.toLowerCase()
-    case 'done':
-      return ({ doneAtEpochMs }) => doneAtEpochMs && -doneAtEpochMs
-  }
-}
 
 const plain = (a: Key, b: Key): number => {
   if (a === b) return 0
@@ -66,7 +25,7 @@ export interface LensOrder {
 }
 
 export function lensOrderOf(sorts: readonly LensSort[], around: LensAround): LensOrder {
-  const rules = sorts.map(({ by, down }) => ({ read: keyOf(by, around), down }))
+  const rules = sorts.map(({ by, down }) => ({ read: sortTerms[by].keyOf(around), down }))
   /** Those without a key are last whichever way it goes. */
   const compareKeys = (a: Key | null, b: Key | null, down: boolean): number => {
     if (a === null || b === null) return plain(a === null ? last : 0, b === null ? last : 0)

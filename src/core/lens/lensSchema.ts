@@ -2,9 +2,8 @@
 import * as v from 'valibot'
 import { countCheck, dateCheck, flagCheck, oneOfCheck, textCheck } from '../record/checks'
 import { titleLimit } from '../record/limits'
-import { energies, keptHorizons, levels, sides, weights } from '../record/scales'
-import { kindsOfWork } from '../action/worth'
 import {
+  askable,
   choiceFields,
   countFields,
   dateFields,
@@ -23,21 +22,12 @@ const listOf = <const S extends v.GenericSchema>(item: S, least: number, most: n
     v.maxLength(most, `expected at most ${most}`),
   )
 
-const scales: Partial<Record<ChoiceField, readonly string[]>> = {
-  weight: weights,
-  energy: [...energies, ''],
-  side: [...sides, ''],
-  horizon: ['today', ...keptHorizons],
-  payoff: [...levels, ''],
-  craft: [...levels, ''],
-  work: [...kindsOfWork, ''],
-}
 const idShape = /^[a-z]+:[A-Za-z0-9_~-]{1,128}$/
 
 function isValueOf(field: ChoiceField, value: string): boolean {
-  const scale = scales[field]
-  return scale
-    ? scale.includes(value)
+  const values: readonly string[] | null = askable[field].values
+  return values
+    ? values.includes(value)
     : value === '' || (value.startsWith(`${field}:`) && idShape.test(value))
 }
 

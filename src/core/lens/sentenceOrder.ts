@@ -1,7 +1,7 @@
-import { dateFields, countFields, lensStates, type Condition } from './lens'
+import { askable, type Condition } from './lens'
 
 /** Which field a condition is about: its place in the sentence, and its name in what is kept. */
-export function aboutOf(condition: Condition): string {
+export function aboutOf(condition: Condition): keyof typeof askable {
   switch (condition.kind) {
     case 'choice':
     case 'date':
@@ -16,30 +16,9 @@ export function aboutOf(condition: Condition): string {
   }
 }
 
-const places = new Map(
-  [
-    'ready',
-    'energy',
-    'weight',
-    'side',
-    'context',
-    'minutes',
-    'person',
-    'project',
-    'area',
-    'group',
-    'horizon',
-    ...dateFields,
-    'payoff',
-    'craft',
-    'work',
-    ...lensStates.slice(1),
-    ...countFields,
-    'text',
-    'many',
-  ].map((about, index) => [about, index]),
-)
+const places = new Map(Object.keys(askable).map((about, index) => [about, index]))
+const placeOf = (condition: Condition): number => places.get(aboutOf(condition)) ?? places.size
 
 /** Conditions in the order of the sentence; what is about the same keeps its order. */
 export const inSentenceOrder = (conditions: readonly Condition[]): readonly Condition[] =>
-  [...conditions].sort((a, b) => (places.get(aboutOf(a)) ?? 99) - (places.get(aboutOf(b)) ?? 99))
+  [...conditions].sort((a, b) => placeOf(a) - placeOf(b))

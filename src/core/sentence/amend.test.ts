@@ -3,7 +3,8 @@ import type { Action, Id } from '../record'
 import { energies, weights } from '../record'
 import { plainAction } from '../testing/plainAction'
 import { addDays, calendarDateUnsafe, type CalendarDate, type ClockTime } from '../time'
-import { amendAction, type ActionPatch } from './amend'
+import type { ActionPatch } from '../facets/amendable'
+import { amendAction } from './amend'
 import { makeNameIndex, type Name } from '.'
 
 const today = calendarDateUnsafe('2026-03-11') // a Wednesday

@@ -3,33 +3,22 @@
 // clause is taken only where a word follows that goes on with what stood before it ("about", "with", "please"),
 // another clause, or at the front the verb of the title. Anything else stays as it is: "the Friday list", "5 minutes
 // of silence".
+import { rulesOf } from '../facets'
 import { kindOf } from '../record'
 import type { Claim, SentenceContext } from './claim'
-import type { Meaning } from './clause'
 import { monthPattern, weekdayPattern } from './datePhrase'
-import { readMeaning, type Reading } from './readMeaning'
+import { readMeaning } from './readMeaning'
+import type { Reading } from './reading'
 import { beginsTitle, mayBeVerb } from './verbs'
 import { phraseOf, type Word } from './words'
-
-type Kind = Meaning['kind']
 
 /** So many words are a clause in the middle of a sentence, at most. */
 const longest = 9
 
 /** What can be taken out of the middle. Weights and horizons that are words of every day are not among them. */
-const inMiddle = new Set<Kind>([
-  'due',
-  'at',
-  'day',
-  'notBefore',
-  'repeat',
-  'minutes',
-  'horizon',
-  'reminder',
-  'energy',
-])
-/** What goes along with one of these, right beside it. */
-const beside = new Set<Kind>([...inMiddle, 'context', 'project', 'area', 'weight'])
+const isInMiddle = ({ meaning }: Reading): boolean => rulesOf(meaning.kind)?.isInMiddle === true
+/** What can go along with one of these, right beside it. */
+const isBeside = ({ meaning }: Reading): boolean => rulesOf(meaning.kind)?.isInMiddle !== undefined
 
 const words = (list: string): ReadonlySet<string> => new Set(list.split(' '))
 /** They go on with what stood before the clause: "ring Davit (tomorrow) about the box". */
@@ -110,8 +99,8 @@ function runFrom(all: readonly Word[], from: number, end: number, context: Sente
     if (isFirst && !mayBegin.test(all[at]?.text ?? '')) break
     const found = readingFrom(all, at, end, context, (reading) =>
       isFirst
-        ? inMiddle.has(reading.meaning.kind) && isStrongEnough(reading)
-        : beside.has(reading.meaning.kind) && (isStrongEnough(reading) || reading.meaning.kind === 'context'),
+        ? isInMiddle(reading) && isStrongEnough(reading)
+        : isBeside(reading) && (isStrongEnough(reading) || reading.meaning.kind === 'context'),
     )
     if (!found || !isLengthOfWork(all, found)) break
     run.push(found)

@@ -2,7 +2,7 @@
 import type { Id } from '../record'
 import type { Calendar } from './datePhrase'
 import type { NameIndex } from './nameIndex'
-import type { Reading } from './readMeaning'
+import type { Reading } from './reading'
 
 export interface SentenceContext extends Calendar {
   readonly names: NameIndex

@@ -1,10 +1,10 @@
 // Which runs of words may be a clause. A claim is looked for where it cannot be part of the title: at the end of a part
 // (parts end at commas, colons, semicolons, dashes and before a bracket), as a whole part, or as a led phrase at the
 // front. What is between double quotes is never claimed.
+import { rulesOf } from '../facets'
 import { titleLimit } from '../record'
 import { claimsAtFront, claimsInMiddle, peopleInMiddle, remindMeTo } from './anywhere'
 import type { Claim, SentenceContext } from './claim'
-import type { Meaning } from './clause'
 import { readMeaning } from './readMeaning'
 import { mayBeRepeat, readRepeat } from './repeatPhrase'
 import { mayBeVerb } from './verbs'
@@ -57,7 +57,6 @@ const bindsNumber = new Set(
 )
 /** "twice daily", "three times weekly". */
 const bindsRepeat = new Set(['once', 'twice', 'thrice', 'times', 'only'])
-const timed = new Set<Meaning['kind']>(['day', 'minutes', 'horizon', 'at', 'repeat'])
 /** Words that make the name behind them part of a longer thing: "the phone", "a new phone". */
 const determiners = new Set([
   'a',
@@ -119,7 +118,7 @@ function boundToTitle(words: readonly Word[], found: Claim, partStart: number): 
   if (kind === 'repeat' && (bindsRepeat.has(before.text) || determiners.has(before.text))) return true
   // "count the till every evening"
   if (kind === 'repeat' && /^(?:till|until)$/.test(before.text)) return false
-  return timed.has(kind) && bindsForward.has(before.text)
+  return rulesOf(kind)?.isTimed === true && bindsForward.has(before.text)
 }
 
 /** The longest clause that ends right before word `end`. */
@@ -217,15 +216,6 @@ function reachingBack(run: readonly Claim[]): Claim[] {
   })
 }
 
-const standsInFront = new Set<Meaning['kind']>([
-  'notBefore',
-  'due',
-  'day',
-  'at',
-  'horizon',
-  'repeat',
-  'reminder',
-])
 /** A day at the front has to be led to, or it is part of a name: "next tuesday ring the bank", but "Friday prayers". */
 const ledInFront =
   /^(?:next|this|on|in|at|by|before|within|not|hide|remind|tomorrow|today|tonight|every|each|a week on|\d{4}-)/
@@ -244,7 +234,7 @@ function clauseAtFront(words: readonly Word[], context: SentenceContext): Claim 
   for (let to = Math.min(longestClause, words.length - 1); to >= 1; to--) {
     if (words.slice(0, to).some((word) => word.quoted || word.breakAfter)) continue
     const reading = readMeaning(phraseOf(words, 0, to), context, context.names)
-    if (!reading || !standsInFront.has(reading.meaning.kind)) continue
+    if (!reading || !rulesOf(reading.meaning.kind)?.isInFront) continue
     if (isCutOffYear(words, to)) return null
     // "remind me at 4 to lock up": the joining word goes with it.
     if (reading.meaning.kind === 'reminder')

@@ -1,8 +1,6 @@
 // What a plain sentence can say besides its title.
-import type { Energy, Horizon, Id, Level, Weight } from '../record'
-import type { RepeatRule } from '../repeat'
-import type { CalendarDate, ClockTime } from '../time'
-import type { ReminderWhen } from './reminderPhrase'
+import type { FacetMeaning } from '../facets'
+import type { Id } from '../record'
 
 export type NameKind = 'context' | 'project' | 'area' | 'person'
 
@@ -12,42 +10,11 @@ export interface Name {
   readonly name: string
 }
 
+/** What sets a field is a facet's (core/facets). */
 export type Meaning =
-  | { readonly kind: 'due'; readonly date: CalendarDate; readonly time: ClockTime | null }
-  | { readonly kind: 'notBefore'; readonly date: CalendarDate }
-  /** Fixed on the clock. A null date is filled from a day clause, else with today. */
-  | {
-      readonly kind: 'at'
-      readonly date: CalendarDate | null
-      readonly time: ClockTime
-      /** Where the words say when it ends: "3-4pm". */
-      readonly minutes?: number
-    }
-  | { readonly kind: 'day'; readonly date: CalendarDate }
-  | { readonly kind: 'horizon'; readonly horizon: Horizon }
-  | { readonly kind: 'minutes'; readonly minutes: number }
-  | { readonly kind: 'weight'; readonly weight: Weight }
-  | { readonly kind: 'energy'; readonly energy: Energy }
-  | { readonly kind: 'context' | 'project' | 'area' | 'person'; readonly name: Name }
-  /** Somebody known, or whoever and whatever is named in words. */
-  | { readonly kind: 'waiting'; readonly name: Name | null; readonly whom: string }
-  | { readonly kind: 'since'; readonly date: CalendarDate }
-  | { readonly kind: 'chase'; readonly date: CalendarDate }
-  | {
-      readonly kind: 'repeat'
-      readonly rule: RepeatRule
-      /** Counted from when it was done, not by the calendar. */
-      readonly fromDone: boolean
-      readonly time: ClockTime | null
-    }
-  /** The end of a repeat that is said beside it: "daily, 10 times". */
-  | { readonly kind: 'until'; readonly date: CalendarDate }
-  | { readonly kind: 'times'; readonly times: number }
-  | { readonly kind: 'reminder'; readonly when: ReminderWhen }
-  | { readonly kind: 'payoff' | 'craft'; readonly level: Level }
+  | FacetMeaning
   /** A list after a colon. */
   | { readonly kind: 'steps'; readonly steps: readonly string[] }
-  | { readonly kind: 'link'; readonly link: string }
   /** The words name more than one thing: shown, and not acted on until one is chosen. */
   | { readonly kind: 'question'; readonly options: readonly Name[] }
 

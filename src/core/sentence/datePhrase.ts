@@ -13,6 +13,12 @@ import {
 } from '../time'
 import { numberForm, numberOf } from './numberWords'
 
+/**
+ * "by 15.12" is the fifteenth of December: behind "by" and "on" two numbers with a dot are a day, wherever they can be
+ * one.
+ */
+export const dottedDay = /^\d{1,2}\.(?:0?[1-9]|1[0-2])$/
+
 /** What a phrase is seen from. */
 export interface Calendar {
   readonly today: CalendarDate

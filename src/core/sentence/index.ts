@@ -1,9 +1,9 @@
 // What speaks of sentences without reading them. Reading is in reader.ts, which loads on demand.
 export { takenOffKey, type Clause, type Guess, type Name, type NameKind } from './clause'
-export type { ActionPatch, Amendable, AmendedField, Amendment, PartsSaid } from './amend'
+export type { ActionPatch, Amendable, FacetField, PartsSaid } from '../facets/amendable'
+export type { Amendment } from './amend'
 export type { ProjectPatch } from './amendProject'
-export type { Draft } from './draftOf'
-export { nothingSaid } from './nothingSaid'
+export { nothingSaid, type Draft } from './draft'
 export { readLength } from './lengthPhrase'
 export { makeNameIndex, type NameIndex } from './nameIndex'
 export type { SentenceContext } from './claim'

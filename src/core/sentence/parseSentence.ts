@@ -8,6 +8,7 @@
 //
 // Every word ends in the title or in a clause that changes the draft. A clause that is taken off goes back into the
 // title.
+import { rulesOf } from '../facets'
 import { isEqual } from '../isEqual'
 import type { CalendarDate } from '../time'
 import { kindOf } from '../record'
@@ -26,14 +27,8 @@ export interface Sentence {
   readonly clauses: readonly Clause[]
 }
 
-const manyAllowed = new Set<Meaning['kind']>(['context', 'person', 'question', 'reminder'])
-/** What only says more of another clause, and of which. */
-const goesWith: Partial<Record<Meaning['kind'], Meaning['kind']>> = {
-  since: 'waiting',
-  chase: 'waiting',
-  until: 'repeat',
-  times: 'repeat',
-}
+/** Whether several of a kind may stand in one sentence. */
+const isMany = (kind: Meaning['kind']): boolean => kind === 'question' || rulesOf(kind)?.isMany === true
 
 /** A question whose options were ruled out but one is no question any more. */
 function settled(found: Claim, words: string, takenOff: readonly string[]): Claim | null {
@@ -62,7 +57,7 @@ function accepted(text: string, words: readonly Word[], context: SentenceContext
     if (!found) continue
     const { kind } = found.meaning
     if (saysAgain(found.meaning, clauses)) continue
-    if (!manyAllowed.has(kind) && clauses.some((clause) => clause.kind === kind)) continue
+    if (!isMany(kind) && clauses.some((clause) => clause.kind === kind)) continue
     const places = Array.from({ length: to - from }, (_, index) => from + index)
     if (places.some((place) => claimed.has(place))) continue
     if (!found.inTitle) places.forEach((place) => claimed.add(place))
@@ -111,7 +106,7 @@ function stepsOf(
 
 /** Whether a clause says more of one that is not there: "since monday" where nothing is waited for. */
 function isAlone(clause: Clause, clauses: readonly Clause[]): boolean {
-  const of = goesWith[clause.kind]
+  const of = rulesOf(clause.kind)?.goesWith
   return of !== undefined && !clauses.some(({ kind }) => kind === of)
 }
 
@@ -125,39 +120,9 @@ const saysAgain = (meaning: Meaning, clauses: readonly Clause[]): boolean =>
         (clause.kind === meaning.kind || clause.kind === 'waiting') && clause.name?.id === meaning.name.id,
     ))
 
-/**
- * Whether a clause changes nothing beside another: a day, where the time fixed on the clock brings its own; *today*,
- * where another day is said.
- */
-function isOutdone(clause: Clause, clauses: readonly Clause[], today: CalendarDate | null): boolean {
-  const repeat = clauses.find((other) => other.kind === 'repeat')
-  switch (clause.kind) {
-    case 'day':
-      return clauses.some((other) => other.kind === 'at' && other.date !== null)
-    case 'horizon':
-      return (
-        clause.horizon === 'today' &&
-        today !== null &&
-        clauses.some(
-          (other) =>
-            (other.kind === 'day' || other.kind === 'at') && other.date !== null && other.date !== today,
-        )
-      )
-    case 'at':
-      return clause.date === null && repeat !== undefined && repeat.time !== null
-    // A rule ends once.
-    case 'until':
-      return repeat?.rule.until !== null || repeat.rule.times !== null
-    case 'times':
-      return (
-        repeat?.rule.until !== null ||
-        repeat.rule.times !== null ||
-        clauses.some(({ kind }) => kind === 'until')
-      )
-    default:
-      return false
-  }
-}
+/** Whether a clause changes nothing beside the others. `today` is null where only a change is said. */
+const isOutdone = (clause: Clause, clauses: readonly Clause[], today: CalendarDate | null): boolean =>
+  rulesOf(clause.kind)?.isOutdone?.(clause, clauses, today) === true
 
 /** A name set off by commas on both sides is not part of the title: "ask about the key, Oda". */
 function wholePart(words: readonly Word[], { from, to, meaning }: Claim): boolean {

@@ -1,44 +1,13 @@
 // Choosing instead of typing: a value chosen for a part of a sentence takes the place of the words that said it. What
 // is chosen is written as it is said, behind a comma at the end, where every clause is understood. Law: whatever is
 // chosen, the new sentence reads as it (resay.test.ts).
-import type { Action } from '../record'
+import { facets, sayingAgainOf } from '../facets'
+import type { ActionPatch } from '../facets/amendable'
 import type { CalendarDate } from '../time'
-import type { ActionPatch } from './amend'
 import type { Clause } from './clause'
 import { wordsOfField, type NameOf } from './wordsOfField'
 import type { Sentence } from './parseSentence'
 import { titleWithout } from './title'
-
-type Field = keyof ActionPatch
-
-/** The kinds of clause that say a field. */
-const saidBy: Readonly<Record<Field, readonly Clause['kind'][]>> = {
-  due: ['due'],
-  at: ['at', 'day'],
-  day: ['day', 'at', 'horizon'],
-  horizon: ['horizon'],
-  minutes: ['minutes'],
-  weight: ['weight'],
-  energy: ['energy'],
-  payoff: ['payoff'],
-  craft: ['craft'],
-  contextIds: ['context'],
-  personIds: ['person'],
-  projectId: ['project', 'area'],
-  areaId: ['area', 'project'],
-  notBefore: ['notBefore'],
-  waiting: ['since', 'chase'],
-  link: ['link'],
-}
-
-/** "waiting for Oda’s quote" with somebody else in it. */
-function withWhom(text: string, sentence: Sentence, waiting: Action['waiting'], nameOf: NameOf): string {
-  const clause = sentence.clauses.find(({ kind }) => kind === 'waiting')
-  if (!waiting || !clause) return text
-  const whom = waiting.personId ? nameOf(waiting.personId) : waiting.whom
-  const ending = /['’]s$/.exec(text.slice(clause.start, clause.end))?.[0] ?? ''
-  return `${text.slice(0, clause.start)}waiting for ${whom}${ending}${text.slice(clause.end)}`
-}
 
 const without = (text: string, clauses: readonly Clause[]): string =>
   titleWithout(
@@ -67,9 +36,12 @@ export interface Resaying {
 
 /** A sentence that says a change as if it had been typed. */
 export function resay(text: string, patch: ActionPatch, { today, nameOf, read }: Resaying): string {
-  const fields = Object.keys(patch) as Field[]
-  const kinds = new Set(fields.flatMap((field) => saidBy[field]))
-  const named = patch.waiting === undefined ? text : withWhom(text, read(text), patch.waiting, nameOf)
+  const fields = facets.flatMap((facet) => facet.fields).filter((field) => field in patch)
+  const kinds = new Set<string>(fields.flatMap((field) => sayingAgainOf(field)?.by ?? []))
+  const named = facets.reduce(
+    (so, { againInPlace }) => (againInPlace ? againInPlace(so, read(so).clauses, patch, nameOf) : so),
+    text,
+  )
   const opened = withoutBracket(named, read(named))
   const gone = read(opened).clauses.filter((clause) => kinds.has(clause.kind) && !clause.inTitle)
   const said = fields.flatMap((field) => wordsOfField(field, patch, today, nameOf))

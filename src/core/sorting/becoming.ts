@@ -1,6 +1,6 @@
 // What a sentence becomes in each compartment, and which of its words have no place of their own there. Law: every word
 // of a slip is afterwards in the record, as a field or word for word in its note.
-import { isEqual } from '../isEqual'
+import { rulesOf } from '../facets'
 import { nothingSaid, type Clause, type Draft, type Sentence } from '../sentence'
 import type { CalendarDate } from '../time'
 import type { Compartment } from './compartments'
@@ -53,57 +53,9 @@ const takes: Record<Compartment, (draft: Draft) => Draft> = {
 
 /** Whether what a clause says can be read off the fields. */
 function isHeld(clause: Clause, fields: Draft, saidOn: CalendarDate): boolean {
-  switch (clause.kind) {
-    case 'due':
-      return isEqual(fields.due, { date: clause.date, time: clause.time })
-    case 'at':
-      return (
-        fields.at?.time === clause.time &&
-        (clause.date === null || fields.at.date === clause.date) &&
-        (clause.minutes === undefined || fields.minutes === clause.minutes)
-      )
-    case 'day':
-      return [fields.day, fields.at?.date, fields.notBefore, fields.repeat?.startsOn].includes(clause.date)
-    case 'horizon':
-      return (
-        fields.horizon === clause.horizon ||
-        (clause.horizon === 'today' && (fields.day === saidOn || fields.at?.date === saidOn))
-      )
-    case 'minutes':
-    case 'weight':
-    case 'energy':
-      return fields[clause.kind] === (clause as Readonly<Record<string, unknown>>)[clause.kind]
-    case 'link':
-      return fields.link === clause.link
-    case 'notBefore':
-      return fields.notBefore === clause.date
-    case 'payoff':
-    case 'craft':
-      return fields[clause.kind] === clause.level
-    case 'context':
-    case 'person':
-      return (fields[`${clause.kind}Ids`] as readonly string[]).includes(clause.name.id)
-    case 'project':
-    case 'area':
-      return fields[`${clause.kind}Id`] === clause.name.id
-    case 'waiting':
-      return fields.waiting !== null
-    case 'since':
-      return fields.waiting?.since === clause.date
-    case 'chase':
-      return fields.waiting?.chaseOn === clause.date
-    case 'repeat':
-    case 'until':
-    case 'times':
-      return fields.repeat !== null
-    case 'reminder':
-      return fields.reminders.some((when) => isEqual(when, clause.when))
-    case 'steps':
-      return fields.steps.length > 0
-    // It was not acted on: its words are in the title.
-    case 'question':
-      return true
-  }
+  if (clause.kind === 'steps') return fields.steps.length > 0
+  // A question was not acted on: its words are in the title.
+  return rulesOf(clause.kind)?.isHeld(clause, fields, saidOn) ?? true
 }
 
 /**

@@ -1,9 +1,10 @@
 // Random lenses, names and actions for properties.
 import fc from 'fast-check'
-import { energies, keptHorizons, levels, sides, weights, type Action } from '../record'
+import { energies, keptHorizons, levels, weights, type Action } from '../record'
 import { addDays, calendarDateUnsafe, type CalendarDate } from '../time'
-import { kindsOfWork } from '../action/worth'
 import {
+  askable,
+  choiceFields,
   countFields,
   dateFields,
   donePlaces,
@@ -11,7 +12,6 @@ import {
   joins,
   lensStates,
   sortFields,
-  type ChoiceField,
   type Condition,
   type DateSpan,
   type Lens,
@@ -51,16 +51,6 @@ export const trickyLensNames: LensNames = {
     ),
 }
 
-const scales: Partial<Record<ChoiceField, readonly string[]>> = {
-  weight: weights,
-  energy: [...energies, ''],
-  side: [...sides, ''],
-  horizon: ['today', ...keptHorizons],
-  payoff: [...levels, ''],
-  craft: [...levels, ''],
-  work: [...kindsOfWork, ''],
-}
-
 const anyDay = fc.integer({ min: -40, max: 40 }).map(day)
 const span: fc.Arbitrary<DateSpan> = fc.oneof(
   fc
@@ -82,14 +72,12 @@ const choice: fc.Arbitrary<Condition> = fc.boolean().chain((not) =>
         (values): Condition => ({ kind: 'choice', field, values, not }),
       ),
     ),
-    ...Object.entries(scales).map(([field, values]) =>
-      subset(values).map((chosen): Condition => ({
-        kind: 'choice',
-        field: field as ChoiceField,
-        values: chosen,
-        not,
-      })),
-    ),
+    ...choiceFields.flatMap((field) => {
+      const { values } = askable[field]
+      return values
+        ? subset(values).map((chosen): Condition => ({ kind: 'choice', field, values: chosen, not }))
+        : []
+    }),
   ),
 )
 

@@ -1,21 +1,9 @@
 // What can be set of all that is chosen together, what is set most often first: each opens its chooser.
 import { Button, Row } from '@/ui'
-import { chooserWords, offerWords, type SaidField } from '@/words'
+import { chooserWords, offerWords, ofSeveral, type SaidField } from '@/words'
 
-const settable: readonly SaidField[] = [
-  'day',
-  'horizon',
-  'shelf',
-  'contextIds',
-  'minutes',
-  'due',
-  'personIds',
-  'weight',
-  'energy',
-  'waiting',
-  'notBefore',
-  'payoff',
-]
+const first: readonly SaidField[] = ['day', 'horizon', 'shelf', 'contextIds']
+const settable: readonly SaidField[] = [...new Set([...first, ...ofSeveral])]
 
 export const CanBeSet = ({
   onChoose,

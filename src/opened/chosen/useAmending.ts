@@ -8,7 +8,6 @@ import { useSentenceContext } from '@/parts/capture/useSentence'
 import type { SaidChanges } from '@/parts/said/SayWhatChanges'
 import { nameOfRecord, type SaidField, type Sayable } from '@/words'
 import { patchWords, partsChangeWords } from '@/words/history'
-import { patchFor, sharedOf } from './sharedOf'
 
 /** How many different changes are told; a sentence over fifty actions may make fifty. */
 const toldAtMost = 40
@@ -39,7 +38,7 @@ export function useAmending(
   const document = useHeldDocument()
   const today = useToday()
   const context = useSentenceContext()
-  const shared = sharedOf(all)
+  const shared = reader.sharedOf(all)
   const said = (text: string, of: Amendable) =>
     reader.amendAction(text, of, { ...context, ...(actionCalled ? { actionCalled } : {}) })
   return {
@@ -64,6 +63,6 @@ export function useAmending(
         questions: amended[0]?.questions ?? [],
       }
     },
-    chosen: (field, patch, of) => ({ patch: patchFor(of, field, patch, shared, today) }),
+    chosen: (field, patch, of) => ({ patch: reader.patchFor(of, field, patch, shared, today) }),
   }
 }

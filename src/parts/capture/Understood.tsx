@@ -11,7 +11,7 @@ import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { Chip, OfferChip, Row, Words } from '@/ui'
 import { OpenedChooser, OpenedSaidAgain, useChooser } from '@/parts/choosers/useChooser'
 import { sayableOf } from '@/parts/said/sayableOf'
-import { chipWords, guessWords, saidAgainWords, shortened, type SaidField } from '@/words'
+import { chipWords, guessWords, againWords, openedBy, shortened } from '@/words'
 import { useSentenceContext } from './useSentence'
 
 interface UnderstoodProps {
@@ -24,27 +24,6 @@ interface UnderstoodProps {
   readonly onOneLine?: boolean
   /** A part was taken off, or said otherwise by choosing. */
   readonly onSaid: (text: string, takenOff: readonly string[]) => void
-}
-
-const fields: Partial<Record<Clause['kind'], SaidField>> = {
-  due: 'due',
-  notBefore: 'notBefore',
-  at: 'at',
-  day: 'day',
-  horizon: 'horizon',
-  minutes: 'minutes',
-  weight: 'weight',
-  energy: 'energy',
-  payoff: 'payoff',
-  craft: 'craft',
-  context: 'contextIds',
-  project: 'shelf',
-  area: 'shelf',
-  person: 'personIds',
-  waiting: 'waiting',
-  since: 'since',
-  chase: 'chase',
-  link: 'link',
 }
 
 const capitalised = (name: string): string => name.charAt(0).toLocaleUpperCase('en-GB') + name.slice(1)
@@ -181,7 +160,7 @@ function useResaying({ text, sentence, takenOff, said, onSaid }: UnderstoodProps
   const say = (words: string) => onSaid(words, reader.stillTakenOff(words, takenOff))
   const set = (patch: ActionPatch) => say(reader.resay(text, patch, { today, nameOf, read }))
   const chooseFor = (clause: Clause) => {
-    const field = fields[clause.kind]
+    const field = openedBy(clause)
     if (field) chooser.choose(field)
     else setAgain(clause)
   }
@@ -197,7 +176,7 @@ function useResaying({ text, sentence, takenOff, said, onSaid }: UnderstoodProps
       <OpenedChooser chooser={chooser} of={sayableOf(reader.draftOf(sentence, today), today)} onSet={set} />
       {again ? (
         <OpenedSaidAgain
-          title={saidAgainWords[again.kind] ?? ''}
+          title={againWords(again)}
           words={text.slice(again.start, again.end)}
           told={told(again)}
           onSay={(words) => say(inPlace(again, words))}

@@ -39,7 +39,7 @@ export function ProjectChooser({ field, of, anchor, onSet, onClose }: ProjectCho
     case 'stage':
       return <StageChooser {...shared} of={of} />
     case 'projectPeople':
-      return <PeopleChooser field={field} of={of} anchor={anchor} onSet={onSet} onClose={onClose} />
+      return <PeopleChooser {...shared} of={of} onSet={onSet} />
     case 'order':
       return (
         <ScaleChooser

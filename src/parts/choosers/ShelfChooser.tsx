@@ -7,7 +7,8 @@ import { lists, select } from '@/state'
 import { Button } from '@/ui'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { chooserWords } from '@/words'
-import { madeIn, type ChooserProps } from './chooserProps'
+import type { FacetChooserProps } from '../facets/facetChooser'
+import { madeIn } from './chooserProps'
 import { NameChooser, type NamedOption } from './NameChooser'
 
 /** When something was last put on a project: the one being worked on is at hand. */
@@ -16,7 +17,7 @@ const lastUseOf = (document: Document, { id, createdAtEpochMs }: Project): numbe
     .actionsOfProject(document, id)
     .reduce((latest, action) => Math.max(latest, action.createdAtEpochMs), createdAtEpochMs)
 
-export function ShelfChooser({ of, ...rest }: ChooserProps) {
+export function ShelfChooser({ of, ...rest }: FacetChooserProps) {
   const act = useAct()
   const document = useHeldDocument()
   const projects = select
@@ -84,7 +85,7 @@ export function ShelfChooser({ of, ...rest }: ChooserProps) {
   ]
   return (
     <NameChooser
-      title={chooserWords.shelf}
+      title={rest.title}
       anchor={rest.anchor}
       onClose={close}
       none={

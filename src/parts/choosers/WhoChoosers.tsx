@@ -3,19 +3,19 @@ import type { Id } from '@/core/record'
 import { select } from '@/state'
 import { Button } from '@/ui'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
-import { chooserWords } from '@/words'
 import { contextWords } from '@/words/contexts'
-import { madeIn, toggled, type ChooserProps } from './chooserProps'
+import type { FacetChooserProps } from '../facets/facetChooser'
+import { madeIn, toggled } from './chooserProps'
 import { NameChooser } from './NameChooser'
 
-export function ContextChooser({ field, of, anchor, onSet, onClose }: ChooserProps) {
+export function ContextChooser({ title, of, anchor, onSet, onClose }: FacetChooserProps) {
   const act = useAct()
   const contexts = useHeld((state) => select.contextsOf(state.document))
   const document = useHeldDocument()
   const set = (id: Id<'context'>) => onSet({ contextIds: toggled(of.contextIds, id) })
   return (
     <NameChooser
-      title={chooserWords[field]}
+      title={title}
       anchor={anchor}
       onClose={onClose}
       options={contexts.map(({ id }) => ({
@@ -37,18 +37,18 @@ export function ContextChooser({ field, of, anchor, onSet, onClose }: ChooserPro
   )
 }
 
-interface PeopleChooserProps extends Pick<ChooserProps, 'field' | 'anchor' | 'onClose'> {
-  readonly of: Pick<ChooserProps['of'], 'personIds'>
+interface PeopleChooserProps extends Pick<FacetChooserProps, 'title' | 'anchor' | 'onClose'> {
+  readonly of: Pick<FacetChooserProps['of'], 'personIds'>
   readonly onSet: (patch: { readonly personIds: Id<'person'>[] }) => void
 }
 
-export function PeopleChooser({ field, of, anchor, onSet, onClose }: PeopleChooserProps) {
+export function PeopleChooser({ title, of, anchor, onSet, onClose }: PeopleChooserProps) {
   const act = useAct()
   const people = useHeld((state) => select.peopleOf(state.document))
   const set = (id: Id<'person'>) => onSet({ personIds: toggled(of.personIds, id) })
   return (
     <NameChooser
-      title={chooserWords[field]}
+      title={title}
       anchor={anchor}
       onClose={onClose}
       options={people.map(({ id, name }) => ({ id, name, isChosen: of.personIds.includes(id) }))}
@@ -67,8 +67,14 @@ export function PeopleChooser({ field, of, anchor, onSet, onClose }: PeopleChoos
 }
 
 /** Whom or what it waits for: somebody known, somebody new, or whatever it is, in words; or who is to sign it off. */
-export function WhomChooser({ field, of, anchor, onSet, onClose }: ChooserProps) {
-  const toSignOff = field === 'signOff'
+export function WhomChooser({
+  title,
+  toSignOff,
+  of,
+  anchor,
+  onSet,
+  onClose,
+}: FacetChooserProps & { readonly toSignOff: boolean }) {
   const act = useAct()
   const today = useToday()
   const people = useHeld((state) => select.peopleOf(state.document))
@@ -85,7 +91,7 @@ export function WhomChooser({ field, of, anchor, onSet, onClose }: ChooserProps)
     })
   return (
     <NameChooser
-      title={chooserWords[field]}
+      title={title}
       anchor={anchor}
       onClose={onClose}
       none={

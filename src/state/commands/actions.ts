@@ -9,6 +9,7 @@ import {
   rankBetween,
   rankOfNumber,
   type Action,
+  type FacetField,
   type Horizon,
   type Id,
   type Waiting,
@@ -35,27 +36,12 @@ import {
   type Refusal,
 } from './command'
 
-type Given =
-  | 'note'
-  | 'link'
-  | 'projectId'
-  | 'areaId'
-  | 'energy'
-  | 'payoff'
-  | 'craft'
-  | 'minutes'
-  | 'due'
-  | 'notBefore'
-  | 'at'
-  | 'day'
-  | 'waiting'
-
 /** What a new action may bring; the title is all it must. */
 export type NewAction = {
   readonly title: string
   readonly contextIds?: readonly Id<'context'>[]
   readonly personIds?: readonly Id<'person'>[]
-} & Partial<Pick<Action, Given>> & {
+} & Partial<Pick<Action, 'note' | Exclude<FacetField, 'contextIds' | 'personIds' | 'horizon' | 'weight'>>> & {
     readonly horizon?: Horizon | null
     readonly weight?: Action['weight'] | null
     /** It comes before the others of its project. */

@@ -2,7 +2,16 @@
 // project, a project shrunk to its action. Each is one act; nothing is lost on the way, and what was removed for it
 // is told by the history of what took it in (see `takenInBy`).
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
-import { blankOf, type Action, type AnyRecord, type Id, type Slip, type Step } from '@/core/record'
+import {
+  blankOf,
+  facetFields,
+  type Action,
+  type AnyRecord,
+  type FacetField,
+  type Id,
+  type Slip,
+  type Step,
+} from '@/core/record'
 import { refuse } from '@/core/result'
 import { actionsOfProject } from '../actionIndexes'
 import { repeatOf, stepsOf } from '../partIndexes'
@@ -85,20 +94,19 @@ export const splitSlip: Command<{ id: Id<'slip'>; pieces: readonly Piece[] }> = 
   return diffOf(...parts)
 }
 
+/** An action keeps its own of these, whatever a slip says. */
+const keptAsTheyAre: readonly FacetField[] = ['day', 'notBefore', 'horizon', 'weight', 'waiting']
+
 /** What stands open in an action is filled in from what a slip says; what is set stays as it is. */
 function filledIn(action: Action, said: NewAction): Partial<Action> {
-  const open = (field: 'due' | 'at' | 'minutes' | 'energy' | 'payoff' | 'craft' | 'link') =>
-    action[field] === null && said[field] ? { [field]: said[field] } : {}
   const isOnNoShelf = action.projectId === null && action.areaId === null
+  const open = facetFields.filter(
+    (field) => action[field] === null && said[field] && !keptAsTheyAre.includes(field),
+  )
   return {
-    ...open('due'),
-    ...open('at'),
-    ...open('minutes'),
-    ...open('energy'),
-    ...open('payoff'),
-    ...open('craft'),
-    ...open('link'),
-    ...(isOnNoShelf ? { projectId: said.projectId ?? null, areaId: said.areaId ?? null } : {}),
+    ...Object.fromEntries(open.map((field) => [field, said[field]])),
+    projectId: isOnNoShelf ? (said.projectId ?? null) : action.projectId,
+    areaId: isOnNoShelf ? (said.areaId ?? null) : action.areaId,
     contextIds: withAll(action.contextIds, said.contextIds),
     personIds: withAll(action.personIds, said.personIds),
   }

@@ -1,5 +1,6 @@
 // What a record that goes says in its fields, as a line for the note of what takes it in. Law: each text, date, link
 // and person of a record that is removed stands somewhere afterwards.
+import { facets } from '@/core/facets'
 import { recordIn, type Document } from '@/core/journal'
 import type { Action, Project, Reminder } from '@/core/record'
 import { dayWords, wordsOfField } from '@/core/sentence/wordsOfField'
@@ -14,19 +15,9 @@ const nameIn =
 
 const oneLine = (words: readonly string[]): string => words.filter((each) => each !== '').join(', ')
 
-const ofAction = [
-  'due',
-  'at',
-  'day',
-  'notBefore',
-  'minutes',
-  'contextIds',
-  'personIds',
-  'energy',
-  'payoff',
-  'craft',
-  'link',
-] as const
+/** Where it stands, and what is said in words of its own below. */
+const saidApart: readonly string[] = ['horizon', 'projectId', 'areaId', 'weight', 'waiting']
+const saidPlainly = facets.flatMap(({ fields }) => fields).filter((field) => !saidApart.includes(field))
 
 function reminderSaid({ when }: Reminder): string {
   if (when.kind === 'at') return `remind me on ${dayWords(when.date)}${when.time ? ` ${when.time}` : ''}`
@@ -44,7 +35,7 @@ export function actionSaid(document: Document, action: Action, but: readonly (ke
   const { waiting, weight, takenMinutes } = action
   const whom = waiting?.personId ? nameOf(waiting.personId) : waiting?.whom
   return oneLine([
-    ...ofAction
+    ...saidPlainly
       .filter((field) => !but.includes(field))
       .flatMap((field) => wordsOfField(field, action, null, nameOf)),
     ...(weight === 'should' || but.includes('weight') ? [] : [weight]),

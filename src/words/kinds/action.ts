@@ -1,3 +1,4 @@
+import { facetLabels } from '../facets'
 import type { KindWords } from './kindWords'
 
 export const action: KindWords<'action'> = {
@@ -6,28 +7,13 @@ export const action: KindWords<'action'> = {
   fields: {
     title: 'title',
     note: 'note',
-    link: 'link',
-    projectId: 'project',
-    areaId: 'area',
-    contextIds: 'contexts',
-    personIds: 'people',
-    horizon: 'horizon',
-    weight: 'weight',
-    energy: 'energy',
-    payoff: 'payoff',
-    craft: 'only me',
-    minutes: 'minutes',
-    due: 'due',
-    notBefore: 'not before',
-    at: 'fixed time',
-    day: 'planned day',
+    ...facetLabels,
     turn: null,
     alone: null,
     moved: null,
     startedAtEpochMs: null,
     timerFromEpochMs: null,
     takenMinutes: 'minutes taken',
-    waiting: 'waiting for',
     afterIds: 'after',
     rank: null,
     createdAtEpochMs: null,

@@ -35,10 +35,11 @@ const waiting = object({
   toSignOff: flag,
 })
 
-/** What the next of a repeating action is made with. */
-const repeatingFields = {
-  title: title(),
-  note: note(),
+/**
+ * What a person sets of an action, besides its title, its note and what it waits for. Each of these fields is a facet
+ * of its own (core/facets).
+ */
+const setFields = {
   link: nullable(line({ isSearched: true })),
   projectId: nullable(ref(['project'], 'clear')),
   areaId: nullable(ref(['area'], 'clear')),
@@ -58,6 +59,15 @@ const repeatingFields = {
   /** The day it was picked for or moved to. */
   day: nullable(date),
 }
+
+/** What the next of a repeating action is made with. */
+const repeatingFields = { title: title(), note: note(), ...setFields }
+
+/** The fields that sentences and choosers set. */
+export type FacetField = keyof typeof setFields | 'waiting'
+export const facetFields = [...Object.keys(setFields), 'waiting'] as readonly FacetField[]
+/** What of an action stays the same from one to the next of a repeat, unless it is meant for one alone. */
+export const repeatingFieldNames = Object.keys(repeatingFields) as readonly (keyof typeof repeatingFields)[]
 
 export const action = kind(
   {

@@ -2,55 +2,32 @@
 import { choiceFields, countFields, dateFields, lensStates, type Condition } from '@/core/lens/lens'
 import { aboutOf } from '@/core/lens/sentenceOrder'
 
-const choiceOffers = {
-  context: 'context',
-  horizon: 'horizon',
-  project: 'project',
-  area: 'area',
-  group: 'group',
+/** What can be asked for is called by its name, but for these. */
+const labels: Readonly<Record<string, string>> = {
   side: 'work or private',
   person: 'people',
-  weight: 'weight',
-  energy: 'energy',
-  payoff: 'payoff',
   craft: 'only me',
   work: 'worth',
-} as const
-const dateOffers = {
-  due: 'due',
-  date: 'date',
   day: 'planned day',
   at: 'fixed time',
   notBefore: 'not before',
-} as const
-const stateOffers = {
-  ready: 'ready',
   carriedOver: 'carried over',
-  underway: 'underway',
-  waiting: 'waiting',
   toSignOff: 'sign-off',
   chase: 'to chase',
-  blocked: 'blocked',
-  hidden: 'hidden',
   repeating: 'repeat',
   withSteps: 'steps',
   withNote: 'note',
   withFiles: 'files',
-} as const
-const countOffers = { moved: 'moved', age: 'age', untouched: 'untouched', doneWithin: 'done lately' } as const
-const firstCounts = { moved: 2, age: 30, untouched: 30, doneWithin: 7 } as const
-const titles: Readonly<Record<string, string>> = {
-  ...choiceOffers,
-  ...dateOffers,
-  ...stateOffers,
-  ...countOffers,
-  minutes: 'minutes',
+  doneWithin: 'done lately',
   text: 'words in it',
   many: 'several conditions',
 }
+const labelOf = (about: string): string => labels[about] ?? about
+const firstCounts = { moved: 2, age: 30, untouched: 30, doneWithin: 7 } as const
+
 /** The dialog of a condition is named by what it sets. */
 export function titleOf(condition: Condition): string {
-  const title = titles[aboutOf(condition)] ?? ''
+  const title = labelOf(aboutOf(condition))
   return title.charAt(0).toUpperCase() + title.slice(1)
 }
 
@@ -64,22 +41,22 @@ export function isWhole(condition: Condition): boolean {
 
 export const offers: readonly (readonly [label: string, first: Condition])[] = [
   ...choiceFields.map((field): readonly [string, Condition] => [
-    choiceOffers[field],
+    labelOf(field),
     { kind: 'choice', field, values: [], not: false },
   ]),
   ['minutes', { kind: 'minutes', from: null, to: 20 }],
   ...dateFields.map((field): readonly [string, Condition] => [
-    dateOffers[field],
+    labelOf(field),
     { kind: 'date', field, span: { kind: 'week' }, not: false },
   ]),
   ...lensStates.map((state): readonly [string, Condition] => [
-    stateOffers[state],
+    labelOf(state),
     { kind: 'state', state, not: false },
   ]),
   ...countFields.map((field): readonly [string, Condition] => [
-    countOffers[field],
+    labelOf(field),
     { kind: 'count', field, number: firstCounts[field], atMost: field === 'doneWithin' },
   ]),
-  ['words in it', { kind: 'text', text: '', not: false }],
+  [labelOf('text'), { kind: 'text', text: '', not: false }],
   ['any of several', { kind: 'many', joined: 'any', of: [] }],
 ]

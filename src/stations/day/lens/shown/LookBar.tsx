@@ -5,7 +5,7 @@ import { detailFields, lensViews, type DetailField } from '@/core/lens/lens'
 import { OpenedLookChooser } from '@/parts/choosers/useChooser'
 import type { LookTarget } from '@/parts/choosers/LookChooser'
 import { moveFocusWithin } from '@/ui'
-import { detailNames } from '@/words/details'
+import { details } from '@/words/details'
 import { viewWords } from '@/words/lens'
 import type { LensShown } from './lensProps'
 
@@ -21,7 +21,7 @@ const usualDetails: readonly DetailField[] = [
   'steps',
   'moved',
 ]
-const detailOptions = detailFields.map((value) => ({ value, label: detailNames[value].toLowerCase() }))
+const detailOptions = detailFields.map((value) => ({ value, label: details[value].name.toLowerCase() }))
 
 export function LookBar({ look, lenses }: Pick<LensShown, 'look' | 'lenses'>) {
   const { view } = look

@@ -1,26 +1,10 @@
 // The heads of a table's columns: pressed, a column is the first to sort by, then the other way round, then no more;
 // its edge is dragged, or moved by arrows, to make it wider.
 import { useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react'
-import type { DetailField, SortField, TableColumn } from '@/core/lens'
-import { detailNames } from '@/words/details'
+import type { SortField, TableColumn } from '@/core/lens'
+import { details } from '@/words/details'
 import { Icon } from '@/ui'
 import type { LensShown } from '../shown/lensProps'
-
-const sortOf: Readonly<Partial<Record<DetailField | 'title', SortField>>> = {
-  title: 'title',
-  shelf: 'shelf',
-  minutes: 'minutes',
-  weight: 'weight',
-  energy: 'energy',
-  horizon: 'horizon',
-  due: 'due',
-  day: 'day',
-  at: 'date',
-  worth: 'worth',
-  moved: 'moved',
-  age: 'age',
-  done: 'done',
-}
 
 export function TableHead({
   template,
@@ -31,7 +15,13 @@ export function TableHead({
     <div role="row" aria-rowindex={1} className="lens-thead" style={{ gridTemplateColumns: template }}>
       <Head name="Action" sort="title" className="lens-th lens-title-cell" {...shown} />
       {columns.map(({ field, width }) => (
-        <Head key={field} name={detailNames[field]} sort={sortOf[field]} className="lens-th" {...shown}>
+        <Head
+          key={field}
+          name={details[field].name}
+          sort={details[field].sort}
+          className="lens-th"
+          {...shown}
+        >
           <Edge field={field} width={width} {...shown} />
         </Head>
       ))}
@@ -79,7 +69,7 @@ function Edge({ field, width, look, lenses }: LensShown & TableColumn) {
   const [dragged, setDragged] = useState<{ readonly from: number; readonly width: number } | null>(null)
   const keep = (next: number) => {
     const columns = lenses.withWidth(look.columns, field, next)
-    if (columns[field]?.width !== width) look.change({ columns }, `Width of ${detailNames[field]} changed`)
+    if (columns[field]?.width !== width) look.change({ columns }, `Width of ${details[field].name} changed`)
   }
   const onPointerDown = (event: PointerEvent<HTMLElement>) => {
     event.currentTarget.setPointerCapture(event.pointerId)
@@ -99,7 +89,7 @@ function Edge({ field, width, look, lenses }: LensShown & TableColumn) {
     <span
       role="separator"
       aria-orientation="vertical"
-      aria-label={`Width of ${detailNames[field]}`}
+      aria-label={`Width of ${details[field].name}`}
       aria-valuenow={width}
       aria-valuemin={lenses.columnWidths.least}
       aria-valuemax={lenses.columnWidths.most}

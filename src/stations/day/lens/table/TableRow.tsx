@@ -7,14 +7,14 @@ import { useActionRow } from '@/parts/rows/ActionRow'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { Tick, Unseen } from '@/ui'
 import { refusalWords } from '@/words'
-import { detailNames, detailWords, type DetailsFrom } from '@/words/details'
+import { details as detailTable, detailWords, type DetailsFrom } from '@/words/details'
 import { headingWords, sumWords } from '@/words/lens'
 import { desk } from '@/held/desk'
 import { useZen } from '@/held/zen'
 import { bandTitle } from '../shown/bandTitle'
 import type { LensShown } from '../shown/lensProps'
 import type { Line } from '../shown/linesOf'
-import { setBy, type Cells } from './useCells'
+import type { Cells } from './useCells'
 
 interface LinePlace {
   readonly template: string
@@ -93,11 +93,11 @@ export function TableRow({
             className="lens-cell-open"
             data-cell={at + 1}
             tabIndex={isAt(at + 1) ? 0 : -1}
-            aria-haspopup={setBy[field] ? 'dialog' : undefined}
+            aria-haspopup={detailTable[field].opens ? 'dialog' : undefined}
             onFocus={() => cells.focused(id, at + 1)}
             onClick={() => cells.open(id, at + 1)}
           >
-            <Unseen>{`${detailNames[field]}: `}</Unseen>
+            <Unseen>{`${detailTable[field].name}: `}</Unseen>
             <span className="clamped two">
               {detailWords(field, action, details) || <Unseen>none</Unseen>}
             </span>

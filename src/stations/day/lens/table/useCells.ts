@@ -1,29 +1,13 @@
 // The cells of a table: which has the focus, where keys lead, and what is opened to set one. The focus belongs to an
 // action and a column, not to a place: it stays with the action wherever an edit carries that.
 import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react'
-import type { DetailField, TableColumn } from '@/core/lens'
+import type { TableColumn } from '@/core/lens'
 import type { Id } from '@/core/record'
 import type { SaidField } from '@/words'
+import { details } from '@/words/details'
 import { useOpened } from '@/held/useOpened'
 import type { Lines } from '@/parts/rows/lines'
 import type { Line } from '../shown/linesOf'
-
-/** What sets a column's field; the others follow from what is done, and open the action. */
-export const setBy: Readonly<Partial<Record<DetailField, SaidField>>> = {
-  shelf: 'shelf',
-  context: 'contextIds',
-  person: 'personIds',
-  minutes: 'minutes',
-  weight: 'weight',
-  energy: 'energy',
-  horizon: 'horizon',
-  due: 'due',
-  day: 'day',
-  at: 'at',
-  notBefore: 'notBefore',
-  waiting: 'waiting',
-  worth: 'payoff',
-}
 
 interface CellsOf {
   readonly lines: Lines<Line>
@@ -96,7 +80,8 @@ export function useCells({ lines, columns, boxRef }: CellsOf): Cells {
   }
   const open: Cells['open'] = (id, column) => {
     if (column === 0) return setWriting(id)
-    const field = setBy[columns[column - 1]?.field as DetailField]
+    const at = columns[column - 1]
+    const field = at && details[at.field].opens
     if (field) setChosen({ id, field })
     else openAction(id)
   }

@@ -1,7 +1,7 @@
-import type { Action } from '@/core/record'
-import { plainAction } from '@/core/testing/plainAction'
-import { calendarDateUnsafe } from '@/core/time'
-import { patchFor, sharedOf } from './sharedOf'
+import type { Action } from '../record'
+import { plainAction } from '../testing/plainAction'
+import { calendarDateUnsafe } from '../time'
+import { patchFor, sharedOf } from './together'
 
 const [wednesday, friday, monday] = ['2026-03-11', '2026-03-13', '2026-03-16'].map(calendarDateUnsafe) as [
   ReturnType<typeof calendarDateUnsafe>,

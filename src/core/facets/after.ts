@@ -1,0 +1,25 @@
+// What must be done before it: until then it is blocked.
+import type { Facet } from './facet'
+
+export const afterFacet: Facet = {
+  fields: [],
+  clauses: {},
+  partsOf: (part, { after = [] }, { actionCalled }) => {
+    const title = /^after (.+)$/i.exec(part)?.[1]
+    const id = title === undefined ? null : (actionCalled?.(title) ?? null)
+    return id === null ? null : { after: [...after, id] }
+  },
+  off: [{ called: /^(?:after|after another|held back|holding back)$/, parts: { noAfter: true } }],
+  onTurn: () => ({ afterIds: [] }),
+  lens: {
+    states: {
+      blocked: {
+        takes:
+          () =>
+          ({ afterIds }) =>
+            afterIds.length > 0,
+        words: ['blocked', 'not blocked'],
+      },
+    },
+  },
+}

@@ -1,0 +1,96 @@
+// By when somebody expects it.
+import type { Action } from '../record'
+import { dottedDay, mayBeDate, readDate, type Calendar } from '../sentence/datePhrase'
+import { readDayAndTime, readDueMoment } from '../sentence/momentPhrase'
+import { strong, type Reading } from '../sentence/reading'
+import { readBareHour, readSpokenTime, readTime } from '../sentence/timePhrase'
+import { isEqual } from '../isEqual'
+import { groupedByDay, momentNumber } from '../lens/dateHeadings'
+import { addDays, type CalendarDate, type ClockTime } from '../time'
+import type { Facet } from './facet'
+import { clockWords, dayWords, inWords } from './sayDays'
+
+export interface DueMeaning {
+  readonly kind: 'due'
+  readonly date: CalendarDate
+  readonly time: ClockTime | null
+}
+
+const due = (date: CalendarDate, time: ClockTime | null = null, guess: Reading['guess'] = null): Reading =>
+  strong({ kind: 'due', date, time }, guess)
+
+const dueForm = /^(?:by|due by|due on|due|no later than|deadline|at the latest by) (.+)$/
+const endOfDay = /^(?:the )?(?:end of (?:the )?(?:day|business)|eod|cob|close of (?:play|business))$/
+
+function readDue(phrase: string, calendar: Calendar): Reading | null {
+  const within = /^within (.+)$/.exec(phrase)?.[1]
+  const distance = within ? readDate(`in ${within}`, calendar) : null
+  if (distance) return due(distance)
+  const said = dueForm.exec(phrase)?.[1]
+  if (!said) return null
+  if (endOfDay.test(said)) return due(calendar.today)
+  const dotted = dottedDay.test(said) ? readDate(`${said}.`, calendar) : null
+  if (dotted) return due(dotted)
+  // "by half nine" and "by 5" alone may be a person or a count: a clock has to be plain there.
+  const onlyTime = readTime(said)
+  if (onlyTime) return due(calendar.today, onlyTime)
+  const spoken = readSpokenTime(said)
+  if (spoken) return due(calendar.today, spoken.time, spoken.guess)
+  if (readBareHour(said)) return null
+  const when = readDueMoment(said, calendar)
+  return when && due(when.date, when.time, when.guess)
+}
+
+/** "before friday" is by the day before. */
+function readBefore(phrase: string, calendar: Calendar): Reading | null {
+  const said = /^before (.+)$/.exec(phrase)?.[1]
+  const time = said ? readTime(said) : null
+  if (time) return due(calendar.today, time)
+  const both = said ? readDayAndTime(said, calendar) : null
+  if (both) return due(both.date, both.time, both.guess)
+  const date = said && mayBeDate(said) ? readDate(said, calendar) : null
+  return date && date > calendar.today ? due(addDays(date, -1), null, 'dayBefore') : null
+}
+
+/** "by 17:00", where there is a due date already, is about its time alone. */
+const saysOnlyTime = (words: string): boolean =>
+  readTime(inWords(words).replace(/^(?:by|due by|due on|due|at) /, '')) !== null
+
+const dateOf = ({ due: at }: Pick<Action, 'due'>): CalendarDate | null => (at ? at.date : null)
+
+export const dueFacet: Facet<DueMeaning, 'due'> = {
+  fields: ['due'],
+  read: (phrase, calendar) => readDue(phrase, calendar) ?? readBefore(phrase, calendar),
+  clauses: {
+    due: {
+      isInFront: true,
+      isInMiddle: true,
+      // A due date that is said is not moved by the day that is said beside it.
+      turn: 5,
+      namedBy: /^(?:by|due|deadline|no later than|within)\b/,
+      set: (action, { date, time }, { words }) => ({
+        due: { date: saysOnlyTime(words) ? (action.due?.date ?? date) : date, time },
+      }),
+      deny: (action, { date }) => (action.due?.date === date ? { due: null } : {}),
+      isHeld: ({ date, time }, fields) => isEqual(fields.due, { date, time }),
+    },
+  },
+  draft: ({ first }) => {
+    const said = first('due')
+    return { due: said ? { date: said.date, time: said.time } : null }
+  },
+  off: [{ called: /^(?:due|due date|due day|deadline|promise)$/, patch: { due: null } }],
+  again: { due: { by: ['due'], words: ({ date, time }) => [`by ${dayWords(date)}${clockWords(time)}`] } },
+  onTurn: ({ due: at }, { moved }) => ({ due: at && { ...at, date: moved(at.date) } }),
+  isForOneAlone: 'whereMoved',
+  lens: {
+    dates: { due: { dateOf, lead: 'due', noun: 'a due date' } },
+    groups: { due: groupedByDay('due', dateOf, 'due') },
+    sorts: {
+      due: {
+        keyOf: () => (action) => (action.due ? momentNumber(action.due.date, action.due.time) : null),
+        words: ['due', 'latest first'],
+      },
+    },
+  },
+}
