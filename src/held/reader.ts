@@ -2,6 +2,7 @@
 // word stays in the title. What is set down is kept word for word, so that nothing depends on how soon it comes.
 import { useSyncExternalStore } from 'react'
 import { nothingSaid, type Amendable, type Draft, type Sentence } from '@/core/sentence'
+import { takenOf } from '@/core/sorting/takenOf'
 import type { Later } from '@/state'
 import type { KindsInWords } from '@/words/kinds/kindWords'
 
@@ -12,6 +13,8 @@ export type Reader = Pick<
   | 'amendArea'
   | 'amendProject'
   | 'asSaidOn'
+  | 'becoming'
+  | 'becomingNext'
   | 'contextByFirstWord'
   | 'firstWordOf'
   | 'lastingFields'
@@ -21,6 +24,8 @@ export type Reader = Pick<
   | 'draftOf'
   | 'parseSentence'
   | 'readDate'
+  | 'readLength'
+  | 'readTime'
   | 'resay'
   | 'stillTakenOff'
   | 'unknownNameIn'
@@ -39,8 +44,15 @@ const blankAmendable = { ...nothingSaid, horizon: 'soon', weight: 'should' } as 
 const notYet: Reader = {
   parseSentence: (text): Sentence => ({ title: text.replace(/\s+/g, ' ').trim(), clauses: [] }),
   readDate: () => null,
+  readLength: () => null,
+  readTime: () => null,
   draftOf: ({ title }): Draft => ({ title, ...nothingSaid }),
   asSaidOn: (draft) => draft,
+  becoming: (compartment, _text, _sentence, draft) => ({ fields: takenOf(compartment, draft), left: '' }),
+  becomingNext: (_text, _sentence, draft) => ({
+    fields: { ...draft, projectId: null, areaId: null },
+    left: '',
+  }),
   amendAction: () => ({ patch: {}, parts: {}, questions: [], unread: [] }),
   amendArea: () => ({ patch: {}, unread: [] }),
   amendProject: () => ({ patch: {}, unread: [] }),

@@ -6,9 +6,9 @@ import { horizonOf } from '@/core/action'
 import { withinOf } from '@/core/context'
 import { inOrderOfWork } from '@/core/day'
 import { keptHorizons, type Action, type Context, type Horizon } from '@/core/record'
-import { readTime } from '@/core/sentence'
 import { lists, select } from '@/state'
 import { Band } from '@/parts/rows/Band'
+import { useReader } from '@/held/reader'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { BandHeading, Button, Choice, Column, CommitField, EmptyPlace, Labelled, Row, Words } from '@/ui'
 import { Pull } from '@/ui/Pull'
@@ -92,6 +92,7 @@ function Hours({
   readonly onSet: (hours: Context['hours']) => void
 }) {
   const [isOpen, setOpen] = useState(false)
+  const reader = useReader()
   if (!hours || !isOpen)
     return (
       <Row gap="$2.5" flexWrap="wrap">
@@ -107,7 +108,7 @@ function Hours({
       </Row>
     )
   const time = (field: 'from' | 'until') => (text: string) => {
-    const read = readTime(text)
+    const read = reader.readTime(text)
     if (!read) return 'Type a time such as 09:00.'
     onSet({ ...hours, [field]: read })
     return null

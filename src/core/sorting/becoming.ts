@@ -1,54 +1,16 @@
 // What a sentence becomes in each compartment, and which of its words have no place of their own there. Law: every word
 // of a slip is afterwards in the record, as a field or word for word in its note.
 import { rulesOf } from '../facets'
-import { nothingSaid, type Clause, type Draft, type Sentence } from '../sentence'
+import type { Clause, Draft, Sentence } from '../sentence'
 import type { CalendarDate } from '../time'
 import type { Compartment } from './compartments'
-
-/** A list after a colon, as a project takes it. */
-export type ListAs = 'actions' | 'anyOrder' | 'steps'
+import { takenOf } from './takenOf'
 
 export interface Becoming {
   /** The fields of the sentence that the compartment takes; those it has no place for are empty. */
   readonly fields: Draft
   /** The words it has no place for, as they were written, for the note; empty where there are none. */
   readonly left: string
-}
-
-/** What each compartment takes of a draft. An action can hold all of it. */
-const takes: Record<Compartment, (draft: Draft) => Draft> = {
-  action: (draft) => draft,
-  twoMinutes: (draft) => draft,
-  handOver: (draft) => draft,
-  letGo: (draft) => draft,
-  notBefore: (draft) => {
-    const notBefore = draft.notBefore ?? draft.day ?? draft.at?.date ?? null
-    return { ...draft, day: null, notBefore }
-  },
-  someday: (draft) => ({ ...draft, day: null, horizon: 'someday' }),
-  project: ({ title, due, areaId, personIds, steps }) => ({
-    ...nothingSaid,
-    title,
-    due: due && { date: due.date, time: null },
-    areaId,
-    personIds,
-    steps,
-  }),
-  reference: ({ title, link, projectId, areaId }) => ({
-    ...nothingSaid,
-    title,
-    link,
-    projectId,
-    areaId,
-  }),
-  reading: ({ title, link, projectId, areaId, minutes }) => ({
-    ...nothingSaid,
-    title,
-    link,
-    projectId,
-    areaId,
-    minutes,
-  }),
 }
 
 /** Whether what a clause says can be read off the fields. */
@@ -78,7 +40,7 @@ export function becoming(
   draft: Draft,
   saidOn: CalendarDate,
 ): Becoming {
-  const fields = takes[compartment](draft)
+  const fields = takenOf(compartment, draft)
   return { fields, left: wordsLeft(text, sentence, fields, saidOn) }
 }
 

@@ -8,7 +8,6 @@ import type { Clause } from '@/core/sentence'
 import type { NewFile } from '@/state'
 import { desk } from '@/held/desk'
 import { captureInputId } from '@/held/keys'
-import { becoming } from '@/core/sorting/becoming'
 import { useReader } from '@/held/reader'
 import { useAct, useToday } from '@/held/zen'
 import { FileChips } from '@/parts/files/FileChips'
@@ -131,7 +130,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     [said.day, said.due, said.at, said.horizon, said.projectId, said.repeat, said.notBefore].some(Boolean)
   const addAsAction = () => {
     if (!isWhole) return
-    const { fields, left } = becoming('action', line, sentence, said, today)
+    const { fields, left } = reader.becoming('action', line, sentence, said, today)
     const outcome = act(
       'addAsAction',
       { slip: { text: line, takenOff, files }, fields, left },

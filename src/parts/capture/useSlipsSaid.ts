@@ -1,7 +1,6 @@
 // What changes, said or chosen today of slips that were set down earlier: their sentences say it again, each day by its
 // date, so that it is read as it was meant today.
 import { useMemo } from 'react'
-import { becoming } from '@/core/sorting/becoming'
 import type { Slip } from '@/core/record'
 import type { ActionPatch, Amendable, Draft, PartsSaid } from '@/core/sentence'
 import { localMomentAt } from '@/core/time'
@@ -47,7 +46,7 @@ export function useSlipsSaid(): SlipsSaid {
     const asAction = (slip: Slip) => {
       const sentence = read(slip)
       const draft = reader.draftOf(sentence, saidOn(slip))
-      const { fields, left } = becoming('action', slip.text, sentence, draft, saidOn(slip))
+      const { fields, left } = reader.becoming('action', slip.text, sentence, draft, saidOn(slip))
       const asMeant = saidOn(slip) === today ? fields : reader.asSaidOn(fields, saidOn(slip))
       return { slipId: slip.id, fields: asMeant, left }
     }

@@ -1,8 +1,7 @@
 // A date that a template counts: how far from a day that is asked, by the usual ways or said.
 import { useState } from 'react'
 import type { Blank, Counted, Id, Shift } from '@/core/record'
-import { readTime } from '@/core/sentence'
-import { useLater } from '@/held/reader'
+import { useLater, useReader } from '@/held/reader'
 import { Button, Choice, Column, Field, Row } from '@/ui'
 import { useDay } from '@/words/templates'
 import { ChooserSheet } from './ChooserSheet'
@@ -38,6 +37,7 @@ export function CountedChooser({
   onClose,
 }: CountedChooserProps) {
   const template = useLater()?.templates
+  const reader = useReader()
   const [blankId, setBlankId] = useState<Id<'blank'> | null>(
     counted ? counted.blankId : (days[0]?.id ?? null),
   )
@@ -46,7 +46,7 @@ export function CountedChooser({
   const [problem, setProblem] = useState<string | null>(null)
   if (!template) return null
   const choose = (shift: Shift) => {
-    const clock = time.trim() === '' ? null : readTime(time)
+    const clock = time.trim() === '' ? null : reader.readTime(time)
     if (hasTime && time.trim() !== '' && clock === null) return setProblem('Type a time such as 14:30.')
     onChoose({ blankId, shift, time: hasTime ? clock : null })
     onClose()

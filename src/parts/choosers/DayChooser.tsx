@@ -4,7 +4,7 @@ import { createContext, useContext, useEffect, useRef, useState } from 'react'
 import { DayPicker, type DayButtonProps } from 'react-day-picker'
 import { enGB } from 'react-day-picker/locale/en-GB'
 import type { Load } from '@/core/day'
-import { readTime, type Sentence } from '@/core/sentence'
+import type { Sentence } from '@/core/sentence'
 import { addDays, weekdayOf, type CalendarDate, type ClockTime } from '@/core/time'
 import { select } from '@/state'
 import { Button, Column, Field, IconButton, Row, Words } from '@/ui'
@@ -143,7 +143,7 @@ export function DayChooser({
   const hasTime = time !== undefined
   const choose = (chosen: CalendarDate | null) => {
     const said = typedTime.trim().toLowerCase()
-    const read = said === '' ? null : readTime(said)
+    const read = said === '' ? null : reader.readTime(said)
     if (hasTime && chosen !== null && said !== '' && read === null)
       return setProblem('Type a time such as 14:30 or 2pm.')
     onChoose(chosen, hasTime ? read : null)
@@ -157,7 +157,7 @@ export function DayChooser({
       return setLineProblem(
         past ? 'Try “yesterday” or “3 march”.' : 'Try “friday”, “3 april” or “in two weeks”.',
       )
-    onChoose(said.date, hasTime ? (said.time ?? readTime(typedTime.trim().toLowerCase())) : null)
+    onChoose(said.date, hasTime ? (said.time ?? reader.readTime(typedTime.trim().toLowerCase())) : null)
     onClose()
   }
   const monthName = new Intl.DateTimeFormat('en-GB', {

@@ -1,6 +1,6 @@
 // Choosing one step of a scale, or a length: a few buttons, and for a length any other, said as in a sentence.
 import { useState } from 'react'
-import { readLength } from '@/core/sentence'
+import { useReader } from '@/held/reader'
 import { Button, Field, Row } from '@/ui'
 import { duration } from '@/words'
 import { ChooserSheet } from './ChooserSheet'
@@ -55,12 +55,6 @@ export function ScaleChooser<T extends string>({
 
 export const usualLengths = [5, 10, 15, 20, 30, 45, 60, 90, 120, 240] as const
 
-/** What a length is in words; null where the words are none. */
-export function lengthSaid(text: string): number | null {
-  const said = text.trim().toLowerCase()
-  return readLength(/^\d+$/.test(said) ? `${said} min` : said)
-}
-
 export interface MinutesChooserProps {
   readonly title: string
   readonly anchor: DOMRect | null
@@ -71,10 +65,12 @@ export interface MinutesChooserProps {
 
 /** Any length, typed as in a sentence; what is none is said to be. */
 export function AnyLength({ onLength }: { onLength: (minutes: number) => void }) {
+  const reader = useReader()
   const [typed, setTyped] = useState('')
   const [problem, setProblem] = useState<string | null>(null)
   const take = () => {
-    const length = lengthSaid(typed)
+    const said = typed.trim().toLowerCase()
+    const length = reader.readLength(/^\d+$/.test(said) ? `${said} min` : said)
     if (length === null) setProblem('Type a length such as 50, 1 h 30 or 2 hours.')
     else onLength(length)
   }

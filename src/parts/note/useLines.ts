@@ -1,7 +1,6 @@
 // The check-box lines of a note: ticked where they stand, and made into actions with what they say of themselves.
 import { useMemo } from 'react'
 import { isIdOf, type NoteOwnerId } from '@/core/record'
-import { becoming } from '@/core/sorting/becoming'
 import type { CheckLine } from '@/core/note'
 import type { Later } from '@/state'
 import { useReader } from '@/held/reader'
@@ -43,7 +42,7 @@ export function useLines(of: NoteOwnerId, notes: Later['notes'], text: string): 
       const taken = lines.map(({ at, written }) => {
         const { title: words, rest } = notes.titleAndRest(notes.plainOf(written))
         const sentence = reader.parseSentence(words, { ...context, takenOff: [] })
-        const of = becoming('action', words, sentence, reader.draftOf(sentence, today), today)
+        const of = reader.becoming('action', words, sentence, reader.draftOf(sentence, today), today)
         const note = [rest, of.left].filter((text) => text !== '').join('\n\n')
         return { at, written, fields: { ...of.fields, note } }
       })

@@ -1,8 +1,8 @@
 // How Zen Tray looks and counts for this person, and where their data goes.
 import { useRouter } from 'expo-router'
 import { select } from '@/state'
+import { useReader } from '@/held/reader'
 import { Button, Choice, Column, CommitField, Row, Words } from '@/ui'
-import { readTime } from '@/core/sentence'
 import { fromMinute, toMinute } from '@/core/time'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { desk } from '@/held/desk'
@@ -158,6 +158,7 @@ function TimeOfDay({
   after?: number
   onSet: (minute: number) => void
 }) {
+  const reader = useReader()
   return (
     <Column width={140}>
       <CommitField
@@ -166,7 +167,7 @@ function TimeOfDay({
         value={fromMinute(Math.min(1439, minute))}
         maxLength={12}
         onCommit={(text) => {
-          const time = readTime(text.trim().toLowerCase())
+          const time = reader.readTime(text.trim().toLowerCase())
           if (!time) return `I can’t read that. Try ${example}.`
           if (toMinute(time) <= after) return `Choose a time after ${fromMinute(after)}.`
           onSet(toMinute(time))

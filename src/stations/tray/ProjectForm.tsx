@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import { isIdOf, type Id, type Project } from '@/core/record'
-import { becomingNext, type ListAs } from '@/core/sorting/becoming'
+import type { ListAs } from '@/core/sorting/takenOf'
 import { useReader } from '@/held/reader'
 import { select } from '@/state'
 import { ChoiceRow, Field, Words } from '@/ui'
@@ -69,7 +69,7 @@ export function ProjectForm({ slip, fields, left, onBack }: AskedOf) {
   const isEmpty = title.trim() === ''
   /** An action of the project as it was said; what names another place for it stays in its note. */
   const actionSaid = (text: string, said = reader.parseSentence(text, listContext)) => {
-    const of = becomingNext(text, said, reader.draftOf(said, today), today)
+    const of = reader.becomingNext(text, said, reader.draftOf(said, today), today)
     return { ...of.fields, note: of.left }
   }
   const keep = () => {

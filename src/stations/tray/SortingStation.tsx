@@ -5,7 +5,6 @@ import { useCallback, useLayoutEffect, useState } from 'react'
 import { flushSync } from 'react-dom'
 import type { Slip } from '@/core/record'
 import { compartmentOfKey, type Compartment } from '@/core/sorting'
-import { becoming } from '@/core/sorting/becoming'
 import { likelyCompartment } from '@/core/sorting/likelyCompartment'
 import type { Suggestion } from '@/core/sorting/learning'
 import { useReader } from '@/held/reader'
@@ -109,7 +108,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
 
   /** What the slip becomes in a compartment, its days as they were meant when it was said. */
   const becomes = (compartment: Compartment) => {
-    const { fields, left } = becoming(compartment, slip.text, sentence, draft, setDownOn)
+    const { fields, left } = reader.becoming(compartment, slip.text, sentence, draft, setDownOn)
     return { left, fields: setDownOn === today ? fields : reader.asSaidOn(fields, setDownOn) }
   }
   const choose = (compartment: Compartment) => {
