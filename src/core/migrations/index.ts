@@ -2,6 +2,10 @@
 // what is read, from the store and from files, before it is checked. They never throw: what they cannot make sense of
 // they leave as it is, and the check that follows says where it is wrong.
 import type { Change, Entry } from '../journal'
+import { registry } from '../record/kinds'
+import { fieldsOfVersion } from './addedFields'
+import { currentVersion } from './currentVersion'
+import { withNewFields } from './newFields'
 import { changeToVersion2, entryToVersion2 } from './toVersion2'
 import { changeToVersion3, entryToVersion3 } from './toVersion3'
 import { changeToVersion4, entryToVersion4 } from './toVersion4'
@@ -33,8 +37,16 @@ const migrations: readonly Migration[] = [
   { to: 10, entry: entryToVersion10, change: changeToVersion10 },
   { to: 11, entry: entryToVersion11, change: changeToVersion11 },
 ]
+const last = (migrations.at(-1) as Migration).to
 
-const since = (version: number): readonly Migration[] => migrations.filter(({ to }) => to > version)
+/** What came after the last of them was new fields alone. */
+const addedSince: readonly Migration[] = Array.from({ length: currentVersion - last }, (_, index) => {
+  const to = last + 1 + index
+  return { to, ...withNewFields(fieldsOfVersion(to, registry)) }
+})
+
+const since = (version: number): readonly Migration[] =>
+  [...migrations, ...addedSince].filter(({ to }) => to > version)
 
 export const migrateEntry = (entry: Entry, version: number): Entry =>
   since(version).reduce((migrated, { entry: step }) => step(migrated), entry)

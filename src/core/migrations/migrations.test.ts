@@ -1,6 +1,10 @@
 import fc from 'fast-check'
 import type { Change, Entry } from '../journal'
+import { registry } from '../record/kinds'
+import { count, flag, kind, line, nullable, since, title, type Kind } from '../record/kinds/field'
 import { currentVersion, migrateChange, migrateEntry } from '.'
+import { fieldsOfVersion } from './addedFields'
+import { lastFieldIn } from './currentVersion'
 
 const entry = (record: object, more: object = {}) => ({ record, all: 's', ...more }) as unknown as Entry
 const updated = (id: string, fields: object) =>
@@ -265,4 +269,30 @@ it('is the same done twice, and never throws, whatever it is given', () => {
     ),
     { seed: 3, numRuns: 300 },
   )
+})
+
+describe('fields that came with a version', () => {
+  const lamp = kind({
+    name: title(),
+    place: since(12, line()),
+    watts: since(13, nullable(count())),
+    lit: since(12, flag),
+  })
+  const kinds = { lamp, plain: kind({ name: title() }) }
+
+  it('are known by the registry alone, with what stands in them where they were not there', () => {
+    expect(lastFieldIn(kinds)).toBe(13)
+    expect(lastFieldIn({ plain: kinds.plain })).toBe(0)
+    expect([12, 13, 14].map((version) => fieldsOfVersion(version, kinds))).toEqual([
+      { lamp: { place: '', lit: false } },
+      { lamp: { watts: null } },
+      {},
+    ])
+  })
+  it('are counted by the version that is written now', () => {
+    expect(currentVersion).toBeGreaterThanOrEqual(lastFieldIn(registry))
+    for (const { fields } of Object.values<Kind>(registry))
+      for (const field of Object.values(fields))
+        expect(field.since === undefined || field.since > 11).toBe(true)
+  })
 })

@@ -11,7 +11,8 @@ export type BlankOf<K extends RecordKind> = {
   >
 }
 
-function blankIn(field: Field): unknown {
+/** What stands in a field where nothing is said; undefined where something must be. */
+export function blankIn(field: Field): unknown {
   if (field.blank !== undefined) return field.blank
   if (field.isNullable) return null
   switch (field.type) {

@@ -45,6 +45,8 @@ export type Field<V = unknown> = Shape & {
   readonly isOptional?: true
   /** What stands in a new record where nothing is said, where that is not told by the shape (see blankOf.ts). */
   readonly blank?: unknown
+  /** The version of what is saved that it came with; left out: it was there before they were counted. */
+  readonly since?: number
   /** Never there: it carries the type. */
   readonly valueType?: () => V
 }
@@ -57,6 +59,12 @@ type WithBlank<V> = Field<V> & Required<Blankable>
 const asBlankable = <V>(field: Field<V>): WithBlank<V> => field as WithBlank<V>
 /** A field with what stands in it where nothing is said. */
 export const withBlank = <V>(field: Field<V>, blank: V): WithBlank<V> => asBlankable({ ...field, blank })
+
+/**
+ * A field that came with a version: its blank is in the records that an earlier one wrote (see migrations). The next
+ * version is one more than the present one.
+ */
+export const since = <V>(version: number, field: WithBlank<V>): WithBlank<V> => ({ ...field, since: version })
 
 export type ValueOf<F> = F extends Field<infer V> ? V : never
 type OptionalIn<F> = { [N in keyof F]: undefined extends ValueOf<F[N]> ? N : never }[keyof F]
