@@ -1,7 +1,7 @@
 // The lenses that the demo's person has made: lists of a life between rooms, instruments and a choir.
 import { recordsIn } from '@/core/journal'
 import { emptyLens, type Condition, type Lens } from '@/core/lens'
-import { isState, oneOfThem } from '@/core/lens/readyMade'
+import { state as isState, choice as oneOfThem } from '@/core/lens/asking'
 import type { Id, LensRecord } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'
 import type { Play, Player } from './play'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { mergeDocuments, recordIn, recordsIn, type Document } from '@/core/journal'
 import { emptyLens, lensIn, readyMade, type Condition, type GroupField, type Lens } from '@/core/lens'
-import { isState, oneOfThem } from '@/core/lens/readyMade'
+import { state as isState, choice as oneOfThem } from '@/core/lens/asking'
 import type { Action, Id, LensRecord } from '@/core/record'
 import { anyActionFields, anyLens, lensToday } from '@/core/testing/lenses'
 import {

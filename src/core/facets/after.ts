@@ -1,4 +1,5 @@
 // What must be done before it: until then it is blocked.
+import { state } from '../lens/asking'
 import type { Facet } from './facet'
 
 export const afterFacet: Facet = {
@@ -12,6 +13,7 @@ export const afterFacet: Facet = {
   off: [{ called: /^(?:after|after another|held back|holding back)$/, parts: { noAfter: true } }],
   onTurn: () => ({ afterIds: [] }),
   lens: {
+    means: { 'held back': state('blocked') },
     states: {
       blocked: {
         takes:

@@ -6,6 +6,7 @@ import { readDayAndTime, readFromNow } from '../sentence/momentPhrase'
 import { strong, weak, type Reading } from '../sentence/reading'
 import { readBareHour, readSpan, readSpokenTime, readTime, type Span } from '../sentence/timePhrase'
 import { isEqual } from '../isEqual'
+import { byDay, date as asked, onDay } from '../lens/asking'
 import type { CalendarDate, ClockTime } from '../time'
 import type { Facet } from './facet'
 import { comesFirst, ruleSaid } from './ruleSaid'
@@ -92,6 +93,8 @@ export const atFacet: Facet<AtMeaning, 'at'> = {
   onTurn: ({ at }, { moved }) => ({ at: at && { ...at, date: moved(at.date) } }),
   isForOneAlone: 'whereMoved',
   lens: {
+    means: { fixed: asked('at', { kind: 'any' }) },
+    ask: byDay([/^(?:fixed for|at) (.+)$/, onDay('at')]),
     dates: {
       at: { dateOf: ({ at }: Action) => (at ? at.date : null), lead: 'fixed for', noun: 'a fixed time' },
     },

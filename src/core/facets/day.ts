@@ -3,6 +3,7 @@ import { laidOnDay, standsOn } from '../action'
 import type { Action } from '../record'
 import { dottedDay, guessOfDate, mayBeDate, readDate, type Calendar } from '../sentence/datePhrase'
 import { strong, weak, type Reading } from '../sentence/reading'
+import { byDay, date as asked, onDay } from '../lens/asking'
 import { dayNumber, groupedByDay, momentNumber } from '../lens/dateHeadings'
 import type { CalendarDate } from '../time'
 import type { Facet } from './facet'
@@ -77,6 +78,17 @@ export const dayFacet: Facet<DayMeaning, 'day'> = {
   }),
   isForOneAlone: 'always',
   lens: {
+    means: {
+      'no date': asked('date', { kind: 'none' }),
+      'no day': asked('date', { kind: 'none' }),
+      unplanned: asked('date', { kind: 'none' }),
+      picked: asked('day', { kind: 'today' }),
+      'this week': asked('date', { kind: 'week' }),
+      'next week': asked('date', { kind: 'nextWeek' }),
+      today: asked('date', { kind: 'today' }),
+      tomorrow: asked('date', { kind: 'tomorrow' }),
+    },
+    ask: byDay([/^picked for (.+)$/, onDay('day')], [/^(?:on |dated )?(.+)$/, onDay('date')]),
     dates: {
       day: { dateOf, lead: 'planned for', noun: 'a planned day' },
       date: { dateOf: standsOn, lead: 'dated', noun: 'a date' },

@@ -5,6 +5,7 @@ import { readDayAndTime, readDueMoment } from '../sentence/momentPhrase'
 import { strong, type Reading } from '../sentence/reading'
 import { readBareHour, readSpokenTime, readTime } from '../sentence/timePhrase'
 import { isEqual } from '../isEqual'
+import { anyOf, byDay, byPeriod, date, onDay } from '../lens/asking'
 import { groupedByDay, momentNumber } from '../lens/dateHeadings'
 import { addDays, type CalendarDate, type ClockTime } from '../time'
 import type { Facet } from './facet'
@@ -16,8 +17,8 @@ export interface DueMeaning {
   readonly time: ClockTime | null
 }
 
-const due = (date: CalendarDate, time: ClockTime | null = null, guess: Reading['guess'] = null): Reading =>
-  strong({ kind: 'due', date, time }, guess)
+const due = (on: CalendarDate, time: ClockTime | null = null, guess: Reading['guess'] = null): Reading =>
+  strong({ kind: 'due', date: on, time }, guess)
 
 const dueForm = /^(?:by|due by|due on|due|no later than|deadline|at the latest by) (.+)$/
 const endOfDay = /^(?:the )?(?:end of (?:the )?(?:day|business)|eod|cob|close of (?:play|business))$/
@@ -48,8 +49,8 @@ function readBefore(phrase: string, calendar: Calendar): Reading | null {
   if (time) return due(calendar.today, time)
   const both = said ? readDayAndTime(said, calendar) : null
   if (both) return due(both.date, both.time, both.guess)
-  const date = said && mayBeDate(said) ? readDate(said, calendar) : null
-  return date && date > calendar.today ? due(addDays(date, -1), null, 'dayBefore') : null
+  const day = said && mayBeDate(said) ? readDate(said, calendar) : null
+  return day && day > calendar.today ? due(addDays(day, -1), null, 'dayBefore') : null
 }
 
 /** "by 17:00", where there is a due date already, is about its time alone. */
@@ -57,6 +58,10 @@ const saysOnlyTime = (words: string): boolean =>
   readTime(inWords(words).replace(/^(?:by|due by|due on|due|at) /, '')) !== null
 
 const dateOf = ({ due: at }: Pick<Action, 'due'>): CalendarDate | null => (at ? at.date : null)
+
+const overdue = date('due', { kind: 'past' })
+const byToday = anyOf(overdue, date('due', { kind: 'today' }))
+const byTomorrow = anyOf(overdue, date('due', { kind: 'next', days: 2 }))
 
 export const dueFacet: Facet<DueMeaning, 'due'> = {
   fields: ['due'],
@@ -68,11 +73,11 @@ export const dueFacet: Facet<DueMeaning, 'due'> = {
       // A due date that is said is not moved by the day that is said beside it.
       turn: 5,
       namedBy: /^(?:by|due|deadline|no later than|within)\b/,
-      set: (action, { date, time }, { words }) => ({
-        due: { date: saysOnlyTime(words) ? (action.due?.date ?? date) : date, time },
+      set: (action, { date: day, time }, { words }) => ({
+        due: { date: saysOnlyTime(words) ? (action.due?.date ?? day) : day, time },
       }),
-      deny: (action, { date }) => (action.due?.date === date ? { due: null } : {}),
-      isHeld: ({ date, time }, fields) => isEqual(fields.due, { date, time }),
+      deny: (action, clause) => (action.due?.date === clause.date ? { due: null } : {}),
+      isHeld: (clause, fields) => isEqual(fields.due, { date: clause.date, time: clause.time }),
     },
   },
   draft: ({ first }) => {
@@ -80,10 +85,33 @@ export const dueFacet: Facet<DueMeaning, 'due'> = {
     return { due: said ? { date: said.date, time: said.time } : null }
   },
   off: [{ called: /^(?:due|due date|due day|deadline|promise)$/, patch: { due: null } }],
-  again: { due: { by: ['due'], words: ({ date, time }) => [`by ${dayWords(date)}${clockWords(time)}`] } },
+  again: { due: { by: ['due'], words: (at) => [`by ${dayWords(at.date)}${clockWords(at.time)}`] } },
   onTurn: ({ due: at }, { moved }) => ({ due: at && { ...at, date: moved(at.date) } }),
   isForOneAlone: 'whereMoved',
   lens: {
+    means: {
+      late: overdue,
+      overdue,
+      'due by today': byToday,
+      'by today': byToday,
+      'due by tomorrow': byTomorrow,
+      'by tomorrow': byTomorrow,
+      'no due': date('due', { kind: 'none' }),
+      'no due day': date('due', { kind: 'none' }),
+      'no due date': date('due', { kind: 'none' }),
+      due: date('due', { kind: 'any' }),
+    },
+    askFirst: byPeriod([
+      /^due (?:in|within) (?:the next )?(.+)$/,
+      (days) => date('due', { kind: 'next', days }),
+    ]),
+    ask: byDay(
+      [
+        /^(?:due )?(?:by|until|before the end of) (.+)$/,
+        (to) => date('due', { kind: 'between', from: null, to }),
+      ],
+      [/^due (?:on )?(.+)$/, onDay('due')],
+    ),
     dates: { due: { dateOf, lead: 'due', noun: 'a due date' } },
     groups: { due: groupedByDay('due', dateOf, 'due') },
     sorts: {

@@ -1,6 +1,7 @@
 // How much of one's energy it takes.
 import { energies, type Action, type Energy } from '../record'
 import { strong, weak } from '../sentence/reading'
+import { choice } from '../lens/asking'
 import { set } from '../lens/dateHeadings'
 import type { Facet } from './facet'
 
@@ -37,6 +38,11 @@ export const energyFacet: Facet<EnergyMeaning, 'energy'> = {
   off: [{ called: /^energy$/, patch: { energy: null } }],
   again: { energy: { by: ['energy'], words: (value) => [value] } },
   lens: {
+    means: {
+      easy: choice('energy', 'light'),
+      'deep work': choice('energy', 'deep'),
+      'light work': choice('energy', 'light'),
+    },
     choices: {
       energy: {
         valuesOf:

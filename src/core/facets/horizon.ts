@@ -2,6 +2,7 @@
 import { horizonOf, withHorizon } from '../action'
 import { keptHorizons, type Action, type Horizon } from '../record'
 import { strong, weak, type Reading } from '../sentence/reading'
+import { choice } from '../lens/asking'
 import { set } from '../lens/dateHeadings'
 import type { CalendarDate } from '../time'
 import type { Facet } from './facet'
@@ -64,6 +65,12 @@ export const horizonFacet: Facet<HorizonMeaning, 'horizon'> = {
     withHorizon(action, patch.day === today ? 'today' : (patch.horizon ?? action.horizon), today),
   isForOneAlone: 'always',
   lens: {
+    means: {
+      soon: choice('horizon', 'soon'),
+      someday: choice('horizon', 'someday'),
+      'on the shelf': choice('horizon', 'shelf'),
+      later: choice('horizon', 'shelf'),
+    },
     choices: {
       horizon: {
         valuesOf: ({ today }) => isOf(today),

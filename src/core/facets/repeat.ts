@@ -1,4 +1,5 @@
 // How often it comes back. The rule is a record that belongs to the action.
+import { state } from '../lens/asking'
 import type { RepeatRule } from '../repeat'
 import { readRepeat, readTimes, readUntil } from '../sentence/repeatPhrase'
 import { strong } from '../sentence/reading'
@@ -73,6 +74,11 @@ export const repeatFacet: Facet<RepeatMeaning> = {
   },
   off: [{ called: /^(?:repeats?|repeating|rule|coming back)$/, parts: { repeat: null } }],
   lens: {
+    means: {
+      'coming back': state('repeating'),
+      repeating: state('repeating'),
+      recurring: state('repeating'),
+    },
     states: {
       repeating: {
         takes:

@@ -1,4 +1,5 @@
 // For whom or what it waits, since when, and when to chase. Done by me and not accepted yet, it waits for a sign-off.
+import { state } from '../lens/asking'
 import { isToChase } from '../action'
 import { guessOfDate, readDate } from '../sentence/datePhrase'
 import { strong } from '../sentence/reading'
@@ -127,6 +128,11 @@ export const waitingFacet: Facet<WaitingMeaning, 'waiting'> = {
   againInPlace: withWhom,
   onTurn: () => ({ waiting: null }),
   lens: {
+    means: {
+      'to sign off': state('toSignOff'),
+      'to be signed off': state('toSignOff'),
+      'waiting for': state('waiting'),
+    },
     states: {
       waiting: {
         takes:

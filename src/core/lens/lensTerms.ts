@@ -2,7 +2,8 @@
 // what belongs to none is in ownTerms.ts, and terms.ts has all of them.
 import type { Action, Id, Side } from '../record'
 import type { CalendarDate } from '../time'
-import type { ChoiceField, CountField, DateField, GroupField, LensState, SortField } from './lens'
+import type { Calendar } from '../sentence/datePhrase'
+import type { ChoiceField, Condition, CountField, DateField, GroupField, LensState, SortField } from './lens'
 import type { SpanAround } from './spanDays'
 
 /** Where an action belongs. */
@@ -106,6 +107,14 @@ export interface SortTerm {
 }
 
 export interface LensTerms {
+  /** Words that mean a condition by themselves. */
+  readonly means?: Readonly<Record<string, Condition>>
+  /** What a phrase in lower case asks for; before names are looked up. */
+  readonly askFirst?: (phrase: string, calendar: Calendar) => Condition | null
+  /** The same, where no name is called so. */
+  readonly ask?: (phrase: string, calendar: Calendar) => Condition | null
+  /** Texts that *saying* looks through. */
+  readonly texts?: readonly ((action: Action) => string)[]
   readonly choices?: Readonly<Partial<Record<ChoiceField, ChoiceTerm>>>
   readonly dates?: Readonly<Partial<Record<DateField, DateTerm>>>
   readonly states?: Readonly<Partial<Record<LensState, StateTerm>>>

@@ -3,6 +3,7 @@
 import { isCarriedOver, isHidden, isWaitingOrBlocked } from '../action'
 import { sides, type Action } from '../record'
 import { addDays } from '../time'
+import { byPeriod, counted, state } from './asking'
 import type { LensAround, LensTerms, Takes } from './lensTerms'
 
 /** Days since something happened: so many days ago, today counted as none. */
@@ -14,6 +15,36 @@ const since =
   }
 
 export const ownTerms: LensTerms = {
+  texts: [({ title }) => title, ({ note }) => note],
+  means: {
+    started: state('underway'),
+    'no steps': state('withSteps', true),
+    'with notes': state('withNote'),
+    'no note': state('withNote', true),
+    'no notes': state('withNote', true),
+    'no files': state('withFiles', true),
+    'with a file': state('withFiles'),
+    new: counted('age', 7, true),
+    old: counted('age', 30, false),
+    untouched: counted('untouched', 30, false),
+    'not looked at': counted('untouched', 30, false),
+    'moved once': counted('moved', 1, false),
+    'moved twice': counted('moved', 2, false),
+    'moved often': counted('moved', 3, false),
+    moved: counted('moved', 1, false),
+    done: counted('doneWithin', 7, true),
+    'done lately': counted('doneWithin', 14, true),
+    'done today': counted('doneWithin', 0, true),
+  },
+  askFirst: byPeriod(
+    [/^(?:older than|made over|set down over) (.+?)(?: ago)?$/, (days) => counted('age', days, false)],
+    [/^(?:made|set down) (?:in|within) (?:the last |the past )?(.+)$/, (days) => counted('age', days, true)],
+    [
+      /^(?:untouched|not looked at|never looked at|not touched|unchanged) (?:for|in) (?:the last )?(.+)$/,
+      (days) => counted('untouched', days, false),
+    ],
+    [/^done (?:in|within) (?:the last |the past )?(.+)$/, (days) => counted('doneWithin', days, true)],
+  ),
   choices: {
     side: {
       valuesOf:

@@ -1,36 +1,13 @@
 // The lenses everybody has from the beginning. They are read and not written: one that is changed is kept from then
 // on under the same id, so that two copies that change it change the same one.
 import { ranksInOrder, type Id, type LensRecord } from '../record'
+import { choice, counted, date, minutes, state } from './asking'
 import { keptOf } from './keptLens'
-import {
-  emptyLens,
-  type ChoiceField,
-  type Condition,
-  type DateField,
-  type Lens,
-  type LensState,
-} from './lens'
+import { emptyLens, type Condition, type DateField, type Lens } from './lens'
 
-export const isState = (state: LensState, not = false): Condition => ({ kind: 'state', state, not })
-export const oneOfThem = (field: ChoiceField, ...values: string[]): Condition => ({
-  kind: 'choice',
-  field,
-  values,
-  not: false,
-})
-const upTo = (minutes: number): Condition => ({ kind: 'minutes', from: null, to: minutes })
-const thisWeek = (field: DateField): Condition => ({
-  kind: 'date',
-  field,
-  span: { kind: 'week' },
-  not: false,
-})
-const within = (field: 'doneWithin', number: number): Condition => ({
-  kind: 'count',
-  field,
-  number,
-  atMost: true,
-})
+const upTo = (most: number): Condition => minutes(null, most)
+const thisWeek = (field: DateField): Condition => date(field, { kind: 'week' })
+const within = (field: 'doneWithin', number: number): Condition => counted(field, number, true)
 const band = (where: Condition) => ({ name: '', where })
 const by = (field: Lens['sorts'][number]['by'], down = false) => ({ by: field, down })
 
@@ -43,7 +20,7 @@ const made: readonly Made[] = [
     'Sh',
     true,
     {
-      conditions: [isState('ready'), oneOfThem('energy', 'light', 'plain', ''), upTo(20)],
+      conditions: [state('ready'), choice('energy', 'light', 'plain', ''), upTo(20)],
       bands: [band(thisWeek('due'))],
       groups: ['area'],
       sorts: [by('due'), by('minutes')],
@@ -54,7 +31,7 @@ const made: readonly Made[] = [
     'By context',
     'Co',
     true,
-    { conditions: [isState('ready')], groups: ['context'], sorts: [by('horizon'), by('weight')] },
+    { conditions: [state('ready')], groups: ['context'], sorts: [by('horizon'), by('weight')] },
   ],
   [
     'by-person',
@@ -62,7 +39,7 @@ const made: readonly Made[] = [
     'Pe',
     true,
     {
-      conditions: [{ ...oneOfThem('person', ''), not: true } as Condition],
+      conditions: [{ ...choice('person', ''), not: true } as Condition],
       groups: ['person'],
       sorts: [by('date'), by('weight')],
     },
@@ -72,7 +49,7 @@ const made: readonly Made[] = [
     'Waiting and chase',
     'Wa',
     true,
-    { conditions: [isState('waiting')], bands: [band(isState('chase'))], sorts: [by('age')] },
+    { conditions: [state('waiting')], bands: [band(state('chase'))], sorts: [by('age')] },
   ],
   [
     'by-date',
@@ -80,7 +57,7 @@ const made: readonly Made[] = [
     'Da',
     true,
     {
-      conditions: [isState('waiting', true), isState('blocked', true)],
+      conditions: [state('waiting', true), state('blocked', true)],
       groups: ['date'],
       sorts: [by('date'), by('weight')],
     },
@@ -90,7 +67,7 @@ const made: readonly Made[] = [
     'Deep work',
     'De',
     false,
-    { conditions: [isState('ready'), oneOfThem('energy', 'deep')], sorts: [by('due'), by('minutes', true)] },
+    { conditions: [state('ready'), choice('energy', 'deep')], sorts: [by('due'), by('minutes', true)] },
   ],
   [
     'no-minutes',
@@ -98,7 +75,7 @@ const made: readonly Made[] = [
     'Nm',
     false,
     {
-      conditions: [isState('ready'), { kind: 'minutes', from: null, to: null }],
+      conditions: [state('ready'), { kind: 'minutes', from: null, to: null }],
       groups: ['area'],
       sorts: [by('horizon')],
     },
@@ -120,7 +97,7 @@ const made: readonly Made[] = [
     'Wo',
     false,
     {
-      conditions: [isState('ready'), { ...oneOfThem('work', ''), not: true } as Condition],
+      conditions: [state('ready'), { ...choice('work', ''), not: true } as Condition],
       groups: ['work'],
       sorts: [by('due'), by('minutes')],
     },

@@ -2,24 +2,20 @@
 // own are read as they stand (readLens); in the rest, runs of words are looked for that mean a condition, the longest
 // first. What is not understood is given back, word for word. Law: the sentence of a lens said again is that lens
 // (sayLens.test.ts).
-import { mayBeDate, readDate } from '../sentence/datePhrase'
-import { readLength } from '../sentence/lengthPhrase'
-import type { CalendarDate } from '../time'
+import { anyOf, choice } from './asking'
 import {
   emptyLens,
   groupFields,
   sortFields,
   type Condition,
-  type DateField,
-  type DateSpan,
   type GroupField,
   type Lens,
-  type LensState,
   type SortField,
 } from './lens'
 import { cutAt, readCondition, readLens } from './readLens'
 import { inSentenceOrder } from './sentenceOrder'
 import type { SpanAround } from './spanDays'
+import { ask, askFirst, meaningOf } from './terms'
 import { groupWords, namedFields, sortWords, type LensNames, type NamedField } from './vocabulary'
 
 export interface SayingNames extends LensNames {
@@ -32,142 +28,12 @@ export interface LensSaid {
   readonly unread: readonly string[]
 }
 
-const state = (name: LensState, not = false): Condition => ({ kind: 'state', state: name, not })
-const minutes = (from: number | null, to: number | null): Condition => ({ kind: 'minutes', from, to })
-const date = (field: DateField, span: DateSpan): Condition => ({ kind: 'date', field, span, not: false })
-const choice = (field: Extract<Condition, { kind: 'choice' }>['field'], ...values: string[]): Condition => ({
-  kind: 'choice',
-  field,
-  values,
-  not: false,
-})
-const days = (
-  field: 'age' | 'untouched' | 'doneWithin' | 'moved',
-  number: number,
-  atMost: boolean,
-): Condition => ({
-  kind: 'count',
-  field,
-  number,
-  atMost,
-})
-
-const anyOf = (...of: Condition[]): Condition => ({ kind: 'many', joined: 'any', of: inSentenceOrder(of) })
-
-/** Words that mean a condition by themselves. */
-const plainWords: Readonly<Record<string, Condition>> = {
-  short: minutes(null, 15),
-  quick: minutes(null, 15),
-  brief: minutes(null, 15),
-  long: minutes(60, null),
-  easy: choice('energy', 'light'),
-  'deep work': choice('energy', 'deep'),
-  'light work': choice('energy', 'light'),
-  late: date('due', { kind: 'past' }),
-  overdue: date('due', { kind: 'past' }),
-  'coming back': state('repeating'),
-  'held back': state('blocked'),
-  'to sign off': state('toSignOff'),
-  'due by today': anyOf(date('due', { kind: 'past' }), date('due', { kind: 'today' })),
-  'by today': anyOf(date('due', { kind: 'past' }), date('due', { kind: 'today' })),
-  'due by tomorrow': anyOf(date('due', { kind: 'past' }), date('due', { kind: 'next', days: 2 })),
-  'by tomorrow': anyOf(date('due', { kind: 'past' }), date('due', { kind: 'next', days: 2 })),
-  'no minutes': minutes(null, null),
-  unestimated: minutes(null, null),
-  'no due': date('due', { kind: 'none' }),
-  'no due day': date('due', { kind: 'none' }),
-  'no due date': date('due', { kind: 'none' }),
-  'no date': date('date', { kind: 'none' }),
-  'no day': date('date', { kind: 'none' }),
-  unplanned: date('date', { kind: 'none' }),
-  due: date('due', { kind: 'any' }),
-  fixed: date('at', { kind: 'any' }),
-  picked: date('day', { kind: 'today' }),
-  'this week': date('date', { kind: 'week' }),
-  'next week': date('date', { kind: 'nextWeek' }),
-  today: date('date', { kind: 'today' }),
-  tomorrow: date('date', { kind: 'tomorrow' }),
-  soon: choice('horizon', 'soon'),
-  someday: choice('horizon', 'someday'),
-  'on the shelf': choice('horizon', 'shelf'),
-  later: choice('horizon', 'shelf'),
-  'waiting for': state('waiting'),
-  'to be signed off': state('toSignOff'),
-  started: state('underway'),
-  repeating: state('repeating'),
-  recurring: state('repeating'),
-  'no steps': state('withSteps', true),
-  'with notes': state('withNote'),
-  'no note': state('withNote', true),
-  'no notes': state('withNote', true),
-  'no files': state('withFiles', true),
-  'with a file': state('withFiles'),
-  new: days('age', 7, true),
-  old: days('age', 30, false),
-  untouched: days('untouched', 30, false),
-  'not looked at': days('untouched', 30, false),
-  'moved once': days('moved', 1, false),
-  'moved twice': days('moved', 2, false),
-  'moved often': days('moved', 3, false),
-  moved: days('moved', 1, false),
-  done: days('doneWithin', 7, true),
-  'done lately': days('doneWithin', 14, true),
-  'done today': days('doneWithin', 0, true),
-}
-
 /** Words that say nothing of their own. */
 const fillers = new Set(
   'actions action things thing stuff items ones one all any every everything anything what which that is are i can do my the a an of and only just show me still'.split(
     ' ',
   ),
 )
-
-const unitDays: Readonly<Record<string, number>> = { day: 1, week: 7, fortnight: 14, month: 30, year: 365 }
-const spanForm = /^(?:the )?(?:(a|\d{1,3}) )?(day|week|fortnight|month|year)s?$/
-/** "a month", "2 weeks", in days. */
-function daysSaid(words: string): number | null {
-  const parts = spanForm.exec(words)
-  if (!parts) return null
-  return (
-    (parts[1] === undefined || parts[1] === 'a' ? 1 : Number(parts[1])) * (unitDays[parts[2] as string] ?? 1)
-  )
-}
-
-function lengthSaid(words: string): Condition | null {
-  const form =
-    /^(up to|under|less than|at most|within|no more than|over|more than|at least|longer than)? ?(.+)$/.exec(
-      words,
-    )
-  const said = form?.[2] ?? ''
-  const length = readLength(/^\d+$/.test(said) ? `${said} min` : said)
-  // A bare number is a length only behind such a word.
-  if (length === null || (form?.[1] === undefined && /^\d+$/.test(said))) return null
-  return /^(?:over|more than|at least|longer than)$/.test(form?.[1] ?? '')
-    ? minutes(length, null)
-    : minutes(null, length)
-}
-
-const periods: readonly (readonly [RegExp, (number: number) => Condition])[] = [
-  [/^(?:older than|made over|set down over) (.+?)(?: ago)?$/, (number) => days('age', number, false)],
-  [/^(?:made|set down) (?:in|within) (?:the last |the past )?(.+)$/, (number) => days('age', number, true)],
-  [
-    /^(?:untouched|not looked at|never looked at|not touched|unchanged) (?:for|in) (?:the last )?(.+)$/,
-    (number) => days('untouched', number, false),
-  ],
-  [/^done (?:in|within) (?:the last |the past )?(.+)$/, (number) => days('doneWithin', number, true)],
-  [/^due (?:in|within) (?:the next )?(.+)$/, (number) => date('due', { kind: 'next', days: number })],
-]
-
-const dayForms: readonly (readonly [RegExp, (day: CalendarDate) => Condition])[] = [
-  [
-    /^(?:due )?(?:by|until|before the end of) (.+)$/,
-    (to) => date('due', { kind: 'between', from: null, to }),
-  ],
-  [/^due (?:on )?(.+)$/, (on) => date('due', { kind: 'between', from: on, to: on })],
-  [/^picked for (.+)$/, (on) => date('day', { kind: 'between', from: on, to: on })],
-  [/^(?:fixed for|at) (.+)$/, (on) => date('at', { kind: 'between', from: on, to: on })],
-  [/^(?:on |dated )?(.+)$/, (on) => date('date', { kind: 'between', from: on, to: on })],
-]
 
 const lead = /^(?:(?:at|on|in|for|with|from|about|of|to|under)(?: the)?|the) (.+)$/
 
@@ -210,20 +76,8 @@ function meant(words: string, saying: Saying): Condition | 'refused' | null {
   if (exact) return exact
   const said = words.toLowerCase()
   if (refused.test(said)) return 'refused'
-  if (Object.hasOwn(plainWords, said)) return plainWords[said] as Condition
-  const length = lengthSaid(said)
-  if (length) return length
-  for (const [form, make] of periods) {
-    const number = daysSaid(form.exec(said)?.[1] ?? '')
-    if (number !== null) return make(number)
-  }
-  const name = nameSaid(said, saying.names)
-  if (name) return name
-  for (const [form, make] of dayForms) {
-    const phrase = form.exec(said)?.[1]
-    const day = phrase && mayBeDate(phrase) ? readDate(phrase, saying) : null
-    if (day) return make(day)
-  }
+  const plain = meaningOf(said) ?? askFirst(said, saying) ?? nameSaid(said, saying.names) ?? ask(said, saying)
+  if (plain) return plain
   const denied = /^(?:not|no|without) (.+)$/.exec(said)?.[1]
   const inner = denied ? meant(denied, saying) : null
   if (inner === 'refused') return inner

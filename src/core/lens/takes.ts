@@ -4,7 +4,7 @@ import type { CalendarDate } from '../time'
 import type { ChoiceField, Condition, DateField } from './lens'
 import type { LensAround, LensShelf, Takes } from './lensTerms'
 import { spanDays } from './spanDays'
-import { choiceTerms, countTerms, dateTerms, stateTerms } from './terms'
+import { choiceTerms, countTerms, dateTerms, stateTerms, textsAsked } from './terms'
 
 export type { LensAround, LensShelf, Takes }
 
@@ -41,8 +41,11 @@ function dateTakes({ field, span }: Extract<Condition, { kind: 'date' }>, around
 
 function textTakes(text: string): Takes {
   const wanted = text.toLowerCase()
-  return ({ title, note }) =>
-    title.toLowerCase().includes(wanted) || (note !== '' && note.toLowerCase().includes(wanted))
+  return (action) =>
+    textsAsked.some((textOf) => {
+      const own = textOf(action)
+      return own !== '' && own.toLowerCase().includes(wanted)
+    })
 }
 
 function manyTakes({ joined, of }: Extract<Condition, { kind: 'many' }>, around: LensAround): Takes {

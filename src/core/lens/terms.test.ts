@@ -19,7 +19,9 @@ describe('what a lens can be told of', () => {
   })
   it('has each term in one place', () => {
     const all = [ownTerms, ...facets.flatMap(({ lens }) => lens ?? [])].flatMap((terms) =>
-      Object.entries(terms).flatMap(([which, of]) => Object.keys(of).map((name) => `${which} ${name}`)),
+      Object.entries(terms).flatMap(([which, of]) =>
+        typeof of === 'object' ? Object.keys(of).map((name) => `${which} ${name}`) : [],
+      ),
     )
     expect(all).toEqual([...new Set(all)])
   })
