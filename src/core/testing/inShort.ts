@@ -19,11 +19,8 @@ export function inShort(clause: Clause): string {
     case 'minutes':
       return `${clause.minutes} min`
     case 'weight':
-      return clause.weight
     case 'energy':
-      return clause.energy
-    case 'link':
-      return `link ${clause.link}`
+      return String((clause as unknown as Readonly<Record<string, unknown>>)[clause.kind])
     case 'question':
       return `question ${clause.options.map(({ id }) => id).join(' ')}`
     case 'waiting':
@@ -44,6 +41,9 @@ export function inShort(clause: Clause): string {
     case 'steps':
       return `steps ${clause.steps.join(' / ')}`
     default:
-      return clause.name.id
+      // A name by its id; anything else by its value.
+      return 'name' in clause
+        ? clause.name.id
+        : `${clause.kind} ${String((clause as Readonly<Record<string, unknown>>)[clause.kind])}`
   }
 }

@@ -1,6 +1,13 @@
-import { LinkChooser } from '../choosers/LinkChooser'
+import { LineChooser } from '../choosers/LineChooser'
 import type { FacetChooser } from './facetChooser'
 
+/** Only web links become links that can be followed; anything else is kept as it is. */
 export const link: FacetChooser = ({ of, onSet, ...shared }) => (
-  <LinkChooser {...shared} link={of.link} onChoose={(chosen) => onSet({ link: chosen })} />
+  <LineChooser
+    {...shared}
+    label="Link"
+    placeholder="https://…"
+    text={of.link ?? ''}
+    onChoose={(text) => onSet({ link: text === '' ? null : text })}
+  />
 )
