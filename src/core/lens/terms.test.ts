@@ -20,7 +20,7 @@ describe('what a lens can be told of', () => {
   it('has each term in one place', () => {
     const all = [ownTerms, ...facets.flatMap(({ lens }) => lens ?? [])].flatMap((terms) =>
       Object.entries(terms).flatMap(([which, of]) =>
-        typeof of === 'object' ? Object.keys(of).map((name) => `${which} ${name}`) : [],
+        typeof of === 'object' && !Array.isArray(of) ? Object.keys(of).map((name) => `${which} ${name}`) : [],
       ),
     )
     expect(all).toEqual([...new Set(all)])

@@ -6,6 +6,12 @@ import { currentVersion, migrateChange, migrateEntry } from '.'
 import { fieldsOfVersion } from './addedFields'
 import { lastFieldIn } from './currentVersion'
 
+// Here the migrations that are written by hand; fields that came later are told from the registry (at the end).
+jest.mock('./currentVersion', () => ({
+  ...jest.requireActual<typeof import('./currentVersion')>('./currentVersion'),
+  currentVersion: 11,
+}))
+
 const entry = (record: object, more: object = {}) => ({ record, all: 's', ...more }) as unknown as Entry
 const updated = (id: string, fields: object) =>
   ({ stamp: 's', act: 'a', diff: [{ kind: 'updated', id, fields }] }) as unknown as Change
@@ -290,7 +296,8 @@ describe('fields that came with a version', () => {
     ])
   })
   it('are counted by the version that is written now', () => {
-    expect(currentVersion).toBeGreaterThanOrEqual(lastFieldIn(registry))
+    const now = jest.requireActual<typeof import('./currentVersion')>('./currentVersion').currentVersion
+    expect(now).toBe(Math.max(11, lastFieldIn(registry)))
     for (const { fields } of Object.values<Kind>(registry))
       for (const field of Object.values(fields))
         expect(field.since === undefined || field.since > 11).toBe(true)

@@ -18,9 +18,6 @@ export function inShort(clause: Clause): string {
       return `horizon ${clause.horizon}`
     case 'minutes':
       return `${clause.minutes} min`
-    case 'weight':
-    case 'energy':
-      return String((clause as unknown as Readonly<Record<string, unknown>>)[clause.kind])
     case 'question':
       return `question ${clause.options.map(({ id }) => id).join(' ')}`
     case 'waiting':
@@ -40,10 +37,15 @@ export function inShort(clause: Clause): string {
       return `${clause.level} ${clause.kind}`
     case 'steps':
       return `steps ${clause.steps.join(' / ')}`
+    case 'weight':
+    case 'energy':
+      return valueIn(clause)
     default:
-      // A name by its id; anything else by its value.
-      return 'name' in clause
-        ? clause.name.id
-        : `${clause.kind} ${String((clause as Readonly<Record<string, unknown>>)[clause.kind])}`
+      // A name by its id; anything else by its kind and its value.
+      return 'name' in clause ? clause.name.id : `${clause.kind} ${valueIn(clause)}`
   }
 }
+
+/** Its value, where that stands under the name of its kind. */
+const valueIn = (clause: Clause): string =>
+  String((clause as unknown as Readonly<Record<string, unknown>>)[clause.kind])
