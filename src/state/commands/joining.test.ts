@@ -59,7 +59,7 @@ it('lays a project into another with all it holds; one undo gives back everythin
   expect(recordIn(doc(), hall)).toBeUndefined()
   expect(one(into)).toMatchObject({ due: '2026-05-01' })
   expect(one(into).note).toBe(
-    'first\n\nFenwick Hall\n\nthe hall is quiet\n\nSo that the choir hears itself\n\n- [ ] ring Oda',
+    'first\n\nFenwick Hall\n\nthe hall is quiet\n\nSo that the choir hears itself\n\n- [ ] ring Oda\n\nstages: asked',
   )
   expect([one(action).projectId, one(done).projectId, one(roof).parentId]).toEqual([into, into, into])
   expect(owned(into)).toEqual([1, 1, 1, 1])

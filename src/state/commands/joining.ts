@@ -4,6 +4,7 @@ import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@
 import { blankOf, type AnyRecord, type Id, type Project, type Reference } from '@/core/record'
 import { refuse } from '@/core/result'
 import { standingOn } from '../onShelf'
+import { isTemplate } from '../isTemplate'
 import { allPartsOf, partsOfProject } from '../projectParts'
 import { partRefused } from './after'
 import { added, type Command, type CommandContext } from './command'
@@ -43,6 +44,8 @@ export const joinProjects: Command<{ id: Id<'project'>; intoId: Id<'project'> }>
   const { document } = context
   const [project, into] = [recordIn(document, id), recordIn(document, intoId)]
   if (!project || !into || id === intoId) return refuse({ kind: 'notFound' })
+  // Its questions, and where they are asked, would be lost.
+  if (isTemplate(project) || isTemplate(into)) return refuse({ kind: 'notFound' })
   const isInside = allPartsOf(document, id).some((part) => part.id === intoId)
   const refused = isInside ? partRefused(document, project, intoId) : null
   if (refused) return refuse(refused)
@@ -92,7 +95,8 @@ function asReference(context: CommandContext, project: Project): Reference {
 export const partOfArea: Command<{ id: Id<'project'> }> = (context, { id }) => {
   const { document } = context
   const project = recordIn(document, id)
-  if (!project || !project.areaId || !recordIn(document, project.areaId)) return refuse({ kind: 'notFound' })
+  if (!project || isTemplate(project)) return refuse({ kind: 'notFound' })
+  if (!project.areaId || !recordIn(document, project.areaId)) return refuse({ kind: 'notFound' })
   const { areaId, parentId } = project
   const reference = asReference(context, project)
   const moved = [

@@ -82,7 +82,7 @@ describe('joining two of one name', () => {
     expect(action(document())?.waiting?.personId).toBe(reeve)
     expect(recordIn(document(), project)?.personIds).toEqual([reeve])
     expect(recordsIn(document(), 'remark')[0]?.ownerId).toBe(reeve)
-    expect(recordIn(document(), reeve)?.note).toBe('likes oak')
+    expect(recordIn(document(), reeve)?.note).toBe('Oda\n\nlikes oak')
     // Removed instead, what waits keeps the name and the project is without.
     store.undo()
     store.run('removeNamed', { id: oda })

@@ -8,6 +8,7 @@ import { refuse } from '@/core/result'
 import { after, change, type Command, type CommandContext } from './command'
 import { thenDeleted } from './deleting'
 import { handedOn } from './parts'
+import { joinedNotes } from './slips'
 import { linesAlong } from './writtenAlong'
 
 type Named = Id<'context'> | Id<'person'>
@@ -86,7 +87,9 @@ export const joinNamed: Command<{ id: Named; intoId: Named }> = (context, { id, 
   const { document } = context
   const [record, into] = [id, intoId].map((each) => recordIn(document, each as Id<'person'>))
   if (!record || !into || id === intoId || kindOf(id) !== kindOf(intoId)) return refuse({ kind: 'notFound' })
-  const note = [into.note, record.note].filter(Boolean).join('\n\n')
+  // What it was called is kept where it was called otherwise.
+  const called = record.name.toLowerCase() === into.name.toLowerCase() ? '' : record.name
+  const note = joinedNotes(into.note ?? '', called, record.note ?? '')
   if (note.length > noteLimit) return refuse({ kind: 'tooLong', field: 'note', limit: noteLimit })
   const ofPerson = isIdOf('person', id)
     ? [

@@ -5,6 +5,7 @@ import { recordIn, type Document } from '@/core/journal'
 import type { Action, Project, Reminder } from '@/core/record'
 import { dayWords, wordsOfField } from '@/core/sentence/wordsOfField'
 import { remindersOf } from '../partIndexes'
+import { stagesOf } from '../selectors'
 
 const nameIn =
   (document: Document) =>
@@ -47,7 +48,7 @@ export function actionSaid(document: Document, action: Action, but: readonly (ke
   ])
 }
 
-/** What a project says besides its texts: its days, people, goals and what it comes after. */
+/** What a project says besides its texts: its days, people, goals, what it comes after, and stages of its own. */
 export function projectSaid(
   document: Document,
   project: Project,
@@ -56,6 +57,7 @@ export function projectSaid(
   const nameOf = nameIn(document)
   const { due, begins, notUntil, personIds, goalIds, afterIds, endReason } = project
   const is = (field: (typeof but)[number]) => !but.includes(field)
+  const stages = stagesOf(document, project.id)
   return oneLine([
     begins ? `from ${dayWords(begins)}` : '',
     due && is('due') ? `by ${dayWords(due)}` : '',
@@ -64,5 +66,6 @@ export function projectSaid(
     ...(is('goalIds') ? goalIds.map((id) => `for ${nameOf(id)}`) : []),
     ...(is('afterIds') ? afterIds.map((id) => `after ${nameOf(id)}`) : []),
     endReason,
+    stages.length > 0 ? `stages: ${stages.map(({ name }) => name).join(', ')}` : '',
   ])
 }

@@ -4,6 +4,7 @@ import {
   blankOf,
   inkCount,
   kindOf,
+  noteLimit,
   rankBetween,
   ranksInOrder,
   type Area,
@@ -33,6 +34,7 @@ import { partRefused } from './after'
 import { makeProject, projectAdded, type NewProject } from './makeProject'
 import { endRefused } from './leaving'
 import { placed, type Place } from './placing'
+import { joinedNotes } from './slips'
 import { stampFor } from './stampFor'
 
 /** A new project on an area; or in another project, as a part of it. */
@@ -45,12 +47,17 @@ export const addProject: Command<NewProject> = (context, given) => {
   return project.ok ? diffOf(...projectAdded(context, project.value)) : project
 }
 
+/** No longer ended: why it had is in its note, unless that is full. */
+export function withoutEnd({ note, endReason }: Project): Partial<Project> {
+  const joined = joinedNotes(note, endReason)
+  return { ending: null, ...(joined.length > noteLimit ? {} : { endReason: '', note: joined }) }
+}
+
 /** How it had ended, and until when it rested, is over with the state that said so. */
-const inState = (context: CommandContext, state: ProjectState): Partial<Project> => ({
+const inState = (context: CommandContext, project: Project, state: ProjectState): Partial<Project> => ({
   state,
   notUntil: null,
-  ending: null,
-  endReason: '',
+  ...withoutEnd(project),
   closedAtEpochMs: state === 'finished' || state === 'letGo' ? context.nowEpochMs : null,
 })
 
@@ -89,10 +96,12 @@ export const editProject: Command<{
   const { begins, due } = { ...project, ...patch }
   if (('begins' in patch || 'due' in patch) && begins && due && begins > due)
     return refuse({ kind: 'endsFirst', begins, due })
+  const ended = state ? inState(context, { ...project, note: patch.note ?? project.note }, state) : {}
   const written = {
-    ...(state ? inState(context, state) : {}),
+    ...ended,
     ...more,
     ...lines.value,
+    ...(ended.note === undefined ? {} : { note: ended.note }),
     ...(stamp === undefined ? {} : { stamp: sealIn(stamp) }),
   }
   const place = placeIn(context, project, { areaId, parentId })
@@ -139,7 +148,7 @@ export const wakeProjects: Command<{ today: CalendarDate }> = ({ document }, { t
   diffOf(
     ...recordsIn(document, 'project')
       .filter((project) => isToWake(project, today))
-      .map((project) => updateOf(project, { state: 'open', notUntil: null, ending: null, endReason: '' })),
+      .map((project) => updateOf(project, { state: 'open', notUntil: null, ...withoutEnd(project) })),
   )
 
 /** Opens, puts off, finishes or lets go of a project. Its open actions stay as they are and are shown with it. */
@@ -149,7 +158,7 @@ export const setProjectState: Command<{ id: Id<'project'>; state: ProjectState }
 ) => {
   const project = recordIn(context.document, id)
   const open = project ? openIn(context, project, state) : null
-  return open ? refuse(open) : change(context, id, () => inState(context, state))
+  return open ? refuse(open) : change(context, id, (of) => inState(context, of, state))
 }
 
 export const addGroup: Command<{ name: string; side: Side }> = (context, { name, side }) => {

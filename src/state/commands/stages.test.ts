@@ -84,7 +84,11 @@ describe('stages of an area', () => {
     expect(recordIn(document(), mill)).toMatchObject({ state: 'notNow', closedAtEpochMs: null })
     isUndone(at, 'editProject', { id: mill, patch: { endReason: 'after the summer' } })
     isUndone(at, 'setProjectState', { id: mill, state: 'open' })
-    expect(recordIn(document(), mill)).toMatchObject({ ending: null, endReason: '' })
+    expect(recordIn(document(), mill)).toMatchObject({
+      ending: null,
+      endReason: '',
+      note: 'after the summer',
+    })
     const over = project('Over')
     store.run('standIn', { id: over, stageId: agreed })
     store.run('endProject', { id: over, ending: 'notWon' })

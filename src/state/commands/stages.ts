@@ -15,6 +15,7 @@ import { isHeld, ownerOfStage, stageOwnerOf, stagesOf, type StageOwnerId } from 
 import { added, change, changeLine, diffOf, lineOf, rankAfter, removed, type Command } from './command'
 import { endRefused } from './leaving'
 import { enteredStage } from './makeProject'
+import { withoutEnd } from './shelves'
 
 export const mostStages = 24
 
@@ -97,7 +98,7 @@ export const standIn: Command<{ id: Id<'project'>; stageId: Id<'stage'> | null }
     return refuse({ kind: 'notFound' })
   if (project.stageId === stageId && project.ending === null) return refuse({ kind: 'nothingToDo' })
   return diffOf(
-    updateOf(project, { stageId, ...(project.ending === null ? {} : goesOn) }),
+    updateOf(project, { stageId, ...(project.ending === null ? {} : { ...goesOn, ...withoutEnd(project) }) }),
     ...(project.stageId === stageId ? [] : enteredStage(context, { id, stageId })),
   )
 }
@@ -106,8 +107,6 @@ export const standIn: Command<{ id: Id<'project'>; stageId: Id<'stage'> | null }
 const goesOn: Partial<Project> = {
   state: 'open',
   notUntil: null,
-  ending: null,
-  endReason: '',
   closedAtEpochMs: null,
 }
 
