@@ -16,9 +16,9 @@ import { laterActs, loadReader } from '@/held/reader'
 import { rest } from '@/held/rest'
 import { makeArchive, usualLimits } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
-import { makeTypedMirror } from '@/state/typedMirror'
-import { unkeptText } from '@/state/keeper'
-import { firstTabName, keepTabName, lastingName, makeTabChannel } from '@/state/browserTabs'
+import { makeTypedMirror } from '@/state/store/typedMirror'
+import { unkeptText } from '@/state/store/keeper'
+import { firstTabName, keepTabName, lastingName, makeTabChannel } from '@/state/store/browserTabs'
 
 export interface Zen {
   readonly store: ZenStore
@@ -106,7 +106,7 @@ const layWhenLeft = (store: ZenStore, memory: DeviceMemory, page: string): void 
 async function takeUpLaid(store: ZenStore, memory: DeviceMemory): Promise<void> {
   const laid = memory.unkept.all()
   if (laid.length === 0) return
-  const { readUnkept } = await import('@/state/onDemand')
+  const { readUnkept } = await import('@/state/store/onDemand')
   const read = laid.flatMap(({ page, text }) => {
     const unkept = readUnkept(text)
     return unkept ? [{ page, unkept }] : []
@@ -137,7 +137,7 @@ async function offerDemo(parts: Zen): Promise<void> {
 }
 
 const openBlobs = async (): Promise<BlobStore> =>
-  (await import('@/state/onDemand')).makeIndexedDbBlobs(`${databaseName}-files`)
+  (await import('@/state/store/onDemand')).makeIndexedDbBlobs(`${databaseName}-files`)
 
 /** The schemas come after the first station: until then only the length of texts is checked. */
 let parser: RecordParser | null = null
@@ -198,7 +198,7 @@ export function boot(): Zen {
       await takeUpLaid(store, memory)
       // Fetching all that is kept offline waits until there is something to see.
       workOffline()
-      const { parseRecord, parsePartialRecord } = await import('@/state/onDemand')
+      const { parseRecord, parsePartialRecord } = await import('@/state/store/onDemand')
       parser = { whole: parseRecord, partial: parsePartialRecord }
       await offerDemo(parts)
       await Promise.all([import('@/sheets/DeskSheets'), import('@/sheets/SearchSheet')])

@@ -14,7 +14,7 @@ import {
 import { emptyLens, type Lens } from '../../src/core/lens'
 import { weights, type Action, type Id } from '../../src/core/record'
 import { addDays, calendarDateUnsafe } from '../../src/core/time'
-import { lensListOf, lensListOnce } from '../../src/state/lenses'
+import { lensListOf, lensListOnce } from '../../src/state/read/lenses'
 
 const today = calendarDateUnsafe('2026-03-11')
 const day = { today, zone: 'Europe/London' }

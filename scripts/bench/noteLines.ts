@@ -4,7 +4,7 @@ import { emptyDocument, recordIn, withChange, type Change, type Diff } from '../
 import { pageOf } from '../../src/core/note/pageOf'
 import type { Id, Note } from '../../src/core/record'
 import { calendarDateUnsafe } from '../../src/core/time'
-import { countOfLines, notesWithLines } from '../../src/state/noteLines'
+import { countOfLines, notesWithLines } from '../../src/state/read/noteLines'
 
 const today = calendarDateUnsafe('2026-03-11')
 const noteOf = (index: number): Note => ({

@@ -5,7 +5,7 @@ import { Column, Icon, IconButton, Press, Row, Words } from '@/ui'
 import { desk } from '@/held/desk'
 import { sideChoices, sideNames, useSide } from '@/held/side'
 import { useHeld, useUndo } from '@/held/zen'
-import { hasBothSides } from '@/state/sides'
+import { hasBothSides } from '@/state/read/sides'
 
 /** A link that looks like an icon button. */
 function SettingsLink() {

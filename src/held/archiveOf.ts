@@ -33,7 +33,7 @@ async function* soundFiles(
   hashes: readonly Hash[],
   onDamaged: () => void,
 ): AsyncGenerator<BundledBlob> {
-  const { portionsOf } = await import('@/state/onDemand')
+  const { portionsOf } = await import('@/state/store/onDemand')
   for (const hash of hashes) {
     const kept = await store.get(hash).catch(() => null)
     if (kept?.isSound) yield { hash, portions: inTurns(portionsOf(kept.bytes)) }
@@ -49,7 +49,7 @@ export async function archiveOf(
   store: BlobStore,
   kind?: BundleKind,
 ): Promise<{ readonly blob: Blob; readonly isEveryFileIn: boolean }> {
-  const { bundleParts } = await import('@/state/onDemand')
+  const { bundleParts } = await import('@/state/store/onDemand')
   let isEveryFileIn = true
   const files = soundFiles(store, hashes, () => (isEveryFileIn = false))
   const bytes = inTurns(bundleParts(text, files, kind)) as AsyncIterable<Uint8Array<ArrayBuffer>>

@@ -27,7 +27,7 @@ function madeInWorker(input: { today: string; zone: string; nowEpochMs: number }
 /** Lays the demo data beside whatever is held. */
 export async function loadDemo({ store, clock, blobs }: ZenParts): Promise<void> {
   const nowEpochMs = clock.nowEpochMs()
-  const { parseStoreFile } = await import('@/state/onDemand')
+  const { parseStoreFile } = await import('@/state/store/onDemand')
   const { text, files } = await madeInWorker({
     today: store.api.getState().today,
     zone: clock.zone(),

@@ -1,7 +1,7 @@
 // The side of life that is shown, at every station alike: one switch, remembered on this device.
 import { useCallback } from 'react'
 import { sides } from '@/core/record'
-import { hasBothSides, ofSide, type Shelved, type SideChoice } from '@/state/sides'
+import { hasBothSides, ofSide, type Shelved, type SideChoice } from '@/state/read/sides'
 import { useKept } from './useRemembered'
 import { useHeld, useHeldDocument } from './zen'
 

@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useState } from 'react'
 import type { DayTape, Load } from '@/core/day'
 import type { CalendarDate } from '@/core/time'
-import { askedAt, loadOn, tapeOn, type Asked, type Moving } from '@/state/dayLoad'
+import { askedAt, loadOn, tapeOn, type Asked, type Moving } from '@/state/read/dayLoad'
 import { useHeldDocument, useZen } from './zen'
 
 const lookMs = 20_000

@@ -24,7 +24,7 @@ export function useSaveFile(): () => Promise<void> {
   return async () => {
     try {
       const { archiveOf, textBlobOf } = await import('./archiveOf')
-      const { storeFileParts } = await import('@/state/onDemand')
+      const { storeFileParts } = await import('@/state/store/onDemand')
       const journal = await store.journal()
       const { document, today, unread } = store.api.getState()
       const text = storeFileParts(document, journal.changes, clock.nowEpochMs())

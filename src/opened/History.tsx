@@ -2,7 +2,7 @@
 import { useLayoutEffect, useState } from 'react'
 import type { Change } from '@/core/journal'
 import type { ZenStore } from '@/state'
-import { takenInBy } from '@/state/takenIn'
+import { takenInBy } from '@/state/read/takenIn'
 import { BandHeading, Column, Words } from '@/ui'
 import { changeMoment, historyWords } from '@/words/history'
 import { useReader } from '@/held/reader'

@@ -1,6 +1,6 @@
 // When an area was last looked through, and how often it is.
 import type { Area } from '@/core/record'
-import { lookThroughOn } from '@/state/shelfSums'
+import { lookThroughOn } from '@/state/read/shelfSums'
 import { useAct, useToday } from '@/held/zen'
 import { BandHeading, Button, Choice, Column, Row, Words } from '@/ui'
 import { nearDate } from '@/words'

@@ -1,6 +1,6 @@
 // What a phone keeps behind one button at every station: which side is shown, redo, printing, help and the settings.
 import { usePathname, useRouter } from 'expo-router'
-import { hasBothSides } from '@/state/sides'
+import { hasBothSides } from '@/state/read/sides'
 import { desk } from '@/held/desk'
 import { sideChoices, sideNames, useSide } from '@/held/side'
 import { useHeld, useUndo } from '@/held/zen'

@@ -1,4 +1,4 @@
-export { noTabs, boundedClock, type Clock, type TabChannel, type TabMessage } from './clock'
+export { noTabs, boundedClock, type Clock, type TabChannel, type TabMessage } from './store/clock'
 export {
   demoMark,
   demoReplica,
@@ -15,15 +15,20 @@ export {
   type Refusal,
   type Later,
 } from './commands'
-export { makeDeviceMemory, type DeviceMemory } from './deviceMemory'
-export { type FromFileWorker, type TemplateAsked, type TemplateRead, type ToFileWorker } from './fileWorker'
-export { type Keeping } from './keeper'
+export { makeDeviceMemory, type DeviceMemory } from './store/deviceMemory'
+export {
+  type FromFileWorker,
+  type TemplateAsked,
+  type TemplateRead,
+  type ToFileWorker,
+} from './store/fileWorker'
+export { type Keeping } from './store/keeper'
 export { type AppErrorCode } from './persistence'
 export { type BlobStore } from './persistence/blobs/blobStore'
-export { actOfKey, actUsing, keyActs, keymapOf, type KeyAct, type Keymap } from './keymap'
-export * as lists from './actionIndexes'
-export * as parts from './partIndexes'
-export { type StoreState } from './storeState'
-export * as select from './selectors'
-export type { RecordParser } from './faultOf'
-export { makeZenStore, type JournalRead, type RunOptions, type ZenStore } from './store'
+export { actOfKey, actUsing, keyActs, keymapOf, type KeyAct, type Keymap } from './read/keymap'
+export * as lists from './read/actionIndexes'
+export * as parts from './read/partIndexes'
+export { type StoreState } from './store/storeState'
+export * as select from './read/selectors'
+export type { RecordParser } from './store/faultOf'
+export { makeZenStore, type JournalRead, type RunOptions, type ZenStore } from './store/store'

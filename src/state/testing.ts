@@ -4,8 +4,8 @@ import type { Id } from '@/core/record'
 import type { ArgsOf, CommandName } from './commands'
 import { later } from './commands/later'
 import { makeArchive, makeMemoryStore, type KeyValueStore } from './persistence'
-import { noTabs, type TabChannel } from './clock'
-import { makeZenStore, type ZenStore } from './store'
+import { noTabs, type TabChannel } from './store/clock'
+import { makeZenStore, type ZenStore } from './store/store'
 
 export interface TestStore extends ZenStore {
   readonly clock: { epochMs: number; readonly zone: string }

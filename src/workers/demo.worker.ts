@@ -1,5 +1,5 @@
 // Makes the demo data off the screen's thread.
-import { answering } from '../state/answering'
+import { answering } from '../state/store/answering'
 import { demoFiles } from '../../demo/demoFiles'
 import { makeDemoFile } from '../../demo/makeDemoFile'
 

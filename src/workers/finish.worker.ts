@@ -1,5 +1,5 @@
 // Draws when projects will be over, off the screen's thread.
-import { answering } from '../state/answering'
+import { answering } from '../state/store/answering'
 import { checksumOf } from '../core/checksum'
 import { finishRange, type FinishAsked } from '../core/pace'
 import { makeRandom } from '../core/random'

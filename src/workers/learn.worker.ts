@@ -1,5 +1,5 @@
 // Reads the journal that is kept and learns from it, off the screen's thread.
-import { answering } from '../state/answering'
+import { answering } from '../state/store/answering'
 import type { Change } from '../core/journal'
 import { learnJournal, makeLearner } from '../core/sorting/learning'
 import { makeArchive, usualLimits } from '../state/persistence'

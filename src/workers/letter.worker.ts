@@ -1,5 +1,5 @@
 // Reads letters off the screen's thread and hands their files over without copying them.
-import { answering } from '../state/answering'
+import { answering } from '../state/store/answering'
 import { readLetter } from '../core/letter'
 
 self.onmessage = answering(async (file: File) => {

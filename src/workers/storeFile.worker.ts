@@ -1,5 +1,5 @@
 // Reads and checks a store file off the screen's thread, alone or with the files it names, and keeps what it brings.
-import { answering } from '../state/answering'
+import { answering } from '../state/store/answering'
 import {
   bundleLimitBytes,
   isBundle,
@@ -12,7 +12,7 @@ import {
 } from '../core/exchange'
 import { latestIn, laterStamp, never, type Diff } from '../core/journal'
 import { ok, refuse, type Result } from '../core/result'
-import type { FromFileWorker, ToFileWorker } from '../state/fileWorker'
+import type { FromFileWorker, ToFileWorker } from '../state/store/fileWorker'
 import { makeArchive, storageErrorOf } from '../state/persistence'
 import { makeAsyncStorageStore } from '../state/persistence/asyncStorageStore'
 

@@ -1,5 +1,5 @@
 // Reads and checks the file of a template off the screen's thread, alone or with the files that lie beside it.
-import { answering } from '../state/answering'
+import { answering } from '../state/store/answering'
 import {
   isBundle,
   parseBundle,
@@ -10,7 +10,7 @@ import {
   type TemplateFileFault,
 } from '../core/exchange'
 import { ok, refuse, type Result } from '../core/result'
-import type { TemplateAsked, TemplateRead } from '../state/fileWorker'
+import type { TemplateAsked, TemplateRead } from '../state/store/fileWorker'
 
 async function bundleOf(file: Blob): Promise<Result<Bundle, TemplateFileFault>> {
   const isArchive = isBundle(new Uint8Array(await file.slice(0, 4).arrayBuffer()))

@@ -9,7 +9,7 @@ import { templateFileFormat } from '@/core/template/templateFile'
 import type { Id } from '@/core/record'
 import { deepestNesting } from '@/core/record/nesting'
 import { plainProject } from '@/core/testing/plainShelf'
-import { allPartsOf, looseParts } from '@/state/projectParts'
+import { allPartsOf, looseParts } from '@/state/read/projectParts'
 import { makeTestStore, testStartEpochMs } from '@/state/testing'
 import { fileOf, held, livedIn, makeRandom, rounds } from './parts'
 

@@ -2,7 +2,7 @@
 // while nobody looked is gathered there.
 import { useEffect, useRef } from 'react'
 import { whenOf } from '@/core/reminder'
-import type { Standing } from '@/state/reminding'
+import type { Standing } from '@/state/read/reminding'
 import { desk } from '@/held/desk'
 import { notify } from '@/held/notify'
 import { useOpened } from '@/held/useOpened'

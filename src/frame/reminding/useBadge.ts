@@ -1,6 +1,6 @@
 // The application's badge: how many are left of today. It follows every change, and goes with the last of them.
 import { useEffect } from 'react'
-import { leftOfToday } from '@/state/leftOfToday'
+import { leftOfToday } from '@/state/read/leftOfToday'
 import { useHeld, useToday } from '@/held/zen'
 
 interface Badged {

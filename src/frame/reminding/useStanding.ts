@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { localMomentAt } from '@/core/time'
 import { useHeld, useZen } from '@/held/zen'
-import { dueReminders, type Standing } from '@/state/reminding'
+import { dueReminders, type Standing } from '@/state/read/reminding'
 
 const minuteMs = 60_000
 /** Changes come in bursts: looked at once they have come to rest. */

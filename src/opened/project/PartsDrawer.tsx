@@ -1,7 +1,7 @@
 // The parts of a project: a line each, carried beside one another and out of it, or going through its stages.
 import type { Project } from '@/core/record'
 import { select } from '@/state'
-import { partsOfProject } from '@/state/projectParts'
+import { partsOfProject } from '@/state/read/projectParts'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { ProjectLine } from '@/parts/shelves/ProjectLine'

@@ -1,7 +1,7 @@
 // What a template asks when it is used: its blanks, and the words in it that look like one.
 import { blankKinds, type Blank, type Id } from '@/core/record'
 import type { Later } from '@/state'
-import type { Template } from '@/state/isTemplate'
+import type { Template } from '@/state/read/isTemplate'
 import { EditText } from '@/parts/text/EditText'
 import { NameLine } from '@/parts/text/NameLine'
 import { useAct, useHeldDocument } from '@/held/zen'

@@ -2,7 +2,7 @@
 import { recordIn } from '@/core/journal'
 import { kindOf, type AnyRecord, type FileRecord, type Id } from '@/core/record'
 import type { Later } from '@/state'
-import type { Template } from '@/state/isTemplate'
+import type { Template } from '@/state/read/isTemplate'
 import { desk } from '@/held/desk'
 import { saveAs } from '@/held/saveAs'
 import { useHeldDocument, useZen } from '@/held/zen'
@@ -36,7 +36,7 @@ export function ShareTemplate({
       return saveAs(`${name}.template.json`, new Blob([text], { type: 'application/json' }))
     }
     const { archiveOf } = await import('@/held/archiveOf')
-    const { templateBundle } = await import('@/state/onDemand')
+    const { templateBundle } = await import('@/state/store/onDemand')
     const store = await blobs()
     const isThere = async ({ blob }: FileRecord) =>
       (await store.get(blob).catch(() => null))?.isSound === true

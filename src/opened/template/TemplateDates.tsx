@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { countedOfProject } from '@/core/record'
 import type { Later } from '@/state'
-import type { Template } from '@/state/isTemplate'
+import type { Template } from '@/state/read/isTemplate'
 import { OpenedCountedChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { useAct, useHeldDocument } from '@/held/zen'

@@ -1,7 +1,7 @@
 // Toward which goals a project goes, after which others it comes, and of which one it is a part.
 import type { Area, Id, Project } from '@/core/record'
 import { select } from '@/state'
-import { allPartsOf } from '@/state/projectParts'
+import { allPartsOf } from '@/state/read/projectParts'
 import { Button } from '@/ui'
 import { useLater } from '@/held/reader'
 import { useAct, useHeldDocument } from '@/held/zen'

@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import type { Slip } from '@/core/record'
 import { rest } from '@/held/rest'
 import { useHeldDocument } from '@/held/zen'
-import { findDuplicates, type Duplicate } from '@/state/duplicates'
+import { findDuplicates, type Duplicate } from '@/state/read/duplicates'
 
 const none: readonly Duplicate[] = []
 

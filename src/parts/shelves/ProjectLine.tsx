@@ -3,7 +3,7 @@
 import { memo } from 'react'
 import type { Project } from '@/core/record'
 import { lists, select } from '@/state'
-import { partsOfProject } from '@/state/projectParts'
+import { partsOfProject } from '@/state/read/projectParts'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { useRemembered } from '@/held/useRemembered'

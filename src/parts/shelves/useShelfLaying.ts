@@ -7,7 +7,7 @@ import { endings, isIdOf, type Ending, type Id, type Project } from '@/core/reco
 import { findRow, focusRowIn } from '@/parts/rows/findRow'
 import type { Laying } from '@/parts/carrying/Carrying'
 import { select } from '@/state'
-import { partsOfProject } from '@/state/projectParts'
+import { partsOfProject } from '@/state/read/projectParts'
 import { useAct, useZen } from '@/held/zen'
 import { nameOfRecord, placeWords, shortened } from '@/words'
 import { endingWords } from '@/words/stages'

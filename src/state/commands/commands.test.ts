@@ -1,10 +1,10 @@
 import { entriesIn, recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
-import { slipsOf } from '../selectors'
-import { settingsIn } from '../settingsIn'
+import { slipsOf } from '../read/selectors'
+import { settingsIn } from '../read/settingsIn'
 import { makeTestStore, type TestStore } from '../testing'
-import { stampFor } from './stampFor'
+import { stampFor } from './shelf/stampFor'
 import type { ArgsOf, CommandName } from '.'
 
 const today = calendarDateUnsafe('2026-03-11')

@@ -2,7 +2,7 @@
 import { entryIn, latestIn, recordsById, recordsIn, updateOf, type Document } from '@/core/journal'
 import { kindOf, kinds, type Action, type AnyRecord, type RecordKind } from '@/core/record'
 import { withRefs } from '@/core/record/refs'
-import { demoMark, demoReplica } from '../demoMark'
+import { demoMark, demoReplica } from '../store/demoMark'
 import { added, diffOf, removed, type Command } from './command'
 
 type Fields = Readonly<Record<string, unknown>>

@@ -1,9 +1,9 @@
 // What somebody new chooses in a minute, as one act: contexts, areas, available hours, the first day of the week.
 import { blankOf, type Area, type Context, type Group, type Side } from '@/core/record'
 import { rankOfNumber } from '@/core/record'
-import { idByName, setSettings } from './around'
+import { idByName, setSettings } from './named/around'
 import { added, diffOf, lineOf, type Command } from './command'
-import { stampFor } from './stampFor'
+import { stampFor } from './shelf/stampFor'
 
 export interface FirstChoices {
   readonly contexts: readonly string[]

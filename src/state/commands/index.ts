@@ -1,11 +1,11 @@
 // Every act a person can do. The name of a command is the name of its act in the journal. What nobody does in the first
 // moment is in later.ts and loads right after the start.
-import * as actions from './actions'
-import * as around from './around'
+import * as actions from './action/actions'
+import * as around from './named/around'
 import type { Command } from './command'
 import type { laterCommands } from './later'
-import * as parts from './parts'
-import * as slips from './slips'
+import * as parts from './action/parts'
+import * as slips from './tray/slips'
 
 export const commands = {
   setDown: slips.setDown,
@@ -65,11 +65,11 @@ export type ArgsOf<N extends CommandName> = AllCommands[N] extends Command<infer
 
 export type { Command, CommandContext, Outcome, Refusal } from './command'
 export type { Later } from './later'
-export type { NewAction } from './actions'
-export type { NewFile, NewRepeat } from './parts'
-export type { Piece } from './reshaping'
-export type { NewSlip } from './slips'
+export type { NewAction } from './action/actions'
+export type { NewFile, NewRepeat } from './action/parts'
+export type { Piece } from './tray/reshaping'
+export type { NewSlip } from './tray/slips'
 export type { FirstChoices } from './firstHour'
-export type { NewProject } from './makeProject'
-export { demoMark, demoReplica } from '../demoMark'
-export { stampFor } from './stampFor'
+export type { NewProject } from './shelf/makeProject'
+export { demoMark, demoReplica } from '../store/demoMark'
+export { stampFor } from './shelf/stampFor'

@@ -24,7 +24,7 @@ async function migrated<T>(
   migration: 'migrateChange' | 'migrateEntry',
   version: number,
 ): Promise<readonly T[]> {
-  const migrate = (await import('../onDemand'))[migration] as unknown as (item: T, version: number) => T
+  const migrate = (await import('../store/onDemand'))[migration] as unknown as (item: T, version: number) => T
   return items.map((item) => migrate(item, version))
 }
 
@@ -40,7 +40,7 @@ async function listIn<T>(
   const listed = opened.value as T[]
   const items = version < currentVersion ? await migrated(listed, migration, version) : listed
   if (opened.kind === 'whole') return { items, sound: true }
-  const faultOf = (await import('../onDemand'))[fault]
+  const faultOf = (await import('../store/onDemand'))[fault]
   return { items: items.filter((item) => faultOf(item, '') === null), sound: false }
 }
 

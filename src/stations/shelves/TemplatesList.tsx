@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { makings, type Making } from '@/core/record'
 import type { Later } from '@/state'
-import type { Template } from '@/state/isTemplate'
+import type { Template } from '@/state/read/isTemplate'
 import { ImportTemplate } from '@/parts/project/ImportTemplate'
 import { NameLine } from '@/parts/text/NameLine'
 import { desk } from '@/held/desk'

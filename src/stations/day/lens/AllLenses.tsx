@@ -102,7 +102,7 @@ function BringInLens({ lenses, onOpen }: { lenses: Later['lenses']; onOpen: (id:
   const say = (text: string) => desk.getState().tell(text, { problem: true })
   const read = async (file: File) => {
     if (file.size > lenses.lensFileLimitBytes) return say(lensFileFaultWords({ kind: 'tooLarge' }))
-    const [text, { lensFileChecks }] = await Promise.all([file.text(), import('@/state/onDemand')])
+    const [text, { lensFileChecks }] = await Promise.all([file.text(), import('@/state/store/onDemand')])
     const parsed = lenses.parseLensFile(text, names, lensFileChecks)
     if (!parsed.ok) return say(lensFileFaultWords(parsed.error))
     const { name, lens, look, missing } = parsed.value

@@ -1,5 +1,5 @@
 import type { Condition, Lens } from '@/core/lens'
-import type { SideChoice } from '@/state/sides'
+import type { SideChoice } from '@/state/read/sides'
 
 /** A lens that lists one side of life alone, and what is on none. */
 export function ofOneSide(lens: Lens, side: SideChoice): Lens {

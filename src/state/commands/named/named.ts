@@ -1,0 +1,111 @@
+// Contexts and people that go, or become one with another: what mentions them is told along.
+import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
+import { ancestorsOf } from '@/core/context'
+import { isIdOf, kindOf, noteLimit, type AnyRecord, type Context, type Id } from '@/core/record'
+import { deepestNesting } from '@/core/record/nesting'
+import { mentionsOf, withRefs } from '@/core/record/refs'
+import { refuse } from '@/core/result'
+import { after, change, type Command, type CommandContext } from '../command'
+import { thenDeleted } from '../deleting'
+import { handedOn } from '../action/parts'
+import { joinedNotes } from '../tray/slips'
+import { linesAlong } from '../note/writtenAlong'
+
+type Named = Id<'context'> | Id<'person'>
+
+/** Every mention of a context or a person, wherever it stands, made one of another; lenses ask for that one too. */
+const mentioned = ({ document }: CommandContext, id: Named, intoId: Named): (RecordDiff | null)[] => {
+  const ids = new Set([id])
+  return mentionsOf(new Set([kindOf(id)])).flatMap(({ kind, mayHold }) =>
+    (recordsIn(document, kind) as AnyRecord[]).flatMap((record) => {
+      if (record.id === id || !mayHold(record, ids)) return []
+      return (
+        updateOf(
+          record,
+          withRefs(record, (ref) => (ref.id === id ? intoId : ref.id)),
+        ) ?? []
+      )
+    }),
+  )
+}
+
+/** What waits for a person that goes keeps the name in words. */
+const waitingInWords = ({ document }: CommandContext, id: Named, name: string): (RecordDiff | null)[] =>
+  recordsIn(document, 'action').flatMap((action) =>
+    action.waiting?.personId === id
+      ? (updateOf(action, { waiting: { ...action.waiting, personId: null, whom: name } }) ?? [])
+      : [],
+  )
+
+/** What lies within a context, once that is gone: within another, or what it lay within itself. */
+const movedOut = ({ document }: CommandContext, id: Named, intoId: Id<'context'> | null) =>
+  recordsIn(document, 'context')
+    .filter((each) => each.parentId === id && each.id !== intoId)
+    .map((each) => updateOf(each, { parentId: intoId }))
+
+type Patch = Partial<Pick<Context, 'parentId' | 'hours' | 'retiredAtEpochMs'>>
+
+/** Lays a context within another, sets the hours in which it is at hand, retires it or takes it up again. */
+export const editContext: Command<{ id: Id<'context'>; patch: Patch }> = (context, { id, patch }) => {
+  const { document } = context
+  const { parentId } = patch
+  if (parentId) {
+    const all = new Map<string, Context>(recordsIn(document, 'context').map((each) => [each.id, each]))
+    if (!all.has(parentId)) return refuse({ kind: 'notFound' })
+    const way = [parentId, ...ancestorsOf(all, parentId)]
+    const below = recordsIn(document, 'context').map((each) => ancestorsOf(all, each.id).indexOf(id) + 1)
+    if (way.length + Math.max(0, ...below) > deepestNesting)
+      return refuse({ kind: 'nestedTooDeep', limit: deepestNesting })
+    const at = way.indexOf(id)
+    if (at >= 0)
+      return refuse({
+        kind: 'ring',
+        way: [id, ...way.slice(0, at + 1)].map((each) => all.get(each)?.name ?? ''),
+      })
+  }
+  return change(context, id, () => patch)
+}
+
+/**
+ * Removes a context or a person, and the mention of it from everything; what waits for the person keeps the name in
+ * words.
+ */
+export const removeNamed: Command<{ id: Named }> = (context, { id }) => {
+  const record = recordIn(context.document, id as Id<'person'>)
+  if (!record) return refuse({ kind: 'notFound' })
+  const within = isIdOf('context', id)
+    ? movedOut(context, id, recordIn(context.document, id)?.parentId ?? null)
+    : waitingInWords(context, id, record.name)
+  return thenDeleted(context, within, [id])
+}
+
+/**
+ * Joins a context or a person with another: what was the one's is the other's from then on, with remarks and note,
+ * and in the lenses that ask for it.
+ */
+export const joinNamed: Command<{ id: Named; intoId: Named }> = (context, { id, intoId }) => {
+  const { document } = context
+  const [record, into] = [id, intoId].map((each) => recordIn(document, each as Id<'person'>))
+  if (!record || !into || id === intoId || kindOf(id) !== kindOf(intoId)) return refuse({ kind: 'notFound' })
+  // What it was called is kept where it was called otherwise.
+  const called = record.name.toLowerCase() === into.name.toLowerCase() ? '' : record.name
+  const note = joinedNotes(into.note ?? '', called, record.note ?? '')
+  if (note.length > noteLimit) return refuse({ kind: 'tooLong', field: 'note', limit: noteLimit })
+  const ofPerson = isIdOf('person', id)
+    ? [
+        updateOf(into, { note }),
+        ...handedOn(context, [id], intoId as Id<'person'>),
+        ...linesAlong(context, id, intoId as Id<'person'>),
+      ]
+    : [
+        ...movedOut(context, id, intoId as Id<'context'>),
+        // Joined with what lies within it: that takes its place.
+        isIdOf('context', intoId) && recordIn(document, intoId)?.parentId === id
+          ? updateOf(recordIn(document, intoId) as Context, {
+              parentId: recordIn(document, id as Id<'context'>)?.parentId ?? null,
+            })
+          : null,
+      ]
+  const first = ofPerson.filter((part) => part !== null)
+  return thenDeleted(context, [...first, ...mentioned(after(context, first), id, intoId)], [id])
+}

@@ -1,0 +1,18 @@
+// The one door through which the running application loads what the start must not hold: the schemas, reading and
+// writing files, and the bytes of files. A module behind two such doors would load at the start.
+export {
+  bundleParts,
+  changeFault,
+  entryFault,
+  lensFileChecks,
+  parsePartialRecord,
+  templateBundle,
+  parseRecord,
+  parseStoreFile,
+  storeFileParts,
+} from '@/core/exchange'
+export { migrateChange, migrateEntry } from '@/core/migrations'
+export { makeBringIn } from './bringIn'
+export { readUnkept } from './unkept'
+export { portionsOf } from '../persistence/blobs/blobStore'
+export { makeIndexedDbBlobs } from '../persistence/blobs/indexedDbBlobs'
