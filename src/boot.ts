@@ -12,7 +12,8 @@ import {
   type RecordParser,
   type ZenStore,
 } from '@/state'
-import { laterActs, loadReader } from '@/held/reader'
+import { loadLater } from '@/held/loadLater'
+import { laterActs, readerLoaded } from '@/held/reader'
 import { rest } from '@/held/rest'
 import { makeArchive, usualLimits } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
@@ -190,7 +191,7 @@ export function boot(): Zen {
   keepItFolded(store, () => archive.fold())
   holdOn(store)
   layWhenLeft(store, memory, replica)
-  void loadReader()
+  void loadLater(readerLoaded)
   const parts = zen
   void store
     .load()
@@ -198,7 +199,8 @@ export function boot(): Zen {
       await takeUpLaid(store, memory)
       // Fetching all that is kept offline waits until there is something to see.
       workOffline()
-      const { parseRecord, parsePartialRecord } = await import('@/state/store/onDemand')
+      // Without it nothing would be checked from here on.
+      const { parseRecord, parsePartialRecord } = await loadLater(() => import('@/state/store/onDemand'))
       parser = { whole: parseRecord, partial: parsePartialRecord }
       await offerDemo(parts)
       await Promise.all([import('@/sheets/DeskSheets'), import('@/sheets/SearchSheet')])

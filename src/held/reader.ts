@@ -97,6 +97,12 @@ export function loadReader(): Promise<void> {
   return loading
 }
 
+/** Loads the reader, and rejects where that fails. */
+export async function readerLoaded(): Promise<void> {
+  await loadReader()
+  if (reader === notYet) throw new Error('The reader did not load.')
+}
+
 /** The reader once it has loaded; what there is where that fails. */
 export async function loadedReader(): Promise<Reader> {
   await loadReader()

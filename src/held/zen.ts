@@ -2,11 +2,10 @@
 import { createContext, useCallback, useContext } from 'react'
 import { useStore } from 'zustand'
 import { recordIn, type Diff, type Document } from '@/core/journal'
-import { isIdOf, type Action, type Id } from '@/core/record'
+import { isIdOf, type Id } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import {
-  lists,
   parts,
   type ArgsOf,
   type BlobStore,
@@ -18,6 +17,7 @@ import {
   type StoreState,
   type ZenStore,
 } from '@/state'
+import { eventsIn } from '@/state/events/events'
 import { desk } from './desk'
 import { actWords, nameOfRecord, refusalWords, revertedWords, setWords, shortDate, shortened } from '@/words'
 
@@ -54,29 +54,6 @@ export interface ActOptions {
 
 export type Act = <N extends CommandName>(name: N, args: ArgsOf<N>, options?: ActOptions) => Outcome
 
-/** The actions that a diff moves to another day for the third time, whatever act did it. */
-const movedThirdTime = (diff: Diff): Id<'action'>[] =>
-  diff.flatMap((part) => {
-    if (part.kind !== 'updated' || !isIdOf('action', part.id)) return []
-    const [from, to] = part.fields['moved'] ?? []
-    const isThird = Array.isArray(from) && Array.isArray(to) && from.length === 2 && to.length === 3
-    return isThird ? [part.id] : []
-  })
-
-/** The open project that has no action left, since one of its actions was done or let go of. */
-function leftWithoutNext(document: Document, diff: Diff): Id<'project'> | null {
-  for (const part of diff) {
-    if (part.kind !== 'updated' || !isIdOf('action', part.id)) continue
-    const { doneAtEpochMs, letGoAtEpochMs } = part.fields as Fields
-    const projectId = recordIn(document, part.id)?.projectId
-    if (!projectId || typeof (doneAtEpochMs ?? letGoAtEpochMs)?.[1] !== 'number') continue
-    const isOpen = recordIn(document, projectId)?.state === 'open'
-    if (isOpen && lists.actionsOfProject(document, projectId).length === 0) return projectId
-  }
-  return null
-}
-type Fields = Readonly<Record<string, readonly [unknown, unknown] | undefined>>
-
 /** Whether a tick must be asked about first: some of the steps are still open. */
 const hasOpenSteps = (document: Document, id: Id): boolean =>
   isIdOf('action', id) && parts.stepsOf(document, id).some(({ doneAtEpochMs }) => doneAtEpochMs === null)
@@ -84,12 +61,6 @@ const hasOpenSteps = (document: Document, id: Id): boolean =>
 /** Whether a check-box line of a note stands for it. */
 const standsInNote = (document: Document, id: Id): boolean =>
   isIdOf('action', id) && recordIn(document, id)?.lineOf != null
-
-/** The day of the next one that a tick has brought. */
-function nextOf(diff: Diff): CalendarDate | null {
-  const brought = diff.find((part) => part.kind === 'added' && part.record.id.startsWith('action:'))
-  return brought?.kind === 'added' ? (brought.record as Action).turn : null
-}
 
 /** Acts that say the value they have set. */
 const tellsValue: ReadonlySet<CommandName> = new Set([
@@ -120,11 +91,10 @@ export function useAct(): Act {
         return refuse({ kind: 'nothingToDo' })
       }
       const outcome = store.run(name, args, { continuing })
-      const thrice = outcome.ok ? movedThirdTime(outcome.value) : []
-      if (thrice.length > 0)
-        desk.getState().askEach(thrice.map((each) => ({ kind: 'movedThrice', id: each }) as const))
-      const left = outcome.ok ? leftWithoutNext(store.api.getState().document, outcome.value) : null
-      if (left) desk.getState().ask({ kind: 'noNext', id: left })
+      const events = eventsIn(outcome)
+      const next = events.find((event) => event.kind === 'nextCame')
+      const asked = events.filter((event) => event.kind !== 'nextCame')
+      if (asked.length > 0) desk.getState().askEach(asked)
       if (outcome.ok && say !== false) {
         const { document, today } = store.api.getState()
         const now = tellsValue.has(name) && id ? valuesSet(document, outcome.value, id, today) : ''
@@ -133,10 +103,9 @@ export function useAct(): Act {
             ? `${called}: ${now}`
             : [actWords[name], [called, now].filter(Boolean).join(', ')].filter(Boolean).join(': ')
         const told = isLine ? `${act}. Its line stays in the note` : act
-        const then = nextOf(outcome.value)
         desk
           .getState()
-          .tell(say ?? (then ? `${told}, then ${shortDate(then, today)}` : told), { undoable: true })
+          .tell(say ?? (next ? `${told}, then ${shortDate(next.on, today)}` : told), { undoable: true })
       }
       if (!outcome.ok && outcome.error.kind === 'underwayFull' && id) {
         desk.getState().openSheet({ kind: 'layDown', id: id as Id<'action'> })

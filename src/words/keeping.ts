@@ -62,3 +62,7 @@ export function unreadWords(code: AppErrorCode): string {
       return assertNever(code)
   }
 }
+
+/** A part of the application that loads later did not. */
+export const notLoadedWords =
+  'A part of Zen Tray did not load. Check your connection; it is tried again by itself.'

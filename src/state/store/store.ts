@@ -1,5 +1,6 @@
 // The store: everything held, and the one door through which it changes. A commit checks the touched records,
 // applies the diff, adds one change to the journal and notifies once; keeping it follows behind.
+import { eventsOf, type Ran } from '../events/events'
 import { createStore, type StoreApi } from 'zustand/vanilla'
 import {
   emptyDocument,
@@ -78,7 +79,7 @@ export interface ZenStore extends BringIn {
   readonly api: StoreApi<StoreState>
   load(): Promise<void>
   /** Runs a command and commits its diff. The refusal comes back where there is one; nothing is changed then. */
-  run<N extends CommandName>(name: N, args: ArgsOf<N>, options?: RunOptions): Outcome
+  run<N extends CommandName>(name: N, args: ArgsOf<N>, options?: RunOptions): Ran
   undo(): Change | null
   redo(): Change | null
   wipe(): Promise<Result<null, Refusal>>
@@ -299,35 +300,41 @@ export function makeZenStore({
 
   const readOnly: Result<never, Refusal> = refuse<Refusal>({ kind: 'readOnly' })
 
+  /** Runs a command and commits its diff. */
+  function outcomeOf(name: CommandName, args: unknown, continuing: RunOptions['continuing']): Outcome {
+    const state = api.getState()
+    if (state.readOnly) return readOnly
+    const nowEpochMs = clock.nowEpochMs()
+    const loaded = later()
+    const those = Object.hasOwn(commands, name) ? commands : loaded?.commands
+    const command = (those as Partial<Record<string, AnyCommand<unknown>>> | undefined)?.[name]
+    if (!command) return refuse({ kind: 'notYet' })
+    const moment = localMomentAt(nowEpochMs, clock.zone())
+    const repeats = loaded?.repeats ?? null
+    const outcome = command({ document: state.document, moment, nowEpochMs, newId, repeats }, args)
+    if (!outcome.ok) return outcome
+    const made = changeOf(name, outcome.value)
+    // Until all has been read, what something points at may not have come yet.
+    const isWhole = state.phase === 'ready' && state.unread === null
+    const asMade = withChange(state.document, made)
+    const diff = isWhole ? withoutGone(asMade, made.diff) : made.diff
+    const change = diff === made.diff ? made : { ...made, diff }
+    const after = change === made ? asMade : withChange(state.document, change)
+    const fault = faultOf(after, diff, parser(), isWhole)
+    if (fault) return refuse(fault)
+    const earlier = continuing === undefined ? undefined : state.recent.at(-1)
+    const joined = earlier?.stamp === continuing && earlier ? continued(earlier, change) : null
+    if (joined) commit(joined, continuing)
+    else commit(change, undefined, after)
+    return ok(diff)
+  }
+
   return {
     api,
     load,
     run(name, args, { continuing } = {}) {
-      const state = api.getState()
-      if (state.readOnly) return readOnly
-      const nowEpochMs = clock.nowEpochMs()
-      const loaded = later()
-      const those = Object.hasOwn(commands, name) ? commands : loaded?.commands
-      const command = (those as Partial<Record<string, AnyCommand<unknown>>> | undefined)?.[name]
-      if (!command) return refuse({ kind: 'notYet' })
-      const moment = localMomentAt(nowEpochMs, clock.zone())
-      const repeats = loaded?.repeats ?? null
-      const outcome = command({ document: state.document, moment, nowEpochMs, newId, repeats }, args)
-      if (!outcome.ok) return outcome
-      const made = changeOf(name, outcome.value)
-      // Until all has been read, what something points at may not have come yet.
-      const isWhole = state.phase === 'ready' && state.unread === null
-      const asMade = withChange(state.document, made)
-      const diff = isWhole ? withoutGone(asMade, made.diff) : made.diff
-      const change = diff === made.diff ? made : { ...made, diff }
-      const after = change === made ? asMade : withChange(state.document, change)
-      const fault = faultOf(after, diff, parser(), isWhole)
-      if (fault) return refuse(fault)
-      const earlier = continuing === undefined ? undefined : state.recent.at(-1)
-      const joined = earlier?.stamp === continuing && earlier ? continued(earlier, change) : null
-      if (joined) commit(joined, continuing)
-      else commit(change, undefined, after)
-      return ok(diff)
+      const outcome = outcomeOf(name, args, continuing)
+      return outcome.ok ? { ...outcome, events: eventsOf(api.getState().document, outcome.value) } : outcome
     },
     undo: () => revert('undo'),
     redo: () => revert('redo'),
