@@ -1,7 +1,8 @@
 import type { Id } from '@/core/record'
 import { useOpened } from '@/held/useOpened'
-import { useAct } from '@/held/zen'
+import { useAct, useHeldDocument } from '@/held/zen'
 import { Button } from '@/ui'
+import { nameOfRecord } from '@/words'
 
 /** Keeps a template of what is opened, and opens that. */
 export function SaveAsTemplate({
@@ -10,6 +11,7 @@ export function SaveAsTemplate({
   readonly id: Id<'project'> | Id<'action'> | Id<'checklist'> | Id<'note'>
 }) {
   const act = useAct()
+  const document = useHeldDocument()
   const { open } = useOpened()
   return (
     <Button
@@ -17,7 +19,7 @@ export function SaveAsTemplate({
       label="Save as template"
       alignSelf="flex-start"
       onPress={() => {
-        const outcome = act('saveAsTemplate', { id })
+        const outcome = act('saveAsTemplate', { id, called: nameOfRecord(document, id) || 'Meeting note' })
         const made = (outcome.ok ? outcome.value : []).find(
           (part) => part.kind === 'added' && part.record.id.startsWith('project:'),
         )

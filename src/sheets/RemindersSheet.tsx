@@ -1,6 +1,7 @@
 // Every reminder that stands: seen, snoozed to a usual time or any other, opened; or all of them seen at once.
 import { useEffect, useState } from 'react'
-import { usualLaters, whenOf } from '@/core/reminder'
+import { snoozeWords } from '@/words/repeat'
+import { usualSnoozes, whenOf } from '@/core/reminder'
 import { fromMinute, localMomentAt } from '@/core/time'
 import { select } from '@/state'
 import { dueReminders, type Standing } from '@/state/read/reminding'
@@ -86,8 +87,8 @@ function OneReminder({
         />
       </Row>
       <Row gap="$1" flexWrap="wrap" role="group" aria-label={`Snooze: ${title}`} marginLeft="$-2">
-        {usualLaters(now, select.settingsOf(document)).map(({ words, moment: later }) => (
-          <Button key={words} kind="quiet" label={words} onPress={() => snooze(whenOf(later))} />
+        {usualSnoozes(now, select.settingsOf(document)).map(({ kind, moment }) => (
+          <Button key={kind} kind="quiet" label={snoozeWords[kind]} onPress={() => snooze(whenOf(moment))} />
         ))}
         <Button kind="quiet" label="another time…" aria-haspopup="dialog" onPress={() => setChoosing(true)} />
       </Row>

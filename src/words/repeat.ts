@@ -1,4 +1,5 @@
 // Rules and reminders in words, as they are read back to the person who said them.
+import type { Snooze } from '@/core/reminder'
 import { parseRuleText, type RepeatRule } from '@/core/repeat'
 import type { Reminder, Repeat } from '@/core/record'
 import type { NewAction } from '@/state'
@@ -132,3 +133,11 @@ export const comesWithWords = (
   ...reminders.map((when) => reminderWords(when, today)),
   ...(steps.length > 0 ? [count(steps.length, 'step')] : []),
 ]
+
+/** To when a reminder is usually snoozed. */
+export const snoozeWords: Readonly<Record<Snooze['kind'], string>> = {
+  tenMinutes: 'in 10 minutes',
+  hour: 'in an hour',
+  evening: 'this evening',
+  tomorrow: 'tomorrow',
+}

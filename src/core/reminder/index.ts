@@ -1,1 +1,1 @@
-export { isBefore, openMoment, reminderMoment, usualLaters, whenOf, type Later } from './moment'
+export { isBefore, openMoment, reminderMoment, usualSnoozes, whenOf, type Snooze } from './moment'

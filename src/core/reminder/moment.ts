@@ -59,25 +59,25 @@ export function openMoment(
 }
 
 /** The day on which a moment falls at the latest, to be snoozed to. */
-export interface Later {
-  readonly words: 'in 10 minutes' | 'in an hour' | 'this evening' | 'tomorrow'
+export interface Snooze {
+  readonly kind: 'tenMinutes' | 'hour' | 'evening' | 'tomorrow'
   readonly moment: LocalMoment
 }
 
 const evening = 18 * 60
 
 /** When a reminder is usually snoozed to, seen from now. */
-export function usualLaters(
+export function usualSnoozes(
   now: LocalMoment,
   { dayStartsAtMinute }: Pick<Settings, 'dayStartsAtMinute'>,
-): Later[] {
+): Snooze[] {
   const tomorrow: CalendarDate = addDays(now.date, 1)
   return [
-    { words: 'in 10 minutes', moment: minutesEarlier(now, -10) },
-    { words: 'in an hour', moment: minutesEarlier(now, -60) },
+    { kind: 'tenMinutes', moment: minutesEarlier(now, -10) },
+    { kind: 'hour', moment: minutesEarlier(now, -60) },
     ...(now.minute < evening - 60
-      ? [{ words: 'this evening' as const, moment: { date: now.date, minute: evening } }]
+      ? [{ kind: 'evening' as const, moment: { date: now.date, minute: evening } }]
       : []),
-    { words: 'tomorrow', moment: { date: tomorrow, minute: dayStartsAtMinute } },
+    { kind: 'tomorrow', moment: { date: tomorrow, minute: dayStartsAtMinute } },
   ]
 }

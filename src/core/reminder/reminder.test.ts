@@ -1,7 +1,7 @@
 import { plainAction } from '../testing/plainAction'
 import { calendarDateUnsafe as day, fromMinute } from '../time'
 import type { Action, Reminder } from '../record'
-import { openMoment, reminderMoment, usualLaters } from '.'
+import { openMoment, reminderMoment, usualSnoozes } from '.'
 
 const settings = { dayStartsAtMinute: 480 }
 const at = (date: string, time: number | null = null) => ({
@@ -65,16 +65,16 @@ describe('an answered reminder', () => {
 })
 
 it('is snoozed to a later moment, over midnight too', () => {
-  const late = usualLaters({ date: day('2026-03-11'), minute: 1435 }, settings)
-  expect(late.map(({ words, moment }) => [words, moment.date, moment.minute])).toEqual([
-    ['in 10 minutes', '2026-03-12', 5],
-    ['in an hour', '2026-03-12', 55],
+  const late = usualSnoozes({ date: day('2026-03-11'), minute: 1435 }, settings)
+  expect(late.map(({ kind, moment }) => [kind, moment.date, moment.minute])).toEqual([
+    ['tenMinutes', '2026-03-12', 5],
+    ['hour', '2026-03-12', 55],
     ['tomorrow', '2026-03-12', 480],
   ])
   // Not where the evening is less than an hour away.
   const offers = (minute: number) =>
-    usualLaters({ date: day('2026-03-11'), minute }, settings).map(({ words }) => words)
-  expect([1019, 1020].map((minute) => offers(minute).includes('this evening'))).toEqual([true, false])
-  const morning = usualLaters({ date: day('2026-03-11'), minute: 540 }, settings)
-  expect(morning.map(({ words }) => words)).toContain('this evening')
+    usualSnoozes({ date: day('2026-03-11'), minute }, settings).map(({ kind }) => kind)
+  expect([1019, 1020].map((minute) => offers(minute).includes('evening'))).toEqual([true, false])
+  const morning = usualSnoozes({ date: day('2026-03-11'), minute: 540 }, settings)
+  expect(morning.map(({ kind }) => kind)).toContain('evening')
 })

@@ -41,7 +41,10 @@ it('tells of an open project that has no next action, once the last is done or l
 })
 it('tells on which day the next of what repeats has come', async () => {
   const { store, one } = await withProject()
-  store.run('setRepeat', { id: one, repeat: { rule: 'FREQ=WEEKLY;BYDAY=FR', fromDone: false, time: null } as never })
+  store.run('setRepeat', {
+    id: one,
+    repeat: { rule: 'FREQ=WEEKLY;BYDAY=FR', fromDone: false, time: null } as never,
+  })
   store.run('moveTo', { id: one, day: day(13) })
   expect(eventsIn(store.run('tick', { id: one }))).toEqual([{ kind: 'nextCame', on: day(20) }])
   const document = store.api.getState().document

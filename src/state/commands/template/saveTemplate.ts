@@ -77,13 +77,14 @@ function peopleIn(document: Document, records: readonly AnyRecord[], all: readon
 /**
  * Keeps a template of a project, an action, a checklist or a meeting note: what is done comes undone, people become
  * blanks in the texts, and dates are counted from the promise of the project, else from the last of them.
+ * `called` is its name where what it is kept of has none.
  */
-export const saveAsTemplate: Command<{ id: Keepable }> = (context, { id }) => {
+export const saveAsTemplate: Command<{ id: Keepable; called?: string }> = (context, { id, called = '' }) => {
   const { document } = context
   const kept = keptOf(document, id)
   if (!kept || kept.records.some((record) => fieldsOf(record)['state'] === 'template'))
     return refuse({ kind: 'notFound' })
-  const made = makeProject(context, { title: kept.title || 'Meeting note', areaId: areaIn(document, id) })
+  const made = makeProject(context, { title: kept.title || called, areaId: areaIn(document, id) })
   if (!made.ok) return made
   const source = isIdOf('project', id) ? recordIn(document, id) : undefined
   const actions = kept.records
