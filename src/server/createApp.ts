@@ -1,8 +1,8 @@
 // The server: the built application with its compressed copies and headers, and a word about itself. It keeps nothing.
-import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express'
+import express, { type ErrorRequestHandler, type Express } from 'express'
 import helmet from 'helmet'
-import { existsSync } from 'node:fs'
-import { extname, join } from 'node:path'
+import { extname } from 'node:path'
+import sirv from 'sirv'
 
 export interface ServerParts {
   /** The folder of the built application. */
@@ -48,26 +48,6 @@ function cacheFor(path: string): string {
   return path.startsWith('/fonts/') ? 'public, max-age=604800' : 'no-cache'
 }
 
-/** Hands out the brotli or gzip copy of a file where there is one and the browser takes it. */
-function precompressed(dist: string): RequestHandler {
-  return (request, response, next) => {
-    const type = types[extname(request.path)]
-    if (!type || (request.method !== 'GET' && request.method !== 'HEAD') || request.path.includes('..'))
-      return next()
-    response.vary('Accept-Encoding')
-    for (const [encoding, ending] of [
-      ['br', '.br'],
-      ['gzip', '.gz'],
-    ] as const) {
-      if (!request.acceptsEncodings(encoding) || !existsSync(join(dist, `${request.path}${ending}`))) continue
-      response.set({ 'Content-Encoding': encoding, 'Content-Type': type })
-      request.url = request.url.replace(request.path, `${request.path}${ending}`)
-      break
-    }
-    next()
-  }
-}
-
 const errorWords: Readonly<Record<number, string>> = {
   413: 'The request is too large.',
   500: 'Something went wrong here.',
@@ -96,31 +76,21 @@ export function createApp({ dist, demo }: ServerParts): Express {
   // Shared before the service worker stood: what was in the form is gone, and that is said.
   app.post('/share', (_request, response) => response.redirect(303, '/?shared=failed'))
   app.use('/api', (_request, response) => void response.status(404).json({ error: 'There is nothing here.' }))
-  app.get('/', (request, _response, next) => {
-    request.url = '/index.html'
-    next()
-  })
-  app.use(precompressed(dist))
+  // With the brotli or gzip copy where there is one. A missing script or picture is a 404; an address without an ending
+  // is the application's own to show.
   app.use(
-    express.static(dist, {
-      index: false,
-      redirect: false,
+    sirv(dist, {
+      brotli: true,
+      gzip: true,
+      etag: true,
+      single: true,
       setHeaders: (response, path) => {
-        const original = path
-          .slice(dist.length)
-          .replaceAll('\\', '/')
-          .replace(/\.(br|gz)$/, '')
-        response.setHeader('Cache-Control', cacheFor(original))
-        const type = types[extname(original)]
+        response.setHeader('Cache-Control', cacheFor(path))
+        const type = types[extname(path)]
         if (type) response.setHeader('Content-Type', type)
       },
     }),
   )
-  // A missing script or picture is a 404; an address without an ending is the application's own to show.
-  app.get('/*path', (request, response) => {
-    if (extname(request.path) !== '') return void response.status(404).type('text/plain').send('Not found')
-    response.set('Cache-Control', 'no-cache').sendFile(join(dist, 'index.html'))
-  })
   app.use((_request, response) => void response.status(404).type('text/plain').send('Not found'))
   app.use(onError)
   return app
