@@ -1,6 +1,7 @@
 // Loading the demo data: made in a worker from today's date, then merged in like a file.
 import { useState } from 'react'
 import { select } from '@/state'
+import { askWorker } from './askWorker'
 import { desk } from './desk'
 import { useHeld, useZen, type ZenParts } from './zen'
 
@@ -9,20 +10,8 @@ interface Made {
   readonly files: readonly Uint8Array<ArrayBuffer>[]
 }
 
-function madeInWorker(input: { today: string; zone: string; nowEpochMs: number }): Promise<Made> {
-  return new Promise((resolve, reject) => {
-    const worker = new Worker(new URL('../workers/demo.worker', window.location.href))
-    worker.onmessage = ({ data }: MessageEvent<Made>) => {
-      resolve(data)
-      worker.terminate()
-    }
-    worker.onerror = (event) => {
-      reject(new Error(event.message))
-      worker.terminate()
-    }
-    worker.postMessage(input)
-  })
-}
+const madeInWorker = (input: { today: string; zone: string; nowEpochMs: number }): Promise<Made> =>
+  askWorker(new Worker(new URL('../workers/demo.worker', window.location.href)), input)
 
 /** Lays the demo data beside whatever is held. */
 export async function loadDemo({ store, clock, blobs }: ZenParts): Promise<void> {

@@ -3,6 +3,7 @@
 import type { Change } from '@/core/journal'
 import { learnJournal, makeLearner, takeUp, type Learner, type LearnerState } from '@/core/sorting/learning'
 import type { ZenStore } from '@/state'
+import { askWorker } from './askWorker'
 import type { ZenParts } from './zen'
 
 interface Learned {
@@ -11,20 +12,8 @@ interface Learned {
   readonly upTo: string
 }
 
-function learnInWorker(kept: ZenParts['kept']): Promise<Learned> {
-  return new Promise((resolve, reject) => {
-    const worker = new Worker(new URL('../workers/learn.worker', window.location.href))
-    worker.onmessage = ({ data }: MessageEvent<Learned>) => {
-      resolve(data)
-      worker.terminate()
-    }
-    worker.onerror = (event) => {
-      reject(new Error(event.message))
-      worker.terminate()
-    }
-    worker.postMessage(kept)
-  })
-}
+const learnInWorker = (kept: ZenParts['kept']): Promise<Learned> =>
+  askWorker(new Worker(new URL('../workers/learn.worker', window.location.href)), kept)
 
 /** Where there are no workers, as in tests: here and at once. */
 async function learnHere(store: ZenStore): Promise<Learned> {

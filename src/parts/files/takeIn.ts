@@ -2,7 +2,8 @@
 // Loaded when the first file comes.
 import type { Letter, LetterFault } from '@/core/letter'
 import type { Person } from '@/core/record'
-import type { Result } from '@/core/result'
+import { refuse, type Result } from '@/core/result'
+import { askWorker } from '@/held/askWorker'
 import type { BlobStore, NewFile, NewSlip } from '@/state'
 import { brokenLetterWords, letterSlip, leftOutWords, noRoomWords, tooLargeWords } from '@/words/takenIn'
 
@@ -42,18 +43,11 @@ async function keep(blobs: BlobStore, name: string, file: Blob): Promise<NewFile
   return { name: name || 'file', mediaType: file.type.slice(0, 200), bytes: file.size, blob, smallBlob }
 }
 
-export function readInWorker(file: File): Promise<Result<Letter, LetterFault>> {
-  return new Promise((resolve) => {
-    const worker = new Worker(new URL('../../workers/letter.worker', window.location.href))
-    const settle = (result: Result<Letter, LetterFault>) => {
-      resolve(result)
-      worker.terminate()
-    }
-    worker.onmessage = ({ data }: MessageEvent<Result<Letter, LetterFault>>) => settle(data)
-    worker.onerror = () => settle({ ok: false, error: { kind: 'broken' } })
-    worker.postMessage(file)
-  })
-}
+export const readInWorker = (file: File): Promise<Result<Letter, LetterFault>> =>
+  askWorker<Result<Letter, LetterFault>>(
+    new Worker(new URL('../../workers/letter.worker', window.location.href)),
+    file,
+  ).catch(() => refuse({ kind: 'broken' } as const))
 
 const isLetter = ({ name, type }: File): boolean => type === 'message/rfc822' || /\.eml$/i.test(name)
 
