@@ -1,4 +1,4 @@
-import { act, fireEvent, screen, within } from '@testing-library/react'
+import { act, fireEvent, screen, within, waitFor } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import type { TestStore } from '@/state/testing'
@@ -218,8 +218,7 @@ describe('an opened action', () => {
     expect([actionOf(store).title, title.value]).toEqual(['sign, theirs', 'sign, mine'])
     expect(screen.getByRole('alert').textContent).toContain('“sign, theirs”')
     press('Keep mine')
-    await act(() => new Promise((resolve) => setTimeout(resolve, 5)))
-    expect(screen.queryByRole('alert')).toBeNull()
+    await waitFor(() => expect(screen.queryByRole('alert')).toBeNull())
     expect(actionOf(store).title).toBe('sign, mine')
   })
   it('becomes a step of another action, chosen by its title', async () => {

@@ -1,8 +1,7 @@
-import { act, fireEvent, screen } from '@testing-library/react'
+import { act, fireEvent, screen, waitFor } from '@testing-library/react'
 import { showStation } from '@/frame/testing'
 import SearchSheet from './SearchSheet'
 
-const settle = () => act(() => new Promise((resolve) => setTimeout(resolve, 20)))
 const hidden = { hidden: true } as const
 const found = () => screen.queryAllByRole('listitem', hidden).map((item) => item.textContent)
 
@@ -12,13 +11,12 @@ describe('the search sheet', () => {
       fresh.run('setDown', { text: 'measure the hall' })
       fresh.run('addAction', { title: 'measure the loft' })
     })
-    await settle()
     fireEvent.change(screen.getByRole('textbox', hidden), { target: { value: 'meas' } })
-    await settle()
-    expect(found()).toHaveLength(2)
+    await waitFor(() => expect(found()).toHaveLength(2))
     act(() => void store.undo())
     expect(found()).toEqual([expect.stringContaining('measure the hall')])
-    await settle()
+    // And once the index is made anew.
+    await act(async () => {})
     expect(found()).toEqual([expect.stringContaining('measure the hall')])
   })
 })

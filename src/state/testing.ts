@@ -52,3 +52,12 @@ export const runnerOf =
     const part = outcome.value[0]
     return (part?.kind === 'added' ? part.record.id : '') as Id
   }
+
+/** Lets what is underway go on, turn by turn, until something holds. Fails where it never does. */
+export async function until(holds: () => boolean): Promise<void> {
+  for (let turns = 0; turns < 1000; turns++) {
+    if (holds()) return
+    await new Promise((resolve) => setImmediate(resolve))
+  }
+  throw new Error('What was waited for never came.')
+}

@@ -4,7 +4,7 @@ import { makeArchive, makeMemoryStore, type KeyValueStore } from '../persistence
 import type { TabChannel, TabMessage } from './clock'
 import { makeKeeper } from './keeper'
 import { toSealed } from '../persistence/sealed'
-import { makeTestStore, testStartEpochMs, type TestStore } from '../testing'
+import { makeTestStore, testStartEpochMs, type TestStore, until } from '../testing'
 
 const shown = (document: Document) => [...recordsById(document).values()]
 const held = (store: TestStore) => shown(store.api.getState().document)
@@ -256,8 +256,7 @@ describe('keeping', () => {
     expect(keeper.waiting()).toHaveLength(2)
     await Promise.resolve()
     release()
-    await new Promise((resolve) => setTimeout(resolve))
-    expect(keeper.waiting()).toHaveLength(1)
+    await until(() => keeper.waiting().length === 1)
     release()
     await keeper.settled()
     expect(waitingAt).toEqual([1, 0])
@@ -366,7 +365,7 @@ describe('two tabs', () => {
     await wiping
     right.run('setDown', { text: 'after all is gone' })
     await right.settled()
-    await new Promise((resolve) => setTimeout(resolve))
+    await until(() => textsOf(left).length === 1)
     expect([textsOf(left), textsOf(right)]).toEqual([['after all is gone'], ['after all is gone']])
     const again = makeTestStore(kept)
     await again.load()

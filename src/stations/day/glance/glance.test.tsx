@@ -1,3 +1,4 @@
+import { until } from '@/state/testing'
 import { act, fireEvent, screen, within } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
 import type { Action } from '@/core/record'
@@ -92,9 +93,15 @@ describe('the badge', () => {
     expect(badge.setAppBadge).toHaveBeenLastCalledWith(1)
   })
   it('is none where the browser has none or refuses it', async () => {
+    const unheard = jest.fn()
+    process.on('unhandledRejection', unheard)
     badge.setAppBadge.mockImplementationOnce(() => Promise.reject(new Error('not installed')))
     await showStation(<Badged />, furnish)
     Object.assign(navigator, { setAppBadge: undefined, clearAppBadge: undefined })
     await showStation(<Badged />, furnish)
+    await until(() => badge.setAppBadge.mock.results.length === 1)
+    process.off('unhandledRejection', unheard)
+    expect(badge.setAppBadge).toHaveBeenCalledTimes(1)
+    expect(unheard).not.toHaveBeenCalled()
   })
 })
