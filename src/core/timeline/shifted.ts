@@ -8,7 +8,7 @@ export type Edge = 'whole' | 'begins' | 'due'
 export type Shifted = Partial<Pick<Project, 'begins' | 'due'>>
 export type ShiftedAction = Partial<Pick<Action, 'at' | 'due' | 'day' | 'notBefore'>>
 
-/** Null where the day would be beyond the calendar. */
+/** A day so many days on; the day itself where that would be beyond the calendar. */
 const by = (date: CalendarDate | null, days: number): CalendarDate | null => {
   if (date === null) return null
   const there = addDays(date, days)

@@ -216,12 +216,12 @@ export function makeZenStore({
     })
   }
 
-  /** Reads what is kept. Where that is refused the store works from memory, says so, and `retry` reads again. */
   async function settled(): Promise<boolean> {
     await keeper.settled()
     return api.getState().keeping.kind === 'kept'
   }
 
+  /** Reads what is kept. Where that is refused the store works from memory, says so, and `retry` reads again. */
   async function load(): Promise<void> {
     arriving = []
     try {
