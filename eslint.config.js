@@ -9,18 +9,7 @@ const noClock = [
     message: 'Chance is an argument.',
   },
 ]
-const not = (...groups) => ['error', { patterns: groups.map(([group, message]) => ({ group, message })) }]
-const react = [
-  ['react', 'react-*', 'react-native', 'expo-*', '@tamagui/*', 'zustand', 'zustand/*'],
-  'This layer knows no interface.',
-]
-const stationNames = ['tray', 'day', 'week', 'shelves', 'review', 'settings']
-
-/** Each room of the interface may be entered from those that stand behind it here, never the other way. */
-const rooms = ['words', 'held', 'parts', 'opened', 'sheets', 'frame', 'stations', 'app', 'boot']
-const inside = (...names) => names.flatMap((name) => [`@/${name}`, `@/${name}/*`, `@/${name}/**`])
-const beyond = (room) => inside(...rooms.slice(rooms.indexOf(room) + 1))
-
+// Who may import whom is test/architecture.test.ts's.
 module.exports = defineConfig([
   { ignores: ['dist/**', 'node_modules/**', '.cache/**', '.expo/**', 'test-results/**', 'public/**'] },
   ...expo,
@@ -87,80 +76,6 @@ module.exports = defineConfig([
   {
     files: ['src/core/**'],
     ignores: ['**/*.test.ts'],
-    rules: {
-      'no-restricted-syntax': ['error', ...noClock],
-      'no-restricted-imports': not(react, [
-        [...inside('state', 'ui', ...rooms), 'node:*'],
-        'Core imports core.',
-      ]),
-    },
-  },
-  {
-    files: ['src/state/**'],
-    rules: {
-      'no-restricted-imports': not(
-        [['react', 'react-*', 'expo-*', '@tamagui/*'], 'State knows no interface.'],
-        [inside('ui', ...rooms), 'State imports core.'],
-      ),
-    },
-  },
-  {
-    files: ['src/ui/**'],
-    rules: {
-      'no-restricted-imports': not([
-        inside('core', 'state', ...rooms),
-        'Parts of the interface know no records and no store.',
-      ]),
-    },
-  },
-  {
-    files: ['src/workers/**', 'src/server/**'],
-    rules: {
-      'no-restricted-imports': not([
-        inside('ui', ...rooms),
-        'Workers import core and state, the server core.',
-      ]),
-    },
-  },
-  {
-    files: ['src/words/**'],
-    ignores: ['**/*.test.ts'],
-    rules: {
-      'no-restricted-imports': not(react, [[...inside('ui'), ...beyond('words')], 'Words know records.']),
-    },
-  },
-  ...['held', 'parts', 'opened', 'sheets', 'frame'].map((room) => ({
-    files: [`src/${room}/**`],
-    ignores: ['**/*.test.tsx'],
-    rules: {
-      'no-restricted-imports': not([
-        [...beyond(room), ...(room === 'sheets' ? inside('opened') : [])],
-        'Rooms are entered from the front: held → parts → opened, sheets → frame → stations.',
-      ]),
-    },
-  })),
-  ...stationNames.map((name) => ({
-    files: [`src/stations/${name}/**`],
-    rules: {
-      'no-restricted-imports': not([
-        [
-          ...inside('boot', 'app'),
-          ...stationNames
-            .filter((other) => other !== name)
-            .flatMap((other) => [`../${other}/*`, `@/stations/${other}/*`]),
-        ],
-        'A station imports no other station.',
-      ]),
-    },
-  })),
-  {
-    files: ['src/app/**'],
-    ignores: ['src/app/_layout.tsx'],
-    rules: {
-      'no-restricted-imports': not([
-        [...inside('core', 'state', 'ui', 'words', 'held', 'parts', 'opened', 'sheets', 'boot')],
-        'A route only renders its station.',
-      ]),
-    },
+    rules: { 'no-restricted-syntax': ['error', ...noClock] },
   },
 ])

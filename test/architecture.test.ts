@@ -20,14 +20,26 @@ function targetOf(from: string, specifier: string): string | null {
     [base, `${base}.ts`, `${base}.tsx`, join(base, 'index.ts')].find((path) => files.includes(path)) ?? null
   )
 }
-const importsOf = (path: string): { specifier: string; target: string | null; typeOnly: boolean }[] =>
-  [...readFileSync(path, 'utf8').matchAll(/^(?:import|export)\s+(type\s)?[^'"]*?from\s+'([^']+)'/gm)].map(
-    (match) => ({
-      specifier: match[2] as string,
-      target: targetOf(path, match[2] as string),
-      typeOnly: Boolean(match[1]),
-    }),
-  )
+interface Import {
+  readonly specifier: string
+  readonly target: string | null
+  /** It is gone once the code runs, or comes later: no circle is made by it. */
+  readonly isLoose: boolean
+}
+const fixed = /^(?:import|export)\s+(type\s)?[^'"]*?from\s+'([^']+)'/gm
+const loose = /\bimport\('([^']+)'\)/g
+const importsOf = (path: string): Import[] => {
+  const text = readFileSync(path, 'utf8')
+  const found = (specifier: string, isLoose: boolean): Import => ({
+    specifier,
+    target: targetOf(path, specifier),
+    isLoose,
+  })
+  return [
+    ...[...text.matchAll(fixed)].map(([, type, specifier]) => found(specifier as string, Boolean(type))),
+    ...[...text.matchAll(loose)].map(([, specifier]) => found(specifier as string, true)),
+  ]
+}
 
 const layerOf = (path: string): string =>
   relative(source, path)
@@ -45,7 +57,7 @@ const allowed: Record<string, readonly string[]> = {
   sheets: [...front, 'held', 'parts', 'sheets'],
   frame: [...front, 'held', 'parts', 'opened', 'sheets', 'frame'],
   stations: [...front, 'held', 'parts', 'opened', 'sheets', 'frame', 'stations'],
-  app: ['stations', 'frame', 'held', 'boot', 'state', 'ui'],
+  app: ['app', 'stations', 'frame', 'held', 'boot', 'state', 'ui'],
   workers: ['core', 'state'],
   server: ['core', 'server'],
   boot: ['core', 'state', 'held', 'sheets'],
@@ -89,6 +101,29 @@ it('core uses only the packages on its list', () => {
   )
   expect([...used].filter((name) => !corePackages.includes(name))).toEqual([])
 })
+it('core, state and words know nothing of the interface', () => {
+  const bans: Readonly<Record<string, RegExp>> = {
+    core: /^(?:react|expo|@tamagui|zustand)/,
+    state: /^(?:react(?!-native-async-storage)|expo|@tamagui)/,
+    words: /^(?:react|expo|@tamagui|zustand)/,
+  }
+  const wrong = files.flatMap((path) =>
+    importsOf(path).flatMap(({ specifier }) =>
+      bans[layerOf(path)]?.test(specifier) ? [`${relative(source, path)} → ${specifier}`] : [],
+    ),
+  )
+  expect(wrong).toEqual([])
+})
+it('a route only renders its station', () => {
+  const wrong = files
+    .filter((path) => layerOf(path) === 'app' && !path.endsWith('_layout.tsx'))
+    .flatMap((path) =>
+      importsOf(path).flatMap(({ target }) =>
+        target && !['app', 'stations', 'frame'].includes(layerOf(target)) ? [relative(source, target)] : [],
+      ),
+    )
+  expect(wrong).toEqual([])
+})
 it('a station imports no other station', () => {
   const stationOf = (path: string) => relative(join(source, 'stations'), path).split(/[/\\]/)[0] as string
   const wrong = files
@@ -106,7 +141,7 @@ it('no file imports itself in a circle', () => {
   const graph = new Map(
     files.map((path) => [
       path,
-      importsOf(path).flatMap(({ target, typeOnly }) => (target && !typeOnly ? [target] : [])),
+      importsOf(path).flatMap(({ target, isLoose }) => (target && !isLoose ? [target] : [])),
     ]),
   )
   const done = new Set<string>()
