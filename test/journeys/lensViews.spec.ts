@@ -213,19 +213,15 @@ test.describe('wide', () => {
     await page.getByRole('textbox', { name: 'Say what to change' }).fill('friday, must')
     await page.getByRole('textbox', { name: 'Say what to change' }).press('Enter')
     await expect(day('Fri 13 Mar')).toBeVisible()
+    // Both places are read at once: what is drawn moves while the list is laid anew.
     await expect
-      .poll(() =>
-        page
-          .getByRole('listitem')
-          .allTextContents()
-          .then((lines) => lines.findIndex((line) => line.includes('Oil the kitchen door'))),
-      )
-      .toBeGreaterThan(
-        await page
-          .getByRole('listitem')
-          .allTextContents()
-          .then((lines) => lines.findIndex((line) => line.startsWith('Fri 13'))),
-      )
+      .poll(async () => {
+        const lines = await page.getByRole('listitem').allTextContents()
+        const at = (found: (line: string) => boolean) => lines.findIndex(found)
+        const heading = at((line) => line.startsWith('Fri 13'))
+        return heading >= 0 && at((line) => line.includes('Oil the kitchen door')) > heading
+      })
+      .toBe(true)
     await page.keyboard.press('Escape')
 
     await page.mouse.wheel(0, 700)
