@@ -1,5 +1,5 @@
 // Plays a life through the same commands that people use, so that the journal behind the demo data is a real one.
-import { emptyDocument, makeStamp, withChange, type Change, type Document } from '@/core/journal'
+import { emptyDocument, makeTimestamp, withChange, type Change, type Document } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
 import { draftOf, parseSentence } from '@/core/sentence/reader'
 import { epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
@@ -49,7 +49,7 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
         )
         if (!outcome.ok) throw new Error(`The demo was refused: ${name} ${outcome.error.kind}`)
         const change: Change = {
-          stamp: makeStamp(epochMs, changes.length, demoReplica),
+          stamp: makeTimestamp(epochMs, changes.length, demoReplica),
           act: name,
           diff: outcome.value,
         }

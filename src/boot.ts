@@ -66,15 +66,15 @@ function keepTheDay(store: ZenStore, clock: Clock): void {
 }
 
 /** Folds the journal in idle time, in one tab at a time. */
-function keepItFolded(store: ZenStore, fold: () => Promise<void>): void {
+function keepItCompact(store: ZenStore, compact: () => Promise<void>): void {
   // Folding is safe beside another tab's; the lock only spares the work.
   const lockName = `${databaseName}-fold`
-  const foldIf = (lock: Lock | null) => (lock ? fold() : undefined)
-  const folding = async () =>
-    navigator.locks ? navigator.locks.request(lockName, { ifAvailable: true }, foldIf) : fold()
-  const foldAlone = () => void folding().catch(() => {})
+  const compactIf = (lock: Lock | null) => (lock ? compact() : undefined)
+  const compacting = async () =>
+    navigator.locks ? navigator.locks.request(lockName, { ifAvailable: true }, compactIf) : compact()
+  const compactAlone = () => void compacting().catch(() => {})
   const whenIdle = () =>
-    'requestIdleCallback' in window ? requestIdleCallback(foldAlone) : setTimeout(foldAlone, 1000)
+    'requestIdleCallback' in window ? requestIdleCallback(compactAlone) : setTimeout(compactAlone, 1000)
   let seen = 0
   store.api.subscribe(({ keeping, recent }, before) => {
     if (keeping.kind !== 'kept' || before.keeping.kind === 'kept' || recent.length - seen < 50) return
@@ -188,7 +188,7 @@ export function boot(): Zen {
     kept: { database: databaseName, by: replica },
   }
   keepTheDay(store, clock)
-  keepItFolded(store, () => archive.fold())
+  keepItCompact(store, () => archive.compact())
   holdOn(store)
   layWhenLeft(store, memory, replica)
   void loadLater(readerLoaded)

@@ -51,7 +51,7 @@ describe('a file of version 1', () => {
 
 describe('a store of version 1', () => {
   const kept = () => makeMemoryStore(new Map(Object.entries(JSON.parse(savedText('v1-store.json')))))
-  const limits = { changes: 6, pieces: 2, partSize: 4 }
+  const limits = { changes: 6, segments: 2, chunkSize: 4 }
   const opened = async (over = kept()) => {
     const store = makeTestStore(over, { replica: 'later', limits })
     await store.load()
@@ -86,14 +86,14 @@ describe('a store of version 1', () => {
       keys: { tick: 'y' },
     })
     for (const record of recordsById(document).values()) expect(parseRecord(record).ok).toBe(true)
-    expect(store.api.getState().asides).toEqual([])
+    expect(store.api.getState().quarantined).toEqual([])
   })
   it('goes on from there: what is done, undone and folded is there on the next start', async () => {
     const { store, over } = await opened()
     const [first] = recordsIn(store.api.getState().document, 'action')
     store.run('editAction', { id: first?.id ?? 'action:none', patch: { minutes: 45 } })
     await store.settled()
-    for (let round = 0; round < 4; round++) await makeArchive(over, limits, 'later').fold()
+    for (let round = 0; round < 4; round++) await makeArchive(over, limits, 'later').compact()
     const again = await opened(over)
     expect(recordsById(again.document)).toEqual(recordsById(store.api.getState().document))
     const acts = (await again.store.journal()).changes.map(({ act }) => act)

@@ -1,7 +1,7 @@
 // Figures of core and state, in Node: printed as JSON rows for scripts/bench.mjs.
 import { GB as chrono } from 'chrono-node/en'
 import { dayBandsOf } from '../../src/core/day'
-import { emptyDocument, entryOf, makeStamp, withMerged } from '../../src/core/journal'
+import { emptyDocument, entryOf, makeTimestamp, withMerged } from '../../src/core/journal'
 import { makeRandom } from '../../src/core/random'
 import { rankOfNumber, weights, type Action, type Id } from '../../src/core/record'
 import { makeNameIndex, type Name } from '../../src/core/sentence'
@@ -197,7 +197,7 @@ async function writtenBy(count: number): Promise<{ bytes: number; keys: number; 
     },
   }
   const archive = makeArchive(counting)
-  const stamp = makeStamp(1000, 0, 'bench')
+  const stamp = makeTimestamp(1000, 0, 'bench')
   const document = withMerged(
     emptyDocument,
     actionsOf(count).map((record) =>
@@ -220,7 +220,7 @@ async function writtenBy(count: number): Promise<{ bytes: number; keys: number; 
     store.run('editAction', { id: `action:${edit % count}`, patch: { minutes: 1 + ((edit * 7) % 90) } })
     if (edit % 50 === 49) {
       await store.settled()
-      await archive.fold()
+      await archive.compact()
     }
   }
   await store.settled()

@@ -5,7 +5,7 @@ import { Query } from 'mingo'
 import {
   emptyDocument,
   entryOf,
-  makeStamp,
+  makeTimestamp,
   valuesOf,
   withChange,
   withMerged,
@@ -76,7 +76,7 @@ export function lensFigures(
   timesOf: (runs: number, work: () => unknown) => number[],
 ): string[][] {
   const actions = varied(given)
-  const stamp = makeStamp(1, 0, 'bench')
+  const stamp = makeTimestamp(1, 0, 'bench')
   let document: Document = withMerged(
     emptyDocument,
     actions.map((record) => entryOf({ kind: 'added', record }, stamp)),
@@ -145,7 +145,7 @@ export function lensFigures(
     const id = `action:${(index * 251) % actions.length}` as Id<'action'>
     const fields = index % 2 ? { weight: ['should', 'must'] } : { minutes: [30, 5 + (index % 50)] }
     document = withChange(document, {
-      stamp: makeStamp(1000 + index, 0, 'bench'),
+      stamp: makeTimestamp(1000 + index, 0, 'bench'),
       act: 'editAction',
       diff: [{ kind: 'updated', id, fields } as never],
     })

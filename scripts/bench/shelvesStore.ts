@@ -1,7 +1,7 @@
 // A store file with 2,000 projects on 40 areas and 100,000 actions, on standard output: one project of 3,000 actions,
 // 500 with days of their own, 200 with three months behind them, and a template of 200 actions.
 import { toStoreFile } from '../../src/core/exchange'
-import { emptyDocument, makeStamp, withChanges, type Change } from '../../src/core/journal'
+import { emptyDocument, makeTimestamp, withChanges, type Change } from '../../src/core/journal'
 import {
   rankOfNumber,
   weights,
@@ -113,7 +113,7 @@ const records: AnyRecord[] = [
   }),
 ]
 const changes: Change[] = records.map((record, index) => ({
-  stamp: makeStamp(made + index, 0, 'bench'),
+  stamp: makeTimestamp(made + index, 0, 'bench'),
   act: 'addAction',
   diff: [{ kind: 'added', record }],
 }))

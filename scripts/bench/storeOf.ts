@@ -1,7 +1,7 @@
 // A store file with so many open actions, projects and names, on standard output; so many of them carried over from
 // yesterday.
 import { toStoreFile } from '../../src/core/exchange'
-import { emptyDocument, makeStamp, withChanges, type Change } from '../../src/core/journal'
+import { emptyDocument, makeTimestamp, withChanges, type Change } from '../../src/core/journal'
 import { rankOfNumber, weights, type Action, type AnyRecord, type Id } from '../../src/core/record'
 import { plainAction } from '../../src/core/testing/plainAction'
 import { plainProject } from '../../src/core/testing/plainShelf'
@@ -47,7 +47,7 @@ const records: AnyRecord[] = [
   })),
 ]
 const changes: Change[] = records.map((record, index) => ({
-  stamp: makeStamp(savedAt + index, 0, 'bench'),
+  stamp: makeTimestamp(savedAt + index, 0, 'bench'),
   act: 'addAction',
   diff: [{ kind: 'added', record }],
 }))

@@ -9,7 +9,7 @@ export function KeepingNotice() {
   const { store } = useZen()
   const save = useSaveFile()
   const keeping = useHeld((state) => state.keeping)
-  const asides = useHeld((state) => state.asides)
+  const asides = useHeld((state) => state.quarantined)
   const readOnly = useHeld((state) => state.readOnly)
   const unread = useHeld((state) => state.unread)
   if (keeping.kind !== 'failed' && unread === null && asides.length === 0 && !readOnly) return null
@@ -52,7 +52,7 @@ export function KeepingNotice() {
               )
             }
           />
-          <Button label="Remove it" onPress={() => void store.dropAsides()} />
+          <Button label="Remove it" onPress={() => void store.dropQuarantined()} />
         </Row>
       ) : null}
     </Column>

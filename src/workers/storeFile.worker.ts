@@ -10,7 +10,7 @@ import {
   type StoreFile,
   type StoreFileFault,
 } from '../core/exchange'
-import { latestIn, laterStamp, never, type Diff } from '../core/journal'
+import { latestIn, laterTimestamp, never, type Diff } from '../core/journal'
 import { ok, refuse, type Result } from '../core/result'
 import type { FromFileWorker, ToFileWorker } from '../state/store/fileWorker'
 import { makeArchive, storageErrorOf } from '../state/persistence'
@@ -38,8 +38,8 @@ async function read(chosen: File): Promise<void> {
   file = parsed.value
   for (let at = 0; at < file.entries.length; at += portionSize)
     say({ kind: 'entries', entries: file.entries.slice(at, at + portionSize) })
-  const inRecords = file.entries.reduce((latest, entry) => laterStamp(latest, latestIn(entry)), never)
-  const latest = file.changes.reduce((before, { stamp }) => laterStamp(before, stamp), inRecords)
+  const inRecords = file.entries.reduce((latest, entry) => laterTimestamp(latest, latestIn(entry)), never)
+  const latest = file.changes.reduce((before, { stamp }) => laterTimestamp(before, stamp), inRecords)
   const blobs = [...bundle.value.blobs.values()].map((bytes) => new Blob([bytes as Uint8Array<ArrayBuffer>]))
   say({ kind: 'read', latest, blobs })
 }

@@ -1,5 +1,5 @@
 // Every worker is loaded and asked, as the page does: it answers what is asked, and says what it cannot do.
-import { makeStamp, recordIn, type Change } from '../core/journal'
+import { makeTimestamp, recordIn, type Change } from '../core/journal'
 import { learnJournal, makeLearner } from '../core/sorting/learning'
 import { calendarDateUnsafe } from '../core/time'
 import { makeArchive, makeMemoryStore } from '../state/persistence'
@@ -33,7 +33,7 @@ async function loaded(load: () => Promise<unknown>): Promise<(...messages: unkno
 const fileOf = (text: string, name = 'a.json') => new File([text], name)
 
 it('the one that learns takes the journal in its order, up to its last change', async () => {
-  const archive = makeArchive(mockKept, { changes: 1, pieces: 2, partSize: 2 })
+  const archive = makeArchive(mockKept, { changes: 1, segments: 2, chunkSize: 2 })
   await archive.load()
   const store = makeTestStore()
   await store.load()
@@ -47,7 +47,7 @@ it('the one that learns takes the journal in its order, up to its last change', 
   const { changes } = await store.journal()
   // Kept as two tabs may keep it: not in order.
   for (const change of [...changes].reverse()) await archive.append([change], [])
-  await archive.fold()
+  await archive.compact()
   const [answer] = await (await loaded(() => import('./learn.worker')))({ database: 'test', by: 'learner' })
   const learner = makeLearner()
   learnJournal(learner, changes)
@@ -56,7 +56,7 @@ it('the one that learns takes the journal in its order, up to its last change', 
 
 it('the one that reads a store file gives its records, keeps them, and refuses what is none', async () => {
   const ask = await loaded(() => import('./storeFile.worker'))
-  const stamp = makeStamp(1000, 0, 'file')
+  const stamp = makeTimestamp(1000, 0, 'file')
   const record = { id: 'person:oda', name: 'Oda', note: '', rank: 'a0' }
   const text = JSON.stringify({
     format: 'zen-tray store',
@@ -70,7 +70,7 @@ it('the one that reads a store file gives its records, keeps them, and refuses w
   const read = await ask({ kind: 'read', file: fileOf(text) })
   expect(read.filter(({ kind }) => kind === 'entries')).toMatchObject([{ entries: [{ record }] }])
   expect(read.at(-1)).toMatchObject({ kind: 'read', latest: stamp })
-  const act: Omit<Change, 'diff'> = { stamp: makeStamp(2000, 0, 'page'), act: 'bringIn', brought: true }
+  const act: Omit<Change, 'diff'> = { stamp: makeTimestamp(2000, 0, 'page'), act: 'bringIn', brought: true }
   const kept = await ask({ kind: 'keep', act, database: 'test', by: 'reader' })
   expect(kept).toMatchObject([{ kind: 'kept' }])
   const again = makeTestStore(mockKept)

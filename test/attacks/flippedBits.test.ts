@@ -41,11 +41,11 @@ it('a turned bit costs one record at most, and the damage is given out', async (
     }
     while (again.undo()?.act.startsWith('edit')) continue
     again.redo()
-    await again.dropAsides()
+    await again.dropQuarantined()
     const after = makeTestStore(damaged, { limits: small })
     await after.load()
     expect(held(after)).toEqual(held(again))
-    expect(after.api.getState().asides).toEqual([])
+    expect(after.api.getState().quarantined).toEqual([])
   }
 })
 

@@ -1,6 +1,6 @@
 // Files and texts made to break things: refused in words or carried whole, and what was let in can be saved and read.
 import { lensFileChecks, parseTemplateFile, parseStoreFile } from '@/core/exchange'
-import { makeStamp, type Change, type Entry } from '@/core/journal'
+import { makeTimestamp, type Change, type Entry } from '@/core/journal'
 import { emptyLens, parseLensFile } from '@/core/lens'
 import { lensFileFormat, lookOf } from '@/core/lens/lensFile'
 import { plainFace } from '@/core/lens/readyMade'
@@ -54,7 +54,7 @@ it('a file is one act: undo takes it back whole, removals too, and reaches into 
   const { store } = await livedIn(6)
   const before = held(store)
   const gone = before[0]?.id as string
-  const stamp = (ms: number) => makeStamp(testStartEpochMs + 9e9 + ms, 0, 'file')
+  const stamp = (ms: number) => makeTimestamp(testStartEpochMs + 9e9 + ms, 0, 'file')
   const entries: Entry[] = [
     {
       record: {
@@ -133,7 +133,7 @@ describe('a file of a kind that is a word of the language', () => {
   it.each(['constructor:x', '__proto__:x', 'toString:x', 'hasOwnProperty:x', 'valueOf:x'])(
     'with a record %s is read or refused in words, and never throws',
     async (id) => {
-      const stamp = makeStamp(testStartEpochMs, 0, 'file')
+      const stamp = makeTimestamp(testStartEpochMs, 0, 'file')
       const text = JSON.stringify({
         format: 'zen-tray store',
         version: currentVersion,
@@ -158,7 +158,7 @@ describe('things within one another without end', () => {
         id: `project:p${at}`,
         parentId: at === 0 ? null : `project:p${at - 1}`,
       } as never,
-      all: makeStamp(testStartEpochMs, 0, 'file'),
+      all: makeTimestamp(testStartEpochMs, 0, 'file'),
     }))
 
   it('are refused in words where a file is read', () => {

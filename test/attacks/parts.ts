@@ -7,7 +7,7 @@ import { makeArchive, makeMemoryStore, type KeyValueStore } from '@/state/persis
 import { makeTestStore, type TestStore } from '@/state/testing'
 
 export const rounds = (short: number): number => (process.env['ATTACKS'] === 'long' ? short * 40 : short)
-export const small = { changes: 5, pieces: 2, partSize: 4 }
+export const small = { changes: 5, segments: 2, chunkSize: 4 }
 export const held = (store: TestStore) => [...recordsById(store.api.getState().document).values()]
 export const textsIn = (store: TestStore): string[] =>
   recordsIn(store.api.getState().document, 'slip')
@@ -31,7 +31,7 @@ export async function livedIn(
     const [slip] = recordsIn(store.api.getState().document, 'slip')
     if (index % 4 === 3 && slip) store.run('sortAsAction', { slipId: slip.id, fields: { title: slip.text } })
     await store.settled()
-    await archive.fold()
+    await archive.compact()
   }
   return { store, kept, archive }
 }

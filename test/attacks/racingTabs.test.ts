@@ -27,7 +27,7 @@ it('loses nothing while two tabs write and fold, and a third starts in the midst
     const tab = (name: string) => makeTestStore(slowed(kept, random), { replica: name, limits: small })
     const [left, right] = [tab('left'), tab('right')]
     await Promise.all([left.load(), right.load()])
-    const fold = (name: string) => makeArchive(slowed(kept, random), small, name).fold()
+    const fold = (name: string) => makeArchive(slowed(kept, random), small, name).compact()
     const wanted: string[] = []
     const write = async (store: typeof left, name: string) => {
       for (let index = 0; index < 15; index++) {
@@ -61,7 +61,7 @@ it('brings nothing back that was wiped while others folded', async () => {
     await store.settled()
     const wiper = makeTestStore(slowed(kept, random), { replica: 'wiper', limits: small })
     await wiper.load()
-    await Promise.all([makeArchive(slowed(kept, random), small, 'folder').fold(), wiper.wipe()])
+    await Promise.all([makeArchive(slowed(kept, random), small, 'folder').compact(), wiper.wipe()])
     const after = makeTestStore(kept)
     await after.load()
     expect(textsIn(after)).toEqual([])

@@ -1,5 +1,5 @@
 import { currentVersion } from '../migrations'
-import { emptyDocument, makeStamp, withChanges, withMerged, type Change } from '../journal'
+import { emptyDocument, makeTimestamp, withChanges, withMerged, type Change } from '../journal'
 import { plainAction } from '../testing/plainAction'
 import { plainArea, plainGroup } from '../testing/plainShelf'
 import { parseStoreFile, storeFileLimitBytes, storeFileParts, toStoreFile, type StoreFileFault } from '.'
@@ -10,20 +10,24 @@ const area = { ...plainArea, id: 'area:a' as const, groupId: group.id }
 const action = { ...plainAction, areaId: 'area:a' as const }
 const changes: Change[] = [
   {
-    stamp: makeStamp(now - 5000, 0, 'aaaa'),
+    stamp: makeTimestamp(now - 5000, 0, 'aaaa'),
     act: 'addArea',
     diff: [
       { kind: 'added', record: group },
       { kind: 'added', record: area },
     ],
   },
-  { stamp: makeStamp(now - 4000, 0, 'aaaa'), act: 'addAction', diff: [{ kind: 'added', record: action }] },
   {
-    stamp: makeStamp(now - 3000, 0, 'aaaa'),
+    stamp: makeTimestamp(now - 4000, 0, 'aaaa'),
+    act: 'addAction',
+    diff: [{ kind: 'added', record: action }],
+  },
+  {
+    stamp: makeTimestamp(now - 3000, 0, 'aaaa'),
     act: 'editAction',
     diff: [{ kind: 'updated', id: action.id, fields: { minutes: [null, 20] } }],
   },
-  { stamp: makeStamp(now - 2000, 0, 'aaaa'), act: 'removed', diff: [{ kind: 'removed', record: group }] },
+  { stamp: makeTimestamp(now - 2000, 0, 'aaaa'), act: 'removed', diff: [{ kind: 'removed', record: group }] },
 ]
 const document = withChanges(emptyDocument, changes)
 const text = toStoreFile(document, changes, now)
@@ -37,7 +41,7 @@ it('gives back every record, removed ones too, and the whole journal', () => {
 
 it('is written in portions that make one text, however many records there are', () => {
   const many: Change[] = Array.from({ length: 1000 }, (_, index) => ({
-    stamp: makeStamp(now - 9000 + index, 0, 'aaaa'),
+    stamp: makeTimestamp(now - 9000 + index, 0, 'aaaa'),
     act: 'addAction',
     diff: [{ kind: 'added', record: { ...plainAction, id: `action:${index}` } }],
   }))
@@ -211,7 +215,7 @@ it('lists records and changes in order, however many there are and however they 
   const many: Change[] = Array.from({ length: 4200 }, (_, index) => {
     const shuffled = (index * 2657) % 4200
     return {
-      stamp: makeStamp(now + shuffled, 0, 'aaaa'),
+      stamp: makeTimestamp(now + shuffled, 0, 'aaaa'),
       act: 'addAction',
       diff: [{ kind: 'added', record: { ...plainAction, id: `action:a${shuffled}` } }],
     }
@@ -239,7 +243,7 @@ it('refuses a file of 200 MB without reading it', () => {
 })
 
 it('carries stamps from next year, fields and kinds of a newer version, and acts it has no word for', () => {
-  const ahead = makeStamp(now + 3e10, 0, 'aaaa')
+  const ahead = makeTimestamp(now + 3e10, 0, 'aaaa')
   const given = broken((file) => {
     const [first] = file.records as [{ record: Record<string, unknown>; all: string }]
     first.record['colour'] = 'red'

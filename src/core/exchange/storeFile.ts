@@ -1,7 +1,15 @@
 // The whole store as one file and back: versioned JSON, described in docs/file-format.md. Reading trusts nothing:
 // a file is taken whole or not at all, and a refusal says where and why.
 import * as v from 'valibot'
-import { entriesIn, idOf, isStamp, type Change, type Document, type Entry, type RecordDiff } from '../journal'
+import {
+  entriesIn,
+  idOf,
+  isTimestamp,
+  type Change,
+  type Document,
+  type Entry,
+  type RecordDiff,
+} from '../journal'
 import { changeSchema } from '../journal/changeSchema'
 import { currentVersion, migrateChange, migrateEntry } from '../migrations'
 import { kindOf } from '../record'
@@ -98,10 +106,10 @@ export const toStoreFile = (document: Document, changes: readonly Change[], save
 
 const entryFrame = v.strictObject({
   record: v.looseObject({ id: v.string() }),
-  all: v.custom<string>((value) => value === '' || isStamp(value), 'expected a stamp'),
-  own: v.optional(v.record(v.string(), v.custom<string>(isStamp, 'expected a stamp'))),
-  removed: v.optional(v.custom<string>(isStamp, 'expected a stamp')),
-  restored: v.optional(v.custom<string>(isStamp, 'expected a stamp')),
+  all: v.custom<string>((value) => value === '' || isTimestamp(value), 'expected a stamp'),
+  own: v.optional(v.record(v.string(), v.custom<string>(isTimestamp, 'expected a stamp'))),
+  removed: v.optional(v.custom<string>(isTimestamp, 'expected a stamp')),
+  restored: v.optional(v.custom<string>(isTimestamp, 'expected a stamp')),
 })
 
 const shapeFault = (where: string, { where: inside, why }: ShapeFault): StoreFileFault => ({

@@ -3,7 +3,7 @@ import { laidOn } from '../action'
 import type { Action } from '../record'
 import { guessOfDate, mayBeDate, readDate, type Calendar } from '../sentence/datePhrase'
 import { readDayAndTime, readFromNow } from '../sentence/momentPhrase'
-import { strong, weak, type Reading } from '../sentence/reading'
+import { strong, weak, type Interpretation } from '../sentence/interpretation'
 import { readBareHour, readSpan, readSpokenTime, readTime, type Span } from '../sentence/timePhrase'
 import { isEqual } from '../isEqual'
 import { byDay, date as asked, onDay } from '../lens/asking'
@@ -21,7 +21,7 @@ export interface AtMeaning {
   readonly minutes?: number
 }
 
-function readSpanned(phrase: string, calendar: Calendar): Reading | null {
+function readSpanned(phrase: string, calendar: Calendar): Interpretation | null {
   if (!/\d/.test(phrase)) return null
   const bare = phrase.replace(/^(?:on|at) /, '')
   const spanned = ({ isBare, ...span }: Span, date: CalendarDate | null, day: string) =>
@@ -41,7 +41,7 @@ function readSpanned(phrase: string, calendar: Calendar): Reading | null {
   return null
 }
 
-function readAt(phrase: string, calendar: Calendar): Reading | null {
+function readAt(phrase: string, calendar: Calendar): Interpretation | null {
   const said = /^at (.+)$/.exec(phrase)?.[1]
   const time = said ? readTime(said) : null
   if (time) return strong({ kind: 'at', date: null, time })

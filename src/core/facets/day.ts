@@ -2,7 +2,7 @@
 import { laidOnDay, standsOn } from '../action'
 import type { Action } from '../record'
 import { dottedDay, guessOfDate, mayBeDate, readDate, type Calendar } from '../sentence/datePhrase'
-import { strong, weak, type Reading } from '../sentence/reading'
+import { strong, weak, type Interpretation } from '../sentence/interpretation'
 import { byDay, date as asked, onDay } from '../lens/asking'
 import { dayNumber, groupedByDay, momentNumber } from '../lens/dateHeadings'
 import type { CalendarDate } from '../time'
@@ -20,7 +20,7 @@ const isOnlyPerhapsADay = /^(?:the \d|(?:sat|sun|wed)$)/
 /** Words that are mostly a day, and now and then part of the title: "in a week", "25/3". */
 const isLooselyADay = /^(?:in |\d)/
 
-function readDay(phrase: string, calendar: Calendar): Reading | null {
+function readDay(phrase: string, calendar: Calendar): Interpretation | null {
   const bare = phrase.replace(/^(?:on|at) (?!\d{1,2}$)/, '')
   if (!mayBeDate(bare) || (phrase.startsWith('at ') && !/ (?:end|start|beginning|weekend)\b/.test(phrase)))
     return null

@@ -2,7 +2,7 @@
 import type { Action } from '../record'
 import { dottedDay, mayBeDate, readDate, type Calendar } from '../sentence/datePhrase'
 import { readDayAndTime, readDueMoment } from '../sentence/momentPhrase'
-import { strong, type Reading } from '../sentence/reading'
+import { strong, type Interpretation } from '../sentence/interpretation'
 import { readBareHour, readSpokenTime, readTime } from '../sentence/timePhrase'
 import { isEqual } from '../isEqual'
 import { anyOf, byDay, byPeriod, date, onDay } from '../lens/asking'
@@ -17,13 +17,16 @@ export interface DueMeaning {
   readonly time: ClockTime | null
 }
 
-const due = (on: CalendarDate, time: ClockTime | null = null, guess: Reading['guess'] = null): Reading =>
-  strong({ kind: 'due', date: on, time }, guess)
+const due = (
+  on: CalendarDate,
+  time: ClockTime | null = null,
+  guess: Interpretation['guess'] = null,
+): Interpretation => strong({ kind: 'due', date: on, time }, guess)
 
 const dueForm = /^(?:by|due by|due on|due|no later than|deadline|at the latest by) (.+)$/
 const endOfDay = /^(?:the )?(?:end of (?:the )?(?:day|business)|eod|cob|close of (?:play|business))$/
 
-function readDue(phrase: string, calendar: Calendar): Reading | null {
+function readDue(phrase: string, calendar: Calendar): Interpretation | null {
   const within = /^within (.+)$/.exec(phrase)?.[1]
   const distance = within ? readDate(`in ${within}`, calendar) : null
   if (distance) return due(distance)
@@ -43,7 +46,7 @@ function readDue(phrase: string, calendar: Calendar): Reading | null {
 }
 
 /** "before friday" is by the day before. */
-function readBefore(phrase: string, calendar: Calendar): Reading | null {
+function readBefore(phrase: string, calendar: Calendar): Interpretation | null {
   const said = /^before (.+)$/.exec(phrase)?.[1]
   const time = said ? readTime(said) : null
   if (time) return due(calendar.today, time)

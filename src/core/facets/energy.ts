@@ -1,6 +1,6 @@
 // How much of one's energy it takes.
 import { energies, type Action, type Energy } from '../record'
-import { strong, weak } from '../sentence/reading'
+import { strong, weak } from '../sentence/interpretation'
 import { choice } from '../lens/asking'
 import { set } from '../lens/dateHeadings'
 import type { Facet } from './facet'

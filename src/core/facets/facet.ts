@@ -7,7 +7,7 @@ import type { SentenceContext } from '../sentence/claim'
 import type { Clause } from '../sentence/clause'
 import type { Calendar } from '../sentence/datePhrase'
 import type { Draft } from '../sentence/draft'
-import type { Reading } from '../sentence/reading'
+import type { Interpretation } from '../sentence/interpretation'
 import type { CalendarDate } from '../time'
 import type { ActionPatch, Amendable, FacetField, PartsSaid } from './amendable'
 
@@ -70,7 +70,7 @@ export interface SayingAgain<F extends FacetField = FacetField> {
   ) => readonly string[]
 }
 
-export type ReadPhrase = (phrase: string, calendar: Calendar) => Reading | null
+export type ReadPhrase = (phrase: string, calendar: Calendar) => Interpretation | null
 
 /** One day of a rule and the next: what is dated moves as far as they are apart. */
 export interface NextTurn {

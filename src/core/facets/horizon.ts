@@ -1,7 +1,7 @@
 // How near it is held. *Today* stands for its day.
 import { horizonOf, withHorizon } from '../action'
 import { keptHorizons, type Action, type Horizon } from '../record'
-import { strong, weak, type Reading } from '../sentence/reading'
+import { strong, weak, type Interpretation } from '../sentence/interpretation'
 import { choice } from '../lens/asking'
 import { set } from '../lens/dateHeadings'
 import type { CalendarDate } from '../time'
@@ -12,7 +12,7 @@ export interface HorizonMeaning {
   readonly horizon: Horizon
 }
 
-const words: Readonly<Record<string, Reading>> = {
+const words: Readonly<Record<string, Interpretation>> = {
   today: strong({ kind: 'horizon', horizon: 'today' }),
   tonight: strong({ kind: 'horizon', horizon: 'today' }),
   'this week': strong({ kind: 'horizon', horizon: 'week' }),
@@ -31,7 +31,7 @@ const isOf =
 
 export const horizonFacet: Facet<HorizonMeaning, 'horizon'> = {
   fields: ['horizon'],
-  readFirst: (phrase) => (Object.hasOwn(words, phrase) ? (words[phrase] as Reading) : null),
+  readFirst: (phrase) => (Object.hasOwn(words, phrase) ? (words[phrase] as Interpretation) : null),
   clauses: {
     horizon: {
       isTimed: true,

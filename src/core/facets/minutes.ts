@@ -1,6 +1,6 @@
 // How long it will take.
 import { readLength } from '../sentence/lengthPhrase'
-import { strong } from '../sentence/reading'
+import { strong } from '../sentence/interpretation'
 import { minutes as asked } from '../lens/asking'
 import { set } from '../lens/dateHeadings'
 import type { Condition } from '../lens/lens'

@@ -1,7 +1,7 @@
 // The day before which it is hidden.
 import { isHidden } from '../action'
 import { guessOfDate, monthPattern, readDate, type Calendar } from '../sentence/datePhrase'
-import { strong } from '../sentence/reading'
+import { strong } from '../sentence/interpretation'
 import type { CalendarDate } from '../time'
 import type { Facet } from './facet'
 import { dayWords } from './sayDays'

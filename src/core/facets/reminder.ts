@@ -1,6 +1,6 @@
 // When it reminds. Each reminder is a record that belongs to the action.
 import { isEqual } from '../isEqual'
-import { strong } from '../sentence/reading'
+import { strong } from '../sentence/interpretation'
 import { readReminder, type ReminderWhen } from '../sentence/reminderPhrase'
 import type { Facet } from './facet'
 

@@ -2,7 +2,7 @@
 import { state } from '../lens/asking'
 import type { RepeatRule } from '../repeat'
 import { readRepeat, readTimes, readUntil } from '../sentence/repeatPhrase'
-import { strong } from '../sentence/reading'
+import { strong } from '../sentence/interpretation'
 import type { CalendarDate, ClockTime } from '../time'
 import type { Clause } from '../sentence/clause'
 import type { Facet } from './facet'

@@ -2,7 +2,7 @@
 import { state } from '../lens/asking'
 import { isToChase } from '../action'
 import { guessOfDate, readDate } from '../sentence/datePhrase'
-import { strong } from '../sentence/reading'
+import { strong } from '../sentence/interpretation'
 import type { Clause, Name } from '../sentence/clause'
 import type { Action, Id } from '../record'
 import type { CalendarDate } from '../time'

@@ -1,6 +1,6 @@
 // How much it matters.
 import { weights, type Action, type Weight } from '../record'
-import { weak } from '../sentence/reading'
+import { weak } from '../sentence/interpretation'
 import { set } from '../lens/dateHeadings'
 import type { Facet } from './facet'
 

@@ -1,7 +1,7 @@
 // What it brings in, and how much of it only this person can do.
 import { kindOfWork, kindsOfWork } from '../action/worth'
 import { levels, type Action, type Level } from '../record'
-import { strong, weak } from '../sentence/reading'
+import { strong, weak } from '../sentence/interpretation'
 import { set } from '../lens/dateHeadings'
 import type { LaidUnder } from '../lens/lensTerms'
 import type { ClauseRules, Facet, SaidClauses } from './facet'

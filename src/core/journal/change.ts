@@ -1,6 +1,6 @@
 // What one act did: the one shape that serves saving, undo, history and merging.
 import type { AnyRecord } from '../record'
-import { epochMsOf, type Stamp } from './stamp'
+import { epochMsOf, type Timestamp } from './timestamp'
 
 export interface Added {
   readonly kind: 'added'
@@ -26,12 +26,12 @@ export type RecordDiff = Added | Updated | Removed | Restored
 export type Diff = readonly RecordDiff[]
 
 export interface Change {
-  readonly stamp: Stamp
+  readonly stamp: Timestamp
   /** The command's name, or `undo`, `redo`, `bringIn`. Anything else comes from elsewhere and is told plainly. */
   readonly act: string
   readonly diff: Diff
   /** On an undo or a redo: the change it takes back or does again. */
-  readonly reverts?: { readonly kind: 'undo' | 'redo'; readonly stamp: Stamp }
+  readonly reverts?: { readonly kind: 'undo' | 'redo'; readonly stamp: Timestamp }
   /** The device it was made on. Undo takes back only one's own. */
   readonly by?: string
   /**

@@ -1,13 +1,13 @@
 // The frame of a change, for reading one of unknown origin.
 import * as v from 'valibot'
 import { epochMsCheck } from '../record/checks'
-import { isStamp, type Stamp } from './stamp'
+import { isTimestamp, type Timestamp } from './timestamp'
 
-const stampField = v.custom<Stamp>(isStamp, 'expected a stamp')
+const timestampField = v.custom<Timestamp>(isTimestamp, 'expected a stamp')
 const someRecord = v.looseObject({ id: v.string() })
 /** The frame of a change. Its records are checked one by one with `parseRecord`. */
 export const changeSchema = v.strictObject({
-  stamp: stampField,
+  stamp: timestampField,
   act: v.pipe(v.string(), v.maxLength(60)),
   diff: v.array(
     v.variant('kind', [
@@ -21,7 +21,7 @@ export const changeSchema = v.strictObject({
       v.strictObject({ kind: v.literal('restored'), record: someRecord }),
     ]),
   ),
-  reverts: v.optional(v.strictObject({ kind: v.picklist(['undo', 'redo']), stamp: stampField })),
+  reverts: v.optional(v.strictObject({ kind: v.picklist(['undo', 'redo']), stamp: timestampField })),
   by: v.optional(v.pipe(v.string(), v.maxLength(40, 'expected at most 40 characters'))),
   at: v.optional(epochMsCheck),
   brought: v.optional(v.literal(true)),

@@ -17,7 +17,7 @@ import {
 } from '../record'
 import { idOf, type Change, type Diff, type RecordDiff, type Updated } from './change'
 import { entryOf, isThere, mergeEntries, type Entry } from './entry'
-import { never } from './stamp'
+import { never } from './timestamp'
 import {
   emptyTable,
   getIn,

@@ -12,40 +12,40 @@ import {
   type MemberShape,
 } from '../record'
 import type { RecordDiff, Updated } from './change'
-import { laterStamp, never, type Stamp } from './stamp'
+import { laterTimestamp, never, type Timestamp } from './timestamp'
 
 export interface Entry {
   /** The record; only some of its fields while `all` is `never` (edits that came before the record itself). */
   readonly record: AnyRecord
   /** When the record was last written whole. */
-  readonly all: Stamp
+  readonly all: Timestamp
   /** Fields written since, each with its own stamp; every one is later than `all`. */
-  readonly own?: Readonly<Record<string, Stamp>>
-  readonly removed?: Stamp
+  readonly own?: Readonly<Record<string, Timestamp>>
+  readonly removed?: Timestamp
   /** When a removal was last taken back. */
-  readonly restored?: Stamp
+  readonly restored?: Timestamp
 }
 
-type Stamps = Readonly<Record<string, Stamp>>
+type Stamps = Readonly<Record<string, Timestamp>>
 type Fields = Readonly<Record<string, unknown>>
 
-const stampFor = (entry: Entry, field: string): Stamp => entry.own?.[field] ?? entry.all
+const timestampFor = (entry: Entry, field: string): Timestamp => entry.own?.[field] ?? entry.all
 
 /** A member of a field kept member by member has a stamp of its own under this name. */
 const memberName = (field: string, member: string): string => `${field}/${member}`
-const stampForMember = (entry: Entry, field: string, member: string): Stamp =>
-  entry.own?.[memberName(field, member)] ?? stampFor(entry, field)
+const timestampForMember = (entry: Entry, field: string, member: string): Timestamp =>
+  entry.own?.[memberName(field, member)] ?? timestampFor(entry, field)
 
 /** The latest write to any field. */
-export function writtenAt(entry: Entry): Stamp {
+export function writtenAt(entry: Entry): Timestamp {
   let latest = entry.all
-  for (const field in entry.own) latest = laterStamp(latest, entry.own[field] as Stamp)
+  for (const field in entry.own) latest = laterTimestamp(latest, entry.own[field] as Timestamp)
   return latest
 }
 
 /** The latest stamp of any kind on an entry. */
-export const latestIn = (entry: Entry): Stamp =>
-  laterStamp(writtenAt(entry), laterStamp(entry.removed ?? never, entry.restored ?? never))
+export const latestIn = (entry: Entry): Timestamp =>
+  laterTimestamp(writtenAt(entry), laterTimestamp(entry.removed ?? never, entry.restored ?? never))
 
 /** Settings are read over their defaults, so they are there as soon as one of them was written. */
 const isWhole = (entry: Entry): boolean =>
@@ -54,15 +54,17 @@ const isWhole = (entry: Entry): boolean =>
 /** Whether the record is there: written whole, and not removed since its last edit. */
 export function isThere(entry: Entry): boolean {
   if (!isWhole(entry)) return false
-  return entry.removed === undefined || entry.removed < laterStamp(writtenAt(entry), entry.restored ?? never)
+  return (
+    entry.removed === undefined || entry.removed < laterTimestamp(writtenAt(entry), entry.restored ?? never)
+  )
 }
 
 function makeEntry(
   record: AnyRecord,
-  all: Stamp,
-  own: Record<string, Stamp>,
-  removed: Stamp,
-  restored: Stamp,
+  all: Timestamp,
+  own: Record<string, Timestamp>,
+  removed: Timestamp,
+  restored: Timestamp,
 ): Entry {
   const later = withoutOutdated(own, all)
   return {
@@ -86,9 +88,9 @@ function differingMembers(from: unknown, to: unknown): Map<string, unknown> {
 const present = (members: ReadonlyMap<string, unknown>): Map<string, unknown> =>
   new Map([...members].filter(([, value]) => value !== undefined))
 
-function entryOfUpdate(part: Updated, stamp: Stamp): Entry {
+function entryOfUpdate(part: Updated, stamp: Timestamp): Entry {
   const record: Record<string, unknown> = { id: part.id }
-  const own: Record<string, Stamp> = {}
+  const own: Record<string, Timestamp> = {}
   const memberFields = memberFieldsOf(part.id)
   for (const [field, [from, to]] of Object.entries(part.fields)) {
     const shape = Object.hasOwn(memberFields, field) ? memberFields[field] : undefined
@@ -101,7 +103,7 @@ function entryOfUpdate(part: Updated, stamp: Stamp): Entry {
 }
 
 /** The entry that a single part of a change leaves behind when nothing was there before. */
-export function entryOf(part: RecordDiff, stamp: Stamp): Entry {
+export function entryOf(part: RecordDiff, stamp: Timestamp): Entry {
   switch (part.kind) {
     case 'added':
       return { record: inMemberOrder(part.record), all: stamp }
@@ -133,7 +135,7 @@ function mergeMembers(
   b: Entry,
   field: string,
   shape: MemberShape,
-  own: Record<string, Stamp>,
+  own: Record<string, Timestamp>,
 ): unknown {
   const [ofA, ofB] = [a, b].map(({ record }) => membersOf((record as unknown as Fields)[field])) as [
     Map<string, unknown>,
@@ -141,20 +143,22 @@ function mergeMembers(
   ]
   const merged = new Map<string, unknown>()
   for (const member of membersKnown(field, a, b)) {
-    const [stampA, stampB] = [stampForMember(a, field, member), stampForMember(b, field, member)]
+    const [stampA, stampB] = [timestampForMember(a, field, member), timestampForMember(b, field, member)]
     const value = (stampB > stampA ? ofB : ofA).get(member)
     if (value !== undefined) merged.set(member, value)
-    own[memberName(field, member)] = laterStamp(stampA, stampB)
+    own[memberName(field, member)] = laterTimestamp(stampA, stampB)
   }
   return fromMembers(merged, shape)
 }
 
 /** Without the stamps that say nothing beyond a later write of the whole record or the whole field. */
-function withoutOutdated(own: Record<string, Stamp>, all: Stamp): Stamps {
-  const kept: Record<string, Stamp> = {}
+function withoutOutdated(own: Record<string, Timestamp>, all: Timestamp): Stamps {
+  const kept: Record<string, Timestamp> = {}
   for (const name in own) {
-    const stamp = own[name] as Stamp
-    const whole = name.includes('/') ? laterStamp(own[name.slice(0, name.indexOf('/'))] ?? never, all) : all
+    const stamp = own[name] as Timestamp
+    const whole = name.includes('/')
+      ? laterTimestamp(own[name.slice(0, name.indexOf('/'))] ?? never, all)
+      : all
     if (stamp > whole) kept[name] = stamp
   }
   return kept
@@ -165,22 +169,22 @@ export function mergeEntries(a: Entry, b: Entry): Entry {
   // What was not written whole leaves every other field, and its stamp, as it is.
   const isEdit = b.all === never
   const record: Record<string, unknown> = isEdit ? { ...a.record } : {}
-  const own: Record<string, Stamp> = isEdit ? { ...a.own } : {}
-  const all = laterStamp(a.all, b.all)
+  const own: Record<string, Timestamp> = isEdit ? { ...a.own } : {}
+  const all = laterTimestamp(a.all, b.all)
   const ofA = a.record as unknown as Fields
   const ofB = b.record as unknown as Fields
   const memberFields = memberFieldsOf(a.record.id)
   const fields = isEdit ? Object.keys(ofB) : new Set([...Object.keys(ofA), ...Object.keys(ofB)])
   for (const field of fields) {
-    const stampA = field in ofA ? stampFor(a, field) : never
-    const stampB = field in ofB ? stampFor(b, field) : never
+    const stampA = field in ofA ? timestampFor(a, field) : never
+    const stampB = field in ofB ? timestampFor(b, field) : never
     const shape = Object.hasOwn(memberFields, field) ? memberFields[field] : undefined
-    own[field] = laterStamp(stampA, stampB)
+    own[field] = laterTimestamp(stampA, stampB)
     if (shape) record[field] = mergeMembers(a, b, field, shape, own)
     else record[field] = stampB > stampA || !(field in ofA) ? ofB[field] : ofA[field]
   }
   delete own['id']
-  const removed = laterStamp(a.removed ?? never, b.removed ?? never)
-  const restored = laterStamp(a.restored ?? never, b.restored ?? never)
+  const removed = laterTimestamp(a.removed ?? never, b.removed ?? never)
+  const restored = laterTimestamp(a.restored ?? never, b.restored ?? never)
   return makeEntry(record as unknown as AnyRecord, all, own, removed, restored)
 }

@@ -21,13 +21,13 @@ export {
 export { entryOf, isThere, latestIn, mergeEntries, writtenAt, type Entry } from './entry'
 export {
   epochMsOf,
-  isStamp,
+  isTimestamp,
   latestStampedEpochMs,
-  laterStamp,
-  makeStamp,
+  laterTimestamp,
+  makeTimestamp,
   never,
-  nextStamp,
-  type Stamp,
-} from './stamp'
+  nextTimestamp,
+  type Timestamp,
+} from './timestamp'
 export { emptyTable, getIn, valuesOf, withEntries, type Table } from './table'
 export { isOwn, nothingToUndo, undoStateOf, withUndoable, type Undone, type UndoState } from './undo'

@@ -4,7 +4,7 @@ import {
   emptyDocument,
   entriesIn,
   makeGathering,
-  makeStamp,
+  makeTimestamp,
   mergeDocuments,
   recordIn,
   recordsById,
@@ -59,7 +59,7 @@ const changesArbitrary = fc
       const current = recordIn(document, `slip:${id}`)
       const part = partOf(act, id, value, current)
       if (!part) return []
-      const change: Change = { stamp: makeStamp(1000 + index, 0, replica), act, diff: [part] }
+      const change: Change = { stamp: makeTimestamp(1000 + index, 0, replica), act, diff: [part] }
       seen[replica] = withChange(document, change)
       return [change]
     })
@@ -136,10 +136,10 @@ describe('merging', () => {
   it('never lets a removal win over a later edit', () => {
     const record = slip('a', 'one')
     const changes: Change[] = [
-      { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] },
-      { stamp: makeStamp(2, 0, 'aaaa'), act: 'remove', diff: [{ kind: 'removed', record }] },
+      { stamp: makeTimestamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] },
+      { stamp: makeTimestamp(2, 0, 'aaaa'), act: 'remove', diff: [{ kind: 'removed', record }] },
       {
-        stamp: makeStamp(3, 0, 'bbbb'),
+        stamp: makeTimestamp(3, 0, 'bbbb'),
         act: 'text',
         diff: [{ kind: 'updated', id: record.id, fields: { text: ['one', 'two'] } }],
       },
@@ -152,11 +152,11 @@ describe('merging', () => {
 describe('sets', () => {
   const record = slip('a', 'one')
   const change = (ms: number, replica: string, from: string[], to: string[]): Change => ({
-    stamp: makeStamp(ms, 0, replica),
+    stamp: makeTimestamp(ms, 0, replica),
     act: 'off',
     diff: [{ kind: 'updated', id: record.id, fields: { takenOff: [from, to] } }],
   })
-  const added: Change = { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] }
+  const added: Change = { stamp: makeTimestamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] }
   const takenOff = (changes: Change[]) =>
     (shown(withChanges(emptyDocument, [added, ...changes]))[0] as { takenOff: string[] }).takenOff
   it('keep both members that two copies each add, and lose only what one of them takes out', () => {
@@ -186,7 +186,7 @@ describe('undo and redo', () => {
         const state = () => undoStateOf(journal, 'here')
         const revert = (target: Change, kind: 'undo' | 'redo', diff: Change['diff']) => {
           const change: Change = {
-            stamp: makeStamp(ms++, 0, 'aaaa'),
+            stamp: makeTimestamp(ms++, 0, 'aaaa'),
             act: kind,
             diff: revertOf(document, diff),
             reverts: { kind, stamp: target.stamp },
@@ -213,10 +213,10 @@ describe('undo and redo', () => {
     const record = slip('a', 'one')
     const change = { kind: 'updated', id: record.id, fields: { text: ['one', 'two'] } } as const
     const document = withChanges(emptyDocument, [
-      { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] },
-      { stamp: makeStamp(2, 0, 'aaaa'), act: 'text', diff: [change] },
+      { stamp: makeTimestamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] },
+      { stamp: makeTimestamp(2, 0, 'aaaa'), act: 'text', diff: [change] },
       {
-        stamp: makeStamp(3, 0, 'bbbb'),
+        stamp: makeTimestamp(3, 0, 'bbbb'),
         act: 'text',
         diff: [{ kind: 'updated', id: record.id, fields: { text: ['two', 'three'] } }],
       },
@@ -226,26 +226,34 @@ describe('undo and redo', () => {
   })
   it('of a removal keep an edit from elsewhere, whether it comes before the undo or after it', () => {
     const record = slip('a', 'one')
-    const added: Change = { stamp: makeStamp(1, 0, 'aaaa'), act: 'add', diff: [{ kind: 'added', record }] }
+    const added: Change = {
+      stamp: makeTimestamp(1, 0, 'aaaa'),
+      act: 'add',
+      diff: [{ kind: 'added', record }],
+    }
     const removed: Change = {
-      stamp: makeStamp(3, 0, 'aaaa'),
+      stamp: makeTimestamp(3, 0, 'aaaa'),
       act: 'remove',
       diff: [{ kind: 'removed', record }],
     }
     const edited: Change = {
-      stamp: makeStamp(2, 0, 'bbbb'),
+      stamp: makeTimestamp(2, 0, 'bbbb'),
       act: 'text',
       diff: [{ kind: 'updated', id: record.id, fields: { text: ['one', 'two'] } }],
     }
     const gone = withChanges(emptyDocument, [added, removed])
-    const undone: Change = { stamp: makeStamp(4, 0, 'aaaa'), act: 'undo', diff: revertOf(gone, removed.diff) }
+    const undone: Change = {
+      stamp: makeTimestamp(4, 0, 'aaaa'),
+      act: 'undo',
+      diff: revertOf(gone, removed.diff),
+    }
     for (const order of [
       [added, edited, removed, undone],
       [added, removed, undone, edited],
     ])
       expect(shown(withChanges(emptyDocument, order))).toEqual([{ ...record, text: 'two' }])
     const again: Change = {
-      stamp: makeStamp(5, 0, 'aaaa'),
+      stamp: makeTimestamp(5, 0, 'aaaa'),
       act: 'redo',
       diff: revertOf(withChanges(gone, [undone]), undone.diff),
     }
@@ -253,7 +261,7 @@ describe('undo and redo', () => {
   })
   it('reach into one’s own acts alone', () => {
     const change = (ms: number, by?: string): Change => ({
-      stamp: makeStamp(ms, 0, 'aaaa'),
+      stamp: makeTimestamp(ms, 0, 'aaaa'),
       act: 'add',
       diff: [],
       ...(by ? { by } : {}),
@@ -265,7 +273,7 @@ describe('undo and redo', () => {
 })
 
 it('an undo leaves a member that was written again since as it is now, and takes the others back', () => {
-  const stamp = (at: number) => makeStamp(at, 0, 'aaaa')
+  const stamp = (at: number) => makeTimestamp(at, 0, 'aaaa')
   const set = (at: number, from: object, to: object): Change => ({
     stamp: stamp(at),
     act: 'setSettings',

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { emptyTable, getIn, makeTableFiller, valuesOf, withEntries, type Table } from './table'
-import { epochMsOf, isStamp, makeStamp, never, nextStamp } from './stamp'
+import { epochMsOf, isTimestamp, makeTimestamp, never, nextTimestamp } from './timestamp'
 
 describe('a table', () => {
   const entries = fc.array(
@@ -67,8 +67,8 @@ describe('a stamp', () => {
       fc.property(fc.array(fc.integer({ min: 0, max: 2e12 }), { minLength: 2, maxLength: 30 }), (clock) => {
         let last = never
         for (const now of clock) {
-          const next = nextStamp(last, now, 'aaaa')
-          expect(next > last && isStamp(next)).toBe(true)
+          const next = nextTimestamp(last, now, 'aaaa')
+          expect(next > last && isTimestamp(next)).toBe(true)
           expect(epochMsOf(next)).toBeGreaterThanOrEqual(now)
           last = next
         }
@@ -77,20 +77,22 @@ describe('a stamp', () => {
     )
   })
   it('moves on to the next millisecond when the counter is used up', () => {
-    expect(nextStamp(makeStamp(1000, 36 ** 4 - 1, 'aaaa'), 1000, 'aaaa')).toBe(makeStamp(1001, 0, 'aaaa'))
+    expect(nextTimestamp(makeTimestamp(1000, 36 ** 4 - 1, 'aaaa'), 1000, 'aaaa')).toBe(
+      makeTimestamp(1001, 0, 'aaaa'),
+    )
   })
   it('sorts as text in the order of time', () => {
     const stamps = [
-      makeStamp(9, 0, 'bbbb'),
-      makeStamp(10, 0, 'aaaa'),
-      makeStamp(10, 1, 'aaaa'),
-      makeStamp(10, 1, 'bbbb'),
-      makeStamp(2e12, 0, 'aaaa'),
+      makeTimestamp(9, 0, 'bbbb'),
+      makeTimestamp(10, 0, 'aaaa'),
+      makeTimestamp(10, 1, 'aaaa'),
+      makeTimestamp(10, 1, 'bbbb'),
+      makeTimestamp(2e12, 0, 'aaaa'),
     ]
     expect([...stamps].reverse().sort()).toEqual(stamps)
   })
   it.each(['', 'x', '00000001.0000.aaaa', '000000001.0000.AAAA', '000000001.0000.a', 5, null])(
     '%p is none',
-    (value) => expect(isStamp(value)).toBe(false),
+    (value) => expect(isTimestamp(value)).toBe(false),
   )
 })

@@ -1,6 +1,6 @@
 // Version 11: fields and kinds are called as the screen calls them. A link was an `address`, available minutes were
 // `freeMinutes`, a timer was a clock, what it measured a `spell`, a template a `pattern`, a blocked action `heldBack`.
-import type { Change, Entry, RecordDiff, Stamp } from '../journal'
+import type { Change, Entry, RecordDiff, Timestamp } from '../journal'
 import { kindOf, type AnyRecord } from '../record'
 import { isObject, type Fields } from './newFields'
 
@@ -89,9 +89,9 @@ function recordToVersion11(record: AnyRecord): AnyRecord {
   return { ...Object.fromEntries(fields), id: idIn11(record.id) } as AnyRecord
 }
 
-const ownToVersion11 = (kind: string, own: Fields): Readonly<Record<string, Stamp>> =>
+const ownToVersion11 = (kind: string, own: Fields): Readonly<Record<string, Timestamp>> =>
   Object.fromEntries(Object.entries(own).map(([name, stamp]) => [nameIn11(kind, name), stamp])) as Readonly<
-    Record<string, Stamp>
+    Record<string, Timestamp>
   >
 
 export function entryToVersion11(entry: Entry): Entry {

@@ -1,6 +1,6 @@
 // Version 2: ranks are texts between their neighbours, re-dating is a set of marks instead of a number, the two aims of
 // a review are fields of their own, free minutes are kept weekday by weekday, and the members of sets have one order.
-import type { Change, Entry, RecordDiff, Stamp } from '../journal'
+import type { Change, Entry, RecordDiff, Timestamp } from '../journal'
 import { inMemberOrder, kindOf, rankOfNumber, type AnyRecord } from '../record'
 
 type Fields = Readonly<Record<string, unknown>>
@@ -38,12 +38,12 @@ function recordToVersion2(record: AnyRecord): AnyRecord {
   return inMemberOrder(Object.assign({}, ...fields) as AnyRecord)
 }
 
-function ownToVersion2(kind: string, own: unknown): Readonly<Record<string, Stamp>> | undefined {
+function ownToVersion2(kind: string, own: unknown): Readonly<Record<string, Timestamp>> | undefined {
   if (!isObject(own)) return own as undefined
   const renamed = Object.entries(own).flatMap(([field, stamp]) =>
     namesInVersion2(kind, field).map((name) => [name, stamp] as const),
   )
-  return Object.fromEntries(renamed) as Record<string, Stamp>
+  return Object.fromEntries(renamed) as Record<string, Timestamp>
 }
 
 export function entryToVersion2(entry: Entry): Entry {

@@ -30,7 +30,7 @@ function folded(line: string): string {
   return [...lines, now].join('\r\n')
 }
 
-const stampOf = ({ date, minute }: LocalMoment): string =>
+const utcOf = ({ date, minute }: LocalMoment): string =>
   `${date.replaceAll('-', '')}T${fromMinute(minute).replace(':', '')}00`
 
 /** `moment` by the clock on the wall, wherever the calendar is; `uid` names it, `nowEpochMs` says when it was made. */
@@ -43,7 +43,7 @@ export function calendarFileOf(title: string, moment: LocalMoment, uid: string, 
     'BEGIN:VEVENT',
     `UID:${uid}@zen-tray`,
     `DTSTAMP:${made}`,
-    `DTSTART:${stampOf(moment)}`,
+    `DTSTART:${utcOf(moment)}`,
     'DURATION:PT15M',
     `SUMMARY:${escaped(title)}`,
     'BEGIN:VALARM',

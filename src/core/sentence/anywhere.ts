@@ -8,7 +8,7 @@ import { kindOf } from '../record'
 import type { Claim, SentenceContext } from './claim'
 import { monthPattern, weekdayPattern } from './datePhrase'
 import { readMeaning } from './readMeaning'
-import type { Reading } from './reading'
+import type { Interpretation } from './interpretation'
 import { beginsTitle, mayBeVerb } from './verbs'
 import { phraseOf, type Word } from './words'
 
@@ -16,9 +16,9 @@ import { phraseOf, type Word } from './words'
 const longest = 9
 
 /** What can be taken out of the middle. Weights and horizons that are words of every day are not among them. */
-const isInMiddle = ({ meaning }: Reading): boolean => rulesOf(meaning.kind)?.isInMiddle === true
+const isInMiddle = ({ meaning }: Interpretation): boolean => rulesOf(meaning.kind)?.isInMiddle === true
 /** What can go along with one of these, right beside it. */
-const isBeside = ({ meaning }: Reading): boolean => rulesOf(meaning.kind)?.isInMiddle !== undefined
+const isBeside = ({ meaning }: Interpretation): boolean => rulesOf(meaning.kind)?.isInMiddle !== undefined
 
 const words = (list: string): ReadonlySet<string> => new Set(list.split(' '))
 /** They go on with what stood before the clause: "ring Davit (tomorrow) about the box". */
@@ -62,7 +62,7 @@ function readingFrom(
   from: number,
   most: number,
   context: SentenceContext,
-  wanted: (reading: Reading) => boolean,
+  wanted: (reading: Interpretation) => boolean,
 ): Claim | null {
   for (let to = Math.min(most, from + longest); to > from; to--) {
     if (!isOpen(all, from, to)) continue
@@ -80,7 +80,7 @@ const isBound = (all: readonly Word[], found: Claim): boolean => {
 }
 
 /** "at 3", "at noon": weak alone, and plain enough between a verb and a word that goes on. */
-const isStrongEnough = ({ weak, meaning }: Reading): boolean => !weak || meaning.kind === 'at'
+const isStrongEnough = ({ weak, meaning }: Interpretation): boolean => !weak || meaning.kind === 'at'
 
 /** Whether a length is one of the work, and no part of what is said: "20 minutes of silence", "the 2 hour film". */
 const isLengthOfWork = (all: readonly Word[], { from, to, meaning }: Claim): boolean =>

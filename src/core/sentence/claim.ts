@@ -2,7 +2,7 @@
 import type { Id } from '../record'
 import type { Calendar } from './datePhrase'
 import type { NameIndex } from './nameIndex'
-import type { Reading } from './reading'
+import type { Interpretation } from './interpretation'
 
 export interface SentenceContext extends Calendar {
   readonly names: NameIndex
@@ -15,7 +15,7 @@ export interface SentenceContext extends Calendar {
 }
 
 /** A run of words, `from` to `to` exclusive, and what it would mean. */
-export interface Claim extends Reading {
+export interface Claim extends Interpretation {
   readonly from: number
   readonly to: number
 }

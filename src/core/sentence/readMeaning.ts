@@ -5,7 +5,7 @@ import { kindOf } from '../record'
 import type { Name, NameKind } from './clause'
 import type { Calendar } from './datePhrase'
 import type { NameIndex } from './nameIndex'
-import type { Reading } from './reading'
+import type { Interpretation } from './interpretation'
 
 const leads = /^(?:(?:at|on|in|for|under|with|to|from|ask)(?: the)?|the) (.+)$/
 const isLed = (phrase: string, { id }: Name): boolean =>
@@ -14,7 +14,7 @@ const isLed = (phrase: string, { id }: Name): boolean =>
 const nameWords = (name: string): string =>
   name.toLowerCase().replace(/[’]/g, "'").replace(/\s+/g, ' ').trim()
 
-function readingOfNames(found: readonly Name[], led: boolean, said: string): Reading {
+function readingOfNames(found: readonly Name[], led: boolean, said: string): Interpretation {
   const [first] = found as [Name]
   const isPart = nameWords(first.name) !== said
   if (found.length > 1)
@@ -28,7 +28,7 @@ function readingOfNames(found: readonly Name[], led: boolean, said: string): Rea
   }
 }
 
-function readName(phrase: string, names: NameIndex): Reading | null {
+function readName(phrase: string, names: NameIndex): Interpretation | null {
   const whole = names.byWords.get(phrase)
   if (whole) return readingOfNames(whole, leads.test(phrase), phrase)
   const led = leads.exec(phrase)?.[1]
@@ -43,7 +43,7 @@ const readersBefore = facets.flatMap(({ readFirst }) => readFirst ?? [])
 const readersAfter = facets.flatMap(({ read }) => read ?? [])
 
 /** What a whole phrase in lower case means; null where it is only words. */
-export function readMeaning(phrase: string, calendar: Calendar, names: NameIndex): Reading | null {
+export function readMeaning(phrase: string, calendar: Calendar, names: NameIndex): Interpretation | null {
   if (!/[a-z0-9\u00c0-\uffff]/.test(phrase)) return null
   if (phrase.length > longestPhrase) return readName(phrase, names)
   for (const read of readersBefore) {

@@ -2,7 +2,7 @@
 // takes a decision back, a redo makes it again.
 import { kindOf, type Action, type AnyRecord, type Reading, type Reference } from '../record'
 import { assertNever } from '../invariant'
-import type { Change, RecordDiff, Stamp } from '../journal'
+import type { Change, RecordDiff, Timestamp } from '../journal'
 import type { Compartment } from './compartments'
 import type { Decision, Learner } from './learner'
 
@@ -79,7 +79,11 @@ export function decisionsIn(change: Change): readonly Decision[] {
 }
 
 /** What a learner takes up from a change: what was decided, and what an undo or a redo says of it. */
-export function takeUp(learner: Learner, change: Change, actOf: (stamp: Stamp) => Change | undefined): void {
+export function takeUp(
+  learner: Learner,
+  change: Change,
+  actOf: (stamp: Timestamp) => Change | undefined,
+): void {
   const { reverts } = change
   if (!reverts) return decisionsIn(change).forEach(learner.learn)
   const act = actOf(reverts.stamp)

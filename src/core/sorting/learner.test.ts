@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { makeStamp, type Change } from '../journal'
+import { makeTimestamp, type Change } from '../journal'
 import { plainAction } from '../testing/plainAction'
 import { decisionsIn, facets, learnJournal, makeLearner, type Decision } from './learning'
 
@@ -97,7 +97,7 @@ it('suggests only what was decided, each once', () => {
 
 describe('the journal', () => {
   const change = (ms: number, act: string, more: Partial<Change> = {}): Change => ({
-    stamp: makeStamp(ms, 0, 'aaaa'),
+    stamp: makeTimestamp(ms, 0, 'aaaa'),
     act,
     diff: [
       {

@@ -1,7 +1,7 @@
 import { act, fireEvent, screen } from '@testing-library/react'
 import { useEffect, useState } from 'react'
 import { recordIn, withChange, type Change } from '@/core/journal'
-import { makeStamp } from '@/core/journal/stamp'
+import { makeTimestamp } from '@/core/journal/timestamp'
 import { showStation } from '@/frame/testing'
 import { useZen } from '@/held/zen'
 import { later } from '@/state/commands/later'
@@ -56,7 +56,7 @@ const type = (value: string) => fireEvent.change(field(), { target: { value } })
 function comesIn(store: TestStore, from: string, to: string): void {
   const { document, recent } = store.api.getState()
   const change: Change = {
-    stamp: makeStamp(testStartEpochMs + 60_000 + recent.length, 0, 'other'),
+    stamp: makeTimestamp(testStartEpochMs + 60_000 + recent.length, 0, 'other'),
     act: 'writeNote',
     diff: [{ kind: 'updated', id: of, fields: { note: [from, to] } }],
   }
@@ -130,7 +130,7 @@ it('keeps both where each began the page at the same moment, neither knowing of 
   if (!mine) throw new Error('it is begun')
   const { document, recent } = store.api.getState()
   const change: Change = {
-    stamp: makeStamp(testStartEpochMs + 60_000, 0, 'other'),
+    stamp: makeTimestamp(testStartEpochMs + 60_000, 0, 'other'),
     act: 'writeNote',
     diff: [{ kind: 'added', record: { ...mine, note: 'said on the right' } }],
   }

@@ -1,7 +1,7 @@
 // What a command is: a pure function from what is held and what is asked to a diff, or to a refusal without words.
 import {
   latestStampedEpochMs,
-  makeStamp,
+  makeTimestamp,
   recordIn,
   updateOf,
   withChange,
@@ -96,7 +96,7 @@ export const diffOf = (...parts: readonly (RecordDiff | null)[]): Outcome => {
 }
 
 /** Later than anything that is written: what is only tried out is never overruled. */
-const trial = makeStamp(latestStampedEpochMs, 0, 'trial')
+const trial = makeTimestamp(latestStampedEpochMs, 0, 'trial')
 
 /**
  * The context as it is once a diff has been applied: for an act that is made of several, each seeing the one before.

@@ -2,7 +2,7 @@
 import fc from 'fast-check'
 import {
   emptyDocument,
-  makeStamp,
+  makeTimestamp,
   recordIn,
   recordsById,
   recordsIn,
@@ -31,7 +31,7 @@ const documents: fc.Arbitrary<Document> = fc
   )
   .map((records) =>
     withChange(emptyDocument, {
-      stamp: makeStamp(1, 0, 'aaaa'),
+      stamp: makeTimestamp(1, 0, 'aaaa'),
       act: 'made',
       diff: records.map((record) => ({ kind: 'added', record })),
     }),
@@ -53,7 +53,9 @@ it.each(kinds)(
         const id = `${kind}:a` as Id
         const before = recordsById(document)
         const diff = deleted(contextOf(document), [id])
-        const after = recordsById(withChange(document, { stamp: makeStamp(2, 0, 'aaaa'), act: 'gone', diff }))
+        const after = recordsById(
+          withChange(document, { stamp: makeTimestamp(2, 0, 'aaaa'), act: 'gone', diff }),
+        )
         const gone = [...before.keys()].filter((each) => !after.has(each))
         expect(after.has(id)).toBe(false)
         for (const each of gone) {
@@ -96,7 +98,7 @@ it('what points at nothing since two copies came together can be worked with, an
   await store.load()
   const run = runnerOf(store)
   const context = run('addContext', { name: 'Hall' }) as Id<'context'>
-  const all = makeStamp(5, 0, 'other')
+  const all = makeTimestamp(5, 0, 'other')
   const gone = ['context:gone'] as never
   await store.bringIn(
     [{ record: { ...plainAction, id: 'action:a', day: '2026-03-11' as never, contextIds: gone }, all }],

@@ -4,7 +4,7 @@ import { idsTold, type Change } from '@/core/journal'
 import { indexKey } from './keys'
 import type { KeyValueStore } from './keyValueStore'
 import { changesIn } from './readKept'
-import { fromSealed, toSealed } from './sealed'
+import { fromChecksummed, toChecksummed } from './checksummed'
 
 /** The ids that changes tell of, each once. */
 const idsIn = (changes: readonly Change[]): string[] => [
@@ -13,7 +13,7 @@ const idsIn = (changes: readonly Change[]): string[] => [
 
 /** The value to be kept beside a portion. */
 export const indexValue = (portionKey: string, changes: readonly Change[]): Record<string, string> => ({
-  [indexKey(portionKey)]: toSealed(idsIn(changes)),
+  [indexKey(portionKey)]: toChecksummed(idsIn(changes)),
 })
 
 export interface HistoryIndex {
@@ -26,7 +26,7 @@ export function makeHistoryIndex(store: Pick<KeyValueStore, 'getMany'>): History
   const known = new Map<string, ReadonlySet<string>>()
 
   function idsKept(text: string | null | undefined): ReadonlySet<string> | null {
-    const opened = text ? fromSealed(text) : null
+    const opened = text ? fromChecksummed(text) : null
     return opened?.kind === 'whole' && Array.isArray(opened.value) ? new Set(opened.value as string[]) : null
   }
 

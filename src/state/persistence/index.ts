@@ -1,12 +1,7 @@
 export { AppError, storageErrorOf, type AppErrorCode } from './appError'
-export {
-  makeArchive,
-  usualLimits,
-  type Archive,
-  type HistoryPortion,
-  type Loaded,
-  type News,
-} from './archive'
+export { makeArchive, type Archive, type Loaded, type News } from './archive'
+export { usualLimits } from './archiveLimits'
 export { type KeyValueStore } from './keyValueStore'
 export { makeMemoryStore } from './memoryStore'
-export { type Aside } from './readKept'
+export { type HistoryPortion } from './portions'
+export { type Quarantined } from './readKept'

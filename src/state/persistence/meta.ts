@@ -1,8 +1,8 @@
 // The one value that says in which format the rest is kept, and when everything was last removed.
-import type { Stamp } from '@/core/journal'
+import type { Timestamp } from '@/core/journal'
 import { currentVersion } from '@/core/migrations/currentVersion'
 import { metaKey } from './keys'
-import { fromSealed, toSealed } from './sealed'
+import { fromChecksummed, toChecksummed } from './checksummed'
 
 export interface Meta {
   readonly format: number
@@ -10,13 +10,13 @@ export interface Meta {
   readonly wiped: string | null
 }
 
-export const metaValue = (wiped: Stamp | string | null): Record<string, string> => ({
-  [metaKey]: toSealed(wiped === null ? { format: currentVersion } : { format: currentVersion, wiped }),
+export const metaValue = (wiped: Timestamp | string | null): Record<string, string> => ({
+  [metaKey]: toChecksummed(wiped === null ? { format: currentVersion } : { format: currentVersion, wiped }),
 })
 
 /** Null where it is missing or damaged. A damaged number is not believed, least of all to be a newer format. */
 export function metaIn(text: string | null | undefined): Meta | null {
-  const opened = text ? fromSealed(text) : null
+  const opened = text ? fromChecksummed(text) : null
   if (opened?.kind !== 'whole' || typeof opened.value !== 'object' || opened.value === null) return null
   const { format, wiped } = opened.value as { format?: unknown; wiped?: unknown }
   return typeof format === 'number' ? { format, wiped: typeof wiped === 'string' ? wiped : null } : null

@@ -1,15 +1,15 @@
-// From kept text to a document. What cannot be read is returned to be set aside; the rest still loads.
+// From kept text to a document. What cannot be read is returned to be quarantined; the rest still loads.
 import type { Change, Document, Entry, Gathering } from '@/core/journal'
 import { currentVersion } from '@/core/migrations/currentVersion'
-import { changePrefix, piecePrefix } from './keys'
-import { fromSealed } from './sealed'
+import { changePrefix, segmentPrefix } from './keys'
+import { fromChecksummed } from './checksummed'
 
 /** A kept text that is not what was written, and what of it could still be read. */
-export interface Aside {
+export interface Quarantined {
   readonly key: string
   readonly text: string
 }
-export interface Damaged extends Aside {
+export interface Damaged extends Quarantined {
   readonly items: readonly (Change | Entry)[]
 }
 
@@ -34,7 +34,7 @@ async function listIn<T>(
   migration: 'migrateChange' | 'migrateEntry',
   fault: 'changeFault' | 'entryFault',
 ): Promise<Listed<T>> {
-  const opened = fromSealed(text)
+  const opened = fromChecksummed(text)
   if (opened.kind === 'unreadable' || !Array.isArray(opened.value)) return { items: [], sound: false }
   const { version } = opened
   const listed = opened.value as T[]
@@ -46,12 +46,12 @@ async function listIn<T>(
 
 export const changesIn = (text: string): Promise<Listed<Change>> =>
   listIn(text, 'migrateChange', 'changeFault')
-export const entriesInPiece = (text: string): Promise<Listed<Entry>> =>
+export const entriesInSegment = (text: string): Promise<Listed<Entry>> =>
   listIn(text, 'migrateEntry', 'entryFault')
 
 export interface Kept {
   readonly document: Document
-  /** Changes not folded into pieces yet, in order. */
+  /** Changes not compacted into segments yet, in order. */
   readonly changes: readonly Change[]
   readonly damaged: readonly Damaged[]
 }
@@ -66,8 +66,8 @@ export async function readInto(
   for (const [key, text] of Object.entries(values)) {
     if (text === null) continue
     const isChange = key.startsWith(changePrefix)
-    if (!isChange && !key.startsWith(piecePrefix)) continue
-    const { items, sound } = await (isChange ? changesIn(text) : entriesInPiece(text))
+    if (!isChange && !key.startsWith(segmentPrefix)) continue
+    const { items, sound } = await (isChange ? changesIn(text) : entriesInSegment(text))
     if (!sound) damaged.push({ key, text, items: items as (Change | Entry)[] })
     if (isChange) changes.push(...(items as Change[]))
     else gathering.add(items as Entry[])

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { dayOnSheet, isOpen } from '@/core/action'
 import { anyReach, dayBandNames, dayBandsOf } from '@/core/day'
-import { emptyDocument, makeStamp, recordsIn, withChanges, type Change } from '@/core/journal'
+import { emptyDocument, makeTimestamp, recordsIn, withChanges, type Change } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { doneBetween } from '@/core/review'
 import { plainAction } from '@/core/testing/plainAction'
@@ -43,7 +43,7 @@ const documentOf = (patches: readonly Partial<Action>[]) =>
   withChanges(
     emptyDocument,
     patches.map((patch, index): Change => ({
-      stamp: makeStamp(1_000_000 + index, 0, 'test'),
+      stamp: makeTimestamp(1_000_000 + index, 0, 'test'),
       act: 'test',
       diff: [{ kind: 'added', record: { ...plainAction, ...patch, id: `action:${index}` } }],
     })),

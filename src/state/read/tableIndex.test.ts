@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { emptyDocument, makeStamp, withChange, type Change, type Document } from '@/core/journal'
+import { emptyDocument, makeTimestamp, withChange, type Change, type Document } from '@/core/journal'
 import { byRank, rankOfNumber, type Action, type Id } from '@/core/record'
 import { plainAction } from '@/core/testing/plainAction'
 import { makeTableIndex, prepareIndexes, type IndexRules } from './tableIndex'
@@ -35,7 +35,7 @@ function after(document: Document, { id, what, contextIds, rank, done }: Step, a
     doneAtEpochMs: done ? 1 : null,
   }
   const change: Change = {
-    stamp: makeStamp(1_000_000 + at, 0, 'test'),
+    stamp: makeTimestamp(1_000_000 + at, 0, 'test'),
     act: 'test',
     diff: [what === 'write' ? { kind: 'added', record } : { kind: 'removed', record }],
   }

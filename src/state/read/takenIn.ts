@@ -1,5 +1,5 @@
 // What a record took in or came out of, read off its own changes, so that its history can tell that too.
-import { idOf, type Change, type Stamp } from '@/core/journal'
+import { idOf, type Change, type Timestamp } from '@/core/journal'
 import { isIdOf, type Id } from '@/core/record'
 
 /** The acts in which one thing takes in another, or becomes it. */
@@ -30,7 +30,7 @@ const withHistory = ['slip', 'action', 'project'] as const
 /** The history of something else, up to the change in which it was taken in. */
 export interface TakenIn {
   readonly id: string
-  readonly until: Stamp
+  readonly until: Timestamp
 }
 
 /**
@@ -38,7 +38,7 @@ export interface TakenIn {
  * its history too. What was taken back since does not count.
  */
 export function takenInBy(changes: readonly Change[], id: string): TakenIn[] {
-  const isBack = new Map<Stamp, boolean>()
+  const isBack = new Map<Timestamp, boolean>()
   for (const { reverts } of changes) if (reverts) isBack.set(reverts.stamp, reverts.kind === 'undo')
   return changes.flatMap(({ act, stamp, diff }) => {
     const own = diff.find((part) => idOf(part) === id)

@@ -1,5 +1,5 @@
 import { defaultSettings } from '@/core/record'
-import { recordIn, type Stamp } from '@/core/journal'
+import { recordIn, type Timestamp } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
 import { parseSentence } from '@/core/sentence/reader'
@@ -211,7 +211,7 @@ it('the day turns when the clock says so, and only then', async () => {
   store.turnDay()
   expect(seen).toEqual(['2026-03-12'])
 })
-it('history tells of a record from the first slip on, folded or not', async () => {
+it('history tells of a record from the first slip on, compacted or not', async () => {
   const store = await ready()
   store.run('setDown', { text: 'sign the draft' })
   const [slip] = select.slipsOf(store.api.getState().document)
@@ -232,7 +232,7 @@ it('a long note typed for ten minutes keeps at most twice its length', async () 
   await store.settled()
   const before = [...kept.held.values()].join('').length
   let note = ''
-  let continuing: Stamp | undefined
+  let continuing: Timestamp | undefined
   // A pause each second.
   for (let second = 0; second < 600; second++) {
     note += `what was thought in second ${second}, `

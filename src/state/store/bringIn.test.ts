@@ -1,4 +1,4 @@
-import { entriesIn, makeStamp, recordsById, type Entry } from '@/core/journal'
+import { entriesIn, makeTimestamp, recordsById, type Entry } from '@/core/journal'
 import { makeMemoryStore } from '../persistence'
 import { makeTestStore, type TestStore } from '../testing'
 
@@ -14,7 +14,7 @@ const slips = (count: number): Entry[] =>
       lineOf: null,
       letGoAtEpochMs: null,
     },
-    all: makeStamp(5000 + index, 0, 'file'),
+    all: makeTimestamp(5000 + index, 0, 'file'),
   }))
 const ids = (store: TestStore) => [...recordsById(store.api.getState().document).keys()]
 
@@ -46,7 +46,7 @@ it('nothing of a file is shown, and nothing is kept, where keeping it fails', as
   await store.load()
   const before = new Map(kept.held)
   const keep = () => Promise.reject(new Error('stopped'))
-  await expect(store.bringIn(slips(3), { latest: makeStamp(9000, 0, 'file'), keep })).rejects.toThrow(
+  await expect(store.bringIn(slips(3), { latest: makeTimestamp(9000, 0, 'file'), keep })).rejects.toThrow(
     'stopped',
   )
   expect([...entriesIn(store.api.getState().document)]).toEqual([])
@@ -56,7 +56,7 @@ it('nothing of a file is shown, and nothing is kept, where keeping it fails', as
 it('acts order after everything in a file that was kept elsewhere', async () => {
   const store = makeTestStore()
   await store.load()
-  const latest = makeStamp(store.clock.epochMs + 1e9, 0, 'file')
+  const latest = makeTimestamp(store.clock.epochMs + 1e9, 0, 'file')
   await store.bringIn(slips(1), { latest, keep: async () => [] })
   store.run('setDown', { text: 'after it' })
   expect((store.api.getState().recent.at(-1)?.stamp ?? '') > latest).toBe(true)

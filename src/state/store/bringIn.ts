@@ -10,7 +10,7 @@ import {
   type Diff,
   type Document,
   type Entry,
-  type Stamp,
+  type Timestamp,
 } from '@/core/journal'
 import { ok, refuse, type Result } from '@/core/result'
 import type { Refusal } from '../commands'
@@ -21,7 +21,7 @@ export interface Bringing {
   readonly api: StoreApi<StoreState>
   readonly device: string
   /** No later stamp is given out before this one has been seen. */
-  readonly observe: (stamp: Stamp) => void
+  readonly observe: (stamp: Timestamp) => void
   readonly makeAct: (name: string, diff: Diff) => Change
   readonly archive: Pick<Archive, 'absorb' | 'know'>
   readonly rest: () => Promise<void>
@@ -35,7 +35,7 @@ export type BroughtJournal =
   | readonly Change[]
   | {
       /** No earlier than any stamp in it. */
-      readonly latest: Stamp
+      readonly latest: Timestamp
       /** Keeps records, journal and the act in one write, and says under which keys. */
       readonly keep: (act: Change) => Promise<readonly string[]>
     }

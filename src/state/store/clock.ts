@@ -1,5 +1,5 @@
 // The outside things the store is handed: time, chance, and the other tabs.
-import type { Change, Stamp } from '@/core/journal'
+import type { Change, Timestamp } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
 
 export interface Clock {
@@ -26,7 +26,7 @@ export type TabMessage =
       readonly kind: 'changes'
       readonly version: number
       readonly changes: readonly Change[]
-      readonly instead?: readonly Stamp[]
+      readonly instead?: readonly Timestamp[]
     }
   | { readonly kind: 'more' }
   | { readonly kind: 'wiped' }

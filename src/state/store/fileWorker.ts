@@ -1,7 +1,7 @@
 // What is said between the page and the worker that reads a file and keeps what it brings. Records come in portions:
 // one message of a hundred thousand would hold the screen. The journal of the file never leaves the worker.
 import type { TemplateFile, TemplateFileFault, StoreFileFault } from '@/core/exchange'
-import type { Change, Diff, Entry, Stamp } from '@/core/journal'
+import type { Change, Diff, Entry, Timestamp } from '@/core/journal'
 import type { Result } from '@/core/result'
 import type { AppErrorCode } from '../persistence'
 
@@ -22,7 +22,7 @@ export type FromFileWorker =
   | { readonly kind: 'progress'; readonly share: number }
   | { readonly kind: 'entries'; readonly entries: readonly Entry[] }
   /** Everything has been read: `latest` is no earlier than any stamp in the file. */
-  | { readonly kind: 'read'; readonly latest: Stamp; readonly blobs: readonly Blob[] }
+  | { readonly kind: 'read'; readonly latest: Timestamp; readonly blobs: readonly Blob[] }
   | { readonly kind: 'refused'; readonly fault: StoreFileFault }
   | { readonly kind: 'kept'; readonly keys: readonly string[] }
   | { readonly kind: 'failed'; readonly code: AppErrorCode }

@@ -1,6 +1,6 @@
 // The queue between the store and the archive: keeps changes in order, says how keeping goes, tries again when asked.
 // Nothing leaves the queue before it is kept.
-import type { Change, Stamp } from '@/core/journal'
+import type { Change, Timestamp } from '@/core/journal'
 import { currentVersion } from '@/core/migrations/currentVersion'
 import type { Unkept } from './unkept'
 import { storageErrorOf, type AppErrorCode, type Archive } from '../persistence'
@@ -12,7 +12,7 @@ export type Keeping =
 
 export interface Keeper {
   /** `instead` is an earlier change that this one stands in for. */
-  keep(change: Change, instead?: Stamp): void
+  keep(change: Change, instead?: Timestamp): void
   retry(): Promise<void>
   /** What is not kept yet, in order. */
   waiting(): readonly Change[]
@@ -31,7 +31,7 @@ export const unkeptText = (unkept: readonly Unkept[]): string =>
 export function makeKeeper(
   archive: Pick<Archive, 'append'>,
   tell: (keeping: Keeping) => void,
-  onKept: (changes: readonly Change[], instead: readonly Stamp[]) => void,
+  onKept: (changes: readonly Change[], instead: readonly Timestamp[]) => void,
 ): Keeper {
   let queue: readonly Unkept[] = []
   let running: Promise<void> | null = null

@@ -1,5 +1,5 @@
 // Running an act: the command is asked, what it gives is checked, and committed as one change.
-import { withChange, type Stamp } from '@/core/journal'
+import { withChange, type Timestamp } from '@/core/journal'
 import { refuse } from '@/core/result'
 import { localMomentAt } from '@/core/time'
 import { commands, type Command as AnyCommand, type Later, type Outcome, type Refusal } from '../commands'
@@ -30,7 +30,7 @@ function commandOf(name: string, loaded: Later | null): AnyCommand<unknown> | un
 export function makeRun(
   { api, changeOf, commit }: Sitting,
   { clock, newId, parser, later }: RunningParts,
-): (name: string, args: unknown, continuing: Stamp | undefined) => Ran {
+): (name: string, args: unknown, continuing: Timestamp | undefined) => Ran {
   function asked(name: string, args: unknown): Outcome {
     const nowEpochMs = clock.nowEpochMs()
     const loaded = later()

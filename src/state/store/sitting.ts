@@ -5,9 +5,9 @@ import {
   emptyDocument,
   epochMsOf,
   latestIn,
-  laterStamp,
+  laterTimestamp,
   never,
-  nextStamp,
+  nextTimestamp,
   nothingToUndo,
   revertOf,
   undoStateOf,
@@ -19,7 +19,7 @@ import {
   type Diff,
   type Document,
   type Entry,
-  type Stamp,
+  type Timestamp,
 } from '@/core/journal'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import type { Archive } from '../persistence'
@@ -43,15 +43,15 @@ export interface Sitting {
   readonly keeper: Keeper
   readonly todayNow: () => CalendarDate
   /** A stamp later than any this copy has seen. */
-  readonly stamp: () => Stamp
-  readonly observe: (stamp: Stamp) => void
+  readonly stamp: () => Timestamp
+  readonly observe: (stamp: Timestamp) => void
   readonly changeOf: (act: string, diff: Diff, more?: Pick<Change, 'reverts' | 'brought'>) => Change
   /** `instead` is taken out of the journal for the change. `after`: the document with it, where it is made already. */
-  readonly commit: (change: Change, instead?: Stamp, after?: Document) => void
+  readonly commit: (change: Change, instead?: Timestamp, after?: Document) => void
   readonly takeUp: (
     changes: readonly Change[],
     entries?: readonly Entry[],
-    instead?: readonly Stamp[],
+    instead?: readonly Timestamp[],
   ) => void
   /** The act that was taken back or done again; null where there is none. */
   readonly revert: (kind: 'undo' | 'redo') => Change | null
@@ -63,11 +63,11 @@ export interface Sitting {
 /** By their stamps, the earliest first. */
 export const ordered = (changes: Iterable<Change>): Change[] =>
   [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
-export const byStamp = (changes: Iterable<Change>): Map<Stamp, Change> =>
+export const byStamp = (changes: Iterable<Change>): Map<Timestamp, Change> =>
   new Map([...changes].map((change) => [change.stamp, change]))
 
 export function makeSitting({ archive, clock, replica, device, onKept }: SittingParts): Sitting {
-  let last: Stamp = never
+  let last: Timestamp = never
   /** What is committed or taken up while the store is being read: laid over what was read. */
   let arriving: Change[] | null = null
   const todayNow = () => localMomentAt(clock.nowEpochMs(), clock.zone()).date
@@ -79,13 +79,13 @@ export function makeSitting({ archive, clock, replica, device, onKept }: Sitting
     today: todayNow(),
     keeping: { kind: 'kept' },
     unread: null,
-    asides: [],
+    quarantined: [],
     readOnly: false,
   }))
   const keeper = makeKeeper(archive, (keeping) => api.setState({ keeping }), onKept)
-  const stamp = (): Stamp => (last = nextStamp(last, clock.nowEpochMs(), replica))
-  const observe = (seen: Stamp) => {
-    last = laterStamp(last, seen)
+  const stamp = (): Timestamp => (last = nextTimestamp(last, clock.nowEpochMs(), replica))
+  const observe = (seen: Timestamp) => {
+    last = laterTimestamp(last, seen)
   }
 
   /** A change of this copy, made now. */
@@ -100,7 +100,7 @@ export function makeSitting({ archive, clock, replica, device, onKept }: Sitting
    * Shows a change and hands it on to be kept; `instead` is taken out of the journal for it. `after`: the document
    * with it.
    */
-  function commit(change: Change, instead?: Stamp, after?: Document): void {
+  function commit(change: Change, instead?: Timestamp, after?: Document): void {
     const state = api.getState()
     const recent =
       instead === undefined ? state.recent : state.recent.filter((other) => other.stamp !== instead)
@@ -119,7 +119,7 @@ export function makeSitting({ archive, clock, replica, device, onKept }: Sitting
   function takeUp(
     changes: readonly Change[],
     entries: readonly Entry[] = [],
-    instead: readonly Stamp[] = [],
+    instead: readonly Timestamp[] = [],
   ): void {
     const state = api.getState()
     const known = byStamp(state.recent)

@@ -1,9 +1,16 @@
-import { madeAtEpochMs, makeStamp, recordsById, recordsIn, type Change, type Document } from '@/core/journal'
+import {
+  madeAtEpochMs,
+  makeTimestamp,
+  recordsById,
+  recordsIn,
+  type Change,
+  type Document,
+} from '@/core/journal'
 import { parseStoreFile, toStoreFile } from '@/core/exchange'
 import { makeArchive, makeMemoryStore, type KeyValueStore } from '../persistence'
 import type { TabChannel, TabMessage } from './clock'
 import { makeKeeper } from './keeper'
-import { toSealed } from '../persistence/sealed'
+import { toChecksummed } from '../persistence/checksummed'
 import { makeTestStore, testStartEpochMs, type TestStore, until } from '../testing'
 
 const shown = (document: Document) => [...recordsById(document).values()]
@@ -12,15 +19,15 @@ function first<T>(items: readonly T[]): T {
   if (items.length === 0) throw new Error('nothing there')
   return items[0] as T
 }
-const small = { changes: 4, pieces: 2, partSize: 3 }
+const small = { changes: 4, segments: 2, chunkSize: 3 }
 
-/** A sitting with every kind of act, folding as it goes. Returns what was held after each kept change. */
-async function sitting(store: TestStore, fold: () => Promise<void>): Promise<string[]> {
+/** A sitting with every kind of act, compacting as it goes. Returns what was held after each kept change. */
+async function sitting(store: TestStore, compact: () => Promise<void>): Promise<string[]> {
   const states = ['[]']
   const after = async () => {
     await store.settled()
     states.push(JSON.stringify(held(store)))
-    await fold()
+    await compact()
   }
   for (let i = 0; i < 5; i++) {
     store.clock.epochMs += 60_000
@@ -50,7 +57,7 @@ describe('keeping', () => {
     const store = makeTestStore(kept, { limits: small })
     await store.load()
     const archive = makeArchive(kept, small)
-    await sitting(store, () => archive.fold())
+    await sitting(store, () => archive.compact())
     const again = makeTestStore(kept, { limits: small })
     await again.load()
     expect(held(again)).toEqual(held(store))
@@ -94,7 +101,7 @@ describe('keeping', () => {
       let acknowledged = '[]'
       const states = await sitting(store, async () => {
         if (store.api.getState().keeping.kind === 'kept') acknowledged = JSON.stringify(held(store))
-        await archive.fold().catch(() => {})
+        await archive.compact().catch(() => {})
       })
       const again = makeTestStore(makeMemoryStore(memory.held), { limits: small })
       await again.load()
@@ -133,7 +140,7 @@ describe('keeping', () => {
     expect(held(again)).toEqual(held(store))
   })
 
-  it('sets damaged data aside, loads the rest, and gives the damaged text out', async () => {
+  it('quarantines damaged data, loads the rest, and gives the damaged text out', async () => {
     const kept = makeMemoryStore()
     const store = makeTestStore(kept)
     await store.load()
@@ -146,12 +153,12 @@ describe('keeping', () => {
     const again = makeTestStore(kept)
     await again.load()
     expect(held(again)).toMatchObject([{ text: 'two' }])
-    expect(again.api.getState().asides).toEqual([{ key, text: expect.stringContaining('"stamp"') }])
-    await again.dropAsides()
+    expect(again.api.getState().quarantined).toEqual([{ key, text: expect.stringContaining('"stamp"') }])
+    await again.dropQuarantined()
     expect([...kept.held.keys()].filter((candidate) => candidate.startsWith('aside/'))).toEqual([])
     const after = makeTestStore(kept)
     await after.load()
-    expect([after.api.getState().asides, held(after)]).toEqual([[], held(again)])
+    expect([after.api.getState().quarantined, held(after)]).toEqual([[], held(again)])
   })
 
   it('opens a newer format for reading only, shows what it knows, and writes nothing whatever is asked', async () => {
@@ -160,11 +167,11 @@ describe('keeping', () => {
     await store.load()
     store.run('setDown', { text: 'one' })
     await store.settled()
-    const stamp = makeStamp(testStartEpochMs, 0, 'newer')
-    kept.held.set('meta', toSealed({ format: 99 }))
+    const stamp = makeTimestamp(testStartEpochMs, 0, 'newer')
+    kept.held.set('meta', toChecksummed({ format: 99 }))
     kept.held.set(
       `piece/0/${stamp}~x/00000`,
-      toSealed([{ record: { id: 'dream:1', colour: 'blue' }, all: stamp }]),
+      toChecksummed([{ record: { id: 'dream:1', colour: 'blue' }, all: stamp }]),
     )
     kept.held.set(`change/${stamp}`, 'damaged')
     const before = new Map(kept.held)
@@ -176,7 +183,7 @@ describe('keeping', () => {
     expect(await again.wipe()).toEqual(refused)
     expect(await again.bringIn([], [])).toEqual(refused)
     expect([again.undo(), again.redo()]).toEqual([null, null])
-    await again.dropAsides()
+    await again.dropQuarantined()
     await makeArchive(kept, small).load()
     expect(kept.held).toEqual(before)
   })
@@ -250,7 +257,7 @@ describe('keeping', () => {
       () => {},
       () => waitingAt.push(keeper.waiting().length),
     )
-    const change = (ms: number): Change => ({ stamp: makeStamp(ms, 0, 'aaaa'), act: 'setDown', diff: [] })
+    const change = (ms: number): Change => ({ stamp: makeTimestamp(ms, 0, 'aaaa'), act: 'setDown', diff: [] })
     keeper.keep(change(1))
     keeper.keep(change(2))
     expect(keeper.waiting()).toHaveLength(2)
@@ -351,7 +358,7 @@ describe('two tabs', () => {
             lineOf: null,
             letGoAtEpochMs: null,
           },
-          all: makeStamp(5, 0, 'file'),
+          all: makeTimestamp(5, 0, 'file'),
         },
       ],
       [],
@@ -371,12 +378,12 @@ describe('two tabs', () => {
     await again.load()
     expect(textsOf(again)).toEqual(['after all is gone'])
   })
-  it('that slept through a fold catch up', async () => {
+  it('that slept through a compaction catch up', async () => {
     const { left, right, kept, deafen } = await pair()
     deafen()
     for (let index = 0; index < 9; index++) left.run('setDown', { text: `slip ${index}` })
     await left.settled()
-    await makeArchive(kept, small, 'folder').fold()
+    await makeArchive(kept, small, 'folder').compact()
     await right.catchUp()
     expect(textsOf(right)).toEqual(textsOf(left))
     expect(right.api.getState().undo.undo).toHaveLength(9)

@@ -1,7 +1,7 @@
 // The store: everything held, and the one door through which it changes. A commit checks the touched records,
 // applies the diff, adds one change to the journal and notifies once; keeping it follows behind.
 import type { StoreApi } from 'zustand/vanilla'
-import { emptyDocument, nothingToUndo, type Change, type Stamp } from '@/core/journal'
+import { emptyDocument, nothingToUndo, type Change, type Timestamp } from '@/core/journal'
 import { currentVersion } from '@/core/migrations/currentVersion'
 import { ok, refuse, type Result } from '@/core/result'
 import type { ArgsOf, CommandName, Later, Refusal } from '../commands'
@@ -11,7 +11,7 @@ import { prepareIndexes } from '../read/tableIndex'
 import type { Bringing, BringIn } from './bringIn'
 import { boundedClock, type Clock, type NewId, type TabChannel } from './clock'
 import type { RecordParser } from './faultOf'
-import { makeReading, type JournalRead } from './reading'
+import { makeStoreLoader, type JournalRead } from './storeLoader'
 import { makeRun } from './running'
 import { byStamp, makeSitting } from './sitting'
 import type { StoreState } from './storeState'
@@ -23,7 +23,7 @@ export interface StoreParts {
   readonly archive: Archive
   readonly clock: Clock
   readonly newId: NewId
-  /** Names this open copy; see makeStamp. */
+  /** Names this open copy; see makeTimestamp. */
   readonly replica: string
   /** Names the device, which all copies on it share. */
   readonly device: string
@@ -38,7 +38,7 @@ export interface StoreParts {
 
 export interface RunOptions {
   /** The text goes on being written: the change takes the place of this one, if nothing has been done since. */
-  readonly continuing?: Stamp | undefined
+  readonly continuing?: Timestamp | undefined
 }
 
 export interface ZenStore extends BringIn {
@@ -59,7 +59,7 @@ export interface ZenStore extends BringIn {
   turnDay(): void
   /** Takes up what other tabs have kept since. */
   catchUp(): Promise<void>
-  dropAsides(): Promise<void>
+  dropQuarantined(): Promise<void>
   /** Settles once everything so far is kept or refused: whether it is kept. */
   settled(): Promise<boolean>
   /** The journal of one record, oldest first: from the archive and from this sitting. */
@@ -89,7 +89,7 @@ export function makeZenStore({
     onKept: (changes, instead) => tabs.post({ kind: 'changes', version: currentVersion, changes, instead }),
   })
   const { api, keeper, todayNow, stamp, observe, changeOf, takeUp, revert } = sitting
-  const { load, catchUp, startOver, historyOf, journal } = makeReading(sitting, archive, device)
+  const { load, catchUp, startOver, historyOf, journal } = makeStoreLoader(sitting, archive, device)
   const run = makeRun(sitting, { clock, newId, parser, later })
 
   async function settled(): Promise<boolean> {
@@ -134,7 +134,7 @@ export function makeZenStore({
         document: emptyDocument,
         recent: [],
         undo: nothingToUndo,
-        asides: [],
+        quarantined: [],
         keeping: { kind: 'kept' },
         unread: null,
       })
@@ -164,10 +164,10 @@ export function makeZenStore({
       if (today !== api.getState().today) api.setState({ today })
     },
     catchUp,
-    async dropAsides() {
+    async dropQuarantined() {
       if (api.getState().readOnly) return
-      await archive.dropAsides()
-      api.setState({ asides: [] })
+      await archive.dropQuarantined()
+      api.setState({ quarantined: [] })
     },
     settled,
     historyOf,

@@ -2,7 +2,7 @@
 import type { Change, Document, UndoState } from '@/core/journal'
 import type { CalendarDate } from '@/core/time'
 import type { Keeping } from './keeper'
-import type { AppErrorCode, Aside } from '../persistence'
+import type { AppErrorCode, Quarantined } from '../persistence'
 
 export interface StoreState {
   /** *Partly*: everything is there but the actions, which are still being read. */
@@ -15,7 +15,7 @@ export interface StoreState {
   readonly keeping: Keeping
   /** What was kept before could not be read: only what was done since is held. Null once it was read. */
   readonly unread: AppErrorCode | null
-  readonly asides: readonly Aside[]
+  readonly quarantined: readonly Quarantined[]
   /** A newer version of the application has written here: this one only reads. */
   readonly readOnly: boolean
 }

@@ -1,4 +1,4 @@
-import { recordsIn, type Stamp } from '@/core/journal'
+import { recordsIn, type Timestamp } from '@/core/journal'
 import { currentVersion } from '@/core/migrations'
 import { unkeptText } from './keeper'
 import { makeMemoryStore } from '../persistence'
@@ -56,7 +56,7 @@ it('what a change stands in for is taken out with it: typing on leaves one act',
   await store.load()
   const id = runnerOf(store)('addReference', { title: 'felt' }) as never
   await store.settled()
-  const typed = (title: string, continuing?: Stamp) =>
+  const typed = (title: string, continuing?: Timestamp) =>
     store.run('editReference', { id, patch: { title } }, { continuing })
   typed('felt, g')
   await store.settled()

@@ -1,7 +1,7 @@
 // What a page that is left has not kept yet: laid where it is written at once, and taken up by the next start, which may
 // be one of a newer version.
 import { changeFault } from '@/core/exchange'
-import { isStamp, type Change, type Stamp } from '@/core/journal'
+import { isTimestamp, type Change, type Timestamp } from '@/core/journal'
 import { isObject } from '@/core/json'
 import { migrateChange } from '@/core/migrations'
 import { currentVersion } from '@/core/migrations/currentVersion'
@@ -9,7 +9,7 @@ import { currentVersion } from '@/core/migrations/currentVersion'
 /** A change that is not kept yet, and the earlier one that it stands in for. */
 export interface Unkept {
   readonly change: Change
-  readonly instead?: Stamp | undefined
+  readonly instead?: Timestamp | undefined
 }
 
 /** Until version 10 a list alone was laid down, without its version. */
@@ -29,7 +29,7 @@ export function readUnkept(text: string): readonly Unkept[] | null {
     return list.flatMap((each: Unkept | null) => {
       const change = each && migrateChange(each.change, version)
       if (!change || changeFault(change, 'unkept') !== null) return []
-      return [isStamp(each.instead) ? { change, instead: each.instead } : { change }]
+      return [isTimestamp(each.instead) ? { change, instead: each.instead } : { change }]
     })
   } catch {
     return []

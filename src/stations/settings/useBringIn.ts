@@ -1,7 +1,7 @@
 // Reading a store file off the screen's thread, telling what it would bring, and merging it in. It can be stopped at
 // any moment: what the worker has not kept whole is not kept at all.
 import { useRef, useState } from 'react'
-import type { Change, Entry, Stamp } from '@/core/journal'
+import type { Change, Entry, Timestamp } from '@/core/journal'
 import type { FromFileWorker, ToFileWorker } from '@/state'
 import { desk } from '@/held/desk'
 import { loadedReader } from '@/held/reader'
@@ -19,7 +19,7 @@ export type BringIn =
 
 interface Found {
   readonly entries: readonly Entry[]
-  readonly latest: Stamp
+  readonly latest: Timestamp
   readonly blobs: readonly Blob[]
 }
 

@@ -1,6 +1,6 @@
 // Holding an action back until another is done.
 import { isOpen } from '@/core/action'
-import { makeStamp, recordIn, withChange, type Document } from '@/core/journal'
+import { makeTimestamp, recordIn, withChange, type Document } from '@/core/journal'
 import { isIdOf, type Action, type Id, type Project } from '@/core/record'
 import { deepestNesting } from '@/core/record/nesting'
 import { ok, refuse, type Result } from '@/core/result'
@@ -149,7 +149,7 @@ export const setInOrder: Command<{ id: Id<'project'>; inOrder: boolean }> = (con
   if (!outcome.ok || !inOrder) return outcome
   // As it would be: a stamp later than any there is.
   const after = withChange(context.document, {
-    stamp: makeStamp(latestEpochMs, 0, 'z'),
+    stamp: makeTimestamp(latestEpochMs, 0, 'z'),
     act: 'setInOrder',
     diff: outcome.value,
   })

@@ -1,6 +1,6 @@
 import {
   entriesIn,
-  makeStamp,
+  makeTimestamp,
   mergeDocuments,
   recordIn,
   recordsById,
@@ -143,7 +143,7 @@ it('two copies that decide the same slip at once make one thing of it, and undo 
   await right.bringIn(
     [...entriesIn(documentOf(start))]
       .filter(({ record }) => record.id === id)
-      .map((entry) => ({ ...entry, restored: makeStamp(right.clock.epochMs + 60_000, 0, 'dddd') })),
+      .map((entry) => ({ ...entry, restored: makeTimestamp(right.clock.epochMs + 60_000, 0, 'dddd') })),
     [],
   )
   right.clock.epochMs += 120_000
@@ -227,7 +227,7 @@ describe('the parts of an action', () => {
   it('a step goes with what stands under it, however deep, and comes back with it', async () => {
     const store = await withAction()
     const [a, b] = stepsOf(documentOf(store), first(store, 'action'))
-    const early = makeStamp(store.clock.epochMs - 60_000, 0, 'bbbb')
+    const early = makeTimestamp(store.clock.epochMs - 60_000, 0, 'bbbb')
     const under = (id: Id<'step'>, underId: Id<'step'>) =>
       ({ ...a, id, underId, title: id, rank: 'a9' }) as never
     store.run('addSteps', { ownerId: first(store, 'action'), titles: ['c'] })

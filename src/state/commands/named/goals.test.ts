@@ -1,4 +1,11 @@
-import { makeStamp, mergeDocuments, recordIn, recordsById, withChange, type Document } from '@/core/journal'
+import {
+  makeTimestamp,
+  mergeDocuments,
+  recordIn,
+  recordsById,
+  withChange,
+  type Document,
+} from '@/core/journal'
 import type { Id } from '@/core/record'
 import { lookAtOn, movesOf, towardOf } from '../../read/goals'
 import { makeMemoryStore } from '../../persistence'
@@ -90,7 +97,7 @@ describe('goals', () => {
       const outcome = one.store.run('pointAt', { id: project, goalId, points: true })
       one.store.undo()
       const diff = outcome.ok ? outcome.value : []
-      const stamp = makeStamp(one.store.clock.epochMs + 1000 + at, 0, 'copy')
+      const stamp = makeTimestamp(one.store.clock.epochMs + 1000 + at, 0, 'copy')
       return withChange(shared, { stamp, act: 'pointAt', diff })
     }) as [Document, Document]
     const both = mergeDocuments(first, second)

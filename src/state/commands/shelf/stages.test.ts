@@ -1,5 +1,5 @@
 import {
-  makeStamp,
+  makeTimestamp,
   mergeDocuments,
   recordIn,
   recordsById,
@@ -134,7 +134,7 @@ describe('stages of an area', () => {
     const [one, two] = [stages[1], stages[2]].map((stageId, at): Document => {
       const outcome = store.run('standIn', { id: mill, stageId })
       store.undo()
-      const stamp = makeStamp(store.clock.epochMs + 1000 + at, 0, 'copy')
+      const stamp = makeTimestamp(store.clock.epochMs + 1000 + at, 0, 'copy')
       return withChange(shared, { stamp, act: 'standIn', diff: outcome.ok ? outcome.value : [] })
     }) as [Document, Document]
     const both = mergeDocuments(one, two)

@@ -7,7 +7,7 @@ import {
   withChanges,
   type Change,
   type Document,
-  type Stamp,
+  type Timestamp,
 } from '@/core/journal'
 import { storageErrorOf, type AppErrorCode, type Archive, type HistoryPortion } from '../persistence'
 import { byStamp, ordered, type Sitting } from './sitting'
@@ -20,7 +20,7 @@ export interface JournalRead {
   readonly unreached: AppErrorCode | null
 }
 
-export interface Reading {
+export interface StoreLoader {
   readonly load: () => Promise<void>
   readonly catchUp: () => Promise<void>
   /** Everything was removed by another tab. */
@@ -29,11 +29,11 @@ export interface Reading {
   readonly journal: () => Promise<JournalRead>
 }
 
-export function makeReading(
+export function makeStoreLoader(
   { api, keeper, todayNow, observe, takeUp, arrived, whileReading }: Sitting,
   archive: Archive,
   device: string,
-): Reading {
+): StoreLoader {
   /**
    * What the first station needs, while the rest is being read. A copy that shows everything already stays as it is.
    */
@@ -50,7 +50,7 @@ export function makeReading(
     whileReading(async () => {
       try {
         const loaded = await archive.load(showFirst)
-        const asides = await archive.asides().catch(() => [])
+        const asides = await archive.quarantined().catch(() => [])
         const { unread, recent: before } = api.getState()
         const unkept = [...keeper.waiting(), ...arrived(), ...(unread === null ? [] : before)]
         observe(loaded.latest)
@@ -63,7 +63,7 @@ export function makeReading(
           undo: undoStateOf(recent, device),
           today: todayNow(),
           unread: null,
-          asides: asides.length > 0 ? asides : loaded.asides,
+          quarantined: asides.length > 0 ? asides : loaded.quarantined,
           readOnly: loaded.newerFormat,
         })
       } catch (error) {
@@ -79,13 +79,13 @@ export function makeReading(
 
   /** Everything was removed by another tab: what is here goes too, but for what was not kept yet. */
   async function startOver(): Promise<void> {
-    api.setState({ document: emptyDocument, recent: [], undo: nothingToUndo, asides: [] })
+    api.setState({ document: emptyDocument, recent: [], undo: nothingToUndo, quarantined: [] })
     await load()
   }
 
   /** Portions of the archive with the changes of this sitting. What cannot be reached is said, not thrown. */
   async function gathered(portions: AsyncGenerator<HistoryPortion>): Promise<JournalRead> {
-    const all = new Map<Stamp, Change>()
+    const all = new Map<Timestamp, Change>()
     let unread = 0
     let unreached: AppErrorCode | null = null
     try {

@@ -1,7 +1,7 @@
 // What one reader of phrases makes of a run of words, before its neighbours are looked at.
 import type { Guess, Meaning } from './clause'
 
-export interface Reading {
+export interface Interpretation {
   readonly meaning: Meaning
   /** A weak reading counts only after a comma or right behind another clause: "light" in "…, 20 min, light". */
   readonly weak: boolean
@@ -9,14 +9,14 @@ export interface Reading {
   readonly guess: Guess | null
 }
 
-export const strong = (meaning: Meaning, guess: Guess | null = null): Reading => ({
+export const strong = (meaning: Meaning, guess: Guess | null = null): Interpretation => ({
   meaning,
   weak: false,
   inTitle: false,
   guess,
 })
 
-export const weak = (meaning: Meaning, guess: Guess | null = null): Reading => ({
+export const weak = (meaning: Meaning, guess: Guess | null = null): Interpretation => ({
   ...strong(meaning, guess),
   weak: true,
 })

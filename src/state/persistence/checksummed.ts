@@ -4,7 +4,7 @@ import { checksumOf } from '@/core/checksum'
 import { currentVersion } from '@/core/migrations/currentVersion'
 
 /** In front of a value: its checksum, and the version it was written in. Version 1 wrote the checksum alone. */
-export function toSealed(value: unknown): string {
+export function toChecksummed(value: unknown): string {
   const json = JSON.stringify(value)
   return `${checksumOf(json)} ${currentVersion}\n${json}`
 }
@@ -14,7 +14,7 @@ export type Opened =
   | { readonly kind: 'unreadable' }
 
 /** `whole` as written; `damaged` where it can be read but is not what was written; `unreadable` otherwise. */
-export function fromSealed(text: string): Opened {
+export function fromChecksummed(text: string): Opened {
   const at = text.indexOf('\n')
   const [checksum = '', version = '1'] = text.slice(0, Math.max(0, at)).split(' ')
   try {

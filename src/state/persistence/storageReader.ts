@@ -5,29 +5,29 @@ import type { KeyValueStore } from './keyValueStore'
 import { readInto, type Damaged } from './readKept'
 
 /** Parts that are read between two rests: some twenty milliseconds of work. */
-export const partsAtOnce = 6
+export const chunksAtOnce = 6
 
 /** How often a store that moves under the reader is read again before what was found is taken. */
 export const rereads = 20
 
-export function inParts<T>(items: readonly T[], size: number): T[][] {
-  const parts: T[][] = []
-  for (let at = 0; at < items.length; at += size) parts.push(items.slice(at, at + size))
-  return parts
+export function inChunks<T>(items: readonly T[], size: number): T[][] {
+  const chunks: T[][] = []
+  for (let at = 0; at < items.length; at += size) chunks.push(items.slice(at, at + size))
+  return chunks
 }
 
 type Values = Readonly<Record<string, string | null>>
 
-export interface Reading {
+export interface StorageReader {
   read(keys: readonly string[]): Promise<Values>
   readTogether(wanted: (key: string) => boolean): Promise<{ keys: readonly string[]; values: Values }>
-  readLater(
+  readActions(
     keys: readonly string[],
     gathering: Gathering,
   ): Promise<{ isWhole: boolean; damaged: readonly Damaged[] }>
 }
 
-export function makeReading(store: KeyValueStore, rest: () => Promise<void>): Reading {
+export function makeStorageReader(store: KeyValueStore, rest: () => Promise<void>): StorageReader {
   const read = async (keys: readonly string[]): Promise<Values> =>
     keys.length > 0 ? store.getMany(keys) : {}
 
@@ -42,12 +42,12 @@ export function makeReading(store: KeyValueStore, rest: () => Promise<void>): Re
     }
   }
 
-  /** Reads parts that may come later, so many at once, the next ones under way while these are gathered. */
+  /** Reads chunks that may come later, so many at once, the next ones under way while these are gathered. */
   async function readLater(
     keys: readonly string[],
     gathering: Gathering,
   ): Promise<{ isWhole: boolean; damaged: readonly Damaged[] }> {
-    const groups = inParts(keys, partsAtOnce)
+    const groups = inChunks(keys, chunksAtOnce)
     const damaged: Damaged[] = []
     let next = groups[0] ? read(groups[0]) : null
     for (let at = 0; next; at++) {
@@ -61,5 +61,5 @@ export function makeReading(store: KeyValueStore, rest: () => Promise<void>): Re
     return { isWhole: true, damaged }
   }
 
-  return { read, readTogether, readLater }
+  return { read, readTogether, readActions: readLater }
 }

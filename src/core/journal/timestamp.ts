@@ -3,10 +3,10 @@
 declare const brand: unique symbol
 
 /** `milliseconds.counter.replica`, the first two in base 36 and padded, so that text order is time order. */
-export type Stamp = string & { readonly [brand]: 'Stamp' }
+export type Timestamp = string & { readonly [brand]: 'Timestamp' }
 
 /** Before every stamp: the stamp of a field that was never written. */
-export const never = '' as Stamp
+export const never = '' as Timestamp
 
 const msWidth = 9
 const counterWidth = 4
@@ -18,28 +18,29 @@ const shape = /^[0-9a-z]{9}\.[0-9a-z]{4}\.[0-9a-z]{4,16}$/
  */
 export const latestStampedEpochMs = Date.UTC(4000, 0)
 
-export const isStamp = (value: unknown): value is Stamp => typeof value === 'string' && shape.test(value)
+export const isTimestamp = (value: unknown): value is Timestamp =>
+  typeof value === 'string' && shape.test(value)
 
 /** A replica names one open copy: every browser tab that writes has its own, 4-16 of `0-9a-z`. */
-export function makeStamp(epochMs: number, counter: number, replica: string): Stamp {
+export function makeTimestamp(epochMs: number, counter: number, replica: string): Timestamp {
   const bounded = Math.max(0, Math.floor(epochMs))
-  return `${bounded.toString(36).padStart(msWidth, '0')}.${counter.toString(36).padStart(counterWidth, '0')}.${replica}` as Stamp
+  return `${bounded.toString(36).padStart(msWidth, '0')}.${counter.toString(36).padStart(counterWidth, '0')}.${replica}` as Timestamp
 }
 
 /** When the stamped change was made, by the clock of its maker. */
-export const epochMsOf = (stamp: Stamp): number => Number.parseInt(stamp.slice(0, msWidth), 36)
+export const epochMsOf = (stamp: Timestamp): number => Number.parseInt(stamp.slice(0, msWidth), 36)
 
 /**
  * The next stamp after `last`: the wall clock where it has moved on, else the same instant with a higher counter.
  * A clock that ran ahead once leaves stamps ahead; what comes later is ordered after them all the same.
  */
-export function nextStamp(last: Stamp, nowEpochMs: number, replica: string): Stamp {
+export function nextTimestamp(last: Timestamp, nowEpochMs: number, replica: string): Timestamp {
   const wallEpochMs = Math.min(nowEpochMs, latestStampedEpochMs)
-  if (last === never || epochMsOf(last) < wallEpochMs) return makeStamp(wallEpochMs, 0, replica)
+  if (last === never || epochMsOf(last) < wallEpochMs) return makeTimestamp(wallEpochMs, 0, replica)
   const counter = Number.parseInt(last.slice(msWidth + 1, msWidth + 1 + counterWidth), 36) + 1
   return counter < 36 ** counterWidth
-    ? makeStamp(epochMsOf(last), counter, replica)
-    : makeStamp(epochMsOf(last) + 1, 0, replica)
+    ? makeTimestamp(epochMsOf(last), counter, replica)
+    : makeTimestamp(epochMsOf(last) + 1, 0, replica)
 }
 
-export const laterStamp = (a: Stamp, b: Stamp): Stamp => (a > b ? a : b)
+export const laterTimestamp = (a: Timestamp, b: Timestamp): Timestamp => (a > b ? a : b)

@@ -1,4 +1,4 @@
-// What damage left, put in order: the damaged text is set aside, the sound items take its place, and what was lost is
+// What damage left, put in order: the damaged text is quarantined, the sound items take its place, and what was lost is
 // rebuilt from the history where that still holds it.
 import {
   emptyDocument,
@@ -10,43 +10,43 @@ import {
   type Document,
 } from '@/core/journal'
 import { isEqual } from '@/core/isEqual'
-import { asidePrefix, piecePrefix } from './keys'
+import { quarantinePrefix, segmentPrefix } from './keys'
 import type { Damaged, Kept } from './readKept'
-import { toSealed } from './sealed'
+import { toChecksummed } from './checksummed'
 
-export interface Healed {
+export interface Repaired {
   readonly document: Document
   /** To be written in one go. */
   readonly values: Readonly<Record<string, string>>
 }
 
-/** Which records a damaged piece held, as far as it can be read. */
+/** Which records a damaged segment held, as far as it can be read. */
 const idsIn = ({ items }: Damaged): string[] =>
   items.flatMap((item) => ('record' in item ? [item.record.id] : []))
 
-export async function heal(
+export async function repair(
   { document, damaged }: Kept,
   allHistory: () => Promise<readonly Change[]>,
-): Promise<Healed> {
+): Promise<Repaired> {
   if (damaged.length === 0) return { document, values: {} }
-  const pieces = damaged.filter(({ key }) => key.startsWith(piecePrefix))
+  const segments = damaged.filter(({ key }) => key.startsWith(segmentPrefix))
   // History first: where both hold a field written at the same moment, the damaged text is the one to doubt.
   const rebuilt =
-    pieces.length > 0
+    segments.length > 0
       ? withMerged(withChanges(emptyDocument, await allHistory()), entriesIn(document))
       : document
   const regained = [...entriesIn(rebuilt)].filter(
     (entry) => !isEqual(entry, entryIn(document, entry.record.id)),
   )
   const values: Record<string, string> = {}
-  for (const part of damaged) {
+  for (const chunk of damaged) {
     const ids = new Set([
-      ...idsIn(part),
-      ...(part === pieces[0] ? regained.map(({ record }) => record.id) : []),
+      ...idsIn(chunk),
+      ...(chunk === segments[0] ? regained.map(({ record }) => record.id) : []),
     ])
-    values[`${asidePrefix}${part.key}`] = part.text
-    values[part.key] = toSealed(
-      pieces.includes(part) ? [...ids].map((id) => entryIn(rebuilt, id)) : part.items,
+    values[`${quarantinePrefix}${chunk.key}`] = chunk.text
+    values[chunk.key] = toChecksummed(
+      segments.includes(chunk) ? [...ids].map((id) => entryIn(rebuilt, id)) : chunk.items,
     )
   }
   return { document: rebuilt, values }
