@@ -5,7 +5,7 @@ import { draftOf, parseSentence } from '@/core/sentence/reader'
 import { epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
 import { demoMark, demoReplica, select, type ArgsOf, type CommandName } from '@/state'
 import { commands, type Command, type NewAction } from '@/state/commands'
-import { later } from '@/state/commands/later'
+import { onDemand } from '@/state/commands/onDemand'
 
 export interface Play {
   readonly document: () => Document
@@ -26,7 +26,7 @@ export interface Player {
   read(sentence: string): NewAction
 }
 
-const acts = { ...commands, ...later.commands }
+const acts = { ...commands, ...onDemand.commands }
 
 export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: number }): Play {
   let document = emptyDocument
@@ -44,7 +44,7 @@ export function makePlay({ zone, nowEpochMs }: { zone: string; nowEpochMs: numbe
       document: () => document,
       run(name, args) {
         const outcome = (acts[name] as Command<unknown>)(
-          { document, moment, nowEpochMs: epochMs, newId, repeats: later.repeats },
+          { document, moment, nowEpochMs: epochMs, newId, repeats: onDemand.repeats },
           args,
         )
         if (!outcome.ok) throw new Error(`The demo was refused: ${name} ${outcome.error.kind}`)

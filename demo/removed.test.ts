@@ -2,7 +2,7 @@
 import { parseStoreFile, toStoreFile } from '@/core/exchange'
 import { recordsById, recordsIn } from '@/core/journal'
 import type { AnyRecord, Id } from '@/core/record'
-import { demoMark, parts, select } from '@/state'
+import { demoMark, owned, select } from '@/state'
 import { makeTestStore, runnerOf, testStartEpochMs } from '@/state/testing'
 import { makeDemoFile } from './makeDemoFile'
 
@@ -59,7 +59,7 @@ it('leaves what was added to it, with what it was added to, and nothing that poi
   const step = [...held.values()].find((record) => (record as { title?: string }).title === 'my step')
   const owner = held.get((step as { ownerId: string } | undefined)?.ownerId ?? '') as AnyRecord | undefined
   expect((owner as { title?: string } | undefined)?.title).toBe(first.title)
-  expect(parts.stepsOf(document(), owner?.id as Id<'action'>).map(({ title }) => title)).toContain('my step')
+  expect(owned.stepsOf(document(), owner?.id as Id<'action'>).map(({ title }) => title)).toContain('my step')
   // Of those that go by their names, the ones that nothing else is with have gone too.
   expect(recordsIn(document(), 'person').map(({ name }) => name)).toEqual([person.name])
   const withThem = first.contextIds.map((id) => (before.get(id) as { name?: string } | undefined)?.name)

@@ -3,7 +3,7 @@
 import { recordsIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'
-import { stepsOf } from '@/state/read/partIndexes'
+import { stepsOf } from '@/state/read/ownedIndexes'
 import type { NewFile } from '@/state'
 import type { Play, Player } from './play'
 

@@ -12,8 +12,8 @@ import {
   type RecordParser,
   type ZenStore,
 } from '@/state'
-import { loadLater } from '@/held/loadLater'
-import { laterActs, readerLoaded } from '@/held/reader'
+import { loadOnDemand } from '@/held/loadOnDemand'
+import { onDemandActs, readerLoaded } from '@/held/reader'
 import { rest } from '@/held/rest'
 import { makeArchive, usualLimits } from '@/state/persistence'
 import { makeAsyncStorageStore } from '@/state/persistence/asyncStorageStore'
@@ -163,7 +163,7 @@ export function boot(): Zen {
     device,
     tabs,
     parser: () => parser,
-    later: laterActs,
+    later: onDemandActs,
     rest,
   })
   const tab = firstTabName(newName)
@@ -191,7 +191,7 @@ export function boot(): Zen {
   keepItCompact(store, () => archive.compact())
   holdOn(store)
   layWhenLeft(store, memory, replica)
-  void loadLater(readerLoaded)
+  void loadOnDemand(readerLoaded)
   const parts = zen
   void store
     .load()
@@ -200,7 +200,7 @@ export function boot(): Zen {
       // Fetching all that is kept offline waits until there is something to see.
       workOffline()
       // Without it nothing would be checked from here on.
-      const { parseRecord, parsePartialRecord } = await loadLater(() => import('@/state/store/onDemand'))
+      const { parseRecord, parsePartialRecord } = await loadOnDemand(() => import('@/state/store/onDemand'))
       parser = { whole: parseRecord, partial: parsePartialRecord }
       await offerDemo(parts)
       await Promise.all([import('@/sheets/DeskSheets'), import('@/sheets/SearchSheet')])

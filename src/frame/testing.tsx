@@ -3,7 +3,7 @@ import { TamaguiProvider } from '@tamagui/core'
 import { act, render } from '@testing-library/react'
 import type { ReactElement } from 'react'
 import { makeDeviceMemory } from '@/state'
-import { later } from '@/state/commands/later'
+import { onDemand } from '@/state/commands/onDemand'
 import { makeMemoryBlobs } from '@/state/persistence/blobs/memoryBlobs'
 import { makeTestStore, type TestStore } from '@/state/testing'
 // What is drawn loads on demand: read here, so that no test waits for it.
@@ -23,7 +23,7 @@ import { haveTurning } from '@/parts/note/useTurning'
 import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
 
-haveReader({ ...reader, days: reader, learned, kinds: kindsInWords, help }, later)
+haveReader({ ...reader, days: reader, learned, kinds: kindsInWords, help }, onDemand)
 haveDragKit(dragKit)
 haveTurning(turning)
 

@@ -1,7 +1,13 @@
 // What was learned from earlier decisions: read off the journal in a worker when it is first asked for, and kept up
 // act by act. Nothing of it is kept or leaves the machine.
 import type { Change } from '@/core/journal'
-import { learnJournal, makeLearner, takeUp, type Learner, type LearnerState } from '@/core/sorting/learning'
+import {
+  learnJournal,
+  makeLearner,
+  learnFrom,
+  type Learner,
+  type LearnerState,
+} from '@/core/sorting/learning'
 import type { ZenStore } from '@/state'
 import { askWorker } from './askWorker'
 import type { ZenParts } from './zen'
@@ -36,7 +42,7 @@ function follow(store: ZenStore, { state, upTo }: Learned): void {
     const byStamp = new Map(recent.map((change) => [change.stamp, change]))
     for (const change of recent) {
       if (change.stamp <= last) continue
-      takeUp(made, change, (stamp) => byStamp.get(stamp))
+      learnFrom(made, change, (stamp) => byStamp.get(stamp))
       last = change.stamp
     }
   }

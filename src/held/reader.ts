@@ -2,8 +2,8 @@
 // word stays in the title. What is set down is kept word for word, so that nothing depends on how soon it comes.
 import { useSyncExternalStore } from 'react'
 import { nothingSaid, type Amendable, type Draft, type Sentence } from '@/core/sentence'
-import { takenOf } from '@/core/sorting/takenOf'
-import type { Later } from '@/state'
+import { fieldsFor } from '@/core/sorting/fieldsFor'
+import type { OnDemand } from '@/state'
 import type { KindsInWords } from '@/words/kinds/kindWords'
 
 type Whole = typeof import('@/core/sentence/reader')
@@ -48,7 +48,7 @@ const notYet: Reader = {
   readTime: () => null,
   draftOf: ({ title }): Draft => ({ title, ...nothingSaid }),
   asSaidOn: (draft) => draft,
-  becoming: (compartment, _text, _sentence, draft) => ({ fields: takenOf(compartment, draft), left: '' }),
+  becoming: (compartment, _text, _sentence, draft) => ({ fields: fieldsFor(compartment, draft), left: '' }),
   becomingNext: (_text, _sentence, draft) => ({
     fields: { ...draft, projectId: null, areaId: null },
     left: '',
@@ -72,12 +72,12 @@ const notYet: Reader = {
 }
 
 let reader = notYet
-let later: Later | null = null
+let later: OnDemand | null = null
 let loading: Promise<void> | null = null
 const listeners = new Set<() => void>()
 
 /** Takes a reader that is there already, and what loads with it: for tests. */
-export function haveReader(given: Reader, withIt: Later | null = later): void {
+export function haveReader(given: Reader, withIt: OnDemand | null = later): void {
   reader = given
   later = withIt
   listeners.forEach((listener) => listener())
@@ -88,7 +88,7 @@ export function loadReader(): Promise<void> {
   loading ??= import('./afterStart').then(
     (loaded) => {
       const { reader: read, learned, kindsInWords, help } = loaded
-      haveReader({ ...read, days: read, learned, kinds: kindsInWords, help }, loaded.later)
+      haveReader({ ...read, days: read, learned, kinds: kindsInWords, help }, loaded.onDemand)
     },
     () => {
       loading = null
@@ -116,9 +116,9 @@ function subscribe(listener: () => void): () => void {
 }
 
 /** The acts that load along with the reader, as soon as they have. */
-export const laterActs = (): Later | null => later
+export const onDemandActs = (): OnDemand | null => later
 
 /** What loads along with the reader: null until it has. */
-export const useLater = (): Later | null => useSyncExternalStore(subscribe, laterActs)
+export const useOnDemand = (): OnDemand | null => useSyncExternalStore(subscribe, onDemandActs)
 
 export const useReader = (): Reader => useSyncExternalStore(subscribe, () => reader)

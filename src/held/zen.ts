@@ -6,7 +6,7 @@ import { isIdOf, type Id } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import {
-  parts,
+  owned,
   type ArgsOf,
   type BlobStore,
   type Clock,
@@ -56,7 +56,7 @@ export type Act = <N extends CommandName>(name: N, args: ArgsOf<N>, options?: Ac
 
 /** Whether a tick must be asked about first: some of the steps are still open. */
 const hasOpenSteps = (document: Document, id: Id): boolean =>
-  isIdOf('action', id) && parts.stepsOf(document, id).some(({ doneAtEpochMs }) => doneAtEpochMs === null)
+  isIdOf('action', id) && owned.stepsOf(document, id).some(({ doneAtEpochMs }) => doneAtEpochMs === null)
 
 /** Whether a check-box line of a note stands for it. */
 const standsInNote = (document: Document, id: Id): boolean =>

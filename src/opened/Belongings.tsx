@@ -2,8 +2,8 @@
 // could have besides is one row, *Add*.
 import { useState } from 'react'
 import type { Action, OwnerId } from '@/core/record'
-import { parts } from '@/state'
-import { useLater } from '@/held/reader'
+import { owned } from '@/state'
+import { useOnDemand } from '@/held/reader'
 import { useHeld, useHeldDocument, useZen } from '@/held/zen'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { StepOutline } from '@/parts/steps/StepOutline'
@@ -36,12 +36,12 @@ export function Belongings({
 }) {
   const document = useHeldDocument()
   const { memory } = useZen()
-  const later = useLater()
+  const later = useOnDemand()
   const note = later?.notes.noteIn(document, of) ?? ''
   const [isBelow] = useState(() => note.length > screenful)
   const [asked, setAsked] = useState<Asked>({})
-  const steps = useHeld((state) => parts.stepsOf(state.document, of).length)
-  const remarks = useHeld((state) => parts.remarksOf(state.document, of).length)
+  const steps = useHeld((state) => owned.stepsOf(state.document, of).length)
+  const remarks = useHeld((state) => owned.remarksOf(state.document, of).length)
   const isAction = of.startsWith('action:')
   const checklists =
     isAction && later ? later.checklists.checklistsIn(document, of as Action['id']).length : 0

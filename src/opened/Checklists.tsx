@@ -1,6 +1,6 @@
 // The checklists of an action or a project: there when there is one, and offered among the last things.
 import type { Id } from '@/core/record'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useHeldDocument } from '@/held/zen'
 import { ChecklistRows } from '@/parts/checklists/ChecklistRows'
 import { BandHeading, Column } from '@/ui'
@@ -13,7 +13,7 @@ export function Checklists({
   /** The name of a new one is asked for at once. */
   begins?: boolean
 }) {
-  const later = useLater()
+  const later = useOnDemand()
   const document = useHeldDocument()
   if (!later) return null
   const checklists = later.checklists.checklistsIn(document, of)

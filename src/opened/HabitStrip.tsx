@@ -5,7 +5,7 @@ import { habitDays, habitMonths, runsIn, type HabitDay } from '@/core/repeat/hab
 import type { Repeat } from '@/core/record'
 import { seriesNameOf, turnOf } from '@/core/action'
 import { addDays, localMomentAt, type CalendarDate } from '@/core/time'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { useReader } from '@/held/reader'
 import { useHeldDocument, useToday, useZen } from '@/held/zen'
 import { Column, Words } from '@/ui'
@@ -57,7 +57,7 @@ function useHabit(repeat: Repeat): readonly HabitDay[] | null {
   const rule = parseRuleText(repeat.rule)
   if (!days || !rule) return null
   const dayOf = (epochMs: number): CalendarDate => localMomentAt(epochMs, clock.zone()).date
-  const ticks = parts
+  const ticks = owned
     .actionsOfSeries(document, seriesNameOf(repeat.actionId))
     .flatMap((action) =>
       action.doneAtEpochMs === null

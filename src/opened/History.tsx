@@ -2,7 +2,7 @@
 import { useLayoutEffect, useState } from 'react'
 import type { Change } from '@/core/journal'
 import type { ZenStore } from '@/state'
-import { takenInBy } from '@/state/read/takenIn'
+import { mergedInBy } from '@/state/read/mergedIn'
 import { BandHeading, Column, Words } from '@/ui'
 import { changeMoment, historyWords } from '@/words/history'
 import { useReader } from '@/held/reader'
@@ -18,7 +18,7 @@ async function withTakenIn(
   of: string,
 ): Promise<{ readonly changes: readonly Change[]; readonly seen: ReadonlySet<string> }> {
   const found = new Map(own.map((change) => [change.stamp, change]))
-  const waiting = takenInBy(own, of)
+  const waiting = mergedInBy(own, of)
   const seen = new Set([of])
   for (let taken = waiting.shift(); taken && seen.size < furthestBack; taken = waiting.shift()) {
     const { id, until } = taken
@@ -26,7 +26,7 @@ async function withTakenIn(
     seen.add(id)
     const changes = (await store.historyOf([id])).filter(({ stamp }) => stamp <= until)
     changes.forEach((change) => found.set(change.stamp, change))
-    waiting.push(...takenInBy(changes, id))
+    waiting.push(...mergedInBy(changes, id))
   }
   return { changes: [...found.values()].sort((a, b) => (a.stamp < b.stamp ? -1 : 1)), seen }
 }
@@ -61,7 +61,7 @@ export function History({
     store.historyOf(key.split(' ')).then(
       (own) => {
         tell({ changes: own, seen: new Set([...key.split(' '), of]) })
-        if (takenInBy(own, of).length > 0) withTakenIn(store, own, of).then(tell, () => {})
+        if (mergedInBy(own, of).length > 0) withTakenIn(store, own, of).then(tell, () => {})
       },
       () => tell({ changes: [], seen: new Set() }),
     )

@@ -1,12 +1,12 @@
 // The meeting notes that a person or a project has a part in: what was agreed there is found from each of them.
 import { isIdOf, type Id } from '@/core/record'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useHeldDocument } from '@/held/zen'
 import { MeetingNoteRows } from '@/parts/pages/MeetingNoteRows'
 import { BandHeading, Column } from '@/ui'
 
 export function MeetingNotes({ of }: { of: Id<'person'> | Id<'project'> }) {
-  const later = useLater()
+  const later = useOnDemand()
   const document = useHeldDocument()
   if (!later) return null
   const meetingNotes = later.notes.meetingNotesWith(document, of)

@@ -8,7 +8,7 @@ import type { Action } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
 import { desk } from '@/held/desk'
 import { useReader } from '@/held/reader'
-import { lists, parts, select } from '@/state'
+import { lists, owned, select } from '@/state'
 import { Button, Column, Words } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { calledAmong } from '@/parts/said/calledAmong'
@@ -50,7 +50,7 @@ export function OpenedAction({ action }: { action: Action }) {
     })
   const read = (text: string): SaidChanges => {
     const { patch, parts: said, ...rest } = amended(text)
-    const standing = parts.comingBackOf(document, id)
+    const standing = owned.comingBackOf(document, id)
     const changes = patchWords('action', action, patch, { document, today, kinds: reader.kinds })
     return {
       changes: [...changes, ...partsChangeWords(said, standing, today, (of) => nameOfRecord(document, of))],

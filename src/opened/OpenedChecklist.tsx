@@ -2,10 +2,10 @@
 import { roomForActs } from './roomForActs'
 import { recordIn } from '@/core/journal'
 import type { Checklist } from '@/core/record'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { Button, Column, Press, Words } from '@/ui'
 import { desk } from '@/held/desk'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { StepOutline } from '@/parts/steps/StepOutline'
@@ -18,15 +18,15 @@ import { Remarks } from './Remarks'
 
 export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
   const act = useAct()
-  const later = useLater()
+  const later = useOnDemand()
   const document = useHeldDocument()
   const today = useToday()
   const { clock } = useZen()
   const { open, close } = useOpened()
   const { id, name, ownerId } = checklist
   const runs = later?.checklists.runsOf(document, id) ?? []
-  const steps = useHeld((state) => parts.stepsOf(state.document, id))
-  const hasRemarks = useHeld((state) => parts.remarksOf(state.document, id).length > 0)
+  const steps = useHeld((state) => owned.stepsOf(state.document, id))
+  const hasRemarks = useHeld((state) => owned.remarksOf(state.document, id).length > 0)
   const owner = ownerId && recordIn(document, ownerId)
   const isBegun = steps.some(({ doneAtEpochMs }) => doneAtEpochMs !== null)
   return (

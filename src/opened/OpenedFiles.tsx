@@ -1,10 +1,10 @@
 // The files that lie with what is opened, with the room they take; and the way to lay another with it.
 import { useCallback, useEffect, useRef } from 'react'
 import type { OwnerId } from '@/core/record'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { useAct, useHeld } from '@/held/zen'
 import { FilesBand } from '@/parts/files/lazyParts'
-import { useTakeIn } from '@/parts/files/useTakeIn'
+import { useFileImport } from '@/parts/files/useFileImport'
 import { Button, Row, Words } from '@/ui'
 import { count } from '@/words'
 
@@ -18,7 +18,7 @@ export function OpenedFiles({
 }) {
   const act = useAct()
   const input = useRef<HTMLInputElement>(null)
-  const files = useHeld(({ document }) => parts.filesOf(document, of))
+  const files = useHeld(({ document }) => owned.filesOf(document, of))
   const begin = useCallback(
     () => (taken: Parameters<typeof act<'addFiles'>>[1]['files']) =>
       void act(
@@ -28,7 +28,7 @@ export function OpenedFiles({
       ),
     [act, of],
   )
-  const { isBusy, takeIn } = useTakeIn(begin, of)
+  const { isBusy, importFiles } = useFileImport(begin, of)
   useEffect(() => {
     if (asked) input.current?.click()
   }, [asked])
@@ -60,7 +60,7 @@ export function OpenedFiles({
         aria-label="Files to add"
         tabIndex={-1}
         onChange={(event) => {
-          takeIn([...(event.target.files ?? [])])
+          importFiles([...(event.target.files ?? [])])
           // The same file may be chosen again.
           event.target.value = ''
         }}

@@ -3,10 +3,10 @@
 import { roomForActs } from './roomForActs'
 import type { Area, Goal, Id, Project } from '@/core/record'
 import { goalReaches } from '@/core/record'
-import { lists, select, type Later } from '@/state'
+import { lists, select, type OnDemand } from '@/state'
 import { BandHeading, Button, Choice, Column, EmptyPlace, IconButton, Press, Row, Seal, Words } from '@/ui'
 import { EditText } from '@/parts/text/EditText'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { nearDate, shortened, stateWords } from '@/words'
@@ -19,7 +19,7 @@ import { rhythms } from './rhythms'
 
 export function OpenedGoal({ goal }: { goal: Goal }) {
   const act = useAct()
-  const goals = useLater()?.goals
+  const goals = useOnDemand()?.goals
   const { id, state } = goal
   const isOpen = state === 'open'
   const put = (next: Goal['state'], say: string) =>
@@ -92,7 +92,7 @@ export function OpenedGoal({ goal }: { goal: Goal }) {
 }
 
 /** What moved toward it in the last weeks, and when it is looked at next. */
-function Moves({ goal, goals }: { goal: Goal; goals: Later['goals'] }) {
+function Moves({ goal, goals }: { goal: Goal; goals: OnDemand['goals'] }) {
   const document = useHeldDocument()
   const today = useToday()
   const { clock } = useZen()
@@ -115,7 +115,7 @@ function Moves({ goal, goals }: { goal: Goal; goals: Later['goals'] }) {
 }
 
 /** The areas and projects that point at it. */
-function Toward({ goal, goals }: { goal: Goal; goals: Later['goals'] }) {
+function Toward({ goal, goals }: { goal: Goal; goals: OnDemand['goals'] }) {
   const document = useHeldDocument()
   const { areas, projects } = goals.towardOf(document, goal.id)
   const open = projects.filter(({ state }) => select.isHeld(state))

@@ -4,9 +4,9 @@ import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Id, Note } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'
-import { select, type Later } from '@/state'
+import { select, type OnDemand } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { OpenedChooser, OpenedDayChooser, useChooser } from '@/parts/choosers/useChooser'
@@ -25,14 +25,14 @@ import { OpenedFiles } from './OpenedFiles'
 import { ShelfHead } from './ShelfHead'
 
 export function OpenedPage({ id, page }: { id: Id<'note'>; page: Note | null }) {
-  const later = useLater()
+  const later = useOnDemand()
   if (!later) return null
   const day = later.notes.dayOfNote(id)
   if (day) return <DayNote key={day} id={id} date={day} notes={later.notes} />
   return page ? <MeetingNotePage page={page} notes={later.notes} /> : <NothingThere />
 }
 
-function DayNote({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; notes: Later['notes'] }) {
+function DayNote({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; notes: OnDemand['notes'] }) {
   const today = useToday()
   const { open } = useOpened()
   const before = useHeld(({ document }) => notes.dayNoteBefore(document, date))
@@ -110,7 +110,7 @@ function BeginsWith() {
   )
 }
 
-function MeetingNotePage({ page, notes }: { page: Note; notes: Later['notes'] }) {
+function MeetingNotePage({ page, notes }: { page: Note; notes: OnDemand['notes'] }) {
   const act = useAct()
   const document = useHeldDocument()
   const today = useToday()

@@ -11,8 +11,8 @@ import {
   type Project,
 } from '@/core/record'
 import { outlineOf } from '@/core/steps'
-import { lists, parts } from '@/state'
-import { useLater } from '@/held/reader'
+import { lists, owned } from '@/state'
+import { useOnDemand } from '@/held/reader'
 import { usePrinting } from '@/held/usePrinting'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeldDocument, useToday } from '@/held/zen'
@@ -30,14 +30,14 @@ export function OpenedPaper({ id }: { id: OpenableId }) {
 function Paper({ id }: { id: OpenableId }) {
   const held = useHeldDocument()
   const today = useToday()
-  const later = useLater()
+  const later = useOnDemand()
   const turning = useTurning()
   const title = useOpenedTitle(id)
   const record = recordIn(held, id)
   const owner = id as OwnerId
   const note = later?.notes.noteIn(held, id as NoteOwnerId) ?? ''
   const page = turning && note !== '' ? turning.pageOf(note) : null
-  const remarks = parts.remarksOf(held, owner)
+  const remarks = owned.remarksOf(held, owner)
   const checklists =
     later && (isIdOf('action', id) || isIdOf('project', id)) ? later.checklists.checklistsIn(held, id) : []
   const said = saidOn(record as Action | Project | undefined)
@@ -102,7 +102,7 @@ const Part = ({ title, children }: { title: string; children: ReactNode }) => (
 )
 
 function StepsOnPaper({ of, title = 'Steps' }: { of: OwnerId; title?: string }) {
-  const rows = outlineOf(parts.stepsOf(useHeldDocument(), of), { hideDone: false })
+  const rows = outlineOf(owned.stepsOf(useHeldDocument(), of), { hideDone: false })
   if (rows.length === 0) return null
   return (
     <Part title={title}>

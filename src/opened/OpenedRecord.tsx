@@ -1,7 +1,7 @@
 import { recordIn } from '@/core/journal'
 import type { ReactNode } from 'react'
 import { kindOf, type Action, type Id, type OpenableKind, type Project, type RecordOf } from '@/core/record'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { isTemplate } from '@/state/read/isTemplate'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeld } from '@/held/zen'
@@ -21,7 +21,7 @@ import { OpenedSlip } from './OpenedSlip'
 
 /** An action, or one that a template holds. */
 function ActionOrTemplate({ action }: { action: Action }) {
-  const read = useLater()?.templates
+  const read = useOnDemand()?.templates
   const project = useHeld(({ document }) =>
     action.projectId ? recordIn(document, action.projectId) : undefined,
   )

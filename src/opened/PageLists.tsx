@@ -1,8 +1,8 @@
 // What is written down beside the shelves: checklists, the meetingNotes, and every check-box line that is still open.
 import { useState } from 'react'
 import type { NoteOwnerId } from '@/core/record'
-import type { Later } from '@/state'
-import { useLater } from '@/held/reader'
+import type { OnDemand } from '@/state'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { ChecklistRows } from '@/parts/checklists/ChecklistRows'
@@ -13,13 +13,13 @@ import { count, shortened } from '@/words'
 import { kindOfNote, nameOfNote } from '@/words/pages'
 
 export function PageLists({ which }: { which: 'checklists' | 'meetingNotes' | 'lines' }) {
-  const later = useLater()
+  const later = useOnDemand()
   if (!later) return null
   if (which === 'checklists') return <AllChecklists later={later} />
   return which === 'meetingNotes' ? <AllMeetingNotes later={later} /> : <AllLines notes={later.notes} />
 }
 
-function AllChecklists({ later }: { later: Later }) {
+function AllChecklists({ later }: { later: OnDemand }) {
   const checklists = later.checklists.allChecklists(useHeldDocument())
   return (
     <Column gap="$2.5" paddingTop="$2">
@@ -31,7 +31,7 @@ function AllChecklists({ later }: { later: Later }) {
   )
 }
 
-function AllMeetingNotes({ later }: { later: Later }) {
+function AllMeetingNotes({ later }: { later: OnDemand }) {
   const meetingNotes = later.notes.meetingNotesOf(useHeldDocument())
   return (
     <Column gap="$2.5" paddingTop="$2">
@@ -46,7 +46,7 @@ function AllMeetingNotes({ later }: { later: Later }) {
 /** Notes shown at once: more are a touch away. */
 const portion = 40
 
-function AllLines({ notes }: { notes: Later['notes'] }) {
+function AllLines({ notes }: { notes: OnDemand['notes'] }) {
   const document = useHeldDocument()
   const [shown, setShown] = useState(portion)
   const all = notes.notesWithLines(document)
@@ -70,7 +70,7 @@ function AllLines({ notes }: { notes: Later['notes'] }) {
   )
 }
 
-function LinesOf({ of, notes, note }: { of: NoteOwnerId; notes: Later['notes']; note: string }) {
+function LinesOf({ of, notes, note }: { of: NoteOwnerId; notes: OnDemand['notes']; note: string }) {
   const document = useHeldDocument()
   const today = useToday()
   const { open } = useOpened()

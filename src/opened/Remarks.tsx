@@ -2,7 +2,7 @@
 import { useLayoutEffect, useRef, useState } from 'react'
 import type { TextInput } from 'react-native'
 import { noteLimit, type OwnerId, type Remark } from '@/core/record'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { useAct, useHeld, useToday, useZen } from '@/held/zen'
 import { EditText } from '@/parts/text/EditText'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
@@ -23,7 +23,7 @@ export function Remarks({
   /** Empty where what they stand in is named so. */
   title?: string
 }) {
-  const remarks = useHeld(({ document }) => parts.remarksOf(document, of))
+  const remarks = useHeld(({ document }) => owned.remarksOf(document, of))
   return (
     <Column>
       {title === '' ? null : (

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react'
 import { isOpen } from '@/core/action'
 import type { Action } from '@/core/record'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { OpenedMinutesChooser } from '@/parts/choosers/useChooser'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { Button, Row, Words } from '@/ui'
@@ -15,7 +15,7 @@ export function Timer({ action }: { action: Action }) {
   const today = useToday()
   const [isCorrecting, setCorrecting] = useState(false)
   const { id, startedAtEpochMs, timerFromEpochMs } = action
-  const taken = parts.takenOf(document, action)
+  const taken = owned.minutesTakenOf(document, action)
   const running = useMinutesSince(timerFromEpochMs)
   const isUnderway = startedAtEpochMs !== null && isOpen(action)
   if (!isUnderway && taken === null && isOpen(action)) return null

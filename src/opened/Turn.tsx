@@ -4,7 +4,7 @@ import { isOpen, turnOf } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
 import type { Action, Repeat } from '@/core/record'
 import { parseRuleText } from '@/core/repeat'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { useReader } from '@/held/reader'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { Button, Column, Row, Words } from '@/ui'
@@ -15,7 +15,7 @@ import { HabitStrip } from './HabitStrip'
 export function Turn({ action }: { action: Action }) {
   const act = useAct()
   const document = useHeldDocument()
-  const repeat = parts.repeatOf(document, action.id)
+  const repeat = owned.repeatOf(document, action.id)
   if (!repeat) return null
   return (
     <Column gap="$1">

@@ -2,7 +2,7 @@
 import { useState, type ReactNode } from 'react'
 import { standsOn } from '@/core/action'
 import type { Action } from '@/core/record'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { OpenedReminderChooser, OpenedRepeatChooser } from '@/parts/choosers/useChooser'
 import { chooserWords, reminderWords, repeatWords, shortened, type SaidChip, type SaidField } from '@/words'
@@ -21,8 +21,8 @@ export function useComingBack(action: Action): {
   const document = useHeldDocument()
   const today = useToday()
   const [asked, setAsked] = useState<Asked | null>(null)
-  const repeat = parts.repeatOf(document, id) ?? null
-  const reminders = parts.remindersOf(document, id)
+  const repeat = owned.repeatOf(document, id) ?? null
+  const reminders = owned.remindersOf(document, id)
   const chips: SaidChip[] = [
     ...(repeat ? [{ field: 'repeat', words: repeatWords(repeat, today), id: repeat.id } as const] : []),
     ...reminders.map((reminder) => ({

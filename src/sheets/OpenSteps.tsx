@@ -2,7 +2,7 @@
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { outlineOf } from '@/core/steps'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { Button, Column, SlideOver, Words } from '@/ui'
 import { useAct, useHeld } from '@/held/zen'
 import { count, shortened } from '@/words'
@@ -12,7 +12,7 @@ const shownAtMost = 5
 export function OpenSteps({ id, onClose }: { id: Id<'action'>; onClose: () => void }) {
   const act = useAct()
   const action = useHeld((state) => recordIn(state.document, id))
-  const steps = useHeld((state) => parts.stepsOf(state.document, id))
+  const steps = useHeld((state) => owned.stepsOf(state.document, id))
   const open = outlineOf(steps).flatMap(({ step }) => (step.doneAtEpochMs === null ? [step] : []))
   if (!action) return null
   const isOne = open.length === 1

@@ -3,10 +3,10 @@ import { useId, useState } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { isCalendarDate, type CalendarDate } from '@/core/time'
-import { select, type Later } from '@/state'
+import { select, type OnDemand } from '@/state'
 import { isTemplate, type Template } from '@/state/read/isTemplate'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { Button, Column, Field, Labelled, Row, SlideOver, Words } from '@/ui'
@@ -26,7 +26,7 @@ export interface UseTemplateProps {
 }
 
 export function UseTemplate(props: UseTemplateProps) {
-  const read = useLater()?.templates
+  const read = useOnDemand()?.templates
   const template = useHeld((state) => recordIn(state.document, props.id))
   return read && isTemplate(template) ? <Asking {...props} template={template} read={read} /> : null
 }
@@ -38,7 +38,7 @@ function Asking({
   areaId,
   slipId,
   onClose,
-}: UseTemplateProps & { readonly template: Template; readonly read: Later['templates'] }) {
+}: UseTemplateProps & { readonly template: Template; readonly read: OnDemand['templates'] }) {
   const act = useAct()
   const document = useHeldDocument()
   const today = useToday()
@@ -146,7 +146,7 @@ function Asking({
   )
 }
 
-type Previewed = ReturnType<Later['templates']['previewOf']>[number]
+type Previewed = ReturnType<OnDemand['templates']['previewOf']>[number]
 
 const datesSaid = (of: Previewed, today: CalendarDate): string =>
   [...previewWords(of, today), of.isPast ? 'that is over' : null].filter(Boolean).join(', ')
@@ -205,7 +205,7 @@ function MadeRow({ of }: { readonly of: Previewed }) {
 }
 
 interface AnswerProps {
-  readonly asked: ReturnType<Later['templates']['askedBy']>[number]
+  readonly asked: ReturnType<OnDemand['templates']['askedBy']>[number]
   readonly text: string
   readonly problem: string | null
   readonly autoFocus: boolean

@@ -2,7 +2,7 @@
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { outlineOf } from '@/core/steps/outline'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { Button, Column, Row, SlideOver, BoxMark, Words } from '@/ui'
 import { useAct, useHeld } from '@/held/zen'
 import { useStayingAwake } from '@/held/useStayingAwake'
@@ -12,7 +12,7 @@ import { shortened } from '@/words'
 export function WalkSheet({ id, onClose }: { id: Id<'checklist'>; onClose: () => void }) {
   const act = useAct()
   const checklist = useHeld(({ document }) => recordIn(document, id))
-  const steps = useHeld(({ document }) => parts.stepsOf(document, id))
+  const steps = useHeld(({ document }) => owned.stepsOf(document, id))
   const isAwake = useStayingAwake()
   if (!checklist) return null
   const rows = outlineOf(steps)

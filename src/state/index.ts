@@ -13,7 +13,7 @@ export {
   type Outcome,
   type Piece,
   type Refusal,
-  type Later,
+  type OnDemand,
 } from './commands'
 export { makeDeviceMemory, type DeviceMemory } from './store/deviceMemory'
 export {
@@ -27,7 +27,7 @@ export { type AppErrorCode } from './persistence'
 export { type BlobStore } from './persistence/blobs/blobStore'
 export { actOfKey, actUsing, keyActs, keymapOf, type KeyAct, type Keymap } from './read/keymap'
 export * as lists from './read/actionIndexes'
-export * as parts from './read/partIndexes'
+export * as owned from './read/ownedIndexes'
 export { type StoreState } from './store/storeState'
 export * as select from './read/selectors'
 export type { RecordParser } from './store/faultOf'

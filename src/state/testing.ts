@@ -2,7 +2,7 @@
 import { parsePartialRecord, parseRecord } from '@/core/exchange'
 import type { Id } from '@/core/record'
 import type { ArgsOf, CommandName } from './commands'
-import { later } from './commands/later'
+import { onDemand } from './commands/onDemand'
 import { makeArchive, makeMemoryStore, type KeyValueStore } from './persistence'
 import { noTabs, type TabChannel } from './store/clock'
 import { makeZenStore, type ZenStore } from './store/store'
@@ -37,7 +37,7 @@ export function makeTestStore(
     device: options.device ?? 'device',
     tabs: options.tabs ?? noTabs,
     rest: options.rest,
-    later: options.later ?? (() => later),
+    later: options.later ?? (() => onDemand),
     parser: options.parser ?? (() => ({ whole: parseRecord, partial: parsePartialRecord })),
   })
   return { ...store, clock }

@@ -1,8 +1,8 @@
 // Leaving shelves: what is inside, and what becomes of it.
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { count } from './counts'
 
-type Inside = ReturnType<Later['shelves']['insideOf']>
+type Inside = ReturnType<OnDemand['shelves']['insideOf']>
 type Kind = 'group' | 'area' | 'project'
 
 interface LeaveWords {

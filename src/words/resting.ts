@@ -1,8 +1,8 @@
 // What rests along with a project.
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { count } from './counts'
 
-type Inside = ReturnType<Later['shelves']['insideOf']>
+type Inside = ReturnType<OnDemand['shelves']['insideOf']>
 
 /** ". Its 3 open actions rest with it" */
 export const restsAlongWords = ({ projects, actions }: Inside): string => {

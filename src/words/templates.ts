@@ -5,7 +5,7 @@ import type { BlankKind, Counted, CountedField, Making } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { count } from './counts'
 import { nearDate, shortDate } from './dates'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 
 export const makingWords: Readonly<Record<Making, string>> = {
   project: 'a project',
@@ -39,7 +39,7 @@ export function countedWords({ field, shift, time }: Counted, from: string | nul
   return `${countedFieldWords[field]} ${shiftWords(shift)} ${from ?? useDay}${clock}`
 }
 
-type Previewed = ReturnType<Later['templates']['previewOf']>[number]
+type Previewed = ReturnType<OnDemand['templates']['previewOf']>[number]
 
 /** "2 steps", "checklist Packing, 6 lines", "file plan.pdf" */
 export function comesWithWords(given: Previewed['with'][number]): string {

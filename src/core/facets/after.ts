@@ -16,7 +16,7 @@ export const afterFacet: Facet = {
     means: { 'held back': state('blocked') },
     states: {
       blocked: {
-        takes:
+        matches:
           () =>
           ({ afterIds }) =>
             afterIds.length > 0,

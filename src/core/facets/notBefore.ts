@@ -50,7 +50,7 @@ export const notBeforeFacet: Facet<NotBeforeMeaning, 'notBefore'> = {
     },
     states: {
       hidden: {
-        takes:
+        matches:
           ({ today }) =>
           (action) =>
             isHidden(action, today),

@@ -81,7 +81,7 @@ export const repeatFacet: Facet<RepeatMeaning> = {
     },
     states: {
       repeating: {
-        takes:
+        matches:
           ({ repeats }) =>
           ({ id }) =>
             repeats(id),

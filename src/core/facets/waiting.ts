@@ -135,21 +135,21 @@ export const waitingFacet: Facet<WaitingMeaning, 'waiting'> = {
     },
     states: {
       waiting: {
-        takes:
+        matches:
           () =>
           ({ waiting }) =>
             waiting !== null,
         words: ['waiting', 'not waiting'],
       },
       toSignOff: {
-        takes:
+        matches:
           () =>
           ({ waiting }) =>
             waiting !== null && waiting.toSignOff,
         words: ['waiting for sign-off', 'not waiting for sign-off'],
       },
       chase: {
-        takes:
+        matches:
           ({ today }) =>
           (action) =>
             isToChase(action, today),

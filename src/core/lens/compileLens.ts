@@ -4,10 +4,10 @@ import { byRank, type Action } from '../record'
 import { compareGroups, groupKeyOf } from './groupKey'
 import type { Lens } from './lens'
 import { lensOrderOf, standsAt, type LensOrder } from './lensOrder'
-import { allTake, takesOf, type LensAround } from './takes'
+import { allMatch, matcherOf, type LensAround } from './matchers'
 
 export interface CompiledLens extends LensOrder {
-  readonly takes: (action: Action) => boolean
+  readonly matches: (action: Action) => boolean
   /** Where it stands: `band|heading|heading`; null where the lens leaves it out. */
   readonly placeOf: (action: Action) => string | null
   readonly comparePlaces: (a: string, b: string) => number
@@ -54,11 +54,11 @@ function withSunk(lens: Lens, order: LensOrder): LensOrder {
 }
 
 export function compileLens(lens: Lens, around: LensAround): CompiledLens {
-  const conditions = allTake(lens.conditions, around)
-  const takesDone = lens.done !== 'hidden' || asksForDone(lens)
-  const takes = (action: Action): boolean =>
-    action.letGoAtEpochMs === null && (takesDone || action.doneAtEpochMs === null) && conditions(action)
-  const bands = lens.bands.map(({ where }) => takesOf(where, around))
+  const conditions = allMatch(lens.conditions, around)
+  const matchesDone = lens.done !== 'hidden' || asksForDone(lens)
+  const matches = (action: Action): boolean =>
+    action.letGoAtEpochMs === null && (matchesDone || action.doneAtEpochMs === null) && conditions(action)
+  const bands = lens.bands.map(({ where }) => matcherOf(where, around))
   const [rest, sunk] = [restOf(lens), sunkOf(lens)]
   const headings = lens.groups.map((field) => groupKeyOf(field, around))
   const bandOf = (action: Action): number => {
@@ -69,9 +69,9 @@ export function compileLens(lens: Lens, around: LensAround): CompiledLens {
   const orders = lens.groups.map((field) => compareGroups(field, around))
   return {
     ...withSunk(lens, lensOrderOf(lens.sorts, around)),
-    takes,
+    matches,
     placeOf(action) {
-      if (!takes(action)) return null
+      if (!matches(action)) return null
       const band = bandOf(action)
       let place = String(band)
       // What has sunk is told by its order alone.

@@ -44,7 +44,7 @@ export {
 } from './lensSentence'
 export { readCondition, readLens } from './readLens'
 export { plainFace, readyMade } from './readyMade'
-export { dateOf, takesOf, type LensAround, type LensShelf } from './takes'
+export { dateOf, matcherOf, type LensAround, type LensShelf } from './matchers'
 export { namedFields, type LensNames, type NamedField } from './vocabulary'
 export {
   columnsIn,

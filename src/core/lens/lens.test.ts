@@ -26,7 +26,7 @@ import {
   readCondition,
   readLens,
   readyMade,
-  takesOf,
+  matcherOf,
   type Condition,
   type GroupField,
   type Lens,
@@ -45,7 +45,7 @@ const dayMs = 86_400_000
 
 describe('what a condition takes', () => {
   // Said as the sentence says it, so that every case reads the words too.
-  const cases: [said: string, takes: Partial<Action>[], leaves: Partial<Action>[]][] = [
+  const cases: [said: string, matches: Partial<Action>[], leaves: Partial<Action>[]][] = [
     [
       'at On site',
       [{ contextIds: ['context:1'] }, { contextIds: ['context:0', 'context:1'] }],
@@ -132,7 +132,7 @@ describe('what a condition takes', () => {
   ]
   it.each(cases)('%s', (said, takes, leaves) => {
     const condition = readCondition(said, names) as Condition
-    const asked = takesOf(condition, plainAround)
+    const asked = matcherOf(condition, plainAround)
     expect(takes.map((patch) => asked(action(patch)))).toEqual(takes.map(() => true))
     expect(leaves.map((patch) => asked(action(patch)))).toEqual(leaves.map(() => false))
     expect(conditionWords(condition, names)).toBe(said)
@@ -237,7 +237,7 @@ describe('a lens over many actions', () => {
       fc.property(anyLens, someActions(25), (lens, actions) => {
         const taken = actions.filter(
           (each) =>
-            lens.conditions.every((condition) => takesOf(condition, plainAround)(each)) &&
+            lens.conditions.every((condition) => matcherOf(condition, plainAround)(each)) &&
             (each.doneAtEpochMs === null ||
               lens.done !== 'hidden' ||
               JSON.stringify(lens.conditions.map((c) => c.kind === 'count' && c.field)).includes(
@@ -253,7 +253,7 @@ describe('a lens over many actions', () => {
           const [band, ...headings] = place.split('|')
           for (const each of list) {
             const isSunk = lens.done === 'sunk' && each.doneAtEpochMs !== null
-            const first = lens.bands.findIndex(({ where }) => takesOf(where, plainAround)(each))
+            const first = lens.bands.findIndex(({ where }) => matcherOf(where, plainAround)(each))
             const unsunk = first < 0 ? lens.bands.length : first
             expect(Number(band)).toBe(isSunk ? lens.bands.length + 1 : unsunk)
             if (!isSunk)

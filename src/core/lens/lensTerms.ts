@@ -31,7 +31,7 @@ export interface LensAround extends SpanAround {
   readonly touchedAt: (action: Action) => number
 }
 
-export type Takes = (action: Action) => boolean
+export type Matches = (action: Action) => boolean
 
 /** What leads to a name, what says that there is none, and what says that there is one, whichever. */
 export interface NamedWords {
@@ -66,13 +66,13 @@ export interface DateTerm {
 
 /** What holds of an action or does not: how it is said, and how its contrary. */
 export interface StateTerm {
-  readonly takes: (around: LensAround) => Takes
+  readonly matches: (around: LensAround) => Matches
   readonly words: readonly [is: string, isNot: string]
 }
 
 /** At least so many and at most; `#` is the number with its noun. */
 export interface CountTerm {
-  readonly takes: (around: LensAround, number: number, atMost: boolean) => Takes
+  readonly matches: (around: LensAround, number: number, atMost: boolean) => Matches
   readonly atLeast: string | null
   readonly atMost: string
   readonly noun: string

@@ -4,12 +4,12 @@ import { isCarriedOver, isHidden, isWaitingOrBlocked } from '../action'
 import { sides, type Action } from '../record'
 import { addDays } from '../time'
 import { byPeriod, counted, state } from './asking'
-import type { LensAround, LensTerms, Takes } from './lensTerms'
+import type { LensAround, LensTerms, Matches } from './lensTerms'
 
 /** Days since something happened: so many days ago, today counted as none. */
 const since =
   (happenedAt: (action: Action) => number) =>
-  (around: LensAround, number: number, atMost: boolean): Takes => {
+  (around: LensAround, number: number, atMost: boolean): Matches => {
     const from = around.startOf(addDays(around.today, -number))
     return (action) => (atMost ? happenedAt(action) >= from : happenedAt(action) < from)
   }
@@ -65,7 +65,7 @@ export const ownTerms: LensTerms = {
   },
   states: {
     ready: {
-      takes:
+      matches:
         ({ today, shelfOf }) =>
         (action) =>
           !isWaitingOrBlocked(action) &&
@@ -75,35 +75,35 @@ export const ownTerms: LensTerms = {
       words: ['ready', 'not ready'],
     },
     carriedOver: {
-      takes:
+      matches:
         ({ today }) =>
         (action) =>
           isCarriedOver(action, today),
       words: ['carried over', 'not carried over'],
     },
     underway: {
-      takes:
+      matches:
         () =>
         ({ startedAtEpochMs }) =>
           startedAtEpochMs !== null,
       words: ['underway', 'not underway'],
     },
     withSteps: {
-      takes:
+      matches:
         ({ hasSteps }) =>
         ({ id }) =>
           hasSteps(id),
       words: ['with steps', 'without steps'],
     },
     withNote: {
-      takes:
+      matches:
         () =>
         ({ note }) =>
           note !== '',
       words: ['with a note', 'without a note'],
     },
     withFiles: {
-      takes:
+      matches:
         ({ hasFiles }) =>
         ({ id }) =>
           hasFiles(id),
@@ -112,7 +112,7 @@ export const ownTerms: LensTerms = {
   },
   counts: {
     moved: {
-      takes:
+      matches:
         (_, number, atMost) =>
         ({ moved }) =>
           atMost ? moved.length <= number : moved.length >= number,
@@ -121,19 +121,19 @@ export const ownTerms: LensTerms = {
       noun: 'time',
     },
     age: {
-      takes: since(({ createdAtEpochMs }) => createdAtEpochMs),
+      matches: since(({ createdAtEpochMs }) => createdAtEpochMs),
       atLeast: 'older than #',
       atMost: 'made within #',
       noun: 'day',
     },
     untouched: {
-      takes: (around, number, atMost) => since(around.touchedAt)(around, number, atMost),
+      matches: (around, number, atMost) => since(around.touchedAt)(around, number, atMost),
       atLeast: 'untouched for #',
       atMost: 'touched within #',
       noun: 'day',
     },
     doneWithin: {
-      takes: (around, number) => {
+      matches: (around, number) => {
         const from = around.startOf(addDays(around.today, -number))
         return ({ doneAtEpochMs }) => doneAtEpochMs !== null && doneAtEpochMs >= from
       },

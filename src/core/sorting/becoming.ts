@@ -4,7 +4,7 @@ import { rulesOf } from '../facets'
 import type { Clause, Draft, Sentence } from '../sentence'
 import type { CalendarDate } from '../time'
 import type { Compartment } from './compartments'
-import { takenOf } from './takenOf'
+import { fieldsFor } from './fieldsFor'
 
 export interface Becoming {
   /** The fields of the sentence that the compartment takes; those it has no place for are empty. */
@@ -40,7 +40,7 @@ export function becoming(
   draft: Draft,
   saidOn: CalendarDate,
 ): Becoming {
-  const fields = takenOf(compartment, draft)
+  const fields = fieldsFor(compartment, draft)
   return { fields, left: wordsLeft(text, sentence, fields, saidOn) }
 }
 

@@ -79,7 +79,7 @@ export function decisionsIn(change: Change): readonly Decision[] {
 }
 
 /** What a learner takes up from a change: what was decided, and what an undo or a redo says of it. */
-export function takeUp(
+export function learnFrom(
   learner: Learner,
   change: Change,
   actOf: (stamp: Timestamp) => Change | undefined,
@@ -101,5 +101,5 @@ export function takeUp(
 /** A learner is taught a whole journal, in the order of its changes. */
 export function learnJournal(learner: Learner, changes: readonly Change[]): void {
   const byStamp = new Map(changes.map((change) => [change.stamp, change]))
-  for (const change of changes) takeUp(learner, change, (stamp) => byStamp.get(stamp))
+  for (const change of changes) learnFrom(learner, change, (stamp) => byStamp.get(stamp))
 }

@@ -1,5 +1,5 @@
 // What learns, apart from the compartments themselves: loaded where it is sorted, and in the worker.
-export { decisionsIn, learnJournal, takeUp } from './decisions'
+export { decisionsIn, learnJournal, learnFrom } from './decisions'
 export {
   facets,
   makeLearner,

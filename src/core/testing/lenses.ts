@@ -17,7 +17,7 @@ import {
   type Lens,
 } from '../lens/lens'
 import { inSentenceOrder } from '../lens/sentenceOrder'
-import type { LensAround } from '../lens/takes'
+import type { LensAround } from '../lens/matchers'
 import { namedFields, type LensNames } from '../lens/vocabulary'
 import { plainAction } from './plainAction'
 

@@ -2,7 +2,7 @@
 import { isEqual } from '@/core/isEqual'
 import { recordIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
-import { lists, parts } from '@/state'
+import { lists, owned } from '@/state'
 import { Button } from '@/ui'
 import { OpenedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { calledAmong } from '@/parts/said/calledAmong'
@@ -22,7 +22,7 @@ export function ChosenActions({ ids }: { ids: readonly Id<'action'>[] }) {
   const actions = ids.flatMap((id) => recordIn(document, id) ?? [])
   const amending = useAmending(
     actions,
-    (index) => parts.comingBackOf(document, (actions[index] as Action).id),
+    (index) => owned.comingBackOf(document, (actions[index] as Action).id),
     calledAmong(lists.openActionsOf(document), ids),
   )
   const together = count(actions.length, 'action')

@@ -2,7 +2,7 @@
 // steps.
 import type { Document } from '@/core/journal'
 import type { Id, Project, Reading, Reference } from '@/core/record'
-import { parts, select, type Later } from '@/state'
+import { owned, select, type OnDemand } from '@/state'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { NamedRow } from '@/parts/rows/NamedRow'
 import { useOpened } from '@/held/useOpened'
@@ -20,15 +20,15 @@ const linksOf = (document: Document, id: Id<'project'>): (Reference | Reading)[]
   )
 
 /** What there is of it, in words: "a note", "4 files". */
-export function materialIn(document: Document, { id, note }: Project, later: Later): string[] {
+export function materialIn(document: Document, { id, note }: Project, later: OnDemand): string[] {
   const counted = (number: number, one: string) => (number > 0 ? [count(number, one)] : [])
   return [
     ...(note === '' ? [] : ['a note']),
-    ...counted(parts.filesOf(document, id).length, 'file'),
+    ...counted(owned.filesOf(document, id).length, 'file'),
     ...counted(linksOf(document, id).length, 'link'),
     ...counted(later.notes.meetingNotesWith(document, id).length, 'meeting note'),
     ...counted(later.checklists.checklistsIn(document, id).length, 'checklist'),
-    ...counted(parts.stepsOf(document, id).length, 'step'),
+    ...counted(owned.stepsOf(document, id).length, 'step'),
   ]
 }
 

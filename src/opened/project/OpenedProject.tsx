@@ -3,8 +3,8 @@
 import { useState } from 'react'
 import type { Area, Project } from '@/core/record'
 import type { ProjectPatch } from '@/core/sentence'
-import { useLater, useReader } from '@/held/reader'
-import { lists, parts, select } from '@/state'
+import { useOnDemand, useReader } from '@/held/reader'
+import { lists, owned, select } from '@/state'
 import { partsOfProject } from '@/state/read/projectParts'
 import { Button, Column, Row, SlideOver } from '@/ui'
 import { OpenedProjectChooser, useChooser } from '@/parts/choosers/useChooser'
@@ -48,7 +48,7 @@ export function OpenedProject({ project }: { project: Project }) {
   const today = useToday()
   const chooser = useChooser()
   const reader = useReader()
-  const later = useLater()
+  const later = useOnDemand()
   const restingWords = useRestingWords()
   const { id } = project
   const area = select.areasOf(document).find((candidate) => candidate.id === project.areaId)
@@ -73,7 +73,7 @@ export function OpenedProject({ project }: { project: Project }) {
   const [isSealing, setSealing] = useState(false)
   const [isLeaving, setLeaving] = useState(false)
   const [asked, setAsked] = useState<ReadonlySet<Addable>>(new Set())
-  const remarks = parts.remarksOf(document, id).length
+  const remarks = owned.remarksOf(document, id).length
   const material = later ? materialIn(document, project, later) : null
   const isThere: Readonly<Record<Addable, boolean>> = {
     part: partsOfProject(document, id).length > 0,

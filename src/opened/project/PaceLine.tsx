@@ -4,17 +4,17 @@ import { useState } from 'react'
 import type { Project } from '@/core/record'
 import { useFinishRanges } from '@/held/finishRanges'
 import { useHeldDocument, useToday, useZen } from '@/held/zen'
-import { useLater } from '@/held/reader'
-import type { Later } from '@/state'
+import { useOnDemand } from '@/held/reader'
+import type { OnDemand } from '@/state'
 import { Button, Column, Row, Words } from '@/ui'
 import { finishWords, inTimeWords, paceWords, restsOnWords } from '@/words/pace'
 
 export function PaceLine({ project }: { readonly project: Project }) {
-  const read = useLater()?.pace
+  const read = useOnDemand()?.pace
   return read ? <Told project={project} read={read} /> : null
 }
 
-function Told({ project, read }: { readonly project: Project; readonly read: Later['pace'] }) {
+function Told({ project, read }: { readonly project: Project; readonly read: OnDemand['pace'] }) {
   const { id, due, state } = project
   const document = useHeldDocument()
   const today = useToday()

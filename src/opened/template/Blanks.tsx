@@ -1,6 +1,6 @@
 // What a template asks when it is used: its blanks, and the words in it that look like one.
 import { blankKinds, type Blank, type Id } from '@/core/record'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import type { Template } from '@/state/read/isTemplate'
 import { EditText } from '@/parts/text/EditText'
 import { NameLine } from '@/parts/text/NameLine'
@@ -17,7 +17,7 @@ export function Blanks({
   read,
 }: {
   readonly template: Template
-  readonly read: Later['templates']
+  readonly read: OnDemand['templates']
 }) {
   const act = useAct()
   const document = useHeldDocument()

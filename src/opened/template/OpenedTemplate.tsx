@@ -1,8 +1,8 @@
 // A template opened: it reads and is edited like what it makes, with what it asks, and at the foot the way to use it.
 import { roomForActs } from '../roomForActs'
 import type { Action, Project } from '@/core/record'
-import type { Later } from '@/state'
-import { parts } from '@/state'
+import type { OnDemand } from '@/state'
+import { owned } from '@/state'
 import { isTemplate, type Template } from '@/state/read/isTemplate'
 import { partsOfProject } from '@/state/read/projectParts'
 import { NamedRow } from '@/parts/rows/NamedRow'
@@ -12,7 +12,7 @@ import { EditText } from '@/parts/text/EditText'
 import { Outcome } from '@/parts/project/Outcome'
 import { NameLine } from '@/parts/text/NameLine'
 import { desk } from '@/held/desk'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { BandHeading, Button, Column, EmptyPlace, Press, Row, Words } from '@/ui'
@@ -26,13 +26,13 @@ import { TemplateDates } from './TemplateDates'
 import { ShareTemplate } from './ShareTemplate'
 
 export function OpenedTemplate({ project }: { readonly project: Project }) {
-  const read = useLater()?.templates
+  const read = useOnDemand()?.templates
   return read && isTemplate(project) ? <Opened template={project} read={read} /> : null
 }
 
 interface Read {
   readonly template: Template
-  readonly read: Later['templates']
+  readonly read: OnDemand['templates']
 }
 
 function Opened({ template, read }: Read) {
@@ -195,10 +195,10 @@ function Actions({ template, read }: Read) {
 /** "due 14 days before Visit · 2 steps · 20 min" */
 function detailsOf(
   action: Action,
-  read: Later['templates'],
+  read: OnDemand['templates'],
   document: ReturnType<typeof useHeldDocument>,
 ): string {
-  const steps = parts.stepsOf(document, action.id).length
+  const steps = owned.stepsOf(document, action.id).length
   return [
     ...read
       .countedOf(document, action.id)

@@ -1,7 +1,7 @@
 // The template as a file in the person's hands: where files lie with it, one archive with their bytes.
 import { recordIn } from '@/core/journal'
 import { kindOf, type AnyRecord, type FileRecord, type Id } from '@/core/record'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import type { Template } from '@/state/read/isTemplate'
 import { desk } from '@/held/desk'
 import { saveAs } from '@/held/saveAs'
@@ -22,7 +22,7 @@ export function ShareTemplate({
   read,
 }: {
   readonly template: Template
-  readonly read: Later['templates']
+  readonly read: OnDemand['templates']
 }) {
   const { blobs } = useZen()
   const document = useHeldDocument()

@@ -3,7 +3,7 @@ import { roomForActs } from '../roomForActs'
 import { useState } from 'react'
 import { countedOfAction, type Action, type Blank, type CountedField } from '@/core/record'
 import type { ActionPatch } from '@/core/sentence'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { OpenedChooser, OpenedCountedChooser, useChooser } from '@/parts/choosers/useChooser'
 import { NoteBand } from '@/parts/note/NoteBand'
 import { SaidLine } from '@/parts/said/SaidLine'
@@ -32,7 +32,7 @@ export function TemplateAction({
 }: {
   readonly action: Action
   readonly template: Template
-  readonly read: Later['templates']
+  readonly read: OnDemand['templates']
 }) {
   const act = useAct()
   const today = useToday()

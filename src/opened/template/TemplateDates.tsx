@@ -1,7 +1,7 @@
 // The dates that a template counts for the project it makes, or for a part of it: when it begins and is due.
 import { useState } from 'react'
 import { countedOfProject } from '@/core/record'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import type { Template } from '@/state/read/isTemplate'
 import { OpenedCountedChooser } from '@/parts/choosers/useChooser'
 import { SaidLine } from '@/parts/said/SaidLine'
@@ -20,7 +20,7 @@ export function TemplateDates({
   readonly template: Template
   /** The template that asks for the days. */
   readonly whole: Template
-  readonly read: Later['templates']
+  readonly read: OnDemand['templates']
 }) {
   const act = useAct()
   const document = useHeldDocument()

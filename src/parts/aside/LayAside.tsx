@@ -1,6 +1,6 @@
 // One act puts a slip or an action into the review box, or takes it out again.
 import type { Id } from '@/core/record'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { useAct, useHeld } from '@/held/zen'
 import { Button } from '@/ui'
 
@@ -12,7 +12,7 @@ interface LayAsideProps {
 
 export function LayAside({ id, label = 'Keep for the review', onLaid }: LayAsideProps) {
   const act = useAct()
-  const aside = useHeld((state) => parts.asideOf(state.document, id))
+  const aside = useHeld((state) => owned.asideOf(state.document, id))
   return (
     <Button
       kind="quiet"

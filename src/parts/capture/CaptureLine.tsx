@@ -11,7 +11,7 @@ import { captureInputId } from '@/held/keys'
 import { useReader } from '@/held/reader'
 import { useAct, useToday } from '@/held/zen'
 import { FileChips } from '@/parts/files/FileChips'
-import { useTakeIn } from '@/parts/files/useTakeIn'
+import { useFileImport } from '@/parts/files/useFileImport'
 import { Button, Column, faces, fieldFrame, Icon, IconButton, OfferChip, Row, SpokenLater } from '@/ui'
 import { chipWords, count, shortened } from '@/words'
 import { clippedLink, clippedText, linesIn } from './clipped'
@@ -86,10 +86,10 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [],
   )
-  const { takeIn, isBusy } = useTakeIn(addFiles)
+  const { importFiles, isBusy } = useFileImport(addFiles)
   const isDropping = useDropping({
     onFiles: (dropped) => {
-      takeIn(dropped)
+      importFiles(dropped)
       focus()
     },
     onText: (dropped) => {
@@ -148,7 +148,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
       focus()
     },
     onFiles: (dropped) => {
-      takeIn(dropped)
+      importFiles(dropped)
       focus()
     },
   })
@@ -157,7 +157,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     const clipped = event.clipboardData
     if (clipped.files.length > 0) {
       event.preventDefault()
-      return takeIn([...clipped.files])
+      return importFiles([...clipped.files])
     }
     const link = clippedLink(clipped)
     const words = link ?? clippedText(clipped)
@@ -167,7 +167,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
     event.preventDefault()
     if (link) return insert(link)
     if (lines <= mostLines && words.length <= longestPaste) return setPasted(words)
-    takeIn([new File([words], 'pasted.txt', { type: 'text/plain' })])
+    importFiles([new File([words], 'pasted.txt', { type: 'text/plain' })])
     desk.getState().tell(`${count(lines, 'line')} are too long for a list. They are attached as a file.`)
   }
   /** As typing would: the browser's own undo takes it back. */
@@ -293,7 +293,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
             style={inputStyle}
           />
         </View>
-        <ChooseFiles onFiles={takeIn} />
+        <ChooseFiles onFiles={importFiles} />
         {isNothing || wide ? (
           <Speak
             onHeard={(heard) => {

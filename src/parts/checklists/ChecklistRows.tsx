@@ -1,6 +1,6 @@
 // Checklists as rows, each with how far it has come; and a line to begin another.
 import type { Checklist } from '@/core/record'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { NameLine } from '@/parts/text/NameLine'
@@ -24,7 +24,7 @@ export function ChecklistRows({
       {checklists.length > 0 ? (
         <Column render="ul" aria-label="Checklists">
           {checklists.map(({ id, name }) => {
-            const steps = parts.stepCountOf(document, id)
+            const steps = owned.stepCountOf(document, id)
             return (
               <NamedRow
                 key={id}

@@ -1,7 +1,7 @@
 // A date that a template counts: how far from a day that is asked, by the usual ways or said.
 import { useState } from 'react'
 import type { Blank, Counted, Id, Shift } from '@/core/record'
-import { useLater, useReader } from '@/held/reader'
+import { useOnDemand, useReader } from '@/held/reader'
 import { Button, Choice, Column, Field, Row } from '@/ui'
 import { useDay } from '@/words/templates'
 import { ChooserSheet } from './ChooserSheet'
@@ -36,7 +36,7 @@ export function CountedChooser({
   onChoose,
   onClose,
 }: CountedChooserProps) {
-  const template = useLater()?.templates
+  const template = useOnDemand()?.templates
   const reader = useReader()
   const [blankId, setBlankId] = useState<Id<'blank'> | null>(
     counted ? counted.blankId : (days[0]?.id ?? null),

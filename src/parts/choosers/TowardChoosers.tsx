@@ -3,7 +3,7 @@ import type { Area, Id, Project } from '@/core/record'
 import { select } from '@/state'
 import { allPartsOf } from '@/state/read/projectParts'
 import { Button } from '@/ui'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { nameOfRecord, shortened } from '@/words'
 import { madeIn, type ChooserProps } from './chooserProps'
@@ -20,7 +20,7 @@ export interface GoalChooserProps extends Shared {
 export function GoalChooser({ of, ...shared }: GoalChooserProps) {
   const act = useAct()
   const document = useHeldDocument()
-  const goals = useLater()?.goals.goalsOf(document) ?? []
+  const goals = useOnDemand()?.goals.goalsOf(document) ?? []
   const point = (goalId: Id<'goal'>, points: boolean) =>
     act('pointAt', { id: of.id, goalId, points }, { say: false })
   return (

@@ -1,6 +1,6 @@
 // What belongs to something, where there is any of it: its steps and its files.
 import type { FileRecord, OwnerId } from '@/core/record'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { useHeldDocument } from '@/held/zen'
 import { BandHeading, Column } from '@/ui'
 import { fileSize } from '@/words'
@@ -9,8 +9,8 @@ import { StepList } from './StepList'
 
 export function PartsBands({ of }: { of: OwnerId }) {
   const document = useHeldDocument()
-  const steps = parts.stepsOf(document, of)
-  const files = parts.filesOf(document, of)
+  const steps = owned.stepsOf(document, of)
+  const files = owned.filesOf(document, of)
   const done = steps.filter(({ doneAtEpochMs }) => doneAtEpochMs !== null).length
   return (
     <>

@@ -2,7 +2,7 @@
 // start, the editor when it is first written in.
 import type { NoteOwnerId } from '@/core/record'
 import { Column } from '@/ui'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { NotePaper } from './NotePaper'
 import { useTurning } from './useTurning'
 
@@ -18,7 +18,7 @@ export interface NoteBandProps {
 }
 
 export function NoteBand(props: NoteBandProps) {
-  const later = useLater()
+  const later = useOnDemand()
   const turning = useTurning()
   return (
     <Column minHeight={props.quiet ? 0 : 44}>

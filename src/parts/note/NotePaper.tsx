@@ -13,7 +13,7 @@ import {
 import { recordIn } from '@/core/journal'
 import type { CheckLine } from '@/core/note'
 import type { PageNode } from '@/core/note/pageOf'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
 import { EditText } from '@/parts/text/EditText'
@@ -52,7 +52,7 @@ export function NotePaper({
   quiet = false,
   notes,
   turning,
-}: NoteBandProps & { notes: Later['notes']; turning: Turning }) {
+}: NoteBandProps & { notes: OnDemand['notes']; turning: Turning }) {
   const writing = useWriting(of, notes)
   const { text, problem } = writing
   const [where, setWhere] = useState<Where | null>(begins ? 'end' : null)

@@ -2,7 +2,7 @@
 import { useMemo } from 'react'
 import { isIdOf, type NoteOwnerId } from '@/core/record'
 import type { CheckLine } from '@/core/note'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { useReader } from '@/held/reader'
 import { useAct, useToday, useZen } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
@@ -17,7 +17,7 @@ export interface Lines {
   readonly lift: (lines: readonly CheckLine[]) => void
 }
 
-export function useLines(of: NoteOwnerId, notes: Later['notes'], text: string): Lines {
+export function useLines(of: NoteOwnerId, notes: OnDemand['notes'], text: string): Lines {
   const act = useAct()
   const reader = useReader()
   const { store } = useZen()

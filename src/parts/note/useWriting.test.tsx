@@ -4,7 +4,7 @@ import { recordIn, withChange, type Change } from '@/core/journal'
 import { makeTimestamp } from '@/core/journal/timestamp'
 import { showStation } from '@/frame/testing'
 import { useZen } from '@/held/zen'
-import { later } from '@/state/commands/later'
+import { onDemand } from '@/state/commands/onDemand'
 import { testStartEpochMs, type TestStore } from '@/state/testing'
 import { useWriting } from './useWriting'
 
@@ -12,7 +12,7 @@ const of = 'note:day-2026-03-11'
 /** What was drawn, one after the other. */
 let drawn: string[] = []
 function Probe() {
-  const { text, write, leave, problem } = useWriting(of, later.notes)
+  const { text, write, leave, problem } = useWriting(of, onDemand.notes)
   useEffect(() => void drawn.push(text))
   useEffect(() => {
     writeOver = write

@@ -4,14 +4,14 @@
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
 import { recordIn, type Document } from '@/core/journal'
 import type { NoteOwnerId } from '@/core/record'
-import type { Later, RunOptions, ZenStore } from '@/state'
+import type { OnDemand, RunOptions, ZenStore } from '@/state'
 import { desk } from '@/held/desk'
 import { useTypedElsewhere } from '@/held/useTypedElsewhere'
 import { useAct, useHeld, useZen } from '@/held/zen'
 import { refusalWords } from '@/words'
 import { typedIn, type Typed } from '@/parts/text/typedIn'
 
-type Notes = Later['notes']
+type Notes = OnDemand['notes']
 
 const restMs = 700
 /** So long a text is in the device's memory with every key. */

@@ -1,6 +1,6 @@
 // The pages of meeting notes as rows, the latest first; and a line to begin another.
 import type { Id, Note } from '@/core/record'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { NameLine } from '@/parts/text/NameLine'
@@ -19,7 +19,7 @@ export function MeetingNoteRows({ meetingNotes, begun = {} }: MeetingNoteRowsPro
   const act = useAct()
   const document = useHeldDocument()
   const today = useToday()
-  const later = useLater()
+  const later = useOnDemand()
   const { open } = useOpened()
   return (
     <>

@@ -1,6 +1,6 @@
 // A project rests with all that is open in it: how much that is, is said with the act.
 import type { Id } from '@/core/record'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useAct, useZen } from '@/held/zen'
 import { shortened } from '@/words'
 import { restsAlongWords } from '@/words/resting'
@@ -8,7 +8,7 @@ import { restsAlongWords } from '@/words/resting'
 /** "Not now: Mill school. Its 3 open actions rest with it" */
 export function useRestingWords(): (id: Id<'project'>, title: string) => string {
   const { store } = useZen()
-  const later = useLater()
+  const later = useOnDemand()
   return (id, title) => {
     const inside = later?.shelves.insideOf(store.api.getState().document, id)
     const along = inside ? restsAlongWords(inside) : ''

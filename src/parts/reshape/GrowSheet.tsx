@@ -2,7 +2,7 @@
 // of its steps where it has any.
 import { useState } from 'react'
 import type { Action } from '@/core/record'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { Button, Column, Field, SlideOver } from '@/ui'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { shortened } from '@/words'
@@ -10,7 +10,7 @@ import { shortened } from '@/words'
 export function GrowSheet({ action, onClose }: { action: Action; onClose: () => void }) {
   const act = useAct()
   const document = useHeldDocument()
-  const step = parts
+  const step = owned
     .stepsOf(document, action.id)
     .find(({ underId, doneAtEpochMs }) => underId === null && doneAtEpochMs === null)
   const [title, setTitle] = useState(action.title)

@@ -6,7 +6,7 @@ import { memo, type KeyboardEvent } from 'react'
 import { type Action, type When } from '@/core/record'
 import { whenOf } from '@/core/reminder'
 import { addDays, type CalendarDate, type LocalMoment } from '@/core/time'
-import { actOfKey, parts, select } from '@/state'
+import { actOfKey, owned, select } from '@/state'
 import { nextReminderOf } from '@/state/read/reminding'
 import { SlipRow } from '@/ui'
 import { desk } from '@/held/desk'
@@ -102,7 +102,7 @@ function missedOf(
   today: CalendarDate,
   days: ReturnType<typeof useReader>['days'],
 ): number {
-  const repeat = isOpen(action) && days ? parts.repeatOf(document, action.id) : undefined
+  const repeat = isOpen(action) && days ? owned.repeatOf(document, action.id) : undefined
   const rule = repeat && !repeat.fromDone && parseRuleText(repeat.rule)
   return rule && days ? days.missedBy({ ...repeat, rule }, turnOf(action, repeat), today) : 0
 }
@@ -132,7 +132,7 @@ export const ActionRow = memo(function ActionRow({
     detailed(action, state.document, today, {
       project: showProject,
       day: showDay,
-      steps: parts.stepCountOf(state.document, action.id),
+      steps: owned.stepCountOf(state.document, action.id),
       missed: missedOf(state.document, action, today, days),
       isOver,
       hint,

@@ -2,18 +2,18 @@
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import { kindOf, type Area, type Group, type Id, type Project } from '@/core/record'
-import { select, type Later } from '@/state'
+import { select, type OnDemand } from '@/state'
 import { OpenedNameChooser } from '@/parts/choosers/useChooser'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 import { Button, Column, SlideOver, Words } from '@/ui'
 import { shortened } from '@/words'
 import { insideWords, leaveWords } from '@/words/leaving'
 
-type EndsAs = NonNullable<Parameters<Later['commands']['leaveShelf']>[1]['as']>
+type EndsAs = NonNullable<Parameters<OnDemand['commands']['leaveShelf']>[1]['as']>
 type Leavable = Area | Group | Project
-type Way = Parameters<Later['commands']['leaveShelf']>[1]['way']
+type Way = Parameters<OnDemand['commands']['leaveShelf']>[1]['way']
 
 interface LeaveShelfProps {
   readonly shelf: Leavable
@@ -23,7 +23,7 @@ interface LeaveShelfProps {
 }
 
 export function LeaveShelf(props: LeaveShelfProps) {
-  const later = useLater()
+  const later = useOnDemand()
   return later ? <Leave {...props} later={later} /> : null
 }
 
@@ -33,7 +33,7 @@ export function LeaveProject({ id, as, onClose }: { id: Id<'project'>; as: EndsA
   return project ? <LeaveShelf shelf={project} as={as} onClose={onClose} /> : null
 }
 
-function Leave({ shelf, as, later, onClose }: LeaveShelfProps & { readonly later: Later }) {
+function Leave({ shelf, as, later, onClose }: LeaveShelfProps & { readonly later: OnDemand }) {
   const act = useAct()
   const document = useHeldDocument()
   const { close } = useOpened()

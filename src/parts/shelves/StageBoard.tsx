@@ -3,10 +3,10 @@
 import { useId } from 'react'
 import { endings, type Ending, type Id, type Project, type Stage } from '@/core/record'
 import type { StageFigures } from '@/core/stage'
-import { lists, type Later } from '@/state'
+import { lists, type OnDemand } from '@/state'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { ColumnLimit } from '@/parts/columns/ColumnLimit'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { Column, Row, Seal, Words } from '@/ui'
@@ -22,12 +22,12 @@ interface BoardProps {
 }
 
 export function StageBoard(props: BoardProps) {
-  const stagesRead = useLater()?.stages
+  const stagesRead = useOnDemand()?.stages
   return stagesRead ? <Board {...props} read={stagesRead} /> : null
 }
 
 interface Read {
-  readonly read: Later['stages']
+  readonly read: OnDemand['stages']
 }
 
 function Board({ owner, stages, projects, read }: BoardProps & Read) {

@@ -4,7 +4,7 @@ import { memo, useDeferredValue, useEffect, useRef, useState, type KeyboardEvent
 import { flushSync } from 'react-dom'
 import type { Id, OwnerId } from '@/core/record'
 import { outlineOf, placeBeside, type OutlineRow } from '@/core/steps'
-import { parts, select } from '@/state'
+import { owned, select } from '@/state'
 import { useAct, useHeld } from '@/held/zen'
 import { BandHeading, Button, Column } from '@/ui'
 import { useDragKitLater } from '@/ui/dragging/useDragKit'
@@ -29,7 +29,7 @@ export const StepOutline = memo(function StepOutline({
   asked?: number
 }) {
   const act = useAct()
-  const steps = useHeld(({ document }) => parts.stepsOf(document, of))
+  const steps = useHeld(({ document }) => owned.stepsOf(document, of))
   const hideDone = useHeld(({ document }) => select.settingsOf(document).hideDoneSteps)
   const rows = outlineOf(steps, { hideDone })
   const [editing, setEditing] = useState<Id<'step'> | null>(null)

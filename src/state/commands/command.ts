@@ -20,7 +20,7 @@ import {
   type RecordOf,
 } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
-import type { Later } from './later'
+import type { OnDemand } from './onDemand'
 import type { LocalMoment } from '@/core/time'
 
 export interface CommandContext {
@@ -30,7 +30,7 @@ export interface CommandContext {
   readonly nowEpochMs: number
   readonly newId: <K extends RecordKind>(kind: K) => Id<K>
   /** Null for the moment until it has loaded. */
-  readonly repeats: Later['repeats'] | null
+  readonly repeats: OnDemand['repeats'] | null
 }
 
 /** How a project ends. */

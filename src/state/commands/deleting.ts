@@ -5,7 +5,7 @@ import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@
 import { isIdOf, kindOf, type AnyRecord, type Id } from '@/core/record'
 import type { OnDelete } from '@/core/record/kinds/field'
 import { mentionsOf, withRefs } from '@/core/record/refs'
-import { actionsOfSeries, repeatOf } from '../read/partIndexes'
+import { actionsOfSeries, repeatOf } from '../read/ownedIndexes'
 import { after, diffOf, removed, type CommandContext, type Outcome } from './command'
 import { inOneDiff } from './inOneDiff'
 

@@ -3,8 +3,8 @@
 import * as actions from './action/actions'
 import * as around from './named/around'
 import type { Command } from './command'
-import type { laterCommands } from './later'
-import * as parts from './action/parts'
+import type { onDemandCommands } from './onDemand'
+import * as owned from './action/owned'
 import * as slips from './tray/slips'
 
 export const commands = {
@@ -27,15 +27,15 @@ export const commands = {
   sortAsNotBefore: slips.sortAsNotBefore,
   sortAsReference: slips.sortAsReference,
   sortAsReading: slips.sortAsReading,
-  addSteps: parts.addSteps,
-  editStep: parts.editStep,
-  addFiles: parts.addFiles,
-  removeFile: parts.removeFile,
-  addReminder: parts.addReminder,
-  changeReminder: parts.changeReminder,
-  removeReminder: parts.removeReminder,
-  layAside: parts.layAside,
-  takeUp: parts.takeUp,
+  addSteps: owned.addSteps,
+  editStep: owned.editStep,
+  addFiles: owned.addFiles,
+  removeFile: owned.removeFile,
+  addReminder: owned.addReminder,
+  changeReminder: owned.changeReminder,
+  removeReminder: owned.removeReminder,
+  layAside: owned.layAside,
+  takeUp: owned.takeUp,
   addAction: actions.addAction,
   editAction: actions.editAction,
   editActions: actions.editActions,
@@ -59,14 +59,14 @@ export const commands = {
   setSettings: around.setSettings,
 } as const
 
-export type AllCommands = typeof commands & typeof laterCommands
+export type AllCommands = typeof commands & typeof onDemandCommands
 export type CommandName = keyof AllCommands
 export type ArgsOf<N extends CommandName> = AllCommands[N] extends Command<infer A> ? A : never
 
 export type { Command, CommandContext, Outcome, Refusal } from './command'
-export type { Later } from './later'
+export type { OnDemand } from './onDemand'
 export type { NewAction } from './action/actions'
-export type { NewFile, NewRepeat } from './action/parts'
+export type { NewFile, NewRepeat } from './action/owned'
 export type { Piece } from './tray/reshaping'
 export type { NewSlip } from './tray/slips'
 export type { FirstChoices } from './firstHour'

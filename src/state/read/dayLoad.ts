@@ -7,7 +7,7 @@ import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { localMomentAt, type CalendarDate, type LocalMoment } from '@/core/time'
 import * as lists from './actionIndexes'
-import { minutesDoneIn, minutesDoneOf } from './partIndexes'
+import { minutesDoneIn, minutesDoneOf } from './ownedIndexes'
 import { availableMinutesOn, settingsOf } from './selectors'
 
 /** The moment of asking, as the wall clock of `zone` shows it. */

@@ -3,7 +3,7 @@ import fc from 'fast-check'
 import { reviewFiguresOf } from '@/core/review'
 import type { Action, Id } from '@/core/record'
 import { addDays, localMomentAt } from '@/core/time'
-import { lists, parts, select } from '..'
+import { lists, owned, select } from '..'
 import { askedAt, loadOn, tapeOn } from './dayLoad'
 import { movesOf } from './goals'
 import { paceOf } from './pace'
@@ -71,15 +71,15 @@ it('minutes done and what is waited for are the same at every station', async ()
           slipCount: 0,
           projects: select.projectsOf(document),
           actions: select.actionsOf(document),
-          minutesDone: (done: readonly Action[]) => parts.minutesDoneIn(document, done),
+          minutesDone: (done: readonly Action[]) => owned.minutesDoneIn(document, done),
         },
         today,
         asked.zone,
       )
       expect({
         day: loadOn(document, today, asked).doneMinutes,
-        week: parts.minutesDoneIn(document, lists.doneOf(document, addDays(today, -2), today, asked.zone)),
-        closing: parts.minutesDoneIn(document, doneToday),
+        week: owned.minutesDoneIn(document, lists.doneOf(document, addDays(today, -2), today, asked.zone)),
+        closing: owned.minutesDoneIn(document, doneToday),
         review: figures.doneMinutes,
         goal: movesOf(document, goal, today, asked.zone).minutes,
         pace: paceOf(document, project, today, asked.zone).doneMinutes,

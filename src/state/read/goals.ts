@@ -4,7 +4,7 @@ import type { Document } from '@/core/journal'
 import { byRank, type Area, type Goal, type Id, type Project } from '@/core/record'
 import { addDays, epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
 import { doneOf } from './actionIndexes'
-import { minutesDoneIn, remarksOf } from './partIndexes'
+import { minutesDoneIn, remarksOf } from './ownedIndexes'
 import { areasOf, projectsOf } from './selectors'
 import { makeTableIndex } from './tableIndex'
 

@@ -4,7 +4,7 @@ import { isEqual } from '@/core/isEqual'
 import type { Condition, Lens, LensAround, LensShelf } from '@/core/lens'
 import type { Action, RecordKind } from '@/core/record'
 import { epochMsAt, type CalendarDate } from '@/core/time'
-import { filesOf, repeatOf, stepsOf } from './partIndexes'
+import { filesOf, repeatOf, stepsOf } from './ownedIndexes'
 import { areasOf, everyContextOf, groupsOf, isHeld, peopleOf, projectsOf } from './selectors'
 
 /** Tables of what has a name that a lens can ask for. */

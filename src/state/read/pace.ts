@@ -13,7 +13,7 @@ import type { Action, Id } from '@/core/record'
 import { median } from '@/core/stage'
 import type { CalendarDate } from '@/core/time'
 import { actionsOfWhole, doneWithWhole } from './actionIndexes'
-import { minutesDoneOf } from './partIndexes'
+import { minutesDoneOf } from './ownedIndexes'
 
 export interface Pace {
   readonly doneMinutes: number

@@ -5,7 +5,7 @@ import { isThere, recordIn, valuesOf, type Document } from '@/core/journal'
 import type { Action, Id, Reminder } from '@/core/record'
 import { isBefore, openMoment } from '@/core/reminder'
 import type { LocalMoment } from '@/core/time'
-import { remindersOf } from './partIndexes'
+import { remindersOf } from './ownedIndexes'
 import { asItStands } from './standing'
 import { settingsIn } from './settingsIn'
 

@@ -18,7 +18,7 @@ import {
 import { textsOf } from '@/core/record/texts'
 import { weekdayOf, type CalendarDate } from '@/core/time'
 import { checklistsIn } from './checklists'
-import { filesOf, remindersOf, repeatOf, stepsOf } from './partIndexes'
+import { filesOf, remindersOf, repeatOf, stepsOf } from './ownedIndexes'
 import { partsOfProject, wholesAbove } from './projectParts'
 import { availableMinutesOn, isHeld, projectsOf, stagesOf } from './selectors'
 import { writtenInProject } from './standing'

@@ -2,7 +2,7 @@
 import { withChange, type Timestamp } from '@/core/journal'
 import { refuse } from '@/core/result'
 import { localMomentAt } from '@/core/time'
-import { commands, type Command as AnyCommand, type Later, type Outcome, type Refusal } from '../commands'
+import { commands, type Command as AnyCommand, type OnDemand, type Outcome, type Refusal } from '../commands'
 import { eventsOf, type Ran } from '../events/events'
 import { continued } from '../read/continued'
 import type { Clock, NewId } from './clock'
@@ -15,13 +15,13 @@ export interface RunningParts {
   /** Null until the schemas have loaded: until then only the length of texts is checked. */
   readonly parser: () => RecordParser | null
   /** The acts that load right after the start; null until they have. */
-  readonly later: () => Later | null
+  readonly later: () => OnDemand | null
 }
 
 const refused = (error: Refusal): Extract<Ran, { readonly ok: false }> => ({ ok: false, error })
 
 /** The command of a name, if it is there yet. */
-function commandOf(name: string, loaded: Later | null): AnyCommand<unknown> | undefined {
+function commandOf(name: string, loaded: OnDemand | null): AnyCommand<unknown> | undefined {
   const those = Object.hasOwn(commands, name) ? commands : loaded?.commands
   return (those as Partial<Record<string, AnyCommand<unknown>>> | undefined)?.[name]
 }

@@ -48,16 +48,16 @@ export interface Sitting {
   readonly changeOf: (act: string, diff: Diff, more?: Pick<Change, 'reverts' | 'brought'>) => Change
   /** `instead` is taken out of the journal for the change. `after`: the document with it, where it is made already. */
   readonly commit: (change: Change, instead?: Timestamp, after?: Document) => void
-  readonly takeUp: (
+  readonly mergeIn: (
     changes: readonly Change[],
     entries?: readonly Entry[],
     instead?: readonly Timestamp[],
   ) => void
   /** The act that was taken back or done again; null where there is none. */
   readonly revert: (kind: 'undo' | 'redo') => Change | null
-  /** What has been committed or taken up since `whileReading` began; nothing where it does not go on. */
+  /** What has been committed or taken up since `whileLoading` began; nothing where it does not go on. */
   readonly arrived: () => readonly Change[]
-  readonly whileReading: (read: () => Promise<void>) => Promise<void>
+  readonly whileLoading: (read: () => Promise<void>) => Promise<void>
 }
 
 /** By their stamps, the earliest first. */
@@ -116,7 +116,7 @@ export function makeSitting({ archive, clock, replica, device, onKept }: Sitting
   }
 
   /** Changes of another tab: merged, and open to undo here too, since one person works in both. */
-  function takeUp(
+  function mergeIn(
     changes: readonly Change[],
     entries: readonly Entry[] = [],
     instead: readonly Timestamp[] = [],
@@ -149,7 +149,7 @@ export function makeSitting({ archive, clock, replica, device, onKept }: Sitting
     return act
   }
 
-  async function whileReading(read: () => Promise<void>): Promise<void> {
+  async function whileLoading(read: () => Promise<void>): Promise<void> {
     arriving = []
     try {
       await read()
@@ -166,9 +166,9 @@ export function makeSitting({ archive, clock, replica, device, onKept }: Sitting
     observe,
     changeOf,
     commit,
-    takeUp,
+    mergeIn,
     revert,
     arrived: () => arriving ?? [],
-    whileReading,
+    whileLoading,
   }
 }

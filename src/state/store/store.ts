@@ -4,7 +4,7 @@ import type { StoreApi } from 'zustand/vanilla'
 import { emptyDocument, nothingToUndo, type Change, type Timestamp } from '@/core/journal'
 import { currentVersion } from '@/core/migrations/currentVersion'
 import { ok, refuse, type Result } from '@/core/result'
-import type { ArgsOf, CommandName, Later, Refusal } from '../commands'
+import type { ArgsOf, CommandName, OnDemand, Refusal } from '../commands'
 import type { Ran } from '../events/events'
 import type { Archive } from '../persistence'
 import { prepareIndexes } from '../read/tableIndex'
@@ -31,7 +31,7 @@ export interface StoreParts {
   /** Null until the schemas have loaded: until then only the length of texts is checked. */
   readonly parser: () => RecordParser | null
   /** The acts that load right after the start; null until they have. */
-  readonly later: () => Later | null
+  readonly later: () => OnDemand | null
   /** Lets the screen go on between two portions of long work. */
   readonly rest?: () => Promise<void>
 }
@@ -88,7 +88,7 @@ export function makeZenStore({
     device,
     onKept: (changes, instead) => tabs.post({ kind: 'changes', version: currentVersion, changes, instead }),
   })
-  const { api, keeper, todayNow, stamp, observe, changeOf, takeUp, revert } = sitting
+  const { api, keeper, todayNow, stamp, observe, changeOf, mergeIn, revert } = sitting
   const { load, catchUp, startOver, historyOf, journal } = makeStoreLoader(sitting, archive, device)
   const run = makeRun(sitting, { clock, newId, parser, later })
 
@@ -100,7 +100,7 @@ export function makeZenStore({
   const stopListening = tabs.listen((message) => {
     // A tab of another version writes other shapes: what it has kept is read, and migrated, from where it is kept.
     if (message.kind === 'changes' && message.version === currentVersion)
-      takeUp(message.changes, [], message.instead)
+      mergeIn(message.changes, [], message.instead)
     else void (message.kind === 'wiped' ? startOver() : catchUp().catch(() => {}))
   })
 
@@ -151,7 +151,7 @@ export function makeZenStore({
       if (api.getState().readOnly) return false
       const known = byStamp(api.getState().recent)
       const lost = unkept.filter(({ change }) => !known.has(change.stamp))
-      takeUp(
+      mergeIn(
         lost.map(({ change }) => change),
         [],
         lost.flatMap(({ instead }) => instead ?? []),

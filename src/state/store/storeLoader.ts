@@ -30,7 +30,7 @@ export interface StoreLoader {
 }
 
 export function makeStoreLoader(
-  { api, keeper, todayNow, observe, takeUp, arrived, whileReading }: Sitting,
+  { api, keeper, todayNow, observe, mergeIn, arrived, whileLoading }: Sitting,
   archive: Archive,
   device: string,
 ): StoreLoader {
@@ -47,7 +47,7 @@ export function makeStoreLoader(
 
   /** Reads what is kept. Where that is refused the store works from memory, says so, and `retry` reads again. */
   const load = (): Promise<void> =>
-    whileReading(async () => {
+    whileLoading(async () => {
       try {
         const loaded = await archive.load(showFirst)
         const asides = await archive.quarantined().catch(() => [])
@@ -74,7 +74,7 @@ export function makeStoreLoader(
   async function catchUp(): Promise<void> {
     const news = await archive.news()
     if (news.kind === 'wiped') return startOver()
-    takeUp(news.changes, news.entries)
+    mergeIn(news.changes, news.entries)
   }
 
   /** Everything was removed by another tab: what is here goes too, but for what was not kept yet. */

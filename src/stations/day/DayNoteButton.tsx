@@ -1,6 +1,6 @@
 // The way to the day note, in the head of the Day.
 import { plainWords } from '@/core/note/plainWords'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useHeld, useToday } from '@/held/zen'
 import { IconButton } from '@/ui'
@@ -8,7 +8,7 @@ import { shortened } from '@/words'
 
 export function DayNoteButton() {
   const today = useToday()
-  const notes = useLater()?.notes
+  const notes = useOnDemand()?.notes
   const { open } = useOpened()
   const id = `note:day-${today}` as const
   const said = useHeld(({ document }) => (notes ? plainWords(notes.noteIn(document, id)) : ''))

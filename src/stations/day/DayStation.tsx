@@ -9,7 +9,7 @@ import { Column, Row, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
 import { headDate, longDate, shortened } from '@/words'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useHeld, useToday } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
 import { Strip } from '@/frame/Strip'
@@ -59,7 +59,7 @@ function useTabInAddress(): readonly [Tab, (tab: Tab) => void] {
 
 /** The lenses on the strip; none until they have loaded. */
 function useStripLenses(): readonly { readonly key: Tab; readonly label: string }[] {
-  const lenses = useLater()?.lenses
+  const lenses = useOnDemand()?.lenses
   // As narrow as what is read: the station is not drawn again for each tick.
   const all = useHeld(({ document }) => lenses?.lensesOf(document))
   return useMemo(

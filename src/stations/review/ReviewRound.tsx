@@ -3,7 +3,7 @@ import { useEffect, useRef } from 'react'
 import { reviewFiguresOf } from '@/core/review'
 import { stones, type Action, type Id, type Review, type Stone } from '@/core/record'
 import { isoWeekOf } from '@/core/time'
-import { parts, select } from '@/state'
+import { owned, select } from '@/state'
 import { Button, Column, IconButton, MainBar, Row, Words } from '@/ui'
 import { Stones } from '@/ui/Stones'
 import { StationHead } from '@/frame/StationHead'
@@ -52,7 +52,7 @@ export function ReviewRound({
       slipCount: select.slipsOf(document).length,
       projects: select.projectsOf(document),
       actions: select.actionsOf(document),
-      minutesDone: (done: readonly Action[]) => parts.minutesDoneIn(document, done),
+      minutesDone: (done: readonly Action[]) => owned.minutesDoneIn(document, done),
     }
     const figures = reviewFiguresOf(held, today, clock.zone())
     if (act('finishReview', { id, figures }, { say: 'The review is finished and kept' }).ok) onFinished(id)

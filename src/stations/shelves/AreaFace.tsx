@@ -17,13 +17,13 @@ interface AreaFaceProps {
   readonly projects: readonly Project[]
   readonly siblings: readonly Id<'area'>[] | null
   /** Beside its board, or as its heading where there is no room beside it. */
-  readonly isAside: boolean
+  readonly isBeside: boolean
 }
 
-export const AreaFace = memo(function AreaFace({ area, projects, siblings, isAside }: AreaFaceProps) {
+export const AreaFace = memo(function AreaFace({ area, projects, siblings, isBeside }: AreaFaceProps) {
   const { open } = useSurroundings()
   const [isFolded] = useFolded(area.id)
-  const classes = ['shelf-card', 'area-face', isAside ? 'aside' : '', isFolded ? 'folded' : '']
+  const classes = ['shelf-card', 'area-face', isBeside ? 'aside' : '', isFolded ? 'folded' : '']
   return (
     <div className={classes.filter(Boolean).join(' ')} data-of={area.id}>
       <div className="area-line">
@@ -31,7 +31,7 @@ export const AreaFace = memo(function AreaFace({ area, projects, siblings, isAsi
           <Seal stamp={area.stamp} ink={area.ink} size={36} />
           <span className="area-words">
             <h3 className="area-name">{area.name}</h3>
-            <Sums area={area} projects={projects} isAside={isAside} />
+            <Sums area={area} projects={projects} isBeside={isBeside} />
           </span>
         </button>
         <FoldButton id={area.id} name={area.name} />
@@ -41,7 +41,7 @@ export const AreaFace = memo(function AreaFace({ area, projects, siblings, isAsi
   )
 })
 
-function Sums({ area, projects, isAside }: Pick<AreaFaceProps, 'area' | 'projects' | 'isAside'>) {
+function Sums({ area, projects, isBeside }: Pick<AreaFaceProps, 'area' | 'projects' | 'isBeside'>) {
   const today = useToday()
   const sums = useHeld(({ document }) => {
     const { weekStartsOn } = select.settingsOf(document)
@@ -65,7 +65,7 @@ function Sums({ area, projects, isAside }: Pick<AreaFaceProps, 'area' | 'project
   return (
     <>
       <span className="area-sums">
-        {isAside
+        {isBeside
           ? told.map((words, at) => (
               <span key={words}>
                 {at > 0 ? <br /> : null}

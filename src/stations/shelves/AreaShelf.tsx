@@ -56,15 +56,15 @@ export const AreaShelf = memo(function AreaShelf({
   const projects = given ?? ofArea
   const [isFolded] = useFolded(area?.id ?? 'none')
   const [isDense] = useDense()
-  const isAside = wide && !isDense
+  const isBeside = wide && !isDense
   return (
     <View
-      flexDirection={isAside ? 'row' : 'column'}
-      gap={isAside ? '$4' : '$1'}
-      paddingTop={isAside ? '$2.5' : '$1'}
+      flexDirection={isBeside ? 'row' : 'column'}
+      gap={isBeside ? '$4' : '$1'}
+      paddingTop={isBeside ? '$2.5' : '$1'}
     >
-      {area ? <AreaFace area={area} projects={projects} siblings={siblings} isAside={isAside} /> : null}
-      <Column flex={isAside ? 1 : undefined} minWidth={0} justifyContent="flex-end">
+      {area ? <AreaFace area={area} projects={projects} siblings={siblings} isBeside={isBeside} /> : null}
+      <Column flex={isBeside ? 1 : undefined} minWidth={0} justifyContent="flex-end">
         {isFolded ? (
           <Plank />
         ) : (

@@ -3,12 +3,12 @@ import { useState } from 'react'
 import type { Id } from '@/core/record'
 import { OpenedNameChooser } from '@/parts/choosers/useChooser'
 import { desk } from '@/held/desk'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useHeldDocument } from '@/held/zen'
 import { Button } from '@/ui'
 
 export function FromTemplate({ areaId, name }: { readonly areaId: Id<'area'>; readonly name: string }) {
-  const read = useLater()?.templates
+  const read = useOnDemand()?.templates
   const document = useHeldDocument()
   const templates = read?.templatesOf(document) ?? []
   const [isAsking, setAsking] = useState(false)

@@ -1,7 +1,7 @@
 // On a wide page the goals stand above the shelves: each with what moved toward it, or that nothing did.
 import { useMedia } from '@tamagui/core'
-import type { Later } from '@/state'
-import { useLater } from '@/held/reader'
+import type { OnDemand } from '@/state'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useHeldDocument, useToday, useZen } from '@/held/zen'
 import { BandHeading, Column } from '@/ui'
@@ -9,12 +9,12 @@ import { movesWords } from '@/words/goals'
 import { FoldButton, useFolded } from './FoldButton'
 
 export function GoalsBoard() {
-  const goals = useLater()?.goals
+  const goals = useOnDemand()?.goals
   const { wide } = useMedia()
   return wide && goals ? <Board goals={goals} /> : null
 }
 
-function Board({ goals }: { readonly goals: Later['goals'] }) {
+function Board({ goals }: { readonly goals: OnDemand['goals'] }) {
   const document = useHeldDocument()
   const today = useToday()
   const { clock } = useZen()

@@ -2,10 +2,10 @@
 // still.
 import { useState } from 'react'
 import { goalReaches, type Goal, type GoalReach } from '@/core/record'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, Press, Row, Words } from '@/ui'
 import { NameLine } from '@/parts/text/NameLine'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { nearDate } from '@/words'
@@ -13,11 +13,11 @@ import { goalStateWords, reachWords } from '@/words/names'
 import { movesWords } from '@/words/goals'
 
 export function GoalsList() {
-  const goals = useLater()?.goals
+  const goals = useOnDemand()?.goals
   return goals ? <Goals goals={goals} /> : null
 }
 
-function Goals({ goals }: { goals: Later['goals'] }) {
+function Goals({ goals }: { goals: OnDemand['goals'] }) {
   const act = useAct()
   const document = useHeldDocument()
   const [isOverShown, setOverShown] = useState(false)
@@ -71,7 +71,7 @@ function Goals({ goals }: { goals: Later['goals'] }) {
   )
 }
 
-function GoalRow({ goal, goals }: { goal: Goal; goals: Later['goals'] }) {
+function GoalRow({ goal, goals }: { goal: Goal; goals: OnDemand['goals'] }) {
   const { open } = useOpened()
   const { clock } = useZen()
   const document = useHeldDocument()

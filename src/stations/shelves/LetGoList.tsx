@@ -1,7 +1,7 @@
 // What was let go of or removed: found by its words, put back, or removed for good by the person alone.
 import { useMemo, useState } from 'react'
 import { kindOf, type Id } from '@/core/record'
-import { lists, parts, select } from '@/state'
+import { lists, owned, select } from '@/state'
 import { Button, Column, EmptyPlace, Field, Press, Row, SlideOver, Words } from '@/ui'
 import { RowList } from '@/parts/rows/RowList'
 import { desk } from '@/held/desk'
@@ -105,8 +105,8 @@ function Emptying({ ids, onClose }: { ids: readonly Gone['id'][]; onClose: () =>
   const act = useAct()
   const { store, blobs } = useZen()
   const document = useHeldDocument()
-  const files = ids.flatMap((id) => parts.filesOf(document, id))
-  const steps = ids.reduce((sum, id) => sum + parts.stepsOf(document, id).length, 0)
+  const files = ids.flatMap((id) => owned.filesOf(document, id))
+  const steps = ids.reduce((sum, id) => sum + owned.stepsOf(document, id).length, 0)
   const bytes = files.reduce((sum, file) => sum + file.bytes, 0)
   const along = [
     ...(steps > 0 ? [count(steps, 'step')] : []),

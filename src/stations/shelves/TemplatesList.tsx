@@ -1,12 +1,12 @@
 // Templates: what is done again and again, to be made from in one act.
 import { useState } from 'react'
 import { makings, type Making } from '@/core/record'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import type { Template } from '@/state/read/isTemplate'
 import { ImportTemplate } from '@/parts/project/ImportTemplate'
 import { NameLine } from '@/parts/text/NameLine'
 import { desk } from '@/held/desk'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { Button, Choice, Column, EmptyPlace, Press, Row, Words } from '@/ui'
@@ -14,11 +14,11 @@ import { count } from '@/words'
 import { makingWords } from '@/words/templates'
 
 export function TemplatesList() {
-  const templates = useLater()?.templates
+  const templates = useOnDemand()?.templates
   return templates ? <Templates read={templates} /> : null
 }
 
-function Templates({ read }: { readonly read: Later['templates'] }) {
+function Templates({ read }: { readonly read: OnDemand['templates'] }) {
   const act = useAct()
   const { open } = useOpened()
   const [makes, setMakes] = useState<Making>('project')
@@ -55,7 +55,13 @@ function Templates({ read }: { readonly read: Later['templates'] }) {
   )
 }
 
-function TemplateRow({ template, read }: { readonly template: Template; readonly read: Later['templates'] }) {
+function TemplateRow({
+  template,
+  read,
+}: {
+  readonly template: Template
+  readonly read: OnDemand['templates']
+}) {
   const document = useHeldDocument()
   const { open } = useOpened()
   const actions = read.actionsOfTemplate(document, template.id).length

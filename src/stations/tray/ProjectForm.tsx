@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import { isIdOf, type Id, type Project } from '@/core/record'
-import type { ListAs } from '@/core/sorting/takenOf'
+import type { ListAs } from '@/core/sorting/fieldsFor'
 import { useReader } from '@/held/reader'
 import { select } from '@/state'
 import { ChoiceRow, Field, Words } from '@/ui'

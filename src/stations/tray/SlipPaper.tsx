@@ -6,7 +6,7 @@ import { Button, Row, Words } from '@/ui'
 import { useHeldDocument, useToday, useZen } from '@/held/zen'
 import { PartsBands } from '@/parts/files/lazyParts'
 import { SmallPicture } from '@/parts/files/SmallPicture'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { cameWithWords, momentWords } from '@/words'
 
 const Paper = ({ children, className }: { children: ReactNode; className: string }) => (
@@ -38,7 +38,7 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
   const { clock } = useZen()
   const [unfolded, setUnfolded] = useState(false)
   const document = useHeldDocument()
-  const hasParts = parts.stepsOf(document, slip.id).length > 0 || parts.filesOf(document, slip.id).length > 0
+  const hasParts = owned.stepsOf(document, slip.id).length > 0 || owned.filesOf(document, slip.id).length > 0
   const isLong = title.length > foldedLength || slip.note.length > foldedLength || hasParts
   return (
     <Paper className="paper">
@@ -76,8 +76,8 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
 /** What came with the slip: told in a line while it is folded, and read whole on touch. */
 function CameWith({ slip, isWhole }: { slip: Slip; isWhole: boolean }) {
   const document = useHeldDocument()
-  const files = parts.filesOf(document, slip.id)
-  const steps = parts.stepsOf(document, slip.id)
+  const files = owned.filesOf(document, slip.id)
+  const steps = owned.stepsOf(document, slip.id)
   const told = cameWithWords({ note: slip.note, steps: steps.length, files: files.length, isAside: false })
   return (
     <>

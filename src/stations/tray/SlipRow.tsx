@@ -12,7 +12,7 @@ import { SplitOrJoin, DuplicateBeside } from '@/parts/reshape/Ways'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { RowOpen } from '@/parts/rows/RowOpen'
 import { useChoosing } from '@/parts/rows/useChoosing'
-import { actOfKey, parts } from '@/state'
+import { actOfKey, owned } from '@/state'
 import { cameWithWords, chipWords, momentWords, shortened } from '@/words'
 import { isTyping } from '@/held/keys'
 import { useAct, useHeld, useZen } from '@/held/zen'
@@ -34,9 +34,9 @@ function SlipFace({ slip, onEdit }: { slip: Slip; onEdit: () => void }) {
   const { clock } = useZen()
   const router = useRouter()
   const { id } = slip
-  const steps = useHeld((state) => parts.stepsOf(state.document, id).length)
-  const files = useHeld((state) => parts.filesOf(state.document, id).length)
-  const isAside = useHeld((state) => parts.asideOf(state.document, id) !== undefined)
+  const steps = useHeld((state) => owned.stepsOf(state.document, id).length)
+  const files = useHeld((state) => owned.filesOf(state.document, id).length)
+  const isAside = useHeld((state) => owned.asideOf(state.document, id) !== undefined)
   const { title, clauses } = useSentence(slip.text, slip.takenOff, useMomentOf(slip))
   const choosing = useChoosing(id, onEdit)
   const details = [

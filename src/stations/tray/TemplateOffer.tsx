@@ -2,7 +2,7 @@
 import type { Id } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { desk } from '@/held/desk'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useHeldDocument } from '@/held/zen'
 import { Button } from '@/ui'
 import { shortened } from '@/words'
@@ -19,7 +19,7 @@ export function TemplateOffer({
   readonly date: CalendarDate | null
   readonly areaId: Id<'area'> | null
 }) {
-  const read = useLater()?.templates
+  const read = useOnDemand()?.templates
   const document = useHeldDocument()
   if (!read) return null
   for (const template of read.templatesOf(document)) {

@@ -1,7 +1,7 @@
 // Which slip is being sorted, and how far the pile has come. The pile itself is the store's.
 import { useState } from 'react'
 import type { Slip } from '@/core/record'
-import { parts, select } from '@/state'
+import { owned, select } from '@/state'
 import { useHeld, useHeldDocument } from '@/held/zen'
 
 export interface Sorting {
@@ -25,7 +25,7 @@ export function useSorting(firstId: string | undefined): Sorting {
   const [leftIds, setLeftIds] = useState<readonly string[]>([])
   const document = useHeldDocument()
   // Taken out of the review box again, it comes again.
-  const isLeft = ({ id }: Slip) => leftIds.includes(id) && parts.asideOf(document, id) !== undefined
+  const isLeft = ({ id }: Slip) => leftIds.includes(id) && owned.asideOf(document, id) !== undefined
   if (slips.some(({ id }) => !seen.has(id))) setSeen(new Set([...seen, ...slips.map(({ id }) => id)]))
   const placeOf = ({ id }: Slip) => {
     if (laterIds.includes(id)) return 1 + laterIds.indexOf(id)

@@ -4,7 +4,7 @@ import { useMedia } from '@tamagui/core'
 import { useMemo, useState } from 'react'
 import { weekSheetOf, type WeekSheet } from '@/core/week'
 import { addDays, isoWeekOf, localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
-import { lists, parts, select } from '@/state'
+import { lists, owned, select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
 import { duration, spanWords } from '@/words'
@@ -81,7 +81,7 @@ function useWeekDays(sheet: WeekSheet, first: CalendarDate): readonly DayOfWeek[
         ...day,
         load: loadOn(date),
         done: doneThen,
-        doneMinutes: parts.minutesDoneIn(document, doneThen),
+        doneMinutes: owned.minutesDoneIn(document, doneThen),
       }
     })
   }, [sheet, document, ofSide, first, today, clock, loadOn])

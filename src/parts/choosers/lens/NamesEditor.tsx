@@ -1,7 +1,7 @@
 // Names that a lens asks for: the chosen first, then what is typed or, without it, the first of all.
 import { useState } from 'react'
 import type { NamedField } from '@/core/lens'
-import { select, type Later } from '@/state'
+import { select, type OnDemand } from '@/state'
 import { Choice, Column, Field } from '@/ui'
 import { useHeldDocument } from '@/held/zen'
 
@@ -35,7 +35,7 @@ export function NamesEditor({
 }: {
   readonly field: NamedField
   readonly values: readonly string[]
-  readonly lenses: Later['lenses']
+  readonly lenses: OnDemand['lenses']
   readonly onToggle: (value: string) => void
 }) {
   const document = useHeldDocument()

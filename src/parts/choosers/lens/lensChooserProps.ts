@@ -1,5 +1,5 @@
 import type { Lens, LensPart } from '@/core/lens'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 
 /** A part of the sentence, or *+*. */
 export type LensTarget = Exclude<LensPart, { kind: 'words' }> | { readonly kind: 'more' }
@@ -7,7 +7,7 @@ export type LensTarget = Exclude<LensPart, { kind: 'words' }> | { readonly kind:
 export interface LensChooserProps {
   readonly target: LensTarget
   readonly lens: Lens
-  readonly lenses: Later['lenses']
+  readonly lenses: OnDemand['lenses']
   readonly weekStartsOn: number
   readonly anchor: DOMRect | null
   readonly onSet: (lens: Lens) => void

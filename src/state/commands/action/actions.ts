@@ -18,11 +18,11 @@ import { ok, refuse, type Result } from '@/core/result'
 import { personNamed } from '@/core/sentence/personNamed'
 import type { CalendarDate } from '@/core/time'
 import { blockedBy, underwayOf } from '../../read/actionIndexes'
-import { repeatOf } from '../../read/partIndexes'
+import { repeatOf } from '../../read/ownedIndexes'
 import { settingsIn } from '../../read/settingsIn'
 import { writtenInProject } from '../../read/standing'
 import { addPerson } from '../named/around'
-import { partsAdded, remindersChanged, type NewParts, type PartsSaid } from './parts'
+import { partsAdded, remindersChanged, type NewParts, type PartsSaid } from './owned'
 import {
   added,
   change,

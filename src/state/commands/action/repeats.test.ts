@@ -1,7 +1,7 @@
 import { recordsById, recordsIn, withChanges } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
 import { calendarDateUnsafe as day } from '@/core/time'
-import { parts } from '../..'
+import { owned } from '../..'
 import { makeTestStore, testStartEpochMs, type TestStore } from '../../testing'
 import type { NewAction } from '..'
 
@@ -40,24 +40,24 @@ describe('ticking what comes back', () => {
         { kind: 'daysBefore', days: 1, time: null },
       ],
     })
-    const [first, second] = parts.stepsOf(document(), id)
+    const [first, second] = owned.stepsOf(document(), id)
     if (!first || !second) throw new Error('no steps')
     store.run('tickStep', { id: first.id, done: true })
     const before = recordsById(document())
     store.run('tick', { id })
     expect(one()).toMatchObject({ title: 'write to Oda', minutes: 20, day: '2026-03-18', turn: '2026-03-18' })
     expect(one().id).toBe(`${id}~2026-03-18`)
-    const steps = parts.stepsOf(document(), one().id)
+    const steps = owned.stepsOf(document(), one().id)
     expect(steps.map(({ title, doneAtEpochMs }) => [title, doneAtEpochMs])).toEqual([
       ['open', null],
       ['write', null],
     ])
-    expect(parts.remindersOf(document(), one().id).map(({ when }) => when)).toContainEqual({
+    expect(owned.remindersOf(document(), one().id).map(({ when }) => when)).toContainEqual({
       kind: 'at',
       date: '2026-03-17',
       time: null,
     })
-    expect(parts.stepsOf(document(), id)[0]?.doneAtEpochMs).not.toBeNull()
+    expect(owned.stepsOf(document(), id)[0]?.doneAtEpochMs).not.toBeNull()
     store.undo()
     expect(recordsById(document())).toEqual(before)
   })
@@ -67,7 +67,7 @@ describe('ticking what comes back', () => {
     goOn(store, 7)
     store.run('tick', { id: one().id })
     expect(one()).toMatchObject({ id: `${id}~2026-03-25`, day: '2026-03-25' })
-    expect(parts.repeatOf(store.api.getState().document, one().id)?.rule).toBe(weekly.rule)
+    expect(owned.repeatOf(store.api.getState().document, one().id)?.rule).toBe(weekly.rule)
   })
   it.each<[string, Partial<NewAction>, Partial<Action>]>([
     [
@@ -170,7 +170,7 @@ describe('unticking it', () => {
     [
       'a step in other words',
       (store, next) => {
-        const [step] = parts.stepsOf(store.api.getState().document, next)
+        const [step] = owned.stepsOf(store.api.getState().document, next)
         store.run('editStep', { id: step?.id ?? 'step:none', title: 'open it slowly' })
       },
     ],
@@ -205,13 +205,13 @@ describe('unticking it', () => {
 describe('skipping one', () => {
   it('stands for the next day, with steps unticked, and is neither done nor missed', async () => {
     const { store, id, one, document } = await storeWith({ steps: ['open'], minutes: 20 })
-    const [step] = parts.stepsOf(document(), id)
+    const [step] = owned.stepsOf(document(), id)
     store.run('tickStep', { id: step?.id ?? 'step:none', done: true })
     const before = recordsById(document())
     store.run('skipTurn', { id })
     expect(one()).toMatchObject({ id, day: '2026-03-18', turn: '2026-03-18', minutes: 20, moved: [] })
-    expect(parts.stepsOf(document(), id)[0]?.doneAtEpochMs).toBeNull()
-    expect(parts.repeatOf(document(), id)?.skips).toEqual(['2026-03-11'])
+    expect(owned.stepsOf(document(), id)[0]?.doneAtEpochMs).toBeNull()
+    expect(owned.repeatOf(document(), id)?.skips).toEqual(['2026-03-11'])
     store.undo()
     expect(recordsById(document())).toEqual(before)
   })
@@ -220,7 +220,7 @@ describe('skipping one', () => {
     goOn(store, 16)
     store.run('skipTurn', { id })
     expect(one().day).toBe('2026-04-01')
-    expect(parts.repeatOf(document(), id)?.skips).toEqual(['2026-03-25'])
+    expect(owned.repeatOf(document(), id)?.skips).toEqual(['2026-03-25'])
   })
   it('is refused where none comes after it', async () => {
     const { store, id } = await storeWith({ repeat: { ...weekly, rule: `${weekly.rule};UNTIL=20260312` } })
@@ -246,7 +246,7 @@ describe('this one alone, or from now on', () => {
     const { store, id, one, document } = await storeWith()
     store.run('moveTo', { id, day: day('2026-03-13') })
     store.run('fromNowOn', { id })
-    expect(parts.repeatOf(document(), id)).toMatchObject({
+    expect(owned.repeatOf(document(), id)).toMatchObject({
       rule: 'FREQ=WEEKLY;BYDAY=FR',
       startsOn: '2026-03-13',
     })
@@ -288,13 +288,13 @@ describe('setting a rule', () => {
     const { store, id, one, document } = await storeWith()
     store.run('setRepeat', { id, repeat: friday })
     expect(one()).toMatchObject({ day: '2026-03-13', alone: {} })
-    expect(parts.repeatOf(document(), id)).toMatchObject({ ...friday, startsOn: '2026-03-13' })
+    expect(owned.repeatOf(document(), id)).toMatchObject({ ...friday, startsOn: '2026-03-13' })
   })
   it('an end alone moves nothing', async () => {
     const { store, id, one, document } = await storeWith()
     store.run('setRepeat', { id, repeat: { ...weekly, rule: `${weekly.rule};COUNT=3` } })
     expect(one().day).toBe('2026-03-11')
-    expect(parts.repeatOf(document(), id)).toMatchObject({ startsOn: '2026-03-11' })
+    expect(owned.repeatOf(document(), id)).toMatchObject({ startsOn: '2026-03-11' })
   })
   it('is refused where the rule never comes, and changes nothing', async () => {
     const { store, id, document } = await storeWith()

@@ -21,9 +21,9 @@ import {
   repeatOf,
   timeEntriesOf,
   stepsOf,
-} from '../../read/partIndexes'
+} from '../../read/ownedIndexes'
 import * as days from '@/core/repeat/days'
-import { repeatAdded, type NewRepeat } from './parts'
+import { repeatAdded, type NewRepeat } from './owned'
 import { added, change, diffOf, removed, type Command, type CommandContext, type Refusal } from '../command'
 
 export { aloneAfter } from '@/core/action/nextTurn'

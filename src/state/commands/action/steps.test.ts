@@ -2,9 +2,9 @@ import fc from 'fast-check'
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { outlineOf, placeBack, placeBeside, placeDeeper } from '@/core/steps'
-import { stepsOf } from '../../read/partIndexes'
+import { stepsOf } from '../../read/ownedIndexes'
 import { makeTestStore, type TestStore } from '../../testing'
-import { mostSteps } from './parts'
+import { mostSteps } from './owned'
 
 const idOf = (outcome: ReturnType<TestStore['run']>): Id => {
   if (!outcome.ok || outcome.value[0]?.kind !== 'added') throw new Error(JSON.stringify(outcome))

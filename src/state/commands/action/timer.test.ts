@@ -1,6 +1,6 @@
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Id } from '@/core/record'
-import { takenOf } from '../../read/partIndexes'
+import { minutesTakenOf } from '../../read/ownedIndexes'
 import { makeTestStore, testStartEpochMs } from '../../testing'
 
 async function storeWith() {
@@ -20,7 +20,7 @@ async function storeWith() {
     id,
     document,
     action,
-    taken: () => takenOf(document(), action()),
+    taken: () => minutesTakenOf(document(), action()),
     at: (minutes: number) => (store.clock.epochMs = testStartEpochMs + minutes * 60_000),
   }
 }
@@ -55,7 +55,7 @@ it('of what comes back, the next has taken nothing', async () => {
   at(5)
   store.run('tick', { id })
   const next = recordIn(document(), `${id}~2026-03-12`)
-  expect(next && [takenOf(document(), next), next.timerFromEpochMs]).toEqual([null, null])
+  expect(next && [minutesTakenOf(document(), next), next.timerFromEpochMs]).toEqual([null, null])
 })
 it('is corrected by hand, and goes by the clock again', async () => {
   const { store, id, at, taken } = await storeWith()

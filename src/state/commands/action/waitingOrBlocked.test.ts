@@ -5,7 +5,7 @@ import { anyReach } from '@/core/day'
 import type { Id } from '@/core/record'
 import { calendarDateUnsafe as day } from '@/core/time'
 import { dayBandsWith, blockedOf, toSignOffOf, waitingOf } from '../../read/actionIndexes'
-import { remarksOf } from '../../read/partIndexes'
+import { remarksOf } from '../../read/ownedIndexes'
 import { makeTestStore } from '../../testing'
 
 const today = day('2026-03-11')

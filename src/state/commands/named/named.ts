@@ -7,7 +7,7 @@ import { mentionsOf, withRefs } from '@/core/record/refs'
 import { refuse } from '@/core/result'
 import { after, change, type Command, type CommandContext } from '../command'
 import { thenDeleted } from '../deleting'
-import { handedOn } from '../action/parts'
+import { handedOn } from '../action/owned'
 import { joinedNotes } from '../tray/slips'
 import { linesAlong } from '../note/writtenAlong'
 

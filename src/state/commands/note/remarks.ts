@@ -3,7 +3,7 @@ import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import { noteLimit, type Id, type OwnerId, type Remark } from '@/core/record'
 import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
-import { filesAdded } from '../action/parts'
+import { filesAdded } from '../action/owned'
 import type { NewSlip } from '../tray/slips'
 import { added, change, diffOf, removed, type Command, type CommandContext } from '../command'
 

@@ -1,6 +1,6 @@
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { AnyRecord, Id, Project, RecordKind, RecordOf } from '@/core/record'
-import { takenInBy } from '../../read/takenIn'
+import { mergedInBy } from '../../read/mergedIn'
 import { makeTestStore, runnerOf } from '../../testing'
 
 async function made() {
@@ -66,7 +66,7 @@ it('lays a project into another with all it holds; one undo gives back everythin
   expect(recordsIn(doc(), 'note')).toMatchObject([{ projectId: into }])
   expect([one(later).afterIds, recordsIn(doc(), 'stage'), one(roof).stageId]).toEqual([[into], [], null])
   // Its history is told by what took it in.
-  expect(takenInBy(store.api.getState().recent, into).map(({ id }) => id)).toContain(hall)
+  expect(mergedInBy(store.api.getState().recent, into).map(({ id }) => id)).toContain(hall)
   store.undo()
   expect(held()).toEqual(before)
 })

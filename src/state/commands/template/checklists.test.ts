@@ -1,7 +1,7 @@
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { allChecklists, checklistsIn, runsOf } from '../../read/checklists'
-import { stepsOf } from '../../read/partIndexes'
+import { stepsOf } from '../../read/ownedIndexes'
 import { makeTestStore } from '../../testing'
 
 async function shopList() {

@@ -2,7 +2,7 @@
 import { recordIn, updateOf } from '@/core/journal'
 import { blankOf, type Checklist, type Id } from '@/core/record'
 import { refuse } from '@/core/result'
-import { stepsOf } from '../../read/partIndexes'
+import { stepsOf } from '../../read/ownedIndexes'
 import { added, change, changeLine, diffOf, lineOf, rankAfter, type Command } from '../command'
 import { checklistsIn } from '../../read/checklists'
 

@@ -15,7 +15,7 @@ import {
 } from '@/core/record'
 import { withRefs } from '@/core/record/refs'
 import type { CalendarDate } from '@/core/time'
-import { repeatIdOf } from '../../read/partIndexes'
+import { repeatIdOf } from '../../read/ownedIndexes'
 import type { CommandContext } from '../command'
 
 export type Fields = Record<string, unknown>

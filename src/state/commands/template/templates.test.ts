@@ -5,7 +5,7 @@ import { parseRecord } from '@/core/exchange'
 import { readShift } from '@/core/template'
 import { openActionsOf, actionsOfProject, nextActionOf } from '../../read/actionIndexes'
 import { checklistsIn } from '../../read/checklists'
-import { filesOf, repeatOf, stepsOf } from '../../read/partIndexes'
+import { filesOf, repeatOf, stepsOf } from '../../read/ownedIndexes'
 import {
   actionsOfTemplate,
   askedBy,

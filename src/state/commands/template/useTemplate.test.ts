@@ -1,7 +1,7 @@
 import { recordIn, recordsById } from '@/core/journal'
 import type { Id } from '@/core/record'
-import { asideOf, filesOf, stepsOf } from '../../read/partIndexes'
-import { takenInBy } from '../../read/takenIn'
+import { asideOf, filesOf, stepsOf } from '../../read/ownedIndexes'
+import { mergedInBy } from '../../read/mergedIn'
 import { makeTestStore, runnerOf } from '../../testing'
 
 /** Law: a slip that a template is used for lives on in what is made, with all that came with it. */
@@ -50,7 +50,7 @@ it.each(['project', 'action', 'checklist', 'note'] as const)(
     expect(asideOf(document(), main.id as Id<'action'>)).toMatchObject({ ofId: main.id })
     expect(asideOf(document(), slipId)).toBeUndefined()
     expect(recordIn(document(), slipId)).toBeUndefined()
-    expect(takenInBy(store.api.getState().recent, main.id).map(({ id }) => id)).toEqual([slipId])
+    expect(mergedInBy(store.api.getState().recent, main.id).map(({ id }) => id)).toEqual([slipId])
     store.undo()
     expect(recordsById(document())).toEqual(before)
   },

@@ -11,7 +11,7 @@ import type { AnyRecord, Id } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
 import { makeTestStore, runnerOf, type TestStore } from '../../testing'
 import { namesOf } from '../../read/selectors'
-import { parts } from '../..'
+import { owned } from '../..'
 
 const today = calendarDateUnsafe('2026-03-11')
 
@@ -272,7 +272,7 @@ it('makes actions of a list in the order it was written, or steps', async () => 
   expect(titles()).toEqual([])
   const { document } = store.api.getState()
   const id = `project:${first.slice('slip:'.length)}` as const
-  expect(parts.stepsOf(document, id).map(({ title }) => title)).toEqual([
+  expect(owned.stepsOf(document, id).map(({ title }) => title)).toEqual([
     'measure up',
     'draw',
     'price',
@@ -291,7 +291,7 @@ describe('an action right from the line', () => {
     run('addAsAction', { slip: { text, steps: ['count them'] }, fields, left })
     const [action] = recordsIn(store.api.getState().document, 'action')
     expect(action).toMatchObject({ title: 'fold the leaflets', day: today, minutes: 10 })
-    expect(parts.stepsOf(store.api.getState().document, action?.id as Id<'action'>)).toMatchObject([
+    expect(owned.stepsOf(store.api.getState().document, action?.id as Id<'action'>)).toMatchObject([
       { title: 'count them' },
     ])
     expect(recordsIn(store.api.getState().document, 'slip')).toEqual([])

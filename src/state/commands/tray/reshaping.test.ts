@@ -1,10 +1,10 @@
 import { recordIn, recordsById, recordsIn, type Document } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
-import { asideOf, filesOf, remindersOf, repeatOf, stepsOf } from '../../read/partIndexes'
+import { asideOf, filesOf, remindersOf, repeatOf, stepsOf } from '../../read/ownedIndexes'
 import { makeTestStore, type TestStore } from '../../testing'
 import { findDuplicates } from '../../read/duplicates'
-import { takenInBy } from '../../read/takenIn'
+import { mergedInBy } from '../../read/mergedIn'
 import { commands, type NewFile } from '..'
 
 const friday = calendarDateUnsafe('2026-03-13')
@@ -229,7 +229,7 @@ describe('an action and a project', () => {
 describe('the history of what was taken in', () => {
   const told = async (store: TestStore, id: string) => {
     const changes = await store.historyOf([id])
-    return takenInBy(changes, id).map((taken) => taken.id)
+    return mergedInBy(changes, id).map((taken) => taken.id)
   }
   it('is told until it is undone', async () => {
     const store = await furnished()
@@ -260,7 +260,7 @@ describe('the history of what was taken in', () => {
     const sortings = Object.keys(commands).filter((name) => name.startsWith('sortAs'))
     for (const act of sortings)
       expect(
-        takenInBy(
+        mergedInBy(
           [
             {
               stamp: 'a' as never,

@@ -4,7 +4,7 @@ import { facets } from '@/core/facets'
 import { recordIn, type Document } from '@/core/journal'
 import type { Action, Project, Reminder } from '@/core/record'
 import { dayWords, wordsOfField } from '@/core/sentence/wordsOfField'
-import { remindersOf } from '../../read/partIndexes'
+import { remindersOf } from '../../read/ownedIndexes'
 import { stagesOf } from '../../read/selectors'
 
 const nameIn =

@@ -30,7 +30,7 @@ import {
 import { actionAdded, tick, type NewAction } from '../action/actions'
 import { thenDeleted } from '../deleting'
 import { inOneDiff } from '../inOneDiff'
-import { asideHandedOn, filesAdded, handedOn, stepsAdded, type NewFile } from '../action/parts'
+import { asideHandedOn, filesAdded, handedOn, stepsAdded, type NewFile } from '../action/owned'
 import { makeProject, projectAdded, type NewProject } from '../shelf/makeProject'
 
 export interface NewSlip {

@@ -1,7 +1,7 @@
 // Every lens there is: opened, put earlier or later, on the strip of the Day or not; and one brought in from a file.
 
 import type { LensRecord } from '@/core/record'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { Button, Column, IconButton, Press, Row, Seal, Words } from '@/ui'
 import { FileButton } from '@/ui/FileButton'
 import { desk } from '@/held/desk'
@@ -10,7 +10,7 @@ import { placeWords } from '@/words'
 import { lensFileFaultWords, missingWords } from '@/words/lens'
 import type { LensId } from './LensSheet'
 
-export function AllLenses({ lenses, onOpen }: { lenses: Later['lenses']; onOpen: (id: LensId) => void }) {
+export function AllLenses({ lenses, onOpen }: { lenses: OnDemand['lenses']; onOpen: (id: LensId) => void }) {
   const document = useHeldDocument()
   const all = lenses.lensesOf(document)
   return (
@@ -38,7 +38,7 @@ function LensLine({
   readonly lens: LensRecord
   readonly all: readonly LensRecord[]
   readonly at: number
-  readonly lenses: Later['lenses']
+  readonly lenses: OnDemand['lenses']
   readonly onOpen: (id: LensId) => void
 }) {
   const act = useAct()
@@ -96,7 +96,7 @@ function LensLine({
 }
 
 /** A lens out of somebody else's file: checked first, and kept as one more. */
-function BringInLens({ lenses, onOpen }: { lenses: Later['lenses']; onOpen: (id: LensId) => void }) {
+function BringInLens({ lenses, onOpen }: { lenses: OnDemand['lenses']; onOpen: (id: LensId) => void }) {
   const act = useAct()
   const names = lenses.lensNamesOf(useHeldDocument())
   const say = (text: string) => desk.getState().tell(text, { problem: true })

@@ -3,7 +3,7 @@ import { useState } from 'react'
 import type { Lens } from '@/core/lens'
 import { lensViews, type LensView } from '@/core/lens/lens'
 import type { LensRecord } from '@/core/record'
-import type { Later, Outcome } from '@/state'
+import type { OnDemand, Outcome } from '@/state'
 import { Button, Choice, CommitField, Column, Press, Row, Seal, SlideOver, Words } from '@/ui'
 import { OpenedLookChooser } from '@/parts/choosers/useChooser'
 import { saveAs } from '@/held/saveAs'
@@ -27,7 +27,7 @@ export function LensMenu({
   readonly record: LensRecord
   /** As it is shown, with what is changed just now. */
   readonly lens: Lens
-  readonly lenses: Later['lenses']
+  readonly lenses: OnDemand['lenses']
   readonly onView: (view: LensView) => void
   readonly onOpen: (id: LensId | null) => void
   readonly onClose: () => void

@@ -1,7 +1,7 @@
 // The sentence over a lens's list: it says the lens whole, and each part of it opens what sets it.
 import { useState } from 'react'
 import type { Lens, LensNames, LensPart } from '@/core/lens'
-import { select, type Later } from '@/state'
+import { select, type OnDemand } from '@/state'
 import { OpenedLensChooser } from '@/parts/choosers/useChooser'
 import type { LensTarget } from '@/parts/choosers/lens/lensChooserProps'
 import { Icon } from '@/ui'
@@ -15,7 +15,7 @@ export function LensSentence({
   onChange,
 }: {
   readonly lens: Lens
-  readonly lenses: Later['lenses']
+  readonly lenses: OnDemand['lenses']
   readonly names: LensNames
   /** On one line that swipes. */
   readonly isFolded?: boolean

@@ -4,7 +4,7 @@ import { useLayoutEffect, useMemo, useState } from 'react'
 import { useMedia } from '@tamagui/core'
 import { emptyLens, type Lens } from '@/core/lens/lens'
 import type { Id, LensRecord } from '@/core/record'
-import { parts, type Later } from '@/state'
+import { owned, type OnDemand } from '@/state'
 import { Button, Column, EmptyPlace, Field, IconButton, Row, Seal, SpokenLater, Words } from '@/ui'
 import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { sumWords } from '@/words/lens'
@@ -26,7 +26,7 @@ export type LensId = Id<'lens'> | 'new'
 
 interface LensSheetProps {
   readonly id: LensId
-  readonly lenses: Later['lenses']
+  readonly lenses: OnDemand['lenses']
   readonly isPrinting: boolean
   readonly onOpen: (id: LensId | null) => void
 }
@@ -73,8 +73,8 @@ function OneLens({
     () => ({
       document,
       ...day,
-      stepsOf: (of: Id<'action'>) => parts.stepCountOf(document, of),
-      repeatOf: (of: Id<'action'>) => parts.repeatOf(document, of),
+      stepsOf: (of: Id<'action'>) => owned.stepCountOf(document, of),
+      repeatOf: (of: Id<'action'>) => owned.repeatOf(document, of),
     }),
     [document, day],
   )
@@ -177,7 +177,7 @@ function KeepBar({
   readonly record: LensRecord | null
   readonly draft: LensDraft
   readonly look: LensLook
-  readonly lenses: Later['lenses']
+  readonly lenses: OnDemand['lenses']
   readonly onOpen: (id: LensId) => void
 }) {
   const act = useAct()

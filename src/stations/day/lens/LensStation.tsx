@@ -1,6 +1,6 @@
 // The lenses of the Day, behind one door: they load when the first is opened.
 import { EmptyPlace } from '@/ui'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { AllLenses } from './AllLenses'
 import { LensSheet, type LensId } from './LensSheet'
 
@@ -14,7 +14,7 @@ export function LensStation({
   readonly isPrinting: boolean
   readonly onOpen: (id: LensId | 'all') => void
 }) {
-  const lenses = useLater()?.lenses
+  const lenses = useOnDemand()?.lenses
   if (!lenses) return <EmptyPlace says="Lenses are loading." />
   return id === 'all' ? (
     <AllLenses lenses={lenses} onOpen={onOpen} />

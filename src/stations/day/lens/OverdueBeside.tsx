@@ -1,7 +1,7 @@
 // A lens of days to come leaves out what is overdue: it says so, and offers it.
 import { useMemo } from 'react'
 import type { Condition, Lens } from '@/core/lens'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { useHeldDocument } from '@/held/zen'
 import { Button, Row, Words } from '@/ui'
 import { count } from '@/words'
@@ -30,7 +30,7 @@ export function OverdueBeside({
   onChange,
 }: {
   readonly lens: Lens
-  readonly lenses: Later['lenses']
+  readonly lenses: OnDemand['lenses']
   readonly day: LensShown['day']
   readonly onChange: (lens: Lens) => void
 }) {

@@ -1,7 +1,7 @@
 // A line that makes a lens of plain words, or says more of one that is there. What it does not understand stays in it.
 import { useState } from 'react'
 import type { Lens, SayingNames } from '@/core/lens'
-import { select, type Later } from '@/state'
+import { select, type OnDemand } from '@/state'
 import { Column, Field, Preview, Words } from '@/ui'
 import { useHeld, useToday } from '@/held/zen'
 
@@ -12,7 +12,7 @@ export function SayLens({
   onSay,
 }: {
   readonly lens: Lens
-  readonly lenses: Later['lenses']
+  readonly lenses: OnDemand['lenses']
   readonly names: SayingNames
   readonly onSay: (lens: Lens) => void
 }) {

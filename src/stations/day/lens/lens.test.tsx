@@ -4,7 +4,7 @@ import { recordsIn } from '@/core/journal'
 import { emptyLens, type Lens } from '@/core/lens'
 import type { Action, Id, LensRecord } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
-import { later } from '@/state/commands/later'
+import { onDemand } from '@/state/commands/onDemand'
 import type { TestStore } from '@/state/testing'
 import { showStation } from '@/frame/testing'
 import { desk } from '@/held/desk'
@@ -27,7 +27,7 @@ const notice = () => desk.getState().notice?.text
 const settled = () => act(async () => {})
 
 /** Four actions, and a lens over them. */
-function furnish(lens: Partial<Lens>, face: Parameters<typeof later.commands.addLens>[1]['face'] = {}) {
+function furnish(lens: Partial<Lens>, face: Parameters<typeof onDemand.commands.addLens>[1]['face'] = {}) {
   return (store: TestStore): void => {
     store.run('addContext', { name: 'Desk' })
     const desk = recordsIn(store.api.getState().document, 'context')[0]?.id as Id<'context'>
@@ -48,7 +48,7 @@ async function opened(...given: Parameters<typeof furnish>) {
   function Shown({ id }: { id: LensRecord['id'] }) {
     return (
       <DayParts value={dayParts}>
-        <LensSheet id={id} lenses={later.lenses} isPrinting={isPrinting} onOpen={() => {}} />
+        <LensSheet id={id} lenses={onDemand.lenses} isPrinting={isPrinting} onOpen={() => {}} />
       </DayParts>
     )
   }
@@ -165,7 +165,7 @@ describe('columns', () => {
     pick('weight')
     fireEvent.click(within(dialog).getByRole('button', { name: 'weight earlier', ...hidden }))
     await settled()
-    expect(later.lenses.detailsIn(lensIn(store).shows).slice(-2)).toEqual(['weight', 'moved'])
+    expect(onDemand.lenses.detailsIn(lensIn(store).shows).slice(-2)).toEqual(['weight', 'moved'])
     expect(within(column('Desk')).getByText('Desk · 1 h · must')).toBeTruthy()
     fireEvent.click(within(dialog).getByRole('button', { name: 'the usual ones', ...hidden }))
     expect(lensIn(store).shows).toEqual({})
@@ -335,7 +335,7 @@ describe('a table', () => {
       fireEvent.keyDown(edge(), { key: 'ArrowLeft' })
       await settled()
     }
-    expect(width()).toBe(later.lenses.columnWidths.least)
+    expect(width()).toBe(onDemand.lenses.columnWidths.least)
   })
 })
 

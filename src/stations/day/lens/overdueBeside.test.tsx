@@ -2,7 +2,7 @@ import { act, screen } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
 import { emptyLens } from '@/core/lens'
 import { addDays, calendarDateUnsafe } from '@/core/time'
-import { later } from '@/state/commands/later'
+import { onDemand } from '@/state/commands/onDemand'
 import { showStation } from '@/frame/testing'
 import { press } from '@/opened/testing'
 import { useHeldDocument } from '@/held/zen'
@@ -18,7 +18,7 @@ function Shown() {
   const [lens] = recordsIn(useHeldDocument(), 'lens')
   return lens ? (
     <DayParts value={{ Carrying, DropPlace, PaperRows, findRow: () => {} }}>
-      <LensSheet id={lens.id} lenses={later.lenses} isPrinting={false} onOpen={() => {}} />
+      <LensSheet id={lens.id} lenses={onDemand.lenses} isPrinting={false} onOpen={() => {}} />
     </DayParts>
   ) : null
 }

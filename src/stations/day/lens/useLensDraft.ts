@@ -3,7 +3,7 @@
 import { useMemo, useSyncExternalStore } from 'react'
 import { isEqual } from '@/core/isEqual'
 import type { Lens, LensNames } from '@/core/lens'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { useZen } from '@/held/zen'
 
 const listeners = new Set<() => void>()
@@ -13,7 +13,7 @@ const subscribe = (listener: () => void) => {
 }
 
 /** A lens out of the device's memory; null where it is none that could have been laid there. */
-function lensOf(text: string | null, lenses: Later['lenses'], names: LensNames): Lens | null {
+function lensOf(text: string | null, lenses: OnDemand['lenses'], names: LensNames): Lens | null {
   if (text === null) return null
   try {
     const lens = JSON.parse(text) as Lens
@@ -31,7 +31,12 @@ export interface LensDraft {
   readonly putBack: () => void
 }
 
-export function useLensDraft(id: string, kept: Lens, lenses: Later['lenses'], names: LensNames): LensDraft {
+export function useLensDraft(
+  id: string,
+  kept: Lens,
+  lenses: OnDemand['lenses'],
+  names: LensNames,
+): LensDraft {
   const { memory } = useZen()
   const name = `lens-now:${id}`
   const text = useSyncExternalStore(subscribe, () => memory.read(name))

@@ -1,7 +1,7 @@
 // Rows on paper: a box to tick, the title, its details; whole, however many they are.
 import { isOpen } from '@/core/action'
 import type { Action } from '@/core/record'
-import { parts } from '@/state'
+import { owned } from '@/state'
 import { useHeldDocument, useToday } from '@/held/zen'
 import { actionDetails } from '@/words'
 
@@ -23,7 +23,7 @@ export function PaperRows({ title, end, actions, inner = false, tell }: PaperRow
     actionDetails(action, document, today, {
       project: true,
       day: true,
-      steps: parts.stepCountOf(document, action.id),
+      steps: owned.stepCountOf(document, action.id),
     })
   return (
     <section className="paper-band">

@@ -6,7 +6,7 @@ import { isPromisedBy, leftAtClose } from '@/core/day/closing'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { addDays, type CalendarDate } from '@/core/time'
-import { lists, parts, select } from '@/state'
+import { lists, owned, select } from '@/state'
 import { BandHeading, Button, Column, Field, Row, SlideOver, Words } from '@/ui'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { useAct, useZen } from '@/held/zen'
@@ -62,7 +62,7 @@ export function EndDay({ onClose }: { onClose: () => void }) {
     <SlideOver title="Close the day" onClose={onClose} full>
       <Words>
         {count(done.length, 'action')} done
-        {minutesSaid(parts.minutesDoneIn(document, done))}
+        {minutesSaid(owned.minutesDoneIn(document, done))}
         {plan?.plannedAtEpochMs
           ? `, ${plannedDone(plan.planned, done)} of ${Object.keys(plan.planned).length} that were planned`
           : ''}

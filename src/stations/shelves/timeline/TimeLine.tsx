@@ -6,11 +6,11 @@ import type { FinishAsked } from '@/core/pace'
 import { isIdOf, type Id, type Project } from '@/core/record'
 import type { TimeLineRow, Zoom } from '@/core/timeline'
 import type { CalendarDate } from '@/core/time'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { DrawnLines } from '@/parts/rows/DrawnLines'
 import { lineForEach, linesOfPieces } from '@/parts/rows/lines'
 import { useFinishRanges } from '@/held/finishRanges'
-import { useLater } from '@/held/reader'
+import { useOnDemand } from '@/held/reader'
 import { useRemembered } from '@/held/useRemembered'
 import { useHeldDocument, useToday, useZen } from '@/held/zen'
 import { Choice, Column, EmptyPlace, Row } from '@/ui'
@@ -29,12 +29,12 @@ export interface TimeLineProps {
 }
 
 export function TimeLine(props: TimeLineProps) {
-  const read = useLater()
+  const read = useOnDemand()
   return read ? <Shown {...props} later={read} /> : null
 }
 
 interface Read {
-  readonly later: Later
+  readonly later: OnDemand
 }
 
 function Shown({ projects, areas, later }: TimeLineProps & Read) {
@@ -182,7 +182,7 @@ function Board({
 }
 
 /** When each project that is open will be over at its pace. */
-function useRanges(rows: readonly TimeLineRow[], later: Later, today: CalendarDate) {
+function useRanges(rows: readonly TimeLineRow[], later: OnDemand, today: CalendarDate) {
   const document = useHeldDocument()
   const { clock } = useZen()
   // The line is painted first; what is asked for its ends is gathered after that.

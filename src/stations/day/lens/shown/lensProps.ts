@@ -1,10 +1,10 @@
 import type { Lens, LensNames } from '@/core/lens'
 import type { CalendarDate } from '@/core/time'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import type { DetailsFrom } from '@/words/details'
 import type { LensLook } from './useLensLook'
 
-export type LensList = ReturnType<Later['lenses']['lensListOf']>
+export type LensList = ReturnType<OnDemand['lenses']['lensListOf']>
 export type BandList = LensList['bands'][number]
 export type Group = BandList['groups'][number]
 
@@ -16,7 +16,7 @@ export interface LensShown {
   readonly look: LensLook
   readonly list: LensList
   readonly names: LensNames
-  readonly lenses: Later['lenses']
+  readonly lenses: OnDemand['lenses']
   readonly day: { readonly today: CalendarDate; readonly zone: string }
   readonly details: DetailsFrom
   readonly onChange: (lens: Lens) => void

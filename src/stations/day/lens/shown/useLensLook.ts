@@ -3,7 +3,7 @@
 import { useMemo, useState, useSyncExternalStore } from 'react'
 import { lensViews, type DetailField, type LensView } from '@/core/lens/lens'
 import type { LensRecord } from '@/core/record'
-import type { Later } from '@/state'
+import type { OnDemand } from '@/state'
 import { useAct, useZen } from '@/held/zen'
 
 export type Look = Pick<LensRecord, 'columnsBy' | 'limits' | 'columns' | 'shows'>
@@ -24,7 +24,7 @@ const subscribe = (listener: () => void) => {
 const isView = (view: string | null): view is LensView =>
   (lensViews as readonly (string | null)[]).includes(view)
 
-export function useLensLook(id: string, record: LensRecord | null, lenses: Later['lenses']): LensLook {
+export function useLensLook(id: string, record: LensRecord | null, lenses: OnDemand['lenses']): LensLook {
   const { memory } = useZen()
   const act = useAct()
   const [unkept, setUnkept] = useState<Look>(() => ({

@@ -6,7 +6,7 @@ import type { Compartment } from './compartments'
 export type ListAs = 'actions' | 'anyOrder' | 'steps'
 
 /** What each compartment takes of a draft. An action can hold all of it. */
-const taken: Readonly<Record<Compartment, (draft: Draft) => Draft>> = {
+const fieldsOf: Readonly<Record<Compartment, (draft: Draft) => Draft>> = {
   action: (draft) => draft,
   twoMinutes: (draft) => draft,
   handOver: (draft) => draft,
@@ -42,4 +42,4 @@ const taken: Readonly<Record<Compartment, (draft: Draft) => Draft>> = {
 }
 
 /** The fields of a draft that a compartment takes; those it has no place for are empty. */
-export const takenOf = (compartment: Compartment, draft: Draft): Draft => taken[compartment](draft)
+export const fieldsFor = (compartment: Compartment, draft: Draft): Draft => fieldsOf[compartment](draft)

@@ -28,7 +28,7 @@ const becoming: ReadonlySet<string> = new Set([
 const withHistory = ['slip', 'action', 'project'] as const
 
 /** The history of something else, up to the change in which it was taken in. */
-export interface TakenIn {
+export interface MergedIn {
   readonly id: string
   readonly until: Timestamp
 }
@@ -37,7 +37,7 @@ export interface TakenIn {
  * What `id` was made of or took in, as its own changes tell: removed for it, or what it came out of. That history is
  * its history too. What was taken back since does not count.
  */
-export function takenInBy(changes: readonly Change[], id: string): TakenIn[] {
+export function mergedInBy(changes: readonly Change[], id: string): MergedIn[] {
   const isBack = new Map<Timestamp, boolean>()
   for (const { reverts } of changes) if (reverts) isBack.set(reverts.stamp, reverts.kind === 'undo')
   return changes.flatMap(({ act, stamp, diff }) => {

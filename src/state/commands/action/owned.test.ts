@@ -9,7 +9,7 @@ import {
 } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
-import { filesOf, remindersOf, repeatOf, stepsOf } from '../../read/partIndexes'
+import { filesOf, remindersOf, repeatOf, stepsOf } from '../../read/ownedIndexes'
 import * as select from '../../read/selectors'
 import { makeTestStore, type TestStore } from '../../testing'
 import type { ArgsOf, CommandName, NewFile } from '..'

@@ -5,7 +5,7 @@ import type { Person } from '@/core/record'
 import { refuse, type Result } from '@/core/result'
 import { askWorker } from '@/held/askWorker'
 import type { BlobStore, NewFile, NewSlip } from '@/state'
-import { brokenLetterWords, letterSlip, leftOutWords, noRoomWords, tooLargeWords } from '@/words/takenIn'
+import { brokenLetterWords, letterSlip, leftOutWords, noRoomWords, tooLargeWords } from '@/words/fileImport'
 
 /** Larger than this a file is not kept: it would fill the browser's room in a few days. */
 export const fileLimitBytes = 100_000_000
@@ -13,7 +13,7 @@ const smallSide = 160
 /** Formats that are pictures and nothing else: an SVG may hold a script. */
 const pictures = /^image\/(?:png|jpeg|gif|webp|avif|bmp)$/
 
-export interface TakenIn {
+export interface Imported {
   readonly files: readonly NewFile[]
   readonly letters: readonly NewSlip[]
   /** What could not be taken in, a sentence each. */
@@ -51,12 +51,12 @@ export const readInWorker = (file: File): Promise<Result<Letter, LetterFault>> =
 
 const isLetter = ({ name, type }: File): boolean => type === 'message/rfc822' || /\.eml$/i.test(name)
 
-export async function takeIn(
+export async function importFiles(
   given: readonly File[],
   blobs: BlobStore,
   people: readonly Person[],
   read: (file: File) => Promise<Result<Letter, LetterFault>> = readInWorker,
-): Promise<TakenIn> {
+): Promise<Imported> {
   const [files, letters, problems]: [NewFile[], NewSlip[], string[]] = [[], [], []]
 
   /** Null where there is no room; which is said. */

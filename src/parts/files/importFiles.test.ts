@@ -1,7 +1,7 @@
 import { AppError } from '@/state/persistence'
 import { makeMemoryBlobs } from '@/state/persistence/blobs/memoryBlobs'
 import type { Letter } from '@/core/letter'
-import { fileLimitBytes, takeIn } from './takeIn'
+import { fileLimitBytes, importFiles } from './importFiles'
 
 const file = (name: string, text: string, type = 'text/plain') => new File([text], name, { type })
 const oda = { id: 'person:oda', name: 'Oda', note: '', rank: 'a0' } as const
@@ -21,7 +21,7 @@ const textIn = async (blobs: ReturnType<typeof makeMemoryBlobs>, hash: `sha256-$
 
 it('keeps files under their hash, the same bytes once', async () => {
   const blobs = makeMemoryBlobs()
-  const { files, problems } = await takeIn([file('a.txt', 'hello'), file('b.txt', 'hello')], blobs, [])
+  const { files, problems } = await importFiles([file('a.txt', 'hello'), file('b.txt', 'hello')], blobs, [])
   expect(files.map(({ name, bytes, smallBlob }) => [name, bytes, smallBlob])).toEqual([
     ['a.txt', 5, null],
     ['b.txt', 5, null],
@@ -34,7 +34,7 @@ it('says what is too large before anything is read of it', async () => {
   const huge = file('film.mov', '')
   Object.defineProperty(huge, 'size', { value: 2 * fileLimitBytes })
   Object.defineProperty(huge, 'arrayBuffer', { value: () => Promise.reject(new Error('read')) })
-  const taken = await takeIn([huge, file('a.txt', 'hello')], makeMemoryBlobs(), [])
+  const taken = await importFiles([huge, file('a.txt', 'hello')], makeMemoryBlobs(), [])
   expect(taken.problems).toEqual([
     '“film.mov” is 200 MB; the most is 100 MB. Add a smaller one, or a link to it.',
   ])
@@ -47,13 +47,13 @@ it('says where there is no room, and takes in what fits', async () => {
     put: (bytes: Blob) =>
       bytes.size > 5 ? Promise.reject(new AppError('storageFull', null)) : blobs.put(bytes),
   }
-  const taken = await takeIn([file('large.txt', 'hello there'), file('a.txt', 'hello')], full, [])
+  const taken = await importFiles([file('large.txt', 'hello there'), file('a.txt', 'hello')], full, [])
   expect(taken.problems).toEqual([expect.stringContaining('no room for “large.txt”')])
   expect(taken.files.map(({ name }) => name)).toEqual(['a.txt'])
 })
 it('makes a letter a slip: its subject, its text, its sender where known, its files', async () => {
   const blobs = makeMemoryBlobs()
-  const taken = await takeIn([file('letter.eml', '')], blobs, [oda], reading(letter()))
+  const taken = await importFiles([file('letter.eml', '')], blobs, [oda], reading(letter()))
   expect(taken.letters).toMatchObject([
     {
       text: 'ring me by friday',
@@ -66,7 +66,7 @@ it('makes a letter a slip: its subject, its text, its sender where known, its fi
 })
 it('keeps a letter whole beside its slip where its text was cut', async () => {
   const cut = letter({ left: { files: 0, isTextCut: true } })
-  const taken = await takeIn([file('letter.eml', 'whole')], makeMemoryBlobs(), [oda], reading(cut))
+  const taken = await importFiles([file('letter.eml', 'whole')], makeMemoryBlobs(), [oda], reading(cut))
   expect(taken.letters[0]?.files?.map(({ name }) => name)).toEqual(['plan.pdf', 'letter.eml'])
   expect(taken.problems).toHaveLength(1)
 })
@@ -75,15 +75,15 @@ it.each([
   [{ subject: '', text: '' }, 'E-mail from oda'],
   [{ subject: '', text: '', from: null }, 'E-mail'],
 ])('names a letter without a subject by what it has: %j', async (more, text) => {
-  const taken = await takeIn([file('l.eml', '')], makeMemoryBlobs(), [], reading(letter(more)))
+  const taken = await importFiles([file('l.eml', '')], makeMemoryBlobs(), [], reading(letter(more)))
   expect(taken.letters).toMatchObject([{ text }])
 })
 it('keeps a letter that cannot be read as a file, and one that holds too much whole beside its slip', async () => {
-  const unread = await takeIn([file('l.eml', 'x')], makeMemoryBlobs(), [], broken)
+  const unread = await importFiles([file('l.eml', 'x')], makeMemoryBlobs(), [], broken)
   expect([unread.files.map(({ name }) => name), unread.letters]).toEqual([['l.eml'], []])
   expect(unread.problems[0]).toContain('I can’t read')
   const cut = letter({ left: { files: 3, isTextCut: true } })
-  const taken = await takeIn([file('l.eml', 'x')], makeMemoryBlobs(), [], reading(cut))
+  const taken = await importFiles([file('l.eml', 'x')], makeMemoryBlobs(), [], reading(cut))
   expect(taken.letters[0]?.files?.map(({ name }) => name)).toEqual(['plan.pdf', 'l.eml'])
   expect(taken.problems[0]).toContain('3 files and the end of its text')
 })

@@ -42,7 +42,7 @@ import * as laying from './shelf/layOnShelf'
 import * as stages from './shelf/stages'
 import * as steps from './action/steps'
 
-export const laterCommands = {
+export const onDemandCommands = {
   joinSlips: reshaping.joinSlips,
   splitSlip: reshaping.splitSlip,
   mergeIntoAction: reshaping.mergeIntoAction,
@@ -160,13 +160,13 @@ export const laterCommands = {
 /** What is read off notes, pages and checklists. */
 const notesRead = { ...note, ...noteLines, ...pages, ...tied }
 
-const timeLineOfLater = { ...timeLine, ...timeLineRead }
-const stagesOfLater = { ...stageFigures, ...stagesRead }
-const templatesOfLater = { ...template, ...templatesRead }
+const timeLineOnDemand = { ...timeLine, ...timeLineRead }
+const stagesOnDemand = { ...stageFigures, ...stagesRead }
+const templatesOnDemand = { ...template, ...templatesRead }
 const lensesRead = { ...lens, ...lenses }
 
-export interface Later {
-  readonly commands: typeof laterCommands
+export interface OnDemand {
+  readonly commands: typeof onDemandCommands
   /** What other commands need of repeats: it brings the rule library along. */
   readonly repeats: Pick<typeof repeats, 'nextAdded' | 'nextTakenBack' | 'repeatSet' | 'aloneAfter'> &
     Pick<typeof after, 'blockedAfter'>
@@ -174,23 +174,23 @@ export interface Later {
   readonly checklists: typeof checkLists
   readonly lenses: typeof lensesRead
   readonly goals: typeof goalsRead
-  readonly stages: typeof stagesOfLater
+  readonly stages: typeof stagesOnDemand
   readonly pace: typeof paceRead
-  readonly timeLine: typeof timeLineOfLater
-  readonly templates: typeof templatesOfLater
+  readonly timeLine: typeof timeLineOnDemand
+  readonly templates: typeof templatesOnDemand
   readonly shelves: Pick<typeof leaving, 'insideOf'>
 }
 
-export const later: Later = {
-  commands: laterCommands,
+export const onDemand: OnDemand = {
+  commands: onDemandCommands,
   repeats: { ...repeats, blockedAfter: after.blockedAfter },
   notes: notesRead,
   checklists: checkLists,
   lenses: lensesRead,
   goals: goalsRead,
-  stages: stagesOfLater,
+  stages: stagesOnDemand,
   pace: paceRead,
-  timeLine: timeLineOfLater,
-  templates: templatesOfLater,
+  timeLine: timeLineOnDemand,
+  templates: templatesOnDemand,
   shelves: { insideOf: leaving.insideOf },
 }

@@ -19,7 +19,7 @@ const worthATry = (tries: number): Promise<void> =>
   })
 
 /** Loads a part of the application, however often that takes. Never rejects. */
-export async function loadLater<T>(load: () => Promise<T>): Promise<T> {
+export async function loadOnDemand<T>(load: () => Promise<T>): Promise<T> {
   for (let tries = 0; ; tries++) {
     try {
       return await load()

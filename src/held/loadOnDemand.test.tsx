@@ -1,5 +1,5 @@
 import { desk } from './desk'
-import { loadLater } from './loadLater'
+import { loadOnDemand } from './loadOnDemand'
 
 beforeEach(() => jest.useFakeTimers())
 afterEach(() => jest.useRealTimers())
@@ -11,12 +11,12 @@ const failing = (times: number) => {
 
 it('loads at once, and says nothing', async () => {
   const before = desk.getState().notice
-  await expect(loadLater(failing(0))).resolves.toBe('loaded')
+  await expect(loadOnDemand(failing(0))).resolves.toBe('loaded')
   expect(desk.getState().notice).toBe(before)
 })
 it('says once that it failed, and tries again until it has loaded', async () => {
   const load = failing(3)
-  const loading = loadLater(load)
+  const loading = loadOnDemand(load)
   await jest.advanceTimersByTimeAsync(0)
   const said = desk.getState().notice
   expect(said).toMatchObject({ problem: true, text: expect.stringContaining('connection') })
@@ -29,7 +29,7 @@ it('says once that it failed, and tries again until it has loaded', async () => 
 })
 it('does not wait where the connection is back', async () => {
   const load = failing(1)
-  const loading = loadLater(load)
+  const loading = loadOnDemand(load)
   await jest.advanceTimersByTimeAsync(0)
   window.dispatchEvent(new Event('online'))
   await expect(loading).resolves.toBe('loaded')

@@ -20,7 +20,7 @@ import {
 } from '@/core/record'
 import { ok, refuse, type Result } from '@/core/result'
 import type { PartsSaid } from '@/core/sentence'
-import { filesOf, remarksOf, remindersOf, repeatIdOf, stepsOf } from '../../read/partIndexes'
+import { filesOf, remarksOf, remindersOf, repeatIdOf, stepsOf } from '../../read/ownedIndexes'
 import {
   added,
   change,

@@ -1,34 +1,34 @@
-// Which actions a condition takes: each condition becomes one small function, and those that ask least come first.
+// Which actions a condition matches: each condition becomes one small function, and those that ask least come first.
 import type { Action } from '../record'
 import type { CalendarDate } from '../time'
 import type { ChoiceField, Condition, DateField } from './lens'
-import type { LensAround, LensShelf, Takes } from './lensTerms'
+import type { LensAround, LensShelf, Matches } from './lensTerms'
 import { spanDays } from './spanDays'
 import { choiceTerms, countTerms, dateTerms, stateTerms, textsAsked } from './terms'
 
-export type { LensAround, LensShelf, Takes }
+export type { LensAround, LensShelf, Matches }
 
 /** A day of an action; `date` is the one it stands on. */
 export const dateOf = (action: Action, field: DateField): CalendarDate | null =>
   dateTerms[field].dateOf(action)
 
-function choiceTakes(field: ChoiceField, values: readonly string[], around: LensAround): Takes {
+function choiceMatcher(field: ChoiceField, values: readonly string[], around: LensAround): Matches {
   const read = choiceTerms[field].valuesOf(around)
   const wanted = new Set(values)
-  const takesNone = wanted.has('')
+  const matchesNone = wanted.has('')
   const [only] = values
-  const isSingle = values.length === 1 && !takesNone
+  const isSingle = values.length === 1 && !matchesNone
   return (action) => {
     const value = read(action)
-    if (value === null) return takesNone
+    if (value === null) return matchesNone
     if (typeof value === 'string') return isSingle ? value === only : wanted.has(value)
-    if (value.length === 0) return takesNone
+    if (value.length === 0) return matchesNone
     for (const each of value) if (wanted.has(each as string)) return true
     return false
   }
 }
 
-function dateTakes({ field, span }: Extract<Condition, { kind: 'date' }>, around: LensAround): Takes {
+function dateMatcher({ field, span }: Extract<Condition, { kind: 'date' }>, around: LensAround): Matches {
   const { dateOf: dayOf } = dateTerms[field]
   if (span.kind === 'none') return (action) => dayOf(action) === null
   if (span.kind === 'any') return (action) => dayOf(action) !== null
@@ -39,7 +39,7 @@ function dateTakes({ field, span }: Extract<Condition, { kind: 'date' }>, around
   }
 }
 
-function textTakes(text: string): Takes {
+function textMatcher(text: string): Matches {
   const wanted = text.toLowerCase()
   return (action) =>
     textsAsked.some((textOf) => {
@@ -48,26 +48,26 @@ function textTakes(text: string): Takes {
     })
 }
 
-function manyTakes({ joined, of }: Extract<Condition, { kind: 'many' }>, around: LensAround): Takes {
-  const all = allTake(of, around)
+function manyMatcher({ joined, of }: Extract<Condition, { kind: 'many' }>, around: LensAround): Matches {
+  const all = allMatch(of, around)
   if (joined === 'all') return all
-  const each = of.map((condition) => takesOf(condition, around))
+  const each = of.map((condition) => matcherOf(condition, around))
   return joined === 'any'
-    ? (action) => each.some((takes) => takes(action))
-    : (action) => !each.some((takes) => takes(action))
+    ? (action) => each.some((matches) => matches(action))
+    : (action) => !each.some((matches) => matches(action))
 }
 
 const not =
-  (takes: Takes): Takes =>
+  (matches: Matches): Matches =>
   (action) =>
-    !takes(action)
+    !matches(action)
 
 /** Which actions one condition takes. */
-export function takesOf(condition: Condition, around: LensAround): Takes {
+export function matcherOf(condition: Condition, around: LensAround): Matches {
   switch (condition.kind) {
     case 'choice': {
-      const takes = choiceTakes(condition.field, condition.values, around)
-      return condition.not ? not(takes) : takes
+      const matches = choiceMatcher(condition.field, condition.values, around)
+      return condition.not ? not(matches) : matches
     }
     case 'minutes': {
       const { from, to } = condition
@@ -76,21 +76,21 @@ export function takesOf(condition: Condition, around: LensAround): Takes {
         minutes !== null && (from === null || minutes >= from) && (to === null || minutes <= to)
     }
     case 'date': {
-      const takes = dateTakes(condition, around)
-      return condition.not ? not(takes) : takes
+      const matches = dateMatcher(condition, around)
+      return condition.not ? not(matches) : matches
     }
     case 'state': {
-      const takes = stateTerms[condition.state].takes(around)
-      return condition.not ? not(takes) : takes
+      const matches = stateTerms[condition.state].matches(around)
+      return condition.not ? not(matches) : matches
     }
     case 'count':
-      return countTerms[condition.field].takes(around, condition.number, condition.atMost)
+      return countTerms[condition.field].matches(around, condition.number, condition.atMost)
     case 'text': {
-      const takes = textTakes(condition.text)
-      return condition.not ? not(takes) : takes
+      const matches = textMatcher(condition.text)
+      return condition.not ? not(matches) : matches
     }
     case 'many':
-      return manyTakes(condition, around)
+      return manyMatcher(condition, around)
   }
 }
 
@@ -114,11 +114,11 @@ function costOf(condition: Condition): number {
 }
 
 /** Whether all of some conditions hold; none at all take everything. */
-export function allTake(conditions: readonly Condition[], around: LensAround): Takes {
+export function allMatch(conditions: readonly Condition[], around: LensAround): Matches {
   const each = [...conditions]
     .sort((a, b) => costOf(a) - costOf(b))
-    .map((condition) => takesOf(condition, around))
-  const [a, b, c] = each as [Takes, Takes, Takes]
+    .map((condition) => matcherOf(condition, around))
+  const [a, b, c] = each as [Matches, Matches, Matches]
   switch (each.length) {
     case 0:
       return () => true
@@ -136,8 +136,8 @@ export function allTake(conditions: readonly Condition[], around: LensAround): T
 }
 
 const allTakeInTurn =
-  (each: readonly Takes[]): Takes =>
+  (each: readonly Matches[]): Matches =>
   (action) => {
-    for (const takes of each) if (!takes(action)) return false
+    for (const matches of each) if (!matches(action)) return false
     return true
   }

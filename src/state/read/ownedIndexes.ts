@@ -39,7 +39,7 @@ function timedMinutesOf(document: Document, id: Id<'action'>): number | null {
   return all.length > 0 ? all.reduce((sum, { minutes }) => sum + minutes, 0) : null
 }
 /** The minutes an action has taken: as they were corrected, else as they were timed; null where neither says. */
-export const takenOf = (document: Document, { id, takenMinutes }: Action): number | null =>
+export const minutesTakenOf = (document: Document, { id, takenMinutes }: Action): number | null =>
   takenMinutes ?? timedMinutesOf(document, id)
 
 /** How long an action took, else was estimated to take; null where nothing says it (see `minutesDone`). */
