@@ -139,7 +139,7 @@ export function makeEnquiries({ play, today, areas }: Made): void {
   play.at(addDays(today, -88), 520, (player) => {
     const practice = recordsIn(player.document(), 'group').find(({ name }) => name === 'Practice')
     const groupId = practice?.id ?? null
-    const areaId = player.run('addArea', { name: 'Enquiries', groupId, stamp: 'En', ink: 8 }) as Id<'area'>
+    const areaId = player.run('addArea', { name: 'Enquiries', groupId, letters: 'En', ink: 8 }) as Id<'area'>
     areas.set('Enquiries', areaId)
     for (const name of stages) stageIds.push(player.run('addStage', { ownerId: areaId, name }) as Id<'stage'>)
     player.run('editStage', { id: stageIds[1] as Id<'stage'>, patch: { limit: 2 } })

@@ -24,7 +24,7 @@ const due = (span: Extract<Condition, { kind: 'date' }>['span']): Condition => (
 })
 
 type Face = Partial<Pick<LensRecord, 'view' | 'columnsBy' | 'limits' | 'shows'>>
-type Asked = readonly [name: string, stamp: string, onStrip: boolean, lens: Partial<Lens>, face?: Face]
+type Asked = readonly [name: string, letters: string, onStrip: boolean, lens: Partial<Lens>, face?: Face]
 
 function asked(player: Player, projects: Made['projects']): readonly Asked[] {
   const hall = projects.get('Fenwick Hall echo report') ?? 'project:none'
@@ -114,7 +114,7 @@ function asked(player: Player, projects: Made['projects']): readonly Asked[] {
 
 export function makeLenses({ play, today, projects }: Made): void {
   play.at(addDays(today, -20), 1130, (player) => {
-    for (const [name, stamp, onStrip, lens, face] of asked(player, projects))
-      player.run('addLens', { name, lens: { ...emptyLens, ...lens }, face: { stamp, onStrip, ...face } })
+    for (const [name, letters, onStrip, lens, face] of asked(player, projects))
+      player.run('addLens', { name, lens: { ...emptyLens, ...lens }, face: { letters, onStrip, ...face } })
   })
 }

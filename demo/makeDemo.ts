@@ -50,8 +50,8 @@ function furnish({ play, today, areas, projects: made }: Scene): void {
     for (const name of people) player.run('addPerson', { name })
     for (const group of groups) {
       const groupId = player.run('addGroup', { name: group.name, side: group.side }) as Id<'group'>
-      for (const [name, stamp, ink] of group.areas)
-        areas.set(name, player.run('addArea', { name, groupId, stamp, ink }) as Id<'area'>)
+      for (const [name, letters, ink] of group.areas)
+        areas.set(name, player.run('addArea', { name, groupId, letters, ink }) as Id<'area'>)
     }
   })
   projects.forEach((project, index) =>

@@ -75,7 +75,7 @@ describe('what version 10 saved', () => {
     const text = toLensFile(
       'Stuck',
       { ...emptyLens, conditions: [] },
-      { ...plainFace, stamp: '', ink: 0 },
+      { ...plainFace, letters: '', ink: 0 },
       called('Desk'),
     )
     const of10 = { ...JSON.parse(text), version: 1 }

@@ -246,7 +246,7 @@ describe('what version 7 saved', () => {
     expect(recordsIn(document, 'area').map(({ lookedOn, everyWeeks }) => [lookedOn, everyWeeks])).toEqual([
       [null, null],
     ])
-    expect(recordsIn(document, 'group').map(({ stamp, ink }) => [stamp, ink])).toEqual([['', 0]])
+    expect(recordsIn(document, 'group').map(({ letters, ink }) => [letters, ink])).toEqual([['', 0]])
     expect(recordsIn(document, 'goal').map(({ title }) => title)).toEqual(['Three halls a year'])
   })
   it('opens as a store, and a project of it goes into a stage', async () => {

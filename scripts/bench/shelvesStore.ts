@@ -35,7 +35,7 @@ const records: AnyRecord[] = [
     id: `area:r${index}` as Id<'area'>,
     groupId: `group:g${index % groupCount}` as Id<'group'>,
     name: `Area ${index}`,
-    stamp: `A${index % 10}`,
+    letters: `A${index % 10}`,
     ink: index % 12,
     rank: rankOfNumber(index),
   })),

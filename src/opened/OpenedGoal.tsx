@@ -151,7 +151,7 @@ function TowardRow({ one, goalId }: { one: Area | Project; goalId: Id<'goal'> })
   return (
     <Row render="li" gap="$1" borderBottomWidth={1} borderColor="$rule">
       <Press onPress={() => open(one.id)} flex={1} minWidth={0} gap="$2.5" minHeight={56} data-row>
-        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
+        <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} />
         <Column flex={1} minWidth={0}>
           <Words>{name}</Words>
           <Words size="second" tone={isProject && one.state === 'open' && !next ? 'clay' : 'inkSoft'} oneLine>

@@ -5,24 +5,24 @@ import { areaInks, Column, Press, Row, Seal } from '@/ui'
 import { EditText } from '@/parts/text/EditText'
 
 interface SealChooserProps {
-  readonly of: { readonly id: string; readonly stamp: string; readonly ink: number }
+  readonly of: { readonly id: string; readonly letters: string; readonly ink: number }
   /** Said where it may be empty: whose seal it bears then. */
   readonly orElse?: string
-  readonly onSeal: (patch: { stamp?: string; ink?: number }, typing?: RunOptions) => Outcome
+  readonly onSeal: (patch: { letters?: string; ink?: number }, typing?: RunOptions) => Outcome
 }
 
 export function SealChooser({ of, orElse, onSeal }: SealChooserProps) {
   return (
     <Column gap="$3">
       <Row gap="$3">
-        <Seal stamp={of.stamp || null} ink={of.ink} size={44} />
+        <Seal letters={of.letters || null} ink={of.ink} size={44} />
         <Column flex={1} maxWidth={orElse ? 260 : 140}>
           <EditText
-            name={`${of.id} stamp`}
+            name={`${of.id} letters`}
             label="Letters of the seal"
             shown
-            value={of.stamp}
-            onKeep={(stamp, typing) => onSeal({ stamp }, typing)}
+            value={of.letters}
+            onKeep={(letters, typing) => onSeal({ letters }, typing)}
             {...(orElse ? { placeholder: orElse } : { needed: 'One or two letters, or an emoji.' })}
           />
         </Column>

@@ -9,7 +9,7 @@ export function ShelfHead({
   onOpen,
   onChoose,
 }: {
-  seal: { readonly stamp: string; readonly ink: number } | undefined
+  seal: { readonly letters: string; readonly ink: number } | undefined
   says: string
   /** Opens what it belongs to. */
   onOpen?: (() => void) | undefined
@@ -24,7 +24,7 @@ export function ShelfHead({
         onPress={onOpen ?? onChoose}
         aria-haspopup={onOpen ? undefined : 'dialog'}
       >
-        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
+        <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} />
         <Words
           size="second"
           tone={onOpen ? 'brass' : 'inkSoft'}

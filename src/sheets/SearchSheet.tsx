@@ -142,7 +142,7 @@ function FoundRow({ found, onPress }: { found: Found; onPress: () => void }) {
   return (
     <Column render="li" borderBottomWidth={1} borderColor="$rule" backgroundColor="$slip">
       <Press onPress={onPress} gap="$3" paddingHorizontal="$2.5" minHeight={56}>
-        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
+        <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} />
         <Column flex={1} minWidth={0}>
           <Words struck={over}>{nameOfNote(document, found.id)}</Words>
           <Words size="second" tone="inkSoft">

@@ -2,7 +2,7 @@ export { noTabs, boundedClock, type Clock, type TabChannel, type TabMessage } fr
 export {
   demoMark,
   demoReplica,
-  stampFor,
+  lettersFor,
   type ArgsOf,
   type CommandName,
   type FirstChoices,

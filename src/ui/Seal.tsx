@@ -2,12 +2,12 @@
 import { areaInks } from './tokens'
 
 /** Decoration: the row says the area in words as well. A seal without an area is an empty frame. */
-export function Seal({ stamp, ink, size = 28 }: { stamp: string | null; ink: number; size?: number }) {
+export function Seal({ letters, ink, size = 28 }: { letters: string | null; ink: number; size?: number }) {
   const square = { width: size, height: size, fontSize: size * 0.46 }
-  if (stamp === null) return <span className="seal empty" aria-hidden style={square} />
+  if (letters === null) return <span className="seal empty" aria-hidden style={square} />
   return (
     <span className="seal" aria-hidden style={{ ...square, background: areaInks[ink % areaInks.length] }}>
-      {stamp}
+      {letters}
     </span>
   )
 }

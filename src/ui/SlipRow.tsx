@@ -11,7 +11,7 @@ export interface SlipRowProps {
   readonly of?: string
   readonly title: string
   readonly details: string
-  readonly stamp: string | null
+  readonly letters: string | null
   readonly ink: number
   readonly weight?: 'must' | 'should' | 'could'
   readonly struck?: boolean
@@ -34,7 +34,7 @@ export function SlipRow({
   of,
   title,
   details,
-  stamp,
+  letters,
   ink,
   weight = 'should',
   struck = false,
@@ -56,7 +56,7 @@ export function SlipRow({
     >
       {/* Where rows are carried, a finger takes hold here. */}
       <span className="seal-grip">
-        <Seal stamp={stamp} ink={ink} />
+        <Seal letters={letters} ink={ink} />
       </span>
       <button
         type="button"

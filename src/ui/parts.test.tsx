@@ -23,7 +23,14 @@ it('a tick box is a check box named by its action', () => {
 it('a row is held by a long touch, and the press that ends it opens nothing', () => {
   jest.useFakeTimers()
   const [onHold, onOpen] = [jest.fn(), jest.fn()]
-  const face = { title: 'Sign the draft', details: '', stamp: null, ink: 0, ticked: false, onTick: jest.fn() }
+  const face = {
+    title: 'Sign the draft',
+    details: '',
+    letters: null,
+    ink: 0,
+    ticked: false,
+    onTick: jest.fn(),
+  }
   show(<SlipRow {...face} onOpen={onOpen} onHold={onHold} />)
   const row = screen.getByRole('button', { name: /^Sign the draft/ })
   const touch = (restMs: number, pointerType = 'touch') => {
@@ -106,6 +113,6 @@ it('stones tell which is finished and which is stood on', () => {
   expect(screen.getByRole('button', { name: 'Aims' }).getAttribute('aria-current')).toBe('step')
 })
 it('a seal is decoration', () => {
-  const { container } = show(<Seal stamp="Cl" ink={14} />)
+  const { container } = show(<Seal letters="Cl" ink={14} />)
   expect(container.querySelector('[aria-hidden="true"]')?.textContent).toBe('Cl')
 })

@@ -14,7 +14,7 @@ const fieldNames: Record<string, string> = {
   endReason: 'The reason',
   limit: 'The limit',
   whom: 'Whom you wait for',
-  stamp: 'The seal',
+  letters: 'The seal',
   aim: 'The aim',
   remark: 'The remark',
   link: 'The link',
@@ -27,7 +27,7 @@ export function refusalWords(refusal: Refusal): string {
     case 'empty':
       return `${fieldNames[refusal.field] ?? 'It'} needs at least one word.`
     case 'tooLong':
-      if (refusal.field === 'stamp') return 'The seal has room for two letters or one emoji.'
+      if (refusal.field === 'letters') return 'The seal has room for two letters or one emoji.'
       return `${fieldNames[refusal.field] ?? 'It'} is longer than ${refusal.limit.toLocaleString('en-GB')} characters. Shorten it, or put the rest in a note.`
     case 'nameTaken':
       return `“${refusal.name}” is there already. Choose another name.`

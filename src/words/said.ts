@@ -104,7 +104,7 @@ export function saidOfProject(
     notUntil,
     stageId,
     ending,
-    stamp,
+    letters,
   }: Pick<
     Project,
     | 'state'
@@ -118,7 +118,7 @@ export function saidOfProject(
     | 'notUntil'
     | 'stageId'
     | 'ending'
-    | 'stamp'
+    | 'letters'
   >,
   document: Document,
   today: CalendarDate,
@@ -139,7 +139,7 @@ export function saidOfProject(
     ...each('projectPeople', personIds, (name) => `with ${name}`),
     ...saidGoals(goalIds, document),
     ...(inOrder ? [{ field: 'order', words: 'in order' } as const] : []),
-    ...(stamp ? [{ field: 'seal', words: `seal ${stamp}` } as const] : []),
+    ...(letters ? [{ field: 'seal', words: `seal ${letters}` } as const] : []),
   ]
 }
 

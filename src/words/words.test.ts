@@ -235,7 +235,7 @@ it('tells a promise with its time, and a project’s, which has none', () => {
 it('quotes a slip as it was first written, in the history of what it became', () => {
   const slip = { id: 'slip:a', text: 'fold the leaflets today', takenOff: [] }
   const change = {
-    stamp: 's',
+    letters: 's',
     act: 'setDown',
     diff: [{ kind: 'added', record: slip }],
   } as unknown as Change

@@ -210,7 +210,7 @@ describe('things within one another without end', () => {
 it('a file of a lens with a word of the language for a sort is refused, and no such key is ever kept', async () => {
   const store = makeTestStore()
   await store.load()
-  const look = lookOf({ stamp: 'X', ink: 0, ...plainFace, limits: {}, columns: {}, shows: {} })
+  const look = lookOf({ letters: 'X', ink: 0, ...plainFace, limits: {}, columns: {}, shows: {} })
   const file = (sorts: unknown) =>
     JSON.stringify({
       format: lensFileFormat,

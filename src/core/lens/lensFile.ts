@@ -6,19 +6,19 @@ import { lensSentence } from './lensSentence'
 import type { LensNames } from './vocabulary'
 
 export const lensFileFormat = 'zen-tray lens'
-/** Version 1 said `heldBack` where this one says `blocked`. */
-export const lensFileVersion = 2
+/** Version 1 said `heldBack` where this one says `blocked`; version 2 said `stamp` where this one says `letters`. */
+export const lensFileVersion = 3
 /** No lens is longer than that. */
 export const lensFileLimitBytes = 1_000_000
 
 /** What of a lens goes along besides what it asks. */
 export type LensLook = Pick<
   LensRecord,
-  'stamp' | 'ink' | 'view' | 'columnsBy' | 'limits' | 'columns' | 'shows'
+  'letters' | 'ink' | 'view' | 'columnsBy' | 'limits' | 'columns' | 'shows'
 >
 
-export const lookOf = ({ stamp, ink, view, columnsBy, limits, columns, shows }: LensLook): LensLook => ({
-  stamp,
+export const lookOf = ({ letters, ink, view, columnsBy, limits, columns, shows }: LensLook): LensLook => ({
+  letters,
   ink,
   view,
   columnsBy,

@@ -69,6 +69,20 @@ function fromVersion1(
   return { ...file, lens: { ...lens, conditions, bands } }
 }
 
+/** A lens up to version 2, the letters of its seal under their name of today. */
+function fromVersion2(file: Record<string, unknown>): Record<string, unknown> {
+  const { look } = file
+  if (!isObject(look)) return file
+  const { stamp, ...rest } = look as Record<string, unknown>
+  return { ...file, look: { letters: stamp, ...rest } }
+}
+
+/** A file of any version up to this one, as this one has it. */
+function ofToday(file: Record<string, unknown>, version: number, checks: LensFileChecks) {
+  const of2 = version < 2 ? fromVersion1(file, checks) : file
+  return version < 3 ? fromVersion2(of2) : of2
+}
+
 interface Sound {
   readonly name: string
   readonly lens: Lens
@@ -133,7 +147,7 @@ export function parseLensFile(
   if (format !== lensFileFormat || typeof version !== 'number') return refuse({ kind: 'noLens' })
   if (version > lensFileVersion) return refuse({ kind: 'newer' })
   const file = value as Record<string, unknown>
-  const sound = checked(version < 2 ? fromVersion1(file, checks) : file, checks)
+  const sound = checked(ofToday(file, version, checks), checks)
   if (!sound.ok) return sound
   const { name, lens, called, look } = sound.value
   const missing: string[] = []

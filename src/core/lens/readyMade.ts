@@ -11,7 +11,7 @@ const within = (field: 'doneWithin', number: number): Condition => counted(field
 const band = (where: Condition) => ({ name: '', where })
 const by = (field: Lens['sorts'][number]['by'], down = false) => ({ by: field, down })
 
-type Made = readonly [slug: string, name: string, stamp: string, onStrip: boolean, lens: Partial<Lens>]
+type Made = readonly [slug: string, name: string, letters: string, onStrip: boolean, lens: Partial<Lens>]
 
 const made: readonly Made[] = [
   [
@@ -126,10 +126,10 @@ export const plainFace = {
 
 /** Every ready-made lens, as it would be kept. */
 export const readyMade: readonly LensRecord[] = made.map(
-  ([slug, name, stamp, onStrip, lens], index): LensRecord => ({
+  ([slug, name, letters, onStrip, lens], index): LensRecord => ({
     id: `lens:ready-${slug}` as Id<'lens'>,
     name,
-    stamp,
+    letters,
     ink: (index * 5) % 12,
     rank: ranks[index] as string,
     onStrip,

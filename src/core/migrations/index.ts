@@ -16,6 +16,7 @@ import { changeToVersion8, entryToVersion8 } from './toVersion8'
 import { changeToVersion9, entryToVersion9 } from './toVersion9'
 import { changeToVersion10, entryToVersion10 } from './toVersion10'
 import { changeToVersion11, entryToVersion11 } from './toVersion11'
+import { changeToVersion12, entryToVersion12 } from './toVersion12'
 
 export { currentVersion } from './currentVersion'
 
@@ -36,6 +37,7 @@ const migrations: readonly Migration[] = [
   { to: 9, entry: entryToVersion9, change: changeToVersion9 },
   { to: 10, entry: entryToVersion10, change: changeToVersion10 },
   { to: 11, entry: entryToVersion11, change: changeToVersion11 },
+  { to: 12, entry: entryToVersion12, change: changeToVersion12 },
 ]
 const last = (migrations.at(-1) as Migration).to
 

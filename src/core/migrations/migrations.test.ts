@@ -9,7 +9,7 @@ import { lastFieldIn } from './currentVersion'
 // Here the migrations that are written by hand; fields that came later are told from the registry (at the end).
 jest.mock('./currentVersion', () => ({
   ...jest.requireActual<typeof import('./currentVersion')>('./currentVersion'),
-  currentVersion: 11,
+  currentVersion: 12,
 }))
 
 const entry = (record: object, more: object = {}) => ({ record, all: 's', ...more }) as unknown as Entry
@@ -140,7 +140,7 @@ it('gives projects and areas of version 6 what points and holds back', () => {
 })
 it('gives shelves of version 7 their seals, and projects what stages and rest need', () => {
   const project = {
-    stamp: '',
+    letters: '',
     ink: 0,
     soThat: '',
     notUntil: null,
@@ -155,9 +155,9 @@ it('gives shelves of version 7 their seals, and projects what stages and rest ne
     entry({ id: 'project:p', title: 'P', ...project }),
   )
   expect(migrateEntry(entry({ id: 'area:a', stamp: 'Of' }), 7)).toEqual(
-    entry({ id: 'area:a', stamp: 'Of', lookedOn: null, everyWeeks: null }),
+    entry({ id: 'area:a', letters: 'Of', lookedOn: null, everyWeeks: null }),
   )
-  expect(migrateEntry(entry({ id: 'group:g' }), 7)).toEqual(entry({ id: 'group:g', stamp: '', ink: 0 }))
+  expect(migrateEntry(entry({ id: 'group:g' }), 7)).toEqual(entry({ id: 'group:g', letters: '', ink: 0 }))
   const context = { parentId: null, hours: null, retiredAtEpochMs: null }
   expect(migrateEntry(entry({ id: 'context:c' }), 7)).toEqual(entry({ id: 'context:c', ...context }))
 })
@@ -241,6 +241,32 @@ describe('from version 10', () => {
     ])
   })
 })
+it('gives the letters of a seal their name of version 12, in records, in what was written when, and in changes', () => {
+  const area = {
+    record: { id: 'area:a', stamp: 'Of', name: 'Office' },
+    all: 's1',
+    own: { stamp: 's2', name: 's3' },
+  }
+  expect(migrateEntry(area as unknown as Entry, 11)).toEqual({
+    record: { id: 'area:a', letters: 'Of', name: 'Office' },
+    all: 's1',
+    own: { letters: 's2', name: 's3' },
+  })
+  const diff = [
+    { kind: 'updated', id: 'lens:l', fields: { stamp: ['A', 'B'] } },
+    { kind: 'updated', id: 'dream:d', fields: { stamp: ['A', 'B'] } },
+    { kind: 'removed', record: { id: 'project:p', stamp: 'Mh' } },
+  ]
+  expect(migrateChange({ stamp: 's', act: 'editLens', diff } as unknown as Change, 11)).toEqual({
+    stamp: 's',
+    act: 'editLens',
+    diff: [
+      { kind: 'updated', id: 'lens:l', fields: { letters: ['A', 'B'] } },
+      { kind: 'updated', id: 'dream:d', fields: { stamp: ['A', 'B'] } },
+      { kind: 'removed', record: { id: 'project:p', letters: 'Mh' } },
+    ],
+  })
+})
 it('leaves a kind it does not know, and what is of this version, as it is', () => {
   const dream = entry({ id: 'dream:1', moves: 3, aims: ['fly'] })
   expect(migrateEntry(dream, 1)).toEqual(dream)
@@ -297,9 +323,9 @@ describe('fields that came with a version', () => {
   })
   it('are counted by the version that is written now', () => {
     const now = jest.requireActual<typeof import('./currentVersion')>('./currentVersion').currentVersion
-    expect(now).toBe(Math.max(11, lastFieldIn(registry)))
+    expect(now).toBe(Math.max(12, lastFieldIn(registry)))
     for (const { fields } of Object.values<Kind>(registry))
       for (const field of Object.values(fields))
-        expect(field.since === undefined || field.since > 11).toBe(true)
+        expect(field.since === undefined || field.since > 12).toBe(true)
   })
 })

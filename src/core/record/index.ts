@@ -12,7 +12,7 @@ export {
   type OpenableKind,
   type RecordKind,
 } from './ids'
-export { stampLimit, tooLongIn, type TooLong } from './tooLong'
+export { lettersLimit, tooLongIn, type TooLong } from './tooLong'
 export {
   energies,
   goalReaches,

@@ -7,6 +7,6 @@ export type IdOf<K extends string> = `${K}:${string}`
 export const titleLimit = 2000
 export const noteLimit = 200_000
 /** Longest seal, in UTF-16 units: two letters, or one emoji even of several joined ones. */
-export const stampLimit = 16
+export const lettersLimit = 16
 /** Longest name of a record within its id. */
 export const idNameLimit = 128

@@ -5,7 +5,7 @@ import { registry, type RecordKind } from './kinds'
 import { someWithin, type Field, type Fields } from './kinds/field'
 import type { AnyRecord } from './shapes'
 
-export { stampLimit } from './limits'
+export { lettersLimit } from './limits'
 
 export interface TooLong {
   readonly field: string

@@ -13,7 +13,7 @@ export const plainArea: Area = {
   ...blankOf('area'),
   id: 'area:plain',
   name: 'Office',
-  stamp: 'Of',
+  letters: 'Of',
   ink: 1,
   rank: 'a0',
 }

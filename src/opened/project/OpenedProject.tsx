@@ -113,7 +113,7 @@ export function OpenedProject({ project }: { project: Project }) {
           ...(hasStages && !project.stageId ? (['stage'] as const) : []),
           ...(project.begins ? [] : (['begins'] as const)),
           ...(project.parentId ? [] : (['partOf'] as const)),
-          ...(project.stamp ? [] : (['seal'] as const)),
+          ...(project.letters ? [] : (['seal'] as const)),
           'projectPeople',
           'projectAfter',
           'goals',

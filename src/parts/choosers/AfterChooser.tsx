@@ -60,7 +60,7 @@ export function AfterChooser({
         return {
           id: action.id,
           name: action.title,
-          seal: seal ? { stamp: seal.stamp, ink: seal.ink } : null,
+          seal: seal ? { letters: seal.letters, ink: seal.ink } : null,
           isChosen: action.id === standing,
         }
       })}

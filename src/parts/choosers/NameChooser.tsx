@@ -10,7 +10,7 @@ export interface NamedOption {
   readonly name: string
   /** A second, softer word: "area", "chosen". */
   readonly hint?: string
-  readonly seal?: { readonly stamp: string; readonly ink: number } | null
+  readonly seal?: { readonly letters: string; readonly ink: number } | null
   readonly isChosen?: boolean
 }
 
@@ -126,7 +126,7 @@ export function NameChooser({ title, anchor, options, none, makes, onChoose, onC
 
 const Named = ({ option: { name, hint, seal, isChosen } }: { option: NamedOption }) => (
   <Row gap="$2.5" width="100%">
-    {seal === undefined ? null : <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />}
+    {seal === undefined ? null : <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} />}
     <Column flex={1} minWidth={0}>
       <Words strong={isChosen} tone={isChosen ? 'brass' : 'ink'}>
         {name}

@@ -30,7 +30,7 @@ export interface ProjectChooserProps extends Pick<ChooserProps, 'field' | 'ancho
     | 'notUntil'
     | 'stageId'
     | 'ending'
-    | 'stamp'
+    | 'letters'
   >
   readonly onSet: (
     patch: Partial<Pick<Project, 'state' | 'begins' | 'due' | 'areaId' | 'personIds' | 'notUntil'>>,

@@ -152,7 +152,7 @@ export const ActionRow = memo(function ActionRow({
           .filter(Boolean)
           .join(' · ')
       }
-      stamp={seal?.stamp ?? null}
+      letters={seal?.letters ?? null}
       ink={seal?.ink ?? 0}
       weight={action.weight}
       struck={done}

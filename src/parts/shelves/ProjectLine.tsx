@@ -27,7 +27,7 @@ export const ProjectLine = memo(function ProjectLine({ project }: { readonly pro
       data-of={project.id}
     >
       <button type="button" className="shelf-line-open" data-row onClick={() => open(project.id)}>
-        {project.stamp ? <Seal stamp={project.stamp} ink={project.ink} size={20} /> : null}
+        {project.letters ? <Seal letters={project.letters} ink={project.ink} size={20} /> : null}
         <span className="shelf-line-title">{project.title}</span>
         <span className={`shelf-line-next ${tone}`}>{words}</span>
         {project.due ? (

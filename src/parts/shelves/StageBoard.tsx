@@ -132,7 +132,7 @@ function StageCard({ project, read }: { readonly project: Project } & Read) {
     >
       <button type="button" className="stage-open" data-row onClick={() => open(project.id)}>
         <span className="stage-title">
-          {project.stamp ? <Seal stamp={project.stamp} ink={project.ink} size={20} /> : null}
+          {project.letters ? <Seal letters={project.letters} ink={project.ink} size={20} /> : null}
           <span>{project.title}</span>
         </span>
         {days === null ? null : <span className="slip-details">{daysHereWords(days)}</span>}

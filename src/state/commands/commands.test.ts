@@ -4,7 +4,7 @@ import { addDays, calendarDateUnsafe } from '@/core/time'
 import { slipsOf } from '../read/selectors'
 import { settingsIn } from '../read/settingsIn'
 import { makeTestStore, type TestStore } from '../testing'
-import { stampFor } from './shelf/stampFor'
+import { lettersFor } from './shelf/lettersFor'
 import type { ArgsOf, CommandName } from '.'
 
 const today = calendarDateUnsafe('2026-03-11')
@@ -96,7 +96,7 @@ const acts: Case[] = [
   ['editProject', (store) => ({ id: only(store, 'project'), patch: { outcome: 'filed' } })],
   ['setProjectState', (store) => ({ id: only(store, 'project'), state: 'finished' as const })],
   ['editGroup', (store) => ({ id: only(store, 'group'), patch: { side: 'private' as const } })],
-  ['editArea', (store) => ({ id: only(store, 'area'), patch: { stamp: '🌿', ink: 3 } })],
+  ['editArea', (store) => ({ id: only(store, 'area'), patch: { letters: '🌿', ink: 3 } })],
   ['renameShelf', (store) => ({ id: only(store, 'area'), name: 'Desk work' })],
   ['removeNamed', (store) => ({ id: only(store, 'person') })],
   ['removeNamed', (store) => ({ id: only(store, 'context') })],
@@ -143,8 +143,8 @@ const refusals: [...Case, refusal: object][] = [
   ],
   [
     'editArea',
-    (store) => ({ id: only(store, 'area'), patch: { stamp: ' ' } }),
-    { kind: 'empty', field: 'stamp' },
+    (store) => ({ id: only(store, 'area'), patch: { letters: ' ' } }),
+    { kind: 'empty', field: 'letters' },
   ],
   ['startReview', () => ({}), { kind: 'nothingToDo' }],
   ['removeDemo', () => ({}), { kind: 'nothingToDo' }],
@@ -175,8 +175,8 @@ const refusals: [...Case, refusal: object][] = [
   ],
   [
     'editArea',
-    (store) => ({ id: only(store, 'area'), patch: { stamp: '👩🏽‍❤️‍💋‍👨🏿👩🏽‍❤️‍💋‍👨🏿' } }),
-    { kind: 'tooLong', field: 'stamp' },
+    (store) => ({ id: only(store, 'area'), patch: { letters: '👩🏽‍❤️‍💋‍👨🏿👩🏽‍❤️‍💋‍👨🏿' } }),
+    { kind: 'tooLong', field: 'letters' },
   ],
   [
     'setAims',
@@ -369,7 +369,7 @@ it.each([
   ['🌊 coast', '🌊'],
   ['éclair', 'Éc'],
   ['4 walls', '4'],
-])('the seal of %s is %s', (name, stamp) => expect(stampFor(name)).toBe(stamp))
+])('the seal of %s is %s', (name, letters) => expect(lettersFor(name)).toBe(letters))
 
 it('a name made on two copies is one record; where one copy renamed its own, the name is free for another', async () => {
   const [here, there] = [await ready(), await ready()]

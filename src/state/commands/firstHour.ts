@@ -3,7 +3,7 @@ import { blankOf, type Area, type Context, type Group, type Side } from '@/core/
 import { rankOfNumber } from '@/core/record'
 import { idByName, setSettings } from './named/around'
 import { added, diffOf, lineOf, type Command } from './command'
-import { stampFor } from './shelf/stampFor'
+import { lettersFor } from './shelf/lettersFor'
 
 export interface FirstChoices {
   readonly contexts: readonly string[]
@@ -57,7 +57,7 @@ export const chooseFirst: Command<FirstChoices> = (
     id: idByName(context, 'area', name),
     groupId: groups.find((group) => group.side === side)?.id ?? null,
     name,
-    stamp: stampFor(name),
+    stamp: lettersFor(name),
     ink,
     rank: rankOfNumber(index),
   }))

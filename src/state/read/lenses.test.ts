@@ -307,7 +307,7 @@ describe('the lenses there are', () => {
     const lens: Lens = { ...emptyLens, conditions: [isState('ready')], sorts: [{ by: 'due', down: false }] }
     store.run('addLens', { name: ' Mine ', lens })
     const mine = recordsIn(document(), 'lens')[0]
-    expect(mine && [mine.name, mine.stamp, lensIn(mine)]).toEqual(['Mine', 'Mi', lens])
+    expect(mine && [mine.name, mine.letters, lensIn(mine)]).toEqual(['Mine', 'Mi', lens])
     expect(lensesOf(document()).at(-1)).toBe(mine)
     store.run('placeLens', { id: mine?.id as Id<'lens'>, after: null })
     expect(lensesOf(document())[0]?.name).toBe('Mine')
@@ -320,12 +320,12 @@ describe('the lenses there are', () => {
     expect([
       store.run('addLens', { name: '  ', lens }),
       store.run('addLens', { name: 'x'.repeat(5000), lens }),
-      store.run('editLens', { id: short, patch: { stamp: ' ' } }),
+      store.run('editLens', { id: short, patch: { letters: ' ' } }),
       store.run('removeLens', { id: 'lens:none' }),
     ]).toMatchObject([
       { error: { kind: 'empty', field: 'name' } },
       { error: { kind: 'tooLong', field: 'name' } },
-      { error: { kind: 'empty', field: 'stamp' } },
+      { error: { kind: 'empty', field: 'letters' } },
       { error: { kind: 'notFound' } },
     ])
   })

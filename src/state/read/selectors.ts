@@ -194,10 +194,10 @@ export function sealOf(
   shelved: Parameters<typeof areaOf>[1],
 ): Area | Project | Group | undefined {
   const project = shelved.projectId ? recordIn(document, shelved.projectId) : undefined
-  if (project?.stamp) return project
+  if (project?.letters) return project
   const area = areaOf(document, shelved)
   const group = area?.groupId ? recordIn(document, area.groupId) : undefined
-  return area?.stamp || !group?.stamp ? area : group
+  return area?.letters || !group?.letters ? area : group
 }
 
 const noArea = 'none'

@@ -27,20 +27,20 @@ const Chips = ({ of }: { of: readonly string[] }) => (
 const OneRow = ({
   title,
   details,
-  stamp,
+  letters,
   ink,
   done = false,
 }: {
   title: string
   details: string
-  stamp: string
+  letters: string
   ink: number
   done?: boolean
 }) => (
   <SlipRow
     title={title}
     details={details}
-    stamp={stamp}
+    letters={letters}
     ink={ink}
     struck={done}
     ticked={done}
@@ -76,7 +76,12 @@ const pictures: Readonly<Record<HelpId, () => ReactNode>> = {
   start: () => (
     <Column gap="$2">
       <Line says="ring Oda about the quote by friday, 20 min" />
-      <OneRow title="Ring Oda about the quote" details="Phone · 20 min · due Fri 13 Mar" stamp="Of" ink={2} />
+      <OneRow
+        title="Ring Oda about the quote"
+        details="Phone · 20 min · due Fri 13 Mar"
+        letters="Of"
+        ink={2}
+      />
     </Column>
   ),
   add: () => (
@@ -136,7 +141,7 @@ const pictures: Readonly<Record<HelpId, () => ReactNode>> = {
   ),
   shelves: () => (
     <Row gap="$3" alignItems="center">
-      <Seal stamp="Cl" ink={6} />
+      <Seal letters="Cl" ink={6} />
       <Column>
         <Words size="title">Client rooms</Words>
         <Words size="second" tone="inkSoft">

@@ -66,7 +66,7 @@ function Standing({ project }: { project: Project }) {
       borderBottomWidth={1}
       borderColor="$rule"
     >
-      <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
+      <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} />
       <Column flex={1} minWidth={0} gap="$2">
         <Column>
           <Words strong>{title}</Words>

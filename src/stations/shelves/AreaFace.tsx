@@ -28,7 +28,7 @@ export const AreaFace = memo(function AreaFace({ area, projects, siblings, isBes
     <div className={classes.filter(Boolean).join(' ')} data-of={area.id}>
       <div className="area-line">
         <button type="button" className="area-open" data-row onClick={() => open(area.id)}>
-          <Seal stamp={area.stamp} ink={area.ink} size={36} />
+          <Seal letters={area.letters} ink={area.ink} size={36} />
           <span className="area-words">
             <h3 className="area-name">{area.name}</h3>
             <Sums area={area} projects={projects} isBeside={isBeside} />

@@ -187,7 +187,7 @@ function GroupHead({
       <BandHeading
         title={group.name}
         end={group.side}
-        before={group.stamp ? <Seal stamp={group.stamp} ink={group.ink} size={22} /> : undefined}
+        before={group.letters ? <Seal letters={group.letters} ink={group.ink} size={22} /> : undefined}
       >
         {arranging ? (
           <RankButtons id={group.id} name={group.name} siblings={groups.map(({ id }) => id)} />

@@ -40,7 +40,7 @@ export const KeptRow = memo(function KeptRow({
         open(id)
       }}
     >
-      <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
+      <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} />
       <RowOpen choosing={choosing}>
         <span className={isOver ? 'slip-title struck' : 'slip-title'}>{title}</span>
         {told === '' ? null : <span className="slip-details">{told}</span>}

@@ -19,14 +19,14 @@ interface ProjectCardProps {
 
 export const ProjectCard = memo(function ProjectCard({ project, siblings }: ProjectCardProps) {
   const { open, opened } = useSurroundings()
-  const { id, title, outcome, stamp, ink } = project
+  const { id, title, outcome, letters, ink } = project
   const share = useHeld(({ document }) => lists.shareDoneOf(document, id))
   return (
     <li className={opened === id ? 'shelf-card project-card chosen' : 'shelf-card project-card'} data-of={id}>
       {share > 0 ? <span className="project-share" aria-hidden style={{ width: `${share * 100}%` }} /> : null}
       <button type="button" className="project-open" data-row onClick={() => open(id)}>
         <span className="project-head">
-          {stamp ? <Seal stamp={stamp} ink={ink} size={24} /> : null}
+          {letters ? <Seal letters={letters} ink={ink} size={24} /> : null}
           <span className="project-title">{title}</span>
         </span>
         {outcome ? <span className="project-outcome">{outcome}</span> : null}

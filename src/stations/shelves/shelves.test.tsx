@@ -331,7 +331,7 @@ describe('what is opened', () => {
     fireEvent.click(screen.getByRole('radio', { name: 'Ink 4' }))
     write('Letters of the seal', 'Ofc')
     fireEvent.blur(screen.getByRole('textbox', { name: 'Letters of the seal' }))
-    expect(select.areasOf(documentOf(store))[0]).toMatchObject({ ink: 3, stamp: 'Of' })
+    expect(select.areasOf(documentOf(store))[0]).toMatchObject({ ink: 3, letters: 'Of' })
     press('Close the area')
     expect(await screen.findByText(/^1 project is in it/)).toBeTruthy()
     press('Cancel')

@@ -2,7 +2,7 @@
 // it as it stands.
 import { useState } from 'react'
 import type { Side } from '@/core/record'
-import { stampFor, type FirstChoices } from '@/state'
+import { lettersFor, type FirstChoices } from '@/state'
 import { Button, Choice, Column, Field, IconButton, MainBar, Row, Seal, Sheet, Words } from '@/ui'
 import { focusCapture } from '@/held/keys'
 import { useAct } from '@/held/zen'
@@ -157,7 +157,7 @@ function AreaLine({
 }) {
   return (
     <Row gap="$2">
-      <Seal stamp={area.name.trim() === '' ? null : stampFor(area.name)} ink={area.ink} />
+      <Seal letters={area.name.trim() === '' ? null : lettersFor(area.name)} ink={area.ink} />
       <Column flex={1} paddingHorizontal="$3">
         <Field
           bare

@@ -44,7 +44,7 @@ const unset: Omit<ProjectChooserProps['of'], 'due' | 'areaId'> = {
   parentId: null,
   begins: null,
   ending: null,
-  stamp: '',
+  letters: '',
   afterIds: [],
   inOrder: false,
 }

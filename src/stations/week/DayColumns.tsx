@@ -116,7 +116,7 @@ function Card({ action }: { action: Action }) {
         aria-pressed={choosing.isTogether || undefined}
         data-row
       >
-        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} size={20} />
+        <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} size={20} />
         <Column flex={1} minWidth={0}>
           <Words
             size="second"

@@ -6,7 +6,7 @@ export const area: KindWords<'area'> = {
   fields: {
     groupId: 'group',
     name: 'name',
-    stamp: 'seal',
+    letters: 'seal',
     ink: 'ink of the seal',
     goalIds: 'goals',
     lookedOn: 'looked through',

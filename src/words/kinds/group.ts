@@ -6,7 +6,7 @@ export const group: KindWords<'group'> = {
   fields: {
     name: 'name',
     side: 'side',
-    stamp: 'seal',
+    letters: 'seal',
     ink: 'ink of the seal',
     rank: null,
     closedAtEpochMs: null,

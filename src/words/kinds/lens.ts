@@ -5,7 +5,7 @@ export const lens: KindWords<'lens'> = {
   plural: 'lenses',
   fields: {
     name: 'name',
-    stamp: 'seal',
+    letters: 'seal',
     ink: 'ink of the seal',
     rank: null,
     onStrip: 'on the strip',

@@ -6,7 +6,7 @@ export const project: KindWords<'project'> = {
   fields: {
     areaId: 'area',
     parentId: 'within',
-    stamp: 'seal',
+    letters: 'seal',
     ink: 'ink of the seal',
     title: 'title',
     outcome: 'outcome',

@@ -1,11 +1,11 @@
 // What a seal is made of.
-import { stampLimit } from '../limits'
+import { lettersLimit } from '../limits'
 import { inkCount } from '../scales'
 import { count, text, withBlank } from './field'
 
 export const seal = {
   /** One or two letters or an emoji; empty where it has none of its own. */
-  stamp: text(stampLimit, { expected: 'expected one or two letters' }),
+  letters: text(lettersLimit, { expected: 'expected one or two letters' }),
   /** One of the inks, by its number. */
   ink: withBlank(count({ max: inkCount - 1 }), 0),
 }

@@ -1,7 +1,7 @@
 // A person's own lists: made, changed, ranked, copied and removed. A ready-made one is kept from its first change on.
 import { recordIn, updateOf } from '@/core/journal'
 import { emptyLens, keptOf, plainFace, readyMade, type Lens } from '@/core/lens'
-import { inkCount, rankBetween, stampLimit, type Id, type LensRecord } from '@/core/record'
+import { inkCount, rankBetween, lettersLimit, type Id, type LensRecord } from '@/core/record'
 import { refuse } from '@/core/result'
 import { lensesOf, lensOf } from '../../read/lenses'
 import {
@@ -14,11 +14,11 @@ import {
   type CommandContext,
   type Outcome,
 } from '../command'
-import { stampFor } from '../shelf/stampFor'
+import { lettersFor } from '../shelf/lettersFor'
 
 export type LensFace = Pick<
   LensRecord,
-  'name' | 'stamp' | 'ink' | 'onStrip' | 'view' | 'columnsBy' | 'limits' | 'columns' | 'shows'
+  'name' | 'letters' | 'ink' | 'onStrip' | 'view' | 'columnsBy' | 'limits' | 'columns' | 'shows'
 >
 
 const sealOf = (text: string): string =>
@@ -26,7 +26,7 @@ const sealOf = (text: string): string =>
     .slice(0, 2)
     .map(({ segment }) => segment)
     .join('')
-    .slice(0, stampLimit)
+    .slice(0, lettersLimit)
 
 export const addLens: Command<{ name: string; lens: Lens; face?: Partial<LensFace> }> = (
   context,
@@ -39,7 +39,7 @@ export const addLens: Command<{ name: string; lens: Lens; face?: Partial<LensFac
     added({
       id: context.newId('lens'),
       onStrip: true,
-      stamp: stampFor(line.value),
+      letters: lettersFor(line.value),
       ink: (others.length * 5) % inkCount,
       ...plainFace,
       limits: {},
@@ -73,12 +73,12 @@ export const editLens: Command<{ id: Id<'lens'>; lens?: Lens; patch?: Partial<Le
 ) => {
   const lines = linesOf(patch)
   if (!lines.ok) return lines
-  const stamp = patch.stamp === undefined ? {} : { stamp: sealOf(patch.stamp) }
-  if (stamp.stamp === '') return refuse({ kind: 'empty', field: 'stamp' })
+  const letters = patch.letters === undefined ? {} : { letters: sealOf(patch.letters) }
+  if (letters.letters === '') return refuse({ kind: 'empty', field: 'letters' })
   return changed(context, id, (before) => ({
     ...patch,
     ...lines.value,
-    ...stamp,
+    ...letters,
     ...(lens ? keptOf(lens, before) : {}),
   }))
 }

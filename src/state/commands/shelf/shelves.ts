@@ -35,7 +35,7 @@ import { makeProject, projectAdded, type NewProject } from './makeProject'
 import { endRefused } from './leaving'
 import { placed, type Place } from '../tray/placing'
 import { joinedNotes } from '../tray/slips'
-import { stampFor } from './stampFor'
+import { lettersFor } from './lettersFor'
 
 /** A new project on an area; or in another project, as a part of it. */
 export const addProject: Command<NewProject> = (context, given) => {
@@ -81,7 +81,7 @@ export const editProject: Command<{
       | 'state'
       | 'notUntil'
       | 'endReason'
-      | 'stamp'
+      | 'letters'
       | 'ink'
     >
   >
@@ -90,7 +90,7 @@ export const editProject: Command<{
   if (!project) return refuse({ kind: 'notFound' })
   const lines = linesOf(patch)
   if (!lines.ok) return lines
-  const { areaId, parentId, state, stamp, ...more } = patch
+  const { areaId, parentId, state, letters, ...more } = patch
   const open = state ? openIn(context, project, state) : null
   if (open) return refuse(open)
   const { begins, due } = { ...project, ...patch }
@@ -102,7 +102,7 @@ export const editProject: Command<{
     ...more,
     ...lines.value,
     ...(ended.note === undefined ? {} : { note: ended.note }),
-    ...(stamp === undefined ? {} : { stamp: sealIn(stamp) }),
+    ...(letters === undefined ? {} : { letters: sealIn(letters) }),
   }
   const place = placeIn(context, project, { areaId, parentId })
   if (!place) return diffOf(updateOf(project, written))
@@ -177,14 +177,16 @@ export const addGroup: Command<{ name: string; side: Side }> = (context, { name,
 
 export const editGroup: Command<{
   id: Id<'group'>
-  patch: Partial<Pick<Group, 'name' | 'side' | 'stamp' | 'ink'>>
+  patch: Partial<Pick<Group, 'name' | 'side' | 'letters' | 'ink'>>
 }> = (context, { id, patch }) =>
-  changeLine(context, id, patch.stamp === undefined ? patch : { ...patch, stamp: sealIn(patch.stamp) })
+  changeLine(context, id, patch.letters === undefined ? patch : { ...patch, letters: sealIn(patch.letters) })
 
-export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp?: string; ink?: number }> = (
-  context,
-  { name, groupId, stamp, ink },
-) => {
+export const addArea: Command<{
+  name: string
+  groupId: Id<'group'> | null
+  letters?: string
+  ink?: number
+}> = (context, { name, groupId, letters, ink }) => {
   const line = lineOf(name, 'name')
   if (!line.ok) return line
   const areas = recordsIn(context.document, 'area')
@@ -198,7 +200,7 @@ export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp
     id: context.newId('area'),
     groupId,
     name: line.value,
-    stamp: stamp?.trim() || stampFor(line.value),
+    letters: letters?.trim() || lettersFor(line.value),
     ink: ink ?? leastUsed,
     rank: rankAfter(areas),
   }
@@ -207,12 +209,12 @@ export const addArea: Command<{ name: string; groupId: Id<'group'> | null; stamp
 
 export const editArea: Command<{
   id: Id<'area'>
-  patch: Partial<Pick<Area, 'name' | 'stamp' | 'ink' | 'groupId' | 'lookedOn' | 'everyWeeks'>>
+  patch: Partial<Pick<Area, 'name' | 'letters' | 'ink' | 'groupId' | 'lookedOn' | 'everyWeeks'>>
 }> = (context, { id, patch }) => {
-  const stamp = patch.stamp === undefined ? {} : { stamp: sealIn(patch.stamp) }
-  return stamp.stamp === ''
-    ? refuse({ kind: 'empty', field: 'stamp' })
-    : changeLine(context, id, { ...patch, ...stamp })
+  const letters = patch.letters === undefined ? {} : { letters: sealIn(patch.letters) }
+  return letters.letters === ''
+    ? refuse({ kind: 'empty', field: 'letters' })
+    : changeLine(context, id, { ...patch, ...letters })
 }
 
 export const reopenShelf: Command<{ id: Id<'group'> | Id<'area'> }> = (context, { id }) =>

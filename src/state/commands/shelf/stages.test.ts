@@ -246,8 +246,8 @@ describe('laying on shelves', () => {
     ])
     isUndone(at, 'layShelf', { id: home, besideId: practice })
     expect(order('group')).toEqual(['Home', 'Practice'])
-    isUndone(at, 'editGroup', { id: home, patch: { stamp: 'Hom', ink: 3 } })
-    expect(recordIn(document(), home)?.stamp).toBe('Ho')
+    isUndone(at, 'editGroup', { id: home, patch: { letters: 'Hom', ink: 3 } })
+    expect(recordIn(document(), home)?.letters).toBe('Ho')
   })
   it('refuses what is not there', async () => {
     const { store, project } = await opened()

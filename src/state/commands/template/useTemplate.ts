@@ -135,11 +135,11 @@ export const useTemplate: Command<{
         return record
     }
   })
-  const { stamp, ink, inOrder, goalIds } = template
+  const { letters, ink, inOrder, goalIds } = template
   const own = wholeDatesOf(document, template, dates, context.moment.date)
   const project: Project = {
     ...fresh.value,
-    stamp,
+    letters,
     ink,
     inOrder,
     goalIds,

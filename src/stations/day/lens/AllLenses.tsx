@@ -43,7 +43,7 @@ function LensLine({
 }) {
   const act = useAct()
   const names = lenses.lensNamesOf(useHeldDocument())
-  const { id, name, stamp, ink, onStrip } = lens
+  const { id, name, letters, ink, onStrip } = lens
   const sentence = lenses
     .lensParts(lenses.lensIn(lens), names)
     .map(({ text }) => text)
@@ -60,7 +60,7 @@ function LensLine({
       paddingHorizontal="$2.5"
     >
       <Press onPress={() => onOpen(id)} flex={1} minWidth={0} minHeight={62} gap="$3" data-row>
-        <Seal stamp={stamp} ink={ink} />
+        <Seal letters={letters} ink={ink} />
         <Column flex={1} minWidth={0} paddingVertical="$2">
           <Words className="clamped two">{name}</Words>
           <Words size="second" tone="inkSoft" className="clamped four">

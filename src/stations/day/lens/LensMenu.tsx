@@ -34,7 +34,7 @@ export function LensMenu({
 }) {
   const act = useAct()
   const document = useHeldDocument()
-  const { id, name, stamp, onStrip } = record
+  const { id, name, letters, onStrip } = record
   const [isGoing, setGoing] = useState(false)
   const [isInking, setInking] = useState(false)
   const isReady = lenses.readyMade.some((ready) => ready.id === id)
@@ -60,7 +60,7 @@ export function LensMenu({
             justifyContent="center"
             onPress={() => setInking(true)}
           >
-            <Seal stamp={stamp} ink={record.ink} />
+            <Seal letters={letters} ink={record.ink} />
           </Press>
           <Column flex={1}>
             <CommitField
@@ -76,9 +76,9 @@ export function LensMenu({
             <CommitField
               label="Seal"
               shown
-              value={stamp}
+              value={letters}
               onCommit={(next) =>
-                refusedBy(act('editLens', { id, patch: { stamp: next } }, { atField: true }))
+                refusedBy(act('editLens', { id, patch: { letters: next } }, { atField: true }))
               }
             />
           </Column>

@@ -108,7 +108,7 @@ function OneLens({
       {/* On a phone the first row stands high. */}
       <Column gap={wide ? '$2' : '$1'} className="no-print">
         <div className="lens-top">
-          {record ? <Seal stamp={record.stamp} ink={record.ink} /> : null}
+          {record ? <Seal letters={record.letters} ink={record.ink} /> : null}
           <div className="lens-names">
             <Heading className="lens-name clamped three">{record?.name ?? 'A new lens'}</Heading>
             <span className="lens-count">{sumWords(list)}</span>

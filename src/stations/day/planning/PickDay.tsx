@@ -101,7 +101,7 @@ function OneSlip({
         maxHeight={360}
         justifyContent="center"
       >
-        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
+        <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} />
         <Words render="h3" size="heading" weight={action.weight}>
           {action.title}
         </Words>

@@ -48,7 +48,7 @@ export function RolledRow({
           selectAll()
         }}
       >
-        <Seal stamp={seal?.stamp ?? null} ink={seal?.ink ?? 0} />
+        <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} />
         <span className="slip-open">
           <span className="slip-title should">{project?.title ?? 'A project that is gone'}</span>
           <span className="slip-details">{told.filter(Boolean).join(' · ')}</span>
