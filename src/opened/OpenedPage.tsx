@@ -80,8 +80,6 @@ function DayNote({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; note
 
 /** What every day note begins with, chosen once: headings, questions to oneself. */
 function BeginsWith() {
-  const act = useAct()
-  const begins = useHeld(({ document }) => select.settingsOf(document).dayNoteBegins)
   const [isOpen, setOpen] = useState(false)
   return (
     <Column gap="$1.5">
@@ -93,20 +91,26 @@ function BeginsWith() {
           onPress={() => setOpen(!isOpen)}
         />
       </Row>
-      {isOpen ? (
-        <EditText
-          name="settings day note"
-          label="Every new day note begins with"
-          shown
-          rows={4}
-          placeholder={beginsHint}
-          value={begins}
-          onKeep={(dayNoteBegins, typing) =>
-            act('setSettings', { dayNoteBegins }, { say: false, atField: true, ...typing })
-          }
-        />
-      ) : null}
+      {isOpen ? <BeginsWithText /> : null}
     </Column>
+  )
+}
+
+function BeginsWithText() {
+  const act = useAct()
+  const begins = useHeld(({ document }) => select.settingsOf(document).dayNoteBegins)
+  return (
+    <EditText
+      name="settings day note"
+      label="Every new day note begins with"
+      shown
+      rows={4}
+      placeholder={beginsHint}
+      value={begins}
+      onKeep={(dayNoteBegins, typing) =>
+        act('setSettings', { dayNoteBegins }, { say: false, atField: true, ...typing })
+      }
+    />
   )
 }
 

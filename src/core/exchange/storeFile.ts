@@ -190,27 +190,29 @@ function contentFault(
   const tell = (checked: number) => {
     if (checked % 2000 === 0) onProgress(checked / total)
   }
-  const ids = new Set<string>()
-  for (const [index, value] of file.records.entries()) {
-    const where = `record ${index + 1}`
-    const fault = entryFault(value, where)
-    if (fault) return fault
-    const entry = value as Entry
-    if (ids.has(entry.record.id)) return { kind: 'twice', where, id: entry.record.id.slice(0, 80) }
-    ids.add(entry.record.id)
-    tell(index)
+  const faultIn = (
+    values: readonly unknown[],
+    called: string,
+    faultOf: (value: unknown, where: string) => StoreFileFault | null,
+    nameOf: (value: unknown) => string,
+    before: number,
+  ): StoreFileFault | null => {
+    const names = new Set<string>()
+    for (const [index, value] of values.entries()) {
+      const where = `${called} ${index + 1}`
+      const fault = faultOf(value, where)
+      if (fault) return fault
+      const name = nameOf(value)
+      if (names.has(name)) return { kind: 'twice', where, id: name.slice(0, 80) }
+      names.add(name)
+      tell(before + index)
+    }
+    return null
   }
-  const stamps = new Set<string>()
-  for (const [index, value] of file.changes.entries()) {
-    const where = `change ${index + 1}`
-    const fault = changeFault(value, where)
-    if (fault) return fault
-    const { stamp } = value as Change
-    if (stamps.has(stamp)) return { kind: 'twice', where, id: stamp }
-    stamps.add(stamp)
-    tell(file.records.length + index)
-  }
-  return null
+  return (
+    faultIn(file.records, 'record', entryFault, (value) => (value as Entry).record.id, 0) ??
+    faultIn(file.changes, 'change', changeFault, (value) => (value as Change).stamp, file.records.length)
+  )
 }
 
 const withins = { project: 'parentId', context: 'parentId', step: 'underId' } as const

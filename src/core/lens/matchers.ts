@@ -57,38 +57,29 @@ function manyMatcher({ joined, of }: Extract<Condition, { kind: 'many' }>, aroun
     : (action) => !each.some((matches) => matches(action))
 }
 
-const not =
-  (matches: Matches): Matches =>
-  (action) =>
-    !matches(action)
+/** What matches, or what does not where that is asked. */
+const notIf = ({ not }: { readonly not: boolean }, matches: Matches): Matches =>
+  not ? (action) => !matches(action) : matches
 
-/** Which actions one condition takes. */
+/** Which actions one condition matches. */
 export function matcherOf(condition: Condition, around: LensAround): Matches {
   switch (condition.kind) {
-    case 'choice': {
-      const matches = choiceMatcher(condition.field, condition.values, around)
-      return condition.not ? not(matches) : matches
-    }
+    case 'choice':
+      return notIf(condition, choiceMatcher(condition.field, condition.values, around))
     case 'minutes': {
       const { from, to } = condition
       if (from === null && to === null) return ({ minutes }) => minutes === null
       return ({ minutes }) =>
         minutes !== null && (from === null || minutes >= from) && (to === null || minutes <= to)
     }
-    case 'date': {
-      const matches = dateMatcher(condition, around)
-      return condition.not ? not(matches) : matches
-    }
-    case 'state': {
-      const matches = stateTerms[condition.state].matches(around)
-      return condition.not ? not(matches) : matches
-    }
+    case 'date':
+      return notIf(condition, dateMatcher(condition, around))
+    case 'state':
+      return notIf(condition, stateTerms[condition.state].matches(around))
     case 'count':
       return countTerms[condition.field].matches(around, condition.number, condition.atMost)
-    case 'text': {
-      const matches = textMatcher(condition.text)
-      return condition.not ? not(matches) : matches
-    }
+    case 'text':
+      return notIf(condition, textMatcher(condition.text))
     case 'many':
       return manyMatcher(condition, around)
   }
@@ -113,7 +104,7 @@ function costOf(condition: Condition): number {
   }
 }
 
-/** Whether all of some conditions hold; none at all take everything. */
+/** Whether all of some conditions hold; none at all match everything. */
 export function allMatch(conditions: readonly Condition[], around: LensAround): Matches {
   const each = [...conditions]
     .sort((a, b) => costOf(a) - costOf(b))

@@ -7,7 +7,7 @@ type Names = Readonly<Record<string, string>>
 
 /** Fields under their new names. Where a new name is taken already, that field stays and the old one goes. */
 const renamed = (fields: Fields, names: Names | undefined): Fields =>
-  names
+  names && isObject(fields)
     ? Object.fromEntries(
         Object.entries(fields).flatMap(([name, value]) => {
           const [field, ...member] = name.split('/')
@@ -27,20 +27,16 @@ export function withRenamedFields(names: Readonly<Record<string, Names>>): Recor
   const recordWith = <T>(record: T): T =>
     isObject(record) ? (renamed(record, namesFor(record['id'])) as T) : record
 
-  function diffWith(each: RecordDiff): RecordDiff {
+  const diffWith = (each: RecordDiff): RecordDiff => {
     if (!isObject(each)) return each
     if (each.kind !== 'updated') return { ...each, record: recordWith(each.record) }
-    return isObject(each.fields)
-      ? { ...each, fields: renamed(each.fields, namesFor(each.id)) as typeof each.fields }
-      : each
+    return { ...each, fields: renamed(each.fields, namesFor(each.id)) as typeof each.fields }
   }
-
   return {
     entry: (entry: Entry) => {
       if (!isObject(entry) || !isObject(entry.record) || !namesFor(entry.record.id)) return entry
-      const own = isObject(entry.own)
-        ? { own: renamed(entry.own, namesFor(entry.record.id)) as NonNullable<Entry['own']> }
-        : {}
+      const names = namesFor(entry.record.id)
+      const own = entry.own && { own: renamed(entry.own, names) as typeof entry.own }
       return { ...entry, record: recordWith(entry.record), ...own }
     },
     change: (change: Change) =>

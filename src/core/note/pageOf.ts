@@ -153,6 +153,15 @@ const withParagraph = (item: PageNode): PageNode => ({
 
 const isCell = (type: PageNode['type']): boolean => type === 'tableHeader' || type === 'tableCell'
 
+function codeBlockOf({ content, info }: { readonly content: string; readonly info: string }): PageNode {
+  const code = content.replace(/\n$/, '')
+  return {
+    type: 'codeBlock',
+    attrs: { language: info.trim() || null },
+    content: code === '' ? [] : [textNode(code, [])],
+  }
+}
+
 /**
  * Null where it is not a page but something made to be hard to read: nested too deep. It is shown as it is written
  * then.
@@ -174,15 +183,7 @@ export function pageOf(note: string): PageNode | null {
       sources.set(open.at(-1) as Open, token.content)
       put(...(isCell(open.at(-1)?.type ?? 'doc') ? [{ type: 'paragraph', content: words } as const] : words))
     } else if (token.type === 'hr') put({ type: 'horizontalRule' })
-    else if (token.type === 'fence' || token.type === 'code_block') {
-      const code = token.content.replace(/\n$/, '')
-      const language = token.info.trim() || null
-      put({
-        type: 'codeBlock',
-        attrs: { language },
-        content: code === '' ? [] : [textNode(code, [])],
-      })
-    }
+    else if (token.type === 'fence' || token.type === 'code_block') put(codeBlockOf(token))
   }
   return doc.content.length > 0 ? doc : { type: 'doc', content: [{ type: 'paragraph' }] }
 }

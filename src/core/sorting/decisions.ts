@@ -36,23 +36,18 @@ function compartmentOf(act: string, record: AnyRecord): Compartment | null {
 const some = (value: string | null | undefined): string[] => (value ? [value] : [])
 
 /** What a record that was made decides; null for kinds that are not sorted into. */
+const ofAction = ({ projectId, areaId, contextIds, minutes, personIds, waiting }: Action) => ({
+  shelf: some(projectId ?? areaId),
+  context: contextIds,
+  minutes: minutes === null ? [] : [String(minutes)],
+  person: [...new Set([...personIds, ...some(waiting?.personId)])],
+})
+
 function decisionOf(act: string, record: AnyRecord): Decision | null {
   const compartment = some(compartmentOf(act, record))
   switch (kindOf(record.id)) {
-    case 'action': {
-      const { title, projectId, areaId, contextIds, minutes, personIds, waiting } = record as Action
-      const people = [...new Set([...personIds, ...some(waiting?.personId)])]
-      return {
-        title,
-        decided: {
-          compartment,
-          shelf: some(projectId ?? areaId),
-          context: contextIds,
-          minutes: minutes === null ? [] : [String(minutes)],
-          person: people,
-        },
-      }
-    }
+    case 'action':
+      return { title: (record as Action).title, decided: { compartment, ...ofAction(record as Action) } }
     case 'project': {
       const { title, areaId } = record as AnyRecord & { title: string; areaId: string | null }
       return { title, decided: { compartment, shelf: some(areaId) } }

@@ -69,9 +69,7 @@ export function OpenedProject({ project }: { project: Project }) {
       { say: patch.state === 'notNow' ? restingWords(id, project.title) : say },
     ).ok
   const whole = project.parentId ? select.wholeOf(document, project) : undefined
-  const hasStages = select.stagesOf(document, select.stageOwnerOf(project)).length > 0
   const [isSealing, setSealing] = useState(false)
-  const [isLeaving, setLeaving] = useState(false)
   const [asked, setAsked] = useState<ReadonlySet<Addable>>(new Set())
   const remarks = owned.remarksOf(document, id).length
   const material = later ? materialIn(document, project, later) : null
@@ -91,36 +89,7 @@ export function OpenedProject({ project }: { project: Project }) {
         says={standsIn(whole, area)}
         onChoose={() => chooser.choose(whole ? 'partOf' : 'area')}
       />
-      <Column gap="$0.5">
-        <EditText
-          name={`${id} title`}
-          label="Title"
-          size="title"
-          value={project.title}
-          onKeep={(title, typing) =>
-            act('editProject', { id, patch: { title } }, { say: false, atField: true, ...typing })
-          }
-          needed="A project needs a title."
-        />
-        <Outcome project={project} onDue={() => chooser.choose('projectDue')} />
-      </Column>
-      <SaidLine
-        chips={saidOfProject(project, document, today).filter(
-          // Its head and its outcome say those.
-          ({ field }) => field !== 'projectDue' && field !== 'partOf',
-        )}
-        offers={[
-          ...(hasStages && !project.stageId ? (['stage'] as const) : []),
-          ...(project.begins ? [] : (['begins'] as const)),
-          ...(project.parentId ? [] : (['partOf'] as const)),
-          ...(project.letters ? [] : (['seal'] as const)),
-          'projectPeople',
-          'projectAfter',
-          'goals',
-          ...(project.inOrder ? [] : (['order'] as const)),
-        ]}
-        onChoose={(field) => (field === 'seal' ? setSealing(true) : chooser.choose(field))}
-      />
+      <ProjectSaid project={project} chooser={chooser} onSeal={() => setSealing(true)} />
       {project.ending ? <Reason project={project} /> : null}
       <SayWhatChanges
         placeholder="Say what to change"
@@ -153,18 +122,7 @@ export function OpenedProject({ project }: { project: Project }) {
         missing={(Object.keys(addable) as Addable[]).filter((what) => !asked.has(what) && !isThere[what])}
         onAsk={(what) => setAsked(new Set([...asked, what]))}
       />
-      <Row flexWrap="wrap" gap="$1" marginLeft="$-2">
-        <SaveAsTemplate id={id} />
-        <Grown project={project} />
-        {isHeld ? (
-          <Button
-            kind="quiet"
-            label="Let go of the project"
-            aria-haspopup="dialog"
-            onPress={() => setLeaving(true)}
-          />
-        ) : null}
-      </Row>
+      <ProjectWays project={project} />
       {isHeld ? (
         <OpenedFoot>
           <NextAction id={id} />
@@ -174,8 +132,76 @@ export function OpenedProject({ project }: { project: Project }) {
       )}
       <OpenedProjectChooser chooser={chooser} of={project} onSet={(patch) => set(patch)} />
       {isSealing ? <ProjectSeal project={project} onClose={() => setSealing(false)} /> : null}
-      {isLeaving ? <LeaveShelf shelf={project} onClose={() => setLeaving(false)} /> : null}
     </Column>
+  )
+}
+
+interface ProjectSaidProps {
+  readonly project: Project
+  readonly chooser: ReturnType<typeof useChooser>
+  readonly onSeal: () => void
+}
+
+/** What it is called, what will be true, and what is set of it. */
+function ProjectSaid({ project, chooser, onSeal }: ProjectSaidProps) {
+  const act = useAct()
+  const document = useHeldDocument()
+  const today = useToday()
+  const { id } = project
+  const hasStages = select.stagesOf(document, select.stageOwnerOf(project)).length > 0
+  return (
+    <>
+      <Column gap="$0.5">
+        <EditText
+          name={`${id} title`}
+          label="Title"
+          size="title"
+          value={project.title}
+          onKeep={(title, typing) =>
+            act('editProject', { id, patch: { title } }, { say: false, atField: true, ...typing })
+          }
+          needed="A project needs a title."
+        />
+        <Outcome project={project} onDue={() => chooser.choose('projectDue')} />
+      </Column>
+      <SaidLine
+        chips={saidOfProject(project, document, today).filter(
+          // Its head and its outcome say those.
+          ({ field }) => field !== 'projectDue' && field !== 'partOf',
+        )}
+        offers={[
+          ...(hasStages && !project.stageId ? (['stage'] as const) : []),
+          ...(project.begins ? [] : (['begins'] as const)),
+          ...(project.parentId ? [] : (['partOf'] as const)),
+          ...(project.letters ? [] : (['seal'] as const)),
+          'projectPeople',
+          'projectAfter',
+          'goals',
+          ...(project.inOrder ? [] : (['order'] as const)),
+        ]}
+        onChoose={(field) => (field === 'seal' ? onSeal() : chooser.choose(field))}
+      />
+    </>
+  )
+}
+
+/** What else can be done with a project. */
+function ProjectWays({ project }: { project: Project }) {
+  const [isLeaving, setLeaving] = useState(false)
+  return (
+    <Row flexWrap="wrap" gap="$1" marginLeft="$-2">
+      <SaveAsTemplate id={project.id} />
+      <Grown project={project} />
+      {select.isHeld(project.state) ? (
+        <Button
+          kind="quiet"
+          label="Let go of the project"
+          aria-haspopup="dialog"
+          onPress={() => setLeaving(true)}
+        />
+      ) : null}
+      {isLeaving ? <LeaveShelf shelf={project} onClose={() => setLeaving(false)} /> : null}
+    </Row>
   )
 }
 

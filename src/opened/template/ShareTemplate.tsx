@@ -17,6 +17,9 @@ const fileNameOf = (title: string): string =>
     .replace(/^-|-$/g, '')
     .slice(0, 60) || 'template'
 
+const leftOutWords = (left: number): string =>
+  `${count(left, 'file')} could not be read and ${left === 1 ? 'is' : 'are'} left out.`
+
 export function ShareTemplate({
   template,
   read,
@@ -48,12 +51,7 @@ export function ShareTemplate({
     const { blob } = await archiveOf([text], [...new Set(hashes)], store, templateBundle)
     saveAs(`${name}.template.zip`, blob)
     const left = files.length - there.size
-    if (left > 0)
-      desk
-        .getState()
-        .tell(`${count(left, 'file')} could not be read and ${left === 1 ? 'is' : 'are'} left out.`, {
-          problem: true,
-        })
+    if (left > 0) desk.getState().tell(leftOutWords(left), { problem: true })
   }
   const failed = () => desk.getState().tell('The file could not be made. Try again.', { problem: true })
   return <Button kind="quiet" label="Share as a file" onPress={() => void share().catch(failed)} />

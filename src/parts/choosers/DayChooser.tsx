@@ -1,19 +1,16 @@
 // Choosing a day: the usual ones above, then a month that shows on each day how full it is, and a time where one can
 // be.
-import { createContext, useContext, useEffect, useRef, useState } from 'react'
-import { DayPicker, type DayButtonProps } from 'react-day-picker'
-import { enGB } from 'react-day-picker/locale/en-GB'
-import type { Load } from '@/core/day'
+import { useState } from 'react'
 import type { Sentence } from '@/core/sentence'
 import { addDays, weekdayOf, type CalendarDate, type ClockTime } from '@/core/time'
-import { select } from '@/state'
-import { Button, Column, Field, IconButton, Row, Words } from '@/ui'
+import { Button, Column, Field, Row, Words } from '@/ui'
 import { loadShort, longDate, nearDate, weekdayShort } from '@/words'
 import { useLoads } from '@/held/useLoads'
 import { useReader } from '@/held/reader'
 import { useSentenceContext } from '@/parts/capture/useSentence'
-import { useHeld, useToday } from '@/held/zen'
+import { useToday } from '@/held/zen'
 import { ChooserSheet } from './ChooserSheet'
+import { MonthOfDays } from './MonthOfDays'
 
 export interface DayChooserProps {
   readonly title: string
@@ -31,21 +28,6 @@ export interface DayChooserProps {
   readonly onClose: () => void
 }
 
-/** The date library of the month counts in local noons, which exist on every day in every zone. */
-const noonOf = (date: CalendarDate): Date =>
-  new Date(Number(date.slice(0, 4)), Number(date.slice(5, 7)) - 1, Number(date.slice(8)), 12)
-const dateOf = (noon: Date): CalendarDate =>
-  [
-    String(noon.getFullYear()).padStart(4, '0'),
-    String(noon.getMonth() + 1).padStart(2, '0'),
-    String(noon.getDate()).padStart(2, '0'),
-  ].join('-') as CalendarDate
-
-/** Where so few days of a month are left, the next one is shown. */
-const fewDays = 4
-const daysLeftIn = (day: CalendarDate): number =>
-  new Date(Number(day.slice(0, 4)), Number(day.slice(5, 7)), 0).getDate() - Number(day.slice(8))
-
 /** Today, tomorrow, and the Friday and Monday that come after them. */
 function usualDays(today: CalendarDate, past: boolean): CalendarDate[] {
   if (past) return [today, addDays(today, -1)]
@@ -55,45 +37,6 @@ function usualDays(today: CalendarDate, past: boolean): CalendarDate[] {
   }
   return [today, addDays(today, 1), ...[next(4), next(0)].sort()]
 }
-
-/** How full a day is, as a share of its available minutes; what does not fit in clay at the end. */
-function Fill({ load: { plannedMinutes, availableMinutes } }: { load: Load }) {
-  const whole = Math.max(plannedMinutes, availableMinutes, 1)
-  const fits = Math.min(plannedMinutes, availableMinutes)
-  return (
-    <span className="fill" aria-hidden>
-      <span className="fits" style={{ width: `${(fits / whole) * 100}%` }} />
-      <span className="over" style={{ width: `${((plannedMinutes - fits) / whole) * 100}%` }} />
-    </span>
-  )
-}
-
-const LoadsOf = createContext<((date: CalendarDate) => Load) | null>(null)
-
-/** One day of the month: its number, and how full it is. The grid says the date aloud; the load is said with it. */
-function DayCell({ day, modifiers, ...button }: DayButtonProps) {
-  const loadOn = useContext(LoadsOf)
-  const load = !loadOn || modifiers.disabled ? null : loadOn(dateOf(day.date))
-  const ref = useRef<HTMLButtonElement>(null)
-  useEffect(() => {
-    if (modifiers.focused) ref.current?.focus()
-  }, [modifiers.focused])
-  const name = button['aria-label']
-  return (
-    <button {...button} type="button" ref={ref} aria-label={load ? `${name}, ${loadShort(load)}` : name}>
-      {day.date.getDate()}
-      {load ? <Fill load={load} /> : null}
-    </button>
-  )
-}
-
-/** Three letters a weekday. */
-const formatters = {
-  formatWeekdayName: (noon: Date) => new Intl.DateTimeFormat('en-GB', { weekday: 'short' }).format(noon),
-}
-
-/** Named once: a part made anew on each drawing would lose the focus. */
-const parts = { DayButton: DayCell }
 
 function hintOf(past: boolean, hasTime: boolean): string {
   if (past) return 'Say it: last friday'
@@ -130,16 +73,12 @@ export function DayChooser({
 }: DayChooserProps) {
   const today = useToday()
   const loadOn = useLoads()
-  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
   const [typedTime, setTypedTime] = useState<string>(time ?? '')
   const [problem, setProblem] = useState<string | null>(null)
   const [line, setLine] = useState('')
   const [lineProblem, setLineProblem] = useState<string | null>(null)
   const reader = useReader()
   const context = useSentenceContext()
-  const [month, setMonth] = useState(() =>
-    noonOf(date ?? (past ? today : addDays(today, daysLeftIn(today) < fewDays ? fewDays : 0))),
-  )
   const hasTime = time !== undefined
   const choose = (chosen: CalendarDate | null) => {
     const said = typedTime.trim().toLowerCase()
@@ -160,11 +99,6 @@ export function DayChooser({
     onChoose(said.date, hasTime ? (said.time ?? reader.readTime(typedTime.trim().toLowerCase())) : null)
     onClose()
   }
-  const monthName = new Intl.DateTimeFormat('en-GB', {
-    month: 'long',
-    ...(month.getFullYear() === noonOf(today).getFullYear() ? {} : { year: 'numeric' }),
-  }).format(month)
-  const turn = (by: number) => setMonth(new Date(month.getFullYear(), month.getMonth() + by, 1, 12))
   return (
     <ChooserSheet
       title={title}
@@ -204,33 +138,7 @@ export function DayChooser({
           blurOnSubmit={false}
         />
       </div>
-      <Column>
-        <Row justifyContent="space-between">
-          <IconButton label="The month before" icon="previous" onPress={() => turn(-1)} />
-          <Words size="title" aria-hidden>
-            {monthName}
-          </Words>
-          <IconButton label="The month after" icon="next" onPress={() => turn(1)} />
-        </Row>
-        <LoadsOf.Provider value={past ? null : loadOn}>
-          <DayPicker
-            mode="single"
-            required
-            className="month"
-            locale={enGB}
-            weekStartsOn={((weekStartsOn + 1) % 7) as 0}
-            hideNavigation
-            month={month}
-            onMonthChange={setMonth}
-            today={noonOf(today)}
-            selected={date ? noonOf(date) : undefined}
-            disabled={past ? { after: noonOf(today) } : { before: noonOf(today) }}
-            components={parts}
-            formatters={formatters}
-            onSelect={(noon: Date) => choose(dateOf(noon))}
-          />
-        </LoadsOf.Provider>
-      </Column>
+      <MonthOfDays date={date} past={past} onChoose={choose} />
       {hasTime ? (
         <Row gap="$2.5" alignItems="flex-start" borderTopWidth={1} borderColor="$rule" paddingTop="$3">
           <Words paddingTop="$2.5" aria-hidden>

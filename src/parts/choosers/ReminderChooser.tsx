@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import type { Action, Reminder } from '@/core/record'
 import { isBefore, reminderMoment } from '@/core/reminder'
-import { fromMinute, localMomentAt } from '@/core/time'
+import { fromMinute, localMomentAt, type LocalMoment } from '@/core/time'
 import { useReader } from '@/held/reader'
 import { calendarFileOf } from '@/core/reminder/calendarFile'
 import { askToNotify, notifyState } from '@/held/notify'
@@ -58,22 +58,15 @@ export function ReminderChooser({
   onClose,
 }: ReminderChooserProps) {
   const today = useToday()
-  const reader = useReader()
-  const context = useSentenceContext()
-  const [line, setLine] = useState('')
   const [isOnDay, setOnDay] = useState(false)
   const [problem, setProblem] = useState<string | null>(null)
   const { clock } = useZen()
   const settings = useHeld(({ document }) => select.settingsOf(document))
-  const said = line.trim()
-  const clause = reader
-    .parseSentence(`it, ${/^remind\b/i.test(said) ? said : `remind me ${said}`}`, context)
-    .clauses.find((each) => each.kind === 'reminder')
-  const read = said === '' ? null : (clause?.when ?? null)
   const momentOf = (chosen: When) => reminderMoment({ when: chosen, snoozedTo: null }, of, settings)
+  const moment = when && momentOf(when)
   const isPast = (chosen: When): boolean => {
-    const moment = momentOf(chosen)
-    return moment !== null && isBefore(moment, localMomentAt(clock.nowEpochMs(), clock.zone()))
+    const chosenMoment = momentOf(chosen)
+    return chosenMoment !== null && isBefore(chosenMoment, localMomentAt(clock.nowEpochMs(), clock.zone()))
   }
   const set = (chosen: When) => {
     if (isPast(chosen))
@@ -130,6 +123,38 @@ export function ReminderChooser({
           onPress={() => setOnDay(true)}
         />
       </Row>
+      <SayWhen problem={problem} onChange={() => setProblem(null)} onSet={set} />
+      <HowItRings
+        onSave={
+          moment === null ? null : () => saveForCalendar(of.title ?? 'Reminder', moment, clock.nowEpochMs())
+        }
+      />
+    </ChooserSheet>
+  )
+}
+
+interface SayWhenProps {
+  readonly problem: string | null
+  readonly onChange: () => void
+  readonly onSet: (when: When) => void
+}
+
+/** A line that says any moment, with what was read of it below. */
+function SayWhen({ problem, onChange, onSet }: SayWhenProps) {
+  const today = useToday()
+  const reader = useReader()
+  const context = useSentenceContext()
+  const [line, setLine] = useState('')
+  const said = line.trim()
+  const clause = reader
+    .parseSentence(`it, ${/^remind\b/i.test(said) ? said : `remind me ${said}`}`, context)
+    .clauses.find((each) => each.kind === 'reminder')
+  const read = said === '' ? null : (clause?.when ?? null)
+  const set = () => {
+    if (read) onSet(read)
+  }
+  return (
+    <>
       <div data-takes-typing>
         <Field
           label="Say when"
@@ -140,11 +165,9 @@ export function ReminderChooser({
           problem={problem}
           onChangeText={(text) => {
             setLine(text)
-            setProblem(null)
+            onChange()
           }}
-          onSubmitEditing={() => {
-            if (read) set(read)
-          }}
+          onSubmitEditing={set}
         />
       </div>
       {said === '' ? null : (
@@ -156,34 +179,18 @@ export function ReminderChooser({
                 : 'I can’t read that. Try “tomorrow 7:30” or “2 hours before”.'}
             </Words>
           </Preview>
-          <Button
-            label="Save"
-            disabled={!read}
-            onPress={() => {
-              if (read) set(read)
-            }}
-          />
+          <Button label="Save" disabled={!read} onPress={set} />
         </Row>
       )}
-      <HowItRings
-        onSave={
-          when && momentOf(when)
-            ? () => {
-                const moment = momentOf(when)
-                if (!moment) return
-                const text = calendarFileOf(
-                  of.title ?? 'Reminder',
-                  moment,
-                  `${moment.date}-${moment.minute}-${clock.nowEpochMs()}`,
-                  clock.nowEpochMs(),
-                )
-                saveAs('reminder.ics', new Blob([text], { type: 'text/calendar' }))
-              }
-            : null
-        }
-      />
-    </ChooserSheet>
+    </>
   )
+}
+
+/** Saves a moment as a calendar file. */
+function saveForCalendar(title: string, moment: LocalMoment, nowEpochMs: number): void {
+  const id = `${moment.date}-${moment.minute}-${nowEpochMs}`
+  const text = calendarFileOf(title, moment, id, nowEpochMs)
+  saveAs('reminder.ics', new Blob([text], { type: 'text/calendar' }))
 }
 
 /** What a reminder can and cannot do here, in words; a calendar rings where nothing of ours is open. */

@@ -1,18 +1,18 @@
 // How often something comes back: said in a line, or chosen; below it the rule in words and the next five days.
-import { useState, type ReactNode } from 'react'
+import { useState } from 'react'
 import type { Repeat } from '@/core/record'
-import { frequencies, longestInterval, parseRuleText, toRuleText, type RepeatRule } from '@/core/repeat'
-import { bodiesFor, everyWeekOn, mayLackDay, withBody } from '@/core/repeat/choices'
+import { parseRuleText, toRuleText, type RepeatRule } from '@/core/repeat'
+import { everyWeekOn } from '@/core/repeat/choices'
 import { addDays, type CalendarDate } from '@/core/time'
 import { useReader } from '@/held/reader'
-import { useHeld, useToday } from '@/held/zen'
+import { useToday } from '@/held/zen'
 import { useSentenceContext } from '@/parts/capture/useSentence'
-import { select, type NewRepeat } from '@/state'
-import { Button, Column, Field, IconButton, Press, Preview, Row, Words } from '@/ui'
-import { count, shortDate } from '@/words'
-import { ruleWords, unitWords, weekdayNames } from '@/words/repeat'
+import { type NewRepeat } from '@/state'
+import { Button, Column, Field, Preview, Row, Words } from '@/ui'
+import { shortDate } from '@/words'
+import { ruleWords } from '@/words/repeat'
 import { ChooserSheet } from './ChooserSheet'
-import { toggled } from './chooserProps'
+import { DaysRow, EndRow, EveryRow, LabelledRow, OptionButtons, type Chosen } from './RepeatFields'
 
 export interface RepeatChooserProps {
   readonly title: string
@@ -25,8 +25,6 @@ export interface RepeatChooserProps {
   readonly onTakeOff: () => void
   readonly onClose: () => void
 }
-
-type Chosen = Pick<Repeat, 'fromDone' | 'time'> & { readonly rule: RepeatRule }
 
 function chosenOf(repeat: Repeat | NewRepeat | null, on: CalendarDate): Chosen {
   const rule = repeat && parseRuleText(repeat.rule)
@@ -93,18 +91,18 @@ export function RepeatChooser({ title, anchor, on, repeat, onSet, onTakeOff, onC
         onChangeText={setLine}
         onSubmitEditing={set}
       />
-      <Every rule={rule} on={on} onChange={change} />
-      <On rule={rule} on={on} onChange={change} />
-      <Part>
-        <Buttons
+      <EveryRow rule={rule} on={on} onChange={change} />
+      <DaysRow rule={rule} on={on} onChange={change} />
+      <LabelledRow>
+        <OptionButtons
           name="Counted"
           options={[
             ['by the calendar', !shown.fromDone, () => setChosen({ ...shown, fromDone: false })],
             ['once it is done', shown.fromDone, () => setChosen({ ...shown, fromDone: true })],
           ]}
         />
-      </Part>
-      <Ends rule={rule} onChange={change} said={said} />
+      </LabelledRow>
+      <EndRow rule={rule} onChange={change} said={said} />
       <Column borderTopWidth={1} borderColor="$rule" paddingTop="$3">
         <Preview>
           <Words strong tone={isUnread ? 'clay' : 'brass'}>
@@ -147,204 +145,3 @@ function NextDays({ days, fromDone }: { days: readonly CalendarDate[] | null; fr
     </Words>
   )
 }
-
-type Change = (patch: Partial<RepeatRule>) => void
-interface PartProps {
-  readonly rule: RepeatRule
-  readonly on: CalendarDate
-  readonly onChange: Change
-}
-
-function Every({ rule, on, onChange }: PartProps) {
-  const { interval, frequency } = rule
-  const go = (to: number) => onChange({ interval: Math.min(Math.max(to, 1), longestInterval) })
-  return (
-    <Part>
-      <Row gap="$1.5" flexWrap="wrap">
-        <Row borderWidth={1} borderColor="$edge" borderRadius="$1" backgroundColor="$slip">
-          <IconButton
-            label="More often"
-            icon="minus"
-            width={40}
-            disabled={interval === 1}
-            onPress={() => go(interval - 1)}
-          />
-          <Words minWidth={24} textAlign="center" strong role="status" aria-label={`every ${interval}`}>
-            {interval}
-          </Words>
-          <IconButton
-            label="Less often"
-            icon="plus"
-            width={40}
-            disabled={interval === longestInterval}
-            onPress={() => go(interval + 1)}
-          />
-        </Row>
-        <Buttons
-          tight
-          name="Unit"
-          options={frequencies.map((each) => [
-            unitWords(each, interval),
-            each === frequency,
-            () => onChange({ ...bodiesFor(each, on)[0] }),
-          ])}
-        />
-      </Row>
-    </Part>
-  )
-}
-
-/** On which days of the week, or by which day of the month. */
-function On({ rule, on, onChange }: PartProps) {
-  const weekStartsOn = useHeld(({ document }) => select.settingsOf(document).weekStartsOn)
-  if (rule.frequency === 'weekly')
-    return (
-      <Part>
-        <Row gap="$1" role="group" aria-label="Weekdays">
-          {weekdayNames(weekStartsOn).map(({ weekday, name, short }) => (
-            <Press
-              key={weekday}
-              flex={1}
-              minWidth={0}
-              justifyContent="center"
-              borderWidth={1}
-              aria-label={name}
-              aria-pressed={rule.weekdays.includes(weekday)}
-              borderColor={rule.weekdays.includes(weekday) ? '$brass' : '$edge'}
-              backgroundColor={rule.weekdays.includes(weekday) ? '$brassWash' : '$slip'}
-              onPress={() => onChange(withWeekday(rule, weekday))}
-            >
-              <Words size="second" tone={rule.weekdays.includes(weekday) ? 'brass' : 'ink'}>
-                {short}
-              </Words>
-            </Press>
-          ))}
-        </Row>
-      </Part>
-    )
-  const bodies = rule.frequency === 'monthly' ? bodiesFor('monthly', on) : []
-  const told = (each: RepeatRule) =>
-    ruleWords({ ...each, interval: 1, orLast: true, until: null, times: null }, bareEnd, on)
-      .replace(/^every month on /, '')
-      .replace(/ or the last day$/, '')
-  const options: Option[] = bodies.map((body) => {
-    const each = withBody(rule, body)
-    return [told(each), told(each) === told(rule), () => onChange(body)]
-  })
-  const isOther = options.length > 0 && options.every(([, isChosen]) => !isChosen)
-  return (
-    <>
-      {options.length > 0 ? (
-        <Part>
-          <Buttons name="On" options={isOther ? [[told(rule), true, () => {}], ...options] : options} />
-        </Part>
-      ) : null}
-      {mayLackDay(rule) ? (
-        <Part told={rule.frequency === 'yearly' ? 'In a year without it' : 'In a month without it'}>
-          <Buttons
-            name="Where there is no such day"
-            options={[
-              ['left out', !rule.orLast, () => onChange({ orLast: false })],
-              ['on the last day', rule.orLast, () => onChange({ orLast: true })],
-            ]}
-          />
-        </Part>
-      ) : null}
-    </>
-  )
-}
-
-const bareEnd = { fromDone: false, time: null }
-
-/** One weekday more or less; the last one stays. */
-function withWeekday(rule: RepeatRule, weekday: number): Partial<RepeatRule> {
-  const weekdays = toggled(rule.weekdays, weekday).sort((a, b) => a - b)
-  return weekdays.length === 0 ? {} : { weekdays, nth: null }
-}
-
-/** When it is over: said as in a sentence, since it may be a day or a number of times. */
-function Ends({
-  rule,
-  onChange,
-  said,
-}: Omit<PartProps, 'on'> & { said: (line: string) => Chosen | null }): ReactNode {
-  const today = useToday()
-  const [text, setText] = useState('')
-  const [problem, setProblem] = useState<string | null>(null)
-  const take = () => {
-    if (text.trim() === '') return
-    const read = said(`every day ${text}`)?.rule ?? said(`every day until ${text}`)?.rule
-    if (!read || (read.until === null && read.times === null))
-      return setProblem('Try “until 5 nov” or “10 times”.')
-    onChange({ until: read.until, times: read.times })
-    setText('')
-  }
-  const hasEnd = rule.until !== null || rule.times !== null
-  const told = hasEnd
-    ? [rule.times && count(rule.times, 'time'), rule.until && `until ${shortDate(rule.until, today)}`]
-        .filter(Boolean)
-        .join('')
-    : ''
-  return (
-    <Part>
-      <Row gap="$2" alignItems="flex-start">
-        <Buttons
-          name="Ends"
-          options={[
-            ['no end', !hasEnd, () => onChange({ until: null, times: null })],
-            ...(hasEnd ? [[told, true, () => {}] as Option] : []),
-          ]}
-        />
-        <Field
-          label="Another end"
-          placeholder="10 times, or until may"
-          value={text}
-          maxLength={60}
-          onChangeText={(typed) => {
-            setText(typed)
-            setProblem(null)
-          }}
-          onSubmitEditing={take}
-          onBlur={take}
-          problem={problem}
-        />
-      </Row>
-    </Part>
-  )
-}
-
-/** A row of what can be chosen, with a word before it where the choices do not say it themselves. */
-const Part = ({ told, children }: { told?: string; children: ReactNode }) => (
-  <Column gap="$1">
-    {told ? (
-      <Words size="second" tone="inkSoft">
-        {told}
-      </Words>
-    ) : null}
-    {children}
-  </Column>
-)
-
-type Option = readonly [label: string, chosen: boolean, onPress: () => void]
-
-const Buttons = ({
-  name,
-  options,
-  tight = false,
-}: {
-  name: string
-  options: readonly Option[]
-  tight?: boolean
-}) => (
-  <Row gap={tight ? '$1' : '$2'} flexWrap="wrap" role="group" aria-label={name}>
-    {options.map(([label, chosen, onPress]) => (
-      <Button
-        key={label}
-        label={label}
-        chosen={chosen}
-        paddingHorizontal={tight ? '$1.5' : '$2.5'}
-        onPress={onPress}
-      />
-    ))}
-  </Row>
-)

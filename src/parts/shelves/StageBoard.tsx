@@ -12,7 +12,7 @@ import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { Column, Row, Seal, Words } from '@/ui'
 import { daysHereWords, endingWords, throughWords, wonWords } from '@/words/stages'
 import { nextWords } from './nextWords'
-import { endPlace } from './useShelfLaying'
+import { endPlace } from './shelfPlaces'
 
 interface BoardProps {
   /** Whose stages they are. */

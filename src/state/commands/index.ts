@@ -1,11 +1,13 @@
 // Every act a person can do. The name of a command is the name of its act in the journal. What nobody does in the first
-// moment is in later.ts and loads right after the start.
+// moment is in onDemand.ts and loads right after the start.
 import * as actions from './action/actions'
+import { addAction } from './action/makeAction'
 import * as around from './named/around'
 import type { Command } from './command'
 import type { onDemandCommands } from './onDemand'
 import * as owned from './action/owned'
 import * as slips from './tray/slips'
+import * as sorting from './tray/sorting'
 
 export const commands = {
   setDown: slips.setDown,
@@ -16,17 +18,17 @@ export const commands = {
   removeSlips: slips.removeSlips,
   putBack: slips.putBack,
   emptyLetGo: slips.emptyLetGo,
-  sortAsAction: slips.sortAsAction,
-  addAsAction: slips.addAsAction,
-  sortAllAsActions: slips.sortAllAsActions,
-  sortAsDone: slips.sortAsDone,
-  sortAsSomeday: slips.sortAsSomeday,
-  sortAsLetGo: slips.sortAsLetGo,
-  sortAsProject: slips.sortAsProject,
-  sortAsHandedOver: slips.sortAsHandedOver,
-  sortAsNotBefore: slips.sortAsNotBefore,
-  sortAsReference: slips.sortAsReference,
-  sortAsReading: slips.sortAsReading,
+  sortAsAction: sorting.sortAsAction,
+  addAsAction: sorting.addAsAction,
+  sortAllAsActions: sorting.sortAllAsActions,
+  sortAsDone: sorting.sortAsDone,
+  sortAsSomeday: sorting.sortAsSomeday,
+  sortAsLetGo: sorting.sortAsLetGo,
+  sortAsProject: sorting.sortAsProject,
+  sortAsHandedOver: sorting.sortAsHandedOver,
+  sortAsNotBefore: sorting.sortAsNotBefore,
+  sortAsReference: sorting.sortAsReference,
+  sortAsReading: sorting.sortAsReading,
   addSteps: owned.addSteps,
   editStep: owned.editStep,
   addFiles: owned.addFiles,
@@ -36,7 +38,7 @@ export const commands = {
   removeReminder: owned.removeReminder,
   layAside: owned.layAside,
   takeUp: owned.takeUp,
-  addAction: actions.addAction,
+  addAction,
   editAction: actions.editAction,
   editActions: actions.editActions,
   takeFromTickler: actions.takeFromTickler,
@@ -65,7 +67,7 @@ export type ArgsOf<N extends CommandName> = AllCommands[N] extends Command<infer
 
 export type { Command, CommandContext, Outcome, Refusal } from './command'
 export type { OnDemand } from './onDemand'
-export type { NewAction } from './action/actions'
+export type { NewAction } from './action/makeAction'
 export type { NewFile, NewRepeat } from './action/owned'
 export type { Piece } from './tray/reshaping'
 export type { NewSlip } from './tray/slips'

@@ -92,6 +92,24 @@ async function newsIn(values: Readonly<Record<string, string | null>>): Promise<
   return { kind: 'more', changes, entries }
 }
 
+/** Records and journal that a file brings, with the act of bringing them, in one write. */
+async function absorbedValues(
+  entries: readonly Entry[],
+  changes: readonly Change[],
+  act: Change,
+  limits: ArchiveLimits,
+  by: string,
+): Promise<Values> {
+  const journal = inChunks(inOrder(changes), limits.chunkSize).map((chunk, at) =>
+    portionAt(broughtKey(act.stamp, at), chunk),
+  )
+  return {
+    ...(await segmentOf({ tier: 3, stamp: act.stamp, by }, entries, limits)),
+    ...(Object.assign({}, ...journal) as Values),
+    ...(act.diff.length > 0 ? { [changeKey(act.stamp)]: toChecksummed([act]) } : {}),
+  }
+}
+
 /** `name` tells this copy's segments from those of another tab that compacts the same changes at the same moment. */
 export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualLimits, name = ''): Archive {
   /** Every key this copy has read or written: what else turns up is news. */
@@ -168,14 +186,7 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
       if (instead.length > 0) await store.removeMany(instead.map(changeKey))
     },
     async absorb(entries, changes, act) {
-      const journal = inChunks(inOrder(changes), limits.chunkSize).map((chunk, at) =>
-        portionAt(broughtKey(act.stamp, at), chunk),
-      )
-      const values = {
-        ...(await segmentOf({ tier: 3, stamp: act.stamp, by: name }, entries, limits)),
-        ...(Object.assign({}, ...journal) as Values),
-        ...(act.diff.length > 0 ? { [changeKey(act.stamp)]: toChecksummed([act]) } : {}),
-      }
+      const values = await absorbedValues(entries, changes, act, limits, name)
       await write(values)
       return Object.keys(values)
     },

@@ -21,14 +21,15 @@ export interface HistoryIndex {
   portionsWith(ids: ReadonlySet<string>, portionKeys: readonly string[]): Promise<string[]>
 }
 
+/** The ids kept beside a portion; null where they are missing or damaged. */
+function idsKept(text: string | null | undefined): ReadonlySet<string> | null {
+  const opened = text ? fromChecksummed(text) : null
+  return opened?.kind === 'whole' && Array.isArray(opened.value) ? new Set(opened.value as string[]) : null
+}
+
 /** What was read once is remembered: portions never change, they only come and go. */
 export function makeHistoryIndex(store: Pick<KeyValueStore, 'getMany'>): HistoryIndex {
   const known = new Map<string, ReadonlySet<string>>()
-
-  function idsKept(text: string | null | undefined): ReadonlySet<string> | null {
-    const opened = text ? fromChecksummed(text) : null
-    return opened?.kind === 'whole' && Array.isArray(opened.value) ? new Set(opened.value as string[]) : null
-  }
 
   async function learn(portionKey: string, kept: string | null | undefined): Promise<void> {
     const ids = idsKept(kept)

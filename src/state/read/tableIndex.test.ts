@@ -98,6 +98,30 @@ it('gives the same list while nothing in it has changed, and looks at no other b
   expect(looked).toBe(2)
 })
 
+it('of several stores asked in turn, goes on from each one’s own, and looks at nothing of it again', () => {
+  const looked: string[] = []
+  const index = makeTableIndex('action', {
+    ...rules,
+    keysOf: (action) => (looked.push(action.id), rules.keysOf(action)),
+  })
+  const large = (name: string) =>
+    Array.from({ length: 400 }, (_, id) => id).reduce<Document>((document, id) => {
+      const record: Action = { ...plainAction, id: `action:${name}${id}`, contextIds: ['context:a'] }
+      const stamp = makeTimestamp(1_000_000 + id, 0, 'test')
+      return withChange(document, { stamp, act: 'test', diff: [{ kind: 'added', record }] })
+    }, emptyDocument)
+  let [one, other] = [large('one'), large('other')]
+  expect([index.count(one, 'context:a'), index.count(other, 'context:a')]).toEqual([400, 400])
+  looked.length = 0
+  for (let turn = 0; turn < 5; turn++) {
+    one = after(one, { id: turn, what: 'write', contextIds: ['context:b'], rank: 1, done: false }, turn)
+    other = after(other, { id: turn, what: 'write', contextIds: ['context:a'], rank: 1, done: false }, turn)
+    expect(index.of(one, 'context:b').map(({ id }) => id)).toHaveLength(turn + 1)
+    expect(index.count(one, 'context:a')).toBe(400)
+    expect(index.count(other, 'context:a')).toBe(401 + turn)
+  }
+  expect(looked).toHaveLength(10)
+})
 it('is prepared for a document that is new altogether with rests between, and looks at nothing again when it is shown', async () => {
   let looked = 0
   const counting = {

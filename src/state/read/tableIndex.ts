@@ -3,8 +3,10 @@
 // Law: whatever happened before, every list equals one made from scratch (tableIndex.test.ts).
 import { recordIn, type Document, type Entry, type Table } from '@/core/journal'
 import type { RecordKind, RecordOf } from '@/core/record'
-import { changesIn, recordOf, type Bucket, type Changes } from './following/difference'
-import { headOf, listOf, ordered, renewed, type List, type ListRules } from './following/list'
+import { changesIn } from './following/difference'
+import { grouping, renewListed } from './following/grouping'
+import { changedBetween, makeLastSeen } from './following/lastSeen'
+import { headOf, ordered, type List, type ListRules } from './following/list'
 import { restood, type Standing } from './following/standing'
 
 export type { Standing }
@@ -52,8 +54,14 @@ export async function prepareIndexes(...given: Parameters<Prepare>): Promise<voi
 
 /** So many buckets are looked at between two rests. */
 const bucketsAtOnce = 64
-/** More changed buckets than these are a new table: bringing in a file, or the first look. */
-const manyBuckets = 48
+
+/** What an index holds of one store: its lists, and of which table they are. */
+interface Followed<R> {
+  readonly table: Table<Entry>
+  readonly stood: Standing<R> | null
+  readonly lists: Map<string, List<R>>
+}
+
 export function makeTableIndex<K extends RecordKind>(
   kind: K,
   {
@@ -68,101 +76,66 @@ export function makeTableIndex<K extends RecordKind>(
 ): TableIndex<RecordOf[K]> {
   type R = RecordOf[K]
   const rules: ListRules<R> = { compare, inOrder, firstInOrder, spare }
-  let seen: Table<Entry> | null = null
-  let stood: Standing<R> | null = null
-  let lists = new Map<string, List<R>>()
+  const lastSeen = makeLastSeen<Followed<R>>()
+  let isAsked = false
 
-  /** Puts records into lists of their own, bucket by bucket. */
-  function grouping(document: Document) {
-    const groups = new Map<string, R[]>()
-    const put = (record: R | null) => {
-      if (!record) return
-      for (const key of keysOf(record)) {
-        const group = groups.get(key)
-        if (group) group.push(record)
-        else groups.set(key, [record])
-      }
-    }
-    const stands = standing?.(document)
-    const putAsItStands = (record: R | null) => put(record && (stands?.of(record) ?? record))
-    return {
-      putAsItStands,
-      take: (bucket: Bucket) => bucket?.forEach((entry) => putAsItStands(recordOf<R>(entry))),
-      lists: () => new Map([...groups].map(([key, records]): [string, List<R>] => [key, listOf<R>(records)])),
-    }
-  }
-
-  function fill(document: Document): void {
-    const groups = grouping(document)
+  function listsOf(document: Document): Map<string, List<R>> {
+    const groups = grouping(keysOf, standing?.(document))
     if (among) among(document).forEach(groups.putAsItStands)
-    else document[kind].buckets.forEach(groups.take)
-    lists = groups.lists()
+    else document[kind].buckets.forEach(groups.putBucket)
+    return groups.lists()
   }
 
   const self = {
     async prepare(document: Document, rest: () => Promise<void>): Promise<void> {
-      const { buckets } = document[kind]
-      const changed = buckets.filter((bucket, index) => bucket !== seen?.buckets[index]).length
-      if (among || changed <= manyBuckets) return
-      const stands = standing?.(document) ?? null
-      const groups = grouping(document)
-      for (let at = 0; at < buckets.length; at += bucketsAtOnce) {
-        buckets.slice(at, at + bucketsAtOnce).forEach(groups.take)
+      const table = document[kind]
+      if (among || lastSeen.before(table)) return
+      const stood = standing?.(document) ?? null
+      const groups = grouping(keysOf, stood ?? undefined)
+      for (let at = 0; at < table.buckets.length; at += bucketsAtOnce) {
+        table.buckets.slice(at, at + bucketsAtOnce).forEach(groups.putBucket)
         await rest()
       }
-      lists = groups.lists()
-      seen = document[kind]
-      stood = stands
+      lastSeen.keep({ table, stood, lists: groups.lists() }, null)
     },
   }
 
-  function take(changes: readonly Changes<R>[]): void {
-    const touched = new Map<string, { gone: Set<R>; come: R[] }>()
-    const at = (key: string) => {
-      const found = touched.get(key) ?? { gone: new Set<R>(), come: [] }
-      touched.set(key, found)
-      return found
-    }
-    for (const { gone, come } of changes) {
-      gone.forEach((record) => keysOf(record).forEach((key) => at(key).gone.add(record)))
-      come.forEach((record) => keysOf(record).forEach((key) => at(key).come.push(record)))
-    }
-    for (const [key, { gone, come }] of touched) {
-      const list = renewed(lists.get(key), gone, come, rules)
-      if (list.records.length > 0) lists.set(key, list)
-      else lists.delete(key)
-    }
+  /** Renews the lists of what was looked at before, where this document differs from it. */
+  function renew(
+    { table: before, stood, lists }: Followed<R>,
+    document: Document,
+    stands: Standing<R> | null,
+  ) {
+    const table = document[kind]
+    const written = changedBetween(before, table).map((index) =>
+      changesIn<R>(before.buckets[index], table.buckets[index]),
+    )
+    const ids = new Set(written.flatMap(({ gone, come }) => [...gone, ...come].map(({ id }) => id)))
+    const asTheyStand = written.map(({ gone, come }) => ({
+      gone: gone.map((record) => stood?.of(record) ?? record),
+      come: come.map((record) => stands?.of(record) ?? record),
+    }))
+    renewListed(lists, keysOf, rules, [
+      ...asTheyStand,
+      restood([stood, stands], (id) => recordIn(document, id as never) as R | undefined, ids),
+    ])
   }
 
-  function follow(document: Document): void {
+  function follow(document: Document): Map<string, List<R>> {
     const table = document[kind]
     const stands = standing?.(document) ?? null
-    if (table === seen && stands === stood) return
-    if (!seen) asked.add(new WeakRef(self))
-    const before = seen?.buckets
-    const changed = table.buckets.flatMap((bucket, index) => (bucket === before?.[index] ? [] : [index]))
-    if (!before || changed.length > manyBuckets) fill(document)
-    else {
-      const written = changed.map((index) => changesIn<R>(before[index], table.buckets[index]))
-      const ids = new Set(written.flatMap(({ gone, come }) => [...gone, ...come].map(({ id }) => id)))
-      const asTheyStand = written.map(({ gone, come }) => ({
-        gone: gone.map((record) => stood?.of(record) ?? record),
-        come: come.map((record) => stands?.of(record) ?? record),
-      }))
-      take([
-        ...asTheyStand,
-        restood([stood, stands], (id) => recordIn(document, id as never) as R | undefined, ids),
-      ])
-    }
-    seen = table
-    stood = stands
+    const before = lastSeen.before(table)
+    if (before && before.table === table && before.stood === stands) return before.lists
+    if (!isAsked) asked.add(new WeakRef(self))
+    isAsked = true
+    if (before) renew(before, document, stands)
+    const followed = { table, stood: stands, lists: before?.lists ?? listsOf(document) }
+    lastSeen.keep(followed, before)
+    return followed.lists
   }
 
   const none: readonly R[] = []
-  function listAt(document: Document, key: string): List<R> | undefined {
-    follow(document)
-    return lists.get(key)
-  }
+  const listAt = (document: Document, key: string): List<R> | undefined => follow(document).get(key)
   return {
     of(document, key) {
       const list = listAt(document, key)
@@ -174,9 +147,6 @@ export function makeTableIndex<K extends RecordKind>(
     },
     unordered: (document, key) => listAt(document, key)?.records ?? none,
     count: (document, key) => listAt(document, key)?.records.length ?? 0,
-    keys(document) {
-      follow(document)
-      return [...lists.keys()]
-    },
+    keys: (document) => [...follow(document).keys()],
   }
 }

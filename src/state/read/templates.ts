@@ -207,19 +207,13 @@ export function previewOf(
   today: CalendarDate,
 ): Previewed[] {
   const made = (id: Id<'action'> | Id<'project'>, title: string, depth: number): Previewed => {
-    const dates =
-      id === template.id
-        ? wholeDatesOf(document, template, answers, today)
-        : datesOf(document, id, answers, today)
-    return {
-      id,
-      depth,
-      isPart: id.startsWith('project:'),
-      title: filledLine(title, said),
-      dates,
-      isPast: Object.values(dates).some(({ date }) => date < today),
-      with: comesWith(document, id, said),
-    }
+    const isWhole = id === template.id
+    const dates = isWhole
+      ? wholeDatesOf(document, template, answers, today)
+      : datesOf(document, id, answers, today)
+    const isPast = Object.values(dates).some(({ date }) => date < today)
+    const words = { title: filledLine(title, said), with: comesWith(document, id, said) }
+    return { id, depth, isPart: id.startsWith('project:'), dates, isPast, ...words }
   }
   const within = (project: Project, depth: number): Previewed[] => [
     made(project.id, project.title, depth),

@@ -88,20 +88,6 @@ export function ProjectForm({ slip, fields, left, onBack }: AskedOf) {
       { say: `Sorted as a project: ${shortened(title)}` },
     )
   }
-  const areas = select.areasOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)
-  // The areas on which much like it stands first, a project counting for its own.
-  const likely = useLikely(fields.title).shelf.flatMap(({ value, because }) => {
-    const areaId = select.areaOf(document, shelfOf(value))?.id
-    return areaId && areas.some(({ id }) => id === areaId) ? [{ value: areaId, because }] : []
-  })
-  const shownIds = [
-    ...new Set([
-      ...(chosen.areaId ? [chosen.areaId] : []),
-      ...likely.map(({ value }) => value),
-      ...areas.map(({ id }) => id),
-    ]),
-  ]
-  const nameOf = (id: Id<'area'>) => recordIn(document, id)?.name ?? ''
   const of = { ...unset, ...chosen }
   return (
     <>
@@ -145,28 +131,14 @@ export function ProjectForm({ slip, fields, left, onBack }: AskedOf) {
           onText={setNext}
           onTakenOff={setTakenOff}
         />
-        {list.length > 0 ? (
-          <>
-            <ChoiceRow
-              label="The list becomes"
-              options={listChoices}
-              chosen={[listAs]}
-              onToggle={setListAs}
-            />
-            <Words size="second" tone="inkSoft" className="clamped two">
-              {list.join(' · ')}
-            </Words>
-          </>
-        ) : null}
+        <ListBecomes list={list} listAs={listAs} onListAs={setListAs} />
         {left === '' ? null : <Left words={left} />}
-        <ChoiceRow
-          label={chooserWords.area}
-          options={shownIds.map((id) => ({ value: id, label: nameOf(id) }))}
-          chosen={chosen.areaId ? [chosen.areaId] : []}
-          onToggle={(id) => setPatch({ ...patch, areaId: id === chosen.areaId ? null : id })}
+        <AreaRow
+          title={fields.title}
+          chosen={chosen.areaId}
+          onChoose={(areaId) => setPatch({ ...patch, areaId })}
           onMore={() => chooser.choose('area')}
         />
-        <WhyFirst reasons={likely.map((said) => ({ ...said, name: nameOf(said.value) }))} />
       </SortingForm>
       {/* Beside the form: Enter in a chooser must not keep the project. */}
       <OpenedProjectChooser
@@ -180,6 +152,70 @@ export function ProjectForm({ slip, fields, left, onBack }: AskedOf) {
           })
         }
       />
+    </>
+  )
+}
+
+interface ListBecomesProps {
+  readonly list: readonly string[]
+  readonly listAs: ListAs
+  readonly onListAs: (listAs: ListAs) => void
+}
+
+/** What becomes of the list that was said after a colon. */
+function ListBecomes({ list, listAs, onListAs }: ListBecomesProps) {
+  if (list.length === 0) return null
+  return (
+    <>
+      <ChoiceRow label="The list becomes" options={listChoices} chosen={[listAs]} onToggle={onListAs} />
+      <Words size="second" tone="inkSoft" className="clamped two">
+        {list.join(' · ')}
+      </Words>
+    </>
+  )
+}
+
+/** The open areas, what is chosen and what is likely before the rest. */
+function useLikelyAreas(title: string, chosen: Id<'area'> | null) {
+  const document = useHeldDocument()
+  const areas = select.areasOf(document).filter(({ closedAtEpochMs }) => closedAtEpochMs === null)
+  // The areas on which much like it stands first, a project counting for its own.
+  const likely = useLikely(title).shelf.flatMap(({ value, because }) => {
+    const areaId = select.areaOf(document, shelfOf(value))?.id
+    return areaId && areas.some(({ id }) => id === areaId) ? [{ value: areaId, because }] : []
+  })
+  const shownIds = [
+    ...new Set([
+      ...(chosen ? [chosen] : []),
+      ...likely.map(({ value }) => value),
+      ...areas.map(({ id }) => id),
+    ]),
+  ]
+  return { document, likely, shownIds }
+}
+
+interface AreaRowProps {
+  /** What was said, for what is likely. */
+  readonly title: string
+  readonly chosen: Id<'area'> | null
+  readonly onChoose: (id: Id<'area'> | null) => void
+  readonly onMore: () => void
+}
+
+/** The areas, the likeliest first. */
+function AreaRow({ title, chosen, onChoose, onMore }: AreaRowProps) {
+  const { document, likely, shownIds } = useLikelyAreas(title, chosen)
+  const nameOf = (id: Id<'area'>) => recordIn(document, id)?.name ?? ''
+  return (
+    <>
+      <ChoiceRow
+        label={chooserWords.area}
+        options={shownIds.map((id) => ({ value: id, label: nameOf(id) }))}
+        chosen={chosen ? [chosen] : []}
+        onToggle={(id) => onChoose(id === chosen ? null : id)}
+        onMore={onMore}
+      />
+      <WhyFirst reasons={likely.map((said) => ({ ...said, name: nameOf(said.value) }))} />
     </>
   )
 }

@@ -73,12 +73,27 @@ export function SlipPaper({ slip, title, children }: { slip: Slip; title: string
   )
 }
 
-/** What came with the slip: told in a line while it is folded, and read whole on touch. */
-function CameWith({ slip, isWhole }: { slip: Slip; isWhole: boolean }) {
+/** What came with it, in a line with its first pictures. */
+function CameWithLine({ slip }: { slip: Slip }) {
   const document = useHeldDocument()
   const files = owned.filesOf(document, slip.id)
   const steps = owned.stepsOf(document, slip.id)
   const told = cameWithWords({ note: slip.note, steps: steps.length, files: files.length, isAside: false })
+  if (told.length === 0) return null
+  return (
+    <Row gap="$2">
+      {files.slice(0, 3).map((file) => (
+        <SmallPicture key={file.id} file={file} side={32} />
+      ))}
+      <Words size="second" tone="inkSoft">
+        {told.join(' · ')}
+      </Words>
+    </Row>
+  )
+}
+
+/** What came with the slip: told in a line while it is folded, and read whole on touch. */
+function CameWith({ slip, isWhole }: { slip: Slip; isWhole: boolean }) {
   return (
     <>
       {slip.note === '' ? null : (
@@ -91,16 +106,7 @@ function CameWith({ slip, isWhole }: { slip: Slip; isWhole: boolean }) {
         </Words>
       )}
       {isWhole ? <PartsBands of={slip.id} /> : null}
-      {!isWhole && told.length > 0 ? (
-        <Row gap="$2">
-          {files.slice(0, 3).map((file) => (
-            <SmallPicture key={file.id} file={file} side={32} />
-          ))}
-          <Words size="second" tone="inkSoft">
-            {told.join(' · ')}
-          </Words>
-        </Row>
-      ) : null}
+      {isWhole ? null : <CameWithLine slip={slip} />}
     </>
   )
 }

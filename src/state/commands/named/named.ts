@@ -8,7 +8,7 @@ import { refuse } from '@/core/result'
 import { after, change, type Command, type CommandContext } from '../command'
 import { thenDeleted } from '../deleting'
 import { handedOn } from '../action/owned'
-import { joinedNotes } from '../tray/slips'
+import { joinedNotes } from '../joinedNotes'
 import { linesAlong } from '../note/writtenAlong'
 
 type Named = Id<'context'> | Id<'person'>

@@ -25,7 +25,8 @@ import {
 import { ok, refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { dayOfNote, noteIn, recordTied } from '../../read/tiedTo'
-import { actionAdded, editAction, tick, untick, type NewAction } from '../action/actions'
+import { editAction, tick, untick } from '../action/actions'
+import { actionAdded, type NewAction } from '../action/makeAction'
 import {
   added,
   change,
@@ -38,7 +39,9 @@ import {
   type Outcome,
 } from '../command'
 import { oneAfterAnother } from '../inOneDiff'
-import { editSlip, joinedNotes, slipAdded, sortAsDone } from '../tray/slips'
+import { editSlip, slipAdded } from '../tray/slips'
+import { joinedNotes } from '../joinedNotes'
+import { sortAsDone } from '../tray/sorting'
 
 const noteOn = (context: CommandContext, date: CalendarDate, note: string): Note => ({
   ...blankOf('note'),

@@ -12,7 +12,7 @@ import { thenDeleted } from '../deleting'
 import { asideHandedOn, handedOn } from '../action/owned'
 import { placed } from '../tray/placing'
 import { projectSaid } from '../tray/saidInNote'
-import { joinedNotes } from '../tray/slips'
+import { joinedNotes } from '../joinedNotes'
 import { checklistsAlong, linesAlong, writtenAlong } from '../note/writtenAlong'
 
 const union = <T extends string>(a: readonly T[], b: readonly T[]): T[] => [...new Set([...a, ...b])].sort()

@@ -34,7 +34,7 @@ import { partRefused } from '../action/after'
 import { makeProject, projectAdded, type NewProject } from './makeProject'
 import { endRefused } from './leaving'
 import { placed, type Place } from '../tray/placing'
-import { joinedNotes } from '../tray/slips'
+import { joinedNotes } from '../joinedNotes'
 import { lettersFor } from './lettersFor'
 
 /** A new project on an area; or in another project, as a part of it. */

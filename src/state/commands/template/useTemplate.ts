@@ -20,7 +20,7 @@ import { standsOn } from '@/core/action'
 import { askedBy, datesOf, wholeDatesOf, isTemplate, projectToCopy, type Answers } from '../../read/templates'
 import { asideHandedOn, handedOn } from '../action/owned'
 import { remarkAdded } from '../note/remarks'
-import { joinedNotes } from '../tray/slips'
+import { joinedNotes } from '../joinedNotes'
 import { added, diffOf, rankAfter, removed, type Command, type CommandContext } from '../command'
 import { withTexts } from '@/core/record/texts'
 import { copied, fieldsOf, rankedFrom } from './copied'
@@ -104,37 +104,9 @@ export const useTemplate: Command<{
   const main = told.find(({ id: each }) => ['action', 'checklist', 'note'].includes(kindOf(each)))
   const mainId = main?.id ?? null
   if (!isProject && !main) return refuse({ kind: 'nothingToDo' })
-  const placed = told.map((record): AnyRecord => {
-    const fields = fieldsOf(record)
-    switch (kindOf(record.id)) {
-      case 'project':
-        return partMade(context, record as Project, areaId, copies)
-      case 'repeat':
-        return { ...fields, startsOn: standing.get(fields['actionId'] as string) } as unknown as AnyRecord
-      case 'checklist':
-        return !isProject && fields['ownerId'] === fresh.value.id
-          ? ({ ...fields, ownerId: null } as unknown as AnyRecord)
-          : record
-      // What lies with the template itself lies with what it makes.
-      case 'step':
-      case 'file':
-      case 'remark':
-        return !isProject && fields['ownerId'] === fresh.value.id
-          ? ({ ...fields, ownerId: mainId } as unknown as AnyRecord)
-          : record
-      case 'note':
-        return {
-          ...fields,
-          ...on(record),
-          date: context.moment.date,
-          createdAtEpochMs: context.nowEpochMs,
-        } as unknown as AnyRecord
-      case 'reference':
-        return { ...fields, ...on(record), createdAtEpochMs: context.nowEpochMs } as unknown as AnyRecord
-      default:
-        return record
-    }
-  })
+  const placed = told.map(
+    placedIn(context, { isProject, madeId: fresh.value.id, mainId, areaId, on, standing, copies }),
+  )
   const { letters, ink, inOrder, goalIds } = template
   const own = wholeDatesOf(document, template, dates, context.moment.date)
   const project: Project = {
@@ -165,6 +137,46 @@ export const useTemplate: Command<{
     ...taking.beside,
   )
 }
+
+interface Placing {
+  readonly isProject: boolean
+  /** The project that is made; where none is, what lies with it lies with the main record. */
+  readonly madeId: Id<'project'>
+  readonly mainId: string | null
+  readonly areaId: Id<'area'> | null
+  readonly on: (record: AnyRecord) => Partial<Pick<Action, 'projectId' | 'areaId'>>
+  /** The day each action is on, for what repeats from it. */
+  readonly standing: ReadonlyMap<string, CalendarDate>
+  readonly copies: readonly AnyRecord[]
+}
+
+/** Puts each copy where it belongs in what is made. */
+const placedIn =
+  (context: CommandContext, { isProject, madeId, mainId, areaId, on, standing, copies }: Placing) =>
+  (record: AnyRecord): AnyRecord => {
+    const fields = fieldsOf(record)
+    const made = (more: Readonly<Record<string, unknown>>) => ({ ...fields, ...more }) as unknown as AnyRecord
+    const isOfNone = !isProject && fields['ownerId'] === madeId
+    switch (kindOf(record.id)) {
+      case 'project':
+        return partMade(context, record as Project, areaId, copies)
+      case 'repeat':
+        return made({ startsOn: standing.get(fields['actionId'] as string) })
+      case 'checklist':
+        return isOfNone ? made({ ownerId: null }) : record
+      // What lies with the template itself lies with what it makes.
+      case 'step':
+      case 'file':
+      case 'remark':
+        return isOfNone ? made({ ownerId: mainId }) : record
+      case 'note':
+        return made({ ...on(record), date: context.moment.date, createdAtEpochMs: context.nowEpochMs })
+      case 'reference':
+        return made({ ...on(record), createdAtEpochMs: context.nowEpochMs })
+      default:
+        return record
+    }
+  }
 
 /**
  * What a slip brings to what is made for it: its words and note go into the note, its people to the people; its steps,

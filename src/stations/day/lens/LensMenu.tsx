@@ -34,8 +34,7 @@ export function LensMenu({
 }) {
   const act = useAct()
   const document = useHeldDocument()
-  const { id, name, letters, onStrip } = record
-  const [isGoing, setGoing] = useState(false)
+  const { id, name, onStrip } = record
   const [isInking, setInking] = useState(false)
   const isReady = lenses.readyMade.some((ready) => ready.id === id)
   const face = lenses.lookOf(record)
@@ -53,36 +52,7 @@ export function LensMenu({
   return (
     <SlideOver title={name} onClose={onClose}>
       <Column gap="$4">
-        <Row gap="$3" alignItems="flex-end">
-          <Press
-            aria-label="Ink of the seal"
-            aria-haspopup="dialog"
-            justifyContent="center"
-            onPress={() => setInking(true)}
-          >
-            <Seal letters={letters} ink={record.ink} />
-          </Press>
-          <Column flex={1}>
-            <CommitField
-              label="Name"
-              shown
-              value={name}
-              onCommit={(next) =>
-                refusedBy(act('editLens', { id, patch: { name: next } }, { atField: true }))
-              }
-            />
-          </Column>
-          <Column width={88}>
-            <CommitField
-              label="Seal"
-              shown
-              value={letters}
-              onCommit={(next) =>
-                refusedBy(act('editLens', { id, patch: { letters: next } }, { atField: true }))
-              }
-            />
-          </Column>
-        </Row>
+        <NameAndSeal record={record} onInk={() => setInking(true)} />
         <Choice
           label="On the strip of the Day"
           options={[
@@ -114,27 +84,7 @@ export function LensMenu({
           <Button label="Save it as a file" onPress={share} />
           {isReady ? <Button label="Reset the lens" onPress={() => act('resetLens', { id })} /> : null}
         </Row>
-        {isGoing ? (
-          <Row gap="$2" flexWrap="wrap" alignItems="center">
-            <Words tone="inkSoft" flex={1}>
-              Its actions stay.
-            </Words>
-            <Button
-              label="Remove it"
-              onPress={() => {
-                if (act('removeLens', { id }).ok) onOpen(null)
-                onClose()
-              }}
-            />
-          </Row>
-        ) : (
-          <Button
-            kind="quiet"
-            alignSelf="flex-start"
-            label="Delete this lens"
-            onPress={() => setGoing(true)}
-          />
-        )}
+        <RemoveLens id={id} onRemoved={() => onOpen(null)} onClose={onClose} />
       </Column>
       {isInking ? (
         <OpenedLookChooser
@@ -148,5 +98,56 @@ export function LensMenu({
         />
       ) : null}
     </SlideOver>
+  )
+}
+
+/** Its name and the letters of its seal, each kept when it is left. */
+function NameAndSeal({ record, onInk }: { readonly record: LensRecord; readonly onInk: () => void }) {
+  const act = useAct()
+  const { id, name, letters, ink } = record
+  const keep = (patch: { readonly name?: string; readonly letters?: string }) =>
+    refusedBy(act('editLens', { id, patch }, { atField: true }))
+  return (
+    <Row gap="$3" alignItems="flex-end">
+      <Press aria-label="Ink of the seal" aria-haspopup="dialog" justifyContent="center" onPress={onInk}>
+        <Seal letters={letters} ink={ink} />
+      </Press>
+      <Column flex={1}>
+        <CommitField label="Name" shown value={name} onCommit={(next) => keep({ name: next })} />
+      </Column>
+      <Column width={88}>
+        <CommitField label="Seal" shown value={letters} onCommit={(next) => keep({ letters: next })} />
+      </Column>
+    </Row>
+  )
+}
+
+interface RemoveLensProps {
+  readonly id: LensRecord['id']
+  readonly onRemoved: () => void
+  readonly onClose: () => void
+}
+
+/** Removing asks once more. */
+function RemoveLens({ id, onRemoved, onClose }: RemoveLensProps) {
+  const act = useAct()
+  const [isGoing, setGoing] = useState(false)
+  if (!isGoing)
+    return (
+      <Button kind="quiet" alignSelf="flex-start" label="Delete this lens" onPress={() => setGoing(true)} />
+    )
+  return (
+    <Row gap="$2" flexWrap="wrap" alignItems="center">
+      <Words tone="inkSoft" flex={1}>
+        Its actions stay.
+      </Words>
+      <Button
+        label="Remove it"
+        onPress={() => {
+          if (act('removeLens', { id }).ok) onRemoved()
+          onClose()
+        }}
+      />
+    </Row>
   )
 }

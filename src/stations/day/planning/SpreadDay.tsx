@@ -15,8 +15,8 @@ import { usePlanned } from './usePlanned'
 const fewer = 25
 const ahead = [1, 2, 3, 4, 5, 6, 7, 8, 9, 10]
 
-export function SpreadDay({ onClose }: { onClose: () => void }) {
-  const act = useAct()
+/** What is to move, onto which days, and where each of it goes. */
+function useSpread() {
   const { bands, today, document, roomOn } = usePlanned()
   // What is fixed on the clock is an appointment: it is not moved by the way.
   const all = [...bands.carriedOver, ...bands.dueToday].filter(({ at }) => at?.date !== today)
@@ -28,8 +28,6 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
       .slice(0, 5),
   )
   const [chosen, setChosen] = useState<Readonly<Record<string, CalendarDate>>>({})
-  const [choosing, setChoosing] = useState<Action | null>(null)
-  const [seen, setSeen] = useState(fewer)
   const going = all.filter(({ id }) => !staying.includes(id))
   const spread = spreadOver(
     going.filter(({ id }) => !chosen[id]),
@@ -38,16 +36,40 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
   )
   const spreadTo = new Map(spread.map((place) => [place.id, place]))
   const placeOf = (id: Id<'action'>) => {
+    if (staying.includes(id)) return null
     const own = chosen[id]
-    return own ? { to: own, fits: true } : spreadTo.get(id)
+    return own ? { to: own, fits: true } : (spreadTo.get(id) ?? null)
   }
-  const moves = going.flatMap(({ id }) => {
-    const place = placeOf(id)
-    return place ? [{ id, to: place.to }] : []
-  })
-  const tight = spread.filter(({ fits }) => !fits).length
-  const toggleDay = (day: CalendarDate) =>
-    setDays(days.includes(day) ? days.filter((other) => other !== day) : [...days, day].sort())
+  return {
+    ...{ all, today, days, placeOf, roomOn },
+    moves: going.flatMap(({ id }) => {
+      const place = placeOf(id)
+      return place ? [{ id, to: place.to }] : []
+    }),
+    /** How many find no room. */
+    tight: spread.filter(({ fits }) => !fits).length,
+    toggleDay: (day: CalendarDate) =>
+      setDays(days.includes(day) ? days.filter((other) => other !== day) : [...days, day].sort()),
+    choose: (id: Id<'action'>, day: CalendarDate) => setChosen({ ...chosen, [id]: day }),
+    stay: (id: Id<'action'>, stays: boolean) =>
+      setStaying(stays ? [...staying, id] : staying.filter((other) => other !== id)),
+  }
+}
+
+/** Says how many move, and whether they fit. */
+function fitWords(moving: number, all: number, tight: number, days: number): string {
+  if (days === 0) return 'Choose at least one day.'
+  const fit =
+    tight > 0 ? `${count(tight, 'action')} ${tight === 1 ? 'does' : 'do'} not fit there.` : 'All of them fit.'
+  return `${moving} of ${count(all, 'action')} move. ${fit}`
+}
+
+export function SpreadDay({ onClose }: { onClose: () => void }) {
+  const act = useAct()
+  const spread = useSpread()
+  const { all, today, days, placeOf, roomOn, moves, tight } = spread
+  const [choosing, setChoosing] = useState<Action | null>(null)
+  const [seen, setSeen] = useState(fewer)
   return (
     <SlideOver title="Spread out" onClose={onClose} full>
       {all.length === 0 ? (
@@ -70,12 +92,10 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
               }
             })}
             chosen={days}
-            onToggle={toggleDay}
+            onToggle={spread.toggleDay}
           />
           <Words role="status" tone={tight > 0 ? 'clay' : 'inkSoft'}>
-            {days.length === 0
-              ? 'Choose at least one day.'
-              : `${moves.length} of ${count(all.length, 'action')} move. ${tight > 0 ? `${count(tight, 'action')} ${tight === 1 ? 'does' : 'do'} not fit there.` : 'All of them fit.'}`}
+            {fitWords(moves.length, all.length, tight, days.length)}
           </Words>
           <Column render="ul" aria-label="What goes where">
             {all.slice(0, seen).map((action) => (
@@ -83,11 +103,9 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
                 key={action.id}
                 action={action}
                 today={today}
-                place={staying.includes(action.id) ? null : (placeOf(action.id) ?? null)}
+                place={placeOf(action.id)}
                 onDay={() => setChoosing(action)}
-                onStay={(stays) =>
-                  setStaying(stays ? [...staying, action.id] : staying.filter((id) => id !== action.id))
-                }
+                onStay={(stays) => spread.stay(action.id, stays)}
               />
             ))}
           </Column>
@@ -129,7 +147,7 @@ export function SpreadDay({ onClose }: { onClose: () => void }) {
           title="On which day"
           date={placeOf(choosing.id)?.to ?? null}
           onChoose={(date) => {
-            if (date) setChosen({ ...chosen, [choosing.id]: date })
+            if (date) spread.choose(choosing.id, date)
           }}
           onClose={() => setChoosing(null)}
         />

@@ -24,26 +24,14 @@ export interface LensPlace {
 
 type AskedField = 'day' | 'due' | 'minutes'
 
-export function useLensLaying(
-  { lens, lenses, names, day }: Pick<LensShown, 'lens' | 'lenses' | 'names' | 'day'>,
-  places: readonly LensPlace[],
-): {
-  readonly lay: Laying
-  readonly asked: ReactNode
-  /** Where an action stands. */
-  readonly standsIn: (action: Action) => LensPlace | undefined
-} {
+type LensOf = Pick<LensShown, 'lens' | 'lenses' | 'names' | 'day'>
+
+/** Arranging by hand: among equals alone, with the reason where two are none. */
+function useArranging({ lens, lenses, day }: LensOf) {
   const act = useAct()
-  const findRow = useFindRow()
   const { store } = useZen()
-  const [asked, setAsked] = useState<{ id: Id<'action'>; field: AskedField } | null>(null)
   const now = () => store.api.getState().document
-  const refuse = (words: string) => desk.getState().tell(words, { problem: true })
   const order = () => lenses.orderIn(now(), lens, day)
-  const standsIn = (action: Action) => {
-    const { indexIn } = order()
-    return places.find(({ actions }) => indexIn(actions, action) >= 0)
-  }
 
   /** Those around the place that the action gets among its equals, laid before or behind another. */
   const orderAround = (target: LensPlace, action: Action, overId: Id<'action'> | null): Id<'action'>[] => {
@@ -71,18 +59,33 @@ export function useLensLaying(
         `Sorted by ${sort ? lenses.sortWords[sort.by][0] : 'hand'}: only actions that are equal can be moved by hand.`,
       )
     }
-    act(
-      'layInto',
-      { id: action.id, band: null, order: orderAround(target, action, overId) },
-      {
-        // It takes the place of what it is laid beside.
-        say: placeWords(
-          shortened(action.title),
-          order().indexIn(target.actions, over),
-          target.actions.length,
-        ),
-      },
-    )
+    // It takes the place of what it is laid beside.
+    const at = order().indexIn(target.actions, over)
+    const say = placeWords(shortened(action.title), at, target.actions.length)
+    act('layInto', { id: action.id, band: null, order: orderAround(target, action, overId) }, { say })
+  }
+  return { now, order, orderAround, arrange }
+}
+
+const refuse = (words: string) => desk.getState().tell(words, { problem: true })
+
+export function useLensLaying(
+  shown: LensOf,
+  places: readonly LensPlace[],
+): {
+  readonly lay: Laying
+  readonly asked: ReactNode
+  /** Where an action stands. */
+  readonly standsIn: (action: Action) => LensPlace | undefined
+} {
+  const { lens, lenses, names, day } = shown
+  const act = useAct()
+  const findRow = useFindRow()
+  const [asked, setAsked] = useState<{ id: Id<'action'>; field: AskedField } | null>(null)
+  const { now, order, orderAround, arrange } = useArranging(shown)
+  const standsIn = (action: Action) => {
+    const { indexIn } = order()
+    return places.find(({ actions }) => indexIn(actions, action) >= 0)
   }
 
   const layIn = (
