@@ -65,9 +65,9 @@ function keepTheDay(store: ZenStore, clock: Clock): void {
   })
 }
 
-/** Folds the journal in idle time, in one tab at a time. */
+/** Compacts the journal in idle time, in one tab at a time. */
 function keepItCompact(store: ZenStore, compact: () => Promise<void>): void {
-  // Folding is safe beside another tab's; the lock only spares the work.
+  // Compacting is safe while another tab does it too; the lock only saves the work.
   const lockName = `${databaseName}-fold`
   const compactIf = (lock: Lock | null) => (lock ? compact() : undefined)
   const compacting = async () =>
@@ -96,14 +96,14 @@ function holdOn(store: ZenStore): void {
   })
 }
 
-/** A page that is left in the midst of keeping lays the rest where it is written at once. */
+/** A page that is closed while changes are being saved writes the rest to local storage, which is immediate. */
 const layWhenLeft = (store: ZenStore, memory: DeviceMemory, page: string): void =>
   window.addEventListener('pagehide', () => {
     const unkept = store.unkept()
     if (unkept.length > 0) memory.unkept.lay(page, unkeptText(unkept))
   })
 
-/** Takes up what earlier pages have laid; it lies there until it is kept. */
+/** Saves what earlier pages left in local storage; it stays there until it is saved. */
 async function takeUpLaid(store: ZenStore, memory: DeviceMemory): Promise<void> {
   const laid = memory.unkept.all()
   if (laid.length === 0) return
@@ -132,7 +132,7 @@ async function offerDemo(parts: Zen): Promise<void> {
   if (!answer.demo) return
   const { loadDemo } = await import('@/held/demo')
   await loadDemo(parts)
-  // Not before it is kept: a page that is left meanwhile is given it again.
+  // Only once it is saved: a page that is closed before that is offered the demo data again.
   await parts.store.settled()
   parts.memory.write('demo-given', 'yes')
 }
@@ -163,7 +163,7 @@ export function boot(): Zen {
     device,
     tabs,
     parser: () => parser,
-    later: onDemandActs,
+    onDemand: onDemandActs,
     rest,
   })
   const tab = firstTabName(newName)

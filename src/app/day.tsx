@@ -1,3 +1,3 @@
-// The Day and the glance at it load together: reached from two chunks, what they share would load at the start.
+// The Day and the glance at it load together. In two chunks, what they share would load at the start.
 export { Glance } from '@/stations/day/glance/Glance'
 export { DayStation as default } from '@/stations/day/DayStation'

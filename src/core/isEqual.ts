@@ -1,4 +1,4 @@
-/** Whether two plain JSON values hold the same, field by field, whatever the order of their keys. */
+/** Whether two plain JSON values are equal, field by field, whatever the order of their keys. */
 export function isEqual(a: unknown, b: unknown): boolean {
   if (Object.is(a, b)) return true
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false

@@ -1,4 +1,4 @@
-// What loads when something is opened, chosen or written, and what is written down beside the shelves.
+// What loads when something is opened, chosen or written.
 import { lazy } from 'react'
 
 const load = () => import('@/opened/Opened')

@@ -1,4 +1,4 @@
-// What lies open on the desk right now: nothing of it is kept.
+// What is open on the screen right now: nothing of it is saved.
 import { useStore } from 'zustand'
 import { createStore } from 'zustand/vanilla'
 import { kindOf, type Id } from '@/core/record'

@@ -14,7 +14,7 @@ import type { ZenParts } from './zen'
 
 interface Learned {
   readonly state: LearnerState
-  /** The stamp of the last change that was learned from. */
+  /** The timestamp of the last change that was learned from. */
   readonly upTo: string
 }
 
@@ -34,7 +34,7 @@ let of: ZenStore | null = null
 const listeners = new Set<() => void>()
 const tell = () => listeners.forEach((listener) => listener())
 
-/** Takes up what has been done since: in order, each once. */
+/** Learns from what has been done since: in order, each once. */
 function follow(store: ZenStore, { state, upTo }: Learned): void {
   const made = makeLearner(state)
   let last = upTo

@@ -76,7 +76,7 @@ let later: OnDemand | null = null
 let loading: Promise<void> | null = null
 const listeners = new Set<() => void>()
 
-/** Takes a reader that is there already, and what loads with it: for tests. */
+/** Sets a reader that has loaded already, and what loads with it: for tests. */
 export function haveReader(given: Reader, withIt: OnDemand | null = later): void {
   reader = given
   later = withIt

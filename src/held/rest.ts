@@ -1,5 +1,6 @@
 /**
- * The next turn of the page, without the delay that timers are held back by: what was pressed meanwhile comes first.
+ * Settles at the next turn of the event loop, without the delay of a timer: what was pressed meanwhile is handled
+ * first.
  */
 export const rest = (): Promise<void> =>
   new Promise((resolve) => {

@@ -1,11 +1,11 @@
-// What the service worker laid by for the page (public/share-target.js), taken up once.
+// What the service worker stored for the page (public/share-target.js), read once.
 import type { Shared } from '@/core/setdown'
 
 export interface SharedHere extends Shared {
   readonly files: readonly File[]
 }
 
-/** Null where nothing lies under this name: it was taken up before, or was lost. */
+/** Null where nothing is stored under this name: it was read before, or was lost. */
 export async function takeUpShared(id: string): Promise<SharedHere | null> {
   const cache = await caches.open('shared')
   const kept = await cache.match(`/shared/${id}`)
@@ -20,7 +20,7 @@ export async function takeUpShared(id: string): Promise<SharedHere | null> {
   return { ...words, files: files.flat() }
 }
 
-/** Forgets what was taken up, once it lies in the tray. */
+/** Deletes what was read, once it is in the Tray. */
 export async function forgetShared(id: string): Promise<void> {
   const cache = await caches.open('shared')
   const keys = await cache.keys()

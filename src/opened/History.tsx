@@ -11,7 +11,7 @@ import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 /** So many things, one made of another, are followed back. */
 const furthestBack = 24
 
-/** The history of a thing with that of what it was made of or took in, up to when it did. */
+/** The history of a thing, with that of what it was made of or had merged into it, up to when that happened. */
 async function withTakenIn(
   store: ZenStore,
   own: readonly Change[],

@@ -1,4 +1,4 @@
-// What is written down beside the shelves: checklists, the meetingNotes, and every check-box line that is still open.
+// What is written down beside the shelves: checklists, meeting notes, and every check-box line that is still open.
 import { useState } from 'react'
 import type { NoteOwnerId } from '@/core/record'
 import type { OnDemand } from '@/state'

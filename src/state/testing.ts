@@ -22,7 +22,7 @@ export function makeTestStore(
     tabs?: TabChannel
     limits?: Parameters<typeof makeArchive>[1]
     parser?: Parameters<typeof makeZenStore>[0]['parser']
-    later?: Parameters<typeof makeZenStore>[0]['later']
+    later?: Parameters<typeof makeZenStore>[0]['onDemand']
     rest?: Parameters<typeof makeZenStore>[0]['rest']
   } = {},
 ): TestStore {
@@ -37,7 +37,7 @@ export function makeTestStore(
     device: options.device ?? 'device',
     tabs: options.tabs ?? noTabs,
     rest: options.rest,
-    later: options.later ?? (() => onDemand),
+    onDemand: options.later ?? (() => onDemand),
     parser: options.parser ?? (() => ({ whole: parseRecord, partial: parsePartialRecord })),
   })
   return { ...store, clock }

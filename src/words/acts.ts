@@ -3,7 +3,7 @@ import { idOf, type Change, type Document } from '@/core/journal'
 import { type CommandName } from '@/state'
 import { nameOfRecord, shortened } from './names'
 
-/** Acts that nobody does any more; journals tell of them. */
+/** Acts that no longer exist; earlier journals name them. */
 type Earlier = 'closeShelf'
 
 /** Every act has words: one that is missing does not compile. */

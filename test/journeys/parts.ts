@@ -173,23 +173,38 @@ export async function carryAtOnce(page: Page, held: Locator, to: Locator): Promi
   }, way)
 }
 
+/** Scrolls the page so that neither of two lies at its edge, where it would follow the hand; where they are that near. */
+async function bringBothInside(page: Page, one: Locator, other: Locator): Promise<void> {
+  const [first, second] = [await one.boundingBox(), await other.boundingBox()]
+  if (!first || !second || Math.abs(first.y - second.y) > 400) return
+  await page.evaluate(
+    (middle) => window.scrollBy({ top: middle - window.innerHeight / 2, behavior: 'instant' }),
+    (first.y + second.y) / 2,
+  )
+}
+
 /** Carries a row by the mouse to a place, and lays it down. */
 export async function carry(page: Page, title: string, to: Locator): Promise<void> {
   // What carries has loaded.
   await expect(page.locator('.carries').first()).toBeVisible()
   await row(page, title).scrollIntoViewIfNeeded()
+  await bringBothInside(page, row(page, title), to)
   const from = await row(page, title).boundingBox()
   if (!from) throw new Error(`${title} is not there`)
   await page.mouse.move(from.x + 120, from.y + 20)
   await page.mouse.down()
   await page.mouse.move(from.x + 130, from.y + 32, { steps: 3 })
   await expect(page.locator('.carried')).toBeVisible()
-  // The page follows the hand at its edges: the hand goes after the place until the page shows that it lands there.
+  // The page follows the hand at its edges: the hand goes after the place until the page shows that it lands there. A
+  // place that was scrolled out of sight is brought back by the edge that it left over.
+  const lowest = (page.viewportSize()?.height ?? 800) - 4
   await expect(async () => {
     const place = await to.boundingBox()
     if (!place) throw new Error('the place is not there')
-    await page.mouse.move(place.x + place.width / 2, place.y + Math.min(place.height / 2, 24), { steps: 3 })
-    await page.mouse.move(place.x + place.width / 2 + 1, place.y + Math.min(place.height / 2, 24))
+    const [x, y] = [place.x + place.width / 2, place.y + Math.min(place.height / 2, 24)]
+    const inside = Math.min(Math.max(y, 4), lowest)
+    await page.mouse.move(x, inside, { steps: 3 })
+    await page.mouse.move(x + 1, inside)
     await expect(landingAt(to)).toBeAttached({ timeout: 500 })
     const now = await to.boundingBox()
     expect([now?.x, now?.y]).toEqual([place.x, place.y])

@@ -1,4 +1,4 @@
-// What is true of one action, whatever list it stands in.
+// What is true of one action, whatever list it is in.
 export { isCarriedOver, meantFor } from './carryOver'
 export { dayOnSheet } from './dayOnSheet'
 export { heldAt, horizonOf, laidOnDay, withHorizon } from './held'

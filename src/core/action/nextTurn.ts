@@ -85,7 +85,7 @@ export function aloneAfter(action: Action, after: Partial<Action>): Action['alon
   return withoutAlike({ ...before, ...action.alone }, became)
 }
 
-/** Of what is changed in one that comes back, these are meant from now on, unless they are made to be for one alone. */
+/** A change of these fields holds for every later occurrence too, unless it is made for one alone. */
 export const lastingFields = repeatingFieldNames.filter((field) => !facetOf(field)?.isForOneAlone)
 
 /** What is the same for this one and for the next is not said. */

@@ -7,7 +7,7 @@ import type { BlobHash } from './blobName'
 /** Takes bytes portion by portion, so that a large file need not be in memory as a whole. */
 export interface BlobHasher {
   take(bytes: Uint8Array): void
-  /** The hash of everything taken. Nothing can be taken after it. */
+  /** The hash of everything it was given. Nothing can be given to it afterwards. */
   hash(): BlobHash
 }
 

@@ -19,7 +19,7 @@ export function ancestorsOf(contexts: ReadonlyMap<string, Within>, id: Id<'conte
   return way
 }
 
-/** Who is at a place is at all it lies within, too. */
+/** Somebody at a place is also at every place that contains it. */
 export function withAncestors(
   contexts: ReadonlyMap<string, Within>,
   ids: readonly Id<'context'>[],
@@ -54,7 +54,7 @@ export function nestedOrder<C extends Within>(
       each.parentId !== null &&
       each.parentId !== each.id &&
       byId.has(each.parentId) &&
-      // What lies deeper than may be read stands at the top again: nothing is walked through without an end.
+      // What is nested too deep is shown at the top again, so that the walk ends.
       ancestorsOf(byId, each.id).length % (deepestNesting + 1) !== 0 &&
       !ancestorsOf(byId, each.parentId).includes(each.id)
     const key = isRooted ? each.parentId : null

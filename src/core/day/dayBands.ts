@@ -1,5 +1,5 @@
-// The Day sheet as exclusive bands: every action stands in the first band that takes it.
-// Laws: an action is in at most one band; what was meant for an earlier day and is unfinished is in the first.
+// The Day sheet as exclusive bands: every action is in the first band that matches it. Laws: an action is in at most
+// one band; what was meant for an earlier day and is unfinished is in the first.
 import { isWaitingOrBlocked, isOpen, isToChase } from '../action'
 import { type Action } from '../record'
 import type { CalendarDate } from '../time'
@@ -32,8 +32,8 @@ export function dayBandOf(action: Action, today: CalendarDate, reach: Reach): Da
 }
 
 /**
- * The band in which an action done today stood while it was open; what stood in none of the day's own was picked by
- * doing it.
+ * The band that an action done today was in while it was open. One that was in none of the day's bands counts as
+ * picked.
  */
 export function doneBandOf(
   action: Action,

@@ -11,7 +11,7 @@ import type { Interpretation } from '../sentence/interpretation'
 import type { CalendarDate } from '../time'
 import type { ActionPatch, Amendable, FacetField, PartsSaid } from './amendable'
 
-/** What a clause is taken in. */
+/** What is known while a clause is applied. */
 export interface Taking {
   /** The words of the clause. */
   readonly words: string
@@ -36,7 +36,7 @@ export interface ClauseRules<M> {
   readonly lead?: RegExp
   /** Whether it changes nothing beside the other clauses. `today` is null where only a change is said. */
   readonly isOutdone?: (clause: M, clauses: readonly Clause[], today: CalendarDate | null) => boolean
-  /** When it is taken: what builds on another clause comes after it. Left out: 0. */
+  /** When it is applied: what builds on another clause comes after it. Left out: 0. */
   readonly turn?: number
   /** Words that name what is to change. What begins so and is read as something else is not taken. */
   readonly namedBy?: RegExp

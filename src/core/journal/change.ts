@@ -35,13 +35,13 @@ export interface Change {
   /** The device it was made on. Undo takes back only one's own. */
   readonly by?: string
   /**
-   * What the clock on the wall said, in milliseconds since 1970, where the stamp had to go on from a clock that ran
+   * What the clock on the wall said, in milliseconds since 1970, where the timestamp had to go on from a clock that ran
    * ahead.
    */
   readonly at?: number
   /**
-   * The diff only tells what a file brought: the records themselves are kept with the stamps they came with, so that
-   * bringing in never writes them anew. An added record stands here with nothing but its id.
+   * The diff only says what a file brought: the records themselves are kept with the timestamps they came with, so
+   * that bringing in never writes them anew. An added record stands here with nothing but its id.
    */
   readonly brought?: true
 }

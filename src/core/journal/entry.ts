@@ -19,7 +19,7 @@ export interface Entry {
   readonly record: AnyRecord
   /** When the record was last written whole. */
   readonly all: Timestamp
-  /** Fields written since, each with its own stamp; every one is later than `all`. */
+  /** Fields written since, each with its own timestamp; every one is later than `all`. */
   readonly own?: Readonly<Record<string, Timestamp>>
   readonly removed?: Timestamp
   /** When a removal was last taken back. */
@@ -31,7 +31,7 @@ type Fields = Readonly<Record<string, unknown>>
 
 const timestampFor = (entry: Entry, field: string): Timestamp => entry.own?.[field] ?? entry.all
 
-/** A member of a field kept member by member has a stamp of its own under this name. */
+/** A member of a field kept member by member has a timestamp of its own under this name. */
 const memberName = (field: string, member: string): string => `${field}/${member}`
 const timestampForMember = (entry: Entry, field: string, member: string): Timestamp =>
   entry.own?.[memberName(field, member)] ?? timestampFor(entry, field)
@@ -43,7 +43,7 @@ export function writtenAt(entry: Entry): Timestamp {
   return latest
 }
 
-/** The latest stamp of any kind on an entry. */
+/** The latest timestamp of any kind on an entry. */
 export const latestIn = (entry: Entry): Timestamp =>
   laterTimestamp(writtenAt(entry), laterTimestamp(entry.removed ?? never, entry.restored ?? never))
 
@@ -151,7 +151,7 @@ function mergeMembers(
   return fromMembers(merged, shape)
 }
 
-/** Without the stamps that say nothing beyond a later write of the whole record or the whole field. */
+/** Without the timestamps that say nothing beyond a later write of the whole record or the whole field. */
 function withoutOutdated(own: Record<string, Timestamp>, all: Timestamp): Stamps {
   const kept: Record<string, Timestamp> = {}
   for (const name in own) {
@@ -166,7 +166,7 @@ function withoutOutdated(own: Record<string, Timestamp>, all: Timestamp): Stamps
 
 /** Both entries in one: per field, and per member of sets and maps, the later write. */
 export function mergeEntries(a: Entry, b: Entry): Entry {
-  // What was not written whole leaves every other field, and its stamp, as it is.
+  // What was not written whole leaves every other field, and its timestamp, as it is.
   const isEdit = b.all === never
   const record: Record<string, unknown> = isEdit ? { ...a.record } : {}
   const own: Record<string, Timestamp> = isEdit ? { ...a.own } : {}

@@ -37,6 +37,6 @@ export function withUndoable(state: UndoState, change: Change): UndoState {
 export const isOwn = (change: Change, device: string): boolean =>
   change.by === undefined || change.by === device
 
-/** From a journal in order of stamps. What another device did is not one's own to take back. */
+/** From a journal in order of timestamps. What another device did is not one's own to take back. */
 export const undoStateOf = (changes: readonly Change[], device: string): UndoState =>
   changes.filter((change) => isOwn(change, device)).reduce(withUndoable, nothingToUndo)

@@ -1,5 +1,5 @@
-// A lens made ready to be asked: which actions it takes, in which band and under which headings each stands, and in
-// which order. Laws: an action stands in one place at most; the first band that takes it has it (lens.test.ts).
+// A lens made ready to be asked: which actions it matches, in which band and under which headings each stands, and in
+// which order. Laws: an action stands in one place at most; the first band that matches it has it (lens.test.ts).
 import { byRank, type Action } from '../record'
 import { compareGroups, groupKeyOf } from './groupKey'
 import type { Lens } from './lens'
@@ -13,7 +13,10 @@ export interface CompiledLens extends LensOrder {
   readonly comparePlaces: (a: string, b: string) => number
 }
 
-/** The band of what none takes is the number after the last; that of the done, where they sink, the one after that. */
+/**
+ * The band of what no band matches is the number after the last; that of the done, where they sink, the one after
+ * that.
+ */
 export const restOf = (lens: Lens): number => lens.bands.length
 export const sunkOf = (lens: Lens): number => lens.bands.length + 1
 

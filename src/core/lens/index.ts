@@ -1,4 +1,4 @@
-// Lenses: a person's own lists, as data, as a sentence, and as what takes, bands, groups and orders actions.
+// Lenses: a person's own lists, as data, as a sentence, and as what matches, bands, groups and orders actions.
 export { compileLens, isOfOpen, namesAsked, restOf, sunkOf, type CompiledLens } from './compileLens'
 export { compareGroups, dateGroups, groupKeyOf, minuteGroups, scaleOf } from './groupKey'
 export { keptOf, lensIn, type KeptLens } from './keptLens'

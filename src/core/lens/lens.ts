@@ -1,5 +1,5 @@
-// What a lens asks: conditions that all must hold, bands that take in turn, grouping, order, and what becomes of the
-// done. Plain data: it is kept, sent as a file, and said as a sentence (lensSentence.ts) that reads back equal
+// What a lens asks: conditions that all must hold, bands that are tried in turn, grouping, order, and what becomes of
+// the done. Plain data: it is kept, sent as a file, and said as a sentence (lensSentence.ts) that reads back equal
 // (readLens.ts).
 import { kindsOfWork } from '../action/worth'
 import { energies, keptHorizons, levels, sides, weights } from '../record/scales'
@@ -198,7 +198,7 @@ export type DetailField = (typeof detailFields)[number]
 export interface Lens {
   /** All of them must hold. */
   readonly conditions: readonly Condition[]
-  /** Each thing stands in the first that takes it; what none takes is the rest. */
+  /** Each action is in the first band that matches it; what none matches is the rest. */
   readonly bands: readonly LensBand[]
   readonly groups: readonly GroupField[]
   readonly sorts: readonly LensSort[]

@@ -8,7 +8,7 @@ import type { LensNames } from './vocabulary'
 export const lensFileFormat = 'zen-tray lens'
 /** Version 1 said `heldBack` where this one says `blocked`; version 2 said `stamp` where this one says `letters`. */
 export const lensFileVersion = 3
-/** No lens is longer than that. */
+/** A longer text is not read as a lens. */
 export const lensFileLimitBytes = 1_000_000
 
 /** What of a lens goes along besides what it asks. */

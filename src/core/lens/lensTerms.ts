@@ -1,5 +1,5 @@
-// What a lens can be told of: what it asks for, gathers and sorts by. Each facet of an action brings its terms along;
-// what belongs to none is in ownTerms.ts, and terms.ts has all of them.
+// What a lens can ask for, group by and sort by. Each facet of an action brings its terms along; what belongs to none
+// is in ownTerms.ts, and terms.ts has all of them.
 import type { Action, Id, Side } from '../record'
 import type { CalendarDate } from '../time'
 import type { Calendar } from '../sentence/datePhrase'

@@ -1,5 +1,5 @@
-// All that a lens can be told of, by the name it is kept under: what the facets bring along, and what belongs to none
-// of them. A test holds that there is a term for every name (terms.test.ts).
+// Everything a lens can ask for, group by and sort by, under the name it is kept by: what the facets bring along, and
+// what belongs to none of them. A test holds that there is a term for every name (terms.test.ts).
 import { facets } from '../facets'
 import type { Calendar } from '../sentence/datePhrase'
 import type { Condition } from './lens'

@@ -135,19 +135,19 @@ const marks: readonly (readonly [RegExp, string])[] = [
 /** A line that is longer than this is words and nothing else: to look for marks in it would hold the screen. */
 const looked = 4000
 
-/** Escaped signs are set aside as signs that nobody types. */
-const asideFrom = 0xe000
-const setAside = (sign: string): string => String.fromCharCode(asideFrom + sign.charCodeAt(0))
-const takenUp = (sign: string): string => String.fromCharCode(sign.charCodeAt(0) - asideFrom)
+/** Escaped signs are hidden behind signs that nobody types. */
+const escapedFrom = 0xe000
+const hidden = (sign: string): string => String.fromCharCode(escapedFrom + sign.charCodeAt(0))
+const shownAgain = (sign: string): string => String.fromCharCode(sign.charCodeAt(0) - escapedFrom)
 
 /** What a line says without the marks of Markdown: the words a title is made of. */
 export const plainOf = (written: string): string =>
   marks
     .reduce(
       (text, [mark, words]) => text.replace(mark, words),
-      written.slice(0, looked).replace(/\\([!-/:-@[-`{-~])/g, (_, sign: string) => setAside(sign)),
+      written.slice(0, looked).replace(/\\([!-/:-@[-`{-~])/g, (_, sign: string) => hidden(sign)),
     )
-    .replace(/[\ue021-\ue07e]/g, takenUp)
+    .replace(/[\ue021-\ue07e]/g, shownAgain)
     .concat(written.slice(looked))
     .replace(/\s+/g, ' ')
     .trim()

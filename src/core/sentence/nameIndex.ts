@@ -1,4 +1,4 @@
-// Finding known names by their words in constant time, however many are known.
+// Finds known names by their words in constant time, however many there are.
 import { kindOf } from '../record'
 import type { Name } from './clause'
 

@@ -7,7 +7,7 @@ import type { Compartment } from './compartments'
 import { fieldsFor } from './fieldsFor'
 
 export interface Becoming {
-  /** The fields of the sentence that the compartment takes; those it has no place for are empty. */
+  /** The fields of the sentence that the compartment keeps; those it has no place for are empty. */
   readonly fields: Draft
   /** The words it has no place for, as they were written, for the note; empty where there are none. */
   readonly left: string

@@ -73,7 +73,7 @@ export function decisionsIn(change: Change): readonly Decision[] {
   return change.diff.filter(isAdded).flatMap(({ record }) => decisionOf(change.act, record) ?? [])
 }
 
-/** What a learner takes up from a change: what was decided, and what an undo or a redo says of it. */
+/** Teaches a learner what a change decided, and what an undo or a redo says of that. */
 export function learnFrom(
   learner: Learner,
   change: Change,

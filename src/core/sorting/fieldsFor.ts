@@ -5,7 +5,7 @@ import type { Compartment } from './compartments'
 /** A list after a colon, as a project takes it. */
 export type ListAs = 'actions' | 'anyOrder' | 'steps'
 
-/** What each compartment takes of a draft. An action can hold all of it. */
+/** What each compartment keeps of a draft. An action can hold all of it. */
 const fieldsOf: Readonly<Record<Compartment, (draft: Draft) => Draft>> = {
   action: (draft) => draft,
   twoMinutes: (draft) => draft,
@@ -41,5 +41,5 @@ const fieldsOf: Readonly<Record<Compartment, (draft: Draft) => Draft>> = {
   }),
 }
 
-/** The fields of a draft that a compartment takes; those it has no place for are empty. */
+/** The fields of a draft that a compartment keeps; those it has no place for are empty. */
 export const fieldsFor = (compartment: Compartment, draft: Draft): Draft => fieldsOf[compartment](draft)

@@ -4,9 +4,9 @@ import { currentVersion } from '../migrations/currentVersion'
 import { kindOf, type AnyRecord } from '../record'
 
 export const templateFileFormat = 'zen-tray template'
-/** Until version 10 it was called so. */
+/** What it was called up to version 10. */
 export const earlierTemplateFileFormat = 'zen-tray pattern'
-/** No template is longer than that. */
+/** A longer text is not read as a template. */
 export const templateFileLimitBytes = 2_000_000
 export const mostTemplateRecords = 3000
 

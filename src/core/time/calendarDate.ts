@@ -2,7 +2,7 @@
 // clock changes cannot shift a day. Turning an instant into a day is localMoment's work.
 declare const brand: unique symbol
 
-/** A day such as `2026-03-01`. Compares rightly with `<` and `>`. */
+/** A day such as `2026-03-01`. `<` and `>` compare it correctly. */
 export type CalendarDate = string & { readonly [brand]: 'CalendarDate' }
 
 const dayMs = 86_400_000

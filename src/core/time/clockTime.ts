@@ -1,7 +1,7 @@
 // A time of day as text, `14:30`, and as a minute of the day.
 declare const brand: unique symbol
 
-/** `00:00` to `23:59`. Compares rightly with `<` and `>`. */
+/** `00:00` to `23:59`. `<` and `>` compare it correctly. */
 export type ClockTime = string & { readonly [brand]: 'ClockTime' }
 
 export const isClockTime = (text: unknown): text is ClockTime =>

@@ -1,5 +1,5 @@
-// A pasted list, before it is taken in: how many slips it makes, whether what is indented are their steps, and the
-// first of them to look at.
+// A pasted list, before it is added: how many slips it makes, whether what is indented are their steps, and the first
+// of them to look at.
 import { useMemo, useState } from 'react'
 import { flatList, pastedList } from '@/core/setdown/pastedList'
 import { thoughtOf } from '@/core/setdown/thought'

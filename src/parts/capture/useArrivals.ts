@@ -34,7 +34,7 @@ export function useArrivals(arrivals: Arrivals): void {
       if (!shared) return lost()
       const thought = sharedThought(shared)
       const hasFiles = shared.files.length > 0
-      // With files it waits in the line until they are taken in; alone it is a slip at once.
+      // With files it waits in the line until they are imported; alone it is a slip at once.
       if (thought && hasFiles) latest.current.onText([thought.text, thought.note].filter(Boolean).join('\n'))
       if (
         thought &&

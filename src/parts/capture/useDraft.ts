@@ -47,7 +47,7 @@ export function useDraft(): readonly [Draft, (change: (now: Draft) => Draft) => 
   return [draft, change]
 }
 
-/** A pasted list that waits to be taken in. It is kept apart: it may be long, and does not change with each key. */
+/** A pasted list that waits to be added. It is kept apart: it may be long, and does not change with each key. */
 export function usePasted(): readonly [string | null, (text: string | null) => void] {
   const { memory } = useZen()
   const [pasted, setPasted] = useState(() => memory.typed.read('pasted'))

@@ -16,7 +16,7 @@ const isField = (event: DragEvent): boolean =>
   !event.dataTransfer?.types.includes('Files') &&
   !!(event.target as HTMLElement | null)?.closest?.('input, textarea')
 
-/** Whether something that can be taken in hangs over the page. */
+/** Whether something that can be dropped here is over the page. */
 export function useDropping(dropping: Dropping): boolean {
   const [isOver, setOver] = useState(false)
   const latest = useRef(dropping)

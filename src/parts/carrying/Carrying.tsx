@@ -3,7 +3,7 @@
 // lets go.
 import { useRef, type KeyboardEvent, type MouseEvent, type ReactNode, type TouchEvent } from 'react'
 import type { Id } from '@/core/record'
-import { useDragKitLater } from '@/ui/dragging/useDragKit'
+import { useDragKitOnDemand } from '@/ui/dragging/useDragKit'
 import { Hand, type HandProps, type TakeHold } from './Hand'
 import type { Place } from './place'
 import { rowAt } from './spotAt'
@@ -29,7 +29,7 @@ export interface CarryingProps<I extends Id = Id<'action'>> {
 }
 
 export function Carrying<I extends Id = Id<'action'>>({ lay, lifted, among, children }: CarryingProps<I>) {
-  const kit = useDragKitLater()
+  const kit = useDragKitOnDemand()
   const boxRef = useRef<HTMLDivElement>(null)
   const holdRef = useRef<TakeHold>(null)
   const take = (event: MouseEvent | TouchEvent) => {

@@ -16,7 +16,7 @@ const pictures = /^image\/(?:png|jpeg|gif|webp|avif|bmp)$/
 export interface Imported {
   readonly files: readonly NewFile[]
   readonly letters: readonly NewSlip[]
-  /** What could not be taken in, a sentence each. */
+  /** What could not be imported, a sentence each. */
   readonly problems: readonly string[]
 }
 

@@ -7,7 +7,7 @@ let turning: Turning | null = null
 let loading: Promise<void> | null = null
 const listeners = new Set<() => void>()
 
-/** Takes what is there already: for tests. */
+/** Sets what has loaded already: for tests. */
 export function haveTurning(given: Turning): void {
   turning = given
   listeners.forEach((listener) => listener())

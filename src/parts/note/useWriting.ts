@@ -92,7 +92,7 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
   const isKeeping = useRef(false)
   const untold = useRef(() => {})
 
-  /** Lays down what is typed, where that is still to be done. */
+  /** Stores what is typed, if that is still to be done. */
   const layNow = useRef(() => {})
   const remember = useCallback(
     (next: Typed | null) => {
@@ -102,7 +102,7 @@ export function useWriting(of: NoteOwnerId, notes: Notes): Writing {
         layNow.current = () => {}
         memory.typed.write(key, next && JSON.stringify(next))
       }
-      // A long text is laid down between the keys, not with each of them.
+      // A long text is stored between the keys, not with each of them.
       const isLong = next !== null && next.text.length > laidAtOnce
       const timer = isLong ? setTimeout(() => layNow.current === lay && lay(), 40) : undefined
       layNow.current = lay

@@ -1,4 +1,4 @@
-// What every row of a page shares, found out once for all of them.
+// What every row of a page needs to know, worked out once for all of them.
 import { useMedia } from '@tamagui/core'
 import { createContext, useContext, useMemo, type ReactNode } from 'react'
 import type { CalendarDate } from '@/core/time'

@@ -7,7 +7,7 @@ import { outlineOf, placeBeside, type OutlineRow } from '@/core/steps'
 import { owned, select } from '@/state'
 import { useAct, useHeld } from '@/held/zen'
 import { BandHeading, Button, Column } from '@/ui'
-import { useDragKitLater } from '@/ui/dragging/useDragKit'
+import { useDragKitOnDemand } from '@/ui/dragging/useDragKit'
 import { AnotherStep, type LinePlace } from './AnotherStep'
 import { indentOf } from './indentOf'
 import { Carrying, Landable, LandingMark, StepsByDrag, useCarried } from './StepDrag'
@@ -126,7 +126,7 @@ const afterPressMs = 400
  * writing would lose the next key.
  */
 function useQuietKit() {
-  const loaded = useDragKitLater()
+  const loaded = useDragKitOnDemand()
   // Where it is there from the beginning, nothing has to be laid out anew.
   const [kit, setKit] = useState(loaded)
   const [since, setSince] = useState<'untouched' | 'written' | 'left'>('untouched')

@@ -41,7 +41,7 @@ export interface Loaded {
   readonly newerFormat: boolean
   /** The latest changes, compacted or not, in order: what can be undone. */
   readonly recent: readonly Change[]
-  /** No earlier than any stamp that is kept. */
+  /** No earlier than any timestamp that is kept. */
   readonly latest: Timestamp
 }
 
@@ -62,7 +62,7 @@ export interface Archive {
   absorb(entries: readonly Entry[], changes: readonly Change[], act: Change): Promise<readonly string[]>
   /** These were kept by another on behalf of this copy: they are no news. */
   know(keys: readonly string[]): void
-  /** Folds what has gathered, if it is time. Safe to be cut off anywhere, and beside another that does the same. */
+  /** Compacts what has gathered, if it is time. Safe to be cut off anywhere, and beside another that does the same. */
   compact(): Promise<void>
   /** The whole journal but for the changes of `load`; in portions, oldest first. */
   history(): AsyncGenerator<HistoryPortion>
@@ -78,8 +78,8 @@ export interface Archive {
   reopen(): void
 }
 
-/** What is kept by one change may be listed under one of these. */
-const told = [changePrefix, historyPrefix, segmentPrefix]
+/** Under these keys other copies keep what is news to this one. */
+const newsPrefixes = [changePrefix, historyPrefix, segmentPrefix]
 
 async function newsIn(values: Readonly<Record<string, string | null>>): Promise<News> {
   const changes: Change[] = []
@@ -210,7 +210,7 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
       if (keys.length > 0) await store.removeMany(keys)
     },
     async news() {
-      const isNews = (key: string) => !seen.has(key) && told.some((prefix) => key.startsWith(prefix))
+      const isNews = (key: string) => !seen.has(key) && newsPrefixes.some((prefix) => key.startsWith(prefix))
       const { keys, values } = await reader.readTogether(isNews)
       under(keys, broughtPrefix).forEach((key) => seen.add(key))
       const meta = metaIn(values[metaKey])

@@ -2,7 +2,7 @@
 export interface ArchiveLimits {
   /** Changes kept one by one before they are compacted. */
   readonly changes: number
-  /** Pieces of one tier before they are gathered. */
+  /** Segments of one tier before they are gathered. */
   readonly segments: number
   /** Records in one chunk of a segment, changes in one chunk of the history. */
   readonly chunkSize: number

@@ -1,4 +1,4 @@
-// How the keys of the kept store are named. Keys sort in the order of their stamps.
+// How the keys of the kept store are named. Keys sort in the order of their timestamps.
 import { isTimestamp, laterTimestamp, never, type Timestamp } from '@/core/journal'
 
 export const metaKey = 'meta'
@@ -15,8 +15,8 @@ const chunkName = (index: number): string => String(index).padStart(5, '0')
 
 export const changeKey = (stamp: Timestamp): string => `${changePrefix}${stamp}`
 /**
- * A segment of tier 0 holds the records of one compaction; each higher tier gathers several of the tier below. `by` is who
- * made it.
+ * A segment of tier 0 holds the records of one compaction; each higher tier holds several of the tier below. `by` is
+ * who made it.
  */
 export const segmentKey = (tier: number, stamp: Timestamp, by: string, index: number): string =>
   `${segmentPrefix}${tier}/${stamp}~${by}/${chunkName(index)}`
@@ -34,7 +34,9 @@ export const tierOf = (key: string): number => Number(key.split('/')[1])
 /** The keys that were written together share everything but the chunk. */
 export const segmentName = (key: string): string => key.slice(0, key.lastIndexOf('/'))
 
-/** The latest stamp named in any of these keys. No kept record was written later than the key of its segment says. */
+/**
+ * The latest timestamp named in any of these keys. No kept record was written later than the key of its segment says.
+ */
 export const latestInKeys = (keys: readonly string[]): Timestamp =>
   keys
     .flatMap((key) => key.split(/[/~]/))

@@ -56,7 +56,7 @@ export interface Kept {
   readonly damaged: readonly Damaged[]
 }
 
-/** Gathers the records of kept values. Order plays no part: everything is merged by its stamps. */
+/** Gathers the records of kept values. Their order does not matter: everything is merged by its timestamps. */
 export async function readInto(
   values: Readonly<Record<string, string | null>>,
   gathering: Gathering,

@@ -1,5 +1,5 @@
-// What damage left, put in order: the damaged text is quarantined, the sound items take its place, and what was lost is
-// rebuilt from the history where that still holds it.
+// Repairing damage: the damaged text is quarantined, its sound items are written in its place, and what was lost is
+// rebuilt from the history where that still has it.
 import {
   emptyDocument,
   entriesIn,

@@ -4,7 +4,7 @@ import { metaKey } from './keys'
 import type { KeyValueStore } from './keyValueStore'
 import { readInto, type Damaged } from './readKept'
 
-/** Parts that are read between two rests: some twenty milliseconds of work. */
+/** Chunks that are read between two rests: some twenty milliseconds of work. */
 export const chunksAtOnce = 6
 
 /** How often a store that moves under the reader is read again before what was found is taken. */
@@ -42,8 +42,11 @@ export function makeStorageReader(store: KeyValueStore, rest: () => Promise<void
     }
   }
 
-  /** Reads chunks that may come later, so many at once, the next ones under way while these are gathered. */
-  async function readLater(
+  /**
+   * Reads chunks that the first station does not need, some at a time, the next ones under way while these are
+   * gathered.
+   */
+  async function readActions(
     keys: readonly string[],
     gathering: Gathering,
   ): Promise<{ isWhole: boolean; damaged: readonly Damaged[] }> {
@@ -61,5 +64,5 @@ export function makeStorageReader(store: KeyValueStore, rest: () => Promise<void
     return { isWhole: true, damaged }
   }
 
-  return { read, readTogether, readActions: readLater }
+  return { read, readTogether, readActions }
 }

@@ -1,8 +1,8 @@
-// What a record took in or came out of, read off its own changes, so that its history can tell that too.
+// What was merged into a record, or what it came out of, read off its own changes. Its history shows that too.
 import { idOf, type Change, type Timestamp } from '@/core/journal'
 import { isIdOf, type Id } from '@/core/record'
 
-/** The acts in which one thing takes in another, or becomes it. */
+/** The acts in which one thing is merged into another, or becomes it. */
 const becoming: ReadonlySet<string> = new Set([
   'sortAsAction',
   'addAsAction',
@@ -27,15 +27,15 @@ const becoming: ReadonlySet<string> = new Set([
 ])
 const withHistory = ['slip', 'action', 'project'] as const
 
-/** The history of something else, up to the change in which it was taken in. */
+/** The history of something else, up to the change in which it was merged in. */
 export interface MergedIn {
   readonly id: string
   readonly until: Timestamp
 }
 
 /**
- * What `id` was made of or took in, as its own changes tell: removed for it, or what it came out of. That history is
- * its history too. What was taken back since does not count.
+ * What `id` was made of or had merged into it, by its own changes: removed for it, or what it came out of. That
+ * history is its history too. What was taken back since does not count.
  */
 export function mergedInBy(changes: readonly Change[], id: string): MergedIn[] {
   const isBack = new Map<Timestamp, boolean>()

@@ -1,4 +1,5 @@
-// The parts of things, by what they belong to, each list followed edit by edit (tableIndex).
+// What belongs to something as a record of its own, by what it belongs to. Each list is followed edit by edit
+// (tableIndex).
 import { minutesDone, seriesNameOf } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
 import {

@@ -22,7 +22,7 @@ const pages = makeTableIndex('note', {
   inOrder: (records) => [...records].sort(latestFirst),
 })
 
-/** The pages of meetingNotes, the latest first, but those of templates. */
+/** The pages of meeting notes, the latest first, but those of templates. */
 const real = outsideTemplates<Note>(({ projectId }) => projectId)
 export const meetingNotesOf = (document: Document): readonly Note[] =>
   real(document, pages.of(document, meetingNotes))

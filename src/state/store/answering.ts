@@ -1,6 +1,6 @@
 /**
- * What a worker does with a message: it is always answered. What fails, also later on, is told to the page as an
- * error of the worker; a promise that is rejected would be told to nobody.
+ * How a worker handles a message: it always answers. What fails, also later on, reaches the page as an error of the
+ * worker; a rejected promise would reach nobody.
  */
 export const answering =
   <T>(answer: (asked: T) => unknown) =>

@@ -20,7 +20,7 @@ import type { StoreState } from './storeState'
 export interface Bringing {
   readonly api: StoreApi<StoreState>
   readonly device: string
-  /** No later stamp is given out before this one has been seen. */
+  /** No later timestamp is given out before this one has been seen. */
   readonly observe: (stamp: Timestamp) => void
   readonly makeAct: (name: string, diff: Diff) => Change
   readonly archive: Pick<Archive, 'absorb' | 'know'>
@@ -34,7 +34,7 @@ export interface Bringing {
 export type BroughtJournal =
   | readonly Change[]
   | {
-      /** No earlier than any stamp in it. */
+      /** No earlier than any timestamp in it. */
       readonly latest: Timestamp
       /** Keeps records, journal and the act in one write, and says under which keys. */
       readonly keep: (act: Change) => Promise<readonly string[]>

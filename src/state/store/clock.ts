@@ -1,4 +1,4 @@
-// The outside things the store is handed: time, chance, and the other tabs.
+// What the store needs from outside: time, chance, and the other tabs.
 import type { Change, Timestamp } from '@/core/journal'
 import type { Id, RecordKind } from '@/core/record'
 

@@ -7,9 +7,9 @@ import type { AppErrorCode } from '../persistence'
 
 export type ToFileWorker =
   | { readonly kind: 'read'; readonly file: File }
-  /** The next parts of the act's diff. */
+  /** The next portion of the act's diff. */
   | { readonly kind: 'parts'; readonly parts: Diff }
-  /** Keeps what was read, and the act without its diff, in one write. `by` names the pieces' maker. */
+  /** Keeps what was read, and the act without its diff, in one write. `by` names who makes the segments. */
   | {
       readonly kind: 'keep'
       readonly act: Omit<Change, 'diff'>
@@ -21,7 +21,7 @@ export type FromFileWorker =
   /** From 0 to 1. */
   | { readonly kind: 'progress'; readonly share: number }
   | { readonly kind: 'entries'; readonly entries: readonly Entry[] }
-  /** Everything has been read: `latest` is no earlier than any stamp in the file. */
+  /** Everything has been read: `latest` is no earlier than any timestamp in the file. */
   | { readonly kind: 'read'; readonly latest: Timestamp; readonly blobs: readonly Blob[] }
   | { readonly kind: 'refused'; readonly fault: StoreFileFault }
   | { readonly kind: 'kept'; readonly keys: readonly string[] }

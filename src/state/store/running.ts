@@ -9,13 +9,13 @@ import type { Clock, NewId } from './clock'
 import { faultOf, withoutGone, type RecordParser } from './faultOf'
 import type { Sitting } from './sitting'
 
-export interface RunningParts {
+export interface RunningNeeds {
   readonly clock: Clock
   readonly newId: NewId
   /** Null until the schemas have loaded: until then only the length of texts is checked. */
   readonly parser: () => RecordParser | null
   /** The acts that load right after the start; null until they have. */
-  readonly later: () => OnDemand | null
+  readonly onDemand: () => OnDemand | null
 }
 
 const refused = (error: Refusal): Extract<Ran, { readonly ok: false }> => ({ ok: false, error })
@@ -26,14 +26,14 @@ function commandOf(name: string, loaded: OnDemand | null): AnyCommand<unknown> |
   return (those as Partial<Record<string, AnyCommand<unknown>>> | undefined)?.[name]
 }
 
-/** Runs acts in a sitting. `continuing` is the stamp of the change that the act goes on with, where it does. */
+/** Runs acts in a sitting. `continuing` is the timestamp of the change that the act goes on with, where it does. */
 export function makeRun(
   { api, changeOf, commit }: Sitting,
-  { clock, newId, parser, later }: RunningParts,
+  { clock, newId, parser, onDemand }: RunningNeeds,
 ): (name: string, args: unknown, continuing: Timestamp | undefined) => Ran {
   function asked(name: string, args: unknown): Outcome {
     const nowEpochMs = clock.nowEpochMs()
-    const loaded = later()
+    const loaded = onDemand()
     const command = commandOf(name, loaded)
     if (!command) return refuse({ kind: 'notYet' })
     const moment = localMomentAt(nowEpochMs, clock.zone())

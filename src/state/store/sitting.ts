@@ -1,5 +1,5 @@
-// What one open copy holds, and how that changes: a change is stamped, shown and handed on to be kept; those of other tabs
-// are merged; what was done here is taken back.
+// What one open copy holds, and how that changes: a change is dated, shown and handed on to be kept; those of other
+// tabs are merged; what was done here is taken back.
 import { createStore, type StoreApi } from 'zustand/vanilla'
 import {
   emptyDocument,
@@ -42,7 +42,7 @@ export interface Sitting {
   readonly api: StoreApi<StoreState>
   readonly keeper: Keeper
   readonly todayNow: () => CalendarDate
-  /** A stamp later than any this copy has seen. */
+  /** A timestamp later than any this copy has seen. */
   readonly stamp: () => Timestamp
   readonly observe: (stamp: Timestamp) => void
   readonly changeOf: (act: string, diff: Diff, more?: Pick<Change, 'reverts' | 'brought'>) => Change
@@ -55,12 +55,12 @@ export interface Sitting {
   ) => void
   /** The act that was taken back or done again; null where there is none. */
   readonly revert: (kind: 'undo' | 'redo') => Change | null
-  /** What has been committed or taken up since `whileLoading` began; nothing where it does not go on. */
+  /** What has been committed or merged in since `whileLoading` began; nothing where nothing is being loaded. */
   readonly arrived: () => readonly Change[]
   readonly whileLoading: (read: () => Promise<void>) => Promise<void>
 }
 
-/** By their stamps, the earliest first. */
+/** By their timestamps, the earliest first. */
 export const ordered = (changes: Iterable<Change>): Change[] =>
   [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
 export const byStamp = (changes: Iterable<Change>): Map<Timestamp, Change> =>
@@ -68,7 +68,7 @@ export const byStamp = (changes: Iterable<Change>): Map<Timestamp, Change> =>
 
 export function makeSitting({ archive, clock, replica, device, onKept }: SittingParts): Sitting {
   let last: Timestamp = never
-  /** What is committed or taken up while the store is being read: laid over what was read. */
+  /** What is committed or merged in while the store is being read: it is added to what was read. */
   let arriving: Change[] | null = null
   const todayNow = () => localMomentAt(clock.nowEpochMs(), clock.zone()).date
   const api = createStore<StoreState>(() => ({

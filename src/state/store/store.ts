@@ -19,7 +19,7 @@ import type { Unkept } from './unkept'
 
 export type { JournalRead }
 
-export interface StoreParts {
+export interface StoreNeeds {
   readonly archive: Archive
   readonly clock: Clock
   readonly newId: NewId
@@ -31,7 +31,7 @@ export interface StoreParts {
   /** Null until the schemas have loaded: until then only the length of texts is checked. */
   readonly parser: () => RecordParser | null
   /** The acts that load right after the start; null until they have. */
-  readonly later: () => OnDemand | null
+  readonly onDemand: () => OnDemand | null
   /** Lets the screen go on between two portions of long work. */
   readonly rest?: () => Promise<void>
 }
@@ -53,11 +53,11 @@ export interface ZenStore extends BringIn {
   retry(): Promise<void>
   /** What is not kept yet: for a page that is being left. */
   unkept(): readonly Unkept[]
-  /** Takes up what an earlier page could not keep any more. Settles once it is kept; false where it is not. */
+  /** Saves what an earlier page could not save any more. Settles once it is saved; false where it is not. */
   takeUnkept(unkept: readonly Unkept[]): Promise<boolean>
   /** Reads the clock: the day may have turned. */
   turnDay(): void
-  /** Takes up what other tabs have kept since. */
+  /** Reads what other tabs have kept since. */
   catchUp(): Promise<void>
   dropQuarantined(): Promise<void>
   /** Settles once everything so far is kept or refused: whether it is kept. */
@@ -77,9 +77,9 @@ export function makeZenStore({
   device,
   tabs,
   parser,
-  later,
+  onDemand,
   rest = async () => {},
-}: StoreParts): ZenStore {
+}: StoreNeeds): ZenStore {
   const clock = boundedClock(deviceClock)
   const sitting = makeSitting({
     archive,
@@ -90,7 +90,7 @@ export function makeZenStore({
   })
   const { api, keeper, todayNow, stamp, observe, changeOf, mergeIn, revert } = sitting
   const { load, catchUp, startOver, historyOf, journal } = makeStoreLoader(sitting, archive, device)
-  const run = makeRun(sitting, { clock, newId, parser, later })
+  const run = makeRun(sitting, { clock, newId, parser, onDemand })
 
   async function settled(): Promise<boolean> {
     await keeper.settled()

@@ -1,5 +1,5 @@
-// What a page that is left has not kept yet: laid where it is written at once, and taken up by the next start, which may
-// be one of a newer version.
+// What a page that is closed has not saved yet: it is written to local storage, which is immediate, and saved by the
+// next start, which may be one of a newer version.
 import { changeFault } from '@/core/exchange'
 import { isTimestamp, type Change, type Timestamp } from '@/core/journal'
 import { isObject } from '@/core/json'

@@ -13,7 +13,7 @@ import { useOnDemand } from '@/held/reader'
 import { useHeld, useToday } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
 import { Strip } from '@/frame/Strip'
-import { DayParts } from './dayParts'
+import { DayTools } from './dayTools'
 import { DayNoteButton } from './DayNoteButton'
 import { DaySheet } from './DaySheet'
 import { DayPaper } from './paper/DayPaper'
@@ -27,7 +27,7 @@ const LensStation = lazy(() =>
   import('./lens/LensStation').then((module) => ({ default: module.LensStation })),
 )
 
-const dayParts = { Carrying, DropPlace, PaperRows, findRow }
+const dayTools = { Carrying, DropPlace, PaperRows, findRow }
 
 const first = [
   { key: 'sheet', label: 'Day sheet' },
@@ -115,9 +115,9 @@ export function DayStation() {
         {tab === 'done' ? <DoneToday /> : null}
         {isLens(tab) ? (
           <Suspense fallback={<View height={240} />}>
-            <DayParts.Provider value={dayParts}>
+            <DayTools.Provider value={dayTools}>
               <LensStation id={tab} isPrinting={isPrinting} onOpen={choose} />
-            </DayParts.Provider>
+            </DayTools.Provider>
           </Suspense>
         ) : null}
       </DeskLayout>

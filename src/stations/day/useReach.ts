@@ -99,7 +99,7 @@ export function useReach(): {
   const reach = useMemo(
     () => ({
       ...remembered,
-      // Who is at a place is at all it lies within, too.
+      // Somebody at a place is also at every place that contains it.
       contextIds: withAncestors(
         new Map(contexts.map((each) => [each.id, each])),
         remembered.contextIds.filter((id) => contexts.some((context) => context.id === id)),

@@ -8,7 +8,7 @@ let loading: Promise<DragKit> | null = null
 let loaded: DragKit | null = null
 const listeners = new Set<() => void>()
 
-/** Takes a kit that is there already: for tests. */
+/** Sets a kit that has loaded already: for tests. */
 export function haveDragKit(given: DragKit): void {
   loaded = given
   // As React marks a promise that it need not wait for.
@@ -39,7 +39,7 @@ function subscribe(listener: () => void): () => void {
 }
 
 /** The kit once it is there: what asks for it is shown before, and not dragged. */
-export function useDragKitLater(): DragKit | null {
+export function useDragKitOnDemand(): DragKit | null {
   useEffect(() => void load().catch(() => {}), [])
   return useSyncExternalStore(subscribe, () => loaded)
 }

@@ -47,11 +47,11 @@ export type Field<V = unknown> = Shape & {
   readonly blank?: unknown
   /** The version of what is saved that it came with; left out: it was there before they were counted. */
   readonly since?: number
-  /** Never there: it carries the type. */
+  /** Never set: it only carries the type. */
   readonly valueType?: () => V
 }
 export type Fields = Readonly<Record<string, Field>>
-/** Of fields that a new record need not be given. Never there: it is for the types. */
+/** Marks fields that a new record need not be given. Never set: it is only for the types. */
 export interface Blankable {
   readonly hasBlank?: () => true
 }

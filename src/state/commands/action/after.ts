@@ -10,7 +10,7 @@ import { isHeld } from '../../read/selectors'
 import { asItStands, projectsBefore, writtenInProject } from '../../read/standing'
 import { change, type Command, type CommandContext, type Refusal } from '../command'
 
-/** As late as a stamp can tell. */
+/** The latest instant that a timestamp can hold. */
 const latestEpochMs = 36 ** 9 - 1
 
 type Held = Id<'action'> | Id<'project'>
@@ -147,7 +147,7 @@ export const unblockProject: Command<{ id: Id<'project'>; afterId: Id<'project'>
 export const setInOrder: Command<{ id: Id<'project'>; inOrder: boolean }> = (context, { id, inOrder }) => {
   const outcome = change(context, id, () => ({ inOrder }))
   if (!outcome.ok || !inOrder) return outcome
-  // As it would be: a stamp later than any there is.
+  // As it would be: a timestamp later than any there is.
   const after = withChange(context.document, {
     stamp: makeTimestamp(latestEpochMs, 0, 'z'),
     act: 'setInOrder',

@@ -1,4 +1,4 @@
-// Answering reminders, and putting them off. Setting them is in parts.ts.
+// Answering reminders, and putting them off. Setting them is in owned.ts.
 import type { Id, When } from '@/core/record'
 import { change, together, type Command } from '../command'
 

@@ -222,7 +222,7 @@ function partMade(
   }
 }
 
-/** Takes in what a file of a template holds: checked already, and copied under ids of its own. */
+/** Adds the template that a file holds: checked already, and copied under ids of its own. */
 export const importTemplate: Command<{ records: readonly AnyRecord[] }> = (context, { records }) => {
   const isWhole = (record: AnyRecord) =>
     kindOf(record.id) === 'project' && (record as Project).parentId === null

@@ -1,6 +1,6 @@
 // What one thing becomes of others: slips joined and split, a slip laid into an action, an action grown into a
 // project, a project shrunk to its action. Each is one act; nothing is lost on the way, and what was removed for it
-// is told by the history of what took it in (see `takenInBy`).
+// is shown in the history of what it was merged into (see `mergedInBy`).
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import {
   blankOf,

@@ -8,7 +8,7 @@ import { press } from '@/opened/testing'
 import { useHeldDocument } from '@/held/zen'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
-import { DayParts } from '../dayParts'
+import { DayTools } from '../dayTools'
 import { PaperRows } from '../paper/PaperRows'
 import { LensSheet } from './LensSheet'
 
@@ -17,9 +17,9 @@ const today = calendarDateUnsafe('2026-03-11')
 function Shown() {
   const [lens] = recordsIn(useHeldDocument(), 'lens')
   return lens ? (
-    <DayParts value={{ Carrying, DropPlace, PaperRows, findRow: () => {} }}>
+    <DayTools value={{ Carrying, DropPlace, PaperRows, findRow: () => {} }}>
       <LensSheet id={lens.id} lenses={onDemand.lenses} isPrinting={false} onOpen={() => {}} />
-    </DayParts>
+    </DayTools>
   ) : null
 }
 

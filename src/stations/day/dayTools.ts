@@ -3,8 +3,8 @@ import type { CarryingProps } from '@/parts/carrying/Carrying'
 import type { DropPlaceProps } from '@/parts/carrying/DropPlace'
 import type { PaperRowsProps } from './paper/PaperRows'
 
-/** What the Day hands down to its lenses: reached from two chunks, it would load at the start. */
-export const DayParts = createContext<{
+/** What the Day hands down to its lenses. Imported by both, it would load at the start. */
+export const DayTools = createContext<{
   readonly Carrying: ComponentType<CarryingProps>
   readonly DropPlace: ComponentType<DropPlaceProps>
   readonly PaperRows: ComponentType<PaperRowsProps>
