@@ -63,6 +63,7 @@ const allowed: Record<string, readonly string[]> = {
   boot: ['core', 'state', 'held', 'sheets'],
 }
 const corePackages = [
+  '@emotion/weak-memoize',
   'valibot',
   'chrono-node/en',
   'minisearch',

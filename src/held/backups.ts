@@ -3,7 +3,7 @@
 import { useEffect } from 'react'
 import { daysBetween, isCalendarDate, type CalendarDate } from '@/core/time'
 import { select } from '@/state'
-import { useKept } from './useRemembered'
+import { useKept } from './useKept'
 import { useHeld, useToday } from './zen'
 
 export const backupKey = 'backup-saved'

@@ -1,5 +1,6 @@
 // What was learned from earlier decisions: read off the journal in a worker when it is first asked for, and kept up
 // act by act. Nothing of it is kept or leaves the machine.
+import { createStore } from 'zustand/vanilla'
 import type { Change } from '@/core/journal'
 import {
   learnJournal,
@@ -29,10 +30,8 @@ async function learnHere(store: ZenStore): Promise<Learned> {
   return { state: learner.state(), upTo: changes.at(-1)?.stamp ?? '' }
 }
 
-let learner: Learner | null = null
+const held = createStore<{ readonly learner: Learner | null }>(() => ({ learner: null }))
 let of: ZenStore | null = null
-const listeners = new Set<() => void>()
-const tell = () => listeners.forEach((listener) => listener())
 
 /** Learns from what has been done since: in order, each once. */
 function follow(store: ZenStore, { state, upTo }: Learned): void {
@@ -53,18 +52,16 @@ function follow(store: ZenStore, { state, upTo }: Learned): void {
     // Everything was removed: so is what was learned.
     stop()
     of = null
-    learner = null
-    tell()
+    held.setState({ learner: null })
   })
-  learner = made
-  tell()
+  held.setState({ learner: made })
 }
 
 /** Reads the journal, where that was not done yet; where it fails it is tried again when next asked for. */
 export async function beginLearning({ store, kept }: ZenParts): Promise<void> {
   if (of === store) return
   of = store
-  learner = null
+  held.setState({ learner: null })
   try {
     const learned = await (typeof Worker === 'undefined' ? learnHere(store) : learnInWorker(kept))
     if (of === store) follow(store, learned)
@@ -73,10 +70,7 @@ export async function beginLearning({ store, kept }: ZenParts): Promise<void> {
   }
 }
 
-export function onLearned(listener: () => void): () => void {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
+export const onLearned = (listener: () => void): (() => void) => held.subscribe(listener)
 
 /** Null until it is there; without it everything works, and the usual comes first. */
-export const learnedNow = (): Learner | null => learner
+export const learnedNow = (): Learner | null => held.getState().learner

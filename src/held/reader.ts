@@ -1,6 +1,7 @@
 // The reader of sentences, which loads right after the start with the acts that nobody does before: until then every
 // word stays in the title. What is set down is kept word for word, so that nothing depends on how soon it comes.
 import { useSyncExternalStore } from 'react'
+import { createStore } from 'zustand/vanilla'
 import { nothingSaid, type Amendable, type Draft, type Sentence } from '@/core/sentence'
 import { fieldsFor } from '@/core/sorting/fieldsFor'
 import type { OnDemand } from '@/state'
@@ -71,16 +72,18 @@ const notYet: Reader = {
   help: null,
 }
 
-let reader = notYet
-let later: OnDemand | null = null
+interface Loaded {
+  readonly reader: Reader
+  readonly onDemand: OnDemand | null
+}
+const held = createStore<Loaded>(() => ({ reader: notYet, onDemand: null }))
 let loading: Promise<void> | null = null
-const listeners = new Set<() => void>()
+
+const isLoaded = (): boolean => held.getState().reader !== notYet
 
 /** Sets a reader that has loaded already, and what loads with it: for tests. */
-export function haveReader(given: Reader, withIt: OnDemand | null = later): void {
-  reader = given
-  later = withIt
-  listeners.forEach((listener) => listener())
+export function haveReader(reader: Reader, onDemand: OnDemand | null = held.getState().onDemand): void {
+  held.setState({ reader, onDemand })
 }
 
 /** Loads the reader once; where that fails it is tried again when next asked for. */
@@ -100,25 +103,24 @@ export function loadReader(): Promise<void> {
 /** Loads the reader, and rejects where that fails. */
 export async function readerLoaded(): Promise<void> {
   await loadReader()
-  if (reader === notYet) throw new Error('The reader did not load.')
+  if (!isLoaded()) throw new Error('The reader did not load.')
 }
 
 /** The reader once it has loaded; what there is where that fails. */
 export async function loadedReader(): Promise<Reader> {
   await loadReader()
-  return reader
+  return held.getState().reader
 }
 
 function subscribe(listener: () => void): () => void {
-  listeners.add(listener)
-  if (reader === notYet) void loadReader()
-  return () => listeners.delete(listener)
+  if (!isLoaded()) void loadReader()
+  return held.subscribe(listener)
 }
 
 /** The acts that load along with the reader, as soon as they have. */
-export const onDemandActs = (): OnDemand | null => later
+export const onDemandActs = (): OnDemand | null => held.getState().onDemand
 
 /** What loads along with the reader: null until it has. */
 export const useOnDemand = (): OnDemand | null => useSyncExternalStore(subscribe, onDemandActs)
 
-export const useReader = (): Reader => useSyncExternalStore(subscribe, () => reader)
+export const useReader = (): Reader => useSyncExternalStore(subscribe, () => held.getState().reader)

@@ -2,7 +2,7 @@
 import { useCallback } from 'react'
 import { sides } from '@/core/record'
 import { hasBothSides, ofSide, type Shelved, type SideChoice } from '@/state/read/sides'
-import { useKept } from './useRemembered'
+import { useKept } from './useKept'
 import { useHeld, useHeldDocument } from './zen'
 
 export const sideChoices: readonly SideChoice[] = [...sides, 'both']

@@ -1,18 +1,17 @@
 // Paper or lamp: the system's choice unless the person made their own.
 import { useCallback, useSyncExternalStore } from 'react'
+import { keep, onKept } from './useKept'
 import { useZen } from './zen'
 import type { DeviceMemory } from '@/state'
 
 export type ThemeChoice = 'system' | 'paper' | 'lamp'
 
-const listeners = new Set<() => void>()
-
 function subscribe(listener: () => void): () => void {
   const query = window.matchMedia('(prefers-color-scheme: dark)')
-  listeners.add(listener)
   query.addEventListener('change', listener)
+  const stop = onKept(listener)
   return () => {
-    listeners.delete(listener)
+    stop()
     query.removeEventListener('change', listener)
   }
 }
@@ -37,10 +36,9 @@ export function useThemeChoice(memory: DeviceMemory): {
   const shown = useSyncExternalStore(subscribe, () => shownTheme(choiceIn(memory)))
   const choose = useCallback(
     (next: ThemeChoice) => {
-      memory.write('theme', next === 'system' ? null : next)
       if (next === 'system') delete document.documentElement.dataset['theme']
       else document.documentElement.dataset['theme'] = next
-      listeners.forEach((listener) => listener())
+      keep(memory, 'theme', next === 'system' ? null : next)
     },
     [memory],
   )

@@ -6,7 +6,7 @@ import { backupKey } from './backups'
 import { desk } from './desk'
 import { saveAs } from './saveAs'
 import { savedWords } from '@/words'
-import { useKept } from './useRemembered'
+import { useKept } from './useKept'
 import { useZen } from './zen'
 
 /** Hashes of every file that is kept; null where they cannot be reached. */

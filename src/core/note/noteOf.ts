@@ -1,5 +1,6 @@
 // A page written down as Markdown again. What was plain text stays plain text: only what would be read as a mark is
 // escaped.
+import weakMemoize from '@emotion/weak-memoize'
 import { tieText } from './tie'
 import type { PageMark, PageNode } from './pageOf'
 
@@ -149,16 +150,8 @@ function tableOf(table: PageNode): string {
   return [line(head), line(head.map(() => '---')), ...others.map(line)].join('\n')
 }
 
-/** Written once: nodes of a page are never changed, so what was written of one stands. */
-const written = new WeakMap<PageNode, string>()
-
-function blockOf(node: PageNode): string {
-  const known = written.get(node)
-  if (known !== undefined) return known
-  const text = blockText(node)
-  written.set(node, text)
-  return text
-}
+/** Written once: nodes of a page never change. */
+const blockOf = weakMemoize((node: PageNode): string => blockText(node))
 
 function blockText(node: PageNode): string {
   switch (node.type) {

@@ -1,29 +1,14 @@
 // Where what is done of a list stands: at the end and folded, among the rest, or left out. Remembered by this device.
-import { useSyncExternalStore } from 'react'
 import { byRank, type Action } from '@/core/record'
-import { useZen } from '@/held/zen'
+import { useKept } from '@/held/useKept'
 
 export const places = ['sunk', 'among', 'hidden'] as const
 export type DonePlaced = (typeof places)[number]
-const listeners = new Set<() => void>()
-const subscribe = (listener: () => void) => {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
-
 /** Where what is done of a list stands, and what sets it. */
 export function useDonePlace(of: string): readonly [DonePlaced, (place: DonePlaced) => void] {
-  const { memory } = useZen()
-  const name = `done:${of}`
-  const kept = useSyncExternalStore(subscribe, () => memory.read(name))
+  const [kept, keep] = useKept(`done:${of}`)
   const place = places.find((each) => each === kept) ?? 'sunk'
-  return [
-    place,
-    (next) => {
-      memory.write(name, next === 'sunk' ? null : next)
-      listeners.forEach((listener) => listener())
-    },
-  ]
+  return [place, (next) => keep(next === 'sunk' ? null : next)]
 }
 
 /** Open and done together, by hand. */

@@ -1,17 +1,14 @@
 // What turns notes into pages: it loads when the first note is read, and stays.
 import { useSyncExternalStore } from 'react'
+import { createStore } from 'zustand/vanilla'
 
 export type Turning = Pick<typeof import('@/core/note/turning'), 'noteOf' | 'pageOf'>
 
-let turning: Turning | null = null
+const held = createStore<{ readonly turning: Turning | null }>(() => ({ turning: null }))
 let loading: Promise<void> | null = null
-const listeners = new Set<() => void>()
 
 /** Sets what has loaded already: for tests. */
-export function haveTurning(given: Turning): void {
-  turning = given
-  listeners.forEach((listener) => listener())
-}
+export const haveTurning = (turning: Turning): void => held.setState({ turning })
 
 function load(): void {
   loading ??= import('@/core/note/turning').then(haveTurning, () => {
@@ -20,10 +17,9 @@ function load(): void {
 }
 
 function subscribe(listener: () => void): () => void {
-  listeners.add(listener)
-  if (!turning) load()
-  return () => listeners.delete(listener)
+  if (!held.getState().turning) load()
+  return held.subscribe(listener)
 }
 
 /** Null until it has loaded. */
-export const useTurning = (): Turning | null => useSyncExternalStore(subscribe, () => turning)
+export const useTurning = (): Turning | null => useSyncExternalStore(subscribe, () => held.getState().turning)

@@ -2,6 +2,7 @@
 // one, when the note is left, and when the page is. What is written elsewhere meanwhile comes in line by line, and
 // neither goes.
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore } from 'react'
+import { createStore } from 'zustand/vanilla'
 import { recordIn, type Document } from '@/core/journal'
 import type { NoteOwnerId } from '@/core/record'
 import type { OnDemand, RunOptions, ZenStore } from '@/state'
@@ -50,18 +51,11 @@ function tellGone(lines: number): void {
  * that nothing is ever drawn of the one without the other.
  */
 function holdTyped(first: Typed | null) {
-  let typed = first
-  const listeners = new Set<() => void>()
+  const held = createStore(() => ({ typed: first }))
   return {
-    now: () => typed,
-    set(next: Typed | null) {
-      typed = next
-      listeners.forEach((listener) => listener())
-    },
-    subscribe(listener: () => void) {
-      listeners.add(listener)
-      return () => void listeners.delete(listener)
-    },
+    now: () => held.getState().typed,
+    set: (typed: Typed | null) => held.setState({ typed }),
+    subscribe: (listener: () => void) => held.subscribe(listener),
   }
 }
 

@@ -12,10 +12,8 @@ import {
 import { currentVersion } from '@/core/migrations/currentVersion'
 import { usualLimits, type ArchiveLimits } from './archiveLimits'
 import { toChecksummed } from './checksummed'
-import { makeCompactor } from './compactor'
 import { makeHistoryIndex } from './historyIndex'
 import {
-  broughtKey,
   broughtPrefix,
   changeKey,
   changePrefix,
@@ -31,9 +29,7 @@ import type { KeyValueStore } from './keyValueStore'
 import { metaIn, metaValue } from './meta'
 import { portionKeys, portionsOf, type HistoryPortion } from './portions'
 import { changesIn, entriesInSegment, readInto, type Kept, type Quarantined } from './readKept'
-import { repair } from './repair'
-import { inOrder, portionAt, segmentOf, type Values } from './segments'
-import { inChunks, makeStorageReader, rereads } from './storageReader'
+import { inOrder, makeStorageReader, rereads, type Written } from './storageReader'
 
 export interface Loaded {
   readonly document: Document
@@ -78,6 +74,9 @@ export interface Archive {
   reopen(): void
 }
 
+/** What rewrites segments, brings them in and repairs them loads when it is asked for. */
+const onDemand = () => import('../store/onDemand')
+
 /** Under these keys other copies keep what is news to this one. */
 const newsPrefixes = [changePrefix, historyPrefix, segmentPrefix]
 
@@ -92,24 +91,6 @@ async function newsIn(values: Readonly<Record<string, string | null>>): Promise<
   return { kind: 'more', changes, entries }
 }
 
-/** Records and journal that a file brings, with the act of bringing them, in one write. */
-async function absorbedValues(
-  entries: readonly Entry[],
-  changes: readonly Change[],
-  act: Change,
-  limits: ArchiveLimits,
-  by: string,
-): Promise<Values> {
-  const journal = inChunks(inOrder(changes), limits.chunkSize).map((chunk, at) =>
-    portionAt(broughtKey(act.stamp, at), chunk),
-  )
-  return {
-    ...(await segmentOf({ tier: 3, stamp: act.stamp, by }, entries, limits)),
-    ...(Object.assign({}, ...journal) as Values),
-    ...(act.diff.length > 0 ? { [changeKey(act.stamp)]: toChecksummed([act]) } : {}),
-  }
-}
-
 /** `name` tells this copy's segments from those of another tab that compacts the same changes at the same moment. */
 export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualLimits, name = ''): Archive {
   /** Every key this copy has read or written: what else turns up is news. */
@@ -117,11 +98,10 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
   const index = makeHistoryIndex(store)
   const rest = limits.rest ?? (async () => {})
   const reader = makeStorageReader(store, rest)
-  const { compact } = makeCompactor(store, reader, write, limits, name)
   let wiped: string | null = null
   let isNewer = false
 
-  async function write(values: Values): Promise<void> {
+  async function write(values: Written): Promise<void> {
     await store.setMany(values)
     Object.keys(values).forEach((key) => seen.add(key))
   }
@@ -143,8 +123,11 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
     const older = lastText ? (await changesIn(lastText)).items : []
     const recent = new Map(inOrder([...older, ...kept.changes]).map((change) => [change.stamp, change]))
     if (!isNewer && format !== currentVersion) await write(metaValue(wiped))
-    const { document, values: repaired } = await repair(kept, allHistory)
-    if (!isNewer && Object.keys(repaired).length > 0) await write(repaired)
+    const isDamaged = kept.damaged.length > 0
+    const { document, values: repaired } = isDamaged
+      ? await (await onDemand()).repair(kept, allHistory)
+      : { document: kept.document, values: {} }
+    if (!isNewer && isDamaged) await write(repaired)
     return {
       document,
       quarantined: kept.damaged.map(({ key, text }) => ({ key, text })),
@@ -186,12 +169,16 @@ export function makeArchive(store: KeyValueStore, limits: ArchiveLimits = usualL
       if (instead.length > 0) await store.removeMany(instead.map(changeKey))
     },
     async absorb(entries, changes, act) {
-      const values = await absorbedValues(entries, changes, act, limits, name)
+      const values = await (await onDemand()).absorbedValues(entries, changes, act, limits, name)
       await write(values)
       return Object.keys(values)
     },
     know: (keys) => keys.forEach((key) => seen.add(key)),
-    compact: async () => (isNewer ? undefined : compact()),
+    async compact() {
+      if (isNewer) return
+      const { makeCompactor } = await onDemand()
+      await makeCompactor(store, reader, write, limits, name).compact()
+    },
     history,
     async *historyOf(ids) {
       // Every portion that is news to this copy is about changes that it has yet to take up, or holds already. The keys

@@ -6,8 +6,8 @@ import type { ArchiveLimits } from './archiveLimits'
 import { changePrefix, latestInKeys, segmentName, segmentPrefix, tierOf, under } from './keys'
 import type { KeyValueStore } from './keyValueStore'
 import { changesIn, entriesInSegment } from './readKept'
-import { historyOf, latestOf, segmentOf, type Values } from './segments'
-import { inChunks, type StorageReader } from './storageReader'
+import { historyOf, latestOf, segmentOf } from './segments'
+import { inChunks, type StorageReader, type Written } from './storageReader'
 
 const tiers = 9
 
@@ -20,7 +20,7 @@ export interface Compactor {
 export function makeCompactor(
   store: KeyValueStore,
   { read }: StorageReader,
-  write: (values: Values) => Promise<void>,
+  write: (values: Written) => Promise<void>,
   limits: ArchiveLimits,
   by: string,
 ): Compactor {
@@ -31,7 +31,7 @@ export function makeCompactor(
   }
 
   /** Puts segments in the place of what they were made from; takes them back where that has gone meanwhile. */
-  async function exchange(made: Values, sources: readonly string[]): Promise<void> {
+  async function exchange(made: Written, sources: readonly string[]): Promise<void> {
     if (Object.keys(made).length > 0) await write(made)
     if (await standStill(sources)) await store.removeMany(sources)
     else await store.removeMany(Object.keys(made))

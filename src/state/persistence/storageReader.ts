@@ -1,5 +1,5 @@
 // Reading what is kept as it stood at one moment, and in portions that let the screen go on.
-import type { Gathering } from '@/core/journal'
+import type { Change, Gathering } from '@/core/journal'
 import { metaKey } from './keys'
 import type { KeyValueStore } from './keyValueStore'
 import { readInto, type Damaged } from './readKept'
@@ -17,6 +17,11 @@ export function inChunks<T>(items: readonly T[], size: number): T[][] {
 }
 
 type Values = Readonly<Record<string, string | null>>
+/** Values to be written, under their keys. */
+export type Written = Readonly<Record<string, string>>
+
+export const inOrder = (changes: readonly Change[]): Change[] =>
+  [...changes].sort((a, b) => (a.stamp < b.stamp ? -1 : 1))
 
 export interface StorageReader {
   read(keys: readonly string[]): Promise<Values>

@@ -1,4 +1,5 @@
 // Lists of actions that stations ask for again and again, each followed edit by edit (tableIndex).
+import weakMemoize from '@emotion/weak-memoize'
 import {
   bySince,
   hasComeBack,
@@ -225,15 +226,8 @@ export const actionsOfWhole = (document: Document, id: Id<'project'>): readonly 
   return parts.length === 0 ? own : [own, ...parts.map((part) => byProject.of(document, part.id))].flat()
 }
 
-const minutesIn = new WeakMap<readonly Action[], number>()
-/** The minutes of a list, added up once. */
-function summed(actions: readonly Action[]): number {
-  const known = minutesIn.get(actions)
-  if (known !== undefined) return known
-  const minutes = minutesOf(actions)
-  minutesIn.set(actions, minutes)
-  return minutes
-}
+/** The minutes of a list, added up once for as long as it is the same. */
+export const summed = weakMemoize((actions: readonly Action[]): number => minutesOf(actions))
 
 /** How much of a project with its parts is done, by minutes, from 0 to 1; by counts where nothing has minutes. */
 export function shareDoneOf(document: Document, id: Id<'project'>): number {

@@ -1,5 +1,6 @@
 // Things that are much like a slip: open actions and other slips that share its telling words. All of them are looked
 // at, in portions between which the screen goes on; what a record's words are is found once for as long as it stands.
+import weakMemoize from '@emotion/weak-memoize'
 import { isOpen } from '@/core/action'
 import { isThere, valuesOf, type Document } from '@/core/journal'
 import type { Action, Id, Slip } from '@/core/record'
@@ -12,15 +13,10 @@ export interface Duplicate {
 }
 
 type Told = Action | Slip
-const stemsFound = new WeakMap<Told, readonly string[]>()
 
-function stemsIn(record: Told): readonly string[] {
-  const known = stemsFound.get(record)
-  if (known) return known
-  const found = stemsOf('text' in record ? record.text : record.title)
-  stemsFound.set(record, found)
-  return found
-}
+const stemsIn = weakMemoize((record: Told): readonly string[] =>
+  stemsOf('text' in record ? record.text : record.title),
+)
 
 /** Records a portion: a few milliseconds each. */
 const portionSize = 500

@@ -21,7 +21,7 @@ import {
   type SayingNames,
 } from '@/core/lens'
 import { byRank, isIdOf, kindOf, type Action, type Id, type LensRecord, type RecordKind } from '@/core/record'
-import { anyOpen, openBy } from './actionIndexes'
+import { anyOpen, openBy, summed } from './actionIndexes'
 import { aroundOf, factsOf, named, tablesOf, type Facts, type LensDay } from './lensAround'
 import { contextsOf, settingsOf } from './selectors'
 import { standingOf } from './standing'
@@ -97,17 +97,6 @@ export interface LensList {
   readonly minutes: number
 }
 
-const sums = new WeakMap<readonly Action[], number>()
-/** The minutes of a list: added up once for as long as it stands. */
-function minutesOf(actions: readonly Action[]): number {
-  const known = sums.get(actions)
-  if (known !== undefined) return known
-  let sum = 0
-  for (const { minutes } of actions) sum += minutes ?? 0
-  sums.set(actions, sum)
-  return sum
-}
-
 const added = (all: readonly { readonly count: number; readonly minutes: number }[]) => ({
   count: all.reduce((sum, { count }) => sum + count, 0),
   minutes: all.reduce((sum, { minutes }) => sum + minutes, 0),
@@ -127,7 +116,7 @@ function gathered(leaves: readonly Leaf[], fields: readonly GroupField[], level:
     const field = leaves[from]?.[0][level] === undefined ? null : (fields[level - 1] ?? null)
     if (field === null || level >= fields.length) {
       const actions = inside[0]?.[1] ?? []
-      groups.push({ field, key, count: actions.length, minutes: minutesOf(actions), groups: [], actions })
+      groups.push({ field, key, count: actions.length, minutes: summed(actions), groups: [], actions })
     } else {
       const deeper = gathered(inside, fields, level + 1)
       groups.push({ field, key, ...added(deeper), groups: deeper, actions: [] })
@@ -294,6 +283,6 @@ export function columnsOf(document: Document, list: LensList, lens: Lens, day: L
     .map(([key, bands]) => ({
       key,
       bands,
-      ...added(bands.map(({ actions }) => ({ count: actions.length, minutes: minutesOf(actions) }))),
+      ...added(bands.map(({ actions }) => ({ count: actions.length, minutes: summed(actions) }))),
     }))
 }

@@ -1,4 +1,5 @@
 // The open check-box lines of all notes, followed edit by edit: a note is looked through again when it has changed.
+import weakMemoize from '@emotion/weak-memoize'
 import type { Document } from '@/core/journal'
 import { checkLinesOf, hasOpenLine, mayHaveCheckLines, type CheckLine } from '@/core/note'
 import type { RecordOf } from '@/core/record'
@@ -9,18 +10,14 @@ import { recordTied } from './tiedTo'
 
 export type Noted = RecordOf[(typeof noteOwners)[number]]
 
-const found = new WeakMap<Noted, readonly CheckLine[]>()
 const none: readonly CheckLine[] = []
+const looked = weakMemoize(({ note }: Noted): readonly CheckLine[] =>
+  checkLinesOf(note).filter(({ isDone }) => !isDone),
+)
 
-/** The lines of a note that are not ticked, looked for once as long as the note stands. */
-function openLinesOf(record: Noted): readonly CheckLine[] {
-  if (!mayHaveCheckLines(record.note)) return none
-  const known = found.get(record)
-  if (known) return known
-  const lines = checkLinesOf(record.note).filter(({ isDone }) => !isDone)
-  found.set(record, lines)
-  return lines
-}
+/** The lines of a note that are not ticked, looked for once as long as the note is the same. */
+const openLinesOf = (record: Noted): readonly CheckLine[] =>
+  mayHaveCheckLines(record.note) ? looked(record) : none
 
 /** Notes of what is over are out of sight. */
 function isCurrent(record: Noted): boolean {
@@ -35,14 +32,7 @@ function begunAt(record: Noted): number {
   if ('date' in record) return Date.parse(record.date)
   return 'createdAtEpochMs' in record ? record.createdAtEpochMs : 0
 }
-const begun = new WeakMap<Noted, number>()
-function sinceOf(record: Noted): number {
-  const known = begun.get(record)
-  if (known !== undefined) return known
-  const since = begunAt(record)
-  begun.set(record, since)
-  return since
-}
+const sinceOf = weakMemoize(begunAt)
 const newestFirst = (a: Noted, b: Noted) => sinceOf(b) - sinceOf(a) || (a.id < b.id ? -1 : 1)
 
 /** Each day is looked up once, not with every comparison. */

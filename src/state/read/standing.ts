@@ -2,6 +2,7 @@
 // is after another by that one, and what was left in a project that rests or is over by the project itself; all of it
 // in its parts too. Nobody writes that down; it follows from what is written, and lists are made of what follows.
 // Law: what stands blocked is in no list of what can be done, whatever came before (standing.test.ts).
+import weakMemoize from '@emotion/weak-memoize'
 import { isOpen } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
 import { byId, byRank, type Action, type Id, type Project } from '@/core/record'
@@ -47,13 +48,11 @@ function blockedBy(action: Action, ids: readonly HoldingId[]): Action {
   return view
 }
 
-const ofTemplates = new WeakMap<Action, Action>()
 /** The same as long as the action is. */
-function ofTemplate(action: Action): Action {
-  const view = ofTemplates.get(action) ?? { ...action, letGoAtEpochMs: action.createdAtEpochMs }
-  ofTemplates.set(action, view)
-  return view
-}
+const ofTemplate = weakMemoize((action: Action): Action => ({
+  ...action,
+  letGoAtEpochMs: action.createdAtEpochMs,
+}))
 
 /** Their order, where one that was said to be after another there comes after it. */
 export function inTurnOf(actions: readonly Action[]): readonly Action[] {

@@ -5,10 +5,9 @@ import type { Reach } from '@/core/day'
 import { energies, isIdOf, type Energy, type Id } from '@/core/record'
 import { select, type DeviceMemory } from '@/state'
 import { addDays, localMomentAt, weekdayOf, weekStartOf, type LocalMoment } from '@/core/time'
+import { keep, onKept } from '@/held/useKept'
 import { useHeld, useToday, useZen } from '@/held/zen'
 import { duration } from '@/words'
-
-const listeners = new Set<() => void>()
 
 /** What is chosen here and now, and nothing of the store. */
 export interface AtHand {
@@ -83,10 +82,7 @@ export function useReach(): {
   take: (atHand: AtHand) => void
 } {
   const { memory, clock } = useZen()
-  const remembered = useSyncExternalStore(
-    (listener) => (listeners.add(listener), () => listeners.delete(listener)),
-    () => rememberedIn(memory),
-  )
+  const remembered = useSyncExternalStore(onKept, () => rememberedIn(memory))
   const contexts = useHeld((state) => select.contextsOf(state.document))
   const restingProjectIds = useHeld((state) => select.restingProjectIdsOf(state.document))
   const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
@@ -111,11 +107,10 @@ export function useReach(): {
     [remembered, contexts, awayNow, restingProjectIds, weekEnd],
   )
   const anyhow = useMemo(() => ({ ...nothing, restingProjectIds, weekEnd }), [restingProjectIds, weekEnd])
-  const keep = (atHand: AtHand) => {
-    memory.write(nowKey, JSON.stringify(atHand))
+  const choose = (atHand: AtHand) => {
     const then = { ...(jsonIn(memory, thenKey) as object | null), [hourKey(moment())]: atHand }
     if (!isNothing(atHand)) memory.write(thenKey, JSON.stringify(then))
-    listeners.forEach((listener) => listener())
+    keep(memory, nowKey, JSON.stringify(atHand))
   }
   const chosen: AtHand = {
     contextIds: remembered.contextIds.filter(isThere),
@@ -133,16 +128,16 @@ export function useReach(): {
     away,
     anyhow,
     toggleContext: (id) =>
-      keep({
+      choose({
         ...chosen,
         contextIds: chosen.contextIds.includes(id)
           ? chosen.contextIds.filter((other) => other !== id)
           : [...chosen.contextIds, id],
       }),
-    setMinutes: (minutes) => keep({ ...chosen, minutes }),
-    setEnergy: (energy) => keep({ ...chosen, energy }),
-    clear: () => keep(nothing),
+    setMinutes: (minutes) => choose({ ...chosen, minutes }),
+    setEnergy: (energy) => choose({ ...chosen, energy }),
+    clear: () => choose(nothing),
     offered: isNothing(chosen) && still && !isNothing(still) ? still : null,
-    take: keep,
+    take: choose,
   }
 }

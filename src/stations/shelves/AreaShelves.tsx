@@ -20,7 +20,7 @@ import { RankButtons } from './RankButtons'
 import type { TimeLineProps } from './timeline/TimeLine'
 import { useDesk } from '@/held/desk'
 import { useRemembered } from '@/held/useRemembered'
-import type { ShelfId } from '@/parts/shelves/useShelfActs'
+import type { ShelfId } from '@/parts/shelves/shelfActs'
 import { useShelfLaying } from '@/parts/shelves/useShelfLaying'
 
 const TimeLine = lazy(() => import('./timeline/TimeLine').then((part) => ({ default: part.TimeLine })))

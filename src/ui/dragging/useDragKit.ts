@@ -1,19 +1,19 @@
 // The way to the drag and drop library, which loads when something that is dragged is first shown.
-import { use, useEffect, useSyncExternalStore } from 'react'
+import { use, useEffect } from 'react'
+import { useStore } from 'zustand'
+import { createStore } from 'zustand/vanilla'
 import type * as kit from './kit'
 
 export type DragKit = typeof kit
 
 let loading: Promise<DragKit> | null = null
-let loaded: DragKit | null = null
-const listeners = new Set<() => void>()
+const held = createStore<{ readonly kit: DragKit | null }>(() => ({ kit: null }))
 
 /** Sets a kit that has loaded already: for tests. */
 export function haveDragKit(given: DragKit): void {
-  loaded = given
   // As React marks a promise that it need not wait for.
   loading = Object.assign(Promise.resolve(given), { status: 'fulfilled', value: given })
-  listeners.forEach((listener) => listener())
+  held.setState({ kit: given })
 }
 
 function load(): Promise<DragKit> {
@@ -33,13 +33,8 @@ function load(): Promise<DragKit> {
 /** The kit; what asks for it is shown once it is there. */
 export const useDragKit = (): DragKit => use(load())
 
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
-
 /** The kit once it is there: what asks for it is shown before, and not dragged. */
 export function useDragKitOnDemand(): DragKit | null {
   useEffect(() => void load().catch(() => {}), [])
-  return useSyncExternalStore(subscribe, () => loaded)
+  return useStore(held, ({ kit: loaded }) => loaded)
 }

@@ -1,16 +1,10 @@
 // What is changed of a lens *just now*: it holds on this device until it is kept or put back, and never changes the
 // lens by itself.
-import { useMemo, useSyncExternalStore } from 'react'
+import { useMemo } from 'react'
 import { isEqual } from '@/core/isEqual'
 import type { Lens, LensNames } from '@/core/lens'
 import type { OnDemand } from '@/state'
-import { useZen } from '@/held/zen'
-
-const listeners = new Set<() => void>()
-const subscribe = (listener: () => void) => {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
+import { useKept } from '@/held/useKept'
 
 /** A lens out of the device's memory; null where it is none that could have been laid there. */
 function lensOf(text: string | null, lenses: OnDemand['lenses'], names: LensNames): Lens | null {
@@ -37,14 +31,8 @@ export function useLensDraft(
   lenses: OnDemand['lenses'],
   names: LensNames,
 ): LensDraft {
-  const { memory } = useZen()
-  const name = `lens-now:${id}`
-  const text = useSyncExternalStore(subscribe, () => memory.read(name))
+  const [text, write] = useKept(`lens-now:${id}`)
   const changed = useMemo(() => lensOf(text, lenses, names), [text, lenses, names])
-  const write = (value: string | null) => {
-    memory.write(name, value)
-    listeners.forEach((listener) => listener())
-  }
   const isChanged = changed !== null && !isEqual(changed, kept)
   return {
     lens: isChanged ? changed : kept,

@@ -1,4 +1,5 @@
 // A lens's list as lines one below the other: bands, headings in them, rows; and the places its rows stand in.
+import weakMemoize from '@emotion/weak-memoize'
 import type { GroupField } from '@/core/lens'
 import type { Action } from '@/core/record'
 import { lineForEach, linesOfPieces, oneLine, type Lines } from '@/parts/rows/lines'
@@ -19,19 +20,8 @@ export type Line =
 export const actionsIn = (group: Group): readonly Action[] =>
   group.groups.length > 0 ? group.groups.flatMap(actionsIn) : group.actions
 
-/** Made once for as long as a list stands: a lens that is opened again has it. */
-function perList<T>(make: (list: LensList) => T): (list: LensList) => T {
-  const made = new WeakMap<LensList, T>()
-  return (list) => {
-    const known = made.get(list)
-    if (known !== undefined) return known
-    const fresh = make(list)
-    made.set(list, fresh)
-    return fresh
-  }
-}
-
-export const everythingIn = perList((list): readonly Action[] =>
+/** Made once for as long as a list is the same: a lens that is opened again has it. */
+export const everythingIn = weakMemoize((list: LensList): readonly Action[] =>
   list.bands.flatMap(({ groups }) => groups.flatMap(actionsIn)),
 )
 
@@ -69,7 +59,7 @@ export const linesOf = (list: LensList, isTitled: boolean, heights: LineHeights)
   )
 
 /** Every heading that holds rows itself, with what something laid under it takes. */
-export const placesOf = perList((list): readonly LensPlace[] => {
+export const placesOf = weakMemoize((list: LensList): readonly LensPlace[] => {
   const within = (
     band: BandList['band'],
     groups: readonly Group[],

@@ -1,10 +1,11 @@
 // How a lens is shown: as what, which this device remembers for itself; and its columns, details and limits, which
 // are kept with the lens at once, each as one act. A lens that is not kept yet holds them on its page.
-import { useMemo, useState, useSyncExternalStore } from 'react'
+import { useMemo, useState } from 'react'
 import { lensViews, type DetailField, type LensView } from '@/core/lens/lens'
 import type { LensRecord } from '@/core/record'
 import type { OnDemand } from '@/state'
-import { useAct, useZen } from '@/held/zen'
+import { useKept } from '@/held/useKept'
+import { useAct } from '@/held/zen'
 
 export type Look = Pick<LensRecord, 'columnsBy' | 'limits' | 'columns' | 'shows'>
 
@@ -16,16 +17,10 @@ export interface LensLook extends Look {
   readonly change: (patch: Partial<Look>, said: string) => void
 }
 
-const listeners = new Set<() => void>()
-const subscribe = (listener: () => void) => {
-  listeners.add(listener)
-  return () => listeners.delete(listener)
-}
 const isView = (view: string | null): view is LensView =>
   (lensViews as readonly (string | null)[]).includes(view)
 
 export function useLensLook(id: string, record: LensRecord | null, lenses: OnDemand['lenses']): LensLook {
-  const { memory } = useZen()
   const act = useAct()
   const [unkept, setUnkept] = useState<Look>(() => ({
     ...lenses.plainFace,
@@ -33,8 +28,7 @@ export function useLensLook(id: string, record: LensRecord | null, lenses: OnDem
     columns: {},
     shows: {},
   }))
-  const name = `lens-view:${id}`
-  const chosen = useSyncExternalStore(subscribe, () => memory.read(name))
+  const [chosen, setView] = useKept(`lens-view:${id}`)
   const { columnsBy, limits, columns, shows } = record ?? unkept
   return {
     view: isView(chosen) ? chosen : (record?.view ?? 'list'),
@@ -43,10 +37,7 @@ export function useLensLook(id: string, record: LensRecord | null, lenses: OnDem
     columns,
     shows,
     details: useMemo(() => lenses.detailsIn(shows), [lenses, shows]),
-    setView: (view) => {
-      memory.write(name, view)
-      listeners.forEach((listener) => listener())
-    },
+    setView,
     change: (patch, said) => {
       if (record) act('editLens', { id: record.id, patch }, { say: said })
       else setUnkept((before) => ({ ...before, ...patch }))

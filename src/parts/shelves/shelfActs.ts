@@ -1,12 +1,12 @@
 // What carrying on the shelves does: a project is laid somewhere or ends, one thing moves among its neighbours.
 import { recordIn } from '@/core/journal'
 import type { Ending, Id, Project } from '@/core/record'
-import { useAct, useZen } from '@/held/zen'
+import type { Act } from '@/held/zen'
 import { partsOfProject } from '@/state/read/projectParts'
-import { select, type ArgsOf } from '@/state'
+import { select, type ArgsOf, type ZenStore } from '@/state'
 import { nameOfRecord, placeWords, shortened } from '@/words'
 import { endingWords } from '@/words/stages'
-import { areasInOrder, onArea, type Shelved } from './shelfPlaces'
+import { areasInOrder, onArea, type Shelved } from './shelvedAt'
 
 export type ShelfId = Id<'project'> | Id<'area'> | Id<'group'>
 type Places = 1 | -1
@@ -14,9 +14,7 @@ type Places = 1 | -1
 const idsOf = <T extends { readonly id: ShelfId }>(records: readonly T[]): T['id'][] =>
   records.map(({ id }) => id)
 
-export function useShelfActs() {
-  const act = useAct()
-  const { store } = useZen()
+export function shelfActs(act: Act, store: ZenStore) {
   const now = () => store.api.getState().document
 
   const lay = (
