@@ -64,7 +64,9 @@ function lineWritten(context: CommandContext, date: CalendarDate, line: string):
   const id = dayNoteIdOf(date)
   const note = noteIn(context.document, id).trimEnd()
   const before = recordIn(context.document, planIdOf(date))?.line ?? ''
-  const rest = before !== '' && note.endsWith(before) ? note.slice(0, -before.length).trimEnd() : note
+  // Only where it is still a line of its own: words of the person's that end alike are left alone.
+  const isThere = before !== '' && (note === before || note.endsWith(`\n${before}`))
+  const rest = isThere ? note.slice(0, -before.length).trimEnd() : note
   const text = [rest, line].filter((part) => part !== '').join('\n\n')
   return text === note ? refuse({ kind: 'nothingToDo' }) : writeNote(context, { id, note: text })
 }
