@@ -25,7 +25,7 @@ describe('what version 10 saved', () => {
       'https://library.example/felt',
       'https://rent.example/march',
     ])
-    expect(recordsIn(document, 'action').flatMap(({ alone }) => alone.link ?? [])).toEqual([
+    expect(recordsIn(document, 'action').flatMap(({ overrides }) => overrides.link ?? [])).toEqual([
       'https://rent.example',
     ])
     expect(recordsIn(document, 'timeEntry').map(({ minutes }) => minutes)).toEqual([25])

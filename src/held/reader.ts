@@ -32,7 +32,7 @@ export type Reader = Pick<
   | 'unknownNameIn'
 > & {
   /** Which days a rule gives; null until it has loaded. */
-  readonly days: Pick<Whole, 'daysAfter' | 'daysWithin' | 'missedBy' | 'nextTurn'> | null
+  readonly days: Pick<Whole, 'daysAfter' | 'daysWithin' | 'missedBy' | 'nextOccurrence'> | null
   /** What earlier decisions teach; null until it has loaded. */
   readonly learned: typeof import('./learned') | null
   /** The words of the kinds of record, for their history; null until they have loaded. */

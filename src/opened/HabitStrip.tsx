@@ -3,7 +3,7 @@
 import { parseRuleText } from '@/core/repeat'
 import { habitDays, habitMonths, runsIn, type HabitDay } from '@/core/repeat/habit'
 import type { Repeat } from '@/core/record'
-import { seriesNameOf, turnOf } from '@/core/action'
+import { seriesNameOf, occurrenceOf } from '@/core/action'
 import { addDays, localMomentAt, type CalendarDate } from '@/core/time'
 import { owned } from '@/state'
 import { useReader } from '@/held/reader'
@@ -62,7 +62,7 @@ function useHabit(repeat: Repeat): readonly HabitDay[] | null {
     .flatMap((action) =>
       action.doneAtEpochMs === null
         ? []
-        : [{ turn: turnOf(action, repeat), doneOn: dayOf(action.doneAtEpochMs) }],
+        : [{ turn: occurrenceOf(action, repeat), doneOn: dayOf(action.doneAtEpochMs) }],
     )
   const longAgo = addDays(today, -daysBack)
   const first = repeat.startsOn > longAgo ? repeat.startsOn : longAgo

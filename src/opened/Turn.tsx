@@ -1,6 +1,6 @@
 // What comes back, opened: the next one and what was missed, what was changed for this one alone, and how it went.
 import { useState } from 'react'
-import { isOpen, turnOf } from '@/core/action'
+import { isOpen, occurrenceOf } from '@/core/action'
 import { isEqual } from '@/core/isEqual'
 import type { Action, Repeat } from '@/core/record'
 import { parseRuleText } from '@/core/repeat'
@@ -42,10 +42,10 @@ function Standing({ action, repeat }: { action: Action; repeat: Repeat }) {
   const today = useToday()
   const rule = parseRuleText(repeat.rule)
   if (!days || !rule) return null
-  const turn = turnOf(action, repeat)
+  const turn = occurrenceOf(action, repeat)
   const series = { ...repeat, rule }
   const missed = repeat.fromDone ? 0 : days.missedBy(series, turn, today)
-  const next = days.nextTurn(series, turn, today)
+  const next = days.nextOccurrence(series, turn, today)
   const told = [missedWords(missed), repeat.fromDone ? null : nextWords(next, today)].filter(Boolean)
   return told.length > 0 ? (
     <Words size="second" tone={missed > 0 ? 'clay' : 'inkSoft'}>
@@ -62,14 +62,14 @@ function OneOrAll({ action }: { action: Action }) {
   const { kinds, lastingFields } = useReader()
   const around = { document, today, kinds }
   const [asOpened] = useState(action)
-  const { id, alone } = action
+  const { id, overrides } = action
   const changed = lastingFields.filter(
-    (field) => !(field in alone) && !isEqual(action[field], asOpened[field]),
+    (field) => !(field in overrides) && !isEqual(action[field], asOpened[field]),
   )
   const before = Object.fromEntries(changed.map((field) => [field, asOpened[field]]))
   return (
     <>
-      {Object.keys(alone).length > 0 ? (
+      {Object.keys(overrides).length > 0 ? (
         <TurnedRound
           told={aloneWords(action, around)}
           other="This and later ones"

@@ -47,7 +47,7 @@ export function refusalWords(refusal: Refusal): string {
       return `These would wait for each other: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' after ')}. Choose another one.`
     case 'withinItself':
       return `It would be a part of itself: ${refusal.way.map((title) => `“${shortened(title)}”`).join(' in ')}. Choose another one.`
-    case 'lastTurn':
+    case 'lastOccurrence':
       return 'This is the last one. Tick it, or let it go.'
     case 'repeats':
       return 'A step cannot repeat. Remove the repeat first.'

@@ -10,11 +10,11 @@ export const nextWords = (next: CalendarDate | null, today: CalendarDate): strin
 
 /** What was changed for this one alone, as it stands now. */
 const nowOf = (action: Action): Partial<Action> =>
-  Object.fromEntries(Object.keys(action.alone).map((field) => [field, action[field as keyof Action]]))
+  Object.fromEntries(Object.keys(action.overrides).map((field) => [field, action[field as keyof Action]]))
 
 /** "This one only: day Wed 11 Mar → Fri 13 Mar" */
 export const aloneWords = (action: Action, around: HistoryAround): string => {
-  const told = patchWords('action', action.alone, nowOf(action), around)
+  const told = patchWords('action', action.overrides, nowOf(action), around)
   return `This one only: ${told.join('; ')}`
 }
 

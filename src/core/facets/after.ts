@@ -11,7 +11,7 @@ export const afterFacet: Facet = {
     return id === null ? null : { after: [...after, id] }
   },
   off: [{ called: /^(?:after|after another|held back|holding back)$/, parts: { noAfter: true } }],
-  onTurn: () => ({ afterIds: [] }),
+  onOccurrence: () => ({ afterIds: [] }),
   lens: {
     means: { 'held back': state('blocked') },
     states: {

@@ -64,7 +64,7 @@ export const atFacet: Facet<AtMeaning, 'at'> = {
       isTimed: true,
       isInFront: true,
       isInMiddle: true,
-      turn: 4,
+      order: 4,
       isOutdone: ({ date }, clauses) =>
         date === null && clauses.some((other) => other.kind === 'repeat' && other.time !== null),
       set: (action, { date, time, minutes }, { today }) => {
@@ -90,7 +90,7 @@ export const atFacet: Facet<AtMeaning, 'at'> = {
   again: {
     at: { by: ['at', 'day'], words: ({ date, time }) => [`on ${dayWords(date)}${clockWords(time)}`] },
   },
-  onTurn: ({ at }, { moved }) => ({ at: at && { ...at, date: moved(at.date) } }),
+  onOccurrence: ({ at }, { moved }) => ({ at: at && { ...at, date: moved(at.date) } }),
   isForOneAlone: 'whereMoved',
   lens: {
     means: { fixed: asked('at', { kind: 'any' }) },

@@ -44,7 +44,7 @@ export const dayFacet: Facet<DayMeaning, 'day'> = {
       isTimed: true,
       isInFront: true,
       isInMiddle: true,
-      turn: 3,
+      order: 3,
       // A time that is fixed on the clock brings its own day along.
       isOutdone: (_, clauses) => clauses.some((other) => other.kind === 'at' && other.date !== null),
       set: (action, { date }) =>
@@ -72,9 +72,9 @@ export const dayFacet: Facet<DayMeaning, 'day'> = {
     },
   },
   forOne: (action, patch) => laidOnDay(action, patch.at?.date ?? patch.day ?? null),
-  onTurn: ({ at, due, day }, { turn }) => ({
+  onOccurrence: ({ at, due, day }, { occurrence }) => ({
     // What has no due date and no fixed time is on its turn.
-    day: at === null && (day !== null || due === null) ? turn : null,
+    day: at === null && (day !== null || due === null) ? occurrence : null,
   }),
   isForOneAlone: 'always',
   lens: {

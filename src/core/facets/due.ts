@@ -74,7 +74,7 @@ export const dueFacet: Facet<DueMeaning, 'due'> = {
       isInFront: true,
       isInMiddle: true,
       // A due date that is said is not moved by the day that is said beside it.
-      turn: 5,
+      order: 5,
       namedBy: /^(?:by|due|deadline|no later than|within)\b/,
       set: (action, { date: day, time }, { words }) => ({
         due: { date: saysOnlyTime(words) ? (action.due?.date ?? day) : day, time },
@@ -89,7 +89,7 @@ export const dueFacet: Facet<DueMeaning, 'due'> = {
   },
   off: [{ called: /^(?:due|due date|due day|deadline|promise)$/, patch: { due: null } }],
   again: { due: { by: ['due'], words: (at) => [`by ${dayWords(at.date)}${clockWords(at.time)}`] } },
-  onTurn: ({ due: at }, { moved }) => ({ due: at && { ...at, date: moved(at.date) } }),
+  onOccurrence: ({ due: at }, { moved }) => ({ due: at && { ...at, date: moved(at.date) } }),
   isForOneAlone: 'whereMoved',
   lens: {
     means: {

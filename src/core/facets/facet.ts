@@ -37,7 +37,7 @@ export interface ClauseRules<M> {
   /** Whether it changes nothing beside the other clauses. `today` is null where only a change is said. */
   readonly isOutdone?: (clause: M, clauses: readonly Clause[], today: CalendarDate | null) => boolean
   /** When it is applied: what builds on another clause comes after it. Left out: 0. */
-  readonly turn?: number
+  readonly order?: number
   /** Words that name what is to change. What begins so and is read as something else is not taken. */
   readonly namedBy?: RegExp
   /** What it sets; null where it does not go with the action. */
@@ -73,8 +73,8 @@ export interface SayingAgain<F extends FacetField = FacetField> {
 export type ReadPhrase = (phrase: string, calendar: Calendar) => Interpretation | null
 
 /** One day of a rule and the next: what is dated moves as far as they are apart. */
-export interface NextTurn {
-  readonly turn: CalendarDate
+export interface NextOccurrence {
+  readonly occurrence: CalendarDate
   readonly moved: (date: CalendarDate) => CalendarDate
 }
 
@@ -117,7 +117,7 @@ export interface Facet<M extends { readonly kind: string } = never, F extends Fa
   readonly forOne?: (action: Amendable, patch: ActionPatch, today: CalendarDate) => ActionPatch
   readonly lens?: LensTerms
   /** What the next one of a repeat has; as it is where this is left out. */
-  readonly onTurn?: (kept: Action, to: NextTurn) => Partial<Action>
+  readonly onOccurrence?: (kept: Action, to: NextOccurrence) => Partial<Action>
   /**
    * A change of it is meant for this one alone: always, or where it moves from one day to another. Left out: from now
    * on.

@@ -38,7 +38,7 @@ export const notBeforeFacet: Facet<NotBeforeMeaning, 'notBefore'> = {
   again: {
     notBefore: { by: ['notBefore'], words: (value) => [`not before ${dayWords(value)}`] },
   },
-  onTurn: ({ notBefore }, { moved }) => ({ notBefore: notBefore && moved(notBefore) }),
+  onOccurrence: ({ notBefore }, { moved }) => ({ notBefore: notBefore && moved(notBefore) }),
   isForOneAlone: 'whereMoved',
   lens: {
     dates: {

@@ -68,7 +68,7 @@ export const waitingFacet: Facet<WaitingMeaning, 'waiting'> = {
   },
   clauses: {
     waiting: {
-      turn: 1,
+      order: 1,
       set: (action, clause, { today, parts }) =>
         waitingFor(
           action,
@@ -81,14 +81,14 @@ export const waitingFacet: Facet<WaitingMeaning, 'waiting'> = {
     },
     since: {
       goesWith: 'waiting',
-      turn: 2,
+      order: 2,
       namedBy: /^since\b/,
       set: (action, { date }) => withDay(action, { since: date }),
       isHeld: ({ date }, fields) => fields.waiting?.since === date,
     },
     chase: {
       goesWith: 'waiting',
-      turn: 2,
+      order: 2,
       namedBy: /^chase\b/,
       set: (action, { date }) => withDay(action, { chaseOn: date }),
       deny: (action) => withDay(action, { chaseOn: null }) ?? {},
@@ -126,7 +126,7 @@ export const waitingFacet: Facet<WaitingMeaning, 'waiting'> = {
     },
   },
   againInPlace: withWhom,
-  onTurn: () => ({ waiting: null }),
+  onOccurrence: () => ({ waiting: null }),
   lens: {
     means: {
       'to sign off': state('toSignOff'),

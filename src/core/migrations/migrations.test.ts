@@ -34,8 +34,8 @@ it('turns counts, aims, ranks and free minutes of version 1 into what is kept si
         contextIds: ['a', 'b'],
         payoff: null,
         craft: null,
-        turn: null,
-        alone: {},
+        occurrence: null,
+        overrides: {},
         afterIds: [],
         timerFromEpochMs: null,
         takenMinutes: null,
@@ -70,8 +70,8 @@ it('turns counts, aims, ranks and free minutes of version 1 into what is kept si
   )
 })
 const newInAction = {
-  turn: null,
-  alone: {},
+  occurrence: null,
+  overrides: {},
   afterIds: [],
   timerFromEpochMs: null,
   takenMinutes: null,
@@ -192,7 +192,7 @@ describe('from version 10', () => {
       'action:a',
       { address: 'l', clockFromEpochMs: 5, alone: { address: 'm' } },
       { address: 't', clockFromEpochMs: 'u' },
-      { link: 'l', timerFromEpochMs: 5, alone: { link: 'm' } },
+      { link: 'l', timerFromEpochMs: 5, overrides: { link: 'm' } },
       { link: 't', timerFromEpochMs: 'u' },
     ],
     ['reference:r', 'reference:r', { address: 'l' }, { address: 't' }, { link: 'l' }, { link: 't' }],

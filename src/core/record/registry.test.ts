@@ -75,7 +75,7 @@ it('a text within what a record holds has its limit too', () => {
     toSignOff: false,
   }
   expect(tooLongIn({ ...action, waiting } as never)).toEqual({ field: 'whom', limit: 2000 })
-  expect(tooLongIn({ ...action, waiting: null, alone: { note: 'x'.repeat(200_001) } } as never)).toEqual({
+  expect(tooLongIn({ ...action, waiting: null, overrides: { note: 'x'.repeat(200_001) } } as never)).toEqual({
     field: 'note',
     limit: 200_000,
   })

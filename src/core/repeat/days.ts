@@ -104,7 +104,7 @@ export const firstOn = (rule: RepeatRule, from: CalendarDate): CalendarDate | nu
  * The day on which something comes next. By the calendar: the first day of the rule after the one it stands for, and
  * after today, so that what was missed does not pile up. From when it was done: the first after today, counted from it.
  */
-export function nextTurn(
+export function nextOccurrence(
   series: Series & { readonly fromDone: boolean },
   turn: CalendarDate,
   today: CalendarDate,

@@ -3,7 +3,7 @@ import { RRule } from 'rrule'
 import { addDays, calendarDateUnsafe, weekdayOf } from '../time'
 import { everyDay, frequencies, parseRuleText, toRuleText, type RepeatRule } from '.'
 import { mayLackDay } from './choices'
-import { daysAfter, daysWithin, firstOn, missedBy, nextTurn } from './days'
+import { daysAfter, daysWithin, firstOn, missedBy, nextOccurrence } from './days'
 import { movedRule } from './movedRule'
 
 const from = calendarDateUnsafe('2026-03-11') // a Wednesday
@@ -140,7 +140,7 @@ describe('the next days of a rule', () => {
 
 describe('what comes next', () => {
   const mondays = { rule: { ...weekly, weekdays: [0] }, startsOn: day('2026-03-02'), fromDone: false }
-  it.each<[string, Parameters<typeof nextTurn>, string | null]>([
+  it.each<[string, Parameters<typeof nextOccurrence>, string | null]>([
     ['ticked on its day', [mondays, day('2026-03-09'), day('2026-03-09')], '2026-03-16'],
     ['ticked before its day', [mondays, day('2026-03-16'), day('2026-03-11')], '2026-03-23'],
     ['ticked after two more had passed', [mondays, day('2026-03-02'), day('2026-03-18')], '2026-03-23'],
@@ -154,7 +154,7 @@ describe('what comes next', () => {
       [{ ...mondays, rule: { ...mondays.rule, until: day('2026-03-12') } }, day('2026-03-09'), from],
       null,
     ],
-  ])('%s', (_, args, next) => expect(nextTurn(...args)).toBe(next))
+  ])('%s', (_, args, next) => expect(nextOccurrence(...args)).toBe(next))
   it('one stands for all that were missed, and says how many', () => {
     expect(missedBy(mondays, day('2026-03-02'), day('2026-03-08'))).toBe(0)
     expect(missedBy(mondays, day('2026-03-02'), day('2026-03-09'))).toBe(1)

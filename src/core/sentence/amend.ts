@@ -45,7 +45,7 @@ const denied = (action: Amendable, clause: Clause, today: CalendarDate): ActionP
   rulesOf(clause.kind)?.deny?.(action, clause, today) ?? null
 
 /** What is taken in the order of the words comes first; then what builds on what another clause has set. */
-const turnOf = ({ kind }: Clause): number => rulesOf(kind)?.turn ?? 0
+const orderOf = ({ kind }: Clause): number => rulesOf(kind)?.order ?? 0
 
 function patchBetween(before: Amendable, after: Amendable): ActionPatch {
   const changed = Object.entries(after).filter(
@@ -157,7 +157,7 @@ export function amendAction(text: string, action: Amendable, context: SentenceCo
     .map((part) => facets.reduce((so, { reword }) => (reword ? reword(so) : so), part))
     .join(', ')
   const sentence = read(positive)
-  const inOrder = [...sentence.clauses].sort((a, b) => turnOf(a) - turnOf(b))
+  const inOrder = [...sentence.clauses].sort((a, b) => orderOf(a) - orderOf(b))
   const along = alongsideSaid(draftOf(sentence, today), amended)
   parts = { ...parts, ...along.parts }
   amended = along.amended

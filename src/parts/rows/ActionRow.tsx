@@ -1,5 +1,5 @@
 // One action in a list: seal, title, a soft line of details, the tick box under the thumb. Its keys work on the row.
-import { isOpen, turnOf } from '@/core/action'
+import { isOpen, occurrenceOf } from '@/core/action'
 import type { Document } from '@/core/journal'
 import { parseRuleText } from '@/core/repeat'
 import { memo, type KeyboardEvent } from 'react'
@@ -104,7 +104,7 @@ function missedOf(
 ): number {
   const repeat = isOpen(action) && days ? owned.repeatOf(document, action.id) : undefined
   const rule = repeat && !repeat.fromDone && parseRuleText(repeat.rule)
-  return rule && days ? days.missedBy({ ...repeat, rule }, turnOf(action, repeat), today) : 0
+  return rule && days ? days.missedBy({ ...repeat, rule }, occurrenceOf(action, repeat), today) : 0
 }
 
 /** Told from the day before on. */

@@ -66,7 +66,7 @@ export type Refusal =
   /** It would be due before it begins. */
   | { readonly kind: 'endsFirst'; readonly begins: string; readonly due: string }
   /** The rule gives no day after this one. */
-  | { readonly kind: 'lastTurn' }
+  | { readonly kind: 'lastOccurrence' }
   /** The rule gives no day at all: the 30th of February. */
   | { readonly kind: 'neverComes' }
   /** What it needs is still loading. */

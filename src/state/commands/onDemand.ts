@@ -168,7 +168,7 @@ const lensesRead = { ...lens, ...lenses }
 export interface OnDemand {
   readonly commands: typeof onDemandCommands
   /** What other commands need of repeats: it brings the rule library along. */
-  readonly repeats: Pick<typeof repeats, 'nextAdded' | 'nextTakenBack' | 'repeatSet' | 'aloneAfter'> &
+  readonly repeats: Pick<typeof repeats, 'nextAdded' | 'nextTakenBack' | 'repeatSet' | 'overridesAfter'> &
     Pick<typeof after, 'blockedAfter'>
   readonly notes: typeof notesRead
   readonly checklists: typeof checkLists

@@ -48,6 +48,6 @@ it('tells on which day the next of what repeats has come', async () => {
   store.run('moveTo', { id: one, day: day(13) })
   expect(eventsIn(store.run('tick', { id: one }))).toEqual([{ kind: 'nextCame', on: day(20) }])
   const document = store.api.getState().document
-  expect(recordsIn(document, 'action').filter(({ turn }) => turn === day(20))).toHaveLength(1)
+  expect(recordsIn(document, 'action').filter(({ occurrence }) => occurrence === day(20))).toHaveLength(1)
   expect(recordIn(document, one)?.doneAtEpochMs).not.toBeNull()
 })

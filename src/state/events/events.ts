@@ -53,7 +53,7 @@ export function eventsOf(document: Document, diff: Diff): readonly ActEvent[] {
   const [projectId] = updated.flatMap((part) => leftWithoutNext(document, part))
   const came = diff.flatMap((part) =>
     part.kind === 'added' && isIdOf('action', part.record.id)
-      ? (recordIn(document, part.record.id)?.turn ?? [])
+      ? (recordIn(document, part.record.id)?.occurrence ?? [])
       : [],
   )
   return [

@@ -58,7 +58,7 @@ function Pile({ slips }: { slips: readonly Slip[] }) {
     <>
       <PileHead
         oldestFirst={oldestFirst}
-        onTurn={() => setOldestFirst(!oldestFirst)}
+        onOccurrence={() => setOldestFirst(!oldestFirst)}
         oldest={slips.at(-1)?.setDownAtEpochMs ?? 0}
         turnable={slips.length > 1}
         isChoosing={isChoosing}
@@ -79,14 +79,14 @@ function Pile({ slips }: { slips: readonly Slip[] }) {
 function PileHead({
   oldest,
   oldestFirst,
-  onTurn,
+  onOccurrence,
   turnable,
   isChoosing,
   pile,
 }: {
   oldest: number
   oldestFirst: boolean
-  onTurn: () => void
+  onOccurrence: () => void
   turnable: boolean
   isChoosing: boolean
   pile: readonly Slip[]
@@ -98,7 +98,7 @@ function PileHead({
       <PileAge oldest={oldest} />
       <ChooseAll title="the slips" of={pile} />
       {turnable ? (
-        <Button kind="quiet" label={oldestFirst ? 'Newest first' : 'Oldest first'} onPress={onTurn} />
+        <Button kind="quiet" label={oldestFirst ? 'Newest first' : 'Oldest first'} onPress={onOccurrence} />
       ) : null}
     </Row>
   )

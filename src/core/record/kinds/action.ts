@@ -73,9 +73,9 @@ export const action = kind(
   {
     ...repeatingFields,
     /** The day of its rule that it stands for; null where it does not come back, or has not been laid by its rule. */
-    turn: nullable(date),
+    occurrence: nullable(date),
     /** Of what was changed for this one alone: the values that the next one takes. */
-    alone: partial(repeatingFields),
+    overrides: partial(repeatingFields),
     /** A mark for each time it was re-dated, `2026-03-11~name`: how often is how many there are. */
     moved: setOf(text(80, { expected: 'expected a mark' })),
     /** Set while underway. */

@@ -25,8 +25,8 @@ import {
 type Editable = Omit<
   Action,
   | 'id'
-  | 'turn'
-  | 'alone'
+  | 'occurrence'
+  | 'overrides'
   | 'afterIds'
   | 'moved'
   | 'createdAtEpochMs'
@@ -60,8 +60,8 @@ const decide = (
   if (comesBack && !repeats) return refuse({ kind: 'notYet' })
   return change(context, id, (action) => {
     const after = patch(action)
-    const alone = comesBack && repeats ? { alone: repeats.aloneAfter(action, after) } : {}
-    return { ...alone, ...after, ...outOfTickler(action, after, context.moment.date) }
+    const overrides = comesBack && repeats ? { overrides: repeats.overridesAfter(action, after) } : {}
+    return { ...overrides, ...after, ...outOfTickler(action, after, context.moment.date) }
   })
 }
 

@@ -45,7 +45,12 @@ describe('ticking what comes back', () => {
     store.run('tickStep', { id: first.id, done: true })
     const before = recordsById(document())
     store.run('tick', { id })
-    expect(one()).toMatchObject({ title: 'write to Oda', minutes: 20, day: '2026-03-18', turn: '2026-03-18' })
+    expect(one()).toMatchObject({
+      title: 'write to Oda',
+      minutes: 20,
+      day: '2026-03-18',
+      occurrence: '2026-03-18',
+    })
     expect(one().id).toBe(`${id}~2026-03-18`)
     const steps = owned.stepsOf(document(), one().id)
     expect(steps.map(({ title, doneAtEpochMs }) => [title, doneAtEpochMs])).toEqual([
@@ -209,7 +214,7 @@ describe('skipping one', () => {
     store.run('tickStep', { id: step?.id ?? 'step:none', done: true })
     const before = recordsById(document())
     store.run('skipTurn', { id })
-    expect(one()).toMatchObject({ id, day: '2026-03-18', turn: '2026-03-18', minutes: 20, moved: [] })
+    expect(one()).toMatchObject({ id, day: '2026-03-18', occurrence: '2026-03-18', minutes: 20, moved: [] })
     expect(owned.stepsOf(document(), id)[0]?.doneAtEpochMs).toBeNull()
     expect(owned.repeatOf(document(), id)?.skips).toEqual(['2026-03-11'])
     store.undo()
@@ -224,7 +229,7 @@ describe('skipping one', () => {
   })
   it('is refused where none comes after it', async () => {
     const { store, id } = await storeWith({ repeat: { ...weekly, rule: `${weekly.rule};UNTIL=20260312` } })
-    expect(store.run('skipTurn', { id })).toMatchObject({ ok: false, error: { kind: 'lastTurn' } })
+    expect(store.run('skipTurn', { id })).toMatchObject({ ok: false, error: { kind: 'lastOccurrence' } })
   })
 })
 
@@ -232,15 +237,15 @@ describe('this one alone, or from now on', () => {
   it('moving it to another day is meant for this one alone', async () => {
     const { store, id, one } = await storeWith()
     store.run('moveTo', { id, day: day('2026-03-13') })
-    expect(one().alone).toEqual({ day: '2026-03-11' })
+    expect(one().overrides).toEqual({ day: '2026-03-11' })
     store.run('tick', { id })
-    expect(one()).toMatchObject({ day: '2026-03-18', alone: {} })
+    expect(one()).toMatchObject({ day: '2026-03-18', overrides: {} })
   })
   it('moved back, nothing is meant for it alone', async () => {
     const { store, id, one } = await storeWith()
     store.run('moveTo', { id, day: day('2026-03-13') })
     store.run('moveTo', { id, day: day('2026-03-11') })
-    expect(one().alone).toEqual({})
+    expect(one().overrides).toEqual({})
   })
   it('from now on, the rule moves along', async () => {
     const { store, id, one, document } = await storeWith()
@@ -257,7 +262,7 @@ describe('this one alone, or from now on', () => {
   it('anything else is meant from now on, and for this one alone where that is said', async () => {
     const { store, id, one } = await storeWith({ minutes: 20 })
     store.run('editAction', { id, patch: { title: 'write to Una', minutes: 40 } })
-    expect(one().alone).toEqual({})
+    expect(one().overrides).toEqual({})
     store.run('onlyThisOne', { id, before: { title: 'write to Oda' } })
     store.run('tick', { id })
     expect(one()).toMatchObject({ title: 'write to Oda', minutes: 40 })
@@ -275,19 +280,19 @@ describe('setting a rule', () => {
   it('lays what has no day on its first', async () => {
     const { store, id, one } = await storeWith({ day: null, repeat: null })
     store.run('setRepeat', { id, repeat: friday })
-    expect(one()).toMatchObject({ day: '2026-03-13', turn: '2026-03-13' })
+    expect(one()).toMatchObject({ day: '2026-03-13', occurrence: '2026-03-13' })
   })
   it('leaves what stands where somebody put it, and goes on from there', async () => {
     const { store, id, one } = await storeWith({ repeat: null })
     store.run('setRepeat', { id, repeat: friday })
-    expect(one()).toMatchObject({ day: '2026-03-11', turn: '2026-03-11' })
+    expect(one()).toMatchObject({ day: '2026-03-11', occurrence: '2026-03-11' })
     store.run('tick', { id })
     expect(one().day).toBe('2026-03-13')
   })
   it('another rule lays anew what the one before had laid', async () => {
     const { store, id, one, document } = await storeWith()
     store.run('setRepeat', { id, repeat: friday })
-    expect(one()).toMatchObject({ day: '2026-03-13', alone: {} })
+    expect(one()).toMatchObject({ day: '2026-03-13', overrides: {} })
     expect(owned.repeatOf(document(), id)).toMatchObject({ ...friday, startsOn: '2026-03-13' })
   })
   it('an end alone moves nothing', async () => {

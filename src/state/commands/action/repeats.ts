@@ -1,7 +1,14 @@
 // How an action comes back: its rule, the next one that ticking brings, skipping one, and what is changed for one
 // alone.
-import { isOpen, seriesNameOf, standsOn, turnOf } from '@/core/action'
-import { idOnTurn, madeAlone, onTurn, remindedOn, remindersOnTurn, stepsOnTurn } from '@/core/action/nextTurn'
+import { isOpen, seriesNameOf, standsOn, occurrenceOf } from '@/core/action'
+import {
+  idOnOccurrence,
+  madeOverrides,
+  onOccurrence,
+  remindedOn,
+  remindersOnOccurrence,
+  stepsOnOccurrence,
+} from '@/core/action/nextOccurrence'
 import { isEqual } from '@/core/isEqual'
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import type { Action, Id, Repeat } from '@/core/record'
@@ -26,7 +33,7 @@ import * as days from '@/core/repeat/days'
 import { repeatAdded, type NewRepeat } from './owned'
 import { added, change, diffOf, removed, type Command, type CommandContext, type Refusal } from '../command'
 
-export { aloneAfter } from '@/core/action/nextTurn'
+export { overridesAfter } from '@/core/action/nextOccurrence'
 
 /**
  * The rule of an action with the day that it stands for; null where it does not come back, or by no rule known here.
@@ -35,8 +42,8 @@ function comingBack(context: CommandContext, action: Action) {
   const repeat = repeatOf(context.document, action.id)
   const rule = repeat && parseRuleText(repeat.rule)
   if (!repeat || !rule) return null
-  const turn = turnOf(action, repeat)
-  return { repeat, rule, turn, series: { ...repeat, rule } }
+  const occurrence = occurrenceOf(action, repeat)
+  return { repeat, rule, occurrence, series: { ...repeat, rule } }
 }
 
 /** How often an action of this rule has been ticked. */
@@ -48,9 +55,9 @@ const doneIn = (context: CommandContext, id: Id<'action'>): number =>
 function nextDay(context: CommandContext, action: Action): CalendarDate | null {
   const back = comingBack(context, action)
   if (!back) return null
-  const { series, turn, rule } = back
+  const { series, occurrence, rule } = back
   const isLast = series.fromDone && rule.times !== null && doneIn(context, action.id) + 1 >= rule.times
-  return isLast ? null : days.nextTurn(series, turn, context.moment.date)
+  return isLast ? null : days.nextOccurrence(series, occurrence, context.moment.date)
 }
 
 /**
@@ -61,17 +68,21 @@ export function nextAdded(context: CommandContext, action: Action): Result<Recor
   const back = isOpen(action) ? comingBack(context, action) : null
   if (!back) return ok([])
   const { document } = context
-  let turn = nextDay(context, action)
+  let occurrence = nextDay(context, action)
   for (;;) {
-    const there = turn && recordIn(document, idOnTurn(action.id, turn))
-    if (turn === null || (there && isOpen(there))) return ok([])
+    const there = occurrence && recordIn(document, idOnOccurrence(action.id, occurrence))
+    if (occurrence === null || (there && isOpen(there))) return ok([])
     if (!there) break
-    turn = days.nextTurn({ ...back.series, fromDone: false }, turn, turn)
+    occurrence = days.nextOccurrence({ ...back.series, fromDone: false }, occurrence, occurrence)
   }
-  const id = idOnTurn(action.id, turn)
-  const next = { ...onTurn(action, back.turn, turn), id, createdAtEpochMs: context.nowEpochMs }
-  const steps = stepsOnTurn(stepsOf(document, action.id), id, turn)
-  const reminders = remindersOnTurn(remindersOf(document, action.id), id, back.turn, turn)
+  const id = idOnOccurrence(action.id, occurrence)
+  const next = {
+    ...onOccurrence(action, back.occurrence, occurrence),
+    id,
+    createdAtEpochMs: context.nowEpochMs,
+  }
+  const steps = stepsOnOccurrence(stepsOf(document, action.id), id, occurrence)
+  const reminders = remindersOnOccurrence(remindersOf(document, action.id), id, back.occurrence, occurrence)
   return ok([next, ...steps, ...reminders].map(added))
 }
 
@@ -85,16 +96,16 @@ export function nextTakenBack(context: CommandContext, action: Action): RecordDi
   const next = actionsOfSeries(document, seriesNameOf(action.id)).find(
     ({ createdAtEpochMs, id }) => createdAtEpochMs === action.doneAtEpochMs && id !== action.id,
   )
-  if (!back || !next?.turn) return []
-  const { id, turn } = next
+  if (!back || !next?.occurrence) return []
+  const { id, occurrence } = next
   const brought = [
     {
-      ...onTurn({ ...action, doneAtEpochMs: null }, back.turn, turn),
+      ...onOccurrence({ ...action, doneAtEpochMs: null }, back.occurrence, occurrence),
       id,
       createdAtEpochMs: next.createdAtEpochMs,
     },
-    ...stepsOnTurn(stepsOf(document, action.id), id, turn),
-    ...remindersOnTurn(remindersOf(document, action.id), id, back.turn, turn),
+    ...stepsOnOccurrence(stepsOf(document, action.id), id, occurrence),
+    ...remindersOnOccurrence(remindersOf(document, action.id), id, back.occurrence, occurrence),
   ]
   const standing = [next, ...stepsOf(document, id), ...remindersOf(document, id)]
   const asBrought = new Map(brought.map((record) => [record.id as string, record]))
@@ -132,23 +143,23 @@ function laidByRule(
   context: CommandContext,
   action: Action,
   repeat: NewRepeat,
-): Result<Partial<Action> & { readonly turn: CalendarDate }, Refusal> {
+): Result<Partial<Action> & { readonly occurrence: CalendarDate }, Refusal> {
   const { moment } = context
   const rule = parseRuleText(repeat.rule)
   if (!rule) return refuse({ kind: 'unfit', field: 'rule' })
   const standing = repeatOf(context.document, action.id)
   const on = standsOn(action)
-  const wasLaid = standing !== undefined && on === turnOf(action, standing)
+  const wasLaid = standing !== undefined && on === occurrenceOf(action, standing)
   const first = days.firstOn(rule, repeat.startsOn ?? (wasLaid ? moment.date : (on ?? moment.date)))
   if (first === null) return refuse({ kind: 'neverComes' })
-  if (repeat.fromDone) return ok({ turn: on ?? moment.date })
+  if (repeat.fromDone) return ok({ occurrence: on ?? moment.date })
   if (on !== null && wasLaid) {
-    const { at, due, day, notBefore } = onTurn({ ...action, alone: {} }, on, first)
-    const { at: _at, due: _due, day: _day, notBefore: _notBefore, ...alone } = action.alone
-    return ok({ at, due, day, notBefore, turn: first, alone })
+    const { at, due, day, notBefore } = onOccurrence({ ...action, overrides: {} }, on, first)
+    const { at: _at, due: _due, day: _day, notBefore: _notBefore, ...overrides } = action.overrides
+    return ok({ at, due, day, notBefore, occurrence: first, overrides })
   }
-  if (on !== null) return ok({ turn: on })
-  return ok((action.notBefore ?? action.waiting) ? { turn: first } : { day: first, turn: first })
+  if (on !== null) return ok({ occurrence: on })
+  return ok((action.notBefore ?? action.waiting) ? { occurrence: first } : { day: first, occurrence: first })
 }
 
 /** What setting or taking off a rule changes in an action, and in the rule's own record. */
@@ -158,13 +169,14 @@ export function repeatSet(
   repeat: NewRepeat | null,
 ): Result<{ readonly patch: Partial<Action>; readonly beside: RecordDiff | null }, Refusal> {
   const standing = repeatOf(context.document, action.id)
-  if (!repeat) return ok({ patch: { turn: null, alone: {} }, beside: standing ? removed(standing) : null })
+  if (!repeat)
+    return ok({ patch: { occurrence: null, overrides: {} }, beside: standing ? removed(standing) : null })
   const { startsOn, ...rule } = repeat
   if (standing && isSameRule(standing, repeat))
     return ok({ patch: {}, beside: updateOf(standing, startsOn ? (repeat as Partial<Repeat>) : rule) })
   const laid = laidByRule(context, action, repeat)
   if (!laid.ok) return laid
-  const counted = { ...rule, startsOn: startsOn ?? laid.value.turn }
+  const counted = { ...rule, startsOn: startsOn ?? laid.value.occurrence }
   const beside = standing
     ? updateOf(standing, { ...counted, skips: [] })
     : repeatAdded(context, action, counted)
@@ -187,35 +199,35 @@ export const skipTurn: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const back = action && isOpen(action) ? comingBack(context, action) : null
   if (!action || !back) return refuse({ kind: 'notFound' })
   const { document, moment } = context
-  const turn = nextDay(context, action)
-  if (turn === null) return refuse({ kind: 'lastTurn' })
-  const latest = back.series.fromDone ? [] : days.daysWithin(back.series, back.turn, moment.date)
-  const skipped = latest.at(-1) ?? back.turn
+  const occurrence = nextDay(context, action)
+  if (occurrence === null) return refuse({ kind: 'lastOccurrence' })
+  const latest = back.series.fromDone ? [] : days.daysWithin(back.series, back.occurrence, moment.date)
+  const skipped = latest.at(-1) ?? back.occurrence
   return diffOf(
-    updateOf(action, onTurn(action, back.turn, turn)),
+    updateOf(action, onOccurrence(action, back.occurrence, occurrence)),
     updateOf(back.repeat, { skips: [...back.repeat.skips, skipped] }),
     ...stepsOf(document, id).map((step) => updateOf(step, { doneAtEpochMs: null })),
-    ...remindersOf(document, id).map((each) => updateOf(each, remindedOn(each, back.turn, turn))),
+    ...remindersOf(document, id).map((each) => updateOf(each, remindedOn(each, back.occurrence, occurrence))),
   )
 }
 
 /** What was just changed is meant for this one alone: the next takes the values from before. */
-export const onlyThisOne: Command<{ id: Id<'action'>; before: Action['alone'] }> = (
+export const onlyThisOne: Command<{ id: Id<'action'>; before: Action['overrides'] }> = (
   context,
   { id, before },
-) => change(context, id, (action) => ({ alone: madeAlone(action, before) }))
+) => change(context, id, (action) => ({ overrides: madeOverrides(action, before) }))
 
 /** What was changed for this one alone holds from now on; where it was moved to another day, the rule moves along. */
 export const fromNowOn: Command<{ id: Id<'action'> }> = (context, { id }) => {
   const action = recordIn(context.document, id)
   const back = action && comingBack(context, action)
   if (!action || !back) return refuse({ kind: 'notFound' })
-  const wasOn = standsOn({ ...action, ...action.alone, due: null })
+  const wasOn = standsOn({ ...action, ...action.overrides, due: null })
   const isOn = standsOn({ ...action, due: null })
   const isMoved = !back.repeat.fromDone && wasOn !== null && isOn !== null && wasOn !== isOn
   const rule = isMoved ? toRuleText(movedRule(back.rule, wasOn, isOn)) : back.repeat.rule
   return diffOf(
-    updateOf(action, { alone: {}, turn: isMoved ? isOn : back.turn }),
+    updateOf(action, { overrides: {}, occurrence: isMoved ? isOn : back.occurrence }),
     isMoved ? updateOf(back.repeat, { rule, startsOn: isOn, skips: [] }) : null,
   )
 }

@@ -232,8 +232,8 @@ export const tickKeepingRest: Command<{ id: Id<'action'> }> = (context, { id }) 
     ...action,
     id: context.newId('action'),
     title: isOne ? only.title : action.title,
-    turn: null,
-    alone: {},
+    occurrence: null,
+    overrides: {},
     moved: [],
     startedAtEpochMs: null,
     // The clock ran for what is done now.

@@ -58,7 +58,7 @@ describe('joining two of one name', () => {
     store.run('editAction', { id, patch: { contextIds: [desk] } })
     store.run('onlyThisOne', { id, before: { contextIds: [phone] } })
     store.run('removeNamed', { id: phone })
-    expect(recordIn(document(), id)).toMatchObject({ contextIds: [desk], alone: { contextIds: [] } })
+    expect(recordIn(document(), id)).toMatchObject({ contextIds: [desk], overrides: { contextIds: [] } })
   })
   it('takes along what waits for a person, the projects and meeting notes with them, their note and remarks', async () => {
     const { store, document, idCalled } = await furnished()

@@ -7,23 +7,25 @@ import { asNew } from '../note/ties'
 import { addDays, daysBetween, type CalendarDate } from '../time'
 
 /** The id of what comes again on a day: of an action, or of a step or reminder that comes with it. */
-export const idOnTurn = <K extends 'action' | 'step' | 'reminder'>(id: Id<K>, turn: CalendarDate): Id<K> =>
-  `${id.split('~', 1)[0] as Id<K>}~${turn}`
+export const idOnOccurrence = <K extends 'action' | 'step' | 'reminder'>(
+  id: Id<K>,
+  occurrence: CalendarDate,
+): Id<K> => `${id.split('~', 1)[0] as Id<K>}~${occurrence}`
 
 /** What an action is on another day of its rule: what was changed for this one alone is not in it. */
-export function onTurn(action: Action, from: CalendarDate, turn: CalendarDate): Action {
-  const kept = { ...action, ...action.alone } as Action
-  const moved = (date: CalendarDate): CalendarDate => addDays(turn, daysBetween(from, date))
+export function onOccurrence(action: Action, from: CalendarDate, occurrence: CalendarDate): Action {
+  const kept = { ...action, ...action.overrides } as Action
+  const moved = (date: CalendarDate): CalendarDate => addDays(occurrence, daysBetween(from, date))
   const next = facets.reduce<Partial<Action>>(
-    (fields, { onTurn: onIts }) => ({ ...fields, ...onIts?.(kept, { turn, moved }) }),
+    (fields, { onOccurrence: onIts }) => ({ ...fields, ...onIts?.(kept, { occurrence, moved }) }),
     {},
   )
   return {
     ...kept,
     ...next,
     note: asNew(kept.note),
-    turn,
-    alone: {},
+    occurrence,
+    overrides: {},
     moved: [],
     startedAtEpochMs: null,
     timerFromEpochMs: null,
@@ -33,36 +35,41 @@ export function onTurn(action: Action, from: CalendarDate, turn: CalendarDate): 
 }
 
 /** The steps of an action for its next one, unticked, each under the same one as before. */
-export const stepsOnTurn = (steps: readonly Step[], next: Id<'action'>, turn: CalendarDate): Step[] =>
+export const stepsOnOccurrence = (
+  steps: readonly Step[],
+  next: Id<'action'>,
+  occurrence: CalendarDate,
+): Step[] =>
   steps.map((step) => ({
     ...step,
-    id: idOnTurn(step.id, turn),
+    id: idOnOccurrence(step.id, occurrence),
     ownerId: next,
-    underId: step.underId && idOnTurn(step.underId, turn),
+    underId: step.underId && idOnOccurrence(step.underId, occurrence),
     doneAtEpochMs: null,
   }))
 
 /** Its reminders for the next one: a fixed moment moves as far as the days do. */
-export const remindersOnTurn = (
+export const remindersOnOccurrence = (
   reminders: readonly Reminder[],
   next: Id<'action'>,
   from: CalendarDate,
-  turn: CalendarDate,
+  occurrence: CalendarDate,
 ): Reminder[] =>
   reminders.map((reminder) => ({
     ...reminder,
-    id: idOnTurn(reminder.id, turn),
+    id: idOnOccurrence(reminder.id, occurrence),
     actionId: next,
-    ...remindedOn(reminder, from, turn),
+    ...remindedOn(reminder, from, occurrence),
   }))
 
 /** A reminder as it stands on another day of the rule, unanswered. */
 export function remindedOn(
   { when }: Reminder,
   from: CalendarDate,
-  turn: CalendarDate,
+  occurrence: CalendarDate,
 ): Pick<Reminder, 'when' | 'answered' | 'snoozedTo'> {
-  const moved = when.kind === 'at' ? { ...when, date: addDays(turn, daysBetween(from, when.date)) } : when
+  const moved =
+    when.kind === 'at' ? { ...when, date: addDays(occurrence, daysBetween(from, when.date)) } : when
   return { when: moved, answered: null, snoozedTo: null }
 }
 
@@ -70,7 +77,7 @@ export function remindedOn(
  * What stays as it was for the next one, where a repeating action changes: moving what is dated to another day is meant
  * for this one alone, everything else from now on.
  */
-export function aloneAfter(action: Action, after: Partial<Action>): Action['alone'] {
+export function overridesAfter(action: Action, after: Partial<Action>): Action['overrides'] {
   const became = { ...action, ...after }
   const changed = facets.flatMap(({ fields, isForOneAlone }) =>
     isForOneAlone
@@ -82,18 +89,18 @@ export function aloneAfter(action: Action, after: Partial<Action>): Action['alon
       : [],
   )
   const before = Object.fromEntries(changed.map((field) => [field, action[field]]))
-  return withoutAlike({ ...before, ...action.alone }, became)
+  return withoutAlike({ ...before, ...action.overrides }, became)
 }
 
 /** A change of these fields holds for every later occurrence too, unless it is made for one alone. */
 export const lastingFields = repeatingFieldNames.filter((field) => !facetOf(field)?.isForOneAlone)
 
 /** What is the same for this one and for the next is not said. */
-const withoutAlike = (alone: Action['alone'], action: Action): Action['alone'] =>
+const withoutAlike = (alone: Action['overrides'], action: Action): Action['overrides'] =>
   Object.fromEntries(
     Object.entries(alone).filter(([field, value]) => !isEqual(value, action[field as keyof Action])),
   )
 
 /** Meant for this one alone after all: the next takes these values. */
-export const madeAlone = (action: Action, values: Action['alone']): Action['alone'] =>
-  withoutAlike({ ...values, ...action.alone }, action)
+export const madeOverrides = (action: Action, values: Action['overrides']): Action['overrides'] =>
+  withoutAlike({ ...values, ...action.overrides }, action)
