@@ -1,7 +1,7 @@
 import { isWaitingOrBlocked, isOpen } from '@/core/action'
 import { actionsOfProject, cameBackOf, blockedOf, toSignOffOf } from '@/state/read/actionIndexes'
 import { lensIn } from '@/core/lens'
-import { allChecklists, runsOf } from '@/state/read/checklists'
+import { allChecklists, checklistRunsOf } from '@/state/read/checklists'
 import { isTemplate } from '@/state/read/isTemplate'
 import { asItStands } from '@/state/read/standing'
 import { goalsOf, lookAtOn, movesOf } from '@/state/read/goals'
@@ -92,7 +92,7 @@ describe('the demo data', () => {
   it('has checklists that were gone through, meeting notes, of which a line became an action, and no day note', () => {
     const { document } = demo
     const [visits, market] = allChecklists(document)
-    expect([visits, market].map((list) => list && runsOf(document, list.id).length)).toEqual([2, 3])
+    expect([visits, market].map((list) => list && checklistRunsOf(document, list.id).length)).toEqual([2, 3])
     expect(market && stepCountOf(document, market.id)).toEqual({ done: 2, of: 5 })
     const [meetingNote] = meetingNotesOf(document)
     expect(meetingNote && linesToDo(document, meetingNote)).toHaveLength(2)

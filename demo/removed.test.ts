@@ -15,7 +15,7 @@ it('leaves what was added to it, with what it was added to, and nothing that poi
   const run = runnerOf(store)
   // The demo has one of the same name: it was the person's before.
   run('addContext', { name: 'Phone' })
-  await store.bringIn(file.value.entries, file.value.changes, 'loadDemo')
+  await store.importEntries(file.value.entries, file.value.changes, 'loadDemo')
   const document = () => store.api.getState().document
   const [project] = select.projectsOf(document())
   const [first, second] = recordsIn(document(), 'action').filter(

@@ -26,7 +26,7 @@ export async function loadDemo({ store, clock, blobs }: ZenParts): Promise<void>
   const port = await blobs().catch(() => null)
   for (const bytes of files) await port?.put(new Blob([bytes])).catch(() => {})
   const file = parseStoreFile(text)
-  if (file.ok) await store.bringIn(file.value.entries, file.value.changes, 'loadDemo')
+  if (file.ok) await store.importEntries(file.value.entries, file.value.changes, 'loadDemo')
 }
 
 export function useDemo(): { load: () => Promise<void>; busy: boolean; held: boolean } {

@@ -11,7 +11,7 @@ import { useAct, useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { StepOutline } from '@/parts/steps/StepOutline'
 import { EditText } from '@/parts/text/EditText'
 import { shortened } from '@/words'
-import { runsWords } from '@/words/pages'
+import { checklistRunsWords } from '@/words/pages'
 import { SaveAsTemplate } from './SaveAsTemplate'
 import { OpenedFoot } from './OpenedFoot'
 import { Remarks } from './Remarks'
@@ -53,7 +53,7 @@ export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
         }
       />
       <Words size="second" tone="inkSoft">
-        {runsWords(runs, clock.zone(), today)}
+        {checklistRunsWords(runs, clock.zone(), today)}
       </Words>
       <StepOutline of={id} />
       {hasRemarks ? <Remarks of={id} /> : null}

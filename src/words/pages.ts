@@ -1,6 +1,6 @@
 // What day notes and meeting notes, their lines and checklists are called and say of themselves.
 import { recordIn, type Document } from '@/core/journal'
-import type { Note, Run } from '@/core/record'
+import type { Note, ChecklistRun } from '@/core/record'
 import { isCalendarDate, type CalendarDate } from '@/core/time'
 import { count } from './counts'
 import { longDate, momentWords, nearDate, shortDate } from './dates'
@@ -37,7 +37,7 @@ export function kindOfNote(document: Document, id: string, today: CalendarDate):
 }
 
 /** "gone through 3 times, last yesterday, 17:40: 5 of 6" */
-export function runsWords(runs: readonly Run[], zone: string, today: CalendarDate): string {
+export function checklistRunsWords(runs: readonly ChecklistRun[], zone: string, today: CalendarDate): string {
   const [last] = runs
   if (!last) return 'not done yet'
   return `done ${count(runs.length, 'time')}, last ${momentWords(last.endedAtEpochMs, zone, today)}: ${last.done} of ${last.of}`

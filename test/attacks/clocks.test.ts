@@ -33,7 +33,7 @@ it.each(wrong)('an act with the clock %s is carried, ordered and read back', asy
   if (!file.ok) throw new Error(JSON.stringify(file.error))
   const fresh = makeTestStore()
   await fresh.load()
-  await fresh.bringIn(file.value.entries, file.value.changes)
+  await fresh.importEntries(file.value.entries, file.value.changes)
   expect(held(fresh)).toEqual(held(store))
   // What the file brought from ahead does not swallow a later edit.
   fresh.run('editSlip', { id: slip?.id ?? 'slip:none', text: 'mended again' })

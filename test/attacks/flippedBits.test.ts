@@ -58,7 +58,7 @@ it('a turned bit in a saved file is refused or harmless, and never an exception'
     if (!file.ok) continue
     const fresh = makeTestStore()
     await fresh.load()
-    expect((await fresh.bringIn(file.value.entries, file.value.changes)).ok).toBe(true)
+    expect((await fresh.importEntries(file.value.entries, file.value.changes)).ok).toBe(true)
     expect(parseStoreFile(await fileOf(fresh)).ok).toBe(true)
   }
 })

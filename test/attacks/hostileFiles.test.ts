@@ -46,7 +46,7 @@ it('every text that is let in comes back from one’s own file', async () => {
   if (!file.ok) throw new Error(JSON.stringify(file.error))
   const fresh = makeTestStore()
   await fresh.load()
-  await fresh.bringIn(file.value.entries, file.value.changes)
+  await fresh.importEntries(file.value.entries, file.value.changes)
   expect(held(fresh)).toEqual(held(store))
 })
 
@@ -74,8 +74,8 @@ it('a file is one act: undo takes it back whole, removals too, and reaches into 
   const journal: Change[] = [
     { stamp: stamp(1), act: 'setDown', diff: [{ kind: 'added', record: entries[0]?.record as never }] },
   ]
-  expect((await store.wouldBring(entries)).map(({ kind }) => kind).sort()).toEqual(['added', 'removed'])
-  await store.bringIn(entries, journal)
+  expect((await store.wouldImport(entries)).map(({ kind }) => kind).sort()).toEqual(['added', 'removed'])
+  await store.importEntries(entries, journal)
   expect(held(store).map(({ id }) => id)).toEqual(expect.arrayContaining(['slip:new']))
   expect(held(store).some(({ id }) => id === gone)).toBe(false)
   expect(store.undo()?.act).toBe('bringIn')
@@ -89,7 +89,7 @@ it('two journals that overlap merge without loss, in either order', async () => 
   if (!fork.ok) throw new Error('fork')
   const other = makeTestStore(undefined, { replica: 'other', device: 'other' })
   await other.load()
-  await other.bringIn(fork.value.entries, fork.value.changes)
+  await other.importEntries(fork.value.entries, fork.value.changes)
   for (let index = 0; index < 5; index++) {
     other.run('setDown', { text: `there ${index}` })
     store.run('setDown', { text: `here ${index}` })
@@ -97,8 +97,8 @@ it('two journals that overlap merge without loss, in either order', async () => 
   await Promise.all([store.settled(), other.settled()])
   const [mine, theirs] = [parseStoreFile(await fileOf(store)), parseStoreFile(await fileOf(other))]
   if (!mine.ok || !theirs.ok) throw new Error('files')
-  await store.bringIn(theirs.value.entries, theirs.value.changes)
-  await other.bringIn(mine.value.entries, mine.value.changes)
+  await store.importEntries(theirs.value.entries, theirs.value.changes)
+  await other.importEntries(mine.value.entries, mine.value.changes)
   expect(held(other)).toEqual(held(store))
   const stampsOf = async (of: typeof store) =>
     new Set((await of.journal()).changes.filter(({ brought }) => !brought).map(({ stamp }) => stamp))
@@ -144,7 +144,7 @@ describe('a file of a kind that is a word of the language', () => {
       if (!file.ok) return
       const store = makeTestStore()
       await store.load()
-      expect((await store.bringIn(file.value.entries, file.value.changes)).ok).toBe(true)
+      expect((await store.importEntries(file.value.entries, file.value.changes)).ok).toBe(true)
       expect(parseStoreFile(await fileOf(store)).ok).toBe(true)
     },
   )
@@ -178,7 +178,7 @@ describe('things within one another without end', () => {
   it('of a store that an earlier version wrote stand for themselves, and all of them are shown', async () => {
     const store = makeTestStore()
     await store.load()
-    await store.bringIn(chain(3000), [])
+    await store.importEntries(chain(3000), [])
     const { document } = store.api.getState()
     const loose = looseParts(document)
     const shown = ['project:p0' as const, ...loose.map(({ id }) => id)].flatMap((id) => [

@@ -26,7 +26,7 @@ test('export, wipe, import: the same store; a damaged file changes nothing', asy
   await page.getByRole('dialog').getByRole('button', { name: 'Import', exact: true }).click()
   await expect(page.getByText('Imported.').first()).toBeAttached()
   const [records, changes] = (await exported(page)).records as [unknown, { act: string }[]]
-  // Bringing in is an act of its own; all else is as it was.
+  // ImportNeeds in is an act of its own; all else is as it was.
   expect(changes.at(-1)?.act).toBe('bringIn')
   expect([records, changes.slice(0, -1)]).toEqual(before.records)
 })

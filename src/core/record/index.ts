@@ -78,7 +78,7 @@ export type {
   Repeat,
   Review,
   ReviewFigures,
-  Run,
+  ChecklistRun,
   KeptSettings,
   Settings,
   Slip,

@@ -9,7 +9,7 @@ import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { noteLimit } from '@/core/record'
 import { desk } from '@/held/desk'
 import { asPasted, asTyped } from './asTyped'
-import { bringIn } from './bringIn'
+import { mergePage } from './mergePage'
 import { EditorBar } from './EditorBar'
 import { toPage } from './toPage'
 import type { Turning } from './useTurning'
@@ -195,7 +195,7 @@ export function NoteEditor({
     // What came in is no page: it is written on as plain text.
     if (!page) return told.current.onLeave()
     stands.current = note
-    const tr = bringIn(editor.state, editor.schema.nodeFromJSON(page))
+    const tr = mergePage(editor.state, editor.schema.nodeFromJSON(page))
     if (tr) editor.view.dispatch(tr)
   }, [editor, note, turning, untoldRef])
 

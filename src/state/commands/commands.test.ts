@@ -380,7 +380,7 @@ it('a name made on two copies is one record; where one copy renamed its own, the
   for (const store of [here, there]) store.run('addContext', { name: 'Workshop' })
   there.clock.epochMs += 5
   there.run('addContext', { name: 'Bench' })
-  await here.bringIn([...entriesIn(there.api.getState().document)], [])
+  await here.importEntries([...entriesIn(there.api.getState().document)], [])
   expect(names(here)).toEqual(names(there))
   const workshop = recordsIn(here.api.getState().document, 'context').find(({ name }) => name === 'Workshop')
   here.run('renameContext', { id: workshop?.id as Id<'context'>, name: 'Mill' })

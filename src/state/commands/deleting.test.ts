@@ -100,7 +100,7 @@ it('what points at nothing since two copies came together can be worked with, an
   const context = run('addContext', { name: 'Hall' }) as Id<'context'>
   const all = makeTimestamp(5, 0, 'other')
   const gone = ['context:gone'] as never
-  await store.bringIn(
+  await store.importEntries(
     [{ record: { ...plainAction, id: 'action:a', day: '2026-03-11' as never, contextIds: gone }, all }],
     [],
   )

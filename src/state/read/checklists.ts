@@ -1,6 +1,6 @@
 // Checklists by what they stand in, and how often each was gone through.
 import type { Document } from '@/core/journal'
-import { byRank, type Checklist, type Id, type Run } from '@/core/record'
+import { byRank, type Checklist, type Id, type ChecklistRun } from '@/core/record'
 import { outsideTemplates } from './isTemplate'
 import { makeTableIndex } from './tableIndex'
 
@@ -17,10 +17,12 @@ const real = outsideTemplates<Checklist>(({ ownerId }) => ownerId)
 export const allChecklists = (document: Document): readonly Checklist[] =>
   real(document, checklists.of(document, all))
 
-const byEnd = (a: Run, b: Run) => b.endedAtEpochMs - a.endedAtEpochMs || (a.id < b.id ? -1 : 1)
+const byEnd = (a: ChecklistRun, b: ChecklistRun) =>
+  b.endedAtEpochMs - a.endedAtEpochMs || (a.id < b.id ? -1 : 1)
 const runs = makeTableIndex('run', {
   keysOf: ({ checklistId }) => [checklistId],
   compare: byEnd,
 })
 /** How often it was gone through, the latest first. */
-export const runsOf = (document: Document, id: Id<'checklist'>): readonly Run[] => runs.of(document, id)
+export const checklistRunsOf = (document: Document, id: Id<'checklist'>): readonly ChecklistRun[] =>
+  runs.of(document, id)

@@ -12,7 +12,7 @@ export {
   storeFileParts,
 } from '@/core/exchange'
 export { migrateChange, migrateEntry } from '@/core/migrations'
-export { makeBringIn } from './bringIn'
+export { makeStoreImport } from './storeImport'
 export { readUnkept } from './unkept'
 export { portionsOf } from '../persistence/blobs/blobStore'
 export { makeIndexedDbBlobs } from '../persistence/blobs/indexedDbBlobs'

@@ -173,7 +173,7 @@ describe('keeping', () => {
     const refused = { ok: false, error: { kind: 'readOnly' } }
     expect(again.run('setDown', { text: 'two' })).toEqual(refused)
     expect(await again.wipe()).toEqual(refused)
-    expect(await again.bringIn([], [])).toEqual(refused)
+    expect(await again.importEntries([], [])).toEqual(refused)
     expect([again.undo(), again.redo()]).toEqual([null, null])
     await again.dropQuarantined()
     await makeArchive(kept, small).load()
@@ -276,7 +276,7 @@ describe('the whole store in one file', () => {
     const { changes: journal } = await store.journal()
     await store.wipe()
     expect(held(store)).toEqual([])
-    await store.bringIn(file.value.entries, file.value.changes)
+    await store.importEntries(file.value.entries, file.value.changes)
     const again = makeTestStore(kept, { limits: small })
     await again.load()
     expect(held(again)).toEqual(before)

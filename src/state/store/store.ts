@@ -8,7 +8,7 @@ import type { ArgsOf, CommandName, OnDemand, Refusal } from '../commands'
 import type { Ran } from '../events/events'
 import type { Archive } from '../persistence'
 import { prepareIndexes } from '../read/tableIndex'
-import type { Bringing, BringIn } from './bringIn'
+import type { ImportNeeds, StoreImport } from './storeImport'
 import { boundedClock, type Clock, type NewId, type TabChannel } from './clock'
 import type { RecordParser } from './faultOf'
 import { makeStoreLoader, type JournalRead } from './storeLoader'
@@ -41,7 +41,7 @@ export interface RunOptions {
   readonly continuing?: Timestamp | undefined
 }
 
-export interface ZenStore extends BringIn {
+export interface ZenStore extends StoreImport {
   readonly api: StoreApi<StoreState>
   load(): Promise<void>
   /** Runs a command and commits its diff. The refusal comes back where there is one; nothing is changed then. */
@@ -104,7 +104,7 @@ export function makeZenStore({
     else void (message.kind === 'wiped' ? startOver() : catchUp().catch(() => {}))
   })
 
-  const bringing: Bringing = {
+  const importNeeds: ImportNeeds = {
     api,
     device,
     observe,
@@ -115,7 +115,8 @@ export function makeZenStore({
     onBrought: () => tabs.post({ kind: 'more' }),
   }
   /** Loaded when first something is brought in. */
-  const bring = async (): Promise<BringIn> => (await import('./onDemand')).makeBringIn(bringing)
+  const importing = async (): Promise<StoreImport> =>
+    (await import('./onDemand')).makeStoreImport(importNeeds)
 
   return {
     api,
@@ -123,8 +124,8 @@ export function makeZenStore({
     run: (name, args, { continuing } = {}) => run(name, args, continuing),
     undo: () => revert('undo'),
     redo: () => revert('redo'),
-    wouldBring: async (entries) => (await bring()).wouldBring(entries),
-    bringIn: async (...given) => (await bring()).bringIn(...given),
+    wouldImport: async (entries) => (await importing()).wouldImport(entries),
+    importEntries: async (...given) => (await importing()).importEntries(...given),
     async wipe() {
       if (api.getState().readOnly) return refuse<Refusal>({ kind: 'readOnly' })
       await keeper.settled()

@@ -86,7 +86,7 @@ describe('two tabs', () => {
     const { left, right, kept } = await pair()
     left.run('setDown', { text: 'before' })
     await left.settled()
-    const brought = left.bringIn(
+    const brought = left.importEntries(
       [
         {
           record: {

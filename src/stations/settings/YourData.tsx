@@ -8,7 +8,7 @@ import { useDemo } from '@/held/demo'
 import { useLastBackup } from '@/held/backups'
 import { count, fileSize, nearDate, refusalWords } from '@/words'
 import { useAct, useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
-import { useBringIn } from './useBringIn'
+import { useStoreImport } from './useStoreImport'
 import { useSaveFile } from '@/held/useSaveFile'
 
 export function YourData() {
@@ -46,7 +46,7 @@ export function YourData() {
       />
       <Row gap="$2.5" flexWrap="wrap">
         <Button label="Save a backup" onPress={() => void exportFile()} />
-        <BringIn />
+        <StoreImport />
       </Row>
       <DemoButtons onAsk={() => setSheet('demo')} />
       <Row>
@@ -89,13 +89,13 @@ function FileRoom() {
 function busyWords({
   kind,
   share,
-}: Extract<ReturnType<typeof useBringIn>['state'], { share: unknown }>): string {
+}: Extract<ReturnType<typeof useStoreImport>['state'], { share: unknown }>): string {
   if (kind === 'keeping') return 'Importing…'
   return share === null ? 'Reading…' : `Reading… ${Math.round(share * 100)} %`
 }
 
-function BringIn() {
-  const { state, read, take, stop } = useBringIn()
+function StoreImport() {
+  const { state, read, take, stop } = useStoreImport()
   const isBusy = state.kind === 'reading' || state.kind === 'keeping'
   return (
     <>

@@ -125,7 +125,7 @@ it('two copies that decide the same slip at once make one thing of it, and undo 
     ['bbbb', 'cccc'].map(async (replica) => {
       const copy = makeTestStore(undefined, { replica })
       await copy.load()
-      await copy.bringIn([...entriesIn(documentOf(start))], [])
+      await copy.importEntries([...entriesIn(documentOf(start))], [])
       return copy
     }),
   )) as [TestStore, TestStore]
@@ -140,7 +140,7 @@ it('two copies that decide the same slip at once make one thing of it, and undo 
   expect(recordsIn(documentOf(right), 'action')).toMatchObject([{ title: 'again', horizon: 'soon' }])
   // A slip that came back after all is decided a second time beside the first.
   right.run('editAction', { id: first(right, 'action'), patch: { title: 'kept' } })
-  await right.bringIn(
+  await right.importEntries(
     [...entriesIn(documentOf(start))]
       .filter(({ record }) => record.id === id)
       .map((entry) => ({ ...entry, restored: makeTimestamp(right.clock.epochMs + 60_000, 0, 'dddd') })),
@@ -231,7 +231,7 @@ describe('the parts of an action', () => {
     const under = (id: Id<'step'>, underId: Id<'step'>) =>
       ({ ...a, id, underId, title: id, rank: 'a9' }) as never
     store.run('addSteps', { ownerId: first(store, 'action'), titles: ['c'] })
-    await store.bringIn(
+    await store.importEntries(
       [
         { record: under('step:x', a?.id as Id<'step'>), all: early },
         { record: under('step:y', 'step:x'), all: early },
@@ -254,7 +254,7 @@ describe('the parts of an action', () => {
       ['bbbb', 'cccc'].map(async (replica) => {
         const copy = makeTestStore(undefined, { replica })
         await copy.load()
-        await copy.bringIn([...entriesIn(documentOf(start))], [])
+        await copy.importEntries([...entriesIn(documentOf(start))], [])
         return copy
       }),
     )

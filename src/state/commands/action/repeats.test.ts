@@ -138,7 +138,7 @@ describe('ticking what comes back', () => {
     const other = makeTestStore(undefined, { replica: 'bbbb' })
     await other.load()
     const before = store.api.getState().recent
-    await other.bringIn([], [], 'bringIn')
+    await other.importEntries([], [], 'bringIn')
     other.api.setState({ document: withChanges(other.api.getState().document, before), recent: before })
     store.run('tick', { id })
     goOn(other, 1)

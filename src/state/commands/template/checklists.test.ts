@@ -1,6 +1,6 @@
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
-import { allChecklists, checklistsIn, runsOf } from '../../read/checklists'
+import { allChecklists, checklistsIn, checklistRunsOf } from '../../read/checklists'
 import { stepsOf } from '../../read/ownedIndexes'
 import { makeTestStore } from '../../testing'
 
@@ -30,14 +30,14 @@ it('starts afresh with nothing ticked, and keeps what each time came to', async 
   store.clock.epochMs += 60_000
   tick('bread', 'leeks', 'tape')
   store.run('startAfresh', { id })
-  expect(runsOf(document(), id).map(({ done, of }) => [done, of])).toEqual([[3, 3], [2, 3]]) // prettier-ignore
+  expect(checklistRunsOf(document(), id).map(({ done, of }) => [done, of])).toEqual([[3, 3], [2, 3]]) // prettier-ignore
   store.undo()
-  expect([open(), runsOf(document(), id).length]).toEqual([[], 1])
+  expect([open(), checklistRunsOf(document(), id).length]).toEqual([[], 1])
 })
 it('counts no time through where nothing was ticked', async () => {
   const { store, id, document } = await shopList()
   expect(store.run('startAfresh', { id })).toMatchObject({ ok: false, error: { kind: 'nothingToDo' } })
-  expect(runsOf(document(), id)).toEqual([])
+  expect(checklistRunsOf(document(), id)).toEqual([])
 })
 it('stands alone or in something, in order, under a name', async () => {
   const { store, id, document } = await shopList()

@@ -22,7 +22,7 @@ export function AllLenses({ lenses, onOpen }: { lenses: OnDemand['lenses']; onOp
       </Column>
       <Row gap="$2" flexWrap="wrap">
         <Button kind="main" label="Make a lens" onPress={() => onOpen('new')} />
-        <BringInLens lenses={lenses} onOpen={onOpen} />
+        <ImportLens lenses={lenses} onOpen={onOpen} />
       </Row>
     </Column>
   )
@@ -96,7 +96,7 @@ function LensLine({
 }
 
 /** A lens out of somebody else's file: checked first, and kept as one more. */
-function BringInLens({ lenses, onOpen }: { lenses: OnDemand['lenses']; onOpen: (id: LensId) => void }) {
+function ImportLens({ lenses, onOpen }: { lenses: OnDemand['lenses']; onOpen: (id: LensId) => void }) {
   const act = useAct()
   const names = lenses.lensNamesOf(useHeldDocument())
   const say = (text: string) => desk.getState().tell(text, { problem: true })

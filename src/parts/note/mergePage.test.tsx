@@ -1,7 +1,7 @@
 import { getSchema } from '@tiptap/core'
 import { EditorState, TextSelection } from '@tiptap/pm/state'
 import StarterKit from '@tiptap/starter-kit'
-import { bringIn } from './bringIn'
+import { mergePage } from './mergePage'
 
 const schema = getSchema([StarterKit.configure({ trailingNode: false })])
 const pageOf = (...lines: string[]) =>
@@ -19,7 +19,7 @@ function broughtIn(before: string[], other: string[]): string[] {
     if (at >= 0) place = offset + 1 + at
   })
   const state = EditorState.create({ doc, selection: TextSelection.create(doc, place) })
-  const tr = bringIn(state, pageOf(...other))
+  const tr = mergePage(state, pageOf(...other))
   const now = tr ? state.apply(tr) : state
   const written = now.tr.insertText('|').doc
   return Array.from({ length: written.childCount }, (_, index) => written.child(index).textContent)

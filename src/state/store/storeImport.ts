@@ -1,4 +1,4 @@
-// Bringing a file or another copy in: told before it is done, done as one act, and never holding the screen.
+// ImportNeeds a file or another copy in: told before it is done, done as one act, and never holding the screen.
 import type { StoreApi } from 'zustand/vanilla'
 import {
   broughtBy,
@@ -17,7 +17,7 @@ import type { Refusal } from '../commands'
 import type { Archive } from '../persistence'
 import type { StoreState } from './storeState'
 
-export interface Bringing {
+export interface ImportNeeds {
   readonly api: StoreApi<StoreState>
   readonly device: string
   /** No later timestamp is given out before this one has been seen. */
@@ -40,11 +40,11 @@ export type BroughtJournal =
       readonly keep: (act: Change) => Promise<readonly string[]>
     }
 
-export interface BringIn {
+export interface StoreImport {
   /** What bringing these in would do, by kind of change. */
-  wouldBring(entries: readonly Entry[]): Promise<Diff>
+  wouldImport(entries: readonly Entry[]): Promise<Diff>
   /** Merges entries in, as one act, and keeps them before they are shown. */
-  bringIn(
+  importEntries(
     entries: readonly Entry[],
     journal: BroughtJournal,
     act?: 'bringIn' | 'loadDemo',
@@ -58,7 +58,7 @@ function* portionsOf(entries: readonly Entry[]): Generator<readonly Entry[]> {
   for (let at = 0; at < entries.length; at += portionSize) yield entries.slice(at, at + portionSize)
 }
 
-export function makeBringIn({
+export function makeStoreImport({
   api,
   device,
   observe,
@@ -67,7 +67,7 @@ export function makeBringIn({
   rest,
   prepare,
   onBrought,
-}: Bringing): BringIn {
+}: ImportNeeds): StoreImport {
   /** The document with the entries merged in; begun anew where it was changed meanwhile. */
   async function merged(entries: readonly Entry[]): Promise<Document> {
     for (;;) {
@@ -83,7 +83,7 @@ export function makeBringIn({
     }
   }
 
-  async function wouldBring(entries: readonly Entry[]): Promise<Diff> {
+  async function wouldImport(entries: readonly Entry[]): Promise<Diff> {
     const { document } = api.getState()
     const parts: Diff[] = []
     for (const portion of portionsOf(entries)) {
@@ -95,8 +95,8 @@ export function makeBringIn({
   }
 
   return {
-    wouldBring,
-    async bringIn(entries, journal, name = 'bringIn') {
+    wouldImport,
+    async importEntries(entries, journal, name = 'bringIn') {
       if (api.getState().readOnly) return refuse({ kind: 'readOnly' })
       for (const portion of portionsOf(entries)) {
         portion.forEach((entry) => observe(latestIn(entry)))
@@ -104,7 +104,7 @@ export function makeBringIn({
       }
       if ('latest' in journal) observe(journal.latest)
       else journal.forEach(({ stamp }) => observe(stamp))
-      const diff = await wouldBring(entries)
+      const diff = await wouldImport(entries)
       const act = makeAct(name, diff)
       archive.know(await ('latest' in journal ? journal.keep(act) : archive.absorb(entries, journal, act)))
       const document = await merged(entries)

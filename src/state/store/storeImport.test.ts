@@ -28,7 +28,7 @@ it('what is done while a file is brought in stays, whenever it is done, and undo
       },
     })
     await store.load()
-    const brought = await store.bringIn(slips(600), [])
+    const brought = await store.importEntries(slips(600), [])
     expect(brought.ok && brought.value.length).toBe(600)
     await store.settled()
     expect(ids(store)).toHaveLength(601)
@@ -46,9 +46,9 @@ it('nothing of a file is shown, and nothing is kept, where keeping it fails', as
   await store.load()
   const before = new Map(kept.held)
   const keep = () => Promise.reject(new Error('stopped'))
-  await expect(store.bringIn(slips(3), { latest: makeTimestamp(9000, 0, 'file'), keep })).rejects.toThrow(
-    'stopped',
-  )
+  await expect(
+    store.importEntries(slips(3), { latest: makeTimestamp(9000, 0, 'file'), keep }),
+  ).rejects.toThrow('stopped')
   expect([...entriesIn(store.api.getState().document)]).toEqual([])
   expect(kept.held).toEqual(before)
 })
@@ -57,7 +57,7 @@ it('acts order after everything in a file that was kept elsewhere', async () => 
   const store = makeTestStore()
   await store.load()
   const latest = makeTimestamp(store.clock.epochMs + 1e9, 0, 'file')
-  await store.bringIn(slips(1), { latest, keep: async () => [] })
+  await store.importEntries(slips(1), { latest, keep: async () => [] })
   store.run('setDown', { text: 'after it' })
   expect((store.api.getState().recent.at(-1)?.stamp ?? '') > latest).toBe(true)
 })

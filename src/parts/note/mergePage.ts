@@ -3,7 +3,7 @@ import type { Node as PageDoc } from '@tiptap/pm/model'
 import { TextSelection, type EditorState, type Transaction } from '@tiptap/pm/state'
 
 /** Changes the page in an editor to another; null where they are the same. */
-export function bringIn(state: EditorState, other: PageDoc): Transaction | null {
+export function mergePage(state: EditorState, other: PageDoc): Transaction | null {
   const { doc, tr } = state
   const start = doc.content.findDiffStart(other.content)
   const end = doc.content.findDiffEnd(other.content)

@@ -10,7 +10,7 @@ import { refusalWords } from '@/words'
 import { broughtWords, fileFaultWords } from '@/words/files'
 import { useZen } from '@/held/zen'
 
-export type BringIn =
+export type StoreImport =
   | { readonly kind: 'none' }
   /** `share` from 0 to 1 of what is being read; null where nobody can say. */
   | { readonly kind: 'reading' | 'keeping'; readonly share: number | null }
@@ -52,16 +52,16 @@ async function keepIn(
   })
 }
 
-export function useBringIn(): {
-  state: BringIn
+export function useStoreImport(): {
+  state: StoreImport
   read: (file: File) => void
   take: () => Promise<void>
   stop: () => void
 } {
   const { store, blobs, kept } = useZen()
-  const [state, setState] = useState<BringIn>({ kind: 'none' })
+  const [state, setState] = useState<StoreImport>({ kind: 'none' })
   const worker = useRef<Worker | null>(null)
-  const end = (next: BringIn) => {
+  const end = (next: StoreImport) => {
     worker.current?.terminate()
     worker.current = null
     setState(next)
@@ -85,7 +85,7 @@ export function useBringIn(): {
       if (data.kind === 'entries') for (const entry of data.entries) entries.push(entry)
       if (data.kind === 'refused') end({ kind: 'refused', why: fileFaultWords(data.fault) })
       if (data.kind !== 'read') return
-      const would = await store.wouldBring(entries).catch(() => null)
+      const would = await store.wouldImport(entries).catch(() => null)
       if (worker.current !== reader) return
       if (!would) return end({ kind: 'refused', why: unread })
       const says = broughtWords(would, (await loadedReader()).kinds)
@@ -105,7 +105,7 @@ export function useBringIn(): {
         const bytes = await blobs()
         for (const file of files) await bytes.put(file)
       }
-      const brought = await store.bringIn(entries, { latest, keep: (act) => keepIn(keeper, act, kept) })
+      const brought = await store.importEntries(entries, { latest, keep: (act) => keepIn(keeper, act, kept) })
       if (worker.current !== keeper) return
       end(brought.ok ? { kind: 'none' } : { kind: 'refused', why: refusalWords(brought.error) })
       if (brought.ok) desk.getState().tell('Imported.', { undoable: brought.value.length > 0 })
