@@ -24,7 +24,7 @@ export function OpenedChecklist({ checklist }: { checklist: Checklist }) {
   const { clock } = useZen()
   const { open, close } = useOpened()
   const { id, name, ownerId } = checklist
-  const runs = later?.checklists.runsOf(document, id) ?? []
+  const runs = later?.checklists.checklistRunsOf(document, id) ?? []
   const steps = useHeld((state) => owned.stepsOf(state.document, id))
   const hasRemarks = useHeld((state) => owned.remarksOf(state.document, id).length > 0)
   const owner = ownerId && recordIn(document, ownerId)
