@@ -149,6 +149,7 @@ describe('pages', () => {
     expect(dayNoteBefore(document(), '2026-03-11' as never)).toBe('2026-03-09')
     expect(dayNoteAfter(document(), '2026-03-09' as never)).toBe('2026-03-11')
     expect(dayNoteBefore(document(), '2026-03-09' as never)).toBeNull()
+    expect(dayNoteAfter(document(), '2026-03-11' as never)).toBeNull()
     // One that was emptied again is no page to leaf to.
     store.run('writeNote', { id: monday, note: ' \n' })
     expect(dayNoteBefore(document(), '2026-03-11' as never)).toBeNull()

@@ -317,6 +317,10 @@ describe('templates', () => {
       [],
     ])
     store.run('addBlank', { projectId: id, name: 'Day', kind: 'date' })
+    // The name of another blank is no text to make a blank in.
+    store.run('addBlank', { projectId: id, name: 'Size of the report', kind: 'number' })
+    isUndone('makeBlank', { projectId: id, words: 'report', name: 'Paper' })
+    expect(blanksOf(document(), id).map(({ name }) => name)).toEqual(['Day', 'Size of the report', 'Paper'])
     for (const [outcome, kind] of [
       [store.run('addBlank', { projectId: id, name: ' Day ', kind: 'name' }), 'nameTaken'],
       [store.run('addBlank', { projectId: id, name: ' ‹› ', kind: 'name' }), 'empty'],
