@@ -71,6 +71,8 @@ describe('the range in which something will be over', () => {
     expect(asked(14_000, [0, 0, 0, 600])?.to).toBeNull()
     expect(asked(1_000_000, [1, 0, 0, 0])).toBeNull()
     expect([asked(60, [0, 0]), asked(60, []), asked(0, [60])]).toEqual([null, null, null])
+    // Two years are 104 weeks: what takes them all is told, a minute more is not.
+    expect([asked(60 * 104, [60])?.from, asked(60 * 104 + 1, [60])]).toEqual([addDays(today, 7 * 104), null])
   })
   it('is never before today, and more to do is never over earlier', () =>
     fc.assert(

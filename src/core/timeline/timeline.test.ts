@@ -96,6 +96,8 @@ describe('places along the line', () => {
     ))
   it('are marked by months, and by weeks where those are shown', () => {
     const span = { from: day('2026-02-23'), to: day('2026-04-05') }
+    const toFirst = { from: day('2026-03-02'), to: day('2026-04-01') }
+    expect(marksOf(toFirst, 'months').map(({ date }) => date)).toEqual(['2026-04-01'])
     expect(marksOf(span, 'months')).toEqual([
       { date: '2026-03-01', kind: 'month' },
       { date: '2026-04-01', kind: 'month' },
