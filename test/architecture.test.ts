@@ -89,6 +89,13 @@ it('every import goes to a layer that may be imported', () => {
   )
   expect(wrong).toEqual([])
 })
+it('a worker that reads the store has all of it: nothing loads in a worker later', () => {
+  const reading = files.filter(
+    (path) => path.includes(join('src', 'workers')) && readFileSync(path, 'utf8').includes('makeArchive('),
+  )
+  expect(reading.length).toBeGreaterThan(1)
+  for (const path of reading) expect(readFileSync(path, 'utf8')).toContain('haveOnDemand(onDemand)')
+})
 it('core uses only the packages on its list', () => {
   const used = new Set(
     files

@@ -2,8 +2,12 @@
 import { answering } from '../state/store/answering'
 import type { Change } from '../core/journal'
 import { learnJournal, makeLearner } from '../core/sorting/learning'
-import { makeArchive, usualLimits } from '../state/persistence'
+import { haveOnDemand, makeArchive, usualLimits } from '../state/persistence'
 import { makeAsyncStorageStore } from '../state/persistence/asyncStorageStore'
+import * as onDemand from '../state/store/onDemand'
+
+// A history of an earlier version is migrated as it is read.
+haveOnDemand(onDemand)
 
 self.onmessage = answering(async ({ database, by }: { database: string; by: string }) => {
   const archive = makeArchive(makeAsyncStorageStore(database), usualLimits, by)

@@ -13,8 +13,11 @@ import {
 import { latestIn, laterTimestamp, never, type Diff } from '../core/journal'
 import { ok, refuse, type Result } from '../core/result'
 import type { FromFileWorker, ToFileWorker } from '../state/store/fileWorker'
-import { makeArchive, storageErrorOf } from '../state/persistence'
+import { haveOnDemand, makeArchive, storageErrorOf } from '../state/persistence'
 import { makeAsyncStorageStore } from '../state/persistence/asyncStorageStore'
+import * as onDemand from '../state/store/onDemand'
+
+haveOnDemand(onDemand)
 
 const portionSize = 500
 const say = (message: FromFileWorker) => self.postMessage(message)

@@ -27,6 +27,7 @@ import {
 } from './keys'
 import type { KeyValueStore } from './keyValueStore'
 import { metaIn, metaValue } from './meta'
+import { onDemand } from './onDemand'
 import { portionKeys, portionsOf, type HistoryPortion } from './portions'
 import { changesIn, entriesInSegment, readInto, type Kept, type Quarantined } from './readKept'
 import { inOrder, makeStorageReader, rereads, type Written } from './storageReader'
@@ -73,9 +74,6 @@ export interface Archive {
   /** Opens the storage anew. */
   reopen(): void
 }
-
-/** What rewrites segments, brings them in and repairs them loads when it is asked for. */
-const onDemand = () => import('../store/onDemand')
 
 /** Under these keys other copies keep what is news to this one. */
 const newsPrefixes = [changePrefix, historyPrefix, segmentPrefix]

@@ -2,6 +2,7 @@
 import type { Change, Document, Entry, Gathering } from '@/core/journal'
 import { currentVersion } from '@/core/migrations/currentVersion'
 import { changePrefix, segmentPrefix } from './keys'
+import { onDemand } from './onDemand'
 import { fromChecksummed } from './checksummed'
 
 /** A kept text that is not what was written, and what of it could still be read. */
@@ -24,7 +25,7 @@ async function migrated<T>(
   migration: 'migrateChange' | 'migrateEntry',
   version: number,
 ): Promise<readonly T[]> {
-  const migrate = (await import('../store/onDemand'))[migration] as unknown as (item: T, version: number) => T
+  const migrate = (await onDemand())[migration] as unknown as (item: T, version: number) => T
   return items.map((item) => migrate(item, version))
 }
 
@@ -40,7 +41,7 @@ async function listIn<T>(
   const listed = opened.value as T[]
   const items = version < currentVersion ? await migrated(listed, migration, version) : listed
   if (opened.kind === 'whole') return { items, sound: true }
-  const faultOf = (await import('../store/onDemand'))[fault]
+  const faultOf = (await onDemand())[fault]
   return { items: items.filter((item) => faultOf(item, '') === null), sound: false }
 }
 
