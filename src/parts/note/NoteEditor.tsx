@@ -8,7 +8,7 @@ import StarterKit from '@tiptap/starter-kit'
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { noteLimit } from '@/core/record'
 import { desk } from '@/held/desk'
-import { asPasted, asTyped } from './asTyped'
+import { asPasted } from './asPasted'
 import { mergePage } from './mergePage'
 import { EditorBar } from './EditorBar'
 import { toPage } from './toPage'
@@ -50,7 +50,7 @@ const BoxInList = Extension.create({
   },
 })
 
-const extensions: Extensions = [
+export const noteExtensions: Extensions = [
   BoxInList,
   StarterKit.configure({
     underline: false,
@@ -72,16 +72,24 @@ export interface Ahead {
   readonly isLeft: boolean
 }
 
-/**
- * Goes on with what was typed: the words, and after them the spaces and lines that the next word is to stand behind.
- */
-function goOnFrom(editor: Editor, text: string): void {
-  const words = text.trimEnd()
-  if (words !== '') editor.view.pasteText(asTyped(words))
-  for (const sign of text.slice(words.length)) {
+/** Longer than this before the editor was there, it was pasted: nobody types as much in that time. */
+const typedAtMost = 2000
+
+/** Goes on with what was typed before the editor was there, key by key, or as pasted where it is long. */
+export function goOnFrom(editor: Editor, text: string): void {
+  if (text.length > typedAtMost) return void editor.view.pasteText(text)
+  for (const sign of text) {
     if (sign === '\n') editor.commands.enter()
-    else editor.view.dispatch(editor.state.tr.insertText(sign))
+    else typeSign(editor.view, sign)
   }
+}
+
+/** As a key does: what a sign completes, such as a check box, is made of it. */
+function typeSign(view: Editor['view'], sign: string): void {
+  const { from, to } = view.state.selection
+  const asIs = () => view.state.tr.insertText(sign, from, to)
+  const isHandled = view.someProp('handleTextInput', (handle) => handle(view, from, to, sign, asIs))
+  if (!isHandled) view.dispatch(asIs())
 }
 
 export interface NoteEditorProps {
@@ -113,6 +121,8 @@ export function NoteEditor({
   const [isLeft, setLeft] = useState(false)
   /** What stands in the editor, as it was last written down or brought in. */
   const stands = useRef(note)
+  /** The page of it: as long as that stands, the text stays as it is, however the editor would write it. */
+  const standsAs = useRef<unknown>(null)
   const told = useRef({ onWrite, onLeave })
   const telling = useRef<ReturnType<typeof setTimeout>>(undefined)
   useEffect(() => {
@@ -122,7 +132,7 @@ export function NoteEditor({
   useLayoutEffect(() => {
     const made = new Editor({
       element: host.current,
-      extensions,
+      extensions: noteExtensions,
       injectCSS: false,
       content: turning.pageOf(stands.current) as JSONContent | null,
       editorProps: {
@@ -150,16 +160,13 @@ export function NoteEditor({
           return true
         },
       },
-      onUpdate: ({ editor: { state } }) => {
-        clearTimeout(telling.current)
-        // A long page is told between the keys, not with each of them.
-        if (state.doc.content.size < toldAtOnce) return untoldRef.current()
-        telling.current = setTimeout(() => untoldRef.current(), 60)
-      },
     })
     const at = where === 'end' ? null : made.view.posAtCoords({ left: where.x, top: where.y })
+    standsAs.current = made.state.doc
     untoldRef.current = () => {
       clearTimeout(telling.current)
+      if (made.state.doc === standsAs.current) return
+      standsAs.current = made.state.doc
       const written = turning.noteOf(toPage(made.state.doc))
       if (written === stands.current) return
       const over = stands.current
@@ -170,7 +177,16 @@ export function NoteEditor({
     made.commands.setTextSelection(at ? at.pos : made.state.doc.content.size)
     made.view.focus()
     const { text, isLeft } = aheadRef.current
-    if (text !== '') goOnFrom(made, text)
+    if (text !== '') {
+      goOnFrom(made, text)
+      untoldRef.current()
+    }
+    made.on('update', () => {
+      clearTimeout(telling.current)
+      // A long page is told between the keys, not with each of them.
+      if (made.state.doc.content.size < toldAtOnce) return untoldRef.current()
+      telling.current = setTimeout(() => untoldRef.current(), 60)
+    })
     setEditor(made)
     setLeft(isLeft)
     return () => {
@@ -196,7 +212,8 @@ export function NoteEditor({
     if (!page) return told.current.onLeave()
     stands.current = note
     const tr = mergePage(editor.state, editor.schema.nodeFromJSON(page))
-    if (tr) editor.view.dispatch(tr)
+    if (tr) editor.view.dispatch(tr.setMeta('preventUpdate', true))
+    standsAs.current = editor.state.doc
   }, [editor, note, turning, untoldRef])
 
   // Left when the focus goes on to something else; not when the whole window is.

@@ -66,3 +66,22 @@ it('never writes as a page what is none to its end', async () => {
   fireEvent.click(screen.getByRole('button', { name: 'Edit note: Note' }))
   expect((screen.getByRole('textbox', { name: 'Note' }) as HTMLTextAreaElement).value).toBe(note)
 })
+it('leaves a text that was opened to be written in as it was, and changes it with the first key', async () => {
+  const asCame = '* one\n\n[site](https://mill.example "the mill")'
+  const { text } = await shown(asCame)
+  const editor = async () => {
+    fireEvent.click(screen.getByRole('button', { name: 'Edit note: Note' }))
+    return screen.findByRole('textbox', { name: 'Note' })
+  }
+  const escape = async (field: HTMLElement) => {
+    fireEvent.keyDown(field, { key: 'Escape' })
+    await act(async () => {})
+  }
+  await escape(await editor())
+  expect(text()).toBe(asCame)
+  const field = await editor()
+  field.append(Object.assign(document.createElement('p'), { textContent: 'two' }))
+  await act(async () => {})
+  await escape(field)
+  expect(text()).toContain('two')
+})
