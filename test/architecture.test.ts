@@ -72,6 +72,7 @@ const corePackages = [
   'rrule',
   'postal-mime',
   'html-to-text',
+  'ical.js',
   'markdown-it',
   'node-diff3',
   'fastest-levenshtein',

@@ -1,7 +1,7 @@
-// The days a rule gives, through rrule (RFC 5545). It counts in UTC, where a calendar day has no clock changes; the
+// The days a rule gives. They are counted in UTC, where a calendar day has no clock changes; the
 // time of day is kept beside the rule and is the wall clock's, so no change of zone or clock moves it.
-import { RRule } from 'rrule'
-import { addDays, addMonths, daysBetween, weekdayOf, type CalendarDate } from '../time'
+import { wallsBetween, type WallMs } from '../recurrence'
+import { addDays, type CalendarDate } from '../time'
 import { toRuleText, type RepeatRule } from './rule'
 
 /** A rule with the day it is counted from, and the days that were skipped. */
@@ -11,44 +11,10 @@ export interface Series {
   readonly skips?: readonly CalendarDate[]
 }
 
-const monthsBetween = (from: CalendarDate, to: CalendarDate): number =>
-  (Number(to.slice(0, 4)) - Number(from.slice(0, 4))) * 12 + Number(to.slice(5, 7)) - Number(from.slice(5, 7))
-
-/** What a rule leaves to the day it is counted from, said in the rule itself. */
-function explicit(rule: RepeatRule, startsOn: CalendarDate): RepeatRule {
-  const day = Number(startsOn.slice(8))
-  const hasDay = rule.weekdays.length > 0 || rule.monthDays.length > 0
-  if (hasDay || rule.frequency === 'daily') return rule
-  if (rule.frequency === 'weekly') return { ...rule, weekdays: [weekdayOf(startsOn)] }
-  if (rule.frequency === 'monthly') return { ...rule, monthDays: [day] }
-  const months = rule.months.length > 0 ? rule.months : [Number(startsOn.slice(5, 7))]
-  return { ...rule, months, monthDays: [day] }
-}
-
 const longestMonths = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31] as const
 
 const earliest = (day: CalendarDate, ...others: readonly (CalendarDate | null)[]): CalendarDate =>
   others.reduce<CalendarDate>((least, other) => (other !== null && other < least ? other : least), day)
-
-const firstOfMonth = (date: CalendarDate): CalendarDate => `${date.slice(0, 8)}01` as CalendarDate
-const whole = (distance: number, interval: number): number => Math.floor(distance / interval) * interval
-
-/**
- * A later day from which the rule gives the same days as from its own, no later than `from`: so that a rule of many
- * years is not counted through. A rule that comes so many times is counted from its beginning.
- */
-function nearStart({ rule, startsOn }: Series, from: CalendarDate): CalendarDate {
-  if (from <= startsOn || rule.times !== null) return startsOn
-  const { frequency, interval } = rule
-  const days = daysBetween(startsOn, from)
-  if (frequency === 'daily') return addDays(startsOn, whole(days, interval))
-  if (frequency === 'weekly') return addDays(startsOn, whole(days, interval * 7))
-  const unit = frequency === 'monthly' ? interval : interval * 12
-  const first =
-    frequency === 'monthly' ? firstOfMonth(startsOn) : (`${startsOn.slice(0, 5)}01-01` as CalendarDate)
-  const months = whole(monthsBetween(first, from), unit)
-  return months <= 0 ? startsOn : addMonths(first, months)
-}
 
 /** Whether no month the rule names has one of its days: the 30th of February. */
 const neverComes = ({ months, monthDays, orLast }: RepeatRule): boolean =>
@@ -65,23 +31,23 @@ function farthest(rule: RepeatRule, from: CalendarDate): CalendarDate {
   return `${year}-12-31` as CalendarDate
 }
 
-const utc = (date: CalendarDate): Date => new Date(`${date}T00:00:00Z`)
+const wallOf = (date: CalendarDate): WallMs => Date.parse(`${date}T00:00:00Z`)
+const dateOf = (wall: WallMs): CalendarDate => new Date(wall).toISOString().slice(0, 10) as CalendarDate
 
 /** The days of a rule from `from` on, up to `to` and no more than `most`. None where the rule never comes. */
 function daysFrom(series: Series, from: CalendarDate, to: CalendarDate | null, most: number): CalendarDate[] {
-  const { startsOn, skips = [] } = series
-  const rule = explicit(series.rule, startsOn)
-  const dtstart = nearStart({ rule, startsOn }, from)
+  const { rule, startsOn, skips = [] } = series
   const last = earliest(farthest(rule, from), to, rule.until)
-  const found: CalendarDate[] = []
-  if (most < 1 || last < dtstart || neverComes(rule)) return found
-  const options = RRule.parseString(toRuleText({ ...rule, until: null }))
-  new RRule({ ...options, dtstart: utc(dtstart), until: utc(last) }, true).all((date) => {
-    const day = date.toISOString().slice(0, 10) as CalendarDate
-    if (day >= from && !skips.includes(day)) found.push(day)
-    return found.length < most
-  })
-  return found
+  if (most < 1 || last < from || neverComes(rule)) return []
+  const recurrence = {
+    rule: toRuleText({ ...rule, until: null }),
+    startsAt: wallOf(startsOn),
+    until: wallOf(last),
+  }
+  return wallsBetween(recurrence, wallOf(from), wallOf(last), most + skips.length)
+    .map(dateOf)
+    .filter((day) => !skips.includes(day))
+    .slice(0, most)
 }
 
 /** The next `count` days after `after`. */

@@ -1,0 +1,2 @@
+export { isRule, isTooOften, type WallMs } from './rule'
+export { wallsBetween, type Recurrence } from './wallsBetween'
