@@ -13,21 +13,21 @@ import { useOnDemand } from '@/held/reader'
 import { useHeld, useToday } from '@/held/zen'
 import { useOpened } from '@/held/useOpened'
 import { Strip } from '@/frame/Strip'
-import { DayTools } from './dayTools'
+import { LensTools } from '@/parts/lens/lensTools'
 import { DayNoteButton } from './DayNoteButton'
 import { DaySheet } from './DaySheet'
 import { DayPaper } from './paper/DayPaper'
-import { PaperRows } from './paper/PaperRows'
+import { PaperRows } from '@/parts/rows/PaperRows'
 import { PlanButton } from './PlanButton'
 import { usePrinting } from '@/held/usePrinting'
 import { InReach, ReachChoices } from './InReach'
 import { DoneToday } from './DoneToday'
 
 const LensStation = lazy(() =>
-  import('./lens/LensStation').then((module) => ({ default: module.LensStation })),
+  import('@/parts/lens/LensStation').then((module) => ({ default: module.LensStation })),
 )
 
-const dayTools = { Carrying, DropPlace, PaperRows, findRow }
+const lensTools = { Carrying, DropPlace, PaperRows, findRow }
 
 const first = [
   { key: 'sheet', label: 'Day sheet' },
@@ -115,9 +115,9 @@ export function DayStation() {
         {tab === 'done' ? <DoneToday /> : null}
         {isLens(tab) ? (
           <Suspense fallback={<View height={240} />}>
-            <DayTools.Provider value={dayTools}>
+            <LensTools.Provider value={lensTools}>
               <LensStation id={tab} isPrinting={isPrinting} onOpen={choose} />
-            </DayTools.Provider>
+            </LensTools.Provider>
           </Suspense>
         ) : null}
       </DeskLayout>

@@ -4,7 +4,7 @@ import { useLoads } from '@/held/useLoads'
 import { useToday } from '@/held/zen'
 import { bandWords, duration, loadWords, longDate } from '@/words'
 import { useDayBands } from '../useDayBands'
-import { PaperRows } from './PaperRows'
+import { PaperRows } from '@/parts/rows/PaperRows'
 
 const inOrder: readonly Exclude<DayBandName, 'inReach'>[] = [
   'carriedOver',

@@ -2,15 +2,15 @@
 import { createElement, use, type ReactNode } from 'react'
 import type { CarryingProps } from '@/parts/carrying/Carrying'
 import type { DropPlaceProps } from '@/parts/carrying/DropPlace'
-import { DayTools } from '../../dayTools'
+import { LensTools } from '../lensTools'
 
 export function Carrying(props: CarryingProps) {
-  const parts = use(DayTools)
+  const parts = use(LensTools)
   return parts ? createElement(parts.Carrying, props) : <>{props.children}</>
 }
 
 export function DropPlace(props: DropPlaceProps) {
-  const parts = use(DayTools)
+  const parts = use(LensTools)
   return parts ? (
     createElement(parts.DropPlace, props)
   ) : (
@@ -30,6 +30,6 @@ export const InPlace = ({ name, children }: { readonly name: string; readonly ch
 
 /** Brings a row into sight a moment after it was carried, when it stands in its new place. */
 export function useFindRow(): (id: string) => void {
-  const parts = use(DayTools)
+  const parts = use(LensTools)
   return (id) => setTimeout(() => parts?.findRow(id), 60)
 }

@@ -11,12 +11,12 @@ import { desk } from '@/held/desk'
 import { chooseIn, hidden, press } from '@/opened/testing'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
-import { DayTools } from '../dayTools'
-import { PaperRows } from '../paper/PaperRows'
+import { LensTools } from './lensTools'
+import { PaperRows } from '@/parts/rows/PaperRows'
 import { LensSheet } from './LensSheet'
 
 const today = calendarDateUnsafe('2026-03-11')
-const dayTools = { Carrying, DropPlace, PaperRows, findRow: () => {} }
+const lensTools = { Carrying, DropPlace, PaperRows, findRow: () => {} }
 const actions = (store: TestStore) => recordsIn(store.api.getState().document, 'action')
 const actionIn = (store: TestStore, title: string) =>
   actions(store).find((each) => each.title === title) as Action
@@ -47,9 +47,9 @@ function furnish(lens: Partial<Lens>, face: Parameters<typeof onDemand.commands.
 async function opened(...given: Parameters<typeof furnish>) {
   function Shown({ id }: { id: LensRecord['id'] }) {
     return (
-      <DayTools value={dayTools}>
+      <LensTools value={lensTools}>
         <LensSheet id={id} lenses={onDemand.lenses} isPrinting={isPrinting} onOpen={() => {}} />
-      </DayTools>
+      </LensTools>
     )
   }
   let id = '' as LensRecord['id']

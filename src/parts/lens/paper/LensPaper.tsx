@@ -6,7 +6,7 @@ import { useHeldDocument } from '@/held/zen'
 import { longDate } from '@/words'
 import { detailOnRow } from '@/words/details'
 import { headingWords, sumWords } from '@/words/lens'
-import { DayTools } from '../../dayTools'
+import { LensTools } from '../lensTools'
 import { dayTitle } from '../days/dayTitle'
 import { bandTitle } from '../shown/bandTitle'
 import { isTitled, type Group, type LensShown } from '../shown/lensProps'
@@ -55,7 +55,7 @@ function GroupOnPaper({
   inner,
   ...shown
 }: LensShown & { readonly group: Group; readonly inner: boolean }) {
-  const parts = use(DayTools)
+  const parts = use(LensTools)
   const tell = useTelling(shown)
   const title = group.field === null ? '' : headingWords(group.field, group.key, shown.names)
   if (group.groups.length > 0)
@@ -77,7 +77,7 @@ function GroupOnPaper({
 
 function DaysOnPaper(shown: LensShown) {
   const { lenses, list, day } = shown
-  const parts = use(DayTools)
+  const parts = use(LensTools)
   const tell = useTelling(shown)
   useHeldDocument()
   const { done, days } = lenses.byDays(everythingIn(list), {

@@ -8,8 +8,8 @@ import { press } from '@/opened/testing'
 import { useHeldDocument } from '@/held/zen'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
-import { DayTools } from '../dayTools'
-import { PaperRows } from '../paper/PaperRows'
+import { LensTools } from './lensTools'
+import { PaperRows } from '@/parts/rows/PaperRows'
 import { LensSheet } from './LensSheet'
 
 const today = calendarDateUnsafe('2026-03-11')
@@ -17,9 +17,9 @@ const today = calendarDateUnsafe('2026-03-11')
 function Shown() {
   const [lens] = recordsIn(useHeldDocument(), 'lens')
   return lens ? (
-    <DayTools value={{ Carrying, DropPlace, PaperRows, findRow: () => {} }}>
+    <LensTools value={{ Carrying, DropPlace, PaperRows, findRow: () => {} }}>
       <LensSheet id={lens.id} lenses={onDemand.lenses} isPrinting={false} onOpen={() => {}} />
-    </DayTools>
+    </LensTools>
   ) : null
 }
 
