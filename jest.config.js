@@ -25,7 +25,7 @@ module.exports = {
       testMatch: ['**/*.test.ts'],
       transform: swc,
       transformIgnorePatterns: [
-        'node_modules/(?!(@react-native-async-storage|idb|comlink|fractional-indexing)/)',
+        'node_modules/(?!(@react-native-async-storage|idb|comlink|fractional-indexing|request-filtering-agent)/)',
       ],
       moduleNameMapper: own,
     },

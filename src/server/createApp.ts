@@ -1,14 +1,23 @@
-// The server: the built application with its compressed copies and headers, and a word about itself. It keeps nothing.
+// The server: the built application with its compressed copies and headers, a word about itself, and calendars that it
+// reads for the browser. It keeps nothing.
 import express, { type ErrorRequestHandler, type Express } from 'express'
 import helmet from 'helmet'
 import { extname } from 'node:path'
 import sirv from 'sirv'
+import { feedPath, standInPath } from '../core/calendar/feed'
+import { feedRoute, publicAgents, type FeedParts } from './feeds/feedRoute'
+import { feedLimits } from './feeds/readFeed'
+import { standInFeeds } from './standIns/feeds/standInFeeds'
 
 export interface ServerParts {
   /** The folder of the built application. */
   readonly dist: string
   /** Whether an empty browser is to be given the demo data. */
   readonly demo: boolean
+  /** How links of calendars are read; by default from the public web alone. */
+  readonly feeds?: Partial<FeedParts>
+  /** Milliseconds since 1970; by default the clock of this machine. */
+  readonly now?: () => number
 }
 
 const year = 'public, max-age=31536000, immutable'
@@ -64,7 +73,7 @@ const onError: ErrorRequestHandler = (
 }
 
 /** The application as an Express app. It does not listen. */
-export function createApp({ dist, demo }: ServerParts): Express {
+export function createApp({ dist, demo, feeds, now = Date.now }: ServerParts): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(headers)
@@ -75,6 +84,8 @@ export function createApp({ dist, demo }: ServerParts): Express {
   )
   // Shared before the service worker stood: what was in the form is gone, and that is said.
   app.post('/share', (_request, response) => response.redirect(303, '/?shared=failed'))
+  app.use(feedPath, feedRoute({ agents: publicAgents(), limits: feedLimits, mostPerMinute: 60, ...feeds }))
+  app.use(standInPath, standInFeeds(now))
   app.use('/api', (_request, response) => void response.status(404).json({ error: 'There is nothing here.' }))
   // With the brotli or gzip copy where there is one. A missing script or picture is a 404; an address without an ending
   // is the application's own to show.
