@@ -1,6 +1,7 @@
 // What is open on the screen right now: nothing of it is saved.
 import { useStore } from 'zustand'
 import { createStore } from 'zustand/vanilla'
+import type { ShownEvent } from '@/core/calendar/calendarReader'
 import { kindOf, type Id } from '@/core/record'
 import type { EndsAs } from '@/state/commands/command'
 
@@ -38,6 +39,8 @@ export type OpenSheet =
       readonly slipId?: Id<'slip'>
     }
   | { readonly kind: 'walk'; readonly id: Id<'checklist'> }
+  /** An event of a calendar: it is no record, and is looked up in its calendar. */
+  | { readonly kind: 'event'; readonly event: ShownEvent }
   /** A project ends, and something in it is open: where that goes. */
   | { readonly kind: 'leaveProject'; readonly id: Id<'project'>; readonly as: EndsAs }
   /** As many are underway as may be: which is laid down for this one. */

@@ -23,6 +23,7 @@ import { Belongings } from './Belongings'
 import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
 import { Timer } from './Timer'
+import { EventOfAction } from './EventOfAction'
 import { LineOf } from './LineOf'
 import { Turn } from './Turn'
 import { useBlocked } from './useBlocked'
@@ -103,6 +104,7 @@ export function OpenedAction({ action }: { action: Action }) {
         onSay={say}
         onMakeContext={(name) => act('addContext', { name })}
       />
+      {action.event ? <EventOfAction event={action.event} /> : null}
       <LineOf of={action.lineOf} />
       <LinkLine link={action.link} />
       <Belongings of={id} />

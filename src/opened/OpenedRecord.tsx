@@ -6,6 +6,7 @@ import { isTemplate } from '@/state/read/isTemplate'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeld } from '@/held/zen'
 import { OpenedAction } from './OpenedAction'
+import { OpenedCalendar } from './OpenedCalendar'
 import { OpenedChecklist } from './OpenedChecklist'
 import { OpenedGoal } from './OpenedGoal'
 import { OpenedNamed } from './OpenedNamed'
@@ -47,6 +48,7 @@ const screens: { readonly [K in OpenableKind]: (id: Id<K>, record: RecordOf[K] |
   person: (_, person) => person && <OpenedNamed named={person} />,
   checklist: (_, checklist) => checklist && <OpenedChecklist checklist={checklist} />,
   goal: (_, goal) => goal && <OpenedGoal goal={goal} />,
+  calendar: (_, calendar) => calendar && <OpenedCalendar calendar={calendar} />,
 }
 
 type Screen = (id: OpenableId, record: RecordOf[OpenableKind] | undefined) => ReactNode

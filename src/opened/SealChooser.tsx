@@ -1,8 +1,8 @@
 // The seal of a shelf: one or two letters or an emoji, in one of twelve inks.
-import { inkCount } from '@/core/record'
 import type { Outcome, RunOptions } from '@/state'
-import { areaInks, Column, Press, Row, Seal } from '@/ui'
+import { Column, Row, Seal } from '@/ui'
 import { EditText } from '@/parts/text/EditText'
+import { InkChoice } from './InkChoice'
 
 interface SealChooserProps {
   readonly of: { readonly id: string; readonly letters: string; readonly ink: number }
@@ -27,23 +27,7 @@ export function SealChooser({ of, orElse, onSeal }: SealChooserProps) {
           />
         </Column>
       </Row>
-      <Row gap="$1" flexWrap="wrap" role="radiogroup" aria-label="Ink">
-        {Array.from({ length: inkCount }, (_, ink) => (
-          <Press
-            key={ink}
-            role="radio"
-            aria-checked={ink === of.ink}
-            aria-label={`Ink ${ink + 1}`}
-            justifyContent="center"
-            width={44}
-            onPress={() => onSeal({ ink })}
-            borderWidth={2}
-            borderColor={ink === of.ink ? '$brass' : 'transparent'}
-          >
-            <Column width={24} height={24} borderRadius={6} backgroundColor={areaInks[ink] as '#5B4A8A'} />
-          </Press>
-        ))}
-      </Row>
+      <InkChoice ink={of.ink} onChoose={(ink) => onSeal({ ink })} />
     </Column>
   )
 }

@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react'
 import { desk, type OpenSheet } from '@/held/desk'
 import { LeaveProject } from '@/parts/shelves/lazyLeave'
 import { ChaseSheet } from './ChaseSheet'
+import { EventSheet } from './EventSheet'
 import { HorizonSheet } from './HorizonSheet'
 import { KeysSheet } from './KeysSheet'
 import { LayDownSheet } from './LayDownSheet'
@@ -41,6 +42,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <UseTemplate {...sheet} onClose={close} />
     case 'walk':
       return <WalkSheet id={sheet.id} onClose={close} />
+    case 'event':
+      return <EventSheet event={sheet.event} onClose={close} />
     case 'reminders':
       return <RemindersSheet onClose={close} />
     case 'more':

@@ -31,6 +31,8 @@ describe.each([
     expect(contrast(theme.brass, theme.brassWash)).toBeGreaterThanOrEqual(4.5)
     expect(contrast(theme.ink, theme.brassWash)).toBeGreaterThanOrEqual(4.5)
     expect(contrast(theme.inkSoft, theme.brassWash)).toBeGreaterThanOrEqual(4.5)
+    for (const tone of ['ink', 'inkSoft', 'slate'] as const)
+      expect(contrast(theme[tone], theme.slateWash)).toBeGreaterThanOrEqual(4.5)
     expect(contrast(theme.onInk, theme.ink)).toBeGreaterThanOrEqual(4.5)
     expect(contrast(theme.traySoft, theme.tray)).toBeGreaterThanOrEqual(4.5)
   })

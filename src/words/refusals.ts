@@ -31,6 +31,8 @@ export function refusalWords(refusal: Refusal): string {
       return `${fieldNames[refusal.field] ?? 'It'} is longer than ${refusal.limit.toLocaleString('en-GB')} characters. Shorten it, or put the rest in a note.`
     case 'nameTaken':
       return `“${refusal.name}” is there already. Choose another name.`
+    case 'linkTaken':
+      return `You have this calendar already: “${shortened(refusal.name)}”.`
     case 'underwayFull':
       return `${count(refusal.limit, 'action')} ${refusal.limit === 1 ? 'is' : 'are'} underway, as many as you allow. Pause or finish one first.`
     case 'openInside':

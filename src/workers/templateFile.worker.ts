@@ -33,7 +33,7 @@ async function read({ file, contexts }: TemplateAsked): Promise<TemplateRead> {
   if (!parsed.ok) return parsed
   // What no record names stays out.
   const named = new Set(
-    parsed.value.records.flatMap((record) => ('blob' in record ? [record.blob, record.smallBlob] : [])),
+    parsed.value.records.flatMap((record) => ('smallBlob' in record ? [record.blob, record.smallBlob] : [])),
   )
   const kept = [...blobs].flatMap(([hash, bytes]) => (named.has(hash) ? [new Blob([bytes.slice()])] : []))
   return ok({ ...parsed.value, blobs: kept })

@@ -1,5 +1,6 @@
 import { eventsIn, type CalendarEvent, type Span } from './eventsIn'
-import { calendarLimitBytes, readCalendar, type ReadCalendar } from './readCalendar'
+import { calendarLimitBytes } from './limits'
+import { readCalendar, type ReadCalendar } from './readCalendar'
 
 const london = 'Europe/London'
 const bytesOf = (text: string) => new TextEncoder().encode(text)

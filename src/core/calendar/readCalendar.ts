@@ -1,15 +1,11 @@
 // A calendar file (RFC 5545) as series of events, with what was left out of it. Nothing in it becomes a record.
 import type ICAL from 'ical.js'
 import { refuse, ok, type Result } from '../result'
+import { calendarLimitBytes, mostEvents } from './limits'
 import { calendarText, decoded } from './calendarText'
 import { readEvent, type ReadEvent } from './seriesOf'
 import type { Override, Series, ZonedWall } from './series'
 import { componentFrom, describedZone, knownZone, makeZones } from './zones'
-
-/** Larger than this a calendar is not read. */
-export const calendarLimitBytes = 50_000_000
-/** More events than these are not kept in memory. */
-export const mostEvents = 200_000
 
 export type CalendarFault =
   | { readonly kind: 'tooLarge' }

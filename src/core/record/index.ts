@@ -53,6 +53,7 @@ export type {
   Area,
   Aside,
   AsideOf,
+  Calendar,
   Checklist,
   Context,
   FileRecord,

@@ -39,6 +39,7 @@ export type Counted = RecordOf['counted']
 export type Shift = Counted['shift']
 export type Passage = RecordOf['passage']
 export type Goal = RecordOf['goal']
+export type Calendar = RecordOf['calendar']
 /** What has a note that is written in. */
 export type NoteOwnerId = NonNullable<Action['lineOf']>
 /** What steps and files can belong to. */

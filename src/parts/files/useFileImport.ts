@@ -5,10 +5,13 @@ import type { NewFile } from '@/state'
 import { select } from '@/state'
 import { desk } from '@/held/desk'
 import { useAct, useZen } from '@/held/zen'
+import { loadEngine } from '@/held/calendars/useEvents'
 import { count } from '@/words'
 
 // One door: what stands behind two would load at the start.
 const load = () => import('./importFiles')
+
+const isCalendar = ({ name, type }: File): boolean => type === 'text/calendar' || /\.ics$/i.test(name)
 
 /**
  * `begin` is asked as the files come in, and what it gives is told of them once they are kept: by then the thought
@@ -22,7 +25,8 @@ export function useFileImport(
   readonly isBusy: boolean
   readonly importFiles: (files: readonly File[]) => void
 } {
-  const { store, blobs } = useZen()
+  const zen = useZen()
+  const { store, blobs } = zen
   const act = useAct()
   const [running, setRunning] = useState(0)
   const importFiles = useCallback(
@@ -32,9 +36,21 @@ export function useFileImport(
       const onFiles = begin()
       const tell = (text: string) => desk.getState().tell(text, { problem: true })
       void (async () => {
+        // A calendar is read on and on; with something that is opened it is a file like any other.
+        const calendars = of ? [] : files.filter(isCalendar)
+        for (const file of calendars) {
+          const { addCalendarFile } = await loadEngine()
+          const added = await addCalendarFile(zen, act, file)
+          if (!added.ok) tell(added.error)
+        }
+        if (calendars.length === files.length) return
         const people = select.peopleOf(store.api.getState().document)
         const { importFiles: read } = await load()
-        const found = await read(files, await blobs(), people)
+        const found = await read(
+          files.filter((file) => !calendars.includes(file)),
+          await blobs(),
+          people,
+        )
         if (found.files.length > 0) onFiles(found.files)
         if (found.letters.length > 0 && of) {
           const say = `Added: ${count(found.letters.length, 'e-mail')}`
@@ -51,7 +67,7 @@ export function useFileImport(
         .catch(() => tell('The files could not be added. Nothing was changed.'))
         .finally(() => setRunning((now) => now - 1))
     },
-    [act, blobs, begin, of, store],
+    [act, blobs, begin, of, store, zen],
   )
   return { isBusy: running > 0, importFiles }
 }

@@ -45,6 +45,8 @@ export type Refusal =
   | { readonly kind: 'empty'; readonly field: string }
   | { readonly kind: 'tooLong'; readonly field: string; readonly limit: number }
   | { readonly kind: 'nameTaken'; readonly name: string }
+  /** A calendar reads this link already. */
+  | { readonly kind: 'linkTaken'; readonly name: string }
   | { readonly kind: 'underwayFull'; readonly limit: number }
   /** Only what holds a single open action can shrink to it. */
   | { readonly kind: 'notOneAction'; readonly count: number }

@@ -21,6 +21,7 @@ import * as days from './day/days'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as goals from './named/goals'
+import * as calendars from './named/calendars'
 import * as kept from './note/kept'
 import * as leaving from './shelf/leaving'
 import * as lensActs from './named/lenses'
@@ -150,6 +151,9 @@ export const onDemandCommands = {
   editGoal: goals.editGoal,
   setGoalState: goals.setGoalState,
   pointAt: goals.pointAt,
+  addCalendar: calendars.addCalendar,
+  editCalendar: calendars.editCalendar,
+  removeCalendar: calendars.removeCalendar,
   addLens: lensActs.addLens,
   editLens: lensActs.editLens,
   placeLens: lensActs.placeLens,

@@ -60,14 +60,15 @@ export const countOf = (document: Document): number =>
   counts.reduce((sum, countIn) => sum + countIn(document), 0)
 
 export const fileCountOf = countOfKind('file')
-/** The bytes that some file still stands for. */
-export const blobsOf = byTables(
-  ['file'],
-  (document) =>
-    new Set(
-      recordsIn(document, 'file').flatMap(({ blob, smallBlob }) => (smallBlob ? [blob, smallBlob] : [blob])),
-    ),
-)
+/** The bytes that some file or calendar still stands for. */
+export const blobsOf = byTables(['file', 'calendar'], (document) => {
+  const files = recordsIn(document, 'file').flatMap(({ blob, smallBlob }) => [blob, smallBlob])
+  const calendars = recordsIn(document, 'calendar').map(({ blob }) => blob)
+  return new Set([...files, ...calendars].filter((blob) => blob !== null))
+})
+
+/** In the order of hand. */
+export const calendarsOf = byTables(['calendar'], (document) => recordsIn(document, 'calendar').sort(byRank))
 
 const isKept = ({ letGoAtEpochMs }: { readonly letGoAtEpochMs: number | null }): boolean =>
   letGoAtEpochMs === null

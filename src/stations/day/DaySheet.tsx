@@ -7,9 +7,11 @@ import type { Action } from '@/core/record'
 import { select } from '@/state'
 import { Button, Column, EmptyPlace, Row, type Tone } from '@/ui'
 import { FloatingMain } from '@/ui/FloatingMain'
+import { useEvents } from '@/held/calendars/useEvents'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { DoneBand } from '@/parts/done/DoneBand'
 import { useDonePlace } from '@/parts/done/useDonePlace'
+import { DayEvents } from '@/parts/events/DayEvents'
 import { Band } from '@/parts/rows/Band'
 import { useDesk } from '@/held/desk'
 import { focusCapture } from '@/held/keys'
@@ -44,6 +46,7 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   const reachable = day.bands.countInReach(day.document)
   const today = useToday()
   const settings = useHeld((state) => select.settingsOf(state.document))
+  const events = useEvents(today, today)
   const { carriedOver, dueToday, underway, picked } = day.whole.planned(day.document)
   const planned = [...carriedOver, ...dueToday, ...underway, ...picked]
   const few = day.bands.fewInReach(day.document, fewInReach)
@@ -56,6 +59,7 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   return (
     <CarryBetweenBands bands={{ ...bands, inReach: few }}>
       <DayTapeRow />
+      <DayEvents events={events} date={today} label="Events today" />
       {inOrder
         .map((name) => ({ name, ticked: among(name) }))
         .map(({ name, ticked }) =>

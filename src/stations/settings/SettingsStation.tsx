@@ -9,6 +9,7 @@ import { desk } from '@/held/desk'
 import { StationHead } from '@/frame/StationHead'
 import { useTheming, type ThemeChoice } from '@/held/theme'
 import { useAct, useHeld } from '@/held/zen'
+import { Calendars } from './Calendars'
 import { WaysIn } from './WaysIn'
 import { YourData } from './YourData'
 
@@ -36,6 +37,7 @@ export function SettingsStation() {
             <Choice label="Theme" shown={false} options={themes} chosen={[choice]} onToggle={choose} />
           </Column>
           <AvailableTime />
+          <Calendars />
           <Column render="section" aria-label="Help" gap="$2" alignItems="flex-start">
             <Words render="h2" size="title">
               Help

@@ -1,10 +1,12 @@
 // The week side by side on a wide page.
 import { View } from '@tamagui/core'
 import { isOpen } from '@/core/action'
+import type { ShownEvent } from '@/core/calendar/calendarReader'
 import type { Action } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import { Column, IconButton, Press, Row, Seal, Sheet, Words } from '@/ui'
+import { DayEvents } from '@/parts/events/DayEvents'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { useActionRow } from '@/parts/rows/ActionRow'
 import { desk } from '@/held/desk'
@@ -15,7 +17,15 @@ import type { DayOfWeek } from './dayOfWeek'
 
 const atMost = 40
 
-export function DayColumns({ days, noDayYet }: { days: readonly DayOfWeek[]; noDayYet: readonly Action[] }) {
+export function DayColumns({
+  days,
+  events,
+  noDayYet,
+}: {
+  days: readonly DayOfWeek[]
+  events: readonly ShownEvent[]
+  noDayYet: readonly Action[]
+}) {
   const today = useToday()
   return (
     <View flexDirection="row" gap="$2" alignItems="stretch" style={{ minHeight: 'calc(100dvh - 250px)' }}>
@@ -50,6 +60,7 @@ export function DayColumns({ days, noDayYet }: { days: readonly DayOfWeek[]; noD
               {weekdayShort(date)}
             </Words>
             <DayLoad day={day} isPast={date < today} />
+            <DayEvents events={events} date={date} label={`Events of ${weekdayShort(date)}`} isSmall />
             <Cards actions={actions} />
             {done.length > 0 ? <Cards actions={done} label={`Done on ${weekdayShort(date)}`} /> : null}
           </Sheet>

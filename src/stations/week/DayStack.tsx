@@ -1,8 +1,10 @@
 // The week from top to bottom on a phone. Days that have passed say what was done, and show it when asked.
 import { useState } from 'react'
 import { View } from '@tamagui/core'
+import type { ShownEvent } from '@/core/calendar/calendarReader'
 import type { Action } from '@/core/record'
 import { BandHeading, Column, IconButton } from '@/ui'
+import { DayEvents } from '@/parts/events/DayEvents'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { Band } from '@/parts/rows/Band'
 import { RowList } from '@/parts/rows/RowList'
@@ -11,7 +13,15 @@ import { useToday } from '@/held/zen'
 import { DayLoad, doneWords } from './DayLoad'
 import type { DayOfWeek } from './dayOfWeek'
 
-export function DayStack({ days, noDayYet }: { days: readonly DayOfWeek[]; noDayYet: readonly Action[] }) {
+export function DayStack({
+  days,
+  events,
+  noDayYet,
+}: {
+  days: readonly DayOfWeek[]
+  events: readonly ShownEvent[]
+  noDayYet: readonly Action[]
+}) {
   const today = useToday()
   return (
     <Column>
@@ -19,13 +29,13 @@ export function DayStack({ days, noDayYet }: { days: readonly DayOfWeek[]; noDay
       {days
         .filter(({ date, actions, done }) => date >= today || actions.length > 0 || done.length > 0)
         .map((day) => (
-          <OneDay key={day.date} day={day} today={today} />
+          <OneDay key={day.date} day={day} events={events} today={today} />
         ))}
     </Column>
   )
 }
 
-function OneDay({ day, today }: { day: DayOfWeek; today: string }) {
+function OneDay({ day, events, today }: { day: DayOfWeek; events: readonly ShownEvent[]; today: string }) {
   const { date, actions, done } = day
   const isPast = date < today
   const [isDoneShown, setDoneShown] = useState(false)
@@ -47,6 +57,7 @@ function OneDay({ day, today }: { day: DayOfWeek; today: string }) {
         ) : null}
       </BandHeading>
       {isPast ? null : <DayLoad day={day} isPast={false} />}
+      {isPast ? null : <DayEvents events={events} date={date} label={`Events of ${name}`} />}
       {actions.length > 0 || isDoneShown ? <Column height={8} /> : null}
       {actions.length > 0 ? (
         <RowList

@@ -8,6 +8,7 @@ import { lists, owned, select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
 import { duration, spanWords } from '@/words'
+import { useEvents } from '@/held/calendars/useEvents'
 import { useOfSide } from '@/held/side'
 import { useLoads } from '@/held/useLoads'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
@@ -29,6 +30,7 @@ export function WeekStation() {
     [document, ofSide, first, today, weekStartsOn],
   )
   const days = useWeekDays(sheet, first)
+  const events = useEvents(first, addDays(first, 6))
   // A week is numbered by its Thursday (ISO 8601), on whatever day it begins.
   const weekNumber = isoWeekOf(addDays(first, (3 - weekStartsOn + 7) % 7))
   const span = spanWords(first, addDays(first, 6))
@@ -54,9 +56,9 @@ export function WeekStation() {
         {wide ? null : turn}
       </Row>
       {wide ? (
-        <DayColumns days={days} noDayYet={sheet.noDayYet} />
+        <DayColumns days={days} events={events} noDayYet={sheet.noDayYet} />
       ) : (
-        <DayStack days={days} noDayYet={sheet.noDayYet} />
+        <DayStack days={days} events={events} noDayYet={sheet.noDayYet} />
       )}
     </Column>
   )

@@ -19,6 +19,7 @@ export const action: KindWords<'action'> = {
     createdAtEpochMs: null,
     slipId: null,
     lineOf: null,
+    event: 'event',
     doneAtEpochMs: null,
     letGoAtEpochMs: null,
   },

@@ -29,6 +29,7 @@ import { stage } from './stage'
 import { passage } from './passage'
 import { blank } from './blank'
 import { counted } from './counted'
+import { calendar } from './calendar'
 
 export const kindsInWords: KindsInWords = {
   slip,
@@ -59,4 +60,5 @@ export const kindsInWords: KindsInWords = {
   passage,
   blank,
   counted,
+  calendar,
 }

@@ -15,6 +15,7 @@ import {
   rank,
   ref,
   setOf,
+  since,
   text,
   title,
   when,
@@ -33,6 +34,15 @@ const waiting = object({
   how: line({ isSearched: true }),
   /** Done by me, and not accepted yet: what is waited for is that somebody signs it off. */
   toSignOff: flag,
+})
+
+/** The event of a calendar it prepares or follows up: as it was when the two were tied. */
+const ofEvent = object({
+  calendarId: ref(['calendar'], 'keep'),
+  /** The event's own name in its calendar. */
+  key: text(600),
+  title: line(),
+  fromEpochMs: epochMs,
 })
 
 /**
@@ -93,6 +103,7 @@ export const action = kind(
     slipId: nullable(ref(['slip'], 'keep')),
     /** In whose note a check-box line stands for it. */
     lineOf: nullable(ref(noteOwners, 'clear')),
+    event: since(13, nullable(ofEvent)),
     doneAtEpochMs: nullable(epochMs),
     letGoAtEpochMs: nullable(epochMs),
   },

@@ -27,6 +27,7 @@ import { stage } from './stage'
 import { passage } from './passage'
 import { blank } from './blank'
 import { counted } from './counted'
+import { calendar } from './calendar'
 
 export const registry = {
   slip,
@@ -57,6 +58,7 @@ export const registry = {
   passage,
   blank,
   counted,
+  calendar,
 } as const
 
 export type RecordKind = keyof typeof registry

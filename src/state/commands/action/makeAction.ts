@@ -23,7 +23,9 @@ export type NewAction = {
   readonly title: string
   readonly contextIds?: readonly Id<'context'>[]
   readonly personIds?: readonly Id<'person'>[]
-} & Partial<Pick<Action, 'note' | Exclude<FacetField, 'contextIds' | 'personIds' | 'horizon' | 'weight'>>> & {
+} & Partial<
+  Pick<Action, 'note' | 'event' | Exclude<FacetField, 'contextIds' | 'personIds' | 'horizon' | 'weight'>>
+> & {
     readonly horizon?: Horizon | null
     readonly weight?: Action['weight'] | null
     /** It comes before the others of its project. */

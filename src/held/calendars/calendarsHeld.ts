@@ -1,0 +1,37 @@
+// What is known of calendars at this moment: how each was read, and the events of the spans somebody looks at.
+import { createStore } from 'zustand/vanilla'
+import type { CalendarFault, LeftOutOfCalendar } from '@/core/calendar'
+import type { ShownEvent, ShownEvents } from '@/core/calendar/calendarReader'
+import type { FeedFault } from '@/core/calendar/feed'
+import type { CalendarDate } from '@/core/time'
+
+/** How one calendar was read. */
+export interface Reading {
+  readonly isBusy: boolean
+  /** When what is shown came, in milliseconds since 1970; null where nothing has come yet. */
+  readonly readAtEpochMs: number | null
+  /** What went wrong the last time; what was read before is still shown. */
+  readonly fault: FeedFault | CalendarFault | { readonly kind: 'noRoom' | 'fileGone' } | null
+  readonly left: LeftOutOfCalendar | null
+  readonly series: number
+}
+
+export const unreadCalendar: Reading = {
+  isBusy: false,
+  readAtEpochMs: null,
+  fault: null,
+  left: null,
+  series: 0,
+}
+
+export interface CalendarsHeld {
+  readonly readings: Readonly<Record<string, Reading>>
+  /** By the span they are in. */
+  readonly events: Readonly<Record<string, ShownEvents>>
+}
+
+export const calendarsHeld = createStore<CalendarsHeld>(() => ({ readings: {}, events: {} }))
+
+/** The days from one to another, the last included. */
+export const spanKey = (from: CalendarDate, to: CalendarDate): string => `${from}~${to}`
+export const noEvents: readonly ShownEvent[] = []

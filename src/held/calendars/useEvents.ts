@@ -1,0 +1,47 @@
+// The events of some days, as stations show them: nothing of calendars loads where there is none.
+import { useEffect, useMemo } from 'react'
+import { useStore } from 'zustand'
+import type { ShownEvent } from '@/core/calendar/calendarReader'
+import { recordIn } from '@/core/journal'
+import type { Id } from '@/core/record'
+import type { CalendarDate } from '@/core/time'
+import { select } from '@/state'
+import { useSide } from '../side'
+import { useHeld, useHeldDocument, useZen } from '../zen'
+import { calendarsHeld, noEvents, spanKey } from './calendarsHeld'
+
+export const loadEngine = () => import('./onDemand')
+
+/** In the order they begin, of the side that is shown; those of hidden calendars are not among them. */
+export function useEvents(from: CalendarDate, to: CalendarDate): readonly ShownEvent[] {
+  const zen = useZen()
+  const [side] = useSide()
+  const document = useHeldDocument()
+  const hasSome = useHeld((state) => state.phase === 'ready' && select.calendarsOf(state.document).length > 0)
+  useEffect(() => {
+    if (!hasSome) return
+    let stop: (() => void) | null = null
+    let isGone = false
+    void loadEngine().then(
+      ({ engineOf }) => {
+        if (!isGone) stop = engineOf(zen).want(from, to)
+      },
+      () => {},
+    )
+    return () => {
+      isGone = true
+      stop?.()
+    }
+  }, [zen, hasSome, from, to])
+  const events = useStore(calendarsHeld, (held) => held.events[spanKey(from, to)]?.events ?? noEvents)
+  const calendars = document.calendar
+  return useMemo(() => {
+    if (!hasSome || events.length === 0) return noEvents
+    return events.filter(({ calendarId }) => {
+      const calendar = recordIn(document, calendarId as Id<'calendar'>)
+      return calendar !== undefined && (side === 'both' || calendar.side === null || calendar.side === side)
+    })
+    // Of the document only the calendars are read.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [events, calendars, hasSome, side])
+}

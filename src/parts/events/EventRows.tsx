@@ -1,0 +1,64 @@
+// Events of one day, as lines between the actions: slate, for they come from outside. Loaded where there are any.
+import { eventsOnDay } from '@/core/calendar/eventsOnDay'
+import type { ShownEvent } from '@/core/calendar/calendarReader'
+import type { CalendarDate } from '@/core/time'
+import { desk } from '@/held/desk'
+import { useZen } from '@/held/zen'
+import { Column, Press, Row, Words } from '@/ui'
+import { eventTimes, eventTitle } from '@/words/events'
+
+interface EventRowsProps {
+  readonly events: readonly ShownEvent[]
+  readonly date: CalendarDate
+  /** For the ear. */
+  readonly label: string
+  /** Narrow: the time above the title. */
+  readonly isSmall?: boolean
+}
+
+export function EventRows({ events, date, label, isSmall = false }: EventRowsProps) {
+  const { clock } = useZen()
+  const zone = clock.zone()
+  const onDay = eventsOnDay(events, date, zone)
+  if (onDay.length === 0) return null
+  return (
+    <Column render="ul" aria-label={label} gap="$1" paddingVertical="$1">
+      {onDay.map((event) => (
+        <Column key={`${event.calendarId} ${event.id}`} render="li">
+          <OneEvent event={event} times={eventTimes(event, date, zone)} isSmall={isSmall} />
+        </Column>
+      ))}
+    </Column>
+  )
+}
+
+function OneEvent({ event, times, isSmall }: { event: ShownEvent; times: string; isSmall: boolean }) {
+  const title = eventTitle(event)
+  const size = isSmall ? 'small' : 'second'
+  return (
+    <Press
+      aria-label={[title, times, event.place, event.isBusy ? '' : 'takes no time'].filter(Boolean).join(', ')}
+      aria-haspopup="dialog"
+      width="100%"
+      minHeight={isSmall ? 28 : 44}
+      paddingVertical={isSmall ? '$1' : '$1.5'}
+      paddingHorizontal={isSmall ? '$1.5' : '$2.5'}
+      alignItems={isSmall ? 'flex-start' : 'center'}
+      borderLeftWidth={3}
+      borderColor="$slate"
+      borderRadius={3}
+      backgroundColor={event.isBusy ? '$slateWash' : 'transparent'}
+      onPress={() => desk.getState().openSheet({ kind: 'event', event })}
+    >
+      <Row flex={1} gap={isSmall ? '$0' : '$2.5'} flexDirection={isSmall ? 'column' : 'row'} minWidth={0}>
+        <Words size={size} tone="slate" minWidth={isSmall ? 0 : 96} flexShrink={0}>
+          {times}
+        </Words>
+        <Words size={size} flex={isSmall ? undefined : 1} minWidth={0}>
+          {title}
+          {event.place && !isSmall ? <Words size="second" tone="inkSoft">{` · ${event.place}`}</Words> : null}
+        </Words>
+      </Row>
+    </Press>
+  )
+}
