@@ -28,7 +28,7 @@ export default defineConfig({
   },
   webServer: {
     command: 'node --import tsx src/server/main.ts',
-    env: { PORT: String(port) },
+    env: { PORT: String(port), STAND_IN_DAY: '2026-03-11' },
     url: `http://localhost:${port}/api/health`,
     reuseExistingServer: false,
   },

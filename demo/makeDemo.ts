@@ -16,6 +16,7 @@ import { hatchTable } from './demoFiles'
 import { patterns, rooms, slips } from './pastWork'
 import { makePlay, type Play, type Player } from './play'
 import { contexts, groups, loose, people, projects, references, someday, waiting } from './practice'
+import { readCalendars } from './calendars'
 import { makeLenses } from './lenses'
 import { writeDown } from './written'
 
@@ -299,6 +300,7 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
   layOutTheDay(scene)
   carryParts(scene)
   writeDown({ ...scene, table: hatchTable.file })
+  readCalendars(scene.play, scene.today)
   makeLenses(scene)
   reviews(scene)
   slips.forEach(([sentence, daysAgo, minute, more]) =>

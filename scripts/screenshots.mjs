@@ -169,7 +169,7 @@ const views = [
 
 const server = spawn(process.execPath, ['--import', 'tsx', 'src/server/main.ts', '--demo'], {
   cwd: root,
-  env: { ...process.env, PORT: String(port) },
+  env: { ...process.env, PORT: String(port), STAND_IN_DAY: '2026-03-11' },
   stdio: 'ignore',
 })
 const browser = await chromium.launch(launchOptions)

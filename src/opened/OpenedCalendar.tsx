@@ -1,7 +1,6 @@
 // A calendar opened: how it was read, what it is called, and how its events are shown.
 import { useState } from 'react'
 import { useStore } from 'zustand'
-import { feedLinkFrom } from '@/core/calendar/feed'
 import type { Calendar } from '@/core/record'
 import { calendarsHeld } from '@/held/calendars/calendarsHeld'
 import { loadEngine } from '@/held/calendars/useEvents'
@@ -9,7 +8,7 @@ import { useOpened } from '@/held/useOpened'
 import { useAct, useToday, useZen } from '@/held/zen'
 import { EditText } from '@/parts/text/EditText'
 import { Button, Choice, Column, CommitField, Words } from '@/ui'
-import { calendarFaultWords, calendarLeftWords, readAtWords } from '@/words/calendars'
+import { momentWords, refusalWords } from '@/words'
 import { InkChoice } from './InkChoice'
 import { OpenedFoot } from './OpenedFoot'
 import { roomForActs } from './roomForActs'
@@ -20,9 +19,9 @@ const sideOptions = [
   { value: 'both', label: 'both' },
 ] as const
 const shownOptions = [
-  { value: 'busy', label: 'and take time' },
-  { value: 'free', label: 'but take no time' },
-  { value: 'hidden', label: 'not at all' },
+  { value: 'busy', label: 'take time' },
+  { value: 'free', label: 'take no time' },
+  { value: 'hidden', label: 'are hidden' },
 ] as const
 
 const shownAs = ({ isHidden, isFree }: Calendar): (typeof shownOptions)[number]['value'] => {
@@ -51,7 +50,7 @@ export function OpenedCalendar({ calendar }: { calendar: Calendar }) {
       />
       <HowRead calendar={calendar} />
       <Choice
-        label="Its events are shown"
+        label="Its events"
         options={shownOptions}
         chosen={[shownAs(calendar)]}
         onToggle={(value) => edit({ isHidden: value === 'hidden', isFree: value === 'free' })}
@@ -69,10 +68,8 @@ export function OpenedCalendar({ calendar }: { calendar: Calendar }) {
           shown
           value={link}
           onCommit={(text) => {
-            const next = feedLinkFrom(text)
-            if (next === null) return calendarFaultWords({ kind: 'badLink' })
-            edit({ link: next })
-            return null
+            const outcome = edit({ link: text })
+            return outcome.ok || outcome.error.kind === 'nothingToDo' ? null : refusalWords(outcome.error)
           }}
         />
       )}
@@ -95,13 +92,12 @@ function HowRead({ calendar: { id } }: { calendar: Calendar }) {
   const reading = useStore(calendarsHeld, ({ readings }) => readings[id])
   if (!reading) return null
   const { isBusy, readAtEpochMs, fault, left } = reading
-  const notShown = left ? calendarLeftWords(left) : ''
-  const read = readAtEpochMs === null ? '' : `${readAtWords(readAtEpochMs, clock.zone(), today)}.`
+  const read = readAtEpochMs === null ? '' : `Read ${momentWords(readAtEpochMs, clock.zone(), today)}.`
   return (
     <Column gap="$1" role="status">
-      {fault ? <Words tone="clay">{calendarFaultWords(fault)}</Words> : null}
+      {fault ? <Words tone="clay">{fault}</Words> : null}
       <Words size="second" tone="inkSoft">
-        {[isBusy ? 'Reading…' : read, notShown].filter(Boolean).join(' ')}
+        {[isBusy ? 'Reading…' : read, left].filter(Boolean).join(' ')}
       </Words>
     </Column>
   )

@@ -4,13 +4,16 @@ import { createApp } from './createApp'
 
 const port = Number(process.env['PORT'] ?? 8080)
 const demo = process.argv.includes('--demo')
+/** A day such as 2026-03-11 for the calendars of the demo, which otherwise go by today. */
+const standInDay = Date.parse(`${process.env['STAND_IN_DAY']}T12:00:00Z`)
+const now = Number.isNaN(standInDay) ? Date.now : () => standInDay
 
 if (!Number.isInteger(port) || port < 1 || port > 65_535) {
   console.error(`PORT is “${process.env['PORT']}”; it must be a number from 1 to 65535.`)
   process.exit(1)
 }
 
-const server = createApp({ dist: join(import.meta.dirname, '..', '..', 'dist'), demo }).listen(
+const server = createApp({ dist: join(import.meta.dirname, '..', '..', 'dist'), demo, now }).listen(
   port,
   '127.0.0.1',
   (error?: NodeJS.ErrnoException) => {

@@ -9,7 +9,7 @@ import { useOpened } from '@/held/useOpened'
 import { useAct, useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { select } from '@/state'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
-import { nearDate } from '@/words'
+import { capital, nearDate } from '@/words'
 import { eventTimes, eventTitle } from '@/words/events'
 
 /** Longer notes are read where the calendar is kept. */
@@ -28,7 +28,7 @@ export function EventSheet({ event, onClose }: { event: ShownEvent; onClose: () 
   return (
     <SlideOver title={eventTitle(shown)} onClose={onClose}>
       <Column gap="$1">
-        <Words tone="slate">{`${nearDate(date, today)}, ${when}`}</Words>
+        <Words tone="slate">{`${capital(nearDate(date, today))}, ${when}`}</Words>
         {shown.place ? <Words>{shown.place}</Words> : null}
         {whole && whole.people.length > 0 ? (
           <Words tone="inkSoft">with {whole.people.map(({ name }) => name).join(', ')}</Words>
@@ -107,13 +107,9 @@ function Acts({
   }
   const after = addDays(last, 1)
   return (
-    <Row gap="$2.5" flexWrap="wrap">
+    <Row gap="$1" flexWrap="wrap" justifyContent="flex-end">
       <Button
-        kind="main"
-        label="Prepare"
-        onPress={() => add({ title: called('Prepare for'), due: dueBefore(event, date, clock.zone()) })}
-      />
-      <Button
+        kind="quiet"
         label="Meeting note"
         onPress={() => {
           const outcome = act('addMeetingNote', { title: called(''), date, personIds })
@@ -124,8 +120,14 @@ function Acts({
         }}
       />
       <Button
+        kind="quiet"
         label="Follow up"
         onPress={() => add({ title: called('Follow up on'), day: after > today ? after : today })}
+      />
+      <Button
+        kind="main"
+        label="Prepare"
+        onPress={() => add({ title: called('Prepare for'), due: dueBefore(event, date, clock.zone()) })}
       />
     </Row>
   )

@@ -13,6 +13,7 @@ import { nameOfNote } from '@/words/pages'
 import { useReader } from '@/held/reader'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { useHeldDocument } from '@/held/zen'
+import { FoundEvents } from './FoundEvents'
 
 const atMost = 30
 export default function SearchSheet({ onClose }: { onClose: () => void }) {
@@ -76,6 +77,7 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
           <FoundRow key={item.id} found={item} onPress={() => go(item)} />
         ))}
       </Column>
+      <FoundEvents words={words} />
       {help.length > 0 ? (
         <Column render="ul" aria-label="Help">
           {help.map(({ id, title }) => (

@@ -2,9 +2,8 @@
 import { calendarLimitBytes, type CalendarFault, type LeftOutOfCalendar } from '@/core/calendar'
 import type { FeedFault } from '@/core/calendar/feed'
 import { assertNever } from '@/core/invariant'
-import type { CalendarDate } from '@/core/time'
 import { count } from './counts'
-import { momentWords } from './dates'
+import { refusalWords } from './refusals'
 
 const limit = `${calendarLimitBytes / 1_000_000} MB`
 
@@ -14,7 +13,7 @@ export function calendarFaultWords(
 ): string {
   switch (fault.kind) {
     case 'badLink':
-      return 'This is not a link to a calendar. Paste one that begins with https:// or webcal://.'
+      return refusalWords({ kind: 'badLink' })
     case 'notPublic':
       return 'This link leads into a private network or to this machine. Only links on the public web can be read.'
     case 'notFound':
@@ -58,7 +57,3 @@ export function calendarLeftWords({ broken, tooOften, cut, tooMany, zones }: Lef
   ]
   return said.filter(Boolean).join(' ')
 }
-
-/** How old what is shown is. */
-export const readAtWords = (readAtEpochMs: number, zone: string, today: CalendarDate): string =>
-  `Read ${momentWords(readAtEpochMs, zone, today)}`

@@ -59,6 +59,8 @@ export function nearDate(date: CalendarDate, today: CalendarDate): string {
   return shortDate(date, today)
 }
 
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
 /** "on Fri 13 Mar", "tomorrow" */
 export function onDate(date: CalendarDate, today: CalendarDate): string {
   const near = nearDate(date, today)

@@ -9,6 +9,7 @@ export {
   longDate,
   momentSaid,
   momentWords,
+  capital,
   nearDate,
   shortDate,
   weekdayShort,

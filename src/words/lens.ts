@@ -1,8 +1,6 @@
 // What a lens gathers under, and what of it can be set, by name.
 import type { GroupField, LensFileFault, LensNames, LensView } from '@/core/lens'
-import { duration } from './dates'
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+import { capital, duration } from './dates'
 
 /** What is said of none, where that is not *no* with its name. */
 const noneWords: Readonly<Partial<Record<GroupField, string>>> = {

@@ -1,7 +1,7 @@
 // A day’s load in words: the one place that says how much is planned and how much is left.
 import { type Load } from '@/core/day'
 import { count } from './counts'
-import { duration } from './dates'
+import { capital, duration } from './dates'
 
 /**
  * "3 h 55 of 5 h planned"; of a day that is partly over "1 h 30 planned, 55 min left". Nothing planned says what is
@@ -38,8 +38,7 @@ export function loadWords(load: Load): {
   const short = loadShort(load)
   const room = availableMinutes - plannedMinutes
   const fits = overMinutes === 0
-  if (plannedMinutes === 0)
-    return { plain: `${short.charAt(0).toUpperCase()}${short.slice(1)}.`, verdict: '', fits, more }
+  if (plannedMinutes === 0) return { plain: `${capital(short)}.`, verdict: '', fits, more }
   const fitting = load.isPartly ? 'it fits' : `${duration(room)} left`
   const fitted = room === 0 ? 'it just fits' : fitting
   return {

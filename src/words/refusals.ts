@@ -31,6 +31,8 @@ export function refusalWords(refusal: Refusal): string {
       return `${fieldNames[refusal.field] ?? 'It'} is longer than ${refusal.limit.toLocaleString('en-GB')} characters. Shorten it, or put the rest in a note.`
     case 'nameTaken':
       return `“${refusal.name}” is there already. Choose another name.`
+    case 'badLink':
+      return 'This is not a link to a calendar. Paste one that begins with https:// or webcal://.'
     case 'linkTaken':
       return `You have this calendar already: “${shortened(refusal.name)}”.`
     case 'underwayFull':

@@ -1,8 +1,6 @@
 // What is known of calendars at this moment: how each was read, and the events of the spans somebody looks at.
 import { createStore } from 'zustand/vanilla'
-import type { CalendarFault, LeftOutOfCalendar } from '@/core/calendar'
 import type { ShownEvent, ShownEvents } from '@/core/calendar/calendarReader'
-import type { FeedFault } from '@/core/calendar/feed'
 import type { CalendarDate } from '@/core/time'
 
 /** How one calendar was read. */
@@ -10,18 +8,20 @@ export interface Reading {
   readonly isBusy: boolean
   /** When what is shown came, in milliseconds since 1970; null where nothing has come yet. */
   readonly readAtEpochMs: number | null
-  /** What went wrong the last time; what was read before is still shown. */
-  readonly fault: FeedFault | CalendarFault | { readonly kind: 'noRoom' | 'fileGone' } | null
-  readonly left: LeftOutOfCalendar | null
-  readonly series: number
+  /** What went wrong the last time, and what to do; what was read before is still shown. */
+  readonly fault: string | null
+  /** What of it is not shown, and why; empty where all of it is. */
+  readonly left: string
+  /** Whether it has been read at all. */
+  readonly isRead: boolean
 }
 
 export const unreadCalendar: Reading = {
   isBusy: false,
   readAtEpochMs: null,
   fault: null,
-  left: null,
-  series: 0,
+  left: '',
+  isRead: false,
 }
 
 export interface CalendarsHeld {

@@ -65,10 +65,10 @@ it('reads a link once, again after an hour, and only then; what has not changed 
   expect([titles(), other.asked]).toEqual([['Trustees, later'], 3])
 })
 it.each([
-  ['is silent', null, 'unreachable'],
-  ['fails', { kind: 'refused', status: 500 }, 'refused'],
-  ['sends a page', '<html>sign in</html>', 'webPage'],
-  ['sends nothing', '', 'noCalendar'],
+  ['is silent', null, /cannot be reached/],
+  ['fails', { kind: 'refused', status: 500 }, /error \(500\)/],
+  ['sends a page', '<html>sign in</html>', /is a web page/],
+  ['sends nothing', '', /no calendar in this/],
 ])('keeps what it read last where the other side %s, and says why', async (_, says, kind) => {
   const { run, parts, ask, store, port } = await device()
   const { want, refresh } = engineOf(parts, ask)
@@ -81,9 +81,9 @@ it.each([
   store.clock.epochMs += 5000
   await refresh(id)
   await settle()
-  expect([titles(), reading(id)?.fault?.kind, reading(id)?.readAtEpochMs, reading(id)?.isBusy]).toEqual([
+  expect([titles(), reading(id)?.fault, reading(id)?.readAtEpochMs, reading(id)?.isBusy]).toEqual([
     ['Trustees'],
-    kind,
+    expect.stringMatching(kind),
     readAt,
     false,
   ])
@@ -117,8 +117,7 @@ it('is there without a network the next time, and forgets a calendar that was re
   const later = { ...next.parts, store, memory: parts.memory, blobs: parts.blobs }
   calendarsHeld.setState({ readings: {}, events: {} }, true)
   // As a page that is opened anew: another engine over the same store.
-  const { engineOf: engineAgain } = jest.requireActual<typeof import('./engine')>('./engine')
-  const again = engineAgain({ ...later, store: { ...store } }, next.ask)
+  const again = engineOf({ ...later, store: { ...store } }, next.ask)
   again.want(day, day)
   await settle()
   expect([titles(), other.asked]).toEqual([['Trustees'], 1])

@@ -10,6 +10,7 @@ import { refuse, ok, type Result } from '@/core/result'
 import { addDays, epochMsAt, type CalendarDate } from '@/core/time'
 import type { ZenParts } from '@/held/zen'
 import { select } from '@/state'
+import { calendarFaultWords, calendarLeftWords } from '@/words/calendars'
 import { askReaderIn, makeReaderWorker, type AskReader } from './askReader'
 import { calendarsHeld, spanKey, unreadCalendar, type Reading } from './calendarsHeld'
 
@@ -113,11 +114,11 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
   async function readBytes(id: Id<'calendar'>, bytes: ArrayBuffer, from: string): Promise<boolean> {
     const read = await ask.read(id, new Uint8Array(bytes))
     if (!read.ok) {
-      note(id, { fault: read.error })
+      note(id, { fault: calendarFaultWords(read.error) })
       return false
     }
     source.set(id, from)
-    note(id, { fault: null, left: read.value.left, series: read.value.series })
+    note(id, { fault: null, left: calendarLeftWords(read.value.left), isRead: true })
     lookAtAll()
     return true
   }
@@ -129,7 +130,7 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
     const stored = await (await blobs()).get(blob)
     if (!stored) {
       source.delete(id)
-      return note(id, { fault: { kind: 'fileGone' } })
+      return note(id, { fault: calendarFaultWords({ kind: 'fileGone' }) })
     }
     note(id, { readAtEpochMs })
     if (!(await readBytes(id, await stored.bytes.arrayBuffer(), blob))) source.delete(id)
@@ -140,7 +141,7 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
     const answer = await fetched(link, known)
     // It may have been removed meanwhile, or given another link.
     if (calendarOf(id)?.link !== link) return
-    if (!answer.ok) return note(id, { fault: answer.error })
+    if (!answer.ok) return note(id, { fault: calendarFaultWords(answer.error) })
     const { bytes, etag, lastModified } = answer.value
     const nowEpochMs = clock.nowEpochMs()
     if (bytes === null) {
@@ -167,7 +168,7 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
         await port.remove(known.blob)
     } catch {
       // It is shown all the same; without a network it will not be there the next time.
-      note(id, { fault: { kind: 'noRoom' } })
+      note(id, { fault: calendarFaultWords({ kind: 'noRoom' }) })
     }
   }
 

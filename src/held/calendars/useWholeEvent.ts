@@ -15,8 +15,8 @@ export function useWholeEvent(
   const zen = useZen()
   const [event, setEvent] = useState<WholeEvent | null | undefined>(undefined)
   // It is asked again once the calendar has been read anew.
-  const series = useStore(calendarsHeld, ({ readings }) => readings[calendarId])
-  const isRead = series !== undefined && !series.isBusy && (series.series > 0 || series.left !== null)
+  const reading = useStore(calendarsHeld, ({ readings }) => readings[calendarId])
+  const isRead = reading !== undefined && reading.isRead && !reading.isBusy
   useEffect(() => {
     let isWanted = true
     void loadEngine()

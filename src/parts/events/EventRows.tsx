@@ -50,7 +50,13 @@ function OneEvent({ event, times, isSmall }: { event: ShownEvent; times: string;
       backgroundColor={event.isBusy ? '$slateWash' : 'transparent'}
       onPress={() => desk.getState().openSheet({ kind: 'event', event })}
     >
-      <Row flex={1} gap={isSmall ? '$0' : '$2.5'} flexDirection={isSmall ? 'column' : 'row'} minWidth={0}>
+      <Row
+        flex={1}
+        gap={isSmall ? '$0' : '$2.5'}
+        flexDirection={isSmall ? 'column' : 'row'}
+        alignItems={isSmall ? 'flex-start' : 'center'}
+        minWidth={0}
+      >
         <Words size={size} tone="slate" minWidth={isSmall ? 0 : 96} flexShrink={0}>
           {times}
         </Words>

@@ -45,6 +45,8 @@ export type Refusal =
   | { readonly kind: 'empty'; readonly field: string }
   | { readonly kind: 'tooLong'; readonly field: string; readonly limit: number }
   | { readonly kind: 'nameTaken'; readonly name: string }
+  /** No link to a calendar. */
+  | { readonly kind: 'badLink' }
   /** A calendar reads this link already. */
   | { readonly kind: 'linkTaken'; readonly name: string }
   | { readonly kind: 'underwayFull'; readonly limit: number }

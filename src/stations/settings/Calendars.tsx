@@ -9,7 +9,7 @@ import { useAct, useHeld, useToday, useZen } from '@/held/zen'
 import { select } from '@/state'
 import { areaInks, Button, Column, Field, Press, Row, SlideOver, Words } from '@/ui'
 import { FileButton } from '@/ui/FileButton'
-import { calendarFaultWords, readAtWords } from '@/words/calendars'
+import { momentWords } from '@/words'
 
 export function Calendars() {
   const calendars = useHeld(({ document }) => select.calendarsOf(document))
@@ -45,9 +45,9 @@ function OneCalendar({ calendar }: { calendar: Calendar }) {
   const today = useToday()
   const reading = useStore(calendarsHeld, ({ readings }) => readings[calendar.id])
   const said = () => {
-    if (reading?.fault) return calendarFaultWords(reading.fault)
+    if (reading?.fault) return reading.fault
     if (reading?.isBusy) return 'Reading…'
-    const at = reading?.readAtEpochMs ? readAtWords(reading.readAtEpochMs, clock.zone(), today) : ''
+    const at = reading?.readAtEpochMs ? `Read ${momentWords(reading.readAtEpochMs, clock.zone(), today)}` : ''
     return [at, calendar.isHidden ? 'hidden' : '', calendar.isFree ? 'takes no time' : '']
       .filter(Boolean)
       .join(' · ')

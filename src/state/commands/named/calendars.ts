@@ -2,8 +2,18 @@
 // again and again, and are no records.
 import { recordsIn } from '@/core/journal'
 import { blankOf, inkCount, type Calendar, type Id } from '@/core/record'
-import { refuse } from '@/core/result'
-import { added, changeLine, diffOf, lineOf, rankAfter, type Command, type CommandContext } from '../command'
+import { ok, refuse, type Result } from '@/core/result'
+import { feedLinkFrom } from '@/core/calendar/feed'
+import {
+  added,
+  changeLine,
+  diffOf,
+  lineOf,
+  rankAfter,
+  type Command,
+  type CommandContext,
+  type Refusal,
+} from '../command'
 import { deleted } from '../deleting'
 
 export type NewCalendar = Pick<Calendar, 'name' | 'link'> &
@@ -16,22 +26,36 @@ function freeInk({ document }: CommandContext): number {
   return free ?? taken.length % inkCount
 }
 
+/** The link as it is kept. One that another calendar reads is refused with the name of that. */
+function linkIn(
+  { document }: CommandContext,
+  written: string | null,
+  of?: Id<'calendar'>,
+): Result<string | null, Refusal> {
+  if (written === null) return ok(null)
+  const link = feedLinkFrom(written)
+  if (link === null) return refuse({ kind: 'badLink' })
+  const same = recordsIn(document, 'calendar').find(
+    (calendar) => calendar.link === link && calendar.id !== of,
+  )
+  return same ? refuse({ kind: 'linkTaken', name: same.name }) : ok(link)
+}
+
 /** A link is read once: adding it again is refused with the name it has. */
 export const addCalendar: Command<NewCalendar> = (context, { name, link, ...given }) => {
   const line = lineOf(name, 'name')
   if (!line.ok) return line
-  const calendars = recordsIn(context.document, 'calendar')
-  const same = link === null ? undefined : calendars.find((calendar) => calendar.link === link)
-  if (same) return refuse({ kind: 'linkTaken', name: same.name })
+  const read = linkIn(context, link)
+  if (!read.ok) return read
   return diffOf(
     added({
       ...blankOf('calendar'),
       ...given,
       id: context.newId('calendar'),
       name: line.value,
-      link,
+      link: read.value,
       ink: freeInk(context),
-      rank: rankAfter(calendars),
+      rank: rankAfter(recordsIn(context.document, 'calendar')),
       addedAtEpochMs: context.nowEpochMs,
     }),
   )
@@ -42,7 +66,11 @@ export const editCalendar: Command<{
   patch: Partial<
     Pick<Calendar, 'name' | 'ink' | 'side' | 'isHidden' | 'isFree' | 'link' | 'blob' | 'readAtEpochMs'>
   >
-}> = (context, { id, patch }) => changeLine(context, id, patch)
+}> = (context, { id, patch }) => {
+  if (patch.link === undefined) return changeLine(context, id, patch)
+  const read = linkIn(context, patch.link, id)
+  return read.ok ? changeLine(context, id, { ...patch, link: read.value }) : read
+}
 
 /** What was made from its events stays. */
 export const removeCalendar: Command<{ id: Id<'calendar'> }> = (context, { id }) =>

@@ -1,0 +1,120 @@
+import { expect, test, type Page } from '@playwright/test'
+import { open, station, wide } from './parts'
+
+const unsteady = (name: string) => `/stand-in/calendars/unsteady.ics?name=${name}`
+/** The other side from now on: as it behaves, and on which day it speaks. */
+const tell = (page: Page, name: string, as: string, day = '2026-03-11') =>
+  page.request.put(`/stand-in/calendars/unsteady?name=${name}`, { data: { as, day } })
+
+async function subscribe(page: Page, link: string): Promise<void> {
+  await page.goto('/settings')
+  await page.getByRole('button', { name: 'Add a calendar' }).click()
+  await page.getByRole('textbox', { name: 'Link to a calendar' }).fill(link)
+  await page.keyboard.press('Enter')
+}
+const readAgain = async (page: Page, name: string) => {
+  await page.goto(`/settings`)
+  await page.getByRole('button', { name: `${name}, calendar` }).click()
+  const again = page.getByRole('button', { name: 'Read again' })
+  const answered = page.waitForResponse(/\/api\/feed/)
+  await again.click()
+  await answered
+  await expect(again).toBeEnabled()
+}
+const toWeek = async (page: Page) => {
+  await page.getByRole('button', { name: 'Close' }).click()
+  await station(page, 'Week').click()
+}
+
+test('a calendar is read from its link, changes, fails and is cut; what was made from its events stays', async ({
+  page,
+}) => {
+  await open(page)
+  await tell(page, 'one', 'well')
+  await subscribe(page, unsteady('one'))
+  await expect(page.getByRole('button', { name: 'Fenwick Hall, calendar' })).toBeVisible()
+  await expect(page.getByText('Read today, 09:05')).toBeVisible()
+  // The same link twice is one calendar.
+  await subscribe(page, unsteady('one'))
+  await expect(page.getByText('You have this calendar already: “Fenwick Hall”.')).toBeVisible()
+  await page.keyboard.press('Escape')
+
+  await station(page, 'Week').click()
+  const friday = page.getByRole('region', { name: 'Fri 13' })
+  await friday.getByRole('button', { name: /^Walk through the hall with the builders, 11:00–11:45/ }).click()
+  const event = page.getByRole('dialog', { name: 'Walk through the hall with the builders' })
+  await expect(event.getByText('with Perrin Vale')).toBeVisible()
+  await expect(event.getByText('Bring the drawings of the balcony.')).toBeVisible()
+  await event.getByRole('button', { name: 'Prepare' }).click()
+  await friday.getByRole('button', { name: /^Prepare for Walk through the hall/ }).click()
+  const action = page.getByRole('dialog', { name: /^Prepare for Walk through the hall/ })
+  await expect(action.getByRole('button', { name: /^due Fri 13 Mar, 11:00/ })).toBeVisible()
+  await expect(action.getByRole('button', { name: /Fri 13 Mar, 11:00–11:45$/ })).toBeVisible()
+
+  // A day later it is at another time there, and the action says that.
+  await tell(page, 'one', 'well', '2026-03-12')
+  await readAgain(page, 'Fenwick Hall')
+  await toWeek(page)
+  await expect(
+    friday.getByRole('button', { name: /^Walk through the hall with the builders, 12:00–12:45/ }),
+  ).toBeVisible()
+  await friday.getByRole('button', { name: /^Prepare for Walk through the hall/ }).click()
+  await expect(action.getByRole('button', { name: /Fri 13 Mar, 12:00–12:45$/ })).toBeVisible()
+  await page.keyboard.press('Escape')
+
+  for (const [as, words] of [
+    ['failing', /answered with an error \(500\)/],
+    ['cut', /cannot be reached/],
+  ] as const) {
+    await tell(page, 'one', as)
+    await readAgain(page, 'Fenwick Hall')
+    await expect(page.getByText(words).first()).toBeVisible()
+  }
+  await toWeek(page)
+  await expect(friday.getByRole('button', { name: /^Walk through the hall/ })).toBeVisible()
+
+  // Two weeks later it is not in that calendar any longer.
+  await tell(page, 'one', 'well', '2026-03-25')
+  await readAgain(page, 'Fenwick Hall')
+  await toWeek(page)
+  await expect(friday.getByRole('button', { name: /^Walk through the hall/ })).toBeHidden()
+  await friday.getByRole('button', { name: /^Prepare for Walk through the hall/ }).click()
+  await expect(action.getByText('It is gone from its calendar.')).toBeVisible()
+})
+
+test('a calendar that is dropped as a file is shown, found, noted and followed up, and is there without a server', async ({
+  page,
+  context,
+}) => {
+  await page.setViewportSize(wide)
+  await open(page)
+  const lines = ['BEGIN:VCALENDAR', 'BEGIN:VEVENT', 'UID:a', 'SUMMARY:Oak delivery', 'LOCATION:Workshop', 'DTSTART:20260311T140000Z', 'DURATION:PT30M', 'RRULE:FREQ=WEEKLY', 'END:VEVENT', 'END:VCALENDAR'] // prettier-ignore
+  await page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({ name: 'yard.ics', mimeType: 'text/calendar', buffer: Buffer.from(lines.join('\r\n')) })
+  await expect(page.getByText('Calendar added: yard').first()).toBeVisible()
+  await station(page, 'Day').click()
+  const today = page.getByRole('list', { name: 'Events today' })
+  await today.getByRole('button', { name: 'Oak delivery, 14:00–14:30, Workshop' }).click()
+  await page.getByRole('button', { name: 'Meeting note' }).click()
+  await expect(page.getByRole('complementary', { name: 'Oak delivery' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await today.getByRole('button', { name: /^Oak delivery/ }).click()
+  await page.getByRole('button', { name: 'Follow up' }).click()
+  await expect(page.getByText('Added: Follow up on Oak delivery').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).first().click()
+  await context.setOffline(true)
+  await page.getByRole('button', { name: 'Search' }).click()
+  await page.getByRole('textbox', { name: 'Search for' }).fill('oak workshop')
+  const found = page.getByRole('list', { name: 'Events found' })
+  await found.getByRole('button').first().click()
+  await expect(
+    page.getByRole('dialog', { name: 'Oak delivery' }).getByText('Today, 14:00–14:30'),
+  ).toBeVisible()
+  await page.keyboard.press('Escape')
+  await context.setOffline(false)
+  // A page is no calendar, and says what to do.
+  await subscribe(page, '/stand-in/calendars/nothing.ics')
+  await expect(page.getByText(/Nothing is at this link any longer/)).toBeVisible()
+})
