@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from 'react'
 import type { DayTape, Load } from '@/core/day'
 import type { CalendarDate } from '@/core/time'
 import { askedAt, loadOn, tapeOn, type Asked, type Moving } from '@/state/read/dayLoad'
+import { useBusyDays } from './calendars/useBusyDays'
 import { useHeldDocument, useZen } from './zen'
 
 const lookMs = 20_000
@@ -32,18 +33,25 @@ export function useAsked(): Asked {
   return asked
 }
 
+/** The same with what events take of each day. */
+function useAskedWithEvents(): Asked {
+  const asked = useAsked()
+  const busyOn = useBusyDays()
+  return useMemo(() => ({ ...asked, busyOn }), [asked, busyOn])
+}
+
 export type LoadOn = (date: CalendarDate, moving?: Moving) => Load
 
 export function useLoads(): LoadOn {
   const document = useHeldDocument()
-  const asked = useAsked()
+  const asked = useAskedWithEvents()
   return useMemo(() => (date, moving) => loadOn(document, date, asked, moving), [document, asked])
 }
 
 /** A day's load with its picture, and the minute it is now. */
 export function useDayTape(date: CalendarDate): { load: Load; tape: DayTape; nowMinute: number | null } {
   const document = useHeldDocument()
-  const asked = useAsked()
+  const asked = useAskedWithEvents()
   return useMemo(
     () => ({
       load: loadOn(document, date, asked),

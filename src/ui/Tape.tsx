@@ -1,10 +1,10 @@
 // The load gauge: the working day laid flat to scale like a tape measure. What is done is filled, what is planned
 // lies from now on, moss where it fits and clay where it does not, and what is fixed has an ink edge; what is free
-// stays open, what has passed is closed; a brass needle is at now. A touch on a piece finds what it is. The words
+// stays open, events are hatched in slate, what has passed is closed; a brass needle is at now. A touch on a piece finds what it is. The words
 // under it say the same.
 import { useTheme, View } from '@tamagui/core'
 import { useState, type KeyboardEvent } from 'react'
-import Svg, { Line, Rect } from 'react-native-svg'
+import Svg, { Line, Path, Rect } from 'react-native-svg'
 
 /** One thing on the tape; all in minutes of the day. */
 export interface TapePiece {
@@ -22,6 +22,8 @@ export interface TapeProps {
     readonly startsAtMinute: number
     readonly endsAtMinute: number
     readonly pieces: readonly TapePiece[]
+    /** What events take: nothing planned lies there. */
+    readonly busy: readonly { readonly from: number; readonly to: number }[]
   }
   /** The minute of the day, or null on another day. */
   readonly nowMinute: number | null
@@ -40,7 +42,18 @@ export default function Tape({ tape, nowMinute, words, onFind }: TapeProps) {
   const { pieces } = tape
   const [marked, setMarked] = useState<number | null>(null)
   const colour = (
-    name: 'ink' | 'inkSoft' | 'slip' | 'edge' | 'rule' | 'moss' | 'mossWash' | 'clayFill' | 'brass',
+    name:
+      | 'ink'
+      | 'inkSoft'
+      | 'slip'
+      | 'edge'
+      | 'rule'
+      | 'moss'
+      | 'mossWash'
+      | 'clayFill'
+      | 'brass'
+      | 'slate'
+      | 'slateWash',
   ) => theme[name].get() as string
   const firstHour = Math.floor(tape.startsAtMinute / 60)
   const lastHour = Math.max(firstHour + 1, Math.ceil(tape.endsAtMinute / 60))
@@ -78,6 +91,15 @@ export default function Tape({ tape, nowMinute, words, onFind }: TapeProps) {
           height={height - 1}
           fill={colour('slip')}
         />
+        {tape.busy.map(({ from, to }) => (
+          <Busy
+            key={from}
+            from={x(Math.max(from, startMinute))}
+            to={x(Math.min(to, lastHour * 60))}
+            wash={colour('slateWash')}
+            line={colour('slate')}
+          />
+        ))}
         {pieces.map((piece, at) => (
           <Piece
             key={`${piece.id} ${piece.kind}`}
@@ -132,6 +154,30 @@ export default function Tape({ tape, nowMinute, words, onFind }: TapeProps) {
 }
 
 const steps: Readonly<Record<string, number>> = { ArrowRight: 1, ArrowLeft: -1 }
+
+const hatchEvery = 8
+
+/** Hatched: the hand is not free. */
+function Busy({ from, to, wash, line }: { from: number; to: number; wash: string; line: string }) {
+  if (to <= from) return null
+  const [low, high] = [top + height - 1, top + 1]
+  const strokes = Array.from({ length: Math.max(0, Math.floor((to - from) / hatchEvery)) }, (_, at) => {
+    const left = from + at * hatchEvery
+    return `M${left} ${low}L${Math.min(to, left + hatchEvery)} ${high}`
+  })
+  return (
+    <>
+      <Rect x={from} y={top + 0.5} width={to - from} height={height - 1} fill={wash} />
+      <Path
+        d={strokes.join('')}
+        stroke={line}
+        strokeWidth={1}
+        vectorEffect="non-scaling-stroke"
+        fill="none"
+      />
+    </>
+  )
+}
 
 type Colour = (name: 'ink' | 'moss' | 'mossWash' | 'clayFill' | 'slip' | 'brass') => string
 

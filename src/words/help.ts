@@ -45,6 +45,7 @@ export const helpParts = [
     title: 'Day',
     says: [
       'The Day sheet has what is carried over, due, underway and picked for today. The tape above it shows the day to scale: done, planned, and what does not fit.',
+      'Add your calendars in Settings, from a link or a file. Their events show on the Day and Week sheets and take their time off the day. Tap one to prepare it, take a meeting note or follow up.',
       'Plan helps you plan the day, spread out what is too much, and close the day in the evening.',
     ],
   },

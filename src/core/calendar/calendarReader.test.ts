@@ -53,6 +53,30 @@ it('reads a calendar anew in place of what it was, keeps it where the new one is
   made.forget('two')
   expect(titles()).toEqual(['Trustees, later'])
 })
+it('says what busy events take of each day, joined, across midnight and by the clock of whoever looks', () => {
+  const made = makeCalendarReader(() => 0)
+  made.read(
+    'one',
+    bytes(
+      'UID:a|DTSTART:20260311T093000Z|DURATION:PT1H',
+      'UID:b|DTSTART:20260311T100000Z|DURATION:PT2H',
+      'UID:c|DTSTART:20260312T220000Z|DURATION:PT4H',
+      'UID:d|DTSTART:20260314T090000Z|DURATION:PT1H|TRANSP:TRANSPARENT',
+      'UID:e|DTSTART;VALUE=DATE:20260315|TRANSP:OPAQUE',
+      'UID:f|DTSTART;VALUE=DATE:20260316',
+    ),
+  )
+  const from = calendarDateUnsafe('2026-03-09')
+  expect(made.busyIn(seen, from, calendarDateUnsafe('2026-03-20'))).toEqual({
+    '2026-03-11': [{ from: 570, to: 720 }],
+    '2026-03-12': [{ from: 1320, to: 1440 }],
+    '2026-03-13': [{ from: 0, to: 120 }],
+    '2026-03-15': [{ from: 0, to: 1440 }],
+  })
+  expect(made.busyIn({ ...seen, zone: 'Asia/Tokyo' }, from, calendarDateUnsafe('2026-03-11'))).toEqual({
+    '2026-03-11': [{ from: 1110, to: 1260 }],
+  })
+})
 it('finds events by all their words, those to come first', () => {
   const made = reader()
   const found = (words: string) =>

@@ -1,5 +1,7 @@
 // All the calendars of a person, read and asked together. It lives in a worker: reading a large one takes a second.
+import { joined, type Interval } from '../day/busy'
 import { ok, type Result } from '../result'
+import { addDays, epochMsAt, localMomentAt, type CalendarDate } from '../time'
 import { eventsIn, type CalendarEvent, type Span } from './eventsIn'
 import { readCalendar, type CalendarFault, type LeftOutOfCalendar, type ReadCalendar } from './readCalendar'
 
@@ -37,6 +39,8 @@ export interface CalendarReader {
   read(calendarId: string, bytes: Uint8Array): Result<WasRead, CalendarFault>
   forget(calendarId: string): void
   eventsIn(seen: Seen, span: Span): ShownEvents
+  /** What busy events take of each day, from one to another; days without any are left out. */
+  busyIn(seen: Seen, from: CalendarDate, to: CalendarDate): Readonly<Record<string, readonly Interval[]>>
   /** Events whose words hold all of these, those to come first. */
   search(seen: Seen, span: Span, words: string, fromEpochMs: number, most: number): readonly ShownEvent[]
   /** One event with all that is said of it, wherever it was moved to; null where it is gone. */
@@ -85,6 +89,27 @@ const byBeginning = (a: ShownEvent, b: ShownEvent): number =>
 const saidOf = ({ title, place, note, people }: CalendarEvent): string =>
   [title, place, note, ...people.map(({ name }) => name)].join('\n').toLocaleLowerCase('en')
 
+/** What an event takes of each day from one to another, by the wall clock. */
+function takenBy(
+  { fromEpochMs, toEpochMs }: CalendarEvent,
+  from: CalendarDate,
+  to: CalendarDate,
+  zone: string,
+): (Interval & { readonly date: CalendarDate })[] {
+  const [begins, ends] = [localMomentAt(fromEpochMs, zone), localMomentAt(toEpochMs, zone)]
+  const days: (Interval & { date: CalendarDate })[] = []
+  const last = ends.date < to ? ends.date : to
+  for (let date = begins.date > from ? begins.date : from; date <= last; date = addDays(date, 1)) {
+    const part = {
+      date,
+      from: date === begins.date ? begins.minute : 0,
+      to: date === ends.date ? ends.minute : 1440,
+    }
+    if (part.to > part.from) days.push(part)
+  }
+  return days
+}
+
 /** `now` is the clock: milliseconds since 1970. */
 export function makeCalendarReader(now: () => number): CalendarReader {
   const calendars = new Map<string, ReadCalendar>()
@@ -113,6 +138,18 @@ export function makeCalendarReader(now: () => number): CalendarReader {
         events: found.flatMap(({ calendarId, events }) => events.map(shownOf(calendarId))).sort(byBeginning),
         isCut: found.some(({ isCut }) => isCut),
       }
+    },
+    busyIn: (seen, from, to) => {
+      const { zone } = seen
+      const span = {
+        fromEpochMs: epochMsAt({ date: from, minute: 0 }, zone),
+        toEpochMs: epochMsAt({ date: addDays(to, 1), minute: 0 }, zone),
+      }
+      const taken: Record<string, Interval[]> = {}
+      const busy = all(seen, span).flatMap(({ events }) => events.filter(({ isBusy }) => isBusy))
+      for (const { date, ...interval } of busy.flatMap((event) => takenBy(event, from, to, zone)))
+        (taken[date] ??= []).push(interval)
+      return Object.fromEntries(Object.entries(taken).map(([date, intervals]) => [date, joined(intervals)]))
     },
     search: (seen, span, words, fromEpochMs, most) => {
       const wanted = words.toLocaleLowerCase('en').split(/\s+/).filter(Boolean)

@@ -1,6 +1,7 @@
 export { dayBandNames, dayBandOf, dayBandsOf, doneBandOf, type DayBandName, type DayBands } from './dayBands'
 export { ticklerMonths, type TicklerDay, type TicklerMonth } from './ticklerMonths'
-export { endOfDay, loadAt, loadOf, minutesOf, type DaySize, type Load } from './load'
+export { gapsIn, joined, minutesIn, within, type Interval } from './busy'
+export { endOfDay, loadAt, loadOf, minutesOf, roomIn, type DaySize, type Load } from './load'
 export { tapeOf, type DayTape, type TapePiece } from './tapeOf'
 export {
   compareByHand,

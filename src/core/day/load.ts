@@ -1,4 +1,5 @@
 import type { Action } from '../record'
+import { minutesIn, within, type Interval } from './busy'
 
 /**
  * What a day is made of, in minutes: those a person can give to actions, somewhere between its beginning and its end.
@@ -7,6 +8,8 @@ export interface DaySize {
   readonly availableMinutes: number
   readonly startsAtMinute: number
   readonly endsAtMinute: number
+  /** What is taken of it by events, joined. */
+  readonly busy?: readonly Interval[]
 }
 
 /** The planned minutes of a day against those that are left of it. */
@@ -32,11 +35,18 @@ export const minutesOf = (actions: readonly Action[]): number =>
 export const endOfDay = ({ availableMinutes, startsAtMinute, endsAtMinute }: DaySize): number =>
   Math.min(1440, Math.max(endsAtMinute, startsAtMinute + availableMinutes))
 
-/** What is left of a day at `minute` of it, where `doneMinutes` have been worked: never more than the clock leaves. */
-export function minutesLeft(size: DaySize, doneMinutes: number, minute: number): number {
-  const ahead = endOfDay(size) - Math.max(minute, size.startsAtMinute)
-  return Math.max(0, Math.min(size.availableMinutes - doneMinutes, ahead))
+/** What of a day from `minute` on is not taken. */
+function openFrom(size: DaySize, minute: number): number {
+  const span = { from: Math.max(minute, size.startsAtMinute), to: endOfDay(size) }
+  return Math.max(0, span.to - span.from) - minutesIn(within(size.busy ?? [], span))
 }
+
+/** The minutes a whole day has for actions: those a person can give, and no more than events leave. */
+export const roomIn = (size: DaySize): number => Math.min(size.availableMinutes, openFrom(size, 0))
+
+/** What is left of a day at `minute` of it, where `doneMinutes` have been worked: never more than the clock leaves. */
+export const minutesLeft = (size: DaySize, doneMinutes: number, minute: number): number =>
+  Math.max(0, Math.min(roomIn(size) - doneMinutes, openFrom(size, minute)))
 
 /** The load of a day that has not begun. */
 export function loadOf(actions: readonly Action[], availableMinutes: number): Load {
@@ -59,6 +69,6 @@ export function loadAt(actions: readonly Action[], doneMinutes: number, size: Da
   return {
     ...loadOf(actions, availableMinutes),
     doneMinutes,
-    isPartly: doneMinutes > 0 || availableMinutes < size.availableMinutes,
+    isPartly: doneMinutes > 0 || availableMinutes < roomIn(size),
   }
 }

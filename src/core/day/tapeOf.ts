@@ -2,6 +2,7 @@
 // behind the other in the gaps from now on. Where the minutes that are left run out, the rest does not fit.
 import type { Action } from '../record'
 import { toMinute } from '../time'
+import type { Interval } from './busy'
 import { endOfDay, type DaySize } from './load'
 
 /** One thing on the tape; all in minutes of the day. */
@@ -19,6 +20,8 @@ export interface DayTape {
   readonly startsAtMinute: number
   readonly endsAtMinute: number
   readonly pieces: readonly TapePiece[]
+  /** What events take of the day: nothing planned lies there. */
+  readonly busy: readonly Interval[]
 }
 
 export interface TapeFrom {
@@ -54,8 +57,8 @@ function doneOn(done: TapeFrom['done']): Laid[] {
 const lengthOf = ({ minutes }: Action): number => minutes ?? 0
 
 /** Each in the first gap that takes all of it. */
-function inGaps(actions: readonly Action[], fixed: readonly Laid[], begins: number): Laid[] {
-  const laid = [...fixed].sort((a, b) => a.from - b.from)
+function inGaps(actions: readonly Action[], taken: readonly Interval[], begins: number): Laid[] {
+  const laid = [...taken].sort((a, b) => a.from - b.from)
   return actions.map((action) => {
     const length = lengthOf(action)
     let from = begins
@@ -80,11 +83,12 @@ export function tapeOf({ size, minute, date, planned, done, availableMinutes }: 
     const from = action.at?.time ? toMinute(action.at.time) : begins
     return { id: action.id, title: action.title, from, to: from + lengthOf(action), kind: 'fixed' }
   })
+  const busy = size.busy ?? []
   const open = [
     ...fixed,
     ...inGaps(
       long.filter((action) => !isFixed(action)),
-      fixed,
+      [...fixed, ...busy],
       begins,
     ),
   ].sort((a, b) => a.from - b.from || (a.id < b.id ? -1 : 1))
@@ -100,5 +104,6 @@ export function tapeOf({ size, minute, date, planned, done, availableMinutes }: 
     startsAtMinute: Math.min(size.startsAtMinute, ...all.map(({ from }) => from)),
     endsAtMinute: Math.max(endOfDay(size), ...all.map(({ to }) => to)),
     pieces: all,
+    busy,
   }
 }

@@ -47,6 +47,7 @@ export function askReaderIn(makeWorker: () => Worker, onLost: () => void): AskRe
     read: ask('read'),
     forget: ask('forget'),
     eventsIn: ask('eventsIn'),
+    busyIn: ask('busyIn'),
     search: ask('search'),
     whole: ask('whole'),
   }

@@ -1,6 +1,7 @@
 // What is known of calendars at this moment: how each was read, and the events of the spans somebody looks at.
 import { createStore } from 'zustand/vanilla'
 import type { ShownEvent, ShownEvents } from '@/core/calendar/calendarReader'
+import type { Interval } from '@/core/day'
 import type { CalendarDate } from '@/core/time'
 
 /** How one calendar was read. */
@@ -28,9 +29,16 @@ export interface CalendarsHeld {
   readonly readings: Readonly<Record<string, Reading>>
   /** By the span they are in. */
   readonly events: Readonly<Record<string, ShownEvents>>
+  /** What busy events take of each day of the year to come. */
+  readonly busy: Readonly<Record<string, readonly Interval[]>>
 }
 
-export const calendarsHeld = createStore<CalendarsHeld>(() => ({ readings: {}, events: {} }))
+const nothingTaken = {}
+export const calendarsHeld = createStore<CalendarsHeld>(() => ({
+  readings: {},
+  events: {},
+  busy: nothingTaken,
+}))
 
 /** The days from one to another, the last included. */
 export const spanKey = (from: CalendarDate, to: CalendarDate): string => `${from}~${to}`

@@ -33,7 +33,7 @@ async function device() {
 const other = { says: calendar('Trustees') as string | null | { kind: string }, etag: '"1"', asked: 0 }
 beforeEach(() => {
   Object.assign(other, { says: calendar('Trustees'), etag: '"1"', asked: 0 })
-  calendarsHeld.setState({ readings: {}, events: {} }, true)
+  calendarsHeld.setState({ readings: {}, events: {}, busy: {} }, true)
   globalThis.fetch = (async (_: string, { headers }: { headers: Record<string, string> }) => {
     other.asked++
     if (other.says === null) throw new Error('no network')
@@ -115,7 +115,7 @@ it('is there without a network the next time, and forgets a calendar that was re
   other.says = null
   const next = await device()
   const later = { ...next.parts, store, memory: parts.memory, blobs: parts.blobs }
-  calendarsHeld.setState({ readings: {}, events: {} }, true)
+  calendarsHeld.setState({ readings: {}, events: {}, busy: {} }, true)
   // As a page that is opened anew: another engine over the same store.
   const again = engineOf({ ...later, store: { ...store } }, next.ask)
   again.want(day, day)

@@ -109,7 +109,24 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
     calendarsHeld.setState((held) => ({ events: { ...held.events, [key]: { ...found, events } } }))
   }
   const lookedAt = new Map<string, number>()
-  const lookAtAll = () => [...wanted.keys()].forEach((key) => void look(key).catch(() => {}))
+  /** What is taken of the days around; those of hidden and free calendars take nothing. */
+  async function lookAtBusy(): Promise<void> {
+    const asked = ++turn
+    busyAskedAt = asked
+    const { today } = store.api.getState()
+    const calendarIds = shown().flatMap(({ id, isFree }) => (isFree ? [] : [id]))
+    const busy = await ask.busyIn(
+      { calendarIds, zone: clock.zone() },
+      addDays(today, -7),
+      addDays(today, 370),
+    )
+    if (busyAskedAt === asked) calendarsHeld.setState({ busy })
+  }
+  let busyAskedAt = 0
+  const lookAtAll = () => {
+    for (const key of wanted.keys()) void look(key).catch(() => {})
+    void lookAtBusy().catch(() => {})
+  }
 
   async function readBytes(id: Id<'calendar'>, bytes: ArrayBuffer, from: string): Promise<boolean> {
     const read = await ask.read(id, new Uint8Array(bytes))
@@ -218,10 +235,10 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
     lookAtAll()
   }
 
-  let table = document().calendar
-  store.api.subscribe(({ document: { calendar } }) => {
-    if (calendar === table) return
-    table = calendar
+  let [table, day] = [document().calendar, store.api.getState().today]
+  store.api.subscribe(({ document: { calendar }, today }) => {
+    if (calendar === table && today === day) return
+    ;[table, day] = [calendar, today]
     attendAll()
   })
   attendAll()

@@ -22,7 +22,7 @@ export function EventRows({ events, date, label, isSmall = false }: EventRowsPro
   const onDay = eventsOnDay(events, date, zone)
   if (onDay.length === 0) return null
   return (
-    <Column render="ul" aria-label={label} gap="$1" paddingVertical="$1">
+    <Column render="ul" aria-label={label} gap="$1" paddingVertical="$1.5">
       {onDay.map((event) => (
         <Column key={`${event.calendarId} ${event.id}`} render="li">
           <OneEvent event={event} times={eventTimes(event, date, zone)} isSmall={isSmall} />

@@ -1,7 +1,7 @@
 // What a day holds and what is left of it: the one place that every screen asks, so that all of them say the same
 // about the same day. The day has one size, whichever side of life is shown.
 import { dayOnSheet, isWaitingOrBlocked } from '@/core/action'
-import { loadAt, loadOf, type DaySize, type DayTape, type Load } from '@/core/day'
+import { loadAt, loadOf, roomIn, type DaySize, type DayTape, type Interval, type Load } from '@/core/day'
 import { tapeOf } from '@/core/day/tapeOf'
 import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
@@ -14,6 +14,8 @@ import { availableMinutesOn, settingsOf } from './selectors'
 export interface Asked {
   readonly now: LocalMoment
   readonly zone: string
+  /** What events take of a day; nothing where it is left out. */
+  readonly busyOn?: (date: CalendarDate) => readonly Interval[]
 }
 
 export const askedAt = (epochMs: number, zone: string): Asked => ({ now: localMomentAt(epochMs, zone), zone })
@@ -31,12 +33,13 @@ export function plannedOn(document: Document, date: CalendarDate, today: Calenda
   return alsoUnderway.length === 0 ? laid : [...laid, ...alsoUnderway]
 }
 
-const sizeOf = (document: Document, date: CalendarDate): DaySize => {
+const sizeOf = (document: Document, date: CalendarDate, { busyOn }: Asked): DaySize => {
   const { dayStartsAtMinute, dayEndsAtMinute } = settingsOf(document)
   return {
     availableMinutes: availableMinutesOn(document, date),
     startsAtMinute: dayStartsAtMinute,
     endsAtMinute: dayEndsAtMinute,
+    busy: busyOn?.(date) ?? [],
   }
 }
 
@@ -50,9 +53,11 @@ export interface Moving {
 export function loadOn(
   document: Document,
   date: CalendarDate,
-  { now, zone }: Asked,
+  asked: Asked,
   { come = [], go }: Moving = {},
 ): Load {
+  const { now, zone } = asked
+  const size = sizeOf(document, date, asked)
   const planned = plannedOn(document, date, now.date)
   const coming = new Set(come.map(({ id }) => id))
   const stays = ({ id }: Action) => !coming.has(id)
@@ -60,9 +65,9 @@ export function loadOn(
     come.length === 0 && !go
       ? planned
       : [...planned.filter((action) => stays(action) && !go?.(action)), ...come]
-  if (date !== now.date) return loadOf(actions, availableMinutesOn(document, date))
+  if (date !== now.date) return loadOf(actions, roomIn(size))
   const doneMinutes = minutesDoneIn(document, lists.doneOf(document, date, date, zone))
-  return loadAt(actions, doneMinutes, sizeOf(document, date), now.minute)
+  return loadAt(actions, doneMinutes, size, now.minute)
 }
 
 /** The same day to scale. */
@@ -70,7 +75,7 @@ export function tapeOn(document: Document, date: CalendarDate, asked: Asked): Da
   const { now, zone } = asked
   const done = date === now.date ? lists.doneOf(document, date, date, zone) : []
   return tapeOf({
-    size: sizeOf(document, date),
+    size: sizeOf(document, date, asked),
     minute: date === now.date ? now.minute : 0,
     date,
     planned: plannedOn(document, date, now.date),

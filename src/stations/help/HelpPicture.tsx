@@ -53,6 +53,7 @@ const OneRow = ({
 const tape = {
   startsAtMinute: 480,
   endsAtMinute: 1080,
+  busy: [],
   pieces: [
     { id: 'a', title: 'a', from: 480, to: 555, fitsTo: 555, kind: 'done' },
     { id: 'b', title: 'b', from: 600, to: 690, fitsTo: 690, kind: 'planned' },
