@@ -67,6 +67,8 @@ it('never writes as a page what is none to its end', async () => {
   expect((screen.getByRole('textbox', { name: 'Note' }) as HTMLTextAreaElement).value).toBe(note)
 })
 it('leaves a text that was opened to be written in as it was, and changes it with the first key', async () => {
+  // The editor loads with the first key that asks for it: on a busy machine that takes its time.
+  await import('./NoteEditor')
   const asCame = '* one\n\n[site](https://mill.example "the mill")'
   const { text } = await shown(asCame)
   const editor = async () => {
