@@ -1,4 +1,4 @@
-import { act, fireEvent, screen, within } from '@testing-library/react'
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { recordsIn } from '@/core/journal'
 import { showStation } from '@/frame/testing'
 import { NoteBand } from './NoteBand'
@@ -67,13 +67,19 @@ it('never writes as a page what is none to its end', async () => {
   expect((screen.getByRole('textbox', { name: 'Note' }) as HTMLTextAreaElement).value).toBe(note)
 })
 it('leaves a text that was opened to be written in as it was, and changes it with the first key', async () => {
-  // The editor loads with the first key that asks for it: on a busy machine that takes its time.
-  await import('./NoteEditor')
   const asCame = '* one\n\n[site](https://mill.example "the mill")'
   const { text } = await shown(asCame)
+  // Until the editor is there, a plain field takes the keys.
   const editor = async () => {
     fireEvent.click(screen.getByRole('button', { name: 'Edit note: Note' }))
-    return screen.findByRole('textbox', { name: 'Note' })
+    return waitFor(
+      () => {
+        const field = screen.getByRole('textbox', { name: 'Note' })
+        expect(field.getAttribute('contenteditable')).toBe('true')
+        return field
+      },
+      { timeout: 10_000 },
+    )
   }
   const escape = async (field: HTMLElement) => {
     fireEvent.keyDown(field, { key: 'Escape' })
