@@ -7,6 +7,7 @@ import ChevronDown from 'lucide-react/icons/chevron-down'
 import ChevronLeft from 'lucide-react/icons/chevron-left'
 import ChevronRight from 'lucide-react/icons/chevron-right'
 import ChevronUp from 'lucide-react/icons/chevron-up'
+import Clock from 'lucide-react/icons/clock-8'
 import Cloud from 'lucide-react/icons/cloud'
 import CornerDownLeft from 'lucide-react/icons/corner-down-left'
 import Ellipsis from 'lucide-react/icons/ellipsis'
@@ -17,6 +18,7 @@ import Info from 'lucide-react/icons/info'
 import Layers from 'lucide-react/icons/layers'
 import LibraryBig from 'lucide-react/icons/library'
 import Minus from 'lucide-react/icons/minus'
+import List from 'lucide-react/icons/list'
 import Mic from 'lucide-react/icons/mic'
 import Moon from 'lucide-react/icons/moon'
 import NotebookPen from 'lucide-react/icons/notebook-pen'
@@ -56,6 +58,8 @@ const icons = {
   lamp: Moon,
   settings: Settings2,
   timer: Timer,
+  hours: Clock,
+  list: List,
   project: Layers,
   someday: Cloud,
   reference: BookOpen,

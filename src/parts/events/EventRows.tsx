@@ -4,7 +4,7 @@ import type { ShownEvent } from '@/core/calendar/calendarReader'
 import type { CalendarDate } from '@/core/time'
 import { desk } from '@/held/desk'
 import { useZen } from '@/held/zen'
-import { Column, Press, Row, Words } from '@/ui'
+import { Column, Press, Row, Unseen, Words } from '@/ui'
 import { eventTimes, eventTitle } from '@/words/events'
 
 interface EventRowsProps {
@@ -37,7 +37,6 @@ function OneEvent({ event, times, isSmall }: { event: ShownEvent; times: string;
   const size = isSmall ? 'small' : 'second'
   return (
     <Press
-      aria-label={[title, times, event.place, event.isBusy ? '' : 'takes no time'].filter(Boolean).join(', ')}
       aria-haspopup="dialog"
       width="100%"
       minHeight={isSmall ? 28 : 44}
@@ -57,12 +56,18 @@ function OneEvent({ event, times, isSmall }: { event: ShownEvent; times: string;
         alignItems={isSmall ? 'flex-start' : 'center'}
         minWidth={0}
       >
-        <Words size={size} tone="slate" minWidth={isSmall ? 0 : 96} flexShrink={0}>
+        <Words size={size} tone="slate" minWidth={isSmall ? 0 : 96} flexShrink={0} aria-hidden>
           {times}
         </Words>
         <Words size={size} flex={isSmall ? undefined : 1} minWidth={0}>
           {title}
-          {event.place && !isSmall ? <Words size="second" tone="inkSoft">{` · ${event.place}`}</Words> : null}
+          <Unseen>{times}</Unseen>
+          {event.place ? (
+            <Words size={size} tone="inkSoft" className={isSmall ? 'visually-hidden' : undefined}>
+              {` · ${event.place}`}
+            </Words>
+          ) : null}
+          {event.isBusy ? null : <Unseen>takes no time</Unseen>}
         </Words>
       </Row>
     </Press>

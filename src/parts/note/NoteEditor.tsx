@@ -3,13 +3,13 @@
 import { Editor, Extension, InputRule, type Extensions, type JSONContent } from '@tiptap/core'
 import { TaskItem, TaskList } from '@tiptap/extension-list'
 import { TableKit } from '@tiptap/extension-table'
-import { Fragment, Slice } from '@tiptap/pm/model'
+import { Fragment, Slice, type Node as PageDoc } from '@tiptap/pm/model'
 import StarterKit from '@tiptap/starter-kit'
 import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { noteLimit } from '@/core/record'
 import { desk } from '@/held/desk'
 import { asPasted } from './asPasted'
-import { mergePage } from './mergePage'
+import { broughtOver, mergePage } from './mergePage'
 import { EditorBar } from './EditorBar'
 import { toPage } from './toPage'
 import type { Turning } from './useTurning'
@@ -208,10 +208,12 @@ export function NoteEditor({
     untoldRef.current()
     if (stands.current !== before) return
     const page = turning.pageOf(note)
+    const stood = turning.pageOf(stands.current)
     // What came in is no page: it is written on as plain text.
-    if (!page) return told.current.onLeave()
+    if (!page || !stood) return told.current.onLeave()
     stands.current = note
-    const tr = mergePage(editor.state, editor.schema.nodeFromJSON(page))
+    const [base, other] = [stood, page].map((each) => editor.schema.nodeFromJSON(each)) as [PageDoc, PageDoc]
+    const tr = mergePage(editor.state, broughtOver(editor.state.doc, base, other))
     if (tr) editor.view.dispatch(tr.setMeta('preventUpdate', true))
     standsAs.current = editor.state.doc
   }, [editor, note, turning, untoldRef])

@@ -1,7 +1,7 @@
 import { getSchema } from '@tiptap/core'
 import { EditorState, TextSelection } from '@tiptap/pm/state'
 import StarterKit from '@tiptap/starter-kit'
-import { mergePage } from './mergePage'
+import { broughtOver, mergePage } from './mergePage'
 
 const schema = getSchema([StarterKit.configure({ trailingNode: false })])
 const pageOf = (...lines: string[]) =>
@@ -37,3 +37,51 @@ it.each([
 ])('brings in what another wrote %s', (_, before, other, after) =>
   expect(broughtIn(before, other)).toEqual(after),
 )
+
+it.each([
+  [
+    'a space typed just now, where another wrote below',
+    ['one ', 'two'],
+    ['one', 'two'],
+    ['one', 'two, more'],
+    ['one ', 'two, more'],
+  ],
+  [
+    'and where another wrote above',
+    ['one', 'two '],
+    ['one', 'two'],
+    ['none', 'one', 'two'],
+    ['none', 'one', 'two '],
+  ],
+  [
+    'a line that is still empty',
+    ['one', '', 'two'],
+    ['one', 'two'],
+    ['one, more', 'two', 'three'],
+    ['one, more', '', 'two', 'three'],
+  ],
+  [
+    'an empty line at the end, before what another added there',
+    ['one', ''],
+    ['one'],
+    ['one', 'two'],
+    ['one', '', 'two'],
+  ],
+  [
+    'what another took out is gone',
+    ['one ', 'two', 'three'],
+    ['one', 'two', 'three'],
+    ['one', 'three'],
+    ['one ', 'three'],
+  ],
+  [
+    'in the same line the other has the word',
+    ['one ', 'two'],
+    ['one', 'two'],
+    ['one!', 'two'],
+    ['one!', 'two'],
+  ],
+])('keeps what is in no kept text: %s', (_, doc, base, other, expected) => {
+  const page = broughtOver(pageOf(...doc), pageOf(...base), pageOf(...other))
+  expect(Array.from({ length: page.childCount }, (_none, at) => page.child(at).textContent)).toEqual(expected)
+})

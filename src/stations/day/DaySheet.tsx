@@ -14,11 +14,14 @@ import { useDonePlace } from '@/parts/done/useDonePlace'
 import { DayEvents } from '@/parts/events/DayEvents'
 import { Band } from '@/parts/rows/Band'
 import { useDesk } from '@/held/desk'
+import { useKept } from '@/held/useKept'
+import { useOpened } from '@/held/useOpened'
 import { focusCapture } from '@/held/keys'
 import { bandWords, momentWords } from '@/words'
 import { useHeld, useToday, useZen } from '@/held/zen'
 import { CarryBetweenBands } from './CarryBetweenBands'
 import { DayTapeRow } from './DayTapeRow'
+import { HoursRibbon, HoursSheet } from './hours/lazyHours'
 import { OnlyWhatFits } from './OnlyWhatFits'
 import { PlanButton } from './PlanButton'
 import { useDoneToday } from './DoneToday'
@@ -56,46 +59,64 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
   const isChoosing = useDesk((state) => state.chosen.length > 0)
   const among = (name: Planned) =>
     donePlace === 'among' ? done.filter((action) => doneBandOf(action, today, day.reach) === name) : []
+  const { opened } = useOpened()
+  const [shownAs, showAs] = useKept('day-as')
+  if (!wide && shownAs === 'hours') return <HoursSheet onList={() => showAs(null)} onSeeReach={onSeeReach} />
+  const isBeside = wide && opened === null
   return (
-    <CarryBetweenBands bands={{ ...bands, inReach: few }}>
-      <DayTapeRow />
-      <DayEvents events={events} date={today} label="Events today" />
-      {inOrder
-        .map((name) => ({ name, ticked: among(name) }))
-        .map(({ name, ticked }) =>
-          bands[name].length > 0 || ticked.length > 0 ? (
-            <DropPlace key={name} place={{ kind: 'in', in: name }}>
-              <PlannedBand name={name} actions={bands[name]} done={ticked} limit={settings.underwayLimit} />
+    <Row alignItems="flex-start" gap="$5">
+      <Column flex={1} minWidth={0}>
+        <CarryBetweenBands bands={{ ...bands, inReach: few }}>
+          <DayTapeRow onHours={() => showAs('hours')} />
+          {isBeside ? null : <DayEvents events={events} date={today} label="Events today" />}
+          {inOrder
+            .map((name) => ({ name, ticked: among(name) }))
+            .map(({ name, ticked }) =>
+              bands[name].length > 0 || ticked.length > 0 ? (
+                <DropPlace key={name} place={{ kind: 'in', in: name }}>
+                  <PlannedBand
+                    name={name}
+                    actions={bands[name]}
+                    done={ticked}
+                    limit={settings.underwayLimit}
+                  />
+                </DropPlace>
+              ) : null,
+            )}
+          {planned.length === 0 ? <NothingPlanned reachable={reachable} onSeeReach={onSeeReach} /> : null}
+          <OnlyWhatFits />
+          {reachable > 0 ? (
+            <DropPlace place={{ kind: 'in', in: 'inReach' }}>
+              <Band
+                title={bandWords.inReach}
+                actions={few}
+                counted={String(reachable)}
+                summed={false}
+                quick="pick"
+                more={
+                  reachable > fewInReach ? (
+                    <Row paddingTop="$1.5">
+                      <Button kind="quiet" label={`See all ${reachable} in reach`} onPress={onSeeReach} />
+                    </Row>
+                  ) : null
+                }
+              />
             </DropPlace>
-          ) : null,
-        )}
-      {planned.length === 0 ? <NothingPlanned reachable={reachable} onSeeReach={onSeeReach} /> : null}
-      <OnlyWhatFits />
-      {reachable > 0 ? (
-        <DropPlace place={{ kind: 'in', in: 'inReach' }}>
-          <Band
-            title={bandWords.inReach}
-            actions={few}
-            counted={String(reachable)}
-            summed={false}
-            quick="pick"
-            more={
-              reachable > fewInReach ? (
-                <Row paddingTop="$1.5">
-                  <Button kind="quiet" label={`See all ${reachable} in reach`} onPress={onSeeReach} />
-                </Row>
-              ) : null
-            }
-          />
-        </DropPlace>
+          ) : null}
+          <DoneBand title="Done today" actions={done} place={donePlace} showProject onPlace={setDonePlace} />
+          {wide || isChoosing || planned.length + reachable + done.length === 0 ? null : (
+            <FloatingMain>
+              <PlanButton />
+            </FloatingMain>
+          )}
+        </CarryBetweenBands>
+      </Column>
+      {isBeside ? (
+        <Column width={300} flexShrink={0} className="no-print">
+          <HoursRibbon onSeeReach={onSeeReach} />
+        </Column>
       ) : null}
-      <DoneBand title="Done today" actions={done} place={donePlace} showProject onPlace={setDonePlace} />
-      {wide || isChoosing || planned.length + reachable + done.length === 0 ? null : (
-        <FloatingMain>
-          <PlanButton />
-        </FloatingMain>
-      )}
-    </CarryBetweenBands>
+    </Row>
   )
 }
 

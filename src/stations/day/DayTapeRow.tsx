@@ -12,7 +12,8 @@ import { Column, IconButton, Row, Words } from '@/ui'
 import { duration } from '@/words'
 import { DayStrip } from './DayStrip'
 
-export function DayTapeRow() {
+/** On a phone, `onHours` shows the day as hours in place of the list. */
+export function DayTapeRow({ onHours }: { onHours: () => void }) {
   const { wide } = useMedia()
   const today = useToday()
   const available = useHeld(({ document }) => select.availableMinutesOn(document, today))
@@ -24,13 +25,15 @@ export function DayTapeRow() {
         {...useDayTape(today)}
         onFind={findRow}
         end={
-          <IconButton
-            className="no-print"
-            label={isUnfolded ? 'Hide the days to come' : 'Show the days to come'}
-            icon={isUnfolded ? 'up' : 'down'}
-            aria-expanded={isUnfolded}
-            onPress={() => setUnfolded(!isUnfolded)}
-          />
+          <Row className="no-print" flexShrink={0}>
+            {wide ? null : <IconButton label="Show as hours" icon="hours" onPress={onHours} />}
+            <IconButton
+              label={isUnfolded ? 'Hide the days to come' : 'Show the days to come'}
+              icon={isUnfolded ? 'up' : 'down'}
+              aria-expanded={isUnfolded}
+              onPress={() => setUnfolded(!isUnfolded)}
+            />
+          </Row>
         }
       />
       {isUnfolded ? (

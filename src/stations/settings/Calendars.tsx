@@ -54,14 +54,7 @@ function OneCalendar({ calendar }: { calendar: Calendar }) {
   }
   return (
     <Column render="li" borderBottomWidth={1} borderColor="$rule">
-      <Press
-        width="100%"
-        minHeight={52}
-        gap="$3"
-        paddingVertical="$2"
-        aria-label={`${calendar.name}, calendar`}
-        onPress={() => open(calendar.id)}
-      >
+      <Press width="100%" minHeight={52} gap="$3" paddingVertical="$2" onPress={() => open(calendar.id)}>
         <Column
           width={12}
           height={28}

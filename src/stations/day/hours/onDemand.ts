@@ -1,0 +1,3 @@
+// The day as hours, behind one door.
+export { HoursRibbon } from './HoursRibbon'
+export { HoursSheet } from './HoursSheet'

@@ -1,0 +1,86 @@
+// What lies on the ribbon of today: events, what is fixed, what is planned and what is done, each where it is.
+import { useMemo } from 'react'
+import type { ShownEvent } from '@/core/calendar/calendarReader'
+import { eventsOnDay } from '@/core/calendar/eventsOnDay'
+import { endOfDay } from '@/core/day'
+import { elapsedAt, elapsedOf, ribbonOf, type Ribbon, type RibbonThing } from '@/core/day/ribbon'
+import type { CalendarDate } from '@/core/time'
+import { useEvents } from '@/held/calendars/useEvents'
+import { useDayTape } from '@/held/useLoads'
+import { useHeld, useZen } from '@/held/zen'
+import { select } from '@/state'
+import { eventTimes, eventTitle } from '@/words/events'
+
+/** Shorter than this nothing is drawn: it could not be tapped. */
+export const leastMinutes = 20
+
+export interface OnRibbon extends RibbonThing {
+  /** Said under its title, and for the ear. */
+  readonly detail: string
+  /** Set for an event. */
+  readonly event: ShownEvent | null
+}
+
+export interface DayRibbon {
+  readonly ribbon: Ribbon<OnRibbon>
+  readonly wholeDays: readonly ShownEvent[]
+  /** Minutes since the day began. */
+  readonly now: number | null
+  readonly busyEvents: number
+  readonly zone: string
+}
+
+const said = { fixed: 'fixed time', planned: 'planned', done: 'done' } as const
+
+export function useRibbon(date: CalendarDate): DayRibbon {
+  const { clock } = useZen()
+  const zone = clock.zone()
+  const { tape, nowMinute } = useDayTape(date)
+  const all = useEvents(date, date)
+  const settings = useHeld(({ document }) => select.settingsOf(document))
+  const available = useHeld(({ document }) => select.availableMinutesOn(document, date))
+  return useMemo(() => {
+    const events = eventsOnDay(all, date, zone)
+    const timed = events.filter(({ isAllDay }) => !isAllDay)
+    const ofEvents = timed.map((event): OnRibbon => {
+      const from = elapsedAt(event.fromEpochMs, date, zone)
+      return {
+        id: `${event.calendarId} ${event.id}`,
+        title: eventTitle(event),
+        detail: [eventTimes(event, date, zone), event.place].filter(Boolean).join(' · '),
+        kind: 'event',
+        isFree: !event.isBusy,
+        event,
+        from,
+        // What has no length still has to be seen.
+        to: Math.max(from + 5, elapsedAt(event.toEpochMs, date, zone)),
+      }
+    })
+    const ofActions = tape.pieces.map((piece): OnRibbon => {
+      const fits = piece.kind === 'planned' && piece.fitsTo < piece.to ? 'does not fit' : said[piece.kind]
+      return {
+        id: piece.id,
+        title: piece.title,
+        detail: fits,
+        kind: piece.kind,
+        isFree: false,
+        event: null,
+        from: elapsedOf(piece.from, date, zone),
+        to: elapsedOf(piece.to, date, zone),
+      }
+    })
+    const { dayStartsAtMinute: startsAtMinute, dayEndsAtMinute: endsAtMinute } = settings
+    const work = {
+      from: elapsedOf(startsAtMinute, date, zone),
+      to: elapsedOf(endOfDay({ availableMinutes: available, startsAtMinute, endsAtMinute }), date, zone),
+    }
+    const now = nowMinute === null ? null : elapsedOf(nowMinute, date, zone)
+    return {
+      ribbon: ribbonOf([...ofEvents, ...ofActions], work, now, leastMinutes),
+      wholeDays: events.filter(({ isAllDay }) => isAllDay),
+      now,
+      busyEvents: timed.filter(({ isBusy }) => isBusy).length,
+      zone,
+    }
+  }, [all, available, date, nowMinute, settings, tape, zone])
+}
