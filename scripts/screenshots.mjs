@@ -96,19 +96,6 @@ const views = [
   },
   { name: 'lens-columns-wide', path: byDate, size: wide, act: shownAs('columns') },
   { name: 'lens-table-wide', path: byDate, size: wide, act: shownAs('table') },
-  { name: 'glance', path: '/glance', size: { width: 360, height: 600 } },
-  { name: 'week-wide', path: '/week', size: wide },
-  { name: 'shelves-wide', path: '/shelves', size: wide },
-  {
-    name: 'project-phone',
-    path: '/shelves',
-    size: phone,
-    act: (page) =>
-      page
-        .getByRole('button', { name: /^Fenwick Hall echo report/ })
-        .first()
-        .click(),
-  },
   {
     name: 'goals-wide',
     path: '/shelves',
@@ -158,12 +145,29 @@ const views = [
       await page.getByText('due Fri 13 Mar').waitFor()
     },
   },
+  { name: 'week-wide', path: '/week', size: wide },
+  { name: 'shelves-wide', path: '/shelves', size: wide },
+  {
+    name: 'project-phone',
+    path: '/shelves',
+    size: phone,
+    act: (page) =>
+      page
+        .getByRole('button', { name: /^Fenwick Hall echo report/ })
+        .first()
+        .click(),
+  },
+  {
+    name: 'hours-phone',
+    path: '/day',
+    size: phone,
+    act: (page) => page.getByRole('button', { name: 'Show as hours' }).click(),
+  },
   {
     name: 'day-wide-lamp',
     path: '/day',
     size: wide,
     lamp: true,
-    act: (page) => page.getByRole('button', { name: /^Sign off the Fenwick/ }).click(),
   },
 ]
 

@@ -123,7 +123,7 @@ export function HoursRibbon({ onSeeReach }: { onSeeReach: () => void }) {
 
 function Block({ block, top }: { block: RibbonBlock<OnRibbon>; top: number }) {
   const { open } = useOpened()
-  const { title, detail, kind, event, lane, lanes, isFree } = block
+  const { title, when, detail, kind, event, lane, lanes, isFree } = block
   const tall = Math.max(least, height(block.to - block.from) - 3)
   const { edge, ...face } = faces[kind]
   return (
@@ -155,6 +155,7 @@ function Block({ block, top }: { block: RibbonBlock<OnRibbon>; top: number }) {
       >
         <Column flex={1} minWidth={0}>
           <Words size="second" oneLine tone={kind === 'done' ? 'inkSoft' : 'ink'}>
+            {when === '' ? null : <Unseen>{when}</Unseen>}
             {title}
             {tall < twoLines ? <Unseen>{detail}</Unseen> : null}
           </Words>

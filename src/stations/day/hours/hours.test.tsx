@@ -48,10 +48,10 @@ it('has events, what is fixed and planned, and the gaps between them, in the ord
   expect(names()).toEqual([
     '25 min free: 1 fits. See what fits',
     'Trustees09:30–10:30 · Studioevent',
-    'draw the hatchplanned',
+    '10:30–11:00draw the hatchplanned',
     '3 h free: 1 fits. See what fits',
     'Open house12:00–13:00event',
-    'site visitfixed time',
+    '14:00–15:00site visitfixed time',
     '3 h free: 1 fits. See what fits',
   ])
   expect(screen.getByText('1 event, longest gap 3 h')).toBeTruthy()
@@ -61,7 +61,7 @@ it('opens an event and an action, and asks of a gap what fits into it', async ()
   const { store, asked } = await shown()
   fireEvent.click(screen.getByRole('button', { name: /^Trustees/ }))
   expect(desk.getState().sheet).toMatchObject({ kind: 'event', event: { title: 'Trustees' } })
-  fireEvent.click(screen.getByRole('button', { name: 'site visit fixed time' }))
+  fireEvent.click(screen.getByRole('button', { name: '14:00–15:00 site visit fixed time' }))
   const visit = recordsIn(store.api.getState().document, 'action').find(({ title }) => title === 'site visit')
   expect(address.get().params['open']).toBe(visit?.id)
   fireEvent.click(screen.getByRole('button', { name: /^25 min free/ }))

@@ -4,7 +4,7 @@ import type { ShownEvent } from '@/core/calendar/calendarReader'
 import { eventsOnDay } from '@/core/calendar/eventsOnDay'
 import { endOfDay } from '@/core/day'
 import { elapsedAt, elapsedOf, ribbonOf, type Ribbon, type RibbonThing } from '@/core/day/ribbon'
-import type { CalendarDate } from '@/core/time'
+import { fromMinute, type CalendarDate } from '@/core/time'
 import { useEvents } from '@/held/calendars/useEvents'
 import { useDayTape } from '@/held/useLoads'
 import { useHeld, useZen } from '@/held/zen'
@@ -15,7 +15,9 @@ import { eventTimes, eventTitle } from '@/words/events'
 export const leastMinutes = 20
 
 export interface OnRibbon extends RibbonThing {
-  /** Said under its title, and for the ear. */
+  /** When it is, for the ear. */
+  readonly when: string
+  /** Said under its title. */
   readonly detail: string
   /** Set for an event. */
   readonly event: ShownEvent | null
@@ -47,6 +49,7 @@ export function useRibbon(date: CalendarDate): DayRibbon {
       return {
         id: `${event.calendarId} ${event.id}`,
         title: eventTitle(event),
+        when: '',
         detail: [eventTimes(event, date, zone), event.place].filter(Boolean).join(' · '),
         kind: 'event',
         isFree: !event.isBusy,
@@ -61,6 +64,7 @@ export function useRibbon(date: CalendarDate): DayRibbon {
       return {
         id: piece.id,
         title: piece.title,
+        when: `${fromMinute(piece.from)}–${fromMinute(Math.min(1439, piece.to))}`,
         detail: fits,
         kind: piece.kind,
         isFree: false,
