@@ -1,5 +1,6 @@
 // What version 12 saved: the last whose actions knew nothing of events.
 import { recordsById, recordsIn } from '@/core/journal'
+import { calendarDateUnsafe } from '@/core/time'
 import { holdsTheSame, savedBy, storeOf } from './standIns/savedBy'
 
 describe('what version 12 saved', () => {
@@ -23,7 +24,13 @@ describe('what version 12 saved', () => {
     expect(packed()?.minutes).toBe(25)
     store.redo()
     expect(packed()?.minutes).toBe(40)
-    const event = { calendarId: 'calendar:x' as const, key: 'a 1', title: 'Lab call', fromEpochMs: 1 }
+    const event = {
+      calendarId: 'calendar:x' as const,
+      key: 'a 1',
+      title: 'Lab call',
+      on: calendarDateUnsafe('2026-03-11'),
+      fromEpochMs: 1,
+    }
     store.run('addAction', { title: 'prepare', event })
     const again = recordsIn(await openedAgain(), 'action').find(({ title }) => title === 'prepare')
     expect(again?.event).toEqual(event)

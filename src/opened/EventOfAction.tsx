@@ -15,7 +15,7 @@ export function EventOfAction({ event: tie }: { event: NonNullable<Action['event
   const calendar = useHeld(({ document }) => recordIn(document, tie.calendarId))
   const found = useWholeEvent(tie.calendarId, tie.key, tie.fromEpochMs)
   const zone = clock.zone()
-  const { date } = localMomentAt(found?.fromEpochMs ?? tie.fromEpochMs, zone)
+  const date = found ? localMomentAt(found.fromEpochMs, zone).date : tie.on
   const when = found ? `${nearDate(date, today)}, ${eventTimes(found, date, zone)}` : nearDate(date, today)
   const title = found ? eventTitle(found) : tie.title
   if (!calendar || found === null)

@@ -100,6 +100,7 @@ function Acts({
     calendarId: event.calendarId as Id<'calendar'>,
     key: event.id,
     title: title.slice(0, titleLimit),
+    on: date,
     fromEpochMs: Math.max(0, Math.floor(event.fromEpochMs)),
   }
   const add = (given: { title: string } & Partial<Pick<Action, 'due' | 'day'>>) => {

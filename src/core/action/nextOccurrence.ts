@@ -1,6 +1,7 @@
 // What comes again: an action on another day of its rule, with its steps and reminders; and what of it was meant for
 // one alone.
 import { facetOf, facets } from '../facets'
+import { begunAnew } from './begunAnew'
 import { isEqual } from '../isEqual'
 import { repeatingFieldNames, type Action, type Id, type Reminder, type Step } from '../record'
 import { asNew } from '../note/ties'
@@ -24,13 +25,10 @@ export function onOccurrence(action: Action, from: CalendarDate, occurrence: Cal
     ...kept,
     ...next,
     note: asNew(kept.note),
+    ...begunAnew,
     occurrence,
-    overrides: {},
-    moved: [],
-    startedAtEpochMs: null,
-    timerFromEpochMs: null,
-    takenMinutes: null,
-    lineOf: null,
+    // The next day of a rule is not that of the same event.
+    event: null,
   }
 }
 

@@ -94,7 +94,13 @@ it('touches nothing that is kept: however often a link is read, the journal has 
   const { refresh } = engineOf(parts, ask)
   const id = run('addCalendar', { name: 'Hall', link }) as Id<'calendar'>
   await settle()
-  const event = { calendarId: id, key: 'a', title: 'Trustees', fromEpochMs: 1 }
+  const event = {
+    calendarId: id,
+    key: 'a',
+    title: 'Trustees',
+    on: calendarDateUnsafe('2026-03-11'),
+    fromEpochMs: 1,
+  }
   run('addAction', { title: 'prepare', event })
   const [document, changes] = [store.api.getState().document, (await store.journal()).changes.length]
   for (const [at, title] of ['one', 'two', 'three'].entries()) {

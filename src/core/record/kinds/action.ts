@@ -42,6 +42,8 @@ const ofEvent = object({
   /** The event's own name in its calendar. */
   key: text(600),
   title: line(),
+  /** Its day then, as the person's clock showed it. */
+  on: date,
   fromEpochMs: epochMs,
 })
 

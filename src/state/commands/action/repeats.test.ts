@@ -31,6 +31,19 @@ async function storeWith(given: Partial<NewAction> = {}, options: Parameters<typ
 }
 
 describe('ticking what comes back', () => {
+  it('leaves the event it was made for with the one that is done', async () => {
+    const event = {
+      calendarId: 'calendar:hall' as const,
+      key: 'trustees 1',
+      title: 'Trustees',
+      on: day('2026-03-11'),
+      fromEpochMs: 1,
+    }
+    const { store, id, one, document } = await storeWith({ event })
+    store.run('tick', { id })
+    expect(one().event).toBeNull()
+    expect(recordsIn(document(), 'action').find((each) => each.id === id)?.event).toEqual(event)
+  })
   it('leaves it done and brings the next on its day, with its steps unticked and its reminders', async () => {
     const { store, id, one, document } = await storeWith({
       steps: ['open', 'write'],

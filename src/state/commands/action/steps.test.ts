@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import type { Id } from '@/core/record'
+import { calendarDateUnsafe } from '@/core/time'
 import { outlineOf, placeBack, placeBeside, placeDeeper } from '@/core/steps'
 import { stepsOf } from '../../read/ownedIndexes'
 import { makeTestStore, type TestStore } from '../../testing'
@@ -146,6 +147,14 @@ describe('an action pushed into another', () => {
     store.undo()
     expect(recordsById(document())).toEqual(before)
     expect(store.run('pushIntoSteps', { id, ofId: id }).ok).toBe(false)
+  })
+  it('says for which event it was, once it is a step', async () => {
+    const { store, id, document } = await storeWith(['a', 0])
+    const on = calendarDateUnsafe('2026-03-13')
+    const event = { calendarId: 'calendar:hall' as const, key: 'walk 1', title: 'Walk', on, fromEpochMs: 1 }
+    const made = idOf(store.run('addAction', { title: 'prepare', event })) as Id<'action'>
+    store.run('pushIntoSteps', { id: made, ofId: id })
+    expect(recordIn(document(), id)?.note).toContain('prepare: for the event “Walk” on 13 march 2026')
   })
 })
 

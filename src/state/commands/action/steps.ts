@@ -1,6 +1,7 @@
 // The steps of something as an outline: laid in at a place, moved, ticked and taken off with what stands under them,
 // pulled out to be actions; and actions pushed in to be steps.
 import { isOpen } from '@/core/action'
+import { begunAnew } from '@/core/action/begunAnew'
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
 import {
   blankOf,
@@ -232,14 +233,9 @@ export const tickKeepingRest: Command<{ id: Id<'action'> }> = (context, { id }) 
     ...action,
     id: context.newId('action'),
     title: isOne ? only.title : action.title,
-    occurrence: null,
-    overrides: {},
-    moved: [],
-    startedAtEpochMs: null,
     // The clock ran for what is done now.
-    timerFromEpochMs: null,
-    takenMinutes: null,
-    lineOf: null,
+    ...begunAnew,
+    occurrence: null,
     createdAtEpochMs: context.nowEpochMs,
   }
   const ids = new Set<string>(left.map((step) => step.id))

@@ -1,5 +1,6 @@
 import { recordIn, recordsIn } from '@/core/journal'
 import type { Id } from '@/core/record'
+import { calendarDateUnsafe } from '@/core/time'
 import { makeTestStore, runnerOf } from '../../testing'
 
 async function withTwo() {
@@ -41,7 +42,13 @@ it('refuses a link that is read already, with its name, and a name without a wor
 })
 it('is removed, and what was made from its events stays and still names them', async () => {
   const { store, hall } = await withTwo()
-  const event = { calendarId: hall, key: 'trustees 1', title: 'Fenwick trustees', fromEpochMs: 5 }
+  const event = {
+    calendarId: hall,
+    key: 'trustees 1',
+    title: 'Fenwick trustees',
+    on: calendarDateUnsafe('2026-03-11'),
+    fromEpochMs: 5,
+  }
   const action = store.run('addAction', { title: 'prepare', event })
   const id =
     action.ok && action.value[0]?.kind === 'added'

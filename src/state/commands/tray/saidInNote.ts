@@ -33,7 +33,7 @@ function reminderSaid({ when }: Reminder): string {
  */
 export function actionSaid(document: Document, action: Action, but: readonly (keyof Action)[] = []): string {
   const nameOf = nameIn(document)
-  const { waiting, weight, takenMinutes } = action
+  const { waiting, weight, takenMinutes, event } = action
   const whom = waiting?.personId ? nameOf(waiting.personId) : waiting?.whom
   return oneLine([
     ...saidPlainly
@@ -43,6 +43,7 @@ export function actionSaid(document: Document, action: Action, but: readonly (ke
     ...(waiting && !but.includes('waiting')
       ? [`waiting for ${whom}`, ...wordsOfField('waiting', action, null, nameOf), waiting.how]
       : []),
+    ...(event ? [`for the event “${event.title}” on ${dayWords(event.on)}`] : []),
     ...(takenMinutes === null || but.includes('takenMinutes') ? [] : [`took ${takenMinutes} min`]),
     ...remindersOf(document, action.id).map(reminderSaid),
   ])
