@@ -26,7 +26,7 @@ export const kindsInFile: readonly string[] = [
   'file',
 ]
 
-const left = { areaId: null, goalIds: [], personIds: [], slipId: null, lineOf: null } as const
+const left = { areaId: null, goalIds: [], personIds: [], slipId: null, lineOf: null, event: null } as const
 
 /** A record without what points outside of the template. */
 const alone = (record: AnyRecord): AnyRecord => {

@@ -1,4 +1,5 @@
 // Copies of what belongs together, with ids of their own: how a template is kept, and how it is used.
+import { begunAnew } from '@/core/action/begunAnew'
 import { seriesNameOf } from '@/core/action'
 import {
   isIdOf,
@@ -56,15 +57,11 @@ export const undone: Partial<Action> = {
   notBefore: null,
   at: null,
   day: null,
+  ...begunAnew,
   occurrence: null,
-  overrides: {},
-  moved: [],
-  startedAtEpochMs: null,
-  timerFromEpochMs: null,
-  takenMinutes: null,
   waiting: null,
   slipId: null,
-  lineOf: null,
+  event: null,
   doneAtEpochMs: null,
   letGoAtEpochMs: null,
 }
