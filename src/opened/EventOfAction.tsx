@@ -18,20 +18,30 @@ export function EventOfAction({ event: tie }: { event: NonNullable<Action['event
   const date = found ? localMomentAt(found.fromEpochMs, zone).date : tie.on
   const when = found ? `${nearDate(date, today)}, ${eventTimes(found, date, zone)}` : nearDate(date, today)
   const title = found ? eventTitle(found) : tie.title
-  if (!calendar || found === null)
+  const words = `For “${title}”, ${when}`
+  if (calendar && found)
     return (
-      <Words size="second" tone="inkSoft" role="note">
-        {`For “${title}”, ${when}. ${calendar ? 'It is gone from its calendar.' : 'Its calendar was removed.'}`}
-      </Words>
+      <Press
+        aria-haspopup="dialog"
+        minHeight={44}
+        justifyContent="flex-start"
+        onPress={() => desk.getState().openSheet({ kind: 'event', event: found })}
+      >
+        <Words size="second" tone="slate">
+          {words}
+        </Words>
+      </Press>
     )
+  // Until its calendar has been read there is nothing to open.
   return (
-    <Press
-      aria-haspopup="dialog"
-      minHeight={44}
-      justifyContent="flex-start"
-      onPress={() => found && desk.getState().openSheet({ kind: 'event', event: found })}
-    >
-      <Words size="second" tone="slate">{`For “${title}”, ${when}`}</Words>
-    </Press>
+    <Words size="second" tone="inkSoft" role="note">
+      {[
+        `${words}.`,
+        calendar ? '' : 'Its calendar was removed.',
+        calendar && found === null ? 'It is gone from its calendar.' : '',
+      ]
+        .filter(Boolean)
+        .join(' ')}
+    </Words>
   )
 }
