@@ -1,4 +1,5 @@
 // Calendars that come from elsewhere: how they were read, and what was not.
+import { mostEvents } from '@/core/calendar/limits'
 import { calendarLimitBytes, type CalendarFault, type LeftOutOfCalendar } from '@/core/calendar'
 import type { FeedFault } from '@/core/calendar/feed'
 import { assertNever } from '@/core/invariant'
@@ -21,11 +22,11 @@ export function calendarFaultWords(
     case 'needsSignIn':
       return 'This link needs a sign-in. Ask for the private or secret link of the calendar.'
     case 'refused':
-      return `The other side answered with an error (${fault.status}). It is tried again in an hour.`
+      return `The calendar’s server answered with an error (${fault.status}). It is tried again later.`
     case 'unreachable':
-      return 'The other side cannot be reached. Check the link and your connection. It is tried again later.'
+      return 'The calendar’s server cannot be reached. Check the link and your connection. It is tried again later.'
     case 'tooSlow':
-      return 'The other side took longer than 20 seconds. It is tried again later.'
+      return 'The calendar’s server took longer than 20 seconds. It is tried again later.'
     case 'tooLarge':
       return `This calendar is larger than ${limit}, the most that can be read. Choose a shorter period where you export it.`
     case 'tooManyRedirects':
@@ -49,8 +50,10 @@ export function calendarFaultWords(
 export function calendarLeftWords({ broken, tooOften, cut, tooMany, zones }: LeftOutOfCalendar): string {
   const said = [
     broken + cut > 0 ? `${count(broken + cut, 'event')} cannot be read.` : '',
-    tooOften > 0 ? `${count(tooOften, 'event')} repeats too often to show.` : '',
-    tooMany > 0 ? `${count(tooMany, 'event')} beyond the most there can be are left out.` : '',
+    tooOften > 0
+      ? `${count(tooOften, 'event')} ${tooOften === 1 ? 'repeats' : 'repeat'} too often to show.`
+      : '',
+    tooMany > 0 ? `Only the first ${mostEvents.toLocaleString('en-GB')} events are shown.` : '',
     zones.length > 0
       ? `I don’t know the time zone ${zones.slice(0, 3).join(', ')}: those times are shown as written.`
       : '',
