@@ -131,3 +131,17 @@ it('is there without a network the next time, and forgets a calendar that was re
   await settle()
   expect(titles()).toEqual([])
 })
+it('keeps the bytes that another calendar came with too', async () => {
+  const { run, parts, ask, port } = await device()
+  const { refresh } = engineOf(parts, ask)
+  const [one, two] = ['one', 'two'].map(
+    (name) => run('addCalendar', { name, link: `https://hall.example/${name}.ics` }) as Id<'calendar'>,
+  )
+  await settle()
+  expect((await port.sizes()).size).toBe(1)
+  Object.assign(other, { says: calendar('Changed'), etag: '"2"' })
+  await refresh(one as Id<'calendar'>)
+  expect((await port.sizes()).size).toBe(2)
+  await refresh(two as Id<'calendar'>)
+  expect((await port.sizes()).size).toBe(1)
+})

@@ -90,6 +90,10 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
       return null
     }
   }
+  /** Another calendar may have come with the same bytes. */
+  const isStillUsed = (blob: BlobHash): boolean =>
+    select.blobsOf(document()).has(blob) ||
+    recordsIn(document(), 'calendar').some((calendar) => keptOf(calendar)?.blob === blob)
   const shown = () => recordsIn(document(), 'calendar').filter(({ isHidden }) => !isHidden)
   const seen = () => ({ calendarIds: shown().map(({ id }) => id), zone: clock.zone() })
 
@@ -181,8 +185,7 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
         checkedAtEpochMs: nowEpochMs,
       }
       memory.write(keyOf(id), JSON.stringify(kept))
-      if (known && known.blob !== blob && !select.blobsOf(document()).has(known.blob))
-        await port.remove(known.blob)
+      if (known && known.blob !== blob && !isStillUsed(known.blob)) await port.remove(known.blob)
     } catch {
       // It is shown all the same; without a network it will not be there the next time.
       note(id, { fault: calendarFaultWords({ kind: 'noRoom' }) })
