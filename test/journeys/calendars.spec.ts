@@ -128,6 +128,13 @@ test('a calendar that is dropped as a file is shown, found, noted and followed u
   ).toBeVisible()
   await page.keyboard.press('Escape')
   await context.setOffline(false)
+  // What is called a calendar and is none is said, and kept as a file.
+  await page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({ name: 'odd.ics', mimeType: 'text/calendar', buffer: Buffer.from('dear all') })
+  await expect(page.getByText(/There is no calendar in this/).first()).toBeVisible()
+  await expect(page.getByText('odd.ics').first()).toBeVisible()
   // A page is no calendar, and says what to do.
   await subscribe(page, '/stand-in/calendars/nothing.ics')
   await expect(page.getByText(/Nothing is at this link any longer/)).toBeVisible()

@@ -37,11 +37,13 @@ export function useFileImport(
       const tell = (text: string) => desk.getState().tell(text, { problem: true })
       void (async () => {
         // A calendar is read on and on; with something that is opened it is a file like any other.
-        const calendars = of ? [] : files.filter(isCalendar)
-        for (const file of calendars) {
+        const calendars: File[] = []
+        for (const file of of ? [] : files.filter(isCalendar)) {
           const { addCalendarFile } = await loadEngine()
           const added = await addCalendarFile(zen, act, file)
-          if (!added.ok) tell(added.error)
+          // Nothing is lost: what cannot be read as a calendar is a file.
+          if (added.ok) calendars.push(file)
+          else tell(added.error)
         }
         if (calendars.length === files.length) return
         const people = select.peopleOf(store.api.getState().document)
