@@ -246,6 +246,9 @@ it('takes a whole day as busy only where the file says so', () => {
     event(`UID:${uid}`, 'DTSTART;VALUE=DATE:20260311', ...lines)
   const { events } = eventsIn(read(calendar(day('a'), day('b', 'TRANSP:OPAQUE'))), march, london)
   expect(events.map(({ isBusy }) => isBusy)).toEqual([false, true])
+  const told = (...lines: readonly string[]) => event('UID:c', 'DTSTART:20260311T093000Z', ...lines)
+  const [own] = eventsIn(read(calendar(told('X-YARD-BUSYSTATUS:FREE'))), march, london).events
+  expect(own?.isBusy).toBe(false)
 })
 
 describe('what is bad', () => {

@@ -100,7 +100,9 @@ function peopleOf(event: ICAL.Component): EventTexts['people'] {
 /** A whole day takes its time only where the file says it does: holidays and birthdays seldom say anything. */
 function isBusyIn(event: ICAL.Component, isDate: boolean): boolean {
   const said = textOf(event, 'transp').toUpperCase()
-  const others = textOf(event, 'x-microsoft-cdo-busystatus').toUpperCase()
+  // Some programs say it in a property of their own.
+  const own = event.getAllProperties().find(({ name }) => name.endsWith('-busystatus'))
+  const others = String(own?.getFirstValue() ?? '').toUpperCase()
   if (said === 'TRANSPARENT' || others === 'FREE') return false
   return !isDate || said === 'OPAQUE'
 }

@@ -24,23 +24,31 @@ export function LoadGauge({
   /** At the end of the sentence. */
   end?: ReactNode
 }) {
-  const { plain, verdict, fits, more } = loadWords(load)
+  const { plain, verdict, more } = loadWords(load)
   return (
     <Column paddingTop="$1">
       <Suspense fallback={<View height={62} />}>
         <Tape tape={tape} nowMinute={nowMinute} words={`${plain}${verdict}${more}`} onFind={onFind} />
       </Suspense>
       <Row justifyContent="space-between" gap="$2" minHeight={44}>
-        <Words tone="inkSoft" flexShrink={1}>
-          {plain}
-          <Words strong tone={fits ? 'moss' : 'clay'}>
-            {verdict}
-          </Words>
-          {more}
-        </Words>
+        <LoadSentence load={load} />
         {end}
       </Row>
     </Column>
+  )
+}
+
+/** The sentence of a load: what does not fit stands out. */
+export function LoadSentence({ load }: { load: Load }) {
+  const { plain, verdict, fits, more } = loadWords(load)
+  return (
+    <Words tone="inkSoft" flexShrink={1}>
+      {plain}
+      <Words strong tone={fits ? 'moss' : 'clay'}>
+        {verdict}
+      </Words>
+      {more}
+    </Words>
   )
 }
 
