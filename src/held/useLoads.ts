@@ -1,9 +1,10 @@
 // The loads of days as they are at this minute, for whoever shows one.
 import { useEffect, useMemo, useState } from 'react'
-import type { DayTape, Load } from '@/core/day'
+import type { DaySize, DayTape, Load } from '@/core/day'
 import type { CalendarDate } from '@/core/time'
-import { askedAt, loadOn, tapeOn, type Asked, type Moving } from '@/state/read/dayLoad'
+import { askedAt, loadOn, sizeOf, tapeOn, type Asked, type Moving } from '@/state/read/dayLoad'
 import { useBusyDays } from './calendars/useBusyDays'
+import { useSide } from './side'
 import { useHeldDocument, useZen } from './zen'
 
 const lookMs = 20_000
@@ -33,11 +34,12 @@ export function useAsked(): Asked {
   return asked
 }
 
-/** The same with what events take of each day. */
+/** The same with what events take of each day, and the side of life that is shown. */
 function useAskedWithEvents(): Asked {
   const asked = useAsked()
   const busyOn = useBusyDays()
-  return useMemo(() => ({ ...asked, busyOn }), [asked, busyOn])
+  const [side] = useSide()
+  return useMemo(() => ({ ...asked, busyOn, side }), [asked, busyOn, side])
 }
 
 export type LoadOn = (date: CalendarDate, moving?: Moving) => Load
@@ -49,13 +51,22 @@ export function useLoads(): LoadOn {
 }
 
 /** A day's load with its picture, and the minute it is now. */
-export function useDayTape(date: CalendarDate): { load: Load; tape: DayTape; nowMinute: number | null } {
+export interface DayAsked {
+  readonly load: Load
+  readonly tape: DayTape
+  readonly size: DaySize
+  /** Null on another day than today. */
+  readonly nowMinute: number | null
+}
+
+export function useDayTape(date: CalendarDate): DayAsked {
   const document = useHeldDocument()
   const asked = useAskedWithEvents()
   return useMemo(
     () => ({
       load: loadOn(document, date, asked),
       tape: tapeOn(document, date, asked),
+      size: sizeOf(document, date, asked),
       nowMinute: asked.now.date === date ? asked.now.minute : null,
     }),
     [document, asked, date],

@@ -14,7 +14,7 @@ export interface TapePiece {
   readonly to: number
   /** Up to here it fits. */
   readonly fitsTo: number
-  readonly kind: 'done' | 'fixed' | 'planned'
+  readonly kind: 'done' | 'fixed' | 'placed' | 'planned'
 }
 
 export interface TapeProps {

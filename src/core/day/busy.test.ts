@@ -25,7 +25,7 @@ it('gaps and what is taken make up the span, whatever overlaps, and share nothin
   )
 })
 
-const size = { availableMinutes: 300, startsAtMinute: 480, endsAtMinute: 1080 }
+const size = { availableMinutes: 300, hours: [{ from: 480, to: 1080 }] }
 it.each([
   ['with nothing taken the cap', [], 300],
   [

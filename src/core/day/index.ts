@@ -1,7 +1,19 @@
 export { dayBandNames, dayBandOf, dayBandsOf, doneBandOf, type DayBandName, type DayBands } from './dayBands'
 export { ticklerMonths, type TicklerDay, type TicklerMonth } from './ticklerMonths'
 export { gapsIn, joined, minutesIn, within, type Interval } from './busy'
-export { endOfDay, loadAt, loadOf, minutesOf, roomIn, type DaySize, type Load } from './load'
+export { availableIn, hasPrivateHours, hoursOn, stretchedTo } from './hours'
+export {
+  breaksOf,
+  endOfDay,
+  loadAt,
+  loadOf,
+  minutesOf,
+  openIn,
+  roomIn,
+  startOfDay,
+  type DaySize,
+  type Load,
+} from './load'
 export { tapeOf, type DayTape, type TapePiece } from './tapeOf'
 export {
   compareByHand,

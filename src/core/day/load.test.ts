@@ -3,7 +3,7 @@ import { plainAction } from '../testing/plainAction'
 import { loadAt, minutesLeft, type DaySize } from './load'
 import { tapeOf } from './tapeOf'
 
-const size: DaySize = { availableMinutes: 300, startsAtMinute: 480, endsAtMinute: 1080 }
+const size: DaySize = { availableMinutes: 300, hours: [{ from: 480, to: 1080 }] }
 
 it.each<[string, number, number, number]>([
   ['before the day begins', 0, 400, 300],
@@ -13,9 +13,6 @@ it.each<[string, number, number, number]>([
   ['after the end', 0, 1100, 0],
   ['when more was done than the day had', 400, 540, 0],
 ])('what is left %s', (_, done, minute, left) => expect(minutesLeft(size, done, minute)).toBe(left))
-
-it('a long day ends when its minutes do', () =>
-  expect(minutesLeft({ ...size, availableMinutes: 660 }, 0, 1080)).toBe(60))
 
 it('what is done counts, and what is left is measured against it', () => {
   const load = loadAt([{ ...plainAction, minutes: 90 }], 120, size, 17 * 60)
@@ -63,7 +60,7 @@ it('the tape has every planned minute once, what is fixed at its hour, and says 
       for (const { kind, id, from } of pieces) {
         const { at } = some[Number(id.split(':')[1])] ?? { at: null }
         if (at !== null && at >= minute) expect([kind, from]).toEqual(['fixed', at])
-        else expect(from).toBeGreaterThanOrEqual(Math.max(minute, size.startsAtMinute))
+        else expect(from).toBeGreaterThanOrEqual(Math.max(minute, 480))
       }
       // What is not fixed lies on nothing else.
       const loose = pieces.filter(({ kind }) => kind === 'planned')

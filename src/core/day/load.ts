@@ -1,13 +1,14 @@
 import type { Action } from '../record'
-import { minutesIn, within, type Interval } from './busy'
+import { defaultSettings } from '../record/defaultSettings'
+import { gapsIn, joined, minutesIn, type Interval } from './busy'
 
 /**
  * What a day is made of, in minutes: those a person can give to actions, somewhere between its beginning and its end.
  */
 export interface DaySize {
   readonly availableMinutes: number
-  readonly startsAtMinute: number
-  readonly endsAtMinute: number
+  /** The hours that are worked, joined: breaks lie between them. None on a day off. */
+  readonly hours: readonly Interval[]
   /** What is taken of it by events, joined. */
   readonly busy?: readonly Interval[]
 }
@@ -31,15 +32,27 @@ export interface Load {
 export const minutesOf = (actions: readonly Action[]): number =>
   actions.reduce((sum, action) => sum + (action.minutes ?? 0), 0)
 
-/** The last minute of a day's work: what can be given to it has room before. */
-export const endOfDay = ({ availableMinutes, startsAtMinute, endsAtMinute }: DaySize): number =>
-  Math.min(1440, Math.max(endsAtMinute, startsAtMinute + availableMinutes))
+/** Where a day off is drawn from, and to. */
+const { dayStartsAtMinute, dayEndsAtMinute } = defaultSettings
 
-/** What of a day from `minute` on is not taken. */
-function openFrom(size: DaySize, minute: number): number {
-  const span = { from: Math.max(minute, size.startsAtMinute), to: endOfDay(size) }
-  return Math.max(0, span.to - span.from) - minutesIn(within(size.busy ?? [], span))
-}
+/** The first minute of a day's work. */
+export const startOfDay = ({ hours }: Pick<DaySize, 'hours'>): number => hours[0]?.from ?? dayStartsAtMinute
+/** The last minute of a day's work. */
+export const endOfDay = ({ hours }: Pick<DaySize, 'hours'>): number => hours.at(-1)?.to ?? dayEndsAtMinute
+/** The breaks between the hours of a day. */
+export const breaksOf = (size: Pick<DaySize, 'hours'>): Interval[] =>
+  gapsIn(size.hours, {
+    from: startOfDay(size),
+    to: size.hours.length === 0 ? startOfDay(size) : endOfDay(size),
+  })
+
+/** What of the hours of a day is not taken from `minute` on. */
+export const openIn = ({ hours, busy = [] }: Pick<DaySize, 'hours' | 'busy'>, minute = 0): Interval[] =>
+  hours.flatMap(({ from, to }) =>
+    to <= minute ? [] : gapsIn(joined(busy), { from: Math.max(from, minute), to }),
+  )
+
+const openFrom = (size: DaySize, minute: number): number => minutesIn(openIn(size, minute))
 
 /** The minutes a whole day has for actions: those a person can give, and no more than events leave. */
 export const roomIn = (size: DaySize): number => Math.min(size.availableMinutes, openFrom(size, 0))

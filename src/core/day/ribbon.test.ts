@@ -70,19 +70,28 @@ it('gaps are open work ahead: nothing on them, none too short, through what take
     thing('done', 640, 700, { kind: 'done' }),
     thing('soon', 638, 650),
   ]
-  const { from, to, gaps } = ribbonOf(things, { from: 480, to: 1080 }, 545, 10)
+  const { from, to, gaps } = ribbonOf(things, [{ from: 480, to: 1080 }], 545, 10)
   expect([from, to]).toEqual([360, 1080])
   expect(gaps).toEqual([
     { from: 545, to: 570, seenFrom: 545 },
     { from: 650, to: 1080, seenFrom: 700 },
   ])
-  expect(minutesIn(ribbonOf(things, { from: 480, to: 1080 }, null, 10).gaps)).toBe(90 + 430)
-  expect(ribbonOf(things, { from: 480, to: 1080 }, 1100, 10).gaps).toEqual([])
-  expect(ribbonOf([], { from: 480, to: 480 }, null, 10)).toEqual({ from: 480, to: 480, blocks: [], gaps: [] })
+  expect(minutesIn(ribbonOf(things, [{ from: 480, to: 1080 }], null, 10).gaps)).toBe(90 + 430)
+  expect(ribbonOf(things, [{ from: 480, to: 1080 }], 1100, 10).gaps).toEqual([])
+  // A day off has the length of one, and nothing open.
+  expect(ribbonOf([], [], null, 10)).toEqual({ from: 480, to: 1080, blocks: [], gaps: [] })
+  const withBreak = [
+    { from: 480, to: 720 },
+    { from: 765, to: 1080 },
+  ]
+  expect(ribbonOf([], withBreak, 700, 10).gaps.map(({ from, to: end }) => [from, end])).toEqual([
+    [700, 720],
+    [765, 1080],
+  ])
 })
 it('draws nothing over another: what is short lies beside what it would cover, and a gap begins behind it', () => {
   const things = [thing('short', 540, 545), thing('next', 550, 600), thing('last', 620, 640)]
-  const { blocks, gaps } = ribbonOf(things, { from: 540, to: 700 }, null, 20)
+  const { blocks, gaps } = ribbonOf(things, [{ from: 540, to: 700 }], null, 20)
   expect(blocks.map(({ id, lane, lanes }) => [id, lane, lanes])).toEqual([
     ['short', 0, 2],
     ['next', 1, 2],

@@ -1,12 +1,13 @@
 // The day to scale, hour by hour: what lies on it, side by side where it overlaps, and the gaps. Everything is in
 // minutes since the day began, so that a day on which the clock changes is 23 or 25 hours long.
 import { addDays, epochMsAt, localMomentAt, type CalendarDate } from '../time'
-import { gapsIn, joined, type Interval } from './busy'
+import { joined, type Interval } from './busy'
+import { endOfDay, openIn, startOfDay } from './load'
 
 export interface RibbonThing extends Interval {
   readonly id: string
   readonly title: string
-  readonly kind: 'event' | 'fixed' | 'planned' | 'done'
+  readonly kind: 'event' | 'fixed' | 'placed' | 'planned' | 'done'
   /** It takes no time: gaps go through it. */
   readonly isFree: boolean
 }
@@ -87,19 +88,18 @@ export function inLanes<T extends RibbonThing>(things: readonly T[], least = 0):
 const drawnTo = ({ from, to }: Interval, least: number): number => Math.max(to, from + least)
 
 /**
- * The ribbon over the hours of work and whatever lies beyond them. Gaps are what is open of `work`, from `now` on where
+ * The ribbon over the hours of work and whatever lies beyond them. Gaps are what is open of `hours`, from `now` on where
  * that is of this day. What is shorter than `least` minutes is drawn as long as that, and no gap is shorter.
  */
 export function ribbonOf<T extends RibbonThing>(
   things: readonly T[],
-  work: Interval,
+  hours: readonly Interval[],
   now: number | null,
   least: number,
 ): Ribbon<T> {
   const shown = things.filter(({ from, to }) => to > from)
-  const from = Math.min(work.from, ...shown.map((thing) => thing.from))
-  const to = Math.max(work.to, ...shown.map((thing) => thing.to))
-  const open = { from: Math.max(work.from, now ?? work.from), to: work.to }
+  const from = Math.min(startOfDay({ hours }), ...shown.map((thing) => thing.from))
+  const to = Math.max(endOfDay({ hours }), ...shown.map((thing) => thing.to))
   const taken = joined(shown.filter(({ isFree, kind }) => !isFree && kind !== 'done'))
   const seen = (gap: Interval): RibbonGap => {
     const over = shown.filter((thing) => !thing.isFree && thing.from < gap.to)
@@ -109,11 +109,8 @@ export function ribbonOf<T extends RibbonThing>(
     from: Math.floor(from / 60) * 60,
     to: Math.ceil(to / 60) * 60,
     blocks: inLanes(shown, least),
-    gaps:
-      open.to <= open.from
-        ? []
-        : gapsIn(taken, open)
-            .map(seen)
-            .filter(({ seenFrom, to: end }) => end - seenFrom >= least),
+    gaps: openIn({ hours, busy: taken }, now ?? 0)
+      .map(seen)
+      .filter(({ seenFrom, to: end }) => end - seenFrom >= least),
   }
 }

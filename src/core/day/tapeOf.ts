@@ -1,9 +1,9 @@
-// What is on the tape of a day: what was done where it was done, what is fixed where it is fixed, everything else one
-// behind the other in the gaps from now on. Where the minutes that are left run out, the rest does not fit.
+// What is on the tape of a day: what was done where it was done, what is fixed where it is fixed, what was placed where
+// it was placed, everything else one behind the other in the gaps from now on. Where the minutes that are left run out, the rest does not fit.
 import type { Action } from '../record'
 import { toMinute } from '../time'
 import type { Interval } from './busy'
-import { endOfDay, type DaySize } from './load'
+import { breaksOf, endOfDay, startOfDay, type DaySize } from './load'
 
 /** One thing on the tape; all in minutes of the day. */
 export interface TapePiece {
@@ -13,7 +13,7 @@ export interface TapePiece {
   readonly to: number
   /** Up to here it fits: `to` where all of it does. */
   readonly fitsTo: number
-  readonly kind: 'done' | 'fixed' | 'planned'
+  readonly kind: 'done' | 'fixed' | 'placed' | 'planned'
 }
 
 export interface DayTape {
@@ -30,6 +30,8 @@ export interface TapeFrom {
   readonly minute: number
   readonly date: string
   readonly planned: readonly Action[]
+  /** Where in the day some of them were placed: the minute at which each begins. */
+  readonly placed?: Readonly<Record<string, number>>
   readonly done: readonly (Pick<Action, 'id' | 'title'> & {
     readonly doneAtMinute: number
     readonly doneMinutes: number
@@ -74,8 +76,16 @@ function inGaps(actions: readonly Action[], taken: readonly Interval[], begins: 
   })
 }
 
-export function tapeOf({ size, minute, date, planned, done, availableMinutes }: TapeFrom): DayTape {
-  const begins = Math.max(minute, size.startsAtMinute)
+export function tapeOf({
+  size,
+  minute,
+  date,
+  planned,
+  placed = {},
+  done,
+  availableMinutes,
+}: TapeFrom): DayTape {
+  const begins = Math.max(minute, startOfDay(size))
   const long = planned.filter((action) => lengthOf(action) > 0)
   const isFixed = ({ at }: Action) =>
     at !== null && at.date === date && at.time !== null && toMinute(at.time) >= minute
@@ -84,11 +94,19 @@ export function tapeOf({ size, minute, date, planned, done, availableMinutes }: 
     return { id: action.id, title: action.title, from, to: from + lengthOf(action), kind: 'fixed' }
   })
   const busy = size.busy ?? []
+  // What was placed and whose time has passed is still to do: it goes on with the rest.
+  const placeOf = (action: Action) => (isFixed(action) ? undefined : placed[action.id])
+  const isPlaced = (action: Action) => (placeOf(action) ?? -Infinity) + lengthOf(action) > minute
+  const byHand = planned.filter(isPlaced).map((action): Laid => {
+    const from = placeOf(action) ?? begins
+    return { id: action.id, title: action.title, from, to: from + lengthOf(action), kind: 'placed' }
+  })
   const open = [
     ...fixed,
+    ...byHand,
     ...inGaps(
-      long.filter((action) => !isFixed(action)),
-      [...fixed, ...busy],
+      long.filter((action) => !isFixed(action) && !isPlaced(action)),
+      [...fixed, ...byHand, ...busy, ...breaksOf(size)],
       begins,
     ),
   ].sort((a, b) => a.from - b.from || (a.id < b.id ? -1 : 1))
@@ -101,7 +119,7 @@ export function tapeOf({ size, minute, date, planned, done, availableMinutes }: 
   const before = doneOn(done).map((piece) => ({ ...piece, fitsTo: piece.to }))
   const all = [...before, ...pieces]
   return {
-    startsAtMinute: Math.min(size.startsAtMinute, ...all.map(({ from }) => from)),
+    startsAtMinute: Math.min(startOfDay(size), ...all.map(({ from }) => from)),
     endsAtMinute: Math.max(endOfDay(size), ...all.map(({ to }) => to)),
     pieces: all,
     busy,

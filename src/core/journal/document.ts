@@ -14,6 +14,7 @@ import {
   type RecordOf,
   defaultSettings,
   toKept,
+  unwritten,
 } from '../record'
 import { idOf, type Change, type Diff, type RecordDiff, type Updated } from './change'
 import { entryOf, isThere, mergeEntries, type Entry } from './entry'
@@ -225,6 +226,11 @@ function madeSettings(document: Document, { id, fields }: Updated): boolean {
   return entry.all <= since && written.every(isOfAct) && new Set(written.map(([, stamp]) => stamp)).size === 1
 }
 
+/** A record, or what a plan is before anything is written into it: what was taken out of it can be written again. */
+const heldOrUnwritten = (document: Document, id: string): AnyRecord | undefined =>
+  (recordIn(document, id as `${RecordKind}:`) as AnyRecord | undefined) ??
+  (kindOf(id) === 'plan' ? (unwritten(id) ?? undefined) : undefined)
+
 /**
  * The diff that takes `diff` back on this document. A field written again since keeps its newer value; what was
  * removed since stays removed; what comes back from a removal keeps every edit made meanwhile. Empty where there is
@@ -236,7 +242,7 @@ export function revertOf(document: Document, diff: Diff): Diff {
   const returned = new Map<string, AnyRecord>()
   for (const part of [...diff].reverse()) {
     const id = idOf(part)
-    const current = returned.get(id) ?? (recordIn(document, id as `${RecordKind}:`) as AnyRecord | undefined)
+    const current = returned.get(id) ?? heldOrUnwritten(document, id)
     if (part.kind === 'added' || part.kind === 'restored') {
       if (current) back.push({ kind: 'removed', record: current })
       returned.delete(id)

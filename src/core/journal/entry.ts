@@ -5,9 +5,10 @@ import { isEqual } from '../isEqual'
 import {
   fromMembers,
   inMemberOrder,
-  kindOf,
+  isUnwritten,
   memberFieldsOf,
   membersOf,
+  unwritten,
   type AnyRecord,
   type MemberShape,
 } from '../record'
@@ -47,13 +48,13 @@ export function writtenAt(entry: Entry): Timestamp {
 export const latestIn = (entry: Entry): Timestamp =>
   laterTimestamp(writtenAt(entry), laterTimestamp(entry.removed ?? never, entry.restored ?? never))
 
-/** Settings are read over their defaults, so they are there as soon as one of them was written. */
+/** Some records are there as soon as one of their fields was written. */
 const isWhole = (entry: Entry): boolean =>
-  entry.all !== never || (entry.own !== undefined && kindOf(entry.record.id) === 'settings')
+  entry.all !== never || (entry.own !== undefined && unwritten(entry.record.id) !== null)
 
 /** Whether the record is there: written whole, and not removed since its last edit. */
 export function isThere(entry: Entry): boolean {
-  if (!isWhole(entry)) return false
+  if (!isWhole(entry) || isUnwritten(entry.record)) return false
   return (
     entry.removed === undefined || entry.removed < laterTimestamp(writtenAt(entry), entry.restored ?? never)
   )
@@ -89,7 +90,7 @@ const present = (members: ReadonlyMap<string, unknown>): Map<string, unknown> =>
   new Map([...members].filter(([, value]) => value !== undefined))
 
 function entryOfUpdate(part: Updated, stamp: Timestamp): Entry {
-  const record: Record<string, unknown> = { id: part.id }
+  const record: Record<string, unknown> = { ...unwritten(part.id), id: part.id }
   const own: Record<string, Timestamp> = {}
   const memberFields = memberFieldsOf(part.id)
   for (const [field, [from, to]] of Object.entries(part.fields)) {

@@ -1,6 +1,7 @@
 // The light face of the records. Schemas and parseRecord are reached through exchange, which loads them when needed.
 export { blankOf, type BlankOf } from './blankOf'
 export { defaultSettings, toKept } from './defaultSettings'
+export { isUnwritten, unwritten } from './writtenIntoBeing'
 export { facetFields, repeatingFieldNames, type FacetField } from './kinds/action'
 export {
   isIdOf,

@@ -52,8 +52,11 @@ export interface Settings {
   /** Available minutes on Monday … Sunday. */
   readonly availableMinutes: readonly number[]
   readonly dayStartsAtMinute: number
-  /** After it no minutes are left, unless the available ones need longer. */
   readonly dayEndsAtMinute: number
+  /** By weekday; where it says nothing, from the beginning to the end of a day. */
+  readonly workingHours: NonNullable<KeptSettings['workingHours']>
+  readonly privateHours: NonNullable<KeptSettings['privateHours']>
+  readonly privateMinutes: NonNullable<KeptSettings['privateMinutes']>
   /** `0` Monday to `6` Sunday. */
   readonly weekStartsOn: number
   readonly underwayLimit: number

@@ -18,6 +18,7 @@ import * as note from '@/core/note'
 import * as after from './action/after'
 import * as checklists from './template/checklists'
 import * as days from './day/days'
+import * as placing from './day/placing'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as goals from './named/goals'
@@ -142,6 +143,10 @@ export const onDemandCommands = {
   planDay: days.planDay,
   endDay: days.endDay,
   spreadDay: days.spreadDay,
+  placeAction: placing.placeAction,
+  unplaceAction: placing.unplaceAction,
+  layOutDay: placing.layOutDay,
+  setDayAway: placing.setDayAway,
   startInstead: days.startInstead,
   layInto: days.layInto,
   editContext: namedActs.editContext,

@@ -34,6 +34,8 @@ export function makeDice(store: TestStore, random: Random) {
   }
   /** What a ticked step belongs to. */
   const ticked = () => all('step').find(({ ownerId, doneAtEpochMs }) => ownerId.startsWith('checklist:') && doneAtEpochMs !== null)?.ownerId ?? any('checklist')
+  /** A project that is no template. */
+  const worked = () => oneOf([...all('project').filter(({ state }) => state !== 'template').map(({ id }) => id), any('project')])
   const maybe = <T>(value: () => T): T | null => (chance(0.5) ? value() : null)
   let count = 0
   const text = () => `${oneOf(['ring', 'paint', 'measure', 'order', 'ask about'])} ${oneOf(['felt', 'Oda', 'the hall', 'glue'])} ${++count}`
@@ -55,7 +57,7 @@ export function makeDice(store: TestStore, random: Random) {
   const noted = () => any('action', 'project', 'person', 'reference', 'reading', 'note')
   const lines = (id: ReturnType<typeof noted>) =>
     checkLinesOf(noteIn(store.api.getState().document, id)).map(({ at, written }) => ({ at, written, fields: { title: written } }))
-  return { blocked, ticked, number, oneOf, chance, any, maybe, text, day, owner, file, when, waiting, shelf, repeat, reminder, action, noted, lines }
+  return { worked, blocked, ticked, number, oneOf, chance, any, maybe, text, day, owner, file, when, waiting, shelf, repeat, reminder, action, noted, lines }
 } // prettier-ignore
 type Dice = ReturnType<typeof makeDice>
 
@@ -160,7 +162,7 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   answerReminders: (d) => ({ answers: [{ id: d.any('reminder'), moment: d.when() }] }),
   snoozeReminder: (d) => ({ id: d.any('reminder'), moment: d.when(), to: d.when() }),
   addProject: (d) => ({ title: d.text(), areaId: d.any('area'), parentId: d.chance(0.2) ? d.any('project') : null }),
-  editProject: (d) => ({ id: d.any('project'), patch: { note: d.text(), soThat: d.text(), due: d.maybe(d.day), personIds: [d.any('person')], ...(d.chance(0.3) ? { state: 'notNow', notUntil: d.day() } : {}) } }),
+  editProject: (d) => ({ id: d.worked(), patch: { note: d.text(), soThat: d.text(), due: d.maybe(d.day), personIds: [d.any('person')], ...(d.chance(0.5) ? { state: 'notNow', notUntil: d.day() } : {}) } }),
   wakeProjects: () => ({ today: addDays(today, 400) }),
   setProjectState: (d) => ({ id: d.any('project'), state: d.oneOf(['open', 'notNow', 'finished', 'letGo']) }),
   addGroup: (d) => ({ name: d.text(), side: 'work' }),
@@ -222,6 +224,10 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   planDay: (d) => ({ ids: [d.any('action'), d.any('action')] }),
   endDay: (d) => ({ date: today, line: d.text(), moves: [{ ...ofAction(d), to: d.maybe(d.day) }] }),
   spreadDay: (d) => ({ moves: [{ ...ofAction(d), to: d.day() }] }),
+  placeAction: (d) => ({ ...ofAction(d), date: d.day(), minute: d.oneOf([480, 555, 1435]), minutes: d.chance(0.5) ? 25 : undefined }),
+  unplaceAction: (d) => ({ ...ofAction(d), date: d.day() }),
+  layOutDay: (d) => ({ date: d.day(), placings: [{ ...ofAction(d), minute: 540 }, { ...ofAction(d), minute: 600 }] }),
+  setDayAway: (d) => ({ dates: [d.day(), d.day()], away: d.maybe(() => d.text()) }),
   startInstead: (d) => ({ ...ofAction(d), insteadId: d.any('action') }),
   layInto: (d) => ({ ...ofAction(d), band: d.oneOf([null, 'today', 'week']), order: [] }),
   editContext: (d) => ({ id: d.any('context'), patch: { parentId: d.maybe(() => d.any('context')) } }),

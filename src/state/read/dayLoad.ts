@@ -1,14 +1,24 @@
 // What a day holds and what is left of it: the one place that every screen asks, so that all of them say the same
-// about the same day. The day has one size, whichever side of life is shown.
+// about the same day.
 import { dayOnSheet, isWaitingOrBlocked } from '@/core/action'
-import { loadAt, loadOf, roomIn, type DaySize, type DayTape, type Interval, type Load } from '@/core/day'
+import {
+  hasPrivateHours,
+  loadAt,
+  loadOf,
+  roomIn,
+  type DaySize,
+  type DayTape,
+  type Interval,
+  type Load,
+} from '@/core/day'
 import { tapeOf } from '@/core/day/tapeOf'
 import type { Document } from '@/core/journal'
 import type { Action } from '@/core/record'
 import { localMomentAt, type CalendarDate, type LocalMoment } from '@/core/time'
 import * as lists from './actionIndexes'
 import { minutesDoneIn, minutesDoneOf } from './ownedIndexes'
-import { availableMinutesOn, settingsOf } from './selectors'
+import { availableMinutesOn, placedOn, settingsOf, workedHoursOn } from './selectors'
+import { ofSide, type SideChoice } from './sides'
 
 /** The moment of asking, as the wall clock of `zone` shows it. */
 export interface Asked {
@@ -16,6 +26,8 @@ export interface Asked {
   readonly zone: string
   /** What events take of a day; nothing where it is left out. */
   readonly busyOn?: (date: CalendarDate) => readonly Interval[]
+  /** Of which side of life; of both where it is left out. */
+  readonly side?: SideChoice
 }
 
 export const askedAt = (epochMs: number, zone: string): Asked => ({ now: localMomentAt(epochMs, zone), zone })
@@ -33,13 +45,17 @@ export function plannedOn(document: Document, date: CalendarDate, today: Calenda
   return alsoUnderway.length === 0 ? laid : [...laid, ...alsoUnderway]
 }
 
-const sizeOf = (document: Document, date: CalendarDate, { busyOn }: Asked): DaySize => {
-  const { dayStartsAtMinute, dayEndsAtMinute } = settingsOf(document)
+/** Both, where the hours of the two sides are not told apart: a day has one size then, whichever side is shown. */
+const sideOf = (document: Document, { side = 'both' }: Asked): SideChoice =>
+  hasPrivateHours(settingsOf(document)) ? side : 'both'
+
+/** What a day is made of, of the side that is asked for. */
+export function sizeOf(document: Document, date: CalendarDate, asked: Asked): DaySize {
+  const side = sideOf(document, asked)
   return {
-    availableMinutes: availableMinutesOn(document, date),
-    startsAtMinute: dayStartsAtMinute,
-    endsAtMinute: dayEndsAtMinute,
-    busy: busyOn?.(date) ?? [],
+    availableMinutes: availableMinutesOn(document, date, side),
+    hours: workedHoursOn(document, date, side),
+    busy: asked.busyOn?.(date) ?? [],
   }
 }
 
@@ -58,7 +74,8 @@ export function loadOn(
 ): Load {
   const { now, zone } = asked
   const size = sizeOf(document, date, asked)
-  const planned = plannedOn(document, date, now.date)
+  const side = sideOf(document, asked)
+  const planned = ofSide(document, side, plannedOn(document, date, now.date))
   const coming = new Set(come.map(({ id }) => id))
   const stays = ({ id }: Action) => !coming.has(id)
   const actions =
@@ -66,19 +83,22 @@ export function loadOn(
       ? planned
       : [...planned.filter((action) => stays(action) && !go?.(action)), ...come]
   if (date !== now.date) return loadOf(actions, roomIn(size))
-  const doneMinutes = minutesDoneIn(document, lists.doneOf(document, date, date, zone))
+  const done = ofSide(document, side, lists.doneOf(document, date, date, zone))
+  const doneMinutes = minutesDoneIn(document, done)
   return loadAt(actions, doneMinutes, size, now.minute)
 }
 
 /** The same day to scale. */
 export function tapeOn(document: Document, date: CalendarDate, asked: Asked): DayTape {
   const { now, zone } = asked
-  const done = date === now.date ? lists.doneOf(document, date, date, zone) : []
+  const side = sideOf(document, asked)
+  const done = date === now.date ? ofSide(document, side, lists.doneOf(document, date, date, zone)) : []
   return tapeOf({
     size: sizeOf(document, date, asked),
     minute: date === now.date ? now.minute : 0,
     date,
-    planned: plannedOn(document, date, now.date),
+    planned: ofSide(document, side, plannedOn(document, date, now.date)),
+    placed: placedOn(document, date),
     done: done.map((action) => ({
       ...action,
       doneMinutes: minutesDoneOf(document, action) ?? 0,

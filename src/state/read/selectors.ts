@@ -5,15 +5,18 @@ import {
   kinds,
   type Area,
   type Group,
+  type Plan,
   type Project,
   type Id,
   type ProjectState,
   type RecordKind,
   type RecordOf,
   type Settings,
+  type Side,
   type Stage,
 } from '@/core/record'
-import { weekdayOf, type CalendarDate } from '@/core/time'
+import { availableIn, hoursOn, stretchedTo, type Interval } from '@/core/day'
+import type { CalendarDate } from '@/core/time'
 import { demoMark } from '../store/demoMark'
 import { looseParts, wholesAbove } from './projectParts'
 import { settingsIn } from './settingsIn'
@@ -146,11 +149,26 @@ export const settingsOf: (document: Document) => Settings = byTables(['settings'
 
 /** The plan of a day: both of two copies that make it make the same. */
 export const planIdOf = (date: CalendarDate): Id<'plan'> => `plan:day-${date}`
-/** The available minutes of a day: its own, else those of its weekday. */
-export const availableMinutesOn = (document: Document, date: CalendarDate): number =>
-  recordIn(document, planIdOf(date))?.availableMinutes ??
-  settingsOf(document).availableMinutes[weekdayOf(date)] ??
-  0
+/** The available minutes of a day: none where one is away, its own, else those of its weekday. */
+export function availableMinutesOn(document: Document, date: CalendarDate, side?: Side | 'both'): number {
+  const plan = recordIn(document, planIdOf(date))
+  return plan && plan.away !== null
+    ? 0
+    : availableIn(settingsOf(document), date, plan?.availableMinutes ?? null, side)
+}
+
+const nothingPlaced: Plan['placed'] = {}
+/** Where in a day actions are placed: the minute at which each begins. */
+export const placedOn = (document: Document, date: CalendarDate): Plan['placed'] =>
+  recordIn(document, planIdOf(date))?.placed ?? nothingPlaced
+
+/** The hours of a day that are worked: longer where it was given more minutes than they hold. */
+export function workedHoursOn(document: Document, date: CalendarDate, side?: Side | 'both'): Interval[] {
+  const settings = settingsOf(document)
+  const byHand = recordIn(document, planIdOf(date))?.availableMinutes ?? 0
+  const hours = hoursOn(settings, date, side)
+  return side === 'private' ? hours : stretchedTo(hours, byHand, settings.dayStartsAtMinute)
+}
 
 /** Whether a project is neither finished nor let go. */
 export const isHeld = (state: ProjectState): boolean => state === 'open' || state === 'notNow'

@@ -16,7 +16,7 @@ import { DayStrip } from './DayStrip'
 export function DayTapeRow({ onHours }: { onHours: () => void }) {
   const { wide } = useMedia()
   const today = useToday()
-  const available = useHeld(({ document }) => select.availableMinutesOn(document, today))
+  const available = useHeld(({ document }) => select.availableMinutesOn(document, today, 'work'))
   const [isUnfolded, setUnfolded] = useState(wide)
   const isCarrying = useDesk((state) => state.carrying)
   return (

@@ -10,5 +10,7 @@ export const plan: KindWords<'plan'> = {
     planned: null,
     endedAtEpochMs: null,
     line: 'the line of the day',
+    placed: 'planned times',
+    away: 'away',
   },
 }

@@ -1,5 +1,5 @@
 // A day as it was planned, `plan:day-2026-03-11`, and how many minutes of it were available.
-import { count, date, epochMs, kind, line, mapOf, minuteOfDay, nullable, object, ref } from './field'
+import { count, date, epochMs, kind, line, mapOf, minuteOfDay, nullable, object, ref, since } from './field'
 
 export const plan = kind({
   date,
@@ -11,4 +11,11 @@ export const plan = kind({
   endedAtEpochMs: nullable(epochMs),
   /** What the person wrote of it at its end. */
   line: line(),
+  /**
+   * Where in the day its actions were planned: the minute at which each begins. Neither a fixed time nor a promise; an
+   * action that is on another day by now is planned nowhere in this one.
+   */
+  placed: since(14, mapOf(ref(['action'], 'keep'), minuteOfDay)),
+  /** Leave, a journey: nothing is available then. What it is for, `''` where that is not said; null at home. */
+  away: since(14, nullable(line())),
 })

@@ -2,7 +2,7 @@
 // carried to, spreading a bad day, and what is laid down so that something else can begin.
 import { isOpen } from '@/core/action'
 import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
-import { titleLimit, type Action, type Id, type Plan } from '@/core/record'
+import { titleLimit, unwritten, type Action, type Id, type Plan } from '@/core/record'
 import { ranksKeeping } from '@/core/record/ranksKeeping'
 import { refuse } from '@/core/result'
 import type { ActionPatch } from '@/core/sentence'
@@ -13,22 +13,16 @@ import { availableMinutesOn, planIdOf } from '../../read/selectors'
 import { underwayOf } from '../../read/actionIndexes'
 import { editAction, moveTo, pick, setHorizon, start, pause, unpick } from '../action/actions'
 import { writeNote } from '../note/notes'
-import { added, diffOf, together, type Command, type CommandContext, type Outcome } from '../command'
+import { diffOf, together, type Command, type CommandContext, type Outcome } from '../command'
 
-const emptyPlan = (date: CalendarDate): Plan => ({
-  id: planIdOf(date),
-  date,
-  availableMinutes: null,
-  plannedAtEpochMs: null,
-  planned: {},
-  endedAtEpochMs: null,
-  line: '',
-})
-
-/** Changes the plan of a day, made where there is none yet. */
-function planWith({ document }: CommandContext, date: CalendarDate, patch: Partial<Plan>): RecordDiff | null {
-  const plan = recordIn(document, planIdOf(date))
-  return plan ? updateOf(plan, patch) : added({ ...emptyPlan(date), ...patch })
+/** Changes the plan of a day; one that is not there yet comes with what is written into it. */
+export const planWith = (
+  { document }: CommandContext,
+  date: CalendarDate,
+  patch: Partial<Plan>,
+): RecordDiff | null => {
+  const id = planIdOf(date)
+  return updateOf(recordIn(document, id) ?? (unwritten(id) as Plan), patch)
 }
 
 /** The available minutes of one day alone; null goes back to those of its weekday. */
@@ -39,7 +33,7 @@ export const setDayAvailable: Command<{ date: CalendarDate; minutes: number | nu
   if (minutes !== null && (!Number.isInteger(minutes) || minutes < 0 || minutes > 1440))
     return refuse({ kind: 'unfit', field: 'availableMinutes' })
   const isSame = recordIn(context.document, planIdOf(date))?.availableMinutes === minutes
-  if (isSame || (minutes !== null && availableMinutesOn(context.document, date) === minutes))
+  if (isSame || (minutes !== null && availableMinutesOn(context.document, date, 'work') === minutes))
     return refuse({ kind: 'nothingToDo' })
   return diffOf(planWith(context, date, { availableMinutes: minutes }))
 }

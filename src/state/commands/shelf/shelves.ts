@@ -28,6 +28,7 @@ import {
   type Command,
   type CommandContext,
 } from '../command'
+import { isTemplate } from '../../read/isTemplate'
 import { isToWake } from '../../read/selectors'
 import { wholesAbove } from '../../read/projectParts'
 import { partRefused } from '../action/after'
@@ -87,7 +88,7 @@ export const editProject: Command<{
   >
 }> = (context, { id, patch }) => {
   const project = recordIn(context.document, id)
-  if (!project) return refuse({ kind: 'notFound' })
+  if (!project || (patch.state && isTemplate(project))) return refuse({ kind: 'notFound' })
   const lines = linesOf(patch)
   if (!lines.ok) return lines
   const { areaId, parentId, state, letters, ...more } = patch
@@ -157,6 +158,8 @@ export const setProjectState: Command<{ id: Id<'project'>; state: ProjectState }
   { id, state },
 ) => {
   const project = recordIn(context.document, id)
+  // A template is never one of what is worked on: what it asks for would be lost with its end.
+  if (isTemplate(project)) return refuse({ kind: 'notFound' })
   const open = project ? openIn(context, project, state) : null
   return open ? refuse(open) : change(context, id, (of) => inState(context, of, state))
 }

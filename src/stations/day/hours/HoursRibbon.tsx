@@ -24,6 +24,7 @@ const gutter = 38
 const faces = {
   event: { backgroundColor: '$slateWash', borderColor: '$slate', edge: 3 },
   fixed: { backgroundColor: '$slip', borderColor: '$ink', edge: 1 },
+  placed: { backgroundColor: '$slip', borderColor: '$moss', edge: 3 },
   planned: { backgroundColor: '$slip', borderColor: '$moss', edge: 3 },
   done: { backgroundColor: 'transparent', borderColor: '$rule', edge: 1 },
 } as const

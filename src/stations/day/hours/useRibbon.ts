@@ -2,13 +2,11 @@
 import { useMemo } from 'react'
 import type { ShownEvent } from '@/core/calendar/calendarReader'
 import { eventsOnDay } from '@/core/calendar/eventsOnDay'
-import { endOfDay } from '@/core/day'
 import { elapsedAt, elapsedOf, ribbonOf, type Ribbon, type RibbonThing } from '@/core/day/ribbon'
 import { fromMinute, type CalendarDate } from '@/core/time'
 import { useEvents } from '@/held/calendars/useEvents'
 import { useDayTape } from '@/held/useLoads'
-import { useHeld, useZen } from '@/held/zen'
-import { select } from '@/state'
+import { useZen } from '@/held/zen'
 import { eventTimes, eventTitle } from '@/words/events'
 
 /** Shorter than this nothing is drawn: it could not be tapped. */
@@ -32,15 +30,13 @@ export interface DayRibbon {
   readonly zone: string
 }
 
-const said = { fixed: 'fixed time', planned: 'planned', done: 'done' } as const
+const said = { fixed: 'fixed time', placed: 'planned', planned: 'planned', done: 'done' } as const
 
 export function useRibbon(date: CalendarDate): DayRibbon {
   const { clock } = useZen()
   const zone = clock.zone()
-  const { tape, nowMinute } = useDayTape(date)
+  const { tape, size, nowMinute } = useDayTape(date)
   const all = useEvents(date, date)
-  const settings = useHeld(({ document }) => select.settingsOf(document))
-  const available = useHeld(({ document }) => select.availableMinutesOn(document, date))
   return useMemo(() => {
     const events = eventsOnDay(all, date, zone)
     const timed = events.filter(({ isAllDay }) => !isAllDay)
@@ -73,18 +69,17 @@ export function useRibbon(date: CalendarDate): DayRibbon {
         to: elapsedOf(piece.to, date, zone),
       }
     })
-    const { dayStartsAtMinute: startsAtMinute, dayEndsAtMinute: endsAtMinute } = settings
-    const work = {
-      from: elapsedOf(startsAtMinute, date, zone),
-      to: elapsedOf(endOfDay({ availableMinutes: available, startsAtMinute, endsAtMinute }), date, zone),
-    }
+    const hours = size.hours.map(({ from, to }) => ({
+      from: elapsedOf(from, date, zone),
+      to: elapsedOf(to, date, zone),
+    }))
     const now = nowMinute === null ? null : elapsedOf(nowMinute, date, zone)
     return {
-      ribbon: ribbonOf([...ofEvents, ...ofActions], work, now, leastMinutes),
+      ribbon: ribbonOf([...ofEvents, ...ofActions], hours, now, leastMinutes),
       wholeDays: events.filter(({ isAllDay }) => isAllDay),
       now,
       busyEvents: timed.filter(({ isBusy }) => isBusy).length,
       zone,
     }
-  }, [all, available, date, nowMinute, settings, tape, zone])
+  }, [all, date, nowMinute, size, tape, zone])
 }
