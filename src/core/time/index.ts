@@ -12,4 +12,4 @@ export {
   type CalendarDate,
 } from './calendarDate'
 export { fromMinute, isClockTime, toMinute, type ClockTime } from './clockTime'
-export { epochMsAt, localMomentAt, msUntilMidnight, type LocalMoment } from './localMoment'
+export { epochMsAt, localMomentAt, minuteAfterStart, msUntilMidnight, type LocalMoment } from './localMoment'

@@ -72,3 +72,7 @@ export function epochMsAt(moment: LocalMoment, zone: string): number {
   }
   return high
 }
+
+/** The minute that the wall clock shows so many minutes after a day began. */
+export const minuteAfterStart = (date: CalendarDate, elapsed: number, zone: string): number =>
+  localMomentAt(epochMsAt({ date, minute: 0 }, zone) + elapsed * 60_000, zone).minute

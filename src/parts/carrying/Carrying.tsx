@@ -10,7 +10,8 @@ import { rowAt } from './spotAt'
 
 /** Of actions where nothing else is said. */
 export interface Laying<I extends Id = Id<'action'>> {
-  readonly into: (id: I, place: Place<I>) => void
+  /** `from` is the row that was carried. */
+  readonly into: (id: I, place: Place<I>, from: HTMLElement | null) => void
   /** Earlier or later among its neighbours. */
   readonly by: (id: I, places: 1 | -1) => void
   /** To the place before or behind. */
@@ -43,7 +44,9 @@ export function Carrying<I extends Id = Id<'action'>>({ lay, lifted, among, chil
     const by = { ArrowUp: -1, ArrowDown: 1, ArrowLeft: -1, ArrowRight: 1 }[event.key] as 1 | -1 | undefined
     const move = event.key.endsWith('t') ? lay.across : lay.by
     const id = (event.target as HTMLElement).closest<HTMLElement>('[data-of]')?.dataset['of']
-    if (!event.altKey || by === undefined || !id || !move) return
+    // On the hours, arrows move by minutes.
+    const isOnHours = (event.target as HTMLElement).closest('.hours-block') !== null
+    if (!event.altKey || by === undefined || !id || !move || isOnHours) return
     event.preventDefault()
     event.stopPropagation()
     move(id as I, by)
@@ -56,7 +59,7 @@ export function Carrying<I extends Id = Id<'action'>>({ lay, lifted, among, chil
       onKeyDownCapture={onKeyDown}
       onMouseDown={take}
       onTouchStart={(event) => {
-        if ((event.target as Element).closest('.seal-grip, .shelf-card')) take(event)
+        if ((event.target as Element).closest('.seal-grip, .shelf-card, .hours-block')) take(event)
       }}
     >
       {children}

@@ -1,9 +1,9 @@
 // A band, a heading, a column or a day that something can be laid into.
 import type { ReactNode } from 'react'
-import { placeMark, type Place } from './place'
+import { placeMark, type Marked } from './place'
 
 export interface DropPlaceProps {
-  readonly place: Exclude<Place, { kind: 'row' }>
+  readonly place: Marked
   readonly className?: string
   readonly role?: 'presentation'
   readonly children: ReactNode

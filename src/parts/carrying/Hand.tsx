@@ -24,7 +24,7 @@ export interface HandProps {
   /** Set here: what is called where a row is pressed. */
   readonly holdRef: { current: TakeHold | null }
   readonly lifted: ((id: Id) => ReactNode) | undefined
-  readonly onLay: (id: Id, place: Place<Id>) => void
+  readonly onLay: (id: Id, place: Place<Id>, from: HTMLElement | null) => void
 }
 
 /** How near an edge what scrolls follows the hand, and how fast: slow enough to stop at the next column. */
@@ -77,7 +77,7 @@ export function Hand({ kit, boxRef, holdRef, lifted, onLay }: HandProps) {
       onDragCancel={() => setInHand(null)}
       onDragEnd={() => {
         setInHand(null)
-        if (inHand && spotRef.current) onLay(inHand, spotRef.current.place)
+        if (inHand && spotRef.current) onLay(inHand, spotRef.current.place, rowRef.current)
       }}
     >
       <Grip
@@ -133,10 +133,13 @@ function Grip({ kit, boxRef, holdRef, rowRef, spotRef, pointerRef, isLifted }: G
   useEffect(() => {
     if (!isDragging) return
     const mark = (spot: Spot | null) => {
-      if (spot?.element === spotRef.current?.element) return
-      spotRef.current?.element.classList.remove(spotRef.current.mark)
-      spot?.element.classList.add(spot.mark)
+      const last = spotRef.current
       spotRef.current = spot
+      if (spot?.below !== undefined)
+        (spot.element as HTMLElement).style.setProperty('--landing', `${spot.below}px`)
+      if (spot?.element === last?.element) return
+      last?.element.classList.remove(last.mark)
+      spot?.element.classList.add(spot.mark)
     }
     const look = () => {
       const [pointer, box] = [pointerRef.current, boxRef.current]

@@ -1,4 +1,4 @@
-import { placeMark, placeOf, type Place } from './place'
+import { placeMark, placeOf, type Marked } from './place'
 import { rowAt, spotAt } from './spotAt'
 
 /**
@@ -48,7 +48,8 @@ it('what is carried is laid beside the row under the pointer, else into the plac
   expect(rowAt(document.getElementById('words') as Element)?.id).toBe('one')
 })
 it('a place is read back as it was marked, whatever its name', () => {
-  const places: Exclude<Place, { kind: 'row' }>[] = [
+  const places: Marked[] = [
+    { kind: 'hours', date: '2026-03-13' as never },
     { kind: 'in', in: 'picked' },
     { kind: 'in', in: 'project:a b\nc' },
     { kind: 'in', in: '' },
@@ -61,4 +62,23 @@ it('a place is read back as it was marked, whatever its name', () => {
   }
   element.dataset['place'] = 'beside picked'
   expect([placeOf(element), placeOf(null)]).toEqual([null, null])
+})
+
+it.each([
+  ['a row, where the pointer is', 'row', 200 + 78, 540],
+  ['a block, where it begins', 'block', 999, 605],
+  ['above the hours, at the first', 'row', 10, 480],
+  ['below them, at the last', 'row', 5000, 1075],
+])('on the hours %s', (_, carried, y, at) => {
+  document.body.innerHTML = `
+    <div id="box"><ol id="hours" data-place="hours 2026-03-11" data-from="480" data-to="1080" data-an-hour="78">
+      <li id="block" class="hours-block" data-of="action:one"></li></ol>
+      <li id="row" class="slip-row" data-of="action:two"></li></div>`
+  const element = (id: string) => document.getElementById(id) as HTMLElement
+  element('hours').getBoundingClientRect = () => ({ top: 200 }) as DOMRect
+  element('block').getBoundingClientRect = () => ({ top: 200 + (123 / 60) * 78 }) as DOMRect
+  document.elementsFromPoint = () => [element('block'), element('hours')]
+  const spot = spotAt({ x: 1, y }, element('box'), element(carried))
+  expect(spot?.place).toEqual({ kind: 'hour', date: '2026-03-11', at })
+  expect([spot?.mark, spot?.below]).toEqual(['landing-hour', ((at - 480) / 60) * 78])
 })

@@ -32,7 +32,7 @@ export function makeShelfLaying(act: Act, store: ZenStore): Laying<ShelfId> {
   }
 
   const into: Laying<ShelfId>['into'] = (id, place) => {
-    if (place.kind === 'day') return
+    if (place.kind === 'day' || place.kind === 'hour') return
     const over = place.kind === 'row' ? place.id : null
     if (isIdOf('project', id)) {
       const project = recordIn(now(), id)

@@ -1,5 +1,5 @@
 // What somebody new chooses in a minute, as one act: contexts, areas, available hours, the first day of the week.
-import { blankOf, type Area, type Context, type Group, type Side } from '@/core/record'
+import { blankOf, type Area, type Context, type Group, type Settings, type Side } from '@/core/record'
 import { rankOfNumber } from '@/core/record'
 import { idByName, setSettings } from './named/around'
 import { added, diffOf, lineOf, type Command } from './command'
@@ -8,6 +8,8 @@ import { lettersFor } from './shelf/lettersFor'
 export interface FirstChoices {
   readonly contexts: readonly string[]
   readonly areas: readonly { readonly name: string; readonly side: Side; readonly ink: number }[]
+  /** Hours worked, by weekday; where it says nothing, from the beginning to the end of a day. */
+  readonly workingHours: Settings['workingHours']
   /** On Monday … Sunday. */
   readonly availableMinutes: readonly number[]
   readonly weekStartsOn: number
@@ -28,7 +30,7 @@ const linesIn = (names: readonly string[]): string[] => {
 
 export const chooseFirst: Command<FirstChoices> = (
   context,
-  { contexts, areas, availableMinutes, weekStartsOn },
+  { contexts, areas, workingHours, availableMinutes, weekStartsOn },
 ) => {
   const made: Context[] = linesIn(contexts).map((name, index) => ({
     ...blankOf('context'),
@@ -61,6 +63,6 @@ export const chooseFirst: Command<FirstChoices> = (
     ink,
     rank: rankOfNumber(index),
   }))
-  const settings = setSettings(context, { availableMinutes, weekStartsOn })
+  const settings = setSettings(context, { workingHours, availableMinutes, weekStartsOn })
   return diffOf(...[...made, ...groups, ...shelves].map(added), ...(settings.ok ? settings.value : []))
 }

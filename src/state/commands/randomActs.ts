@@ -134,7 +134,7 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   removeKept: (d) => ({ ids: [d.any('reading', 'reference')] }),
   editReference: (d) => ({ id: d.any('reference'), patch: { title: d.text(), note: d.text() } }),
   removeReference: (d) => ({ id: d.any('reference') }),
-  chooseFirst: (d) => ({ contexts: [d.text()], areas: [{ name: d.text(), side: 'work', ink: 1 }], availableMinutes: [1, 2, 3, 4, 5, 6, 7], weekStartsOn: 0 }),
+  chooseFirst: (d) => ({ contexts: [d.text()], areas: [{ name: d.text(), side: 'work', ink: 1 }], workingHours: { 0: [{ from: 540, to: 600 }] }, availableMinutes: [1, 2, 3, 4, 5, 6, 7], weekStartsOn: 0 }),
   startReview: () => ({}),
   stepTo: (d) => ({ id: d.any('review'), stone: d.oneOf(stones), done: d.chance(0.5) }),
   setAims: (d) => ({ id: d.any('review'), firstAim: d.text() }),

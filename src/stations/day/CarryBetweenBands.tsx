@@ -4,6 +4,7 @@ import type { ReactNode } from 'react'
 import { isHandAlone, type DayBandName, type DayBands } from '@/core/day'
 import { recordIn } from '@/core/journal'
 import type { Action, Id } from '@/core/record'
+import { fromMinute, minuteAfterStart } from '@/core/time'
 import { desk } from '@/held/desk'
 import { useAct, useToday, useZen } from '@/held/zen'
 import { Carrying, type Laying } from '@/parts/carrying/Carrying'
@@ -51,7 +52,7 @@ function orderWith(band: readonly Action[], moved: Action, overId: Id<'action'> 
 
 function useLaying(bands: DayBands): Laying {
   const act = useAct()
-  const { store } = useZen()
+  const { store, clock } = useZen()
   const today = useToday()
   const actionOf = (id: Id<'action'>) => recordIn(store.api.getState().document, id)
   const putIn = (band: DayBandName, action: Action, overId: Id<'action'>) => {
@@ -59,17 +60,30 @@ function useLaying(bands: DayBands): Laying {
     const say = placeWords(shortened(action.title), order.indexOf(action.id), order.length, bandWords[band])
     act('layInto', { id: action.id, band: null, order }, { say })
   }
-  const into = (id: Id<'action'>, place: Place) => {
+  const into: Laying['into'] = (id, place: Place, row) => {
     const action = actionOf(id)
     const from = bandOf(bands, id)
     if (!action) return
     const called = shortened(action.title)
+    if (place.kind === 'hour') {
+      const minute = minuteAfterStart(place.date, place.at, clock.zone())
+      act(
+        'placeAction',
+        { id, date: place.date, minute },
+        { say: `Planned at ${fromMinute(minute)}: ${called}` },
+      )
+      return
+    }
     if (place.kind === 'day') {
       act('moveTo', { id, day: place.date }, { say: `To ${nearDate(place.date, today)}: ${called}` })
       return
     }
     const band = place.in as DayBandName
     const overId = place.kind === 'row' ? place.id : null
+    if (band === from && row?.matches('.hours-block')) {
+      act('unplaceAction', { id, date: today }, { say: `At no hour: ${called}` })
+      return
+    }
     if (band === from) {
       if (overId !== null && overId !== id) putIn(band, action, overId)
       return

@@ -61,12 +61,13 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
     donePlace === 'among' ? done.filter((action) => doneBandOf(action, today, day.reach) === name) : []
   const { opened } = useOpened()
   const [shownAs, showAs] = useKept('day-as')
-  if (!wide && shownAs === 'hours') return <HoursSheet onList={() => showAs(null)} onSeeReach={onSeeReach} />
+  if (!wide && shownAs === 'hours')
+    return <HoursSheet bands={{ ...bands, inReach: few }} onList={() => showAs(null)} />
   const isBeside = wide && opened === null
   return (
-    <Row alignItems="flex-start" gap="$5">
-      <Column flex={1} minWidth={0}>
-        <CarryBetweenBands bands={{ ...bands, inReach: few }}>
+    <CarryBetweenBands bands={{ ...bands, inReach: few }}>
+      <Row alignItems="flex-start" gap="$5">
+        <Column flex={1} minWidth={0}>
           <DayTapeRow onHours={() => showAs('hours')} />
           {isBeside ? null : <DayEvents events={events} date={today} label="Events today" />}
           {inOrder
@@ -109,14 +110,14 @@ export function DaySheet({ onSeeReach }: { onSeeReach: () => void }) {
               <PlanButton />
             </FloatingMain>
           )}
-        </CarryBetweenBands>
-      </Column>
-      {isBeside ? (
-        <Column width={300} flexShrink={0} className="no-print">
-          <HoursRibbon onSeeReach={onSeeReach} />
         </Column>
-      ) : null}
-    </Row>
+        {isBeside ? (
+          <Column width={300} flexShrink={0} className="no-print">
+            <HoursRibbon />
+          </Column>
+        ) : null}
+      </Row>
+    </CarryBetweenBands>
   )
 }
 

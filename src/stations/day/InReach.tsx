@@ -14,6 +14,7 @@ import { contextWords } from '@/words/contexts'
 import { bandWords, duration } from '@/words'
 import { missesWords, reasonWords } from '@/words/reach'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { candidates, looked } from './candidates'
 import { useDayBands, useSided } from './useDayBands'
 import { atHandWords, useReach } from './useReach'
 
@@ -181,21 +182,7 @@ function NothingFits() {
   )
 }
 
-/**
- * So many of those that stand in no other band are ranked, and looked through for what just does not fit; the rest
- * follows.
- */
-const looked = 300
 const fewOut = 12
-
-/** What is planned for today and of this week, then the first of the rest. */
-function candidates(
-  bands: lists.HeldDayBands,
-  document: Parameters<lists.HeldDayBands['planned']>[0],
-): Action[] {
-  const planned = bands.planned(document)
-  return [...Object.values(planned).flat(), ...bands.fewInReach(document, looked)]
-}
 
 export function InReach({ showChoices }: { showChoices: boolean }) {
   const { bands, document } = useDayBands()

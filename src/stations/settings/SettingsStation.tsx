@@ -11,7 +11,9 @@ import { useTheming, type ThemeChoice } from '@/held/theme'
 import { useAct, useHeld } from '@/held/zen'
 import { Calendars } from './Calendars'
 import { WaysIn } from './WaysIn'
+import { weekdays } from './weekdays'
 import { YourData } from './YourData'
+import { YourHours } from './YourHours'
 
 const themes: readonly { value: ThemeChoice; label: string }[] = [
   { value: 'system', label: 'as the system' },
@@ -20,7 +22,6 @@ const themes: readonly { value: ThemeChoice; label: string }[] = [
 ]
 /** Monday, Saturday and Sunday: the days on which weeks begin somewhere. */
 const weekStarts = [0, 5, 6]
-const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const
 
 export function SettingsStation() {
   const { choice, choose } = useTheming()
@@ -36,7 +37,8 @@ export function SettingsStation() {
             </Words>
             <Choice label="Theme" shown={false} options={themes} chosen={[choice]} onToggle={choose} />
           </Column>
-          <AvailableTime />
+          <YourHours />
+          <YourDays />
           <Calendars />
           <Column render="section" aria-label="Help" gap="$2" alignItems="flex-start">
             <Words render="h2" size="title">
@@ -61,45 +63,14 @@ export function SettingsStation() {
   )
 }
 
-function AvailableTime() {
+function YourDays() {
   const act = useAct()
   const settings = useHeld((state) => select.settingsOf(state.document))
-  const set = (index: number, text: string) => {
-    const hours = Number(text.replace(',', '.'))
-    if (text.trim() === '' || Number.isNaN(hours) || hours < 0 || hours > 24) return 'Hours from 0 to 24.'
-    act(
-      'setSettings',
-      {
-        availableMinutes: settings.availableMinutes.map((available, at) =>
-          at === index ? Math.round(hours * 60) : available,
-        ),
-      },
-      { say: false },
-    )
-    return null
-  }
   return (
-    <Column render="section" aria-label="Available time" gap="$2.5">
+    <Column render="section" aria-label="Your days" gap="$2.5">
       <Words render="h2" size="title">
-        Available time
+        Your days
       </Words>
-      <Words tone="inkSoft">
-        Hours you can give to actions on each day, after appointments, meals and rest. The Day and Week sheets
-        measure against them.
-      </Words>
-      <Row gap="$2.5" flexWrap="wrap">
-        {weekdays.map((name, index) => (
-          <Column key={name} width={92}>
-            <CommitField
-              label={name}
-              shown
-              inputMode="decimal"
-              value={String(Math.round(((settings.availableMinutes[index] ?? 0) / 60) * 100) / 100)}
-              onCommit={(text) => set(index, text)}
-            />
-          </Column>
-        ))}
-      </Row>
       <Row gap="$4" flexWrap="wrap" alignItems="flex-end">
         <TimeOfDay
           label="The day begins at"

@@ -13,7 +13,7 @@ describe('available hours', () => {
   }
   it('take ten as it is typed, and write that weekday alone', async () => {
     const store = await showStation(<SettingsStation />)
-    const field = type('Wednesday', '10')
+    const field = type('At most on Wednesday', '10')
     expect(field.value).toBe('10')
     fireEvent.blur(field)
     expect(select.settingsOf(store.api.getState().document).availableMinutes[2]).toBe(600)
@@ -31,7 +31,7 @@ describe('available hours', () => {
   })
   it('refuse in words what is no number of hours, and keep it to be mended', async () => {
     const store = await showStation(<SettingsStation />)
-    const field = type('Monday', '30')
+    const field = type('At most on Monday', '30')
     fireEvent.blur(field)
     expect([field.value, screen.getByRole('alert').textContent]).toEqual(['30', 'Hours from 0 to 24.'])
     expect(store.api.getState().recent).toEqual([])

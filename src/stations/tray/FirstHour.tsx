@@ -1,12 +1,16 @@
 // What an empty store asks of somebody new: one minute, everything already chosen sensibly, one act. *Not now* takes
 // it as it stands.
 import { useState } from 'react'
+import type { Interval } from '@/core/day'
+import { readHours } from '@/core/day/readHours'
 import type { Side } from '@/core/record'
+import { weekdays } from '@/core/record/scales'
 import { lettersFor, type FirstChoices } from '@/state'
 import { Button, Choice, Column, Field, IconButton, MainBar, Row, Seal, Sheet, Words } from '@/ui'
 import { focusCapture } from '@/held/keys'
 import { useAct } from '@/held/zen'
 import { duration } from '@/words'
+import { hoursUnreadable, hoursWords } from '@/words/hours'
 
 interface FirstArea {
   readonly name: string
@@ -26,6 +30,12 @@ const weekStarts = [
   { value: '5', label: 'Saturday' },
   { value: '6', label: 'Sunday' },
 ] as const
+const firstHours: readonly Interval[] = [
+  { from: 540, to: 750 },
+  { from: 810, to: 1050 },
+]
+const workedOn = (hours: readonly Interval[]): FirstChoices['workingHours'] =>
+  Object.fromEntries(weekdays.slice(0, 5).map((weekday) => [weekday, [...hours]]))
 /** From Monday to Friday: nobody is given a working weekend unasked. */
 const availableOn = (hours: number): number[] => [...Array<number>(5).fill(hours * 60), 0, 0]
 
@@ -33,6 +43,8 @@ export default function FirstHour() {
   const act = useAct()
   const [contexts, setContexts] = useState<readonly string[]>(firstContexts)
   const [areas, setAreas] = useState(firstAreas)
+  const [worked, setWorked] = useState(hoursWords(firstHours))
+  const read = readHours(worked)
   const [hours, setHours] = useState(5)
   const [weekStartsOn, setWeekStartsOn] = useState('0')
   const take = (choices: FirstChoices) => {
@@ -40,9 +52,21 @@ export default function FirstHour() {
     focusCapture()
   }
   const begin = () =>
-    take({ contexts, areas, availableMinutes: availableOn(hours), weekStartsOn: Number(weekStartsOn) })
+    take({
+      contexts,
+      areas,
+      workingHours: workedOn(read ?? firstHours),
+      availableMinutes: availableOn(hours),
+      weekStartsOn: Number(weekStartsOn),
+    })
   const notNow = () =>
-    take({ contexts: firstContexts, areas: firstAreas, availableMinutes: availableOn(5), weekStartsOn: 0 })
+    take({
+      contexts: firstContexts,
+      areas: firstAreas,
+      workingHours: {},
+      availableMinutes: availableOn(5),
+      weekStartsOn: 0,
+    })
   return (
     <Sheet render="section" aria-label="First choices" padding="$4" gap="$4.5">
       <Column gap="$1">
@@ -50,7 +74,7 @@ export default function FirstHour() {
           Welcome to Zen Tray
         </Words>
         <Words tone="inkSoft">
-          Add whatever is on your mind, decide once what it is, and always know what to do next. First, four
+          Add whatever is on your mind, decide once what it is, and always know what to do next. First, five
           short questions: keep what fits and change the rest, now or later.
         </Words>
       </Column>
@@ -102,8 +126,18 @@ export default function FirstHour() {
           </Row>
         </Column>
       </Column>
+      <Column maxWidth={320}>
+        <Field
+          label="When do you work, Monday to Friday?"
+          shown
+          value={worked}
+          maxLength={120}
+          problem={read ? null : hoursUnreadable}
+          onChangeText={setWorked}
+        />
+      </Column>
       <Choice
-        label="How many hours a day can you plan?"
+        label="How many hours of it can you plan?"
         options={hoursOffered.map((hour) => ({ value: String(hour), label: duration(hour * 60) }))}
         chosen={[String(hours)]}
         onToggle={(value) => setHours(Number(value))}
@@ -116,7 +150,7 @@ export default function FirstHour() {
       />
       <MainBar>
         <Button kind="quiet" label="Skip" onPress={notNow} />
-        <Button kind="main" label="Start" paddingHorizontal="$7" onPress={begin} />
+        <Button kind="main" label="Start" paddingHorizontal="$7" disabled={!read} onPress={begin} />
       </MainBar>
     </Sheet>
   )

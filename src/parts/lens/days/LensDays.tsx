@@ -156,12 +156,13 @@ function useDayLaying(
   )
   const { lay, asked, standsIn } = useLensLaying(shown, places)
   const refuse = (words: string) => desk.getState().tell(words, { problem: true })
-  const into: Laying['into'] = (id, place: Place) => {
+  const into: Laying['into'] = (id, place: Place, row) => {
+    if (place.kind === 'hour') return
     const action = recordIn(store.api.getState().document, id)
     const target = place.kind === 'day' ? `day ${place.date}` : place.in
     if (!action) return
     const from = standsIn(action)
-    if (from?.in === target) return lay.into(id, place.kind === 'day' ? { kind: 'in', in: target } : place)
+    if (from?.in === target) return lay.into(id, place.kind === 'day' ? { kind: 'in', in: target } : place, row)
     if (target === 'in past') return refuse(notByHandWords.past)
     if (target === 'done') return refuse('What is done stays on the day you finished it.')
     const date = target === 'in null' ? null : (target.slice(4) as CalendarDate)
@@ -178,7 +179,7 @@ function useDayLaying(
     const from = action && standsIn(action)
     const target = from && places[places.indexOf(from) + step]
     if (!target) return
-    into(id, { kind: 'in', in: target.in })
+    into(id, { kind: 'in', in: target.in }, null)
     findRow(id)
   }
   return { lay: { ...lay, into, across }, asked }

@@ -123,8 +123,8 @@ export function useLensLaying(
     const action = recordIn(now(), id)
     if (!action) return
     if (place.kind === 'day') return void act('moveTo', { id, day: place.date })
-    const target = places.find((each) => each.in === place.in)
-    if (!target) return
+    const target = place.kind === 'hour' ? undefined : places.find((each) => each.in === place.in)
+    if (!target || place.kind === 'hour') return
     const from = standsIn(action)
     const overId = place.kind === 'row' ? place.id : null
     if (from === target) {

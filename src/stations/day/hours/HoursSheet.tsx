@@ -1,11 +1,13 @@
 // The Day on a phone as hours: in place of the list, with the sentence of its load.
+import type { DayBands } from '@/core/day'
 import { useDayTape } from '@/held/useLoads'
 import { useToday } from '@/held/zen'
 import { LoadSentence } from '@/parts/load/LoadGauge'
 import { Column, IconButton, Row } from '@/ui'
+import { CarryBetweenBands } from '../CarryBetweenBands'
 import { HoursRibbon } from './HoursRibbon'
 
-export function HoursSheet({ onList, onSeeReach }: { onList: () => void; onSeeReach: () => void }) {
+export function HoursSheet({ bands, onList }: { bands: DayBands; onList: () => void }) {
   const { load } = useDayTape(useToday())
   return (
     <Column>
@@ -13,7 +15,9 @@ export function HoursSheet({ onList, onSeeReach }: { onList: () => void; onSeeRe
         <LoadSentence load={load} />
         <IconButton label="Show as a list" icon="list" onPress={onList} />
       </Row>
-      <HoursRibbon onSeeReach={onSeeReach} />
+      <CarryBetweenBands bands={bands}>
+        <HoursRibbon />
+      </CarryBetweenBands>
     </Column>
   )
 }

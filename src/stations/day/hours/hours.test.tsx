@@ -1,6 +1,7 @@
 import { act, fireEvent, screen, within } from '@testing-library/react'
 import type { ShownEvent } from '@/core/calendar/calendarReader'
-import { recordsIn } from '@/core/journal'
+import { recordIn, recordsIn } from '@/core/journal'
+import type { Action } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
 import { showStation } from '@/frame/testing'
 import { calendarsHeld, spanKey } from '@/held/calendars/calendarsHeld'
@@ -12,8 +13,7 @@ const today = calendarDateUnsafe('2026-03-11')
 const at = (time: string) => Date.parse(`2026-03-11T${time}:00Z`)
 
 async function shown() {
-  const asked: number[] = []
-  const store = await showStation(<HoursRibbon onSeeReach={() => asked.push(1)} />, (fresh) => {
+  const store = await showStation(<HoursRibbon />, (fresh) => {
     fresh.clock.epochMs = at('09:05')
     fresh.turnDay()
     fresh.run('addCalendar', { name: 'Hall', link: 'https://hall.example/a.ics' })
@@ -36,7 +36,10 @@ async function shown() {
       busy: { [today]: [{ from: 570, to: 630 }] },
     }),
   )
-  return { store, asked }
+  const actionOf = (title: string) =>
+    recordsIn(store.api.getState().document, 'action').find((action) => action.title === title) as Action
+  const placed = () => recordIn(store.api.getState().document, `plan:day-${today}`)?.placed ?? {}
+  return { store, actionOf, placed }
 }
 const names = () =>
   within(screen.getByRole('list', { name: 'Hours of today' }))
@@ -48,23 +51,65 @@ it('has events, what is fixed and planned, and the gaps between them, in the ord
   expect(names()).toEqual([
     '25 min free: 1 fits. See what fits',
     'Trustees09:30–10:30 · Studioevent',
-    '10:30–11:00draw the hatchplanned',
-    '3 h free: 1 fits. See what fits',
+    '10:30–11:00draw the hatchplanned, at no hour',
+    '3 h free: 2 fit. See what fits',
     'Open house12:00–13:00event',
     '14:00–15:00site visitfixed time',
-    '3 h free: 1 fits. See what fits',
+    '3 h free: 2 fit. See what fits',
   ])
   expect(screen.getByText('1 event, longest gap 3 h')).toBeTruthy()
   expect(within(screen.getByRole('list', { name: 'All day' })).getAllByRole('button')).toHaveLength(1)
 })
-it('opens an event and an action, and asks of a gap what fits into it', async () => {
-  const { store, asked } = await shown()
+it('opens an event and an action', async () => {
+  const { actionOf } = await shown()
   fireEvent.click(screen.getByRole('button', { name: /^Trustees/ }))
   expect(desk.getState().sheet).toMatchObject({ kind: 'event', event: { title: 'Trustees' } })
   fireEvent.click(screen.getByRole('button', { name: '14:00–15:00 site visit fixed time' }))
-  const visit = recordsIn(store.api.getState().document, 'action').find(({ title }) => title === 'site visit')
-  expect(address.get().params['open']).toBe(visit?.id)
-  fireEvent.click(screen.getByRole('button', { name: /^25 min free/ }))
-  expect(asked).toEqual([1])
-  expect(JSON.parse(window.localStorage.getItem('zen-tray:at-hand') ?? '{}')).toMatchObject({ minutes: 25 })
+  expect(address.get().params['open']).toBe(actionOf('site visit').id)
+})
+it('a gap says what fits and what is just too long by how much, and plans what is chosen at its beginning', async () => {
+  const { store, actionOf, placed } = await shown()
+  store.run('addAction', { title: 'two hours', minutes: 200 } as never)
+  await act(async () => undefined)
+  fireEvent.click(screen.getAllByRole('button', { name: /^3 h free/ })[0] as HTMLElement)
+  const sheet = within(screen.getByRole('dialog'))
+  expect(screen.getByRole('dialog', { name: '11:00–14:00, 3 h free' })).toBeTruthy()
+  const rows = (name: string) =>
+    within(sheet.getByRole('list', { name }))
+      .getAllByRole('button')
+      .map(({ textContent }) => textContent)
+  expect(rows('What fits')).toEqual(['draw the hatch30 min · picked for today', 'short15 min · fits 15 min'])
+  expect(rows('Just too long')).toEqual(['two hours3 h 20 · 20 min too long'])
+  fireEvent.click(sheet.getByRole('button', { name: /^short/ }))
+  expect(placed()).toEqual({ [actionOf('short').id]: 660 })
+  expect(actionOf('short').day).toBe(today)
+  expect(screen.queryByRole('dialog')).toBeNull()
+  expect(names()).toContain('11:00–11:15shortplanned 11:00–11:15')
+})
+it('keys move what is planned by five minutes, make it longer, and send it back', async () => {
+  const { actionOf, placed } = await shown()
+  const { id } = actionOf('draw the hatch')
+  const press = (key: string, more: object = { altKey: true }) =>
+    fireEvent.keyDown(screen.getByRole('button', { name: /draw the hatch/ }), { key, ...more })
+  press('ArrowDown')
+  expect(placed()).toEqual({ [id]: 635 })
+  press('ArrowDown', { altKey: true, shiftKey: true })
+  press('ArrowUp')
+  expect(placed()).toEqual({ [id]: 660 })
+  press('ArrowRight')
+  press('ArrowLeft', { altKey: true, shiftKey: true })
+  expect([actionOf('draw the hatch').minutes, placed()[id]]).toEqual([5, 660])
+  press('Delete', {})
+  expect([placed(), actionOf('draw the hatch').day]).toEqual([{}, today])
+})
+it('a fixed time is not moved by the way, and an event by nothing', async () => {
+  const { actionOf, placed } = await shown()
+  const { at } = actionOf('site visit')
+  for (const name of [/site visit/, /^Trustees/]) {
+    const block = screen.getByRole('button', { name })
+    for (const key of ['ArrowDown', 'ArrowUp', 'Delete'])
+      fireEvent.keyDown(block, { key, altKey: key !== 'Delete' })
+    expect(block.closest('.hours-block')).toBeNull()
+  }
+  expect([actionOf('site visit').at, placed()]).toEqual([at, {}])
 })

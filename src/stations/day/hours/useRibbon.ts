@@ -2,12 +2,14 @@
 import { useMemo } from 'react'
 import type { ShownEvent } from '@/core/calendar/calendarReader'
 import { eventsOnDay } from '@/core/calendar/eventsOnDay'
+import type { TapePiece } from '@/core/day'
 import { elapsedAt, elapsedOf, ribbonOf, type Ribbon, type RibbonThing } from '@/core/day/ribbon'
 import { fromMinute, type CalendarDate } from '@/core/time'
 import { useEvents } from '@/held/calendars/useEvents'
 import { useDayTape } from '@/held/useLoads'
 import { useZen } from '@/held/zen'
 import { eventTimes, eventTitle } from '@/words/events'
+import { hoursWords } from '@/words/hours'
 
 /** Shorter than this nothing is drawn: it could not be tapped. */
 export const leastMinutes = 20
@@ -17,6 +19,8 @@ export interface OnRibbon extends RibbonThing {
   readonly when: string
   /** Said under its title. */
   readonly detail: string
+  /** What an action is thought to take; 0 for an event, and where nothing is said. */
+  readonly minutes: number
   /** Set for an event. */
   readonly event: ShownEvent | null
 }
@@ -30,7 +34,14 @@ export interface DayRibbon {
   readonly zone: string
 }
 
-const said = { fixed: 'fixed time', placed: 'planned', planned: 'planned', done: 'done' } as const
+const said = { fixed: 'fixed time', planned: 'planned, at no hour', done: 'done' } as const
+
+/** Which of them holds: a fixed time, an hour it was planned for, or none. */
+function detailOf({ kind, from, to, fitsTo }: TapePiece): string {
+  if (kind === 'placed')
+    return to === from ? 'planned, no minutes yet' : `planned ${hoursWords([{ from, to }])}`
+  return kind === 'planned' && fitsTo < to ? 'does not fit' : said[kind]
+}
 
 export function useRibbon(date: CalendarDate): DayRibbon {
   const { clock } = useZen()
@@ -48,6 +59,7 @@ export function useRibbon(date: CalendarDate): DayRibbon {
         when: '',
         detail: [eventTimes(event, date, zone), event.place].filter(Boolean).join(' · '),
         kind: 'event',
+        minutes: 0,
         isFree: !event.isBusy,
         event,
         from,
@@ -56,17 +68,20 @@ export function useRibbon(date: CalendarDate): DayRibbon {
       }
     })
     const ofActions = tape.pieces.map((piece): OnRibbon => {
-      const fits = piece.kind === 'planned' && piece.fitsTo < piece.to ? 'does not fit' : said[piece.kind]
+      const from = elapsedOf(piece.from, date, zone)
+      const to = elapsedOf(piece.to, date, zone)
       return {
         id: piece.id,
         title: piece.title,
         when: `${fromMinute(piece.from)}–${fromMinute(Math.min(1439, piece.to))}`,
-        detail: fits,
+        detail: detailOf(piece),
+        minutes: piece.to - piece.from,
         kind: piece.kind,
         isFree: false,
         event: null,
-        from: elapsedOf(piece.from, date, zone),
-        to: elapsedOf(piece.to, date, zone),
+        from,
+        // What has no minutes yet still has to be seen where it was placed.
+        to: piece.kind === 'placed' ? Math.max(from + leastMinutes, to) : to,
       }
     })
     const hours = size.hours.map(({ from, to }) => ({

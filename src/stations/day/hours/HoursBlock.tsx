@@ -1,0 +1,154 @@
+// One thing on the hours: an event in slate, a fixed time with an ink edge, planned work with a moss edge, dashed where
+// it has no hour of its own yet. What is not an event is moved and stretched, by hand and by keys.
+import { View } from '@tamagui/core'
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import type { RibbonBlock } from '@/core/day/ribbon'
+import type { Id } from '@/core/record'
+import { desk } from '@/held/desk'
+import { useOpened } from '@/held/useOpened'
+import { Column, Press, Unseen, Words } from '@/ui'
+import { heightOf, hourHeight, leastHeight } from './scale'
+import type { Placing } from './usePlacing'
+import type { OnRibbon } from './useRibbon'
+
+/** From here on there is room for a second line. */
+const twoLines = 44
+
+const faces = {
+  event: { backgroundColor: '$slateWash', borderColor: '$slate', edge: 3 },
+  fixed: { backgroundColor: '$slip', borderColor: '$ink', edge: 1 },
+  placed: { backgroundColor: '$slip', borderColor: '$moss', edge: 3 },
+  planned: { backgroundColor: 'transparent', borderColor: '$moss', edge: 1 },
+  done: { backgroundColor: 'transparent', borderColor: '$rule', edge: 1 },
+} as const
+
+interface BlockProps {
+  readonly block: RibbonBlock<OnRibbon>
+  readonly top: number
+  readonly placing: Placing
+}
+
+const movable: readonly OnRibbon['kind'][] = ['placed', 'planned']
+const stretchable: readonly OnRibbon['kind'][] = ['placed', 'planned', 'fixed']
+const steps: Readonly<Record<string, number>> = { ArrowUp: -1, ArrowDown: 1, ArrowLeft: -1, ArrowRight: 1 }
+
+/** Alt and an arrow: earlier, later, shorter, longer; with Shift half an hour. */
+function usePlacingKeys({ block, placing }: BlockProps) {
+  return (event: KeyboardEvent) => {
+    const by = (steps[event.key] ?? 0) * (event.shiftKey ? 6 : 1)
+    const isUpright = event.key === 'ArrowUp' || event.key === 'ArrowDown'
+    if (event.altKey && by !== 0 && isUpright && movable.includes(block.kind)) placing.shift(block, by)
+    else if (event.altKey && by !== 0 && !isUpright && stretchable.includes(block.kind))
+      placing.stretch(block, block.minutes + by * 5)
+    else if ((event.key === 'Backspace' || event.key === 'Delete') && block.kind === 'placed')
+      placing.sendBack(block)
+    else return
+    event.preventDefault()
+    event.stopPropagation()
+  }
+}
+
+export function HoursBlock(props: BlockProps) {
+  const { block, top, placing } = props
+  const { open } = useOpened()
+  const { title, when, detail, kind, event, lane, lanes, isFree } = block
+  const [dragged, setDragged] = useState<number | null>(null)
+  const tall = Math.max(leastHeight, heightOf(dragged ?? block.to - block.from) - 3)
+  const { edge, ...face } = faces[kind]
+  const isDashed = isFree || kind === 'planned'
+  const onKeyDown = usePlacingKeys(props)
+  return (
+    <View
+      render="li"
+      position="absolute"
+      top={top + 1}
+      height={tall}
+      onKeyDown={onKeyDown as never}
+      {...(movable.includes(kind) ? { className: 'hours-block', 'data-of': block.id } : {})}
+      style={{ left: `${(lane / lanes) * 100}%`, width: `calc(${100 / lanes}% - ${lanes > 1 ? 3 : 0}px)` }}
+    >
+      <Press
+        data-row
+        aria-haspopup="dialog"
+        {...(movable.includes(kind)
+          ? { 'aria-keyshortcuts': 'Alt+ArrowUp Alt+ArrowDown Alt+ArrowLeft Alt+ArrowRight' }
+          : {})}
+        onPress={() =>
+          event ? desk.getState().openSheet({ kind: 'event', event }) : open(block.id as Id<'action'>)
+        }
+        {...face}
+        {...(isFree ? { backgroundColor: 'transparent' } : {})}
+        borderWidth={1}
+        borderLeftWidth={edge}
+        borderStyle={isDashed ? 'dashed' : 'solid'}
+        borderRadius={3}
+        width="100%"
+        height="100%"
+        minHeight={24}
+        overflow="hidden"
+        alignItems="flex-start"
+        paddingHorizontal="$2.5"
+        paddingVertical={tall < twoLines ? '$0.5' : '$1'}
+      >
+        <Column flex={1} minWidth={0}>
+          <Words size="second" oneLine tone={kind === 'done' ? 'inkSoft' : 'ink'}>
+            {when === '' ? null : <Unseen>{when}</Unseen>}
+            {title}
+            {tall < twoLines ? <Unseen>{detail}</Unseen> : null}
+          </Words>
+          {tall < twoLines ? null : (
+            <Words size="small" tone={detail === 'does not fit' ? 'clay' : 'inkSoft'} oneLine>
+              {dragged === null ? detail : `${dragged} min`}
+            </Words>
+          )}
+          {kind === 'event' ? <Unseen>event</Unseen> : null}
+        </Column>
+      </Press>
+      {stretchable.includes(kind) && tall >= twoLines ? (
+        <Edge block={block} dragged={dragged} onDrag={setDragged} placing={placing} />
+      ) : null}
+    </View>
+  )
+}
+
+/** The lower edge, taken hold of and drawn: how long it takes. */
+function Edge({
+  block,
+  dragged,
+  onDrag,
+  placing,
+}: {
+  block: OnRibbon
+  dragged: number | null
+  onDrag: (minutes: number | null) => void
+  placing: Placing
+}) {
+  const from = useRef(0)
+  const minutesAt = (y: number) =>
+    Math.max(5, Math.round((block.minutes + ((y - from.current) / hourHeight) * 60) / 5) * 5)
+  const end = (event: PointerEvent) => {
+    if (dragged === null) return
+    const minutes = minutesAt(event.clientY)
+    onDrag(null)
+    if (event.type === 'pointerup' && minutes !== block.minutes) placing.stretch(block, minutes)
+  }
+  const stop = (event: { stopPropagation: () => void }) => event.stopPropagation()
+  return (
+    <div
+      className={dragged === null ? 'hours-edge' : 'hours-edge stretching'}
+      aria-hidden
+      onMouseDown={stop}
+      onTouchStart={stop}
+      onPointerDown={(event) => {
+        from.current = event.clientY
+        event.currentTarget.setPointerCapture(event.pointerId)
+        onDrag(block.minutes)
+      }}
+      onPointerMove={(event) => {
+        if (dragged !== null) onDrag(minutesAt(event.clientY))
+      }}
+      onPointerUp={end}
+      onPointerCancel={end}
+    />
+  )
+}
