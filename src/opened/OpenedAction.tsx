@@ -24,6 +24,7 @@ import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
 import { Timer } from './Timer'
 import { EventOfAction } from './EventOfAction'
+import { PlannedHour } from './PlannedHour'
 import { LineOf } from './LineOf'
 import { Turn } from './Turn'
 import { useBlocked } from './useBlocked'
@@ -104,6 +105,7 @@ export function OpenedAction({ action }: { action: Action }) {
         onSay={say}
         onMakeContext={(name) => act('addContext', { name })}
       />
+      <PlannedHour action={action} />
       {action.event ? <EventOfAction event={action.event} /> : null}
       <LineOf of={action.lineOf} />
       <LinkLine link={action.link} />

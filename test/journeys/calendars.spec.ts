@@ -45,9 +45,9 @@ test('a calendar is read from its link, changes, fails and is cut; what was made
   await expect(page.getByText('1 event, longest gap 7 h 30')).toBeVisible()
   const gap = page.getByRole('button', { name: '25 min free: nothing fits. See what fits' })
   await gap.click()
-  await expect(page.getByRole('tab', { name: 'In reach' })).toHaveAttribute('aria-selected', 'true')
-  await expect(page.getByRole('button', { name: '25 min', exact: true })).toBeVisible()
-  await page.getByRole('tab', { name: 'Day sheet' }).click()
+  const free = page.getByRole('dialog', { name: '09:05–09:30, 25 min free' })
+  await expect(free.getByText('Nothing in reach fits.')).toBeVisible()
+  await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Show as a list' }).click()
 
   await station(page, 'Week').click()

@@ -1,6 +1,9 @@
 import { readHours } from './readHours'
 
-const said = (text: string) => readHours(text)?.map(({ from, to }) => `${from}-${to}`).join(' ')
+const said = (text: string) =>
+  readHours(text)
+    ?.map(({ from, to }) => `${from}-${to}`)
+    .join(' ')
 
 it.each([
   ['9 to 5', '540-1020'],
@@ -18,7 +21,15 @@ it.each([
 it.each(['off', '', ' OFF ', '–', 'none'])('“%s” is no hours at all', (text) =>
   expect(readHours(text)).toEqual([]),
 )
-it.each(['9', '9 to', '17:00-09:00', '18:00 to 18:00', '9 to 25', '9:75-10', '9-10-11', 'all day', '9-12,', '22-2am'])(
-  '“%s” cannot be read',
-  (text) => expect(readHours(text)).toBeNull(),
-)
+it.each([
+  '9',
+  '9 to',
+  '17:00-09:00',
+  '18:00 to 18:00',
+  '9 to 25',
+  '9:75-10',
+  '9-10-11',
+  'all day',
+  '9-12,',
+  '22-2am',
+])('“%s” cannot be read', (text) => expect(readHours(text)).toBeNull())

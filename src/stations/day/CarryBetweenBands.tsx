@@ -80,7 +80,8 @@ function useLaying(bands: DayBands): Laying {
     }
     const band = place.in as DayBandName
     const overId = place.kind === 'row' ? place.id : null
-    if (band === from && row?.matches('.hours-block')) {
+    // Back from the hours to a list of today.
+    if (row?.matches('.hours-block') && band !== 'week' && band !== 'inReach') {
       act('unplaceAction', { id, date: today }, { say: `At no hour: ${called}` })
       return
     }

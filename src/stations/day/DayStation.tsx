@@ -20,7 +20,7 @@ import { DayPaper } from './paper/DayPaper'
 import { PaperRows } from '@/parts/rows/PaperRows'
 import { PlanButton } from './PlanButton'
 import { usePrinting } from '@/held/usePrinting'
-import { InReach, ReachChoices } from './InReach'
+import { InReach, ReachChoices } from './lazyParts'
 import { DoneToday } from './DoneToday'
 
 const LensStation = lazy(() =>

@@ -99,6 +99,7 @@ describe('the Day sheet', () => {
   it('offers what is in reach when nothing is planned', async () => {
     await showStation(<DayStation />, (store) => void store.run('addAction', { title: 'only this' }))
     fireEvent.click(screen.getByRole('button', { name: 'See what is in reach' }))
+    await screen.findByRole('region', { name: 'In reach' })
     expect(rows('In reach')).toEqual(['only this'])
   })
 })

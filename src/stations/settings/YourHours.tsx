@@ -53,7 +53,7 @@ function OfSide({ side }: { side: Side }) {
       </Words>
       <Words tone="inkSoft">
         {side === 'work'
-          ? 'When you work, without breaks, and how many hours of it you can give to actions at most. Days are measured against what your events leave of it.'
+          ? 'When you work, with breaks left out, and how many hours of it you can give to actions. What your events leave of it is what a day has.'
           : 'When you do private things. Each side is now measured against its own hours.'}
       </Words>
       <Column render="ul" aria-label={titles[side]}>

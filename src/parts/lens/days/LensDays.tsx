@@ -162,7 +162,8 @@ function useDayLaying(
     const target = place.kind === 'day' ? `day ${place.date}` : place.in
     if (!action) return
     const from = standsIn(action)
-    if (from?.in === target) return lay.into(id, place.kind === 'day' ? { kind: 'in', in: target } : place, row)
+    if (from?.in === target)
+      return lay.into(id, place.kind === 'day' ? { kind: 'in', in: target } : place, row)
     if (target === 'in past') return refuse(notByHandWords.past)
     if (target === 'done') return refuse('What is done stays on the day you finished it.')
     const date = target === 'in null' ? null : (target.slice(4) as CalendarDate)

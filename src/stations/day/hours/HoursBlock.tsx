@@ -18,7 +18,7 @@ const faces = {
   event: { backgroundColor: '$slateWash', borderColor: '$slate', edge: 3 },
   fixed: { backgroundColor: '$slip', borderColor: '$ink', edge: 1 },
   placed: { backgroundColor: '$slip', borderColor: '$moss', edge: 3 },
-  planned: { backgroundColor: 'transparent', borderColor: '$moss', edge: 1 },
+  planned: { backgroundColor: '$slip', borderColor: '$moss', edge: 1 },
   done: { backgroundColor: 'transparent', borderColor: '$rule', edge: 1 },
 } as const
 

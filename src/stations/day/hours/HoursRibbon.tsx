@@ -5,7 +5,7 @@ import { useState } from 'react'
 import { hoursOf, type RibbonGap } from '@/core/day/ribbon'
 import { useToday } from '@/held/zen'
 import { placeMark } from '@/parts/carrying/place'
-import { EventRows } from '@/parts/events/EventRows'
+import { DayEvents } from '@/parts/events/DayEvents'
 import { Column, Press, Words } from '@/ui'
 import { count, duration } from '@/words'
 import { GapSheet } from './GapSheet'
@@ -40,7 +40,7 @@ export function HoursRibbon() {
       <Words size="second" tone="inkSoft">
         {hardWords(day)}
       </Words>
-      {wholeDays.length > 0 ? <EventRows events={wholeDays} date={today} label="All day" /> : null}
+      {wholeDays.length > 0 ? <DayEvents events={wholeDays} date={today} label="All day" /> : null}
       <View position="relative" height={heightOf(ribbon.to - ribbon.from) + 12} marginTop="$2">
         {hoursOf(today, zone, ribbon).map(({ at, hour }) => (
           <View

@@ -58,7 +58,7 @@ it('has events, what is fixed and planned, and the gaps between them, in the ord
     '3 h free: 2 fit. See what fits',
   ])
   expect(screen.getByText('1 event, longest gap 3 h')).toBeTruthy()
-  expect(within(screen.getByRole('list', { name: 'All day' })).getAllByRole('button')).toHaveLength(1)
+  expect(within(await screen.findByRole('list', { name: 'All day' })).getAllByRole('button')).toHaveLength(1)
 })
 it('opens an event and an action', async () => {
   const { actionOf } = await shown()

@@ -1,0 +1,25 @@
+import { test } from '@playwright/test'
+import { openWithDemo, station, wide } from '../journeys/parts'
+test('phone', async ({ page }) => {
+  await openWithDemo(page)
+  await station(page, 'Day').click()
+  await page.getByRole('button', { name: 'Show as hours' }).click()
+  await page.waitForTimeout(1500)
+  await page.screenshot({ path: '/tmp/look/hours-phone.png' })
+  await page.getByRole('button', { name: /free:/ }).first().click()
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: '/tmp/look/gap-phone.png' })
+  await page.getByRole('list', { name: 'What fits' }).getByRole('button').first().click()
+  await page.waitForTimeout(400)
+  await page.screenshot({ path: '/tmp/look/hours-phone2.png' })
+})
+test('wide', async ({ page }) => {
+  await page.setViewportSize(wide)
+  await openWithDemo(page)
+  await station(page, 'Day').click()
+  await page.waitForTimeout(1500)
+  await page.screenshot({ path: '/tmp/look/hours-wide.png' })
+  await page.goto('/settings')
+  await page.waitForTimeout(1000)
+  await page.screenshot({ path: '/tmp/look/settings-wide.png' })
+})
