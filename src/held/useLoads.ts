@@ -35,7 +35,7 @@ export function useAsked(): Asked {
 }
 
 /** The same with what events take of each day, and the side of life that is shown. */
-function useAskedWithEvents(): Asked {
+export function useAskedWithEvents(): Asked {
   const asked = useAsked()
   const busyOn = useBusyDays()
   const [side] = useSide()

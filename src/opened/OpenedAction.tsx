@@ -24,6 +24,7 @@ import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
 import { Timer } from './Timer'
 import { EventOfAction } from './EventOfAction'
+import { FitsByThen } from './FitsByThen'
 import { PlannedHour } from './PlannedHour'
 import { LineOf } from './LineOf'
 import { Turn } from './Turn'
@@ -106,6 +107,7 @@ export function OpenedAction({ action }: { action: Action }) {
         onMakeContext={(name) => act('addContext', { name })}
       />
       <PlannedHour action={action} />
+      <FitsByThen action={action} />
       {action.event ? <EventOfAction event={action.event} /> : null}
       <LineOf of={action.lineOf} />
       <LinkLine link={action.link} />

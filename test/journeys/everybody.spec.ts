@@ -118,6 +118,17 @@ test('axe finds nothing serious on any station, and everything can be read in bo
     expect(await faults(), act).toEqual([])
     await page.keyboard.press('Escape')
   }
+  await page.getByRole('button', { name: 'Show as hours' }).click()
+  await page
+    .getByRole('button', { name: / free: / })
+    .first()
+    .click()
+  await expect(page.getByRole('list', { name: 'What fits' })).toBeVisible()
+  expect(await faults(), 'a gap of the day').toEqual([])
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('list', { name: 'Hours of today' })).toBeVisible()
+  expect(await faults(), 'the day as hours').toEqual([])
+  await page.getByRole('button', { name: 'Show as a list' }).click()
   await page.getByRole('tab', { name: 'In reach' }).click()
   await narrow(page, 'any length', 'radio', '30 min')
   await page.getByRole('button', { name: 'Unfold what is just out of reach' }).click()

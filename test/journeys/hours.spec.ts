@@ -118,7 +118,9 @@ test.describe('by a finger', () => {
   test('a gap is filled by one tap, and what lies there is carried to another hour', async ({ page }) => {
     await openWithDemo(page, '/day')
     await page.getByRole('button', { name: 'Show as hours' }).click()
-    await hours(page).getByRole('button', { name: /^3 h free: / }).tap()
+    await hours(page)
+      .getByRole('button', { name: /^3 h free: / })
+      .tap()
     const gap = page.getByRole('dialog', { name: '15:00–18:00, 3 h free' })
     await gap.getByRole('button', { name: /^Sign the school trip form/ }).tap()
     const form = 'Sign the school trip form'

@@ -7,6 +7,7 @@ export {
   endOfDay,
   loadAt,
   loadOf,
+  minutesLeft,
   minutesOf,
   openIn,
   roomIn,

@@ -1,7 +1,8 @@
 import type { Passage, Project, Stage } from '../record'
 import { calendarDateUnsafe } from '../time'
 import { plainProject } from '../testing/plainShelf'
-import { daysFrom, daysIn, enteredAt, howTheyPass, median } from '.'
+import { median } from '../median'
+import { daysFrom, daysIn, enteredAt, howTheyPass } from '.'
 
 const day = 86_400_000
 const zone = 'Europe/London'

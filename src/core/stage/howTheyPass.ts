@@ -1,5 +1,6 @@
 // How projects pass through the stages of an area: how long each has stood where it stands, how many got through a
 // stage and how long that took. Read off the passages, which say when each came to stand where.
+import { median } from '../median'
 import type { Id, Passage, Project, Stage } from '../record'
 import { daysBetween, localMomentAt, type CalendarDate } from '../time'
 
@@ -57,12 +58,6 @@ export function daysIn(
 ): number | null {
   const since = enteredAt(project, passages)
   return since === null ? null : Math.max(0, daysBetween(localMomentAt(since, zone).date, today))
-}
-
-/** The middle of some numbers, the lower of two middles; null of none. */
-export function median(numbers: readonly number[]): number | null {
-  const sorted = [...numbers].sort((a, b) => a - b)
-  return sorted[Math.floor((sorted.length - 1) / 2)] ?? null
 }
 
 export function howTheyPass({ stages, projects, passagesOf, zone }: Way): WayFigures {

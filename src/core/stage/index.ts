@@ -1,9 +1,1 @@
-export {
-  daysFrom,
-  daysIn,
-  enteredAt,
-  howTheyPass,
-  median,
-  type StageFigures,
-  type WayFigures,
-} from './howTheyPass'
+export { daysFrom, daysIn, enteredAt, howTheyPass, type StageFigures, type WayFigures } from './howTheyPass'

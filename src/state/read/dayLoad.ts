@@ -5,6 +5,7 @@ import {
   hasPrivateHours,
   loadAt,
   loadOf,
+  minutesLeft,
   roomIn,
   type DaySize,
   type DayTape,
@@ -46,7 +47,7 @@ export function plannedOn(document: Document, date: CalendarDate, today: Calenda
 }
 
 /** Both, where the hours of the two sides are not told apart: a day has one size then, whichever side is shown. */
-const sideOf = (document: Document, { side = 'both' }: Asked): SideChoice =>
+export const sideOf = (document: Document, { side = 'both' }: Asked): SideChoice =>
   hasPrivateHours(settingsOf(document)) ? side : 'both'
 
 /** What a day is made of, of the side that is asked for. */
@@ -65,6 +66,21 @@ export interface Moving {
   readonly go?: (action: Action) => boolean
 }
 
+/** What a day has for actions: of today what the clock and what is done leave of it, of another all of it. */
+export interface DayLeft {
+  readonly size: DaySize
+  readonly minutes: number
+  readonly doneMinutes: number
+}
+export function leftOn(document: Document, date: CalendarDate, asked: Asked): DayLeft {
+  const { now, zone } = asked
+  const size = sizeOf(document, date, asked)
+  if (date !== now.date) return { size, minutes: roomIn(size), doneMinutes: 0 }
+  const done = ofSide(document, sideOf(document, asked), lists.doneOf(document, date, date, zone))
+  const doneMinutes = minutesDoneIn(document, done)
+  return { size, minutes: minutesLeft(size, doneMinutes, now.minute), doneMinutes }
+}
+
 /** The load of a day: of today as the clock leaves it, of a day that has passed none. */
 export function loadOn(
   document: Document,
@@ -72,8 +88,7 @@ export function loadOn(
   asked: Asked,
   { come = [], go }: Moving = {},
 ): Load {
-  const { now, zone } = asked
-  const size = sizeOf(document, date, asked)
+  const { now } = asked
   const side = sideOf(document, asked)
   const planned = ofSide(document, side, plannedOn(document, date, now.date))
   const coming = new Set(come.map(({ id }) => id))
@@ -82,10 +97,8 @@ export function loadOn(
     come.length === 0 && !go
       ? planned
       : [...planned.filter((action) => stays(action) && !go?.(action)), ...come]
-  if (date !== now.date) return loadOf(actions, roomIn(size))
-  const done = ofSide(document, side, lists.doneOf(document, date, date, zone))
-  const doneMinutes = minutesDoneIn(document, done)
-  return loadAt(actions, doneMinutes, size, now.minute)
+  const { size, minutes, doneMinutes } = leftOn(document, date, asked)
+  return date === now.date ? loadAt(actions, doneMinutes, size, now.minute) : loadOf(actions, minutes)
 }
 
 /** The same day to scale. */

@@ -10,7 +10,7 @@ import {
   type FinishAsked,
 } from '@/core/pace'
 import type { Action, Id } from '@/core/record'
-import { median } from '@/core/stage'
+import { median } from '@/core/median'
 import type { CalendarDate } from '@/core/time'
 import { actionsOfWhole, doneWithWhole } from './actionIndexes'
 import { minutesDoneOf } from './ownedIndexes'

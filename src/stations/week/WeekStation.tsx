@@ -1,129 +1,77 @@
-// The Week sheet: seven days with what stands on them, laid against each day's available time.
-import { aimedWeekOf, aimsOf } from '@/core/review'
-import { useMedia } from '@tamagui/core'
-import { useMemo, useState } from 'react'
-import { weekSheetOf, type WeekSheet } from '@/core/week'
-import { addDays, isoWeekOf, localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
-import { lists, owned, select } from '@/state'
-import { Button, Column, IconButton, Row, Words } from '@/ui'
+// The Week: its sheet, everything by date, and whether it all fits, as a strip along the top.
+import { View } from '@tamagui/core'
+import { useGlobalSearchParams, useRouter } from 'expo-router'
+import { lazy, Suspense } from 'react'
+import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
-import { duration, spanWords } from '@/words'
-import { useEvents } from '@/held/calendars/useEvents'
-import { useOfSide } from '@/held/side'
-import { useLoads } from '@/held/useLoads'
-import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
-import { DayColumns } from './DayColumns'
-import type { DayOfWeek } from './dayOfWeek'
-import { DayStack } from './DayStack'
+import { Strip } from '@/frame/Strip'
+import { useOpened } from '@/held/useOpened'
+import { usePrinting } from '@/held/usePrinting'
+import { useHeld } from '@/held/zen'
+import { Carrying } from '@/parts/carrying/Carrying'
+import { DropPlace } from '@/parts/carrying/DropPlace'
+import { LensTools } from '@/parts/lens/lensTools'
+import { findRow } from '@/parts/rows/findRow'
+import { PaperRows } from '@/parts/rows/PaperRows'
+import { FitPage } from './fit/FitPage'
+import { WeekSheet } from './WeekSheet'
+
+const LensStation = lazy(() =>
+  import('@/parts/lens/LensStation').then((module) => ({ default: module.LensStation })),
+)
+const lensTools = { Carrying, DropPlace, PaperRows, findRow }
+const byDate = 'lens:ready-by-date'
+
+const views = [
+  { key: 'sheet', label: 'Week' },
+  { key: 'date', label: 'By date' },
+  { key: 'fit', label: 'Will it all fit?' },
+] as const
+type ViewKey = (typeof views)[number]['key']
+
+/** Which view the address names; the sheet where it names none. */
+function useViewInAddress(): readonly [ViewKey, (view: ViewKey) => void] {
+  const params = useGlobalSearchParams<{ view?: string | string[] }>()
+  const router = useRouter()
+  const named = Array.isArray(params.view) ? params.view[0] : params.view
+  const chosen = views.find(({ key }) => key === named)?.key ?? 'sheet'
+  return [chosen, (view) => router.setParams({ view: view === 'sheet' ? undefined : view })]
+}
 
 export function WeekStation() {
-  const today = useToday()
-  const { wide } = useMedia()
   const ready = useHeld((state) => state.phase === 'ready')
-  const document = useHeldDocument()
-  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
-  const [weeksAway, setWeeksAway] = useState(0)
-  const first = addDays(weekStartOf(today, weekStartsOn), weeksAway * 7)
-  const ofSide = useOfSide()
-  const sheet = useMemo(
-    () => weekSheetOf(ofSide(lists.actionsOfWeek(document, first, today)), first, today, weekStartsOn),
-    [document, ofSide, first, today, weekStartsOn],
-  )
-  const days = useWeekDays(sheet, first)
-  const events = useEvents(first, addDays(first, 6))
-  // A week is numbered by its Thursday (ISO 8601), on whatever day it begins.
-  const weekNumber = isoWeekOf(addDays(first, (3 - weekStartsOn + 7) % 7))
-  const span = spanWords(first, addDays(first, 6))
-  const turn = (
-    <Row flexShrink={0}>
-      <IconButton label="The week before" icon="previous" onPress={() => setWeeksAway(weeksAway - 1)} />
-      {weeksAway === 0 ? null : <Button kind="quiet" label="This week" onPress={() => setWeeksAway(0)} />}
-      <IconButton label="The week after" icon="next" onPress={() => setWeeksAway(weeksAway + 1)} />
-    </Row>
-  )
+  const [view, setView] = useViewInAddress()
   if (!ready) return null
   return (
-    <Column>
-      <StationHead
-        label={wide ? undefined : `Week ${weekNumber}`}
-        title={wide ? `Week ${weekNumber} · ${span}` : span}
-        {...(wide ? { tools: turn } : {})}
-      >
-        <Aims first={first} />
-      </StationHead>
-      <Row justifyContent="space-between" gap="$2" paddingBottom="$3">
-        <WeekWords days={days} today={today} />
-        {wide ? null : turn}
-      </Row>
-      {wide ? (
-        <DayColumns days={days} events={events} noDayYet={sheet.noDayYet} />
-      ) : (
-        <DayStack days={days} events={events} noDayYet={sheet.noDayYet} />
-      )}
-    </Column>
+    <Strip label="Week" tabs={views} chosen={view} onChoose={setView}>
+      {view === 'sheet' ? <WeekSheet onSeeFit={() => setView('fit')} /> : null}
+      {view === 'date' ? <ByDate /> : null}
+      {view === 'fit' ? (
+        <DeskLayout narrow>
+          <StationHead label="Week" title="Will it all fit?" />
+          <FitPage />
+        </DeskLayout>
+      ) : null}
+    </Strip>
   )
 }
 
-/** What of the week is to be seen: its days with their loads, and what was done on those that have come. */
-function useWeekDays(sheet: WeekSheet, first: CalendarDate): readonly DayOfWeek[] {
-  const document = useHeldDocument()
-  const today = useToday()
-  const { clock } = useZen()
-  const loadOn = useLoads()
-  const ofSide = useOfSide()
-  return useMemo(() => {
-    const zone = clock.zone()
-    const done = first > today ? [] : ofSide(lists.doneOf(document, first, addDays(first, 6), zone))
-    return sheet.days.map((day) => {
-      const { date } = day
-      const doneThen = done.filter(
-        ({ doneAtEpochMs }) => localMomentAt(doneAtEpochMs ?? 0, zone).date === date,
-      )
-      return {
-        ...day,
-        load: loadOn(date),
-        done: doneThen,
-        doneMinutes: owned.minutesDoneIn(document, doneThen),
-      }
-    })
-  }, [sheet, document, ofSide, first, today, clock, loadOn])
-}
-
-/** What the review that looked ahead to this week aimed at: made in it, or in the days before it. */
-function Aims({ first }: { first: CalendarDate }) {
-  const { clock } = useZen()
-  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
-  const last = useHeld((state) =>
-    select.reviewsOf(state.document).find(({ finishedAtEpochMs }) => {
-      if (finishedAtEpochMs === null) return false
-      const { date } = localMomentAt(finishedAtEpochMs, clock.zone())
-      return aimedWeekOf(date, weekStartsOn) === first
-    }),
-  )
-  const aims = last ? aimsOf(last) : []
-  return aims.length > 0 ? <Words tone="inkSoft">Aims: {aims.join(' and ')}</Words> : null
-}
-
-function WeekWords({ days, today }: { days: readonly DayOfWeek[]; today: string }) {
-  const ahead = days.filter(({ date }) => date >= today)
-  const planned = ahead.reduce((sum, { load }) => sum + load.plannedMinutes, 0)
-  const available = ahead.reduce((sum, { load }) => sum + load.availableMinutes, 0)
-  const over = ahead.filter(({ load }) => load.overMinutes > 0)
-  if (ahead.length === 0)
-    return (
-      <Words tone="inkSoft" flex={1}>
-        This week is over.
-      </Words>
-    )
+/** Everything by date, over all lists: the lens that everybody has. */
+function ByDate() {
+  const router = useRouter()
+  const { opened } = useOpened()
+  const isPrinting = usePrinting() && opened === null
   return (
-    <Words tone="inkSoft" flex={1}>
-      {duration(planned)} planned, {duration(available)} {ahead.length < 7 ? 'left this week' : 'available'}
-      {over.length === 0 ? '.' : '. '}
-      {over.length === 0 ? null : (
-        <Words tone="clay" strong>
-          {over.length === 1 ? 'One day does' : `${over.length} days do`} not fit.
-        </Words>
-      )}
-    </Words>
+    <DeskLayout>
+      <Suspense fallback={<View height={240} />}>
+        <LensTools.Provider value={lensTools}>
+          <LensStation
+            id={byDate}
+            isPrinting={isPrinting}
+            onOpen={(lens) => router.navigate({ pathname: '/day', params: { lens } })}
+          />
+        </LensTools.Provider>
+      </Suspense>
+    </DeskLayout>
   )
 }

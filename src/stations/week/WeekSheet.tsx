@@ -1,0 +1,149 @@
+// The Week sheet: seven days with what stands on them, laid against each day's available time.
+import { aimedWeekOf, aimsOf } from '@/core/review'
+import { useMedia } from '@tamagui/core'
+import { useMemo, useState } from 'react'
+import { weekSheetOf, type WeekSheet as WeekSheetOf } from '@/core/week'
+import { addDays, isoWeekOf, localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
+import { lists, owned, select } from '@/state'
+import { Button, Column, IconButton, Press, Row, Words } from '@/ui'
+import { StationHead } from '@/frame/StationHead'
+import { duration, spanWords } from '@/words'
+import { useEvents } from '@/held/calendars/useEvents'
+import { useOfSide } from '@/held/side'
+import { useFitSentence } from '@/held/useFit'
+import { useLoads } from '@/held/useLoads'
+import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
+import { DayColumns } from './DayColumns'
+import type { DayOfWeek } from './dayOfWeek'
+import { DayStack } from './DayStack'
+
+export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
+  const today = useToday()
+  const { wide } = useMedia()
+  const document = useHeldDocument()
+  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
+  const [weeksAway, setWeeksAway] = useState(0)
+  const first = addDays(weekStartOf(today, weekStartsOn), weeksAway * 7)
+  const ofSide = useOfSide()
+  const sheet = useMemo(
+    () => weekSheetOf(ofSide(lists.actionsOfWeek(document, first, today)), first, today, weekStartsOn),
+    [document, ofSide, first, today, weekStartsOn],
+  )
+  const days = useWeekDays(sheet, first)
+  const events = useEvents(first, addDays(first, 6))
+  // A week is numbered by its Thursday (ISO 8601), on whatever day it begins.
+  const weekNumber = isoWeekOf(addDays(first, (3 - weekStartsOn + 7) % 7))
+  const span = spanWords(first, addDays(first, 6))
+  const turn = (
+    <Row flexShrink={0}>
+      <IconButton label="The week before" icon="previous" onPress={() => setWeeksAway(weeksAway - 1)} />
+      {weeksAway === 0 ? null : <Button kind="quiet" label="This week" onPress={() => setWeeksAway(0)} />}
+      <IconButton label="The week after" icon="next" onPress={() => setWeeksAway(weeksAway + 1)} />
+    </Row>
+  )
+  return (
+    <Column>
+      <StationHead
+        label={wide ? undefined : `Week ${weekNumber}`}
+        title={wide ? `Week ${weekNumber} · ${span}` : span}
+        {...(wide ? { tools: turn } : {})}
+      >
+        <Aims first={first} />
+      </StationHead>
+      <Row justifyContent="space-between" gap="$2" alignItems={wide ? 'center' : 'flex-start'}>
+        <WeekWords days={days} today={today} />
+        {wide ? <FitLine onSee={onSeeFit} /> : turn}
+      </Row>
+      {wide ? null : <FitLine onSee={onSeeFit} />}
+      {wide ? (
+        <DayColumns days={days} events={events} noDayYet={sheet.noDayYet} />
+      ) : (
+        <DayStack days={days} events={events} noDayYet={sheet.noDayYet} />
+      )}
+    </Column>
+  )
+}
+
+/** What of the week is to be seen: its days with their loads, and what was done on those that have come. */
+function useWeekDays(sheet: WeekSheetOf, first: CalendarDate): readonly DayOfWeek[] {
+  const document = useHeldDocument()
+  const today = useToday()
+  const { clock } = useZen()
+  const loadOn = useLoads()
+  const ofSide = useOfSide()
+  return useMemo(() => {
+    const zone = clock.zone()
+    const done = first > today ? [] : ofSide(lists.doneOf(document, first, addDays(first, 6), zone))
+    return sheet.days.map((day) => {
+      const { date } = day
+      const doneThen = done.filter(
+        ({ doneAtEpochMs }) => localMomentAt(doneAtEpochMs ?? 0, zone).date === date,
+      )
+      return {
+        ...day,
+        load: loadOn(date),
+        done: doneThen,
+        doneMinutes: owned.minutesDoneIn(document, doneThen),
+      }
+    })
+  }, [sheet, document, ofSide, first, today, clock, loadOn])
+}
+
+/** What the review that looked ahead to this week aimed at: made in it, or in the days before it. */
+function Aims({ first }: { first: CalendarDate }) {
+  const { clock } = useZen()
+  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
+  const last = useHeld((state) =>
+    select.reviewsOf(state.document).find(({ finishedAtEpochMs }) => {
+      if (finishedAtEpochMs === null) return false
+      const { date } = localMomentAt(finishedAtEpochMs, clock.zone())
+      return aimedWeekOf(date, weekStartsOn) === first
+    }),
+  )
+  const aims = last ? aimsOf(last) : []
+  return aims.length > 0 ? <Words tone="inkSoft">Aims: {aims.join(' and ')}</Words> : null
+}
+
+function WeekWords({ days, today }: { days: readonly DayOfWeek[]; today: string }) {
+  const ahead = days.filter(({ date }) => date >= today)
+  const planned = ahead.reduce((sum, { load }) => sum + load.plannedMinutes, 0)
+  const available = ahead.reduce((sum, { load }) => sum + load.availableMinutes, 0)
+  const over = ahead.filter(({ load }) => load.overMinutes > 0)
+  if (ahead.length === 0)
+    return (
+      <Words tone="inkSoft" flex={1}>
+        This week is over.
+      </Words>
+    )
+  return (
+    <Words tone="inkSoft" flex={1}>
+      {duration(planned)} planned, {duration(available)} {ahead.length < 7 ? 'left this week' : 'available'}
+      {over.length === 0 ? '.' : '. '}
+      {over.length === 0 ? null : (
+        <Words tone="clay" strong>
+          {over.length === 1 ? 'One day does' : `${over.length} days do`} not fit.
+        </Words>
+      )}
+    </Words>
+  )
+}
+
+/** Whether everything due fits, in one sentence; behind it, promise by promise. */
+function FitLine({ onSee }: { onSee: () => void }) {
+  const said = useFitSentence()
+  if (!said) return <Column height={44} />
+  const { fits, short } = said
+  return (
+    <Press
+      alignSelf="flex-start"
+      justifyContent="flex-start"
+      maxWidth="100%"
+      marginBottom="$1"
+      onPress={onSee}
+    >
+      <Words size="second" tone={short === '' ? 'moss' : 'clay'} textAlign="left">
+        {[fits, short].filter(Boolean).join(' ')}
+      </Words>
+    </Press>
+  )
+}
