@@ -14,7 +14,7 @@ function useFitsWords({ id, minutes, due }: FacetChooserProps['of'] & { readonly
   return date === today ? 'Fits today.' : `Fits from ${nearDate(date, today)} on.`
 }
 
-export const due: FacetChooser = ({ of, onSet, ...shared }) => {
+function DueChooser({ of, onSet, ...shared }: FacetChooserProps) {
   const fits = useFitsWords(of)
   return (
     <DayChooser
@@ -27,3 +27,5 @@ export const due: FacetChooser = ({ of, onSet, ...shared }) => {
     />
   )
 }
+
+export const due: FacetChooser = DueChooser

@@ -15,9 +15,10 @@ import { useMend } from './useMend'
 
 const FitChart = lazy(() => import('@/ui/drawings').then((drawn) => ({ default: drawn.FitChart })))
 
-/** Of a long list, so many before the first that does not fit, and so many after it. */
+/** So many are shown where all of it fits. */
 const few = 8
-const around = 3
+/** Else the first that does not, with so many before and behind it: what would mend it is in sight. */
+const around = 2
 
 export function FitPage() {
   const found = useFitWithWays()
@@ -31,7 +32,7 @@ export function FitPage() {
       <EmptyPlace says="Nothing has a due date. What has one is measured here against the time before it." />
     )
   return (
-    <Column gap="$4" maxWidth={760}>
+    <Column gap="$4">
       <Words size="title" render="p" role="status">
         {fits}{' '}
         {short === '' ? null : (
@@ -57,14 +58,14 @@ export function FitPage() {
   )
 }
 
-/** So many days are drawn at most, and so many beyond the first that does not fit. */
+/** So many days are drawn where all of it fits, else so many beyond the first that does not. */
 const drawnDays = 42
-const daysBeyond = 7
+const daysBeyond = 10
 
 function Picture({ fit, words }: { fit: Fit; words: string }) {
   const today = useToday()
   const dayOf = ({ promised }: FitPoint) => Math.max(0, daysBetween(today, promised.date))
-  const most = Math.max(drawnDays, fit.firstBreak ? dayOf(fit.firstBreak) + daysBeyond : 0)
+  const most = fit.firstBreak ? dayOf(fit.firstBreak) + daysBeyond : drawnDays
   const drawn = fit.points.filter((point) => dayOf(point) <= most)
   const last = drawn.at(-1)
   if (!last || dayOf(last) === 0) return null
@@ -98,10 +99,10 @@ function Picture({ fit, words }: { fit: Fit; words: string }) {
 
 /** The first few, and those around the first that does not fit. */
 function shownOf({ points, firstBreak }: Fit, isWhole: boolean): readonly FitPoint[] {
-  if (isWhole || points.length <= few) return points
-  const at = firstBreak ? points.indexOf(firstBreak) : 0
-  if (at < few - 2) return points.slice(0, few)
-  return [...points.slice(0, 2), ...points.slice(at - around, at + around)]
+  if (isWhole) return points
+  if (!firstBreak) return points.slice(0, few)
+  const at = points.indexOf(firstBreak)
+  return points.slice(Math.max(0, at - around), at + around)
 }
 
 function Points({ fit, words }: { fit: Fit; words: FitReading }) {
@@ -147,8 +148,8 @@ function Point({ point, words }: { point: FitPoint; words: FitReading }) {
         data-row
       >
         <Column flex={1} gap="$1.5">
-          <Row justifyContent="space-between" gap="$3" alignItems="baseline">
-            <Words flex={1} minWidth={0} strong={isShort}>
+          <Row justifyContent="space-between" columnGap="$3" alignItems="baseline" flexWrap="wrap">
+            <Words flexGrow={1} flexShrink={1} flexBasis={220} minWidth={0} strong={isShort} textAlign="left">
               {words.promisedTitle(document, promised.id)}
             </Words>
             <Words size="second" tone={isShort ? 'clay' : 'inkSoft'} flexShrink={0}>
