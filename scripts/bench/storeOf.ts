@@ -16,6 +16,7 @@ const records: AnyRecord[] = [
     name: `Context ${index}`,
     parentId: null,
     hours: null,
+    minutesToGetThere: null,
     retiredAtEpochMs: null,
     rank: rankOfNumber(index),
   })),

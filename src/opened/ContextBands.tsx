@@ -50,7 +50,7 @@ export function ContextIs({ context }: { readonly context: Context }) {
   const inside = new Set<string>(withinOf(every, id))
   const others = select.contextsOf(document).filter((other) => !inside.has(other.id))
   const edit = (
-    patch: Partial<Pick<Context, 'parentId' | 'hours' | 'retiredAtEpochMs'>>,
+    patch: Partial<Pick<Context, 'parentId' | 'hours' | 'minutesToGetThere' | 'retiredAtEpochMs'>>,
     say: string | false = false,
   ) => act('editContext', { id, patch }, { say })
   const isRetired = context.retiredAtEpochMs !== null
@@ -67,6 +67,22 @@ export function ContextIs({ context }: { readonly context: Context }) {
         />
       </Labelled>
       <Hours hours={hours} onSet={(next) => edit({ hours: next })} />
+      <Column width={200}>
+        <CommitField
+          label="Minutes to get there"
+          shown
+          inputMode="numeric"
+          value={context.minutesToGetThere === null ? '' : String(context.minutesToGetThere)}
+          maxLength={4}
+          onCommit={(text) => {
+            const minutes = text.trim() === '' ? null : Number(text)
+            if (minutes !== null && !(Number.isInteger(minutes) && minutes >= 0 && minutes <= 480))
+              return 'Minutes from 0 to 480, or nothing.'
+            edit({ minutesToGetThere: minutes === 0 ? null : minutes })
+            return null
+          }}
+        />
+      </Column>
       <Row>
         <Button
           label={isRetired ? 'Offer it again' : 'Retire it'}

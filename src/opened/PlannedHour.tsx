@@ -8,7 +8,7 @@ import { useAct, useHeld, useToday } from '@/held/zen'
 import { select } from '@/state'
 import { Button, Column, Field, Press, Row, SlideOver, Words } from '@/ui'
 import { shortened } from '@/words'
-import { hoursWords } from '@/words/hours'
+import { spansWords } from '@/words/hours'
 
 export function PlannedHour({ action }: { action: Action }) {
   const today = useToday()
@@ -16,7 +16,7 @@ export function PlannedHour({ action }: { action: Action }) {
   const [isAsked, setAsked] = useState(false)
   if (minute === undefined || action.at?.date === today) return null
   const to = Math.min(1440, minute + (action.minutes ?? 0))
-  const words = `Planned ${action.minutes ? hoursWords([{ from: minute, to }]) : `at ${fromMinute(minute)}`} today`
+  const words = `Planned ${action.minutes ? spansWords([{ from: minute, to }]) : `at ${fromMinute(minute)}`} today`
   return (
     <>
       <Press aria-haspopup="dialog" minHeight={44} justifyContent="flex-start" onPress={() => setAsked(true)}>

@@ -4,7 +4,7 @@ import type { Interval } from '@/core/day'
 const clock = (minute: number): string => `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`
 
 /** "9:00–12:30, 13:15–18:00"; "off" where there are none. */
-export const hoursWords = (hours: readonly Interval[]): string =>
+export const spansWords = (hours: readonly Interval[]): string =>
   hours.length === 0 ? 'off' : hours.map(({ from, to }) => `${clock(from)}–${clock(to)}`).join(', ')
 
 export const hoursUnreadable = 'I can’t read that. Try 9 to 12:30, 13:15 to 18, or off.'

@@ -102,6 +102,24 @@ it('the one that tells when projects end says the same for the same question', a
   expect(second).toEqual(first)
 })
 
+it('the one that lays out a day has the same day for the same question', async () => {
+  const ask = await loaded(() => import('./layout.worker'))
+  const task = { minutes: 30, value: 9, energy: null, contextIds: [], place: null, dueMinute: null, atHand: [{ from: 0, to: 1440 }], afterIds: [] } // prettier-ignore
+  const question = {
+    tasks: [{ ...task, id: 'a' }, { ...task, id: 'b', minutes: 90 }], // prettier-ignore
+    gaps: [{ from: 600, to: 660 }],
+    budget: 300,
+    deepByHour: [],
+    minutesTo: {},
+    wishes: { protectDeep: 1, groupAlike: 1, leaveRoom: 1 },
+  }
+  const [first, second] = [await ask(question), await ask(question)]
+  expect(first).toMatchObject([
+    { placed: [{ id: 'a', from: 600, to: 630 }], left: [{ id: 'b', why: 'tooLong' }] },
+  ])
+  expect(second).toEqual(first)
+})
+
 it('what fails in one is reported to the page, and answers nothing', async () => {
   const ask = await loaded(() => import('./letter.worker'))
   expect(await ask(null)).toMatchObject([{ kind: 'reported' }])

@@ -1,1 +1,1 @@
-export { ancestorsOf, isAtHand, nestedOrder, withAncestors, withinOf } from './nested'
+export { ancestorsOf, isAtHand, nestedOrder, windowsOn, withAncestors, withinOf } from './nested'

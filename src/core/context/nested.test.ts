@@ -1,13 +1,14 @@
 import * as fc from 'fast-check'
 import type { Context } from '../record'
 import { calendarDateUnsafe } from '../time'
-import { ancestorsOf, isAtHand, nestedOrder, withAncestors, withinOf } from '.'
+import { ancestorsOf, isAtHand, nestedOrder, windowsOn, withAncestors, withinOf } from '.'
 
 const context = (id: string, parentId: string | null = null): Context => ({
   id: `context:${id}`,
   name: id,
   parentId: parentId === null ? null : `context:${parentId}`,
   hours: null,
+  minutesToGetThere: null,
   retiredAtEpochMs: null,
   rank: 'a0',
 })
@@ -73,4 +74,24 @@ it.each<[hours: string | null, weekdays: number[], at: string, isThere: boolean]
       { date: calendarDateUnsafe(date), minute: hour * 60 + minute },
     ),
   ).toBe(isThere)
+})
+
+it('the windows of a day are when a context is at hand on it', () => {
+  const day = fc
+    .integer({ min: 0, max: 13 })
+    .map((at) => calendarDateUnsafe(`2026-03-${String(9 + at).padStart(2, '0')}`))
+  const clock = fc
+    .integer({ min: 0, max: 47 })
+    .map((half) => `${String(Math.floor(half / 2)).padStart(2, '0')}:${half % 2 ? '30' : '00'}` as never)
+  const weekdays = fc.uniqueArray(fc.integer({ min: 0, max: 6 }), { maxLength: 4 })
+  fc.assert(
+    fc.property(day, fc.option(fc.record({ weekdays, from: clock, until: clock })), (date, hours) => {
+      const windows = windowsOn({ hours }, date)
+      for (let minute = 0; minute < 1440; minute += 30)
+        expect(windows.some(({ from, to }) => minute >= from && minute < to)).toBe(
+          isAtHand({ hours }, { date, minute }),
+        )
+    }),
+    { seed: 6, numRuns: 150 },
+  )
 })

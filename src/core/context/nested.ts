@@ -1,7 +1,7 @@
 // Contexts within one another (a hall is on site), and the hours in which each is at hand.
 import type { Context, Id } from '../record'
 import { deepestNesting } from '../record/nesting'
-import { weekdayOf, type LocalMoment } from '../time'
+import { weekdayOf, type CalendarDate, type LocalMoment } from '../time'
 import { toMinute } from '../time'
 
 type Within = Pick<Context, 'id' | 'parentId'>
@@ -69,4 +69,20 @@ export function nestedOrder<C extends Within>(
   }
   lay(null, 0)
   return laid
+}
+
+/** When a context is at hand on a day, in minutes of it. A window may come over from the evening before. */
+export function windowsOn(
+  { hours }: Pick<Context, 'hours'>,
+  date: CalendarDate,
+): { from: number; to: number }[] {
+  if (hours === null) return [{ from: 0, to: 1440 }]
+  const [from, until] = [toMinute(hours.from), toMinute(hours.until)]
+  const isDay = (away: number) =>
+    hours.weekdays.length === 0 || hours.weekdays.includes((weekdayOf(date) + away + 7) % 7)
+  if (from < until) return isDay(0) ? [{ from, to: until }] : []
+  return [
+    ...(isDay(-1) && until > 0 ? [{ from: 0, to: until }] : []),
+    ...(isDay(0) ? [{ from, to: 1440 }] : []),
+  ]
 }

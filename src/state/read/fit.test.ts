@@ -2,7 +2,8 @@ import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { addDays, calendarDateUnsafe } from '@/core/time'
 import { makeTestStore, runnerOf } from '../testing'
-import { brokenBy, fitIn, fitsFrom, promisedIn, usualMinutes } from './fit'
+import { brokenBy, fitIn, fitsFrom, promisedIn } from './fit'
+import { usualMinutes } from './usualMinutes'
 import { loadOn } from './dayLoad'
 
 const today = calendarDateUnsafe('2026-03-11')

@@ -14,16 +14,15 @@ import {
   type Promised,
 } from '@/core/fit'
 import { recordIn, type Document } from '@/core/journal'
-import { median } from '@/core/median'
 import { byId, compareTexts, isIdOf, type Action, type Id, type Project } from '@/core/record'
 import { addDays, daysBetween, toMinute, type CalendarDate } from '@/core/time'
-import { actionsOfWhole, doneOf } from './actionIndexes'
+import { actionsOfWhole } from './actionIndexes'
 import { leftOn, sideOf, type Asked } from './dayLoad'
 import { isTemplate, outsideTemplates } from './isTemplate'
-import { minutesDoneOf } from './ownedIndexes'
 import { isHeld, projectsOf } from './selectors'
 import { ofSide } from './sides'
 import { makeTableIndex } from './tableIndex'
+import { usualMinutes } from './usualMinutes'
 
 const wholeDay = 1440
 const due = 'due'
@@ -35,21 +34,6 @@ const dues = makeTableIndex('action', {
     compareTexts(a.due?.date ?? '', b.due?.date ?? '') || minuteOf(a) - minuteOf(b) || byId(a, b),
 })
 const notOfTemplates = outsideTemplates<Action>(({ projectId }) => projectId)
-
-/** Looked at for how long an action takes that says nothing. */
-const daysLookedBack = 60
-const usualWithoutAny = 30
-let usual: { readonly table: unknown; readonly today: CalendarDate; readonly minutes: number } | null = null
-
-/** How long an action usually takes this person: the middle of what the last two months took. */
-export function usualMinutes(document: Document, today: CalendarDate, zone: string): number {
-  if (usual?.table === document.action && usual.today === today) return usual.minutes
-  const took = doneOf(document, addDays(today, -daysLookedBack), today, zone).flatMap(
-    (action) => minutesDoneOf(document, action) ?? [],
-  )
-  usual = { table: document.action, today, minutes: median(took) ?? usualWithoutAny }
-  return usual.minutes
-}
 
 const known = new WeakMap<Action, { readonly usual: number; readonly promised: Promised }>()
 function promisedBy(action: Action, usualOne: number): Promised {

@@ -8,7 +8,7 @@ import { weekdays as keys } from '@/core/record/scales'
 import { useAct, useHeld } from '@/held/zen'
 import { select } from '@/state'
 import { Button, Column, CommitField, Row, Words } from '@/ui'
-import { hoursUnreadable, hoursWords } from '@/words/hours'
+import { hoursUnreadable, spansWords } from '@/words/hours'
 import { weekdays } from './weekdays'
 
 /** Any Monday: the hours of a weekday are asked for by a day. */
@@ -112,7 +112,7 @@ function OneWeekday({ side, name, index }: { side: Side; name: string; index: nu
       <Column flex={1} minWidth={0} maxWidth={320}>
         <CommitField
           label={`${titles[side]} on ${name}`}
-          value={hoursWords(hoursOn(settings, date, side))}
+          value={spansWords(hoursOn(settings, date, side))}
           maxLength={120}
           onCommit={setHours}
         />

@@ -10,7 +10,7 @@ import { Button, Choice, Column, Field, IconButton, MainBar, Row, Seal, Sheet, W
 import { focusCapture } from '@/held/keys'
 import { useAct } from '@/held/zen'
 import { duration } from '@/words'
-import { hoursUnreadable, hoursWords } from '@/words/hours'
+import { hoursUnreadable, spansWords } from '@/words/hours'
 
 interface FirstArea {
   readonly name: string
@@ -43,7 +43,7 @@ export default function FirstHour() {
   const act = useAct()
   const [contexts, setContexts] = useState<readonly string[]>(firstContexts)
   const [areas, setAreas] = useState(firstAreas)
-  const [worked, setWorked] = useState(hoursWords(firstHours))
+  const [worked, setWorked] = useState(spansWords(firstHours))
   const read = readHours(worked)
   const [hours, setHours] = useState(5)
   const [weekStartsOn, setWeekStartsOn] = useState('0')

@@ -7,6 +7,7 @@ export const context: KindWords<'context'> = {
     name: 'name',
     parentId: 'within',
     hours: 'at hand',
+    minutesToGetThere: 'minutes to get there',
     retiredAtEpochMs: null,
     rank: null,
   },

@@ -1,5 +1,18 @@
 // What must be at hand: a place, a tool, a site, a mood.
-import { count, epochMs, kind, listOf, nullable, object, rank, ref, time, title } from './field'
+import {
+  count,
+  epochMs,
+  kind,
+  listOf,
+  minuteOfDay,
+  nullable,
+  object,
+  rank,
+  ref,
+  since,
+  time,
+  title,
+} from './field'
 
 export const context = kind(
   {
@@ -14,6 +27,8 @@ export const context = kind(
         until: time,
       }),
     ),
+    /** How long it takes to get there, and away from it again; null for what is no place. */
+    minutesToGetThere: since(14, nullable(minuteOfDay)),
     /** Not offered any more; what stands with it goes on so. */
     retiredAtEpochMs: nullable(epochMs),
     rank,

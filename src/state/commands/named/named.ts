@@ -43,7 +43,7 @@ const movedOut = ({ document }: CommandContext, id: Named, intoId: Id<'context'>
     .filter((each) => each.parentId === id && each.id !== intoId)
     .map((each) => updateOf(each, { parentId: intoId }))
 
-type Patch = Partial<Pick<Context, 'parentId' | 'hours' | 'retiredAtEpochMs'>>
+type Patch = Partial<Pick<Context, 'parentId' | 'hours' | 'minutesToGetThere' | 'retiredAtEpochMs'>>
 
 /** Lays a context within another, sets the hours in which it is at hand, retires it or takes it up again. */
 export const editContext: Command<{ id: Id<'context'>; patch: Patch }> = (context, { id, patch }) => {

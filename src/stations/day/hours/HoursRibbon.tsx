@@ -6,10 +6,12 @@ import { hoursOf, type RibbonGap } from '@/core/day/ribbon'
 import { useToday } from '@/held/zen'
 import { placeMark } from '@/parts/carrying/place'
 import { DayEvents } from '@/parts/events/DayEvents'
-import { Column, Press, Words } from '@/ui'
+import { Button, Column, Press, Row, Words } from '@/ui'
+import { FloatingMain } from '@/ui/FloatingMain'
 import { count, duration } from '@/words'
 import { GapSheet } from './GapSheet'
 import { HoursBlock } from './HoursBlock'
+import { LayOutSheet } from './LayOutSheet'
 import { heightOf, hourHeight } from './scale'
 import { mostFitting, useGap } from './useGap'
 import { usePlacing } from './usePlacing'
@@ -24,12 +26,16 @@ function hardWords({ busyEvents, ribbon: { gaps } }: DayRibbon): string {
   return `${busyEvents === 0 ? 'No events' : count(busyEvents, 'event')}, ${free}`
 }
 
-export function HoursRibbon() {
+/** On a phone the button to lay out the day stands under the thumb. */
+export function HoursRibbon({ isAlone = false }: { isAlone?: boolean }) {
   const today = useToday()
   const day = useRibbon(today)
   const placing = usePlacing(today)
   const [asked, setAsked] = useState<RibbonGap | null>(null)
+  const [isLayingOut, setLayingOut] = useState(false)
   const { ribbon, wholeDays, now, zone } = day
+  // Something was laid out before: what is left of the day is laid out anew.
+  const isRest = ribbon.blocks.some(({ kind }) => kind === 'placed')
   const inOrder = [
     ...ribbon.blocks.map((block) => ({ from: block.from, block })),
     ...ribbon.gaps.map((gap) => ({ from: gap.from, gap })),
@@ -37,9 +43,20 @@ export function HoursRibbon() {
   const topOf = (at: number) => heightOf(at - ribbon.from)
   return (
     <Column render="section" aria-label="Hours" gap="$2">
-      <Words size="second" tone="inkSoft">
-        {hardWords(day)}
-      </Words>
+      <Row justifyContent="space-between" gap="$2" minHeight={isAlone ? undefined : 44}>
+        <Words size="second" tone="inkSoft" flexShrink={1}>
+          {hardWords(day)}
+        </Words>
+        {isAlone ? null : (
+          <Button
+            kind="quiet"
+            label="Lay out"
+            aria-label={isRest ? 'Lay out the rest' : 'Lay out the day'}
+            aria-haspopup="dialog"
+            onPress={() => setLayingOut(true)}
+          />
+        )}
+      </Row>
       {wholeDays.length > 0 ? <DayEvents events={wholeDays} date={today} label="All day" /> : null}
       <View position="relative" height={heightOf(ribbon.to - ribbon.from) + 12} marginTop="$2">
         {hoursOf(today, zone, ribbon).map(({ at, hour }) => (
@@ -110,6 +127,17 @@ export function HoursRibbon() {
           </View>
         )}
       </View>
+      {isAlone ? (
+        <FloatingMain>
+          <Button
+            kind="main"
+            label={isRest ? 'Lay out the rest' : 'Lay out the day'}
+            aria-haspopup="dialog"
+            onPress={() => setLayingOut(true)}
+          />
+        </FloatingMain>
+      ) : null}
+      {isLayingOut ? <LayOutSheet isRest={isRest} onClose={() => setLayingOut(false)} /> : null}
       {asked ? (
         <GapSheet
           date={today}

@@ -16,7 +16,7 @@ export function HoursSheet({ bands, onList }: { bands: DayBands; onList: () => v
         <IconButton label="Show as a list" icon="list" onPress={onList} />
       </Row>
       <CarryBetweenBands bands={bands}>
-        <HoursRibbon />
+        <HoursRibbon isAlone />
       </CarryBetweenBands>
     </Column>
   )

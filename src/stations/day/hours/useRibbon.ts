@@ -9,7 +9,7 @@ import { useEvents } from '@/held/calendars/useEvents'
 import { useDayTape } from '@/held/useLoads'
 import { useZen } from '@/held/zen'
 import { eventTimes, eventTitle } from '@/words/events'
-import { hoursWords } from '@/words/hours'
+import { spansWords } from '@/words/hours'
 
 /** Shorter than this nothing is drawn: it could not be tapped. */
 export const leastMinutes = 20
@@ -39,7 +39,7 @@ const said = { fixed: 'fixed time', planned: 'planned, at no hour', done: 'done'
 /** Which of them holds: a fixed time, an hour it was planned for, or none. */
 function detailOf({ kind, from, to, fitsTo }: TapePiece): string {
   if (kind === 'placed')
-    return to === from ? 'planned, no minutes yet' : `planned ${hoursWords([{ from, to }])}`
+    return to === from ? 'planned, no minutes yet' : `planned ${spansWords([{ from, to }])}`
   return kind === 'planned' && fitsTo < to ? 'does not fit' : said[kind]
 }
 
