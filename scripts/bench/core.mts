@@ -9,6 +9,7 @@ import { parseSentence } from '../../src/core/sentence/reader'
 import { plainAction } from '../../src/core/testing/plainAction'
 import { stays, understood } from '../../src/core/testing/sentences'
 import { comingBackFigures } from './comingBack'
+import { hoursFigures } from './hours'
 import { lensFigures } from './lens'
 import { noteLineFigures } from './noteLines'
 import { learnedFrom, suggestionMs } from './learned'
@@ -102,7 +103,7 @@ const timesOf = (runs: number, work: () => unknown): number[] =>
   ])
 }
 
-rows.push(...lensFigures(actionsOf(100_000), timesOf))
+rows.push(...lensFigures(actionsOf(100_000), timesOf), ...hoursFigures(timesOf))
 
 // A sentence with 500 known names, beside the date library alone on the same text.
 {

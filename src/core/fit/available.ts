@@ -10,6 +10,8 @@ export interface DayRoom {
 
 export interface Available {
   readonly today: CalendarDate
+  /** How many days from today a day is; it is looked up again and again. */
+  readonly dayOf: (date: CalendarDate) => number
   /** From now to a minute of the `day`-th day from today, `1440` for the whole of it. */
   readonly before: (day: number, minute: number) => number
   /** What the `day`-th day has by itself. */
@@ -20,6 +22,7 @@ export interface Available {
 export function makeAvailable(today: CalendarDate, roomOn: (date: CalendarDate) => DayRoom): Available {
   const rooms: DayRoom[] = []
   const before = [0]
+  const days = new Map<CalendarDate, number>()
   const upTo = (day: number): void => {
     for (let at = rooms.length; at <= day; at++) {
       const room = roomOn(addDays(today, at))
@@ -29,9 +32,14 @@ export function makeAvailable(today: CalendarDate, roomOn: (date: CalendarDate) 
   }
   return {
     today,
+    dayOf: (date) => {
+      const known = days.get(date) ?? daysBetween(today, date)
+      days.set(date, known)
+      return known
+    },
     before: (day, minute) => {
       if (day < 0) return 0
-      upTo(day)
+      if (day >= rooms.length) upTo(day)
       const last = rooms[day] as DayRoom
       return (before[day] as number) + (minute >= 1440 ? last.minutes : last.before(minute))
     },
@@ -44,7 +52,7 @@ export function makeAvailable(today: CalendarDate, roomOn: (date: CalendarDate) 
 
 /** The same with more minutes, or fewer, on one day. */
 export const withMore = (available: Available, date: CalendarDate, minutes: number): Available => {
-  const day = daysBetween(available.today, date)
+  const day = available.dayOf(date)
   return {
     ...available,
     before: (at, minute) =>

@@ -1,7 +1,7 @@
 // Will it all fit? Everything that is promised against the minutes there are before it, what is due earlier first.
 // Where this order does not fit, none does. Source: the earliest due date first (J. R. Jackson, "Scheduling a Production
 // Line to Minimize Maximum Tardiness", University of California, 1955).
-import { daysBetween, type CalendarDate } from '../time'
+import type { CalendarDate } from '../time'
 import type { Available } from './available'
 
 /** Something promised for a day: an action, or a project with what is left in it. */
@@ -40,26 +40,19 @@ export const compareDue = (a: Promised, b: Promised): number => {
   return a.minute - b.minute || (a.id < b.id ? -1 : 1)
 }
 
-const days = new WeakMap<Promised, { readonly today: CalendarDate; readonly day: number }>()
-/** How many days from today it is due: what is overdue is due at once, today. */
-function dayOf(promised: Promised, today: CalendarDate): number {
-  const known = days.get(promised)
-  if (known?.today === today) return known.day
-  const day = Math.max(0, daysBetween(today, promised.date))
-  days.set(promised, { today, day })
-  return day
-}
-
 /** What is promised, in the order it is due (`compareDue`), against what is available. */
 export function fitOf(promised: readonly Promised[], available: Available): Fit {
   const { today } = available
   let [sum, broken, guessed] = [0, 0, 0]
   let firstBreak: FitPoint | null = null
+  let [date, day]: [CalendarDate, number] = [today, 0]
   const points = promised.map((each): FitPoint => {
     sum += each.minutes
     guessed += each.guessed
+    // What is overdue is due at once, today.
     const isOver = each.date < today
-    const availableMinutes = available.before(dayOf(each, today), isOver ? 1440 : each.minute)
+    if (!isOver && each.date !== date) [date, day] = [each.date, available.dayOf(each.date)]
+    const availableMinutes = available.before(isOver ? 0 : day, isOver ? 1440 : each.minute)
     const shortMinutes = Math.max(0, sum - availableMinutes)
     const point = { promised: each, promisedMinutes: sum, availableMinutes, shortMinutes }
     if (shortMinutes > 0) {
@@ -77,7 +70,9 @@ export function withPromised(
   id: string,
   instead: Promised | null,
 ): readonly Promised[] {
-  const others = promised.filter((each) => each.id !== id)
+  const others = [...promised]
+  const before = promised.findIndex((each) => each.id === id)
+  if (before >= 0) others.splice(before, 1)
   if (!instead) return others
   let [low, high] = [0, others.length]
   while (low < high) {

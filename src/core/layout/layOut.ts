@@ -95,12 +95,9 @@ export function* nextWays(
   }
 }
 
-/** A way at the beginning of a later gap: what was done before lies together with what comes where nothing was between. */
-function inGap(way: Way, gap: number, { gaps }: LayoutAsked): Way {
-  if (gap === way.spot.gap) return way
-  const spot = beginningOf(gaps, gap)
-  return { ...way, spot, last: spot.place === way.spot.place ? way.last : null }
-}
+/** A way at the beginning of a later gap: after what was between, nothing goes on. */
+const inGap = (way: Way, gap: number, { gaps }: LayoutAsked): Way =>
+  gap === way.spot.gap ? way : { ...way, spot: beginningOf(gaps, gap), last: null }
 
 const keyOf = ({ spot, done, last }: Way): string =>
   `${spot.gap} ${spot.minute} ${spot.since} ${done.toString(36)} ${last?.id ?? ''}`
