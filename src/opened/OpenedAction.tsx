@@ -1,7 +1,7 @@
 // An action opened: it reads first. The said line tells all that is set, one plain line changes many things at once,
 // and at the foot stands what can be done.
 import { useMedia } from '@tamagui/core'
-import { isOpen } from '@/core/action'
+import { isOpen, isWaitingFor } from '@/core/action'
 import { kindOfWork } from '@/core/action/worth'
 import { recordIn } from '@/core/journal'
 import type { Action } from '@/core/record'
@@ -24,7 +24,7 @@ import { OpenedFoot } from './OpenedFoot'
 import { ShelfHead } from './ShelfHead'
 import { Timer } from './Timer'
 import { EventOfAction } from './EventOfAction'
-import { FitsByThen } from './FitsByThen'
+import { FitsByThen } from '@/parts/fit/lazyFit'
 import { PlannedHour } from './PlannedHour'
 import { LineOf } from './LineOf'
 import { Turn } from './Turn'
@@ -107,7 +107,9 @@ export function OpenedAction({ action }: { action: Action }) {
         onMakeContext={(name) => act('addContext', { name })}
       />
       <PlannedHour action={action} />
-      <FitsByThen action={action} />
+      {action.due && isOpen(action) && !isWaitingFor(action) ? (
+        <FitsByThen action={action} due={action.due} />
+      ) : null}
       {action.event ? <EventOfAction event={action.event} /> : null}
       <LineOf of={action.lineOf} />
       <LinkLine link={action.link} />

@@ -1,6 +1,6 @@
 // Choosing a day: the usual ones above, then a month that shows on each day how full it is, and a time where one can
 // be.
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
 import type { Sentence } from '@/core/sentence'
 import { addDays, weekdayOf, type CalendarDate, type ClockTime } from '@/core/time'
 import { Button, Column, Field, Row, Words } from '@/ui'
@@ -23,7 +23,7 @@ export interface DayChooserProps {
   /** Days that have passed, instead of those to come. */
   readonly past?: boolean
   /** Said under the heading: what choosing a day does besides. */
-  readonly note?: string | null
+  readonly note?: ReactNode
   readonly onChoose: (date: CalendarDate | null, time: ClockTime | null) => void
   readonly onClose: () => void
 }
@@ -106,11 +106,13 @@ export function DayChooser({
       onClose={onClose}
       none={none && date !== null ? <Button kind="quiet" label={none} onPress={() => choose(null)} /> : null}
     >
-      {note ? (
+      {typeof note === 'string' ? (
         <Words size="second" tone="inkSoft">
           {note}
         </Words>
-      ) : null}
+      ) : (
+        note
+      )}
       <Row gap="$2" flexWrap="wrap">
         {usualDays(today, past).map((day, index) => (
           <Button

@@ -1,31 +1,31 @@
-import { useFitsFrom } from '@/held/useFit'
-import { useToday } from '@/held/zen'
-import { nearDate } from '@/words'
+import { Words } from '@/ui'
 import { DayChooser } from '../choosers/DayChooser'
+import { FitsFrom } from '../fit/lazyFit'
 import type { FacetChooser, FacetChooserProps } from './facetChooser'
 
 const unsaid = 'Does somebody expect it by then? If not, a horizon fits better than a due date.'
 
-/** From which day on it fits before anything is promised: "Fits from Thu 12 Mar on." */
-function useFitsWords({ id, minutes, due }: FacetChooserProps['of'] & { readonly id?: string }): string {
-  const today = useToday()
-  const date = useFitsFrom({ id: id ?? 'action:new', minutes, date: due?.date ?? today, minute: 1440 })
-  if (date === null) return ''
-  return date === today ? 'Fits today.' : `Fits from ${nearDate(date, today)} on.`
-}
+/** What is chosen from may be no action yet. */
+type Of = FacetChooserProps['of'] & { readonly id?: string }
 
-function DueChooser({ of, onSet, ...shared }: FacetChooserProps) {
-  const fits = useFitsWords(of)
-  return (
-    <DayChooser
-      {...shared}
-      date={of.due?.date ?? null}
-      time={of.due?.time ?? null}
-      none="no day"
-      note={[of.due ? '' : unsaid, fits].filter(Boolean).join(' ') || null}
-      onChoose={(date, time) => onSet({ due: date && { date, time } })}
-    />
-  )
-}
+const Note = ({ of: { id, minutes, due: promised } }: { of: Of }) => (
+  <>
+    {promised ? null : (
+      <Words size="second" tone="inkSoft">
+        {unsaid}
+      </Words>
+    )}
+    <FitsFrom id={id ?? 'action:new'} minutes={minutes} />
+  </>
+)
 
-export const due: FacetChooser = DueChooser
+export const due: FacetChooser = ({ of, onSet, ...shared }) => (
+  <DayChooser
+    {...shared}
+    date={of.due?.date ?? null}
+    time={of.due?.time ?? null}
+    none="no day"
+    note={<Note of={of} />}
+    onChoose={(date, time) => onSet({ due: date && { date, time } })}
+  />
+)

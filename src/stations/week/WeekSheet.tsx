@@ -5,14 +5,14 @@ import { useMemo, useState } from 'react'
 import { weekSheetOf, type WeekSheet as WeekSheetOf } from '@/core/week'
 import { addDays, isoWeekOf, localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
 import { lists, owned, select } from '@/state'
-import { Button, Column, IconButton, Press, Row, Words } from '@/ui'
+import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
 import { duration, spanWords } from '@/words'
 import { useEvents } from '@/held/calendars/useEvents'
 import { useOfSide } from '@/held/side'
-import { useFitSentence } from '@/held/useFit'
 import { useLoads } from '@/held/useLoads'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
+import { FitSentence } from '@/parts/fit/lazyFit'
 import { DayColumns } from './DayColumns'
 import type { DayOfWeek } from './dayOfWeek'
 import { DayStack } from './DayStack'
@@ -52,9 +52,9 @@ export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
       </StationHead>
       <Row justifyContent="space-between" gap="$2" alignItems={wide ? 'center' : 'flex-start'}>
         <WeekWords days={days} today={today} />
-        {wide ? <FitLine onSee={onSeeFit} /> : turn}
+        {wide ? <FitSentence onSee={onSeeFit} /> : turn}
       </Row>
-      {wide ? null : <FitLine onSee={onSeeFit} />}
+      <Column minHeight={wide ? 12 : 44}>{wide ? null : <FitSentence onSee={onSeeFit} />}</Column>
       {wide ? (
         <DayColumns days={days} events={events} noDayYet={sheet.noDayYet} />
       ) : (
@@ -125,25 +125,5 @@ function WeekWords({ days, today }: { days: readonly DayOfWeek[]; today: string 
         </Words>
       )}
     </Words>
-  )
-}
-
-/** Whether everything due fits, in one sentence; behind it, promise by promise. */
-function FitLine({ onSee }: { onSee: () => void }) {
-  const said = useFitSentence()
-  if (!said) return <Column height={44} />
-  const { fits, short } = said
-  return (
-    <Press
-      alignSelf="flex-start"
-      justifyContent="flex-start"
-      maxWidth="100%"
-      marginBottom="$1"
-      onPress={onSee}
-    >
-      <Words size="second" tone={short === '' ? 'moss' : 'clay'} textAlign="left">
-        {[fits, short].filter(Boolean).join(' ')}
-      </Words>
-    </Press>
   )
 }

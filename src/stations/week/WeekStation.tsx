@@ -10,10 +10,10 @@ import { usePrinting } from '@/held/usePrinting'
 import { useHeld } from '@/held/zen'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
+import { FitPage } from '@/parts/fit/lazyFit'
 import { LensTools } from '@/parts/lens/lensTools'
 import { findRow } from '@/parts/rows/findRow'
 import { PaperRows } from '@/parts/rows/PaperRows'
-import { FitPage } from './fit/FitPage'
 import { WeekSheet } from './WeekSheet'
 
 const LensStation = lazy(() =>

@@ -2,16 +2,16 @@
 import { recordIn } from '@/core/journal'
 import type { MendingWay } from '@/core/fit'
 import { isIdOf, type Id } from '@/core/record'
-import type { FitReading } from '@/held/useFit'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { select } from '@/state'
+import { fitWayWords } from '@/words/fit'
 
-export function useMend(words: FitReading): (way: Exclude<MendingWay, { kind: 'handOver' }>) => void {
+export function useMend(): (way: Exclude<MendingWay, { kind: 'handOver' }>) => void {
   const act = useAct()
   const document = useHeldDocument()
   const today = useToday()
   return (way) => {
-    const say = { say: words.fitWayWords(way, document, today).does }
+    const say = { say: fitWayWords(way, document, today).does }
     switch (way.kind) {
       case 'moveCoulds': {
         const edits = way.ids.map((id) => ({ id, patch: { due: { date: way.to, time: null } } }))

@@ -1,20 +1,15 @@
 // A due date that does not fit, or that something else does not fit beside: said where it is set, and nothing where all is
 // well.
 import { useRouter } from 'expo-router'
-import { isOpen, isWaitingFor } from '@/core/action'
-import type { Action } from '@/core/record'
+import type { Action, When } from '@/core/record'
 import { toMinute } from '@/core/time'
-import { useBreaksWords } from '@/held/useFit'
 import { Press, Words } from '@/ui'
+import { useBreaksWords } from './useFit'
 
-export function FitsByThen({ action }: { action: Action }) {
+export function FitsByThen({ action, due }: { action: Action; due: When }) {
   const router = useRouter()
-  const { id, minutes, due } = action
-  const words = useBreaksWords(
-    due && isOpen(action) && !isWaitingFor(action)
-      ? { id, minutes, date: due.date, minute: due.time ? toMinute(due.time) : 1440 }
-      : null,
-  )
+  const { id, minutes } = action
+  const words = useBreaksWords({ id, minutes, date: due.date, minute: due.time ? toMinute(due.time) : 1440 })
   if (!words) return null
   return (
     <Press

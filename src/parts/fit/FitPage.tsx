@@ -5,12 +5,13 @@ import type { Fit, FitPoint, MendingWay } from '@/core/fit'
 import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import { daysBetween } from '@/core/time'
-import { useFitWithWays, type FitReading } from '@/held/useFit'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { ChosenField } from '@/parts/choosers/useChooser'
 import { BandHeading, Button, Column, EmptyPlace, Press, Row, Words } from '@/ui'
 import { nearDate, shortened } from '@/words'
+import { fitSentence, fitWayWords, guessedWords, pointWords, promisedTitle } from '@/words/fit'
+import { useFitWithWays } from './useFit'
 import { useMend } from './useMend'
 
 const FitChart = lazy(() => import('@/ui/drawings').then((drawn) => ({ default: drawn.FitChart })))
@@ -24,9 +25,8 @@ export function FitPage() {
   const found = useFitWithWays()
   const document = useHeldDocument()
   const today = useToday()
-  if (!found) return null
-  const { fit, ways, usualMinutes, words } = found
-  const { fits, short } = words.fitSentence(fit, document, today)
+  const { fit, ways, usualMinutes } = found
+  const { fits, short } = fitSentence(fit, document, today)
   if (fit.points.length === 0)
     return (
       <EmptyPlace says="Nothing has a due date. What has one is measured here against the time before it." />
@@ -42,8 +42,8 @@ export function FitPage() {
         )}
       </Words>
       <Picture fit={fit} words={`${fits} ${short}`} />
-      <Points fit={fit} words={words} />
-      {ways.length > 0 ? <Ways ways={ways} words={words} /> : null}
+      <Points fit={fit} />
+      {ways.length > 0 ? <Ways ways={ways} /> : null}
       {fit.firstBreak && ways.length === 0 ? (
         <Words tone="inkSoft">
           No single change mends it. Make something shorter, hand it over, or promise it later.
@@ -51,7 +51,7 @@ export function FitPage() {
       ) : null}
       {fit.guessed > 0 ? (
         <Words size="second" tone="inkSoft">
-          {words.guessedWords(fit.guessed, usualMinutes)}
+          {guessedWords(fit.guessed, usualMinutes)}
         </Words>
       ) : null}
     </Column>
@@ -105,7 +105,7 @@ function shownOf({ points, firstBreak }: Fit, isWhole: boolean): readonly FitPoi
   return points.slice(Math.max(0, at - around), at + around)
 }
 
-function Points({ fit, words }: { fit: Fit; words: FitReading }) {
+function Points({ fit }: { fit: Fit }) {
   const [isWhole, setWhole] = useState(false)
   const shown = shownOf(fit, isWhole)
   const left = fit.points.length - shown.length
@@ -113,7 +113,7 @@ function Points({ fit, words }: { fit: Fit; words: FitReading }) {
     <Column>
       <Column render="ul" aria-label="What is due">
         {shown.map((point) => (
-          <Point key={point.promised.id} point={point} words={words} />
+          <Point key={point.promised.id} point={point} />
         ))}
       </Column>
       {left > 0 ? (
@@ -130,7 +130,7 @@ function Points({ fit, words }: { fit: Fit; words: FitReading }) {
   )
 }
 
-function Point({ point, words }: { point: FitPoint; words: FitReading }) {
+function Point({ point }: { point: FitPoint }) {
   const document = useHeldDocument()
   const today = useToday()
   const { open } = useOpened()
@@ -150,10 +150,10 @@ function Point({ point, words }: { point: FitPoint; words: FitReading }) {
         <Column flex={1} gap="$1.5">
           <Row justifyContent="space-between" columnGap="$3" alignItems="baseline" flexWrap="wrap">
             <Words flexGrow={1} flexShrink={1} flexBasis={220} minWidth={0} strong={isShort} textAlign="left">
-              {words.promisedTitle(document, promised.id)}
+              {promisedTitle(document, promised.id)}
             </Words>
             <Words size="second" tone={isShort ? 'clay' : 'inkSoft'} flexShrink={0}>
-              {words.pointWords(point, today)}
+              {pointWords(point, today)}
             </Words>
           </Row>
           <View
@@ -185,17 +185,17 @@ function Point({ point, words }: { point: FitPoint; words: FitReading }) {
   )
 }
 
-function Ways({ ways, words }: { ways: readonly MendingWay[]; words: FitReading }) {
+function Ways({ ways }: { ways: readonly MendingWay[] }) {
   const document = useHeldDocument()
   const today = useToday()
-  const mend = useMend(words)
+  const mend = useMend()
   const [handed, setHanded] = useState<Id<'action'> | null>(null)
   return (
     <Column>
       <BandHeading title="What would mend it, cheapest first" />
       <Column render="ul" aria-label="What would mend it">
         {ways.map((way) => {
-          const { does, gives } = words.fitWayWords(way, document, today)
+          const { does, gives } = fitWayWords(way, document, today)
           return (
             <Row
               key={way.kind}
