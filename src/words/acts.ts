@@ -119,7 +119,7 @@ export const actWords: Readonly<
   spreadDay: 'Spread out',
   placeAction: 'Planned at an hour',
   unplaceAction: 'Taken off the hours',
-  layOutDay: 'Day laid out',
+  layOutDay: 'Day planned by the hour',
   setDayAway: 'Days away changed',
   startInstead: 'Started instead',
   layInto: 'Moved elsewhere',

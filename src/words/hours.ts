@@ -8,3 +8,6 @@ export const spansWords = (hours: readonly Interval[]): string =>
   hours.length === 0 ? 'off' : hours.map(({ from, to }) => `${clock(from)}–${clock(to)}`).join(', ')
 
 export const hoursUnreadable = 'I can’t read that. Try 9 to 12:30, 13:15 to 18, or off.'
+
+/** "Away", "Away: Skye" */
+export const awayWords = (what: string): string => (what === '' ? 'Away' : `Away: ${what}`)

@@ -73,7 +73,7 @@ test('a morning is laid out, slips, and is laid out again', async ({ page }) => 
   await expect(
     page
       .getByRole('status')
-      .filter({ hasText: /laid out: \d/ })
+      .filter({ hasText: /\d actions? planned by the hour/ })
       .first(),
   ).toBeAttached()
   // One undo, and it is as it was.

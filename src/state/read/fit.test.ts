@@ -73,6 +73,11 @@ it('is measured against what each day has left, as its load is', async () => {
   const left = [today, on(1)].map((date) => loadOn(document(), date, now).availableMinutes)
   expect(left).toEqual([60, 300])
   expect(fitIn(document(), now).firstBreak).toMatchObject({ availableMinutes: 360, shortMinutes: 140 })
+  // What was worked out before is not believed once a day, an hour or an event is another.
+  const busyOn = () => [{ from: 480, to: 1000 }]
+  expect(fitIn(document(), { ...now, busyOn }).firstBreak).toMatchObject({ availableMinutes: 60 + 80 })
+  store.run('setSettings', { availableMinutes: [60, 60, 60, 100, 60, 60, 60] })
+  expect(fitIn(document(), now).firstBreak).toMatchObject({ availableMinutes: 160 })
   store.run('setDayAway', { dates: [on(1)], away: '' })
   expect(fitIn(document(), now).firstBreak).toMatchObject({ availableMinutes: 60, shortMinutes: 440 })
 })

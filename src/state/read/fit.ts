@@ -9,6 +9,7 @@ import {
   withPromised,
   waysOutOf,
   type Available,
+  type DayRoom,
   type Fit,
   type MendingWay,
   type Promised,
@@ -19,7 +20,7 @@ import { addDays, daysBetween, toMinute, type CalendarDate } from '@/core/time'
 import { actionsOfWhole } from './actionIndexes'
 import { leftOn, sideOf, type Asked } from './dayLoad'
 import { isTemplate, outsideTemplates } from './isTemplate'
-import { isHeld, projectsOf } from './selectors'
+import { isHeld, projectsOf, settingsOf } from './selectors'
 import { ofSide } from './sides'
 import { makeTableIndex } from './tableIndex'
 import { usualMinutes } from './usualMinutes'
@@ -35,9 +36,9 @@ const dues = makeTableIndex('action', {
 })
 const notOfTemplates = outsideTemplates<Action>(({ projectId }) => projectId)
 
-const known = new WeakMap<Action, { readonly usual: number; readonly promised: Promised }>()
+const promisedOf = new WeakMap<Action, { readonly usual: number; readonly promised: Promised }>()
 function promisedBy(action: Action, usualOne: number): Promised {
-  const found = known.get(action)
+  const found = promisedOf.get(action)
   if (found?.usual === usualOne) return found.promised
   const promised: Promised = {
     id: action.id,
@@ -46,7 +47,7 @@ function promisedBy(action: Action, usualOne: number): Promised {
     minute: minuteOf(action),
     guessed: action.minutes === null ? 1 : 0,
   }
-  known.set(action, { usual: usualOne, promised })
+  promisedOf.set(action, { usual: usualOne, promised })
   return promised
 }
 
@@ -95,16 +96,36 @@ export function promisedIn(document: Document, asked: Asked): readonly Promised[
     : [...ofActions, ...ofProjects.promised].sort(compareDue)
 }
 
+/** What the days to come have, for as long as neither their hours, plans nor events change; today goes with the clock. */
+let known: {
+  readonly of: readonly unknown[]
+  readonly rooms: Map<CalendarDate, DayRoom>
+} = { of: [], rooms: new Map() }
+function roomsOf(document: Document, asked: Asked): Map<CalendarDate, DayRoom> {
+  const of = [settingsOf(document), document.plan, asked.busyOn, sideOf(document, asked)]
+  if (of.some((each, at) => each !== known.of[at])) known = { of, rooms: new Map() }
+  return known.rooms
+}
+
+function roomOn(document: Document, date: CalendarDate, asked: Asked): DayRoom {
+  const { size, minutes } = leftOn(document, date, asked)
+  const open = openIn(size, date === asked.now.date ? asked.now.minute : 0)
+  return {
+    minutes,
+    before: (minute) => Math.min(minutes, minutesIn(within(open, { from: 0, to: minute }))),
+  }
+}
+
 /** The minutes there are, day by day, from the moment of asking. */
-export const availableFrom = (document: Document, asked: Asked): Available =>
-  makeAvailable(asked.now.date, (date) => {
-    const { size, minutes } = leftOn(document, date, asked)
-    const open = openIn(size, date === asked.now.date ? asked.now.minute : 0)
-    return {
-      minutes,
-      before: (minute) => Math.min(minutes, minutesIn(within(open, { from: 0, to: minute }))),
-    }
+export function availableFrom(document: Document, asked: Asked): Available {
+  const rooms = roomsOf(document, asked)
+  return makeAvailable(asked.now.date, (date) => {
+    if (date === asked.now.date) return roomOn(document, date, asked)
+    const room = rooms.get(date) ?? roomOn(document, date, asked)
+    rooms.set(date, room)
+    return room
   })
+}
 
 export const fitIn = (document: Document, asked: Asked): Fit =>
   fitOf(promisedIn(document, asked), availableFrom(document, asked))

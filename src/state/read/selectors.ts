@@ -162,10 +162,12 @@ const nothingPlaced: Plan['placed'] = {}
 export const placedOn = (document: Document, date: CalendarDate): Plan['placed'] =>
   recordIn(document, planIdOf(date))?.placed ?? nothingPlaced
 
-/** The hours of a day that are worked: longer where it was given more minutes than they hold. */
+/** The hours of a day that are worked, none where one is away: longer where it was given more minutes than they hold. */
 export function workedHoursOn(document: Document, date: CalendarDate, side?: Side | 'both'): Interval[] {
   const settings = settingsOf(document)
-  const byHand = recordIn(document, planIdOf(date))?.availableMinutes ?? 0
+  const plan = recordIn(document, planIdOf(date))
+  if (plan && plan.away !== null) return []
+  const byHand = plan?.availableMinutes ?? 0
   const hours = hoursOn(settings, date, side)
   return side === 'private' ? hours : stretchedTo(hours, byHand, settings.dayStartsAtMinute)
 }

@@ -10,6 +10,7 @@ import { StationHead } from '@/frame/StationHead'
 import { useTheming, type ThemeChoice } from '@/held/theme'
 import { useAct, useHeld } from '@/held/zen'
 import { Calendars } from './Calendars'
+import { DaysAway } from './DaysAway'
 import { WaysIn } from './WaysIn'
 import { weekdays } from './weekdays'
 import { YourData } from './YourData'
@@ -38,6 +39,7 @@ export function SettingsStation() {
             <Choice label="Theme" shown={false} options={themes} chosen={[choice]} onToggle={choose} />
           </Column>
           <YourHours />
+          <DaysAway />
           <YourDays />
           <Calendars />
           <Column render="section" aria-label="Help" gap="$2" alignItems="flex-start">

@@ -1,6 +1,10 @@
 import { View } from '@tamagui/core'
 import { Column, Words } from '@/ui'
+import { recordIn } from '@/core/journal'
+import { useHeld } from '@/held/zen'
+import { select } from '@/state'
 import { duration, loadShort } from '@/words'
+import { awayWords } from '@/words/hours'
 import type { DayOfWeek } from './dayOfWeek'
 
 /** "7 done, 1 h 40" */
@@ -13,6 +17,7 @@ export function doneWords({ done, doneMinutes }: DayOfWeek): string {
 export function DayLoad({ day, isPast }: { day: DayOfWeek; isPast: boolean }) {
   const { load, done } = day
   const { plannedMinutes, availableMinutes, overMinutes } = load
+  const away = useHeld(({ document }) => recordIn(document, select.planIdOf(day.date))?.away ?? null)
   if (isPast)
     return (
       <Words size="small" tone="inkSoft">
@@ -22,6 +27,11 @@ export function DayLoad({ day, isPast }: { day: DayOfWeek; isPast: boolean }) {
   const whole = Math.max(plannedMinutes, availableMinutes, 1)
   return (
     <Column gap="$1" flexShrink={0}>
+      {away === null ? null : (
+        <Words size="small" tone="slate">
+          {awayWords(away)}
+        </Words>
+      )}
       <Words size="small" tone={overMinutes > 0 ? 'clay' : 'inkSoft'}>
         {loadShort(load)}
         {overMinutes > 0 ? ': too much' : ''}

@@ -32,7 +32,7 @@ export function LayOutSheet({ isRest, onClose }: { isRest: boolean; onClose: () 
   }
   const save = () => {
     const placings = (layout?.placed ?? []).map(({ id, from }) => ({ id: id as Id<'action'>, minute: from }))
-    const say = `${isRest ? 'The rest is' : 'The day is'} laid out: ${count(placings.length, 'action')}`
+    const say = `${count(placings.length, 'action')} planned by the hour`
     act('layOutDay', { date: today, placings }, { say })
     onClose()
   }
