@@ -1,6 +1,17 @@
 // From setting down to a ticked action that is still ticked after a reload: by tap, and by keys alone.
 import { expect, test, type Page } from '@playwright/test'
-import { band, captureLine, open, setDown, station, wide, shelfPart } from './parts'
+import {
+  band,
+  captureLine,
+  carry,
+  carryByFinger,
+  open,
+  openWithDemo,
+  setDown,
+  station,
+  wide,
+  shelfPart,
+} from './parts'
 
 const five = [
   'ring the tile maker about samples by friday 20 min',
@@ -185,4 +196,43 @@ test('midnight turns the sheet by itself', async ({ page }) => {
   await page.clock.fastForward('15:00:00')
   await expect(page.getByRole('heading', { name: 'Thu 12 Mar' })).toBeVisible()
   await expect(band(page, 'Carried over').getByRole('checkbox', { name: 'water the ferns' })).toBeVisible()
+})
+
+test.describe('the week by hand', () => {
+  const summary = 'Write the two-page summary for both sides'
+  const day = (page: Page, name: string) => page.getByRole('region', { name })
+  test.describe('on a wide page', () => {
+    test.use({ viewport: { width: 1900, height: 1100 } })
+    test('an action is carried to a day and off it again by the mouse, and from day to day by keys', async ({
+      page,
+    }) => {
+      await openWithDemo(page, '/week')
+      const status = page.getByRole('status')
+      await carry(page, summary, day(page, 'Fri 13'))
+      await expect(status.filter({ hasText: `Planned for Fri 13 Mar: ${summary}` }).first()).toBeAttached()
+      await expect(day(page, 'Fri 13')).toContainText(summary)
+      await expect(day(page, 'No day yet')).not.toContainText(summary)
+      await day(page, 'Fri 13').getByRole('button', { name: summary, exact: true }).focus()
+      await page.keyboard.press('Alt+ArrowRight')
+      await expect(day(page, 'Sat 14')).toContainText(summary)
+      // What has passed is over, and what is due stays where it is due.
+      await carry(page, summary, day(page, 'Mon 9'))
+      await expect(status.filter({ hasText: 'That day is over.' }).first()).toBeAttached()
+      await expect(day(page, 'Sat 14')).toContainText(summary)
+      await carry(page, 'Sign the school trip form', day(page, 'No day yet'))
+      await expect(status.filter({ hasText: 'It stands there because it is due.' }).first()).toBeAttached()
+      await carry(page, summary, day(page, 'No day yet'))
+      await expect(day(page, 'No day yet')).toContainText(summary)
+      await page.keyboard.press('z')
+      await expect(day(page, 'Sat 14')).toContainText(summary)
+    })
+  })
+  test.describe('by a finger', () => {
+    test.use({ viewport: { width: 390, height: 1700 }, hasTouch: true, isMobile: true })
+    test('an action is carried at its seal to another day', async ({ page }) => {
+      await openWithDemo(page, '/week')
+      await carryByFinger(page, summary, day(page, 'Thu 12'))
+      await expect(day(page, 'Thu 12')).toContainText(summary)
+    })
+  })
 })

@@ -59,7 +59,8 @@ export function Carrying<I extends Id = Id<'action'>>({ lay, lifted, among, chil
       onKeyDownCapture={onKeyDown}
       onMouseDown={take}
       onTouchStart={(event) => {
-        if ((event.target as Element).closest('.seal-grip, .shelf-card, .hours-block')) take(event)
+        if ((event.target as Element).closest('.seal-grip, .shelf-card, .hours-block, .week-card'))
+          take(event)
       }}
     >
       {children}

@@ -14,7 +14,7 @@ export interface Spot {
 
 /** The row that an element is part of. */
 export const rowAt = (element: Element): HTMLElement | null =>
-  element.closest('.slip-row[data-of], .shelf-card[data-of], .hours-block[data-of]')
+  element.closest('.slip-row[data-of], .shelf-card[data-of], .hours-block[data-of], .week-card[data-of]')
 
 /** Whether something can be laid from a box at an element: one within it, or within another box of its name. */
 const isWithin = (box: HTMLElement, element: Element): boolean =>

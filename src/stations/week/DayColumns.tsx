@@ -7,11 +7,13 @@ import type { CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import { Column, IconButton, Press, Row, Seal, Sheet, Words } from '@/ui'
 import { DayEvents } from '@/parts/events/DayEvents'
+import { placeMark } from '@/parts/carrying/place'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { useActionRow } from '@/parts/rows/ActionRow'
 import { desk } from '@/held/desk'
 import { duration, weekdayShort } from '@/words'
 import { useHeldDocument, useToday } from '@/held/zen'
+import { noDay } from './CarryAcrossWeek'
 import { DayLoad } from './DayLoad'
 import type { DayOfWeek } from './dayOfWeek'
 
@@ -30,7 +32,15 @@ export function DayColumns({
   return (
     <View flexDirection="row" gap="$2" alignItems="stretch" style={{ minHeight: 'calc(100dvh - 250px)' }}>
       {noDayYet.length > 0 ? (
-        <Sheet render="section" aria-label="No day yet" width={208} flexShrink={0} padding="$3" gap="$1.5">
+        <Sheet
+          render="section"
+          aria-label="No day yet"
+          data-place={placeMark({ kind: 'in', in: noDay })}
+          width={208}
+          flexShrink={0}
+          padding="$3"
+          gap="$1.5"
+        >
           <Words render="h2" size="title">
             No day yet
           </Words>
@@ -48,6 +58,7 @@ export function DayColumns({
             key={date}
             render="section"
             aria-label={weekdayShort(date)}
+            data-place={placeMark({ kind: 'day', date })}
             flex={1}
             flexBasis={0}
             padding="$2.5"
@@ -110,6 +121,8 @@ function Card({ action }: { action: Action }) {
   return (
     <View
       render="li"
+      className="week-card"
+      data-of={action.id}
       position="relative"
       borderTopWidth={1}
       borderColor="$rule"

@@ -4,12 +4,15 @@ import { View } from '@tamagui/core'
 import type { ShownEvent } from '@/core/calendar/calendarReader'
 import type { Action } from '@/core/record'
 import { BandHeading, Column, IconButton } from '@/ui'
+import { DropPlace } from '@/parts/carrying/DropPlace'
+import { placeMark } from '@/parts/carrying/place'
 import { DayEvents } from '@/parts/events/DayEvents'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { Band } from '@/parts/rows/Band'
 import { RowList } from '@/parts/rows/RowList'
 import { weekdayShort } from '@/words'
 import { useToday } from '@/held/zen'
+import { noDay } from './CarryAcrossWeek'
 import { DayLoad, doneWords } from './DayLoad'
 import type { DayOfWeek } from './dayOfWeek'
 
@@ -25,7 +28,11 @@ export function DayStack({
   const today = useToday()
   return (
     <Column>
-      {noDayYet.length > 0 ? <Band title="No day yet" actions={noDayYet} quick="move" /> : null}
+      {noDayYet.length > 0 ? (
+        <DropPlace place={{ kind: 'in', in: noDay }}>
+          <Band title="No day yet" actions={noDayYet} quick="move" />
+        </DropPlace>
+      ) : null}
       {days
         .filter(({ date, actions, done }) => date >= today || actions.length > 0 || done.length > 0)
         .map((day) => (
@@ -41,7 +48,7 @@ function OneDay({ day, events, today }: { day: DayOfWeek; events: readonly Shown
   const [isDoneShown, setDoneShown] = useState(false)
   const name = weekdayShort(date)
   return (
-    <View render="section" aria-label={name} paddingTop="$3.5">
+    <View render="section" aria-label={name} paddingTop="$3.5" data-place={placeMark({ kind: 'day', date })}>
       <BandHeading
         title={date === today ? `${name}, today` : name}
         tone={date === today ? 'brass' : 'inkSoft'}

@@ -13,6 +13,7 @@ import { useOfSide } from '@/held/side'
 import { useLoads } from '@/held/useLoads'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { FitSentence } from '@/parts/fit/lazyFit'
+import { CarryAcrossWeek } from './CarryAcrossWeek'
 import { DayColumns } from './DayColumns'
 import type { DayOfWeek } from './dayOfWeek'
 import { DayStack } from './DayStack'
@@ -55,11 +56,13 @@ export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
         {wide ? <FitSentence onSee={onSeeFit} /> : turn}
       </Row>
       <Column minHeight={wide ? 12 : 44}>{wide ? null : <FitSentence onSee={onSeeFit} />}</Column>
-      {wide ? (
-        <DayColumns days={days} events={events} noDayYet={sheet.noDayYet} />
-      ) : (
-        <DayStack days={days} events={events} noDayYet={sheet.noDayYet} />
-      )}
+      <CarryAcrossWeek first={first}>
+        {wide ? (
+          <DayColumns days={days} events={events} noDayYet={sheet.noDayYet} />
+        ) : (
+          <DayStack days={days} events={events} noDayYet={sheet.noDayYet} />
+        )}
+      </CarryAcrossWeek>
     </Column>
   )
 }
