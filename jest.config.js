@@ -17,6 +17,8 @@ const [babelJest, babelOptions] = webTransform['\\.[jt]sx?$']
 
 /** `plain` runs core, state, server and demo in Node; `web` renders parts of the interface in jsdom. */
 module.exports = {
+  // On a fresh machine with all cores busy, a part of the interface takes seconds to be translated when it first loads.
+  testTimeout: 30_000,
   projects: [
     {
       displayName: 'plain',

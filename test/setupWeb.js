@@ -30,7 +30,7 @@ window.matchMedia ??= (query) => ({
 // What is shown and what is hidden is a matter for the journeys. Here jsdom would search every rule of every style
 // sheet for each element that is asked for by its role: that takes nearly all of the time, so nothing is styled.
 // What loads when it is first asked for takes its time where all cores are busy.
-require('@testing-library/dom').configure({ defaultHidden: true, asyncUtilTimeout: 4000 })
+require('@testing-library/dom').configure({ defaultHidden: true, asyncUtilTimeout: 15_000 })
 const unstyled = { display: 'block', visibility: 'visible', content: '', getPropertyValue: () => '' }
 window.getComputedStyle = () => unstyled
 
