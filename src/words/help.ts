@@ -62,7 +62,7 @@ export const helpParts = [
     title: 'Week',
     says: [
       'Seven days with what is planned against the time you have. Past days show what was done. Move an action to a day with its button, or drag it.',
-      'Will it all fit? measures everything due against the time before it, and shows what would mend what does not fit.',
+      'Will it all fit? compares everything due with the time before it, and shows what would mend what does not fit.',
     ],
   },
   {

@@ -1,4 +1,5 @@
 // The day laid out by the program: shown first, changed by hand, kept, and laid out anew when it slips.
+import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
 import { openWithDemo } from './parts'
 
@@ -52,6 +53,8 @@ test('a morning is laid out, slips, and is laid out again', async ({ page }) => 
     .last()
     .click()
   await expect(async () => expect((await spans(page)).length).toBeLessThanOrEqual(first.length)).toPass()
+  const { violations } = await new AxeBuilder({ page }).setLegacyMode().analyze()
+  expect(violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')).toEqual([])
   await page.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(page.getByRole('dialog')).toHaveCount(0)
   await expect(
