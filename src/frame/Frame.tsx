@@ -168,8 +168,9 @@ export function Frame({ children }: { children: ReactNode }) {
   useEffect(() => {
     document.title = titleOf(pathname)
     desk.getState().chooseNone()
-    beginAtHeading()
   }, [pathname])
+  // With the picture of the new station, before anything looks for what had the focus.
+  useLayoutEffect(beginAtHeading, [pathname])
   const asks = sheet ? (
     <Mishap place={sheet.kind}>
       <DeskSheets sheet={sheet} />

@@ -2,7 +2,8 @@
 // heading of its part, else to that of the station. A new station begins at its heading, for whoever came by a key.
 
 interface Had {
-  readonly element: HTMLElement
+  /** Null once its station was left: nothing of it is to be found again. */
+  readonly element: HTMLElement | null
   /** What stood beside its row, nearest first. */
   readonly beside: readonly Element[]
   readonly part: Element | null
@@ -103,7 +104,7 @@ function restore(): void {
   const row = isInside ? had : (hadRow ?? had)
   const { beside, part } = row
   // Left on purpose, as Escape leaves a line: it is not gone back to.
-  if (isLine(element) && canTake(element)) return leaveTo(element)
+  if (element && isLine(element) && canTake(element)) return leaveTo(element)
   const isInSheet = (target: Element) => !sheet || sheet.contains(target)
   const again = [had, row].map(({ of }) => (of === null ? null : rowOf(of)))
   const target = [element, ...again, row.element, ...beside.map(firstIn)].find(
@@ -123,7 +124,7 @@ const later = () => looks.forEach((ms) => setTimeout(restore, ms))
 function watchRemovals(): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined
   const watcher = new MutationObserver(() => {
-    if (document.activeElement !== document.body || !had || had.element.isConnected) return
+    if (document.activeElement !== document.body || !had || had.element?.isConnected) return
     clearTimeout(timer)
     timer = setTimeout(restore, 30)
   })
@@ -168,11 +169,19 @@ export function keepFocus(): () => void {
   }
 }
 
+/** A station that was left gives nothing back: the same action may be a row of the next one. */
+function leaveStation(): void {
+  hadRow = null
+  if (!had?.element?.closest('dialog, aside[role=complementary]'))
+    had = { element: null, beside: [], part: null, pane: null, of: null }
+}
+
 /** So many frames a station may take to be there. */
 const frames = 60
 
 /** The heading of a station that was gone to by a key, once it is there. */
 export function beginAtHeading(): void {
+  leaveStation()
   if (!wasKey) return
   let left = frames
   const look = () => {

@@ -82,3 +82,15 @@ for (const [size, viewport] of [
     await walk(page, ['Enter'])
   })
 }
+
+test('on a slow machine too, a station begins at its heading, not at a row it shares with the last', async ({
+  page,
+}) => {
+  await page.setViewportSize(wide)
+  await openWithDemo(page, '/day')
+  await page.getByRole('region', { name: 'Today' }).locator('[data-row]').first().focus()
+  const machine = await page.context().newCDPSession(page)
+  await machine.send('Emulation.setCPUThrottlingRate', { rate: 8 })
+  await page.keyboard.press('w')
+  await expect.poll(() => focused(page), { timeout: 30_000 }).toMatch(/^H1 Week/)
+})
