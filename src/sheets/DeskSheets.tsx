@@ -1,7 +1,7 @@
 // The sheets that slide over any station.
 import { lazy, Suspense } from 'react'
 import { desk, type OpenSheet } from '@/held/desk'
-import { LeaveProject } from '@/parts/shelves/lazyLeave'
+import { LeaveProject } from '@/parts/shelves/lazyParts'
 import { ChaseSheet } from './ChaseSheet'
 import { EventSheet } from './EventSheet'
 import { HorizonSheet } from './HorizonSheet'
