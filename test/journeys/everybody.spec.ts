@@ -9,6 +9,8 @@ const places = [
   '/sorting',
   '/day',
   '/week',
+  '/week?view=month',
+  '/week?view=year',
   '/shelves',
   '/review',
   '/settings',

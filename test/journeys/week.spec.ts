@@ -227,6 +227,51 @@ test.describe('the week by hand', () => {
       await expect(day(page, 'Sat 14')).toContainText(summary)
     })
   })
+  test.describe('in the month', () => {
+    test.use({ viewport: { width: 1400, height: 1100 } })
+    const cell = (page: Page, date: string) => page.locator(`.month [data-place="day ${date}"]`)
+    test('what is planned and what is due are carried to other days, by the mouse and by keys', async ({
+      page,
+    }) => {
+      await page.emulateMedia({ reducedMotion: 'reduce' })
+      await openWithDemo(page, '/week?view=month')
+      const status = page.getByRole('status')
+      const echo = 'Draw the echo paths for page nine'
+      await carry(page, echo, cell(page, '2026-03-18'))
+      await expect(status.filter({ hasText: `Planned for Wed 18 Mar: ${echo}` }).first()).toBeAttached()
+      await cell(page, '2026-03-18').getByRole('button', { name: echo }).focus()
+      // However far it is carried while Alt is held, it is moved once: nobody is asked why it was moved so often.
+      await page.keyboard.down('Alt')
+      for (const key of ['ArrowDown', 'ArrowLeft', 'ArrowLeft', 'ArrowRight']) await page.keyboard.press(key)
+      await expect(cell(page, '2026-03-24')).toHaveClass(/landing-place/)
+      await expect(cell(page, '2026-03-18')).toContainText(echo)
+      await page.keyboard.up('Alt')
+      await expect(cell(page, '2026-03-24').getByRole('button', { name: echo })).toBeFocused()
+      // What stands there because it is due is due on the day that it is carried to; so is a project.
+      const canteen = 'Mill school canteen quote'
+      await carry(page, canteen, cell(page, '2026-03-23'))
+      await expect(status.filter({ hasText: `Due Mon 23 Mar: ${canteen}` }).first()).toBeAttached()
+      await expect(cell(page, '2026-03-20')).not.toContainText(canteen)
+      await carry(page, canteen, cell(page, '2026-03-10'))
+      await expect(status.filter({ hasText: 'That day is over.' }).first()).toBeAttached()
+      await expect(cell(page, '2026-03-23')).toContainText(canteen)
+      await page.keyboard.press('z')
+      await expect(cell(page, '2026-03-20')).toContainText(canteen)
+      // A day opens beside, by keys too; there the person is away, and the year knows.
+      await page.getByRole('button', { name: /^Wednesday, 11 March, today/ }).focus()
+      for (const key of ['ArrowDown', 'ArrowRight', 'Enter']) await page.keyboard.press(key)
+      const thursday = page.getByRole('region', { name: 'Thursday, 19 March' })
+      await expect(thursday).toContainText('Seats out of the hall')
+      await thursday.getByRole('button', { name: 'Mark away on Thursday, 19 March' }).click()
+      await expect(thursday).toContainText('Away')
+      await page.getByRole('tab', { name: 'Year' }).click()
+      await page.getByRole('button', { name: /^Thursday, 19 March, Seats out of the hall, Away/ }).click()
+      await thursday.getByRole('button', { name: 'Not away on Thursday, 19 March' }).click()
+      await page.getByRole('button', { name: 'The month after' }).click()
+      await expect(page.getByRole('heading', { name: 'April 2026' })).toBeVisible()
+      await expect(page.getByText('Good Friday').first()).toBeVisible()
+    })
+  })
   test.describe('by a finger', () => {
     test.use({ viewport: { width: 390, height: 1700 }, hasTouch: true, isMobile: true })
     test('an action is carried at its seal to another day', async ({ page }) => {

@@ -1,1 +1,2 @@
+export { monthsOfYear, monthStartOf, weeksOfMonth } from './month'
 export { weekSheetOf, type WeekDay, type WeekSheet } from './weekSheet'

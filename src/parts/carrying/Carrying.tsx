@@ -13,9 +13,9 @@ export interface Laying<I extends Id = Id<'action'>> {
   /** `from` is the row that was carried. */
   readonly into: (id: I, place: Place<I>, from: HTMLElement | null) => void
   /** Earlier or later among its neighbours. */
-  readonly by: (id: I, places: 1 | -1) => void
+  readonly by: (id: I, places: 1 | -1, row: HTMLElement) => void
   /** To the place before or behind. */
-  readonly across?: (id: I, places: 1 | -1) => void
+  readonly across?: (id: I, places: 1 | -1, row: HTMLElement) => void
 }
 
 export interface CarryingProps<I extends Id = Id<'action'>> {
@@ -43,13 +43,14 @@ export function Carrying<I extends Id = Id<'action'>>({ lay, lifted, among, chil
   const onKeyDown = (event: KeyboardEvent<HTMLElement>) => {
     const by = { ArrowUp: -1, ArrowDown: 1, ArrowLeft: -1, ArrowRight: 1 }[event.key] as 1 | -1 | undefined
     const move = event.key.endsWith('t') ? lay.across : lay.by
-    const id = (event.target as HTMLElement).closest<HTMLElement>('[data-of]')?.dataset['of']
+    const row = (event.target as HTMLElement).closest<HTMLElement>('[data-of]')
+    const id = row?.dataset['of']
     // On the hours, arrows move by minutes.
     const isOnHours = (event.target as HTMLElement).closest('.hours-block') !== null
-    if (!event.altKey || by === undefined || !id || !move || isOnHours) return
+    if (!event.altKey || by === undefined || !row || !id || !move || isOnHours) return
     event.preventDefault()
     event.stopPropagation()
-    move(id as I, by)
+    move(id as I, by, row)
   }
   return (
     <div

@@ -58,8 +58,8 @@ export function makeShelfLaying(act: Act, store: ZenStore): Laying<ShelfId> {
     if (project)
       (isStaged(project) || project.parentId ? acts.amongProjects : acts.toNextArea)(project, places)
   }
-  const by: Laying<ShelfId>['by'] = (id, places) => along(id, () => move(id, places))
-  const across: Laying<ShelfId>['by'] = (id, places) => {
+  const by = (id: ShelfId, places: 1 | -1) => along(id, () => move(id, places))
+  const across = (id: ShelfId, places: 1 | -1) => {
     const project = isIdOf('project', id) ? recordIn(now(), id) : undefined
     if (!project) return by(id, places)
     along(id, () => (isStaged(project) ? acts.toNextStage : acts.amongProjects)(project, places))

@@ -3,18 +3,13 @@ import { Column, Words } from '@/ui'
 import { recordIn } from '@/core/journal'
 import { useHeld } from '@/held/zen'
 import { select } from '@/state'
-import { duration, loadShort } from '@/words'
+import { loadShort } from '@/words'
 import { awayWords } from '@/words/hours'
-import type { DayOfWeek } from './dayOfWeek'
-
-/** "7 done, 1 h 40" */
-export function doneWords({ done, doneMinutes }: DayOfWeek): string {
-  if (done.length === 0) return 'nothing done'
-  return `${done.length} done${doneMinutes > 0 ? `, ${duration(doneMinutes)}` : ''}`
-}
+import { doneWords } from '@/words/month'
+import type { ShownDay } from './shownDay'
 
 /** What is planned over a bar to scale: moss what fits, clay what does not. Of a day that has passed, what was done. */
-export function DayLoad({ day, isPast }: { day: DayOfWeek; isPast: boolean }) {
+export function DayLoad({ day, isPast }: { day: ShownDay; isPast: boolean }) {
   const { load, done } = day
   const { plannedMinutes, availableMinutes, overMinutes } = load
   const away = useHeld(({ document }) => recordIn(document, select.planIdOf(day.date))?.away ?? null)

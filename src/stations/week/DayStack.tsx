@@ -11,17 +11,18 @@ import { ActionRow } from '@/parts/rows/ActionRow'
 import { Band } from '@/parts/rows/Band'
 import { RowList } from '@/parts/rows/RowList'
 import { weekdayShort } from '@/words'
+import { doneWords } from '@/words/month'
 import { useToday } from '@/held/zen'
-import { noDay } from './CarryAcrossWeek'
-import { DayLoad, doneWords } from './DayLoad'
-import type { DayOfWeek } from './dayOfWeek'
+import { noDay } from './CarryAcrossDays'
+import { DayLoad } from './DayLoad'
+import type { ShownDay } from './shownDay'
 
 export function DayStack({
   days,
   events,
   noDayYet,
 }: {
-  days: readonly DayOfWeek[]
+  days: readonly ShownDay[]
   events: readonly ShownEvent[]
   noDayYet: readonly Action[]
 }) {
@@ -42,7 +43,7 @@ export function DayStack({
   )
 }
 
-function OneDay({ day, events, today }: { day: DayOfWeek; events: readonly ShownEvent[]; today: string }) {
+function OneDay({ day, events, today }: { day: ShownDay; events: readonly ShownEvent[]; today: string }) {
   const { date, actions, done } = day
   const isPast = date < today
   const [isDoneShown, setDoneShown] = useState(false)

@@ -4,7 +4,7 @@ import { useMedia } from '@tamagui/core'
 import { useMemo, useState } from 'react'
 import { weekSheetOf, type WeekSheet as WeekSheetOf } from '@/core/week'
 import { addDays, isoWeekOf, localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
-import { lists, owned, select } from '@/state'
+import { lists, select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
 import { duration, spanWords } from '@/words'
@@ -13,10 +13,11 @@ import { useOfSide } from '@/held/side'
 import { useLoads } from '@/held/useLoads'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { FitSentence } from '@/parts/fit/lazyFit'
-import { CarryAcrossWeek } from './CarryAcrossWeek'
+import { CarryAcrossDays } from './CarryAcrossDays'
 import { DayColumns } from './DayColumns'
-import type { DayOfWeek } from './dayOfWeek'
+import type { ShownDay } from './shownDay'
 import { DayStack } from './DayStack'
+import { useDone } from './useDone'
 
 export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
   const today = useToday()
@@ -56,40 +57,25 @@ export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
         {wide ? <FitSentence onSee={onSeeFit} /> : turn}
       </Row>
       <Column minHeight={wide ? 12 : 44}>{wide ? null : <FitSentence onSee={onSeeFit} />}</Column>
-      <CarryAcrossWeek first={first}>
+      <CarryAcrossDays first={first}>
         {wide ? (
           <DayColumns days={days} events={events} noDayYet={sheet.noDayYet} />
         ) : (
           <DayStack days={days} events={events} noDayYet={sheet.noDayYet} />
         )}
-      </CarryAcrossWeek>
+      </CarryAcrossDays>
     </Column>
   )
 }
 
 /** What of the week is to be seen: its days with their loads, and what was done on those that have come. */
-function useWeekDays(sheet: WeekSheetOf, first: CalendarDate): readonly DayOfWeek[] {
-  const document = useHeldDocument()
-  const today = useToday()
-  const { clock } = useZen()
+function useWeekDays(sheet: WeekSheetOf, first: CalendarDate): readonly ShownDay[] {
   const loadOn = useLoads()
-  const ofSide = useOfSide()
-  return useMemo(() => {
-    const zone = clock.zone()
-    const done = first > today ? [] : ofSide(lists.doneOf(document, first, addDays(first, 6), zone))
-    return sheet.days.map((day) => {
-      const { date } = day
-      const doneThen = done.filter(
-        ({ doneAtEpochMs }) => localMomentAt(doneAtEpochMs ?? 0, zone).date === date,
-      )
-      return {
-        ...day,
-        load: loadOn(date),
-        done: doneThen,
-        doneMinutes: owned.minutesDoneIn(document, doneThen),
-      }
-    })
-  }, [sheet, document, ofSide, first, today, clock, loadOn])
+  const doneOn = useDone(first, addDays(first, 6))
+  return useMemo(
+    () => sheet.days.map((day) => ({ ...day, load: loadOn(day.date), ...doneOn(day.date) })),
+    [sheet, loadOn, doneOn],
+  )
 }
 
 /** What the review that looked ahead to this week aimed at: made in it, or in the days before it. */
@@ -107,7 +93,7 @@ function Aims({ first }: { first: CalendarDate }) {
   return aims.length > 0 ? <Words tone="inkSoft">Aims: {aims.join(' and ')}</Words> : null
 }
 
-function WeekWords({ days, today }: { days: readonly DayOfWeek[]; today: string }) {
+function WeekWords({ days, today }: { days: readonly ShownDay[]; today: string }) {
   const ahead = days.filter(({ date }) => date >= today)
   const planned = ahead.reduce((sum, { load }) => sum + load.plannedMinutes, 0)
   const available = ahead.reduce((sum, { load }) => sum + load.availableMinutes, 0)

@@ -1,20 +1,23 @@
-// The Week: its sheet, everything by date, and whether it all fits, as a strip along the top.
+// The Week: its sheet, the month, the year, everything by date, and whether it all fits, as a strip along the top.
 import { View } from '@tamagui/core'
 import { useGlobalSearchParams, useRouter } from 'expo-router'
-import { lazy, Suspense } from 'react'
+import { lazy, Suspense, useState } from 'react'
+import type { CalendarDate } from '@/core/time'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
 import { Strip } from '@/frame/Strip'
 import { useOpened } from '@/held/useOpened'
 import { usePrinting } from '@/held/usePrinting'
-import { useHeld } from '@/held/zen'
+import { useHeld, useToday } from '@/held/zen'
 import { Carrying } from '@/parts/carrying/Carrying'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { FitPage } from '@/parts/fit/lazyFit'
 import { LensTools } from '@/parts/lens/lensTools'
 import { findRow } from '@/parts/rows/findRow'
 import { PaperRows } from '@/parts/rows/PaperRows'
+import { MonthSheet } from './month/MonthSheet'
 import { WeekSheet } from './WeekSheet'
+import { YearSheet } from './year/YearSheet'
 
 const LensStation = lazy(() =>
   import('@/parts/lens/LensStation').then((module) => ({ default: module.LensStation })),
@@ -24,6 +27,8 @@ const byDate = 'lens:ready-by-date'
 
 const views = [
   { key: 'sheet', label: 'Week' },
+  { key: 'month', label: 'Month' },
+  { key: 'year', label: 'Year' },
   { key: 'date', label: 'By date' },
   { key: 'fit', label: 'Will it all fit?' },
 ] as const
@@ -40,11 +45,22 @@ function useViewInAddress(): readonly [ViewKey, (view: ViewKey) => void] {
 
 export function WeekStation() {
   const ready = useHeld((state) => state.phase === 'ready')
+  const today = useToday()
   const [view, setView] = useViewInAddress()
+  const [day, setDay] = useState<CalendarDate | null>(null)
   if (!ready) return null
   return (
     <Strip label="Week" tabs={views} chosen={view} onChoose={setView}>
       {view === 'sheet' ? <WeekSheet onSeeFit={() => setView('fit')} /> : null}
+      {view === 'month' ? <MonthSheet day={day ?? today} onDay={setDay} /> : null}
+      {view === 'year' ? (
+        <YearSheet
+          onDay={(date) => {
+            setDay(date)
+            setView('month')
+          }}
+        />
+      ) : null}
       {view === 'date' ? <ByDate /> : null}
       {view === 'fit' ? (
         <DeskLayout narrow>

@@ -1,0 +1,67 @@
+// The Month: its weeks with what stands on their days, and one day opened beside them.
+import { useMedia } from '@tamagui/core'
+import { useMemo } from 'react'
+import { monthStartOf, weeksOfMonth } from '@/core/week'
+import { addMonths, type CalendarDate } from '@/core/time'
+import { select } from '@/state'
+import { Button, Column, IconButton, Row, Sheet } from '@/ui'
+import { StationHead } from '@/frame/StationHead'
+import { monthWords } from '@/words/dates'
+import { useHeld, useToday } from '@/held/zen'
+import { CarryAcrossDays } from '../CarryAcrossDays'
+import { MonthDayPane } from './MonthDayPane'
+import { MonthGrid } from './MonthGrid'
+import { useMonth } from './useMonth'
+
+interface MonthSheetProps {
+  /** The day that is opened; its month is shown. */
+  readonly day: CalendarDate
+  readonly onDay: (day: CalendarDate) => void
+}
+
+export function MonthSheet({ day, onDay }: MonthSheetProps) {
+  const today = useToday()
+  const { wide } = useMedia()
+  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
+  const month = monthStartOf(day)
+  const weeks = useMemo(() => weeksOfMonth(month, weekStartsOn), [month, weekStartsOn])
+  const dates = useMemo(() => weeks.flat(), [weeks])
+  const { days, bars } = useMonth(dates)
+  const turnTo = (first: CalendarDate) => onDay(first === monthStartOf(today) ? today : first)
+  const opened = days[dates.indexOf(day)]
+  const turn = (
+    <Row flexShrink={0}>
+      <IconButton label="The month before" icon="previous" onPress={() => turnTo(addMonths(month, -1))} />
+      {month === monthStartOf(today) ? null : (
+        <Button kind="quiet" label="This month" onPress={() => onDay(today)} />
+      )}
+      <IconButton label="The month after" icon="next" onPress={() => turnTo(addMonths(month, 1))} />
+    </Row>
+  )
+  const pane = opened ? <MonthDayPane day={opened} bars={bars} at={dates.indexOf(day)} /> : null
+  return (
+    <Column>
+      <StationHead label={wide ? undefined : 'Month'} title={monthWords(month)} tools={turn} />
+      <CarryAcrossDays first={dates[0] as CalendarDate}>
+        <Row alignItems="flex-start" gap="$3" flexDirection={wide ? 'row' : 'column'}>
+          <MonthGrid
+            weeks={weeks}
+            days={days}
+            bars={bars}
+            month={month}
+            opened={day}
+            onOpen={onDay}
+            onTurn={(months) => turnTo(addMonths(month, months))}
+          />
+          {wide ? (
+            <Sheet width={300} flexShrink={0} padding="$3.5" position={'sticky' as 'absolute'} top={86}>
+              {pane}
+            </Sheet>
+          ) : (
+            <Column width="100%">{pane}</Column>
+          )}
+        </Row>
+      </CarryAcrossDays>
+    </Column>
+  )
+}
