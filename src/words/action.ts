@@ -119,6 +119,12 @@ export function blockedWords({ id, afterIds, projectId }: Action, document: Docu
   return name ? `after ${shortened(name)}` : null
 }
 
+/** Whom an action waits for; empty where it waits for nobody. */
+export function awaitedName({ waiting }: Pick<Action, 'waiting'>, document: Document): string {
+  if (!waiting) return ''
+  return (waiting.personId && recordIn(document, waiting.personId)?.name) || waiting.whom || 'somebody'
+}
+
 export function waitingWords(
   action: Pick<Action, 'waiting'>,
   document: Document,
@@ -127,8 +133,8 @@ export function waitingWords(
   isShort = false,
 ): string {
   if (!action.waiting) return ''
-  const { personId, whom, since, chaseOn } = action.waiting
-  const name = (personId && recordIn(document, personId)?.name) || whom || 'somebody'
+  const { since, chaseOn } = action.waiting
+  const name = awaitedName(action, document)
   const who = action.waiting.toSignOff ? `${name} to sign off` : `waiting for ${name}`
   const chase = chaseOn ? `, chase ${nearDate(chaseOn, today)}` : ''
   return isShort && chase !== '' ? `${who}${chase}` : `${who}, since ${nearDate(since, today)}${chase}`

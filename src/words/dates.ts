@@ -33,11 +33,13 @@ export const weekdayShort = (date: CalendarDate): string =>
 
 export const dayMonth = (date: CalendarDate): string => formats.dayMonth.format(utc(date))
 
-/** "9–15 March"; over two months "30 Nov – 6 Dec", which fits on one line. */
-export const spanWords = (from: CalendarDate, to: CalendarDate): string =>
-  from.slice(0, 7) === to.slice(0, 7)
+/** "9–15 March"; over two months "30 Nov – 6 Dec", which fits on one line; "9 March" where it is one day. */
+export function spanWords(from: CalendarDate, to: CalendarDate): string {
+  if (from === to) return dayMonth(to)
+  return from.slice(0, 7) === to.slice(0, 7)
     ? `${Number(from.slice(8))}–${dayMonth(to)}`
     : [from, to].map((date) => formats.dayMonthShort.format(utc(date))).join(' – ')
+}
 
 /** "March 2026", "Mar" */
 export const monthWords = (date: CalendarDate): string => formats.monthYear.format(utc(date))

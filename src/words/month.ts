@@ -35,3 +35,31 @@ export function dayOfMonthWords(
     .filter(Boolean)
     .join(', ')
 }
+
+interface Went {
+  readonly plannedMinutes: number | null
+  readonly doneMinutes: number
+  readonly asPlannedMinutes: number
+}
+
+/** How a span is called: its title, it in a sentence, and the one before at the head of a column. */
+export interface SpanNames {
+  readonly title: string
+  readonly before: string
+}
+export const weekNames = (title: string): SpanNames => ({ title, before: 'Week before' })
+export const monthNames = (title: string): SpanNames => ({ title, before: 'Month before' })
+
+/** "4 h 20 done, 5 h planned"; what was not planned beforehand says what was done. */
+export const plannedAndDone = ({ plannedMinutes, doneMinutes }: Went): string =>
+  plannedMinutes === null
+    ? `${duration(doneMinutes)} done`
+    : `${duration(doneMinutes)} done, ${duration(plannedMinutes)} planned`
+
+/** "10 h 05 done, 8 h of it as planned. 12 h 40 planned." */
+export function spanSaid({ plannedMinutes, doneMinutes, asPlannedMinutes }: Went): string {
+  if (doneMinutes === 0 && plannedMinutes === null) return 'Nothing was done.'
+  if (plannedMinutes === null)
+    return `${duration(doneMinutes)} done. No day was planned beforehand: use Plan on the Day.`
+  return `${duration(doneMinutes)} done, ${duration(asPlannedMinutes)} of it as planned. ${duration(plannedMinutes)} planned.`
+}

@@ -236,17 +236,17 @@ test.describe('the week by hand', () => {
       await page.emulateMedia({ reducedMotion: 'reduce' })
       await openWithDemo(page, '/week?view=month')
       const status = page.getByRole('status')
-      const echo = 'Draw the echo paths for page nine'
-      await carry(page, echo, cell(page, '2026-03-18'))
-      await expect(status.filter({ hasText: `Planned for Wed 18 Mar: ${echo}` }).first()).toBeAttached()
-      await cell(page, '2026-03-18').getByRole('button', { name: echo }).focus()
+      const call = 'Call Nan'
+      await carry(page, call, cell(page, '2026-03-18'))
+      await expect(status.filter({ hasText: `Planned for Wed 18 Mar: ${call}` }).first()).toBeAttached()
+      await cell(page, '2026-03-18').getByRole('button', { name: call }).focus()
       // However far it is carried while Alt is held, it is moved once: nobody is asked why it was moved so often.
       await page.keyboard.down('Alt')
       for (const key of ['ArrowDown', 'ArrowLeft', 'ArrowLeft', 'ArrowRight']) await page.keyboard.press(key)
       await expect(cell(page, '2026-03-24')).toHaveClass(/landing-place/)
-      await expect(cell(page, '2026-03-18')).toContainText(echo)
+      await expect(cell(page, '2026-03-18')).toContainText(call)
       await page.keyboard.up('Alt')
-      await expect(cell(page, '2026-03-24').getByRole('button', { name: echo })).toBeFocused()
+      await expect(cell(page, '2026-03-24').getByRole('button', { name: call })).toBeFocused()
       // What stands there because it is due is due on the day that it is carried to; so is a project.
       const canteen = 'Mill school canteen quote'
       await carry(page, canteen, cell(page, '2026-03-23'))

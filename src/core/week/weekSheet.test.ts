@@ -58,3 +58,22 @@ it('begins on the day the person’s week begins', () => {
   )
   expect(onSunday.days.every(({ actions }) => actions.length === 0)).toBe(true)
 })
+
+const waiting = (chaseOn: Action['day']) => ({
+  waiting: { personId: null, whom: 'Oda', since: today, chaseOn, how: '', toSignOff: false },
+})
+it.each<[string, Partial<Action>, string[]]>([
+  ['on its day', waiting(addDays(today, 2)), ['2026-03-13']],
+  ['today, when that day has passed', waiting(addDays(today, -20)), ['2026-03-11']],
+  ['on no day of another week', waiting(addDays(today, 9)), []],
+  ['on no day, when nobody is to be asked', waiting(null), []],
+  ['on no day, when it has come', { ...waiting(today), doneAtEpochMs: 1 }, []],
+])('what is waited for is chased %s', (_, patch, days) =>
+  expect(sheet(patch).days.flatMap(({ date, toChase }) => (toChase.length > 0 ? [date] : []))).toEqual(days),
+)
+it('what is underway and on no day is worked on today', () => {
+  const underway = { startedAtEpochMs: 1, horizon: 'week' } as const
+  expect(daysOf(underway)).toEqual([today])
+  expect(sheet(underway).noDayYet).toEqual([])
+  expect(daysOf({ ...underway, day: addDays(today, 1) })).toEqual([addDays(today, 1)])
+})

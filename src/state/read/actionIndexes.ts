@@ -153,10 +153,18 @@ export function actionsOfDay(document: Document, day: CalendarDate, today: Calen
   return past.flatMap((key) => byDay.of(document, key))
 }
 
-/** What the sheet of the week from `first` on is made of: laid on its days, or held for this week without a day. */
+/**
+ * What the sheet of the week from `first` on is made of: laid on its days, held for this week without a day, underway
+ * on no day, or waiting.
+ */
 export const actionsOfWeek = (document: Document, first: CalendarDate, today: CalendarDate): Action[] => [
   ...[0, 1, 2, 3, 4, 5, 6].flatMap((ahead) => actionsOfDay(document, addDays(first, ahead), today)),
   ...byDay.of(document, noDay),
+  ...underwayOf(document).filter(
+    (action) => !isWaitingOrBlocked(action) && action.horizon !== 'week' && standsOn(action) === null,
+  ),
+  ...waitingOf(document),
+  ...toSignOffOf(document),
 ]
 
 const letGo = 'letGo'

@@ -7,8 +7,10 @@ import { select } from '@/state'
 import { Column, IconButton, Press, Row, Seal, Words } from '@/ui'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { useActionRow } from '@/parts/rows/ActionRow'
+import { useSurroundings } from '@/parts/rows/surroundings'
 import { desk } from '@/held/desk'
 import { duration } from '@/words'
+import { awaitedName } from '@/words/action'
 import { useHeldDocument, useToday } from '@/held/zen'
 
 const atMost = 40
@@ -28,6 +30,33 @@ export function Cards({ actions, label }: { actions: readonly Action[]; label?: 
         </Words>
       ) : null}
     </InBand.Provider>
+  )
+}
+
+/** What is waited for, on the day for asking after it. */
+export function Chases({ actions, label }: { actions: readonly Action[]; label: string }) {
+  const document = useHeldDocument()
+  const { open } = useSurroundings()
+  return actions.length === 0 ? null : (
+    <View render="ul" aria-label={label} flexDirection="column">
+      {actions.slice(0, atMost).map((action) => (
+        <Column key={action.id} render="li" borderTopWidth={1} borderColor="$rule" paddingVertical="$1">
+          <Press
+            flexDirection="column"
+            alignItems="flex-start"
+            minHeight={28}
+            width="100%"
+            onPress={() => open(action.id)}
+            data-row
+          >
+            <Words size="second">{action.title}</Words>
+            <Words size="small" tone="slate">
+              {`chase ${awaitedName(action, document)}`}
+            </Words>
+          </Press>
+        </Column>
+      ))}
+    </View>
   )
 }
 

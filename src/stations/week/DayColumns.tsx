@@ -1,14 +1,17 @@
 // The week side by side on a wide page.
 import { View } from '@tamagui/core'
+import { useMemo } from 'react'
 import type { ShownEvent } from '@/core/calendar/calendarReader'
+import { minutesOf } from '@/core/day'
 import type { Action } from '@/core/record'
-import { Sheet, Words } from '@/ui'
+import { select } from '@/state'
+import { BandHeading, Sheet, Words } from '@/ui'
 import { DayEvents } from '@/parts/events/DayEvents'
 import { placeMark } from '@/parts/carrying/place'
-import { weekdayShort } from '@/words'
-import { useToday } from '@/held/zen'
+import { duration, weekdayShort } from '@/words'
+import { useHeldDocument, useToday } from '@/held/zen'
 import { noDay } from './CarryAcrossDays'
-import { Cards } from './DayCards'
+import { Cards, Chases } from './DayCards'
 import { DayLoad } from './DayLoad'
 import type { ShownDay } from './shownDay'
 
@@ -38,9 +41,9 @@ export function DayColumns({
             No day yet
           </Words>
           <Words size="small" tone="inkSoft">
-            held for this week
+            held for this week{minutesOf(noDayYet) > 0 ? `, ${duration(minutesOf(noDayYet))}` : ''}
           </Words>
-          <Cards actions={noDayYet} />
+          <NoDayYet actions={noDayYet} />
         </Sheet>
       ) : null}
       {days.map((day) => {
@@ -66,10 +69,34 @@ export function DayColumns({
             <DayLoad day={day} isPast={date < today} />
             <DayEvents events={events} date={date} label={`Events of ${weekdayShort(date)}`} isSmall />
             <Cards actions={actions} />
+            <Chases actions={day.toChase} label={`To chase on ${weekdayShort(date)}`} />
             {done.length > 0 ? <Cards actions={done} label={`Done on ${weekdayShort(date)}`} /> : null}
           </Sheet>
         )
       })}
     </View>
   )
+}
+
+/** Area by area, in the order of the shelves. */
+function NoDayYet({ actions }: { actions: readonly Action[] }) {
+  const document = useHeldDocument()
+  const byArea = useMemo(() => {
+    const found = new Map<string, Action[]>()
+    for (const action of actions) {
+      const id = select.areaOf(document, action)?.id ?? ''
+      found.set(id, [...(found.get(id) ?? []), action])
+    }
+    const areas = select.areasOf(document).flatMap(({ id, name }) => (found.has(id) ? { id, name } : []))
+    return [...areas, ...(found.has('') ? [{ id: '', name: 'No area' }] : [])].map(({ id, name }) => ({
+      name,
+      actions: found.get(id) ?? [],
+    }))
+  }, [actions, document])
+  return byArea.map(({ name, actions: of }) => (
+    <View key={name}>
+      <BandHeading title={name} />
+      <Cards actions={of} label={name} />
+    </View>
+  ))
 }

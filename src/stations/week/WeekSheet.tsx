@@ -7,7 +7,8 @@ import { addDays, isoWeekOf, localMomentAt, weekStartOf, type CalendarDate } fro
 import { lists, select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
-import { duration, spanWords } from '@/words'
+import { duration, spanWords, weekdayShort } from '@/words'
+import { weekNames } from '@/words/month'
 import { useEvents } from '@/held/calendars/useEvents'
 import { useOfSide } from '@/held/side'
 import { useLoads } from '@/held/useLoads'
@@ -15,6 +16,7 @@ import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { FitSentence } from '@/parts/fit/lazyFit'
 import { CarryAcrossDays } from './CarryAcrossDays'
 import { DayColumns } from './DayColumns'
+import { before, HowItWent } from './HowItWent'
 import type { ShownDay } from './shownDay'
 import { DayStack } from './DayStack'
 import { useDone } from './useDone'
@@ -36,8 +38,15 @@ export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
   // A week is numbered by its Thursday (ISO 8601), on whatever day it begins.
   const weekNumber = isoWeekOf(addDays(first, (3 - weekStartsOn + 7) % 7))
   const span = spanWords(first, addDays(first, 6))
+  const dates = sheet.days.map(({ date }) => date)
   const turn = (
     <Row flexShrink={0}>
+      <HowItWent
+        names={weekNames(`Week ${weekNumber}`)}
+        dates={dates}
+        rows={dates.map((date) => ({ label: weekdayShort(date), dates: [date] }))}
+        before={before(dates)}
+      />
       <IconButton label="The week before" icon="previous" onPress={() => setWeeksAway(weeksAway - 1)} />
       {weeksAway === 0 ? null : <Button kind="quiet" label="This week" onPress={() => setWeeksAway(0)} />}
       <IconButton label="The week after" icon="next" onPress={() => setWeeksAway(weeksAway + 1)} />

@@ -9,7 +9,7 @@ import { Band } from '@/parts/rows/Band'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { useAct, useToday } from '@/held/zen'
 import { longDate, nearDate } from '@/words'
-import { Cards } from '../DayCards'
+import { Cards, Chases } from '../DayCards'
 import { DayLoad } from '../DayLoad'
 import type { MonthDay } from './useMonth'
 
@@ -27,7 +27,14 @@ export function MonthDayPane({ day, bars, at }: MonthDayPaneProps) {
   const { date, events, due, projectsDue, planned, done, away } = day
   const whole = bars.filter(({ from, to }) => from <= at && to >= at).map(({ event }) => event)
   const isEmpty =
-    events.length + whole.length + due.length + projectsDue.length + planned.length + done.length === 0
+    events.length +
+      whole.length +
+      due.length +
+      projectsDue.length +
+      planned.length +
+      day.toChase.length +
+      done.length ===
+    0
   const setAway = (to: string | null) =>
     act(
       'setDayAway',
@@ -65,6 +72,12 @@ export function MonthDayPane({ day, bars, at }: MonthDayPaneProps) {
         </Column>
       ) : null}
       <Listed title="Planned" actions={planned} />
+      {day.toChase.length > 0 ? (
+        <Column>
+          <BandHeading title="To chase" end={String(day.toChase.length)} />
+          <Chases actions={day.toChase} label="To chase" />
+        </Column>
+      ) : null}
       <Listed title="Done" actions={done} />
       {isEmpty ? (
         <Words tone="inkSoft" paddingTop="$2">

@@ -14,6 +14,7 @@ import { useSurroundings } from '@/parts/rows/surroundings'
 import { desk } from '@/held/desk'
 import { useHeldDocument, useToday, useZen } from '@/held/zen'
 import { longDate } from '@/words'
+import { awaitedName } from '@/words/action'
 import { weekdayNames } from '@/words/contexts'
 import { eventTitle } from '@/words/events'
 import { awayWords } from '@/words/hours'
@@ -185,7 +186,7 @@ interface Line {
 }
 
 /** What a day shows, the most binding first. */
-function linesOf({ date, events, due, projectsDue, planned }: MonthDay): readonly Line[] {
+function linesOf({ date, events, due, projectsDue, planned, toChase }: MonthDay): readonly Line[] {
   return [
     ...events.map((event) => ({
       key: `${event.calendarId} ${event.id}`,
@@ -203,7 +204,25 @@ function linesOf({ date, events, due, projectsDue, planned }: MonthDay): readonl
       key: action.id,
       draw: <ActionLine key={action.id} action={action} due={null} />,
     })),
+    ...toChase.map((action) => ({
+      key: `chase ${action.id}`,
+      draw: <ChaseLine key={`chase ${action.id}`} action={action} />,
+    })),
   ]
+}
+
+/** What is waited for, on the day for asking after it: it is opened, not carried. */
+function ChaseLine({ action }: { action: Action }) {
+  const document = useHeldDocument()
+  const { open } = useSurroundings()
+  return (
+    <li>
+      <button type="button" className="month-open" data-row onClick={() => open(action.id)}>
+        <span className="month-time">{`chase ${awaitedName(action, document)}`}</span>
+        <span className="month-title">{action.title}</span>
+      </button>
+    </li>
+  )
 }
 
 function EventLine({ event }: { event: ShownEvent }) {

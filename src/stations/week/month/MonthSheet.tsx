@@ -2,13 +2,16 @@
 import { useMedia } from '@tamagui/core'
 import { useMemo } from 'react'
 import { monthStartOf, weeksOfMonth } from '@/core/week'
-import { addMonths, type CalendarDate } from '@/core/time'
+import { addMonths, lastDayOfMonth, type CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import { Button, Column, IconButton, Row, Sheet } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
+import { spanWords } from '@/words'
 import { monthWords } from '@/words/dates'
+import { monthNames } from '@/words/month'
 import { useHeld, useToday } from '@/held/zen'
 import { CarryAcrossDays } from '../CarryAcrossDays'
+import { HowItWent } from '../HowItWent'
 import { MonthDayPane } from './MonthDayPane'
 import { MonthGrid } from './MonthGrid'
 import { useMonth } from './useMonth'
@@ -29,8 +32,19 @@ export function MonthSheet({ day, onDay }: MonthSheetProps) {
   const { days, bars } = useMonth(dates)
   const turnTo = (first: CalendarDate) => onDay(first === monthStartOf(today) ? today : first)
   const opened = days[dates.indexOf(day)]
+  const ofMonth = (of: readonly CalendarDate[]) => of.filter((date) => monthStartOf(date) === month)
+  const last = addMonths(month, -1)
   const turn = (
     <Row flexShrink={0}>
+      <HowItWent
+        names={monthNames(monthWords(month))}
+        dates={ofMonth(dates)}
+        rows={weeks.map((week) => {
+          const own = ofMonth(week)
+          return { label: spanWords(own[0] as CalendarDate, own.at(-1) as CalendarDate), dates: own }
+        })}
+        before={{ from: last, to: lastDayOfMonth(last) }}
+      />
       <IconButton label="The month before" icon="previous" onPress={() => turnTo(addMonths(month, -1))} />
       {month === monthStartOf(today) ? null : (
         <Button kind="quiet" label="This month" onPress={() => onDay(today)} />
@@ -41,7 +55,12 @@ export function MonthSheet({ day, onDay }: MonthSheetProps) {
   const pane = opened ? <MonthDayPane day={opened} bars={bars} at={dates.indexOf(day)} /> : null
   return (
     <Column>
-      <StationHead label={wide ? undefined : 'Month'} title={monthWords(month)} tools={turn} />
+      <StationHead
+        label={wide ? undefined : 'Month'}
+        title={monthWords(month)}
+        {...(wide ? { tools: turn } : {})}
+      />
+      {wide ? null : <Row justifyContent="flex-end">{turn}</Row>}
       <CarryAcrossDays first={dates[0] as CalendarDate}>
         <Row alignItems="flex-start" gap="$3" flexDirection={wide ? 'row' : 'column'}>
           <MonthGrid

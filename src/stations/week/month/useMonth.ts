@@ -7,6 +7,7 @@ import { recordIn } from '@/core/journal'
 import type { Action, Project } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { lists, select } from '@/state'
+import { plannedOn } from '@/state/read/dayLoad'
 import { actionsDueOn, projectsDueOn } from '@/state/read/due'
 import { useEvents } from '@/held/calendars/useEvents'
 import { useOfSide } from '@/held/side'
@@ -43,25 +44,30 @@ export function useMonth(dates: readonly CalendarDate[]): Month {
   const doneOn = useDone(first, last)
   const shown = useEvents(first, last)
   const { timed, bars } = useMemo(() => laidOverDays(shown, dates, clock.zone()), [shown, dates, clock])
-  const days = useMemo(
-    () =>
-      dates.map((date, at) => {
-        const due = ofSide(actionsDueOn(document, date))
-        const isDue = new Set(due.map(({ id }) => id))
-        const actions = inOrderOfWork(ofSide(lists.actionsOfDay(document, date, today)))
-        return {
-          date,
-          actions,
-          due,
-          projectsDue: ofSide(projectsDueOn(document, date)),
-          planned: actions.filter(({ id }) => !isDue.has(id)),
-          events: timed[at] ?? [],
-          away: recordIn(document, select.planIdOf(date))?.away ?? null,
-          load: loadOn(date),
-          ...doneOn(date),
-        }
-      }),
-    [dates, document, today, ofSide, timed, loadOn, doneOn],
-  )
+  const days = useMemo(() => {
+    const waiting = ofSide([...lists.waitingOf(document), ...lists.toSignOffOf(document)])
+    const chasedOn = (date: CalendarDate) =>
+      waiting.filter((action) => {
+        const chaseOn = action.waiting?.chaseOn
+        return chaseOn && (chaseOn < today ? today : chaseOn) === date
+      })
+    return dates.map((date, at) => {
+      const due = ofSide(actionsDueOn(document, date))
+      const isDue = new Set(due.map(({ id }) => id))
+      const actions = inOrderOfWork(ofSide(plannedOn(document, date, today)))
+      return {
+        date,
+        actions,
+        toChase: chasedOn(date),
+        due,
+        projectsDue: ofSide(projectsDueOn(document, date)),
+        planned: actions.filter(({ id }) => !isDue.has(id)),
+        events: timed[at] ?? [],
+        away: recordIn(document, select.planIdOf(date))?.away ?? null,
+        load: loadOn(date),
+        ...doneOn(date),
+      }
+    })
+  }, [dates, document, today, ofSide, timed, loadOn, doneOn])
   return { days, bars }
 }

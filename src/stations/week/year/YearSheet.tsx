@@ -39,7 +39,8 @@ export function YearSheet({ onDay }: { onDay: (date: CalendarDate) => void }) {
   )
   return (
     <Column>
-      <StationHead label={wide ? undefined : 'Year'} title={year} tools={turn} />
+      <StationHead label={wide ? undefined : 'Year'} title={year} {...(wide ? { tools: turn } : {})} />
+      {wide ? null : <Row justifyContent="flex-end">{turn}</Row>}
       <Row alignItems="flex-start" gap="$4" flexDirection={wide ? 'row' : 'column'}>
         <div className="year" onKeyDown={moveAmongDays}>
           {months.map((month) => (
