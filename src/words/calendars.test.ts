@@ -1,7 +1,7 @@
 import type { LeftOutOfCalendar } from '@/core/calendar'
 import { calendarFaultWords, calendarLeftWords } from './calendars'
 
-const nothing: LeftOutOfCalendar = { broken: 0, tooOften: 0, cut: 0, tooMany: 0, zones: [] }
+const nothing: LeftOutOfCalendar = { broken: 0, tooOften: 0, cut: 0, tooMany: 0, own: 0, zones: [] }
 it.each<[Partial<LeftOutOfCalendar>, string]>([
   [{}, ''],
   [{ broken: 1, cut: 1 }, '2 events cannot be read.'],

@@ -47,12 +47,13 @@ export function calendarFaultWords(
 }
 
 /** What of a calendar is not shown; empty where all of it is. */
-export function calendarLeftWords({ broken, tooOften, cut, tooMany, zones }: LeftOutOfCalendar): string {
+export function calendarLeftWords({ broken, tooOften, cut, tooMany, own, zones }: LeftOutOfCalendar): string {
   const said = [
     broken + cut > 0 ? `${count(broken + cut, 'event')} cannot be read.` : '',
     tooOften > 0
       ? `${count(tooOften, 'event')} ${tooOften === 1 ? 'repeats' : 'repeat'} too often to show.`
       : '',
+    own > 0 ? `${count(own, 'entry', 'entries')} of your own actions left out: you see them already.` : '',
     tooMany > 0 ? `Only the first ${mostEvents.toLocaleString('en-GB')} events are shown.` : '',
     zones.length > 0
       ? `I don’t know the time zone ${zones.slice(0, 3).join(', ')}: those times are shown as written.`

@@ -124,3 +124,9 @@ it('what fails in one is reported to the page, and answers nothing', async () =>
   const ask = await loaded(() => import('./letter.worker'))
   expect(await ask(null)).toMatchObject([{ kind: 'reported' }])
 })
+
+it('the one that writes a calendar answers with its text', async () => {
+  const ask = await loaded(() => import('./writeCalendar.worker'))
+  const [text] = await ask({ entries: [], written: { name: 'Zen Tray', nowEpochMs: 0, zone: 'UTC' } })
+  expect(text).toContain('BEGIN:VCALENDAR')
+})

@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
-import { open, station, wide } from './parts'
+import { readFileSync } from 'node:fs'
+import { open, setDown, station, wide } from './parts'
 
 const unsteady = (name: string) => `/stand-in/calendars/unsteady.ics?name=${name}`
 /** The other side from now on: as it behaves, and on which day it speaks. */
@@ -138,4 +139,36 @@ test('a calendar that is dropped as a file is shown, found, noted and followed u
   // A page is no calendar, and says what to do.
   await subscribe(page, '/stand-in/calendars/nothing.ics')
   await expect(page.getByText(/Nothing is at this link any longer/)).toBeVisible()
+})
+
+test('the dates of the store are saved as a calendar; read back, nothing is there twice', async ({
+  page,
+}) => {
+  await open(page)
+  await setDown(page, 'ring the tile maker by friday, 20 min')
+  await setDown(page, 'meet Oda on thursday at 14:00, 1 h')
+  await page.goto('/sorting')
+  for (const title of [/tile maker/, /Oda/]) {
+    await expect(page.getByRole('group', { name: 'Compartments' })).toBeVisible()
+    await page.keyboard.press('1')
+    await expect(page.getByRole('textbox', { name: 'Next action' })).toHaveValue(title)
+    await page.keyboard.press('Enter')
+  }
+  await page.goto('/settings')
+  const download = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Save your dates as a calendar' }).click()
+  const file = await (await download).path()
+  const text = readFileSync(file, 'utf8')
+  expect(text).toMatch(
+    /DTSTART;TZID=Europe\/London:20260312T140000\r\nDTEND;TZID=Europe\/London:20260312T150000/,
+  )
+  expect(text).toMatch(/DUE;VALUE=DATE:20260313/)
+  await page.getByRole('button', { name: 'Add a calendar' }).click()
+  await page.getByLabel('Calendar file').setInputFiles({
+    name: 'zen-tray.ics',
+    mimeType: 'text/calendar',
+    buffer: Buffer.from(text),
+  })
+  await page.getByRole('button', { name: /^Zen Tray/ }).click()
+  await expect(page.getByText('1 entry of your own actions left out: you see them already.')).toBeVisible()
 })

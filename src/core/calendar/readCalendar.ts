@@ -2,6 +2,7 @@
 import type ICAL from 'ical.js'
 import { refuse, ok, type Result } from '../result'
 import { calendarLimitBytes, mostEvents } from './limits'
+import { isOwnUid } from './ownUid'
 import { calendarText, decoded } from './calendarText'
 import { readEvent, type ReadEvent } from './seriesOf'
 import type { Override, Series, ZonedWall } from './series'
@@ -23,6 +24,8 @@ export interface LeftOutOfCalendar {
   readonly cut: number
   /** Beyond the most that are kept. */
   readonly tooMany: number
+  /** Written by this program: they are shown as actions already. */
+  readonly own: number
   /** Names of zones that nobody knows: their events are read by the clock here. */
   readonly zones: readonly string[]
 }
@@ -110,12 +113,13 @@ export function readCalendar(bytes: Uint8Array): Result<ReadCalendar, CalendarFa
   const between = (from: ZonedWall, to: ZonedWall): number =>
     zones.instantAt(to.wall, to.zone) - zones.instantAt(from.wall, from.zone)
 
-  const counts = { broken: 0, tooOften: 0 }
+  const counts = { broken: 0, tooOften: 0, own: 0 }
   const events = blocks.filter(({ name }) => name === 'VEVENT')
   const byUid = new Map<string, ReadEvent[]>()
   for (const { text: block } of events.slice(0, mostEvents)) {
     const event = readEvent(block, zoneNamed, between)
     if (typeof event === 'string') counts[event]++
+    else if (isOwnUid(event.uid)) counts.own++
     else {
       const same = byUid.get(event.uid)
       if (same) same.push(event)

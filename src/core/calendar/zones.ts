@@ -82,7 +82,8 @@ export interface Zones {
 export const utc = 'UTC'
 
 const offsets = new Map<string, (instant: number) => number>()
-function offsetAt(instant: number, zone: string): number {
+/** How far the clock of a zone that this machine knows is before that of UTC, in milliseconds. */
+export function offsetAt(instant: number, zone: string): number {
   let of = offsets.get(zone)
   if (!of) offsets.set(zone, (of = makeOffsets(zone)))
   return of(instant)

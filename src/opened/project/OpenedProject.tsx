@@ -21,6 +21,7 @@ import { useDonePlace } from '@/parts/done/useDonePlace'
 import { History } from '../History'
 import { SaveAsTemplate } from '../SaveAsTemplate'
 import { useRestingWords } from '@/parts/project/useResting'
+import { useSaveCalendar } from '@/held/calendars/useSaveCalendar'
 import { LeaveShelf } from '@/parts/shelves/lazyParts'
 import { OpenedFoot } from '../OpenedFoot'
 import { Remarks } from '../Remarks'
@@ -187,11 +188,17 @@ function ProjectSaid({ project, chooser, onSeal }: ProjectSaidProps) {
 
 /** What else can be done with a project. */
 function ProjectWays({ project }: { project: Project }) {
+  const saveCalendar = useSaveCalendar()
   const [isLeaving, setLeaving] = useState(false)
   return (
     <Row flexWrap="wrap" gap="$1" marginLeft="$-2">
       <SaveAsTemplate id={project.id} />
       <Grown project={project} />
+      <Button
+        kind="quiet"
+        label="Save its dates as a calendar"
+        onPress={() => void saveCalendar({ kind: 'project', id: project.id }, project.title)}
+      />
       {select.isHeld(project.state) ? (
         <Button
           kind="quiet"

@@ -1,5 +1,5 @@
 // Choosing one step of a scale, or a length: a few buttons, and for a length any other, said as in a sentence.
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
 import { useReader } from '@/held/reader'
 import { Button, Field, Row } from '@/ui'
 import { duration } from '@/words'
@@ -61,6 +61,8 @@ export interface MinutesChooserProps {
   readonly minutes: number | null
   readonly onChoose: (minutes: number | null) => void
   readonly onClose: () => void
+  /** Below the lengths; what it chooses is chosen. */
+  readonly children?: (choose: (minutes: number) => void) => ReactNode
 }
 
 /** Any length, typed as in a sentence; what is none is said to be. */
@@ -90,7 +92,7 @@ export function AnyLength({ onLength }: { onLength: (minutes: number) => void })
   )
 }
 
-export function MinutesChooser({ title, anchor, minutes, onChoose, onClose }: MinutesChooserProps) {
+export function MinutesChooser({ title, anchor, minutes, onChoose, onClose, children }: MinutesChooserProps) {
   const choose = (chosen: number | null) => {
     onChoose(chosen)
     onClose()
@@ -116,6 +118,7 @@ export function MinutesChooser({ title, anchor, minutes, onChoose, onClose }: Mi
       <Row>
         <AnyLength onLength={choose} />
       </Row>
+      {children?.(choose)}
     </ChooserSheet>
   )
 }

@@ -151,7 +151,7 @@ describe('the stand-ins', () => {
       const read = readCalendar(new TextEncoder().encode(bare))
       expect(read.ok && [read.value.series.length > 4, read.value.left]).toEqual([
         true,
-        { broken: 0, tooOften: 0, cut: 0, tooMany: 0, zones: [] },
+        { broken: 0, tooOften: 0, cut: 0, tooMany: 0, own: 0, zones: [] },
       ])
       const etag = (await get(path, {}, own)).headers.get('etag') ?? ''
       expect((await get(path, { 'if-none-match': etag }, own)).status).toBe(304)

@@ -4,9 +4,12 @@ import { useStore } from 'zustand'
 import type { Calendar } from '@/core/record'
 import { calendarsHeld } from '@/held/calendars/calendarsHeld'
 import { loadEngine, useEvents } from '@/held/calendars/useEvents'
+import { useSaveCalendar } from '@/held/calendars/useSaveCalendar'
+import { sideNames } from '@/held/side'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeld, useToday, useZen } from '@/held/zen'
 import { select } from '@/state'
+import { hasBothSides, type SideChoice } from '@/state/read/sides'
 import { areaInks, Button, Column, Field, Press, Row, SlideOver, Words } from '@/ui'
 import { FileButton } from '@/ui/FileButton'
 import { momentWords } from '@/words'
@@ -33,9 +36,46 @@ export function Calendars() {
           ))}
         </Column>
       )}
-      <Button label="Add a calendar" aria-haspopup="dialog" onPress={() => setAdding(true)} />
+      <Row gap="$2" flexWrap="wrap">
+        <Button label="Add a calendar" aria-haspopup="dialog" onPress={() => setAdding(true)} />
+        <SaveCalendar />
+      </Row>
       {isAdding ? <AddCalendar onClose={() => setAdding(false)} /> : null}
     </Column>
+  )
+}
+
+/** The person's own dates, for another program. */
+function SaveCalendar() {
+  const save = useSaveCalendar()
+  const hasSides = useHeld(({ document }) => hasBothSides(document))
+  const [isAsking, setAsking] = useState(false)
+  const saveSide = (side: SideChoice) => {
+    setAsking(false)
+    void save({ kind: 'side', side }, side === 'both' ? 'Zen Tray' : `Zen Tray ${sideNames[side]}`)
+  }
+  return (
+    <>
+      <Button
+        kind="quiet"
+        label="Save your dates as a calendar"
+        {...(hasSides ? { 'aria-haspopup': 'dialog' as const } : {})}
+        onPress={() => (hasSides ? setAsking(true) : saveSide('both'))}
+      />
+      {isAsking ? (
+        <SlideOver title="Save your dates as a calendar" onClose={() => setAsking(false)}>
+          <Words>
+            A file with fixed times, due dates and what is planned at an hour. Open it in another calendar
+            program; saved again later, it replaces what is there.
+          </Words>
+          <Row gap="$2" flexWrap="wrap">
+            <Button kind="main" label="Everything" onPress={() => saveSide('both')} />
+            <Button label="Work" onPress={() => saveSide('work')} />
+            <Button label="Private" onPress={() => saveSide('private')} />
+          </Row>
+        </SlideOver>
+      ) : null}
+    </>
   )
 }
 
