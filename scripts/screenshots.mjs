@@ -100,7 +100,6 @@ const views = [
     act: (page) => page.getByText('Client rooms').first().waitFor(),
   },
   { name: 'lens-columns-wide', path: byDate, size: wide, act: shownAs('columns') },
-  { name: 'lens-table-wide', path: byDate, size: wide, act: shownAs('table') },
   {
     name: 'goals-wide',
     path: '/shelves',
@@ -151,6 +150,12 @@ const views = [
     },
   },
   { name: 'week-wide', path: '/week', size: wide },
+  {
+    name: 'month-wide',
+    path: '/week?view=month',
+    size: wide,
+    act: (page) => page.getByText('Seats out of the hall').first().waitFor(),
+  },
   { name: 'shelves-wide', path: '/shelves', size: wide },
   {
     name: 'project-phone',

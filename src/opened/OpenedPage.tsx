@@ -1,9 +1,9 @@
-// A day note opened, with the days around it a touch away; or a meeting note, with who and what had a part in it.
+// The note of a day opened, with the days around it a touch away, or that of a week; or a meeting note, with who and what had a part in it.
 import { roomForActs } from './roomForActs'
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
-import type { Id, Note } from '@/core/record'
-import { addDays, type CalendarDate } from '@/core/time'
+import { datedNoteOf, type Id, type Note } from '@/core/record'
+import { addDays, weekStartOf, type CalendarDate } from '@/core/time'
 import { select, type OnDemand } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { useOnDemand } from '@/held/reader'
@@ -14,7 +14,8 @@ import { NoteBand } from '@/parts/note/NoteBand'
 import { SaidLine } from '@/parts/said/SaidLine'
 import { sayableOf } from '@/parts/said/sayableOf'
 import { EditText } from '@/parts/text/EditText'
-import { longDate, nearDate } from '@/words'
+import { longDate, nearDate, spanWords } from '@/words'
+import { weekName } from '@/words/dates'
 import { beginsHint, saidOfMeetingNote } from '@/words/pages'
 import { DayAsItWent } from './DayAsItWent'
 import { LiftButton } from './LiftButton'
@@ -27,8 +28,9 @@ import { ShelfHead } from './ShelfHead'
 export function OpenedPage({ id, page }: { id: Id<'note'>; page: Note | null }) {
   const later = useOnDemand()
   if (!later) return null
-  const day = later.notes.dayOfNote(id)
-  if (day) return <DayNote key={day} id={id} date={day} notes={later.notes} />
+  const dated = datedNoteOf(id)
+  if (dated?.of === 'day') return <DayNote key={id} id={id} date={dated.date} notes={later.notes} />
+  if (dated) return <WeekNote key={id} id={id} thursday={dated.date} notes={later.notes} />
   return page ? <MeetingNotePage page={page} notes={later.notes} /> : <NothingThere />
 }
 
@@ -74,6 +76,31 @@ function DayNote({ id, date, notes }: { id: Id<'note'>; date: CalendarDate; note
           <Button kind="quiet" label="Day note of today" onPress={to(today)} />
         )}
       </OpenedFoot>
+    </Column>
+  )
+}
+
+function WeekNote({
+  id,
+  thursday,
+  notes,
+}: {
+  id: Id<'note'>
+  thursday: CalendarDate
+  notes: OnDemand['notes']
+}) {
+  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
+  const first = weekStartOf(thursday, weekStartsOn)
+  return (
+    <Column gap="$2.5" flexGrow={1}>
+      <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
+        {`Note of ${weekName(thursday)}`}
+      </Words>
+      <Words render="h2" size="title">
+        {spanWords(first, addDays(first, 6))}
+      </Words>
+      <NoteBand of={id} placeholder="Write down what this week is about" />
+      <OpenedFoot main={<LiftButton of={id} notes={notes} />} />
     </Column>
   )
 }

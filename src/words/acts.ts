@@ -176,6 +176,7 @@ export const actWords: Readonly<
   startReview: 'Review started',
   stepTo: 'Next part of the review',
   setAims: 'Aims set',
+  setWeekAims: 'Aims set',
   finishReview: 'Review finished',
   dropReview: 'Review left',
   removeDemo: 'Demo data removed',

@@ -1,6 +1,13 @@
 // Days, times and lengths, the British way.
 import { type When } from '@/core/record'
-import { daysBetween, fromMinute, localMomentAt, type CalendarDate, type LocalMoment } from '@/core/time'
+import {
+  daysBetween,
+  fromMinute,
+  isoWeekOf,
+  localMomentAt,
+  type CalendarDate,
+  type LocalMoment,
+} from '@/core/time'
 
 const utc = (date: CalendarDate) => new Date(`${date}T00:00:00Z`)
 
@@ -40,6 +47,9 @@ export function spanWords(from: CalendarDate, to: CalendarDate): string {
     ? `${Number(from.slice(8))}–${dayMonth(to)}`
     : [from, to].map((date) => formats.dayMonthShort.format(utc(date))).join(' – ')
 }
+
+/** "Week 11": by its Thursday, as ISO 8601 numbers it. */
+export const weekName = (thursday: CalendarDate): string => `Week ${isoWeekOf(thursday)}`
 
 /** "March 2026", "Mar" */
 export const monthWords = (date: CalendarDate): string => formats.monthYear.format(utc(date))

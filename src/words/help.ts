@@ -45,7 +45,7 @@ export const helpParts = [
     title: 'Day',
     says: [
       'The Day sheet has what is carried over, due, underway and picked for today. The tape above it shows the day to scale: done, planned, and what does not fit.',
-      'Add your calendars in Settings, from a link or a file. Their events show on the Day and Week sheets and take their time off the day. Tap one to prepare it, take a meeting note or follow up.',
+      'Add your calendars in Settings, from a link or a file. Save your own dates there for another calendar program. Their events show on the Day and Week sheets and take their time off the day. Tap one to prepare it, take a meeting note or follow up.',
       'Show the day as hours to plan work into its gaps: tap a gap, or drag an action to an hour. Lay out the day plans all of it, and says why.',
       'Plan helps you plan the day, spread out what is too much, and close the day in the evening.',
     ],
@@ -61,7 +61,9 @@ export const helpParts = [
     id: 'week',
     title: 'Week',
     says: [
-      'Seven days with what is planned against the time you have. Past days show what was done. Move an action to a day with its button, or drag it.',
+      'Seven days with what is planned against the time you have. Past days show what was done. Move an action to a day with its button, drag it, or hold Alt and press the arrows.',
+      'Month shows what is due and planned on each day; choose a day to see it beside. Drag what is due to change its date. Year shows holidays, how full days are, and your days away.',
+      'Minutes says what was planned and what was done, day by day and by area.',
       'Will it all fit? compares everything due with the time before it, and shows what would mend what does not fit.',
     ],
   },

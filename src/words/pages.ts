@@ -1,9 +1,9 @@
 // What day notes and meeting notes, their lines and checklists are called and say of themselves.
 import { recordIn, type Document } from '@/core/journal'
-import type { Note, ChecklistRun } from '@/core/record'
-import { isCalendarDate, type CalendarDate } from '@/core/time'
+import { datedNoteOf, type DatedNote, type Note, type ChecklistRun } from '@/core/record'
+import type { CalendarDate } from '@/core/time'
 import { count } from './counts'
-import { longDate, momentWords, nearDate, shortDate } from './dates'
+import { longDate, momentWords, nearDate, shortDate, weekName } from './dates'
 import { nameOfRecord } from './names'
 import type { SaidChip } from './said'
 
@@ -19,15 +19,20 @@ export const saidOfMeetingNote = (page: Note, document: Document, today: Calenda
   }),
 ]
 
+/** "Wednesday, 11 March", "Week 11" */
+export const nameOfDatedNote = ({ of, date }: DatedNote): string =>
+  of === 'day' ? longDate(date) : weekName(date)
+
 /** "Wednesday, 11 March" of a day, else the name of what the note is of. */
 export function nameOfNote(document: Document, id: string): string {
-  const day = id.replace(/^note:day-/, '')
-  return day !== id && isCalendarDate(day) ? longDate(day) : nameOfRecord(document, id)
+  const dated = datedNoteOf(id)
+  return dated ? nameOfDatedNote(dated) : nameOfRecord(document, id)
 }
 
 /** "meeting note, Wed 4 Mar, with Oda": what a note is of, in a second line. */
 export function kindOfNote(document: Document, id: string, today: CalendarDate): string {
-  if (id.startsWith('note:day-')) return 'day note'
+  const dated = datedNoteOf(id)
+  if (dated) return `${dated.of} note`
   const page = id.startsWith('note:') ? recordIn(document, id as Note['id']) : undefined
   if (!page) return id.slice(0, id.indexOf(':'))
   const people = page.personIds.flatMap((person) => recordIn(document, person)?.name ?? [])

@@ -198,6 +198,39 @@ test('midnight turns the sheet by itself', async ({ page }) => {
   await expect(band(page, 'Carried over').getByRole('checkbox', { name: 'water the ferns' })).toBeVisible()
 })
 
+test('on a phone the week goes to any day by one tap; its aims and its note are written where they are seen', async ({
+  page,
+}) => {
+  await openWithDemo(page, '/week')
+  const days = page.getByRole('navigation', { name: 'Days of the week' })
+  const sunday = page.getByRole('region', { name: 'Sun 15' })
+  await expect(sunday).not.toBeInViewport()
+  await days.getByRole('button', { name: 'Go to Sun 15' }).click()
+  await expect(sunday.getByRole('checkbox', { name: 'Call Nan' })).toBeInViewport()
+  // Days that have passed are folded away until they are asked for.
+  await expect(page.getByRole('region', { name: 'Mon 9' })).toBeHidden()
+  await days.getByRole('button', { name: 'Go to Mon 9' }).click()
+  await expect(page.getByRole('region', { name: 'Mon 9' })).toBeInViewport()
+
+  await page.getByRole('button', { name: /^Aims: / }).click()
+  await page.getByRole('textbox', { name: 'First aim' }).fill('Fenwick draft sent')
+  await page.getByRole('button', { name: 'Done', exact: true }).click()
+  await page.getByRole('button', { name: 'Note of Week 11' }).click()
+  await page.getByRole('button', { name: 'Write down what this week is about' }).click()
+  await page.keyboard.type('Two trains, one hall')
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Close' }).click()
+  await page.reload()
+  await expect(
+    page.getByRole('button', { name: 'Aims: Fenwick draft sent · Meters calibrated' }),
+  ).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Note of Week 11: Two trains, one hall' })).toBeVisible()
+  // Next week has its own.
+  await page.getByRole('button', { name: 'The week after' }).click()
+  await expect(page.getByRole('button', { name: 'Set an aim' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Note of Week 12', exact: true })).toBeVisible()
+})
+
 test.describe('the week by hand', () => {
   const summary = 'Write the two-page summary for both sides'
   const day = (page: Page, name: string) => page.getByRole('region', { name })

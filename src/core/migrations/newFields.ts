@@ -1,9 +1,13 @@
 // What most migrations do: give the records of some kinds the fields that the earlier version did not know.
 import type { Change, Entry, RecordDiff } from '../journal'
-import { kindOf, type AnyRecord } from '../record'
+import { kindOf, unwritten, type AnyRecord } from '../record'
 
 export type Fields = Readonly<Record<string, unknown>>
 export const isObject = (value: unknown): value is Fields => typeof value === 'object' && value !== null
+
+/** A record that comes about with what is written into it, and is whole from then on (see writtenIntoBeing). */
+const isBegunByWriting = ({ id }: AnyRecord): boolean =>
+  typeof id === 'string' && Object.keys(unwritten(id) ?? {}).length > 1
 
 export interface RecordsAndChanges {
   readonly entry: (entry: Entry) => Entry
@@ -39,10 +43,12 @@ export function withNewFields(
   }
 
   return {
-    // An entry of which only some fields are known gets no others: they would count as written.
+    // An entry of which only some fields are known gets no others, they would count as written: unless it is one that
+    // came about with what was written into it, and has what stands in it before.
     entry: (entry) => {
       if (!isObject(entry) || !isObject(entry.record)) return entry
-      const record = entry.all ? recordWith(entry.record) : more(entry.record as unknown as Fields)
+      const isWhole = entry.all || isBegunByWriting(entry.record)
+      const record = isWhole ? recordWith(entry.record) : more(entry.record as unknown as Fields)
       return { ...entry, record: record as AnyRecord }
     },
     change: (change) =>

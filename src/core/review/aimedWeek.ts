@@ -1,4 +1,4 @@
-import { addDays, daysBetween, weekStartOf, type CalendarDate } from '../time'
+import { addDays, daysBetween, weekdayOf, weekStartOf, type CalendarDate } from '../time'
 
 /** A review in the first days of a week is late for that week; after them it looks ahead to the next. */
 const lateDays = 3
@@ -8,3 +8,7 @@ export function aimedWeekOf(date: CalendarDate, weekStartsOn: number): CalendarD
   const first = weekStartOf(date, weekStartsOn)
   return daysBetween(first, date) < lateDays ? first : addDays(first, 7)
 }
+
+/** The Thursday of the week from `first` on: it names the week, on whatever day weeks begin (ISO 8601). */
+export const thursdayOf = (first: CalendarDate): CalendarDate =>
+  addDays(first, (3 - weekdayOf(first) + 7) % 7)

@@ -1,4 +1,4 @@
-export { aimedWeekOf } from './aimedWeek'
+export { aimedWeekOf, thursdayOf } from './aimedWeek'
 export {
   aimsOf,
   doneBetween,

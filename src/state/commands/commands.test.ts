@@ -104,6 +104,7 @@ const acts: Case[] = [
   ['setSettings', () => ({ underwayLimit: 1 })],
   ['stepTo', (store) => ({ id: only(store, 'review'), stone: 'aims' as const, done: true })],
   ['setAims', (store) => ({ id: only(store, 'review'), firstAim: 'one' })],
+  ['setWeekAims', () => ({ first: today, firstAim: 'one' })],
   ['dropReview', (store) => ({ id: only(store, 'review') })],
 ]
 it.each(acts)('%s changes something, and undo and redo give back exactly what was', async (name, args) => {

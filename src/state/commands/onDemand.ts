@@ -66,6 +66,7 @@ export const onDemandCommands = {
   startReview: reviews.startReview,
   stepTo: reviews.stepTo,
   setAims: reviews.setAims,
+  setWeekAims: reviews.setWeekAims,
   finishReview: reviews.finishReview,
   dropReview: reviews.dropReview,
   removeDemo: demo.removeDemo,

@@ -1,7 +1,7 @@
 // Random acts, one for every command there is: for tests. A command that is missing does not compile.
 import { recordsById, recordsIn } from '@/core/journal'
 import type { Random } from '@/core/random'
-import { stones, type AnyRecord, type Id, type RecordKind } from '@/core/record'
+import { datedNoteOf, stones, type AnyRecord, type Id, type RecordKind } from '@/core/record'
 import { refsIn } from '@/core/record/refs'
 import { addDays, calendarDateUnsafe } from '@/core/time'
 import { emptyLens, readyMade } from '@/core/lens'
@@ -138,6 +138,7 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   startReview: () => ({}),
   stepTo: (d) => ({ id: d.any('review'), stone: d.oneOf(stones), done: d.chance(0.5) }),
   setAims: (d) => ({ id: d.any('review'), firstAim: d.text() }),
+  setWeekAims: (d) => ({ first: d.day(), secondAim: d.text() }),
   finishReview: (d) => ({ id: d.any('review'), figures: { slipsLeft: 1, projectsOpen: 1, projectsWithoutNextAction: 0, waiting: 0, someday: 0, done: 0, doneMinutes: 0, doneTitles: [] } }),
   dropReview: (d) => ({ id: d.any('review') }),
   removeDemo: () => ({}),
@@ -260,7 +261,7 @@ export function pointlessIn({ records }: ReturnType<typeof held>): string[] {
   return [...records.values()].flatMap((record) =>
     refsIn(record).flatMap(({ id, onDelete }) => {
       // A day has its note from the first word on.
-      const isThere = onDelete === 'keep' || records.has(id) || id.startsWith('note:day-')
+      const isThere = onDelete === 'keep' || records.has(id) || datedNoteOf(id) !== null
       return isThere ? [] : [`${record.id} ${id}`]
     }),
   )

@@ -1,10 +1,9 @@
 // The pages of days, written on or planned, and meeting notes by who and what has a part in them.
 import type { Document } from '@/core/journal'
-import type { Id, Note, Plan } from '@/core/record'
+import { datedNoteOf, type Id, type Note, type Plan } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { outsideTemplates } from './isTemplate'
 import { makeTableIndex } from './tableIndex'
-import { dayOfNote } from './tiedTo'
 
 const latestFirst = (a: Note, b: Note): number => {
   if (a.date !== b.date) return a.date < b.date ? 1 : -1
@@ -15,7 +14,8 @@ const pages = makeTableIndex('note', {
   keysOf: ({ id, note, personIds, projectId, letGoAtEpochMs }) => {
     if (letGoAtEpochMs !== null) return []
     // A day whose page was emptied again has none.
-    if (dayOfNote(id) !== null) return note.trim() === '' ? [] : [days]
+    const dated = datedNoteOf(id)
+    if (dated) return dated.of === 'week' || note.trim() === '' ? [] : [days]
     return [meetingNotes, ...personIds, ...(projectId ? [projectId] : [])]
   },
   compare: latestFirst,

@@ -1,8 +1,16 @@
 // What the check-box lines of notes stand for, and a note as it reads now.
 import { recordIn, type Document } from '@/core/journal'
 import { laidOver, type Tied } from '@/core/note'
-import { isIdOf, type Action, type Id, type NoteOwnerId, type Slip } from '@/core/record'
-import { isCalendarDate, type CalendarDate } from '@/core/time'
+import {
+  datedNoteId,
+  datedNoteOf,
+  isIdOf,
+  type Action,
+  type Id,
+  type NoteOwnerId,
+  type Slip,
+} from '@/core/record'
+import type { CalendarDate } from '@/core/time'
 import { settingsIn } from './settingsIn'
 
 /** A slip and the action it became have one name: a line that was lifted into the Tray goes along with it. */
@@ -20,12 +28,11 @@ export const tiedTo =
       : { title: (record as Action).title, isDone: (record as Action).doneAtEpochMs !== null }
   }
 
-export const dayNoteIdOf = (date: CalendarDate): Id<'note'> => `note:day-${date}`
-const dayShape = /^note:day-(\d{4}-\d{2}-\d{2})$/
+export const dayNoteIdOf = (date: CalendarDate): Id<'note'> => datedNoteId({ of: 'day', date })
 /** The day whose page it is; null where it is the note of something else. */
 export const dayOfNote = (id: string): CalendarDate | null => {
-  const date = dayShape.exec(id)?.[1]
-  return date !== undefined && isCalendarDate(date) ? date : null
+  const dated = datedNoteOf(id)
+  return dated?.of === 'day' ? dated.date : null
 }
 
 /** The note of something as it reads now. A day note that nothing was written in begins as the person chose. */

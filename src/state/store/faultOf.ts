@@ -1,7 +1,7 @@
 // What every diff must pass before it is committed: texts fit, fields are as they must be, and nothing points at what
 // is not there.
 import { idOf, recordIn, type Diff, type Document, type RecordDiff, type Updated } from '@/core/journal'
-import { kindOf, tooLongIn, type AnyRecord, type RecordKind } from '@/core/record'
+import { datedNoteOf, kindOf, tooLongIn, type AnyRecord, type RecordKind } from '@/core/record'
 import type { ShapeFault } from '@/core/record/parseRecord'
 import { refsIn, withRefs } from '@/core/record/refs'
 import type { Result } from '@/core/result'
@@ -23,9 +23,9 @@ const sideOf = ({ id, fields }: Updated, side: 0 | 1): AnyRecord =>
     ...Object.fromEntries(Object.entries(fields).map(([field, pair]) => [field, pair[side]])),
   }) as AnyRecord
 
-/** A day has its note from the first word on: what belongs to it may come before. */
+/** A day or a week has its note from the first word on: what belongs to it may come before. */
 const isThere = (document: Document, id: string): boolean =>
-  recordOf(document, id) !== undefined || id.startsWith('note:day-')
+  recordOf(document, id) !== undefined || datedNoteOf(id) !== null
 
 /**
  * Whether an act lets something point at what is not there: it was removed meanwhile, in another tab perhaps. What a

@@ -1,7 +1,8 @@
 // Which parts of a review are done, as it is just now: what is left over was passed, not done.
-import { aimsOf } from '@/core/review'
+import { aimedWeekOf, aimsOf } from '@/core/review'
 import type { Review, Stone } from '@/core/record'
 import { lists, select } from '@/state'
+import { aimsInReview } from '@/state/read/weekAims'
 import { useCameBack } from '@/parts/rows/CameBack'
 import { useHeld, useToday } from '@/held/zen'
 import { useReviewBox } from './useReviewBox'
@@ -17,12 +18,16 @@ export function useStonesDone(review: Review): (stone: Stone) => boolean {
     ({ document }) =>
       lists.waitingOf(document).filter(({ waiting }) => waiting?.chaseOn && waiting.chaseOn <= today).length,
   )
+  const aims = useHeld(({ document }) => {
+    const first = aimedWeekOf(today, select.settingsOf(document).weekStartsOn)
+    return aimsOf(aimsInReview(document, review, first)).length
+  })
   const isDone: Readonly<Record<Stone, boolean>> = {
     tray: slips + back + laid === 0,
     projects: stuck === 0,
     waiting: late === 0,
     done: review.stonesDone.includes('done'),
-    aims: aimsOf(review).length > 0,
+    aims: aims > 0,
   }
   // Nothing is done before one has been there.
   return (stone) => isDone[stone] && (stone === review.stone || review.stonesDone.includes(stone))

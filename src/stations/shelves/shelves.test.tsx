@@ -93,6 +93,7 @@ describe('the shelves', () => {
     press('Unfold Office')
     press('View')
     press('Denser')
+    await screen.findByRole('button', { name: /^Accounts/ })
     expect(titlesIn('Projects in Office')).toEqual(['Accountssort receipts', 'New pageno next action'])
     press('Fold Practice')
     expect(screen.queryByRole('button', { name: /^Office/ })).toBeNull()

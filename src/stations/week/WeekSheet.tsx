@@ -1,18 +1,19 @@
 // The Week sheet: seven days with what stands on them, laid against each day's available time.
-import { aimedWeekOf, aimsOf } from '@/core/review'
+import { thursdayOf } from '@/core/review'
 import { useMedia } from '@tamagui/core'
 import { useMemo, useState } from 'react'
 import { weekSheetOf, type WeekSheet as WeekSheetOf } from '@/core/week'
-import { addDays, isoWeekOf, localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
+import { addDays, weekStartOf, type CalendarDate } from '@/core/time'
 import { lists, select } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
 import { StationHead } from '@/frame/StationHead'
 import { duration, spanWords, weekdayShort } from '@/words'
+import { weekName } from '@/words/dates'
 import { weekNames } from '@/words/month'
 import { useEvents } from '@/held/calendars/useEvents'
 import { useOfSide } from '@/held/side'
 import { useLoads } from '@/held/useLoads'
-import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
+import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { FitSentence } from '@/parts/fit/lazyFit'
 import { CarryAcrossDays } from './CarryAcrossDays'
 import { DayColumns } from './DayColumns'
@@ -20,6 +21,7 @@ import { before, HowItWent } from './HowItWent'
 import type { ShownDay } from './shownDay'
 import { DayStack } from './DayStack'
 import { useDone } from './useDone'
+import { WeekAims } from './WeekAims'
 
 export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
   const today = useToday()
@@ -35,14 +37,13 @@ export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
   )
   const days = useWeekDays(sheet, first)
   const events = useEvents(first, addDays(first, 6))
-  // A week is numbered by its Thursday (ISO 8601), on whatever day it begins.
-  const weekNumber = isoWeekOf(addDays(first, (3 - weekStartsOn + 7) % 7))
+  const thursday = thursdayOf(first)
   const span = spanWords(first, addDays(first, 6))
   const dates = sheet.days.map(({ date }) => date)
   const turn = (
     <Row flexShrink={0}>
       <HowItWent
-        names={weekNames(`Week ${weekNumber}`)}
+        names={weekNames(weekName(thursday))}
         dates={dates}
         rows={dates.map((date) => ({ label: weekdayShort(date), dates: [date] }))}
         before={before(dates)}
@@ -55,11 +56,11 @@ export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
   return (
     <Column>
       <StationHead
-        label={wide ? undefined : `Week ${weekNumber}`}
-        title={wide ? `Week ${weekNumber} · ${span}` : span}
+        label={wide ? undefined : weekName(thursday)}
+        title={wide ? `${weekName(thursday)} · ${span}` : span}
         {...(wide ? { tools: turn } : {})}
       >
-        <Aims first={first} />
+        <WeekAims first={first} name={weekName(thursday)} />
       </StationHead>
       <Row justifyContent="space-between" gap="$2" alignItems={wide ? 'center' : 'flex-start'}>
         <WeekWords days={days} today={today} />
@@ -85,21 +86,6 @@ function useWeekDays(sheet: WeekSheetOf, first: CalendarDate): readonly ShownDay
     () => sheet.days.map((day) => ({ ...day, load: loadOn(day.date), ...doneOn(day.date) })),
     [sheet, loadOn, doneOn],
   )
-}
-
-/** What the review that looked ahead to this week aimed at: made in it, or in the days before it. */
-function Aims({ first }: { first: CalendarDate }) {
-  const { clock } = useZen()
-  const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
-  const last = useHeld((state) =>
-    select.reviewsOf(state.document).find(({ finishedAtEpochMs }) => {
-      if (finishedAtEpochMs === null) return false
-      const { date } = localMomentAt(finishedAtEpochMs, clock.zone())
-      return aimedWeekOf(date, weekStartsOn) === first
-    }),
-  )
-  const aims = last ? aimsOf(last) : []
-  return aims.length > 0 ? <Words tone="inkSoft">Aims: {aims.join(' and ')}</Words> : null
 }
 
 function WeekWords({ days, today }: { days: readonly ShownDay[]; today: string }) {

@@ -12,5 +12,7 @@ export const plan: KindWords<'plan'> = {
     line: 'the line of the day',
     placed: 'planned times',
     away: 'away',
+    firstAim: 'first aim of the week',
+    secondAim: 'second aim of the week',
   },
 }

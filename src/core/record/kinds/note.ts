@@ -1,9 +1,9 @@
-// A note of its own: of a day (`note:day-2026-03-11`), or of a meeting with people.
+// A note of its own: of a day or a week (see datedNote.ts), or of a meeting with people.
 import { date, epochMs, kind, note as noteField, nullable, ref, setOf, title } from './field'
 
 export const note = kind(
   {
-    /** Empty for a day note. */
+    /** Empty for the note of a day or a week. */
     title: title(),
     /** Its text, in Markdown. */
     note: noteField(),

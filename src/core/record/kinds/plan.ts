@@ -18,4 +18,7 @@ export const plan = kind({
   placed: since(14, mapOf(ref(['action'], 'keep'), minuteOfDay)),
   /** Leave, a journey: nothing is available then. What it is for, `''` where that is not said; null at home. */
   away: since(14, nullable(line())),
+  /** Of the week whose Thursday this is: set on its sheet; null goes by the review that looked ahead to it. */
+  firstAim: since(15, nullable(line())),
+  secondAim: since(15, nullable(line())),
 })

@@ -2,8 +2,13 @@
 import { recordIn, recordsIn } from '@/core/journal'
 import { blankOf, stones, titleLimit, type Id, type ReviewFigures, type Stone } from '@/core/record'
 import { refuse } from '@/core/result'
-import { weekStartOf } from '@/core/time'
-import { added, change, diffOf, removed, type Command } from '../command'
+import { aimedWeekOf, thursdayOf } from '@/core/review'
+import { weekStartOf, type CalendarDate } from '@/core/time'
+import { planIdOf } from '../../read/selectors'
+import { settingsIn } from '../../read/settingsIn'
+import { aimsInReview } from '../../read/weekAims'
+import { added, change, diffOf, removed, together, type Command, type Outcome } from '../command'
+import { planWith } from './days'
 
 /** Begins a review, unless one is open already. */
 export const startReview: Command<Record<string, never>> = (context) => {
@@ -37,16 +42,45 @@ export const setAims: Command<{ id: Id<'review'>; firstAim?: string; secondAim?:
   context,
   { id, ...aims },
 ) => {
+  const { weekStartsOn } = settingsIn(context.document)
+  const first = aimedWeekOf(context.moment.date, weekStartsOn)
+  const ofWeek = recordIn(context.document, planIdOf(thursdayOf(first)))
+  // What was set on the week itself is set anew with it.
+  const isOwn = ofWeek !== undefined && (ofWeek.firstAim !== null || ofWeek.secondAim !== null)
+  const inReview = () => aimsSet(aims, (lines) => change(context, id, () => lines))
+  return together(isOwn ? [inReview, () => setWeekAims(context, { first, ...aims })] : [inReview], (set) =>
+    set(),
+  )
+}
+
+type Aims = { readonly firstAim?: string; readonly secondAim?: string }
+
+function aimsSet(aims: Aims, set: (lines: Aims) => Outcome): Outcome {
   const lines = Object.entries(aims).map(([field, aim]) => [field, aim.replace(/\s+/g, ' ').trim()] as const)
   const isTooLong = lines.some(([, line]) => line.length > titleLimit)
   if (isTooLong) return refuse({ kind: 'tooLong', field: 'aim', limit: titleLimit })
-  return change(context, id, () => Object.fromEntries(lines))
+  return set(Object.fromEntries(lines))
 }
+
+/** The aims of the week from `first` on, whatever a review said of them. */
+export const setWeekAims: Command<{ first: CalendarDate } & Aims> = (context, { first, ...aims }) =>
+  aimsSet(aims, (lines) => diffOf(planWith(context, thursdayOf(first), lines)))
 
 export const finishReview: Command<{ id: Id<'review'>; figures: ReviewFigures }> = (
   context,
   { id, figures },
-) => change(context, id, () => ({ finishedAtEpochMs: context.nowEpochMs, stonesDone: [...stones], figures }))
+) =>
+  change(context, id, (review) => ({
+    finishedAtEpochMs: context.nowEpochMs,
+    stonesDone: [...stones],
+    figures,
+    // What it aimed at in the end is kept with it.
+    ...aimsInReview(
+      context.document,
+      { firstAim: review.firstAim, secondAim: review.secondAim },
+      aimedWeekOf(context.moment.date, settingsIn(context.document).weekStartsOn),
+    ),
+  }))
 
 /** Drops a review that was begun and is not wanted. */
 export const dropReview: Command<{ id: Id<'review'> }> = (context, { id }) => {

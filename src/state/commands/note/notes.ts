@@ -14,17 +14,19 @@ import {
 } from '@/core/note'
 import {
   blankOf,
+  datedNoteId,
+  datedNoteOf,
   isIdOf,
   noteLimit,
   type Action,
   type AnyRecord,
+  type DatedNote,
   type Id,
   type Note,
   type NoteOwnerId,
 } from '@/core/record'
 import { ok, refuse } from '@/core/result'
-import type { CalendarDate } from '@/core/time'
-import { dayOfNote, noteIn, recordTied } from '../../read/tiedTo'
+import { noteIn, recordTied } from '../../read/tiedTo'
 import { editAction, tick, untick } from '../action/actions'
 import { actionAdded, type NewAction } from '../action/makeAction'
 import {
@@ -43,23 +45,23 @@ import { editSlip, slipAdded } from '../tray/slips'
 import { joinedNotes } from '../joinedNotes'
 import { sortAsDone } from '../tray/sorting'
 
-const noteOn = (context: CommandContext, date: CalendarDate, note: string): Note => ({
+const noteOn = (context: CommandContext, dated: DatedNote, note: string): Note => ({
   ...blankOf('note'),
-  id: `note:day-${date}`,
+  id: datedNoteId(dated),
   title: '',
   note,
-  date,
+  date: dated.date,
   createdAtEpochMs: context.nowEpochMs,
 })
 
-/** The text of a note, as it is. A day has its note from the first word on. */
+/** The text of a note, as it is. A day or a week has its note from the first word on. */
 function textSet(context: CommandContext, of: NoteOwnerId, note: string): Outcome {
   if (note.length > noteLimit) return refuse({ kind: 'tooLong', field: 'note', limit: noteLimit })
   if (isIdOf('action', of)) return editAction(context, { id: of, patch: { note } })
   const record = recordIn(context.document, of) as AnyRecord | undefined
   if (record) return diffOf(updateOf(record, { note } as Partial<AnyRecord>))
-  const date = dayOfNote(of)
-  return date === null ? refuse({ kind: 'notFound' }) : diffOf(added(noteOn(context, date, note)))
+  const dated = datedNoteOf(of)
+  return dated === null ? refuse({ kind: 'notFound' }) : diffOf(added(noteOn(context, dated, note)))
 }
 
 function tickTied(context: CommandContext, name: TieName): Outcome {
@@ -228,7 +230,7 @@ export const addMeetingNote: Command<
   if (!line.ok) return line
   return diffOf(
     added({
-      ...noteOn(context, date ?? context.moment.date, note),
+      ...noteOn(context, { of: 'day', date: date ?? context.moment.date }, note),
       id: context.newId('note'),
       title: line.value,
       personIds: [...personIds],

@@ -41,7 +41,7 @@ async function furnished() {
     expect(recordsById(document())).toEqual(before)
     return result
   }
-  return { store, document, practice, home, rooms, office, hall, over, measure, loose, done, after }
+  return { store, document, made, practice, home, rooms, office, hall, over, measure, loose, done, after }
 }
 
 describe('leaving a shelf', () => {
@@ -147,5 +147,21 @@ describe('leaving a shelf', () => {
       expect(store.run('leaveShelf', { id: rooms, way: { kind: 'move', toId } })).toMatchObject({
         error: { kind: 'notFound' },
       })
+  })
+  it.each<[CommandName, object]>([
+    ['endProject', { ending: 'notWon' }],
+    ['endProject', { ending: 'parked' }],
+    ['setProjectState', { state: 'letGo' }],
+    ['editProject', { patch: { state: 'notNow' } }],
+    ['leaveShelf', { way: { kind: 'rest' } }],
+    ['leaveShelf', { way: { kind: 'letGo' } }],
+    ['leaveShelf', { way: { kind: 'move', toId: null } }],
+  ])('a template has no end: %s with %j is refused, and its blanks stay', async (name, args) => {
+    const { store, document, made } = await furnished()
+    const id = made<'addTemplate', Id<'project'>>('addTemplate', { title: 'Visit', makes: 'project' })
+    store.run('addBlank', { projectId: id, name: 'Place', kind: 'place' })
+    const before = document()
+    expect(store.run(name, { id, ...args } as never)).toMatchObject({ error: { kind: 'notFound' } })
+    expect(document()).toBe(before)
   })
 })

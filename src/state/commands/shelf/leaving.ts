@@ -4,6 +4,7 @@ import { isOpen } from '@/core/action'
 import { recordIn, recordsIn, updateOf, type Document, type RecordDiff } from '@/core/journal'
 import { isIdOf, type Action, type AnyRecord, type Area, type Id, type Project } from '@/core/record'
 import { refuse } from '@/core/result'
+import { isTemplate } from '../../read/isTemplate'
 import { everyShelved, standingOn } from '../../read/onShelf'
 import { allPartsOf, partsOfProject } from '../../read/projectParts'
 import { isHeld, projectsOfArea } from '../../read/selectors'
@@ -151,7 +152,8 @@ export const leaveShelf: Command<{
   if (isIdOf('project', id)) {
     const project = recordIn(document, id)
     const isInside = way.kind === 'move' && allPartsOf(document, id).some((part) => part.id === way.toId)
-    return project && !isInside
+    // A template is no project: it has no end, and what it asks would be lost with one.
+    return project && !isTemplate(project) && !isInside
       ? diffOf(...leftProject(context, project, way, as))
       : refuse({ kind: 'notFound' })
   }

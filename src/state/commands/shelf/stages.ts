@@ -11,6 +11,7 @@ import {
   type Stage,
 } from '@/core/record'
 import { refuse } from '@/core/result'
+import { isTemplate } from '../../read/isTemplate'
 import { isHeld, ownerOfStage, stageOwnerOf, stagesOf, type StageOwnerId } from '../../read/selectors'
 import { added, change, changeLine, diffOf, lineOf, rankAfter, removed, type Command } from '../command'
 import { endRefused } from './leaving'
@@ -119,8 +120,9 @@ const stateAfter = {
 /** Ends what went through stages: won, not won, or parked; it keeps the stage it ended in. */
 export const endProject: Command<{ id: Id<'project'>; ending: Ending }> = (context, { id, ending }) => {
   const project = recordIn(context.document, id)
+  if (!project || isTemplate(project)) return refuse({ kind: 'notFound' })
   const state = stateAfter[ending]
-  const open = project && state !== 'notNow' ? endRefused(context.document, project, { state, ending }) : null
+  const open = state !== 'notNow' ? endRefused(context.document, project, { state, ending }) : null
   if (open) return refuse(open)
   return change(context, id, () => ({
     ending,
