@@ -10,6 +10,7 @@ import { at, base, longestBlock, ms, paintedAfter, withServer } from './parts.mj
 import { openedFigures } from './opened.mjs'
 import { chosenFigures } from './chosen.mjs'
 import { badDayFigure, lensFigures, lensScrolling } from './lensShown.mjs'
+import { daysFigures } from './daysShown.mjs'
 import { slowedFigures } from './slowed.mjs'
 import { settingDownFigures } from './settingDown.mjs'
 import { shelfFigures } from './shelvesShown.mjs'
@@ -18,7 +19,7 @@ const phone = { width: 390, height: 844 }
 
 /** A browser profile that holds so many actions, and how bringing them in held the screen. */
 export const profileWith = (browser, actions, { carried = 0, viewport = phone } = {}) =>
-  profileOf(browser, viewport, actions > 0 ? () => fileOf('storeOf.ts', actions, carried) : null)
+  profileOf(browser, viewport, actions > 0 ? () => fileOf('storeOf.ts', [actions, carried]) : null)
 
 /** One with 2,000 projects and 100,000 actions, on a wide page. */
 export const profileOfShelves = (browser) =>
@@ -49,9 +50,9 @@ async function profileOf(browser, viewport, makeFile) {
   return { context, bringing }
 }
 
-/** A store file that a script makes, on the disk: the browser reads it as it reads a person's own. */
-function fileOf(script, ...given) {
-  const path = join(mkdtempSync(join(tmpdir(), 'zen-tray-bench-')), 'store.json')
+/** A file that a script makes, on the disk: the browser reads it as it reads a person's own. */
+function fileOf(script, given = [], name = 'store.json') {
+  const path = join(mkdtempSync(join(tmpdir(), 'zen-tray-bench-')), name)
   const { stdout } = spawnSync(
     process.execPath,
     ['--import', 'tsx', join('scripts', 'bench', script), ...given.map(String)],
@@ -251,6 +252,7 @@ async function hugeFigures(browser, small) {
   const { context, bringing } = await profileWith(browser, 100_000)
   const saved = await saving(context)
   const { heap, history } = await heapAndHistory(context)
+  const days = await daysFigures(context, fileOf('calendarFile.ts', [], 'calendar.ics'))
   return [
     await starts(small, context, '100,000', 7),
     await ticks(context, '100,000'),
@@ -259,6 +261,7 @@ async function hugeFigures(browser, small) {
     ['saving them to a file: longest block of the screen', blockWords(saved), 'at most 50 ms'],
     ['heap at rest with 100,000 actions', `${(heap / 1_000_000).toFixed(0)} MB`, 'at most 300 MB'],
     ['history of one action shown, 100,000 changes kept, median', ms(history), '30 ms'],
+    ...days,
   ]
 }
 

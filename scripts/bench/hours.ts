@@ -4,6 +4,7 @@ import { compareDue, fitOf, makeAvailable, withPromised, type Promised } from '.
 import { layOut, type LayoutAsked } from '../../src/core/layout'
 import { makeRandom } from '../../src/core/random'
 import { addDays, calendarDateUnsafe } from '../../src/core/time'
+import { largeCalendar } from './largeCalendar'
 
 type TimesOf = (runs: number, work: () => unknown) => number[]
 
@@ -14,31 +15,8 @@ const inOrder = (times: number[]): number[] => [...times].sort((a, b) => a - b)
 const at = (times: number[], share: number): string =>
   (inOrder(times)[Math.min(times.length - 1, Math.floor(times.length * share))] as number).toFixed(1)
 
-/** 20,000 events over four years, 4,000 of them repeating since two years. */
-function largeCalendar(): Uint8Array {
-  const stamp = (date: Date) => date.toISOString().replace(/[-:]|\.\d+/g, '')
-  const rules = ['FREQ=WEEKLY', 'FREQ=MONTHLY;BYDAY=2TU', 'FREQ=DAILY;INTERVAL=3', 'FREQ=WEEKLY;BYDAY=MO,WE']
-  const events = Array.from({ length: 20_000 }, (_, index) => {
-    const begins = new Date(Date.UTC(2024, 2, 1) + below(4 * 365) * 86_400_000 + below(96) * 900_000)
-    const isRepeat = index % 5 === 0
-    const first = isRepeat ? new Date(Date.UTC(2024, 2, 1 + below(20), 8 + below(9))) : begins
-    return [
-      'BEGIN:VEVENT',
-      `UID:event-${index}@bench.example`,
-      `DTSTART:${stamp(first)}`,
-      `DTEND:${stamp(new Date(first.getTime() + 1_800_000))}`,
-      `SUMMARY:Event number ${index}`,
-      ...(isRepeat ? [`RRULE:${rules[index % rules.length]}`] : []),
-      'END:VEVENT',
-    ].join('\r\n')
-  })
-  return new TextEncoder().encode(
-    ['BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//bench//', ...events, 'END:VCALENDAR'].join('\r\n'),
-  )
-}
-
 function calendarFigures(timesOf: TimesOf): string[][] {
-  const bytes = largeCalendar()
+  const bytes = new TextEncoder().encode(largeCalendar())
   const reader = makeCalendarReader(() => performance.now())
   const read = timesOf(5, () => reader.read('calendar:a', bytes))
   const seen = { calendarIds: ['calendar:a'], zone: 'Europe/London' }

@@ -56,6 +56,27 @@ test('a project from a template: blanks asked once, every date shown before, mad
   expect(recordsIn(after)).toEqual(recordsIn(before))
 })
 
+test('a month is filled from a template, its dates counted from its first day; one undo', async ({
+  page,
+}) => {
+  await page.setViewportSize(wide)
+  await openWithDemo(page, '/week?view=month')
+  await page.getByRole('button', { name: 'The month after' }).click()
+  await page.getByRole('button', { name: 'Fill the month from a template' }).click()
+  await sheet(page, 'From which template?')
+    .getByRole('option', { name: /^Site visit/ })
+    .click()
+  const asked = sheet(page, 'Make a project')
+  await expect(shown(page).filter({ hasText: 'Measure' })).toHaveText(/fixed Wed 1 Apr, 10:00/)
+  await asked.getByRole('textbox', { name: 'Place' }).fill('Mill school')
+  await asked.getByRole('button', { name: 'Make it' }).click()
+  await page.getByRole('button', { name: 'Close' }).first().click()
+  const first = page.locator('.month [data-place="day 2026-04-01"]')
+  await expect(first).toContainText('10:00 Measure Mill school')
+  await page.keyboard.press('z')
+  await expect(first).not.toContainText('Mill school')
+})
+
 test('a slip that sounds like a template is offered it, with what was said; what lies in the past is told', async ({
   page,
 }) => {

@@ -71,8 +71,20 @@ export function NotePaper({
   const isEmpty = text.trim() === ''
   const loose = lines.open.filter(({ tie }) => tie === null)
   const aheadRef = useRef<Ahead>(nothingYet)
+  /** So much of what was typed before the editor was there has been kept already. */
+  const keptAheadRef = useRef(0)
+  /** Where it is left, or the page goes, before the editor was there. */
+  const keepAhead = () => {
+    const { text: ahead, isLeft } = aheadRef.current
+    if (ahead.trim() === '') return
+    keptAheadRef.current += ahead.length
+    aheadRef.current = { text: '', isLeft }
+    writing.write([text.trimEnd(), ahead].filter((part) => part !== '').join('\n\n'))
+  }
   const write = (at: Where) => {
     aheadRef.current = nothingYet
+    keptAheadRef.current = 0
+    writing.untoldRef.current = keepAhead
     setWhole(true)
     // Only what is a page to its end is written in as one: an editor would lose what it cannot read.
     if (turning.pageOf(text) !== null) setWhere(at)
@@ -101,7 +113,7 @@ export function NotePaper({
       ) : null}
       {isPlain ? <PlainNote of={of} text={text} /> : null}
       {!isPlain && isWriting ? (
-        <Suspense fallback={<TypedAhead label={title} aheadRef={aheadRef} />}>
+        <Suspense fallback={<TypedAhead label={title} aheadRef={aheadRef} keptRef={keptAheadRef} />}>
           <NoteEditor
             aheadRef={aheadRef}
             label={title}
@@ -133,7 +145,15 @@ export function NotePaper({
 const nothingYet: Ahead = { text: '', isLeft: false }
 
 /** Takes the keys until the editor is there, which goes on with what was typed, and ends where that was to end. */
-const TypedAhead = ({ label, aheadRef }: { label: string; aheadRef: RefObject<Ahead> }) => (
+const TypedAhead = ({
+  label,
+  aheadRef,
+  keptRef,
+}: {
+  label: string
+  aheadRef: RefObject<Ahead>
+  keptRef: RefObject<number>
+}) => (
   <textarea
     className="note writing"
     aria-label={label}
@@ -141,7 +161,7 @@ const TypedAhead = ({ label, aheadRef }: { label: string; aheadRef: RefObject<Ah
     // The person has asked to write.
     autoFocus
     onChange={(event) => {
-      aheadRef.current = { text: event.target.value, isLeft: false }
+      aheadRef.current = { text: event.target.value.slice(keptRef.current), isLeft: false }
     }}
     onKeyDown={(event) => {
       if (event.key !== 'Escape') return

@@ -7,6 +7,7 @@ import { select } from '@/state'
 import { DropPlace } from '@/parts/carrying/DropPlace'
 import { NameLine } from '@/parts/text/NameLine'
 import { ProjectLine, StageBoard } from '@/parts/shelves/lazyParts'
+import { FromTemplate } from '@/parts/template/lazyTemplate'
 import { areaPlace } from '@/parts/shelves/shelfPlaces'
 import { useDense } from '@/held/useRemembered'
 import { useAct, useHeld } from '@/held/zen'
@@ -15,7 +16,6 @@ import { WhenNear } from '@/ui/WhenNear'
 import { count } from '@/words'
 import { AreaFace } from './AreaFace'
 import { useFolded } from './FoldButton'
-import { FromTemplate } from './FromTemplate'
 import { ProjectCard } from './ProjectCard'
 
 interface AreaShelfProps {
@@ -105,7 +105,11 @@ function Board({
             label={`New project in ${area.name}`}
             onMake={(title) => act('addProject', { title, areaId: area.id }).ok}
           />
-          <FromTemplate areaId={area.id} name={area.name} />
+          <FromTemplate
+            label="From a template"
+            named={`New in ${area.name} from a template`}
+            areaId={area.id}
+          />
         </Row>
       ) : null}
     </>

@@ -14,6 +14,7 @@ import { useEvents } from '@/held/calendars/useEvents'
 import { useOfSide } from '@/held/side'
 import { useLoads } from '@/held/useLoads'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { FromTemplate } from '@/parts/template/lazyTemplate'
 import { FitSentence } from '@/parts/fit/lazyFit'
 import { CarryAcrossDays } from './CarryAcrossDays'
 import { DayColumns } from './DayColumns'
@@ -74,6 +75,9 @@ export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
           <DayStack days={days} events={events} noDayYet={sheet.noDayYet} />
         )}
       </CarryAcrossDays>
+      <Row paddingTop="$3">
+        <FromTemplate label="Fill the week from a template" day={first} />
+      </Row>
     </Column>
   )
 }

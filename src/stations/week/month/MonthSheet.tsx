@@ -5,6 +5,7 @@ import { monthStartOf, weeksOfMonth } from '@/core/week'
 import { addMonths, lastDayOfMonth, type CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import { Button, Column, IconButton, Row, Sheet } from '@/ui'
+import { FromTemplate } from '@/parts/template/lazyTemplate'
 import { StationHead } from '@/frame/StationHead'
 import { spanWords } from '@/words'
 import { monthWords } from '@/words/dates'
@@ -81,6 +82,9 @@ export function MonthSheet({ day, onDay }: MonthSheetProps) {
           )}
         </Row>
       </CarryAcrossDays>
+      <Row paddingTop="$3">
+        <FromTemplate label="Fill the month from a template" day={month} />
+      </Row>
     </Column>
   )
 }
