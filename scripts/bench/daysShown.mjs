@@ -41,7 +41,7 @@ export async function daysFigures(context, calendar) {
   await page.waitForTimeout(6000)
   const goal = '100 ms'
   const week = await turned(page, 'week')
-  const weekOpened = await opened(page, 'Week', "document.querySelector('.week-card')")
+  const weekOpened = await opened(page, 'Week', `${heading}?.startsWith('Week')`)
   await page.evaluate(press('Month'))
   await page.waitForTimeout(4000)
   const month = await turned(page, 'month')

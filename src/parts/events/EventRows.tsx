@@ -16,18 +16,28 @@ interface EventRowsProps {
   readonly isSmall?: boolean
 }
 
+/** So many are shown of a day; narrow, fewer. The rest is found by search. */
+const mostShown = 40
+const mostNarrow = 12
+
 export function EventRows({ events, date, label, isSmall = false }: EventRowsProps) {
   const { clock } = useZen()
   const zone = clock.zone()
   const onDay = eventsOnDay(events, date, zone)
+  const atMost = isSmall ? mostNarrow : mostShown
   if (onDay.length === 0) return null
   return (
     <Column render="ul" aria-label={label} gap="$1" paddingVertical="$1.5">
-      {onDay.map((event) => (
+      {onDay.slice(0, atMost).map((event) => (
         <Column key={`${event.calendarId} ${event.id}`} render="li">
           <OneEvent event={event} times={eventTimes(event, date, zone)} isSmall={isSmall} />
         </Column>
       ))}
+      {onDay.length > atMost ? (
+        <Words render="li" size="small" tone="inkSoft">
+          {`and ${(onDay.length - atMost).toLocaleString('en-GB')} more`}
+        </Words>
+      ) : null}
     </Column>
   )
 }

@@ -54,7 +54,7 @@ export function NotePaper({
   turning,
 }: NoteBandProps & { notes: OnDemand['notes']; turning: Turning }) {
   const writing = useWriting(of, notes)
-  const { text, problem } = writing
+  const { text, problem, untoldRef } = writing
   const [where, setWhere] = useState<Where | null>(begins ? 'end' : null)
   const [isWhole, setWhole] = useState(false)
   const isWriting = where !== null
@@ -84,7 +84,7 @@ export function NotePaper({
   const write = (at: Where) => {
     aheadRef.current = nothingYet
     keptAheadRef.current = 0
-    writing.untoldRef.current = keepAhead
+    untoldRef.current = keepAhead
     setWhole(true)
     // Only what is a page to its end is written in as one: an editor would lose what it cannot read.
     if (turning.pageOf(text) !== null) setWhere(at)
@@ -122,7 +122,7 @@ export function NotePaper({
             where={where}
             onWrite={writing.write}
             onLeave={stop}
-            untoldRef={writing.untoldRef}
+            untoldRef={untoldRef}
           />
         </Suspense>
       ) : null}

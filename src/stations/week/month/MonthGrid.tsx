@@ -126,10 +126,10 @@ interface DayCellProps {
 
 function DayCell({ day, bars, isOutside, isOpened, wide, onOpen }: DayCellProps) {
   const today = useToday()
-  const { date, events, due, projectsDue, planned, done, load, away } = day
+  const { date, events, due, projectsDue, planned, toChase, done, load, away } = day
   const dues = due.length + projectsDue.length
-  const lines = wide ? linesOf(day) : []
-  const shown = lines.length > linesAtMost ? lines.slice(0, linesAtMost - 1) : lines
+  const all = dues + events.length + planned.length + toChase.length
+  const shown = wide ? linesOf(day, all > linesAtMost ? linesAtMost - 1 : linesAtMost) : []
   const isPast = date < today
   return (
     <div
@@ -163,12 +163,10 @@ function DayCell({ day, bars, isOutside, isOpened, wide, onOpen }: DayCellProps)
       <div className="month-room" />
       {shown.length > 0 ? (
         <ul className="month-lines" aria-label={`On ${longDate(date)}`}>
-          {shown.map((line) => line.draw)}
+          {shown}
         </ul>
       ) : null}
-      {lines.length > shown.length ? (
-        <span className="month-more">{`${lines.length - shown.length} more`}</span>
-      ) : null}
+      {wide && all > shown.length ? <span className="month-more">{`${all - shown.length} more`}</span> : null}
       {wide && done.length > 0 ? <span className="month-more">{`${done.length} done`}</span> : null}
       {wide ? null : (
         <span className="month-marks" aria-hidden>
@@ -180,35 +178,18 @@ function DayCell({ day, bars, isOutside, isOpened, wide, onOpen }: DayCellProps)
   )
 }
 
-interface Line {
-  readonly key: string
-  readonly draw: ReactNode
-}
-
-/** What a day shows, the most binding first. */
-function linesOf({ date, events, due, projectsDue, planned, toChase }: MonthDay): readonly Line[] {
+/** What a day shows, the most binding first, and no more than `most`: there may be hundreds. */
+function linesOf({ date, events, due, projectsDue, planned, toChase }: MonthDay, most: number): ReactNode[] {
+  const few = <T,>(list: readonly T[]) => list.slice(0, most)
   return [
-    ...events.map((event) => ({
-      key: `${event.calendarId} ${event.id}`,
-      draw: <EventLine key={`${event.calendarId} ${event.id} ${event.fromEpochMs}`} event={event} />,
-    })),
-    ...projectsDue.map((project) => ({
-      key: project.id,
-      draw: <ProjectLine key={project.id} project={project} />,
-    })),
-    ...due.map((action) => ({
-      key: `due ${action.id}`,
-      draw: <ActionLine key={`due ${action.id}`} action={action} due={date} />,
-    })),
-    ...planned.map((action) => ({
-      key: action.id,
-      draw: <ActionLine key={action.id} action={action} due={null} />,
-    })),
-    ...toChase.map((action) => ({
-      key: `chase ${action.id}`,
-      draw: <ChaseLine key={`chase ${action.id}`} action={action} />,
-    })),
-  ]
+    ...few(projectsDue).map((project) => <ProjectLine key={project.id} project={project} />),
+    ...few(due).map((action) => <ActionLine key={`due ${action.id}`} action={action} due={date} />),
+    ...few(events).map((event) => (
+      <EventLine key={`${event.calendarId} ${event.id} ${event.fromEpochMs}`} event={event} />
+    )),
+    ...few(planned).map((action) => <ActionLine key={action.id} action={action} due={null} />),
+    ...few(toChase).map((action) => <ChaseLine key={`chase ${action.id}`} action={action} />),
+  ].slice(0, most)
 }
 
 /** What is waited for, on the day for asking after it: it is opened, not carried. */
