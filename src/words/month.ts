@@ -57,8 +57,9 @@ export const plannedAndDone = ({ plannedMinutes, doneMinutes }: Went): string =>
     : `${duration(doneMinutes)} done, ${duration(plannedMinutes)} planned`
 
 /** "10 h 05 done, 8 h of it as planned. 12 h 40 planned." */
-export function spanSaid({ plannedMinutes, doneMinutes, asPlannedMinutes }: Went): string {
-  if (doneMinutes === 0 && plannedMinutes === null) return 'Nothing was done.'
+export function spanSaid({ plannedMinutes, doneMinutes, asPlannedMinutes }: Went, isOver: boolean): string {
+  if (doneMinutes === 0 && plannedMinutes === null)
+    return isOver ? 'Nothing was done.' : 'Nothing is done yet.'
   if (plannedMinutes === null)
     return `${duration(doneMinutes)} done. No day was planned beforehand: use Plan on the Day.`
   return `${duration(doneMinutes)} done, ${duration(asPlannedMinutes)} of it as planned. ${duration(plannedMinutes)} planned.`

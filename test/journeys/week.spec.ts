@@ -278,6 +278,13 @@ test.describe('the week by hand', () => {
       for (const key of ['ArrowDown', 'ArrowLeft', 'ArrowLeft', 'ArrowRight']) await page.keyboard.press(key)
       await expect(cell(page, '2026-03-24')).toHaveClass(/landing-place/)
       await expect(cell(page, '2026-03-18')).toContainText(call)
+      // Escape leaves it where it was.
+      await page.keyboard.press('Escape')
+      await page.keyboard.up('Alt')
+      await expect(cell(page, '2026-03-24')).not.toHaveClass(/landing-place/)
+      await expect(cell(page, '2026-03-18')).toContainText(call)
+      await page.keyboard.down('Alt')
+      for (const key of ['ArrowDown', 'ArrowLeft']) await page.keyboard.press(key)
       await page.keyboard.up('Alt')
       await expect(cell(page, '2026-03-24').getByRole('button', { name: call })).toBeFocused()
       // What stands there because it is due is due on the day that it is carried to; so is a project.
@@ -292,6 +299,10 @@ test.describe('the week by hand', () => {
       await expect(cell(page, '2026-03-20')).toContainText(canteen)
       // A day opens beside, by keys too; there the person is away, and the year knows.
       await page.getByRole('button', { name: /^Wednesday, 11 March, today/ }).focus()
+      await page.keyboard.press('PageDown')
+      await expect(page.getByRole('button', { name: /^Wednesday, 1 April/ })).toBeFocused()
+      await page.keyboard.press('PageUp')
+      await expect(page.getByRole('button', { name: /^Wednesday, 11 March, today/ })).toBeFocused()
       for (const key of ['ArrowDown', 'ArrowRight', 'Enter']) await page.keyboard.press(key)
       const thursday = page.getByRole('region', { name: 'Thursday, 19 March' })
       await expect(thursday).toContainText('Seats out of the hall')
@@ -311,6 +322,15 @@ test.describe('the week by hand', () => {
       await openWithDemo(page, '/week')
       await carryByFinger(page, summary, day(page, 'Thu 12'))
       await expect(day(page, 'Thu 12')).toContainText(summary)
+    })
+    test('in the month, from the day that is opened to another', async ({ page }) => {
+      await openWithDemo(page, '/week?view=month')
+      const call = 'Find the fan’s data sheet'
+      await carryByFinger(page, call, page.locator('.month [data-place="day 2026-03-17"]'))
+      const status = page.getByRole('status').filter({ hasText: `Planned for Tue 17 Mar: ${call}` })
+      await expect(status.first()).toBeAttached()
+      await page.getByRole('button', { name: /^Tuesday, 17 March/ }).click()
+      await expect(page.getByRole('region', { name: 'Tuesday, 17 March' })).toContainText(call)
     })
   })
 })

@@ -3,7 +3,7 @@ import { dayOnSheet, isOpen, occurrenceOf, seriesNameOf } from '@/core/action'
 import { ownUid } from '@/core/calendar/ownUid'
 import type { CalendarEntry } from '@/core/calendar/writeCalendar'
 import { recordIn, recordsIn, type Document } from '@/core/journal'
-import type { Action, Id, Project } from '@/core/record'
+import type { Action, Id, Plan, Project, When } from '@/core/record'
 import { openMoment } from '@/core/reminder'
 import { fromMinute, minuteAfterStart, type CalendarDate } from '@/core/time'
 import * as lists from './actionIndexes'
@@ -36,6 +36,86 @@ function heldIn(
 
 const nameOf = (id: string): string => id.replace(':', '-')
 
+/** What every entry of an action says. */
+const saidOf = ({ title, note, link, minutes, weight, createdAtEpochMs }: Action) => ({
+  ...plain,
+  title,
+  note,
+  link,
+  minutes,
+  weight,
+  createdAtEpochMs,
+})
+const plain = { minutes: null, isPlanned: false, repeat: null, alarms: [], weight: 'should' } as const
+
+/** Its fixed time as an event, and when it is due as a to-do. */
+function ownEntries(document: Document, action: Action): CalendarEntry[] {
+  const { id, at, due } = action
+  const settings = settingsIn(document)
+  const repeat = repeatOf(document, id)
+  // What comes back is one series in the other calendar too, whichever of it stands here now.
+  const name = nameOf(repeat ? `action:${seriesNameOf(id)}` : id)
+  const occurrence = repeat ? occurrenceOf(action, repeat) : null
+  const alarms = remindersOf(document, id).flatMap((reminder) => openMoment(reminder, action, settings) ?? [])
+  // What was moved off its rule, this once, comes once.
+  const repeatOn = (date: CalendarDate) =>
+    repeat && !repeat.fromDone && date === occurrence
+      ? { rule: repeat.rule, startsOn: repeat.startsOn, skips: repeat.skips }
+      : null
+  const entry = (part: 'at' | 'due', when: When): CalendarEntry => ({
+    ...saidOf(action),
+    uid: ownUid(name, part),
+    kind: part === 'at' ? 'event' : 'todo',
+    when,
+    repeat: repeatOn(when.date),
+    // Once is enough.
+    alarms: part === 'due' && at ? [] : alarms,
+  })
+  return [...(at ? [entry('at', at)] : []), ...(due ? [entry('due', due)] : [])]
+}
+
+/** What is planned at an hour of a day. */
+function plannedEntries(
+  document: Document,
+  { date, placed }: Plan,
+  shown: ReadonlySet<string>,
+  today: CalendarDate,
+  zone: string,
+): CalendarEntry[] {
+  if (date < today) return []
+  return Object.entries(placed).flatMap(([id, elapsed]) => {
+    const action = shown.has(id) ? recordIn(document, id as Id<'action'>) : undefined
+    // On another day by now, or at a fixed time, it is planned nowhere in this one.
+    if (!action || !isOpen(action) || action.at || dayOnSheet(action, today) !== date) return []
+    const time = fromMinute(minuteAfterStart(date, elapsed, zone))
+    return [
+      {
+        ...saidOf(action),
+        uid: ownUid(nameOf(id), 'planned'),
+        kind: 'event',
+        when: { date, time },
+        isPlanned: true,
+      },
+    ]
+  })
+}
+
+const projectEntry = ({ id, title, outcome, due, createdAtEpochMs }: Project): CalendarEntry[] =>
+  due === null
+    ? []
+    : [
+        {
+          ...plain,
+          uid: ownUid(nameOf(id), 'due'),
+          kind: 'todo',
+          title,
+          note: outcome,
+          link: null,
+          createdAtEpochMs,
+          when: { date: due, time: null },
+        },
+      ]
+
 /** The entries of a calendar file. `zone` is that of the person, by whose clock everything is told. */
 export function calendarEntriesOf(
   document: Document,
@@ -43,95 +123,11 @@ export function calendarEntriesOf(
   today: CalendarDate,
   zone: string,
 ): CalendarEntry[] {
-  const settings = settingsIn(document)
   const { actions, projects } = heldIn(document, part)
-  const plain = {
-    minutes: null,
-    isPlanned: false,
-    repeat: null,
-    alarms: [],
-    weight: 'should',
-  } as const
-  const entriesOf = (action: Action): CalendarEntry[] => {
-    const { id, title, note, link, at, due, minutes, weight, createdAtEpochMs } = action
-    const repeat = repeatOf(document, id)
-    // What comes back is one series in the other calendar too, whichever of it stands here now.
-    const name = nameOf(repeat ? `action:${seriesNameOf(id)}` : id)
-    const occurrence = repeat ? occurrenceOf(action, repeat) : null
-    const base = {
-      title,
-      note,
-      link,
-      minutes,
-      weight,
-      createdAtEpochMs,
-      isPlanned: false,
-      alarms: remindersOf(document, id).flatMap((reminder) => openMoment(reminder, action, settings) ?? []),
-    }
-    // What was moved off its rule, this once, comes once.
-    const repeatOn = (date: CalendarDate) =>
-      repeat && !repeat.fromDone && date === occurrence
-        ? { rule: repeat.rule, startsOn: repeat.startsOn, skips: repeat.skips }
-        : null
-    const entries: CalendarEntry[] = []
-    if (at)
-      entries.push({ ...base, uid: ownUid(name, 'at'), kind: 'event', when: at, repeat: repeatOn(at.date) })
-    if (due)
-      entries.push({
-        ...base,
-        uid: ownUid(name, 'due'),
-        kind: 'todo',
-        when: due,
-        repeat: repeatOn(due.date),
-        // Once is enough.
-        alarms: at ? [] : base.alarms,
-      })
-    return entries
-  }
-  const shown = new Set(actions.map(({ id }) => id))
-  const planned = recordsIn(document, 'plan').flatMap(({ date, placed }) =>
-    date < today
-      ? []
-      : Object.entries(placed).flatMap(([key, elapsed]): CalendarEntry[] => {
-          const action = recordIn(document, key as Id<'action'>)
-          if (!action || !shown.has(action.id) || !isOpen(action) || action.at) return []
-          // On another day by now it is planned nowhere in this one.
-          if (dayOnSheet(action, today) !== date) return []
-          const { id, title, note, link, minutes, weight, createdAtEpochMs } = action
-          const time = fromMinute(minuteAfterStart(date, elapsed, zone))
-          return [
-            {
-              ...plain,
-              uid: ownUid(nameOf(id), 'planned'),
-              kind: 'event',
-              title,
-              note,
-              link,
-              minutes,
-              weight,
-              createdAtEpochMs,
-              when: { date, time },
-              isPlanned: true,
-            },
-          ]
-        }),
-  )
-  const ofProjects = projects.flatMap(
-    ({ id, title, outcome, due, state, createdAtEpochMs }): CalendarEntry[] =>
-      due !== null && isHeld(state)
-        ? [
-            {
-              ...plain,
-              uid: ownUid(nameOf(id), 'due'),
-              kind: 'todo',
-              title,
-              note: outcome,
-              link: null,
-              createdAtEpochMs,
-              when: { date: due, time: null },
-            },
-          ]
-        : [],
-  )
-  return [...actions.filter(isOpen).flatMap(entriesOf), ...planned, ...ofProjects]
+  const shown = new Set<string>(actions.map(({ id }) => id))
+  return [
+    ...actions.filter(isOpen).flatMap((action) => ownEntries(document, action)),
+    ...recordsIn(document, 'plan').flatMap((plan) => plannedEntries(document, plan, shown, today, zone)),
+    ...projects.filter(({ state }) => isHeld(state)).flatMap(projectEntry),
+  ]
 }

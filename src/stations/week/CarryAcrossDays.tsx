@@ -77,13 +77,18 @@ function useDaysLaying(first: CalendarDate): Laying<Carried> {
   /** The day that a row stands on because it is due then (`data-due`): carried, its promise moves. */
   const dueOf = (row: HTMLElement | null) => row?.dataset['due'] as CalendarDate | undefined
   const hand = useRef<InHand | null>(null)
+  /** Empties the hand: what it held stays where it was. */
+  const leave = (): InHand | null => {
+    const held = hand.current
+    hand.current = null
+    held?.forget()
+    held?.mark?.classList.remove(landing)
+    return held
+  }
   /** Lets go of what keys carry: it lies where they have brought it, as one move. */
   const layDown = () => {
-    const held = hand.current
+    const held = leave()
     if (!held) return
-    hand.current = null
-    held.forget()
-    held.mark?.classList.remove(landing)
     if (held.isDue) promise(held.id, held.to)
     else {
       const action = recordIn(store.api.getState().document, held.id as Id<'action'>)
@@ -102,10 +107,18 @@ function useDaysLaying(first: CalendarDate): Laying<Carried> {
       event.preventDefault()
       layDown()
     }
+    const escape = (event: KeyboardEvent) => {
+      if (event.key !== 'Escape') return
+      event.preventDefault()
+      event.stopPropagation()
+      leave()
+    }
     window.addEventListener('keyup', up)
+    window.addEventListener('keydown', escape, { capture: true })
     window.addEventListener('blur', layDown)
     const forget = () => {
       window.removeEventListener('keyup', up)
+      window.removeEventListener('keydown', escape, { capture: true })
       window.removeEventListener('blur', layDown)
     }
     return { id, isDue: Boolean(due), to: day ?? begins, mark: null, forget }

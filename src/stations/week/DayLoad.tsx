@@ -1,4 +1,3 @@
-import { View } from '@tamagui/core'
 import { Column, Words } from '@/ui'
 import { recordIn } from '@/core/journal'
 import { useHeld } from '@/held/zen'
@@ -6,12 +5,13 @@ import { select } from '@/state'
 import { loadShort } from '@/words'
 import { awayWords } from '@/words/hours'
 import { doneWords } from '@/words/month'
+import { Fullness } from './Fullness'
 import type { ShownDay } from './shownDay'
 
 /** What is planned over a bar to scale: moss what fits, clay what does not. Of a day that has passed, what was done. */
 export function DayLoad({ day, isPast }: { day: ShownDay; isPast: boolean }) {
   const { load, done } = day
-  const { plannedMinutes, availableMinutes, overMinutes } = load
+  const { overMinutes } = load
   const away = useHeld(({ document }) => recordIn(document, select.planIdOf(day.date))?.away ?? null)
   if (isPast)
     return (
@@ -19,7 +19,6 @@ export function DayLoad({ day, isPast }: { day: ShownDay; isPast: boolean }) {
         {doneWords(day)}
       </Words>
     )
-  const whole = Math.max(plannedMinutes, availableMinutes, 1)
   return (
     <Column gap="$1" flexShrink={0}>
       {away === null ? null : (
@@ -31,20 +30,7 @@ export function DayLoad({ day, isPast }: { day: ShownDay; isPast: boolean }) {
         {loadShort(load)}
         {overMinutes > 0 ? ': too much' : ''}
       </Words>
-      <View
-        height={8}
-        borderWidth={1}
-        borderColor="$edge"
-        backgroundColor="$slip"
-        flexDirection="row"
-        aria-hidden
-      >
-        <View
-          backgroundColor="$mossWash"
-          style={{ width: `${(Math.min(plannedMinutes, availableMinutes) / whole) * 100}%` }}
-        />
-        <View backgroundColor="$clayFill" style={{ width: `${(overMinutes / whole) * 100}%` }} />
-      </View>
+      <Fullness load={load} isTall />
       {done.length > 0 ? (
         <Words size="small" tone="inkSoft">
           {doneWords(day)}

@@ -17,7 +17,7 @@ import { doneWords } from '@/words/month'
 import { useToday } from '@/held/zen'
 import { noDay } from './CarryAcrossDays'
 import { DayLoad } from './DayLoad'
-import { Fullness } from './month/Fullness'
+import { Fullness } from './Fullness'
 import type { ShownDay } from './shownDay'
 
 export function DayStack({
@@ -53,7 +53,7 @@ export function DayStack({
             disabled={day.date < today && !hasSome(day)}
             onClick={() => goTo(day.date)}
           >
-            <span>{weekdayNames[weekdayOf(day.date)]}</span>
+            <span>{weekdayNames[weekdayOf(day.date)]}</span>{' '}
             <span className="week-day-number">{Number(day.date.slice(8))}</span>
             {day.date < today ? <span className="fullness none" /> : <Fullness load={day.load} />}
           </button>

@@ -56,18 +56,21 @@ function Minutes({ names, dates, rows, before }: HowItWentProps) {
     ...daysTogether(of.flatMap((date) => days.get(date) ?? [])),
     isAhead: (of[0] ?? today) > today,
   }))
+  const come = told.filter(({ isAhead }) => !isAhead)
   const most = Math.max(1, ...told.map((row) => Math.max(row.plannedMinutes ?? 0, row.doneMinutes)))
   return (
     <Column gap="$1">
-      <Words>{spanSaid(all)}</Words>
-      <BandHeading title="Planned and done" />
-      <Column render="ul" aria-label="Planned and done" gap="$2">
-        {told
-          .filter(({ isAhead }) => !isAhead)
-          .map((row) => (
-            <PlannedAndDone key={row.label} row={row} most={most} />
-          ))}
-      </Column>
+      <Words>{spanSaid(all, last < today)}</Words>
+      {come.length > 0 ? (
+        <>
+          <BandHeading title="Planned and done" />
+          <Column render="ul" aria-label="Planned and done" gap="$2">
+            {come.map((row) => (
+              <PlannedAndDone key={row.label} row={row} most={most} />
+            ))}
+          </Column>
+        </>
+      ) : null}
       {areas.length > 0 ? (
         <>
           <BandHeading title="By area" />

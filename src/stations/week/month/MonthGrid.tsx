@@ -19,7 +19,7 @@ import { weekdayNames } from '@/words/contexts'
 import { eventTitle } from '@/words/events'
 import { awayWords } from '@/words/hours'
 import { dayOfMonthWords } from '@/words/month'
-import { Fullness } from './Fullness'
+import { Fullness } from '../Fullness'
 import type { MonthDay } from './useMonth'
 
 /** So many lines a day has room for, and so many bars a week; what is more is counted, and read in the day. */
@@ -49,11 +49,18 @@ export function MonthGrid({ weeks, days, bars, month, opened, onOpen, onTurn }: 
     if (turn === undefined && by === undefined) return
     event.preventDefault()
     event.stopPropagation()
-    if (turn !== undefined) return onTurn(turn)
+    const turnBy = (months: 1 | -1) => {
+      onTurn(months)
+      // On to the day that is opened there.
+      requestAnimationFrame(() =>
+        box.current?.querySelector<HTMLElement>('[data-day][tabindex="0"]')?.focus(),
+      )
+    }
+    if (turn !== undefined) return turnBy(turn)
     const all = [...(box.current?.querySelectorAll<HTMLElement>('[data-day]') ?? [])]
     const next = all[all.indexOf(button) + (by ?? 0)]
     if (next) next.focus()
-    else onTurn((by ?? 0) < 0 ? -1 : 1)
+    else turnBy((by ?? 0) < 0 ? -1 : 1)
   }
   return (
     <div ref={box} className="month" data-weeks onKeyDown={onKeyDown}>

@@ -15,7 +15,7 @@ import { weekdayNames } from '@/words/contexts'
 import { monthWords } from '@/words/dates'
 import { eventTitle } from '@/words/events'
 import { awayWords } from '@/words/hours'
-import { Fullness } from '../month/Fullness'
+import { Fullness } from '../Fullness'
 
 interface YearMonthProps {
   readonly month: CalendarDate
