@@ -65,6 +65,12 @@ export function DaysAway() {
   )
 }
 
+const asked = [
+  { field: 'from', label: 'From', example: '12 june', maxLength: 60 },
+  { field: 'to', label: 'To, with that day', example: '19 june', maxLength: 60 },
+  { field: 'what', label: 'What for', example: 'Leave', maxLength: titleLimit },
+] as const
+
 function AddDaysAway({ onClose }: { onClose: () => void }) {
   const act = useAct()
   const today = useToday()
@@ -95,39 +101,22 @@ function AddDaysAway({ onClose }: { onClose: () => void }) {
     )
     onClose()
   }
-  const problemOf = (field: 'from' | 'to') => (problem?.field === field ? problem.says : null)
   return (
     <SlideOver title="Add days away" onClose={onClose}>
-      <Field
-        label="From"
-        shown
-        autoFocus
-        placeholder="12 june"
-        value={said.from}
-        maxLength={60}
-        problem={problemOf('from')}
-        onChangeText={set('from')}
-        onSubmitEditing={save}
-      />
-      <Field
-        label="To, with that day"
-        shown
-        placeholder="19 june"
-        value={said.to}
-        maxLength={60}
-        problem={problemOf('to')}
-        onChangeText={set('to')}
-        onSubmitEditing={save}
-      />
-      <Field
-        label="What for"
-        shown
-        placeholder="Leave"
-        value={said.what}
-        maxLength={titleLimit}
-        onChangeText={set('what')}
-        onSubmitEditing={save}
-      />
+      {asked.map(({ field, label, example, maxLength }, at) => (
+        <Field
+          key={field}
+          label={label}
+          shown
+          autoFocus={at === 0}
+          placeholder={example}
+          value={said[field]}
+          maxLength={maxLength}
+          problem={problem?.field === field ? problem.says : null}
+          onChangeText={set(field)}
+          onSubmitEditing={save}
+        />
+      ))}
       <Row gap="$2" justifyContent="flex-end">
         <Button kind="quiet" label="Cancel" onPress={onClose} />
         <Button kind="main" label="Save" onPress={save} />
