@@ -4,19 +4,13 @@ import { expect, test, type Page } from '@playwright/test'
 import { measureContrast } from './contrast'
 import { narrow, openWithDemo, plan, wide, shelfPart } from './parts'
 
-const places = [
-  '/',
-  '/sorting',
-  '/day',
-  '/week',
-  '/week?view=month',
-  '/week?view=year',
-  '/shelves',
-  '/review',
-  '/settings',
-  '/help',
-  '/nowhere',
-] as const
+/** The stations, in groups that take about as long as one another to look at. */
+const stations = {
+  'where the day is': ['/', '/sorting', '/day'],
+  'where the weeks are': ['/week', '/week?view=month', '/week?view=year'],
+  'where things are kept': ['/shelves', '/review', '/settings', '/help', '/nowhere'],
+}
+const places = Object.values(stations).flat()
 
 /** A lens of the demo as a table and one as columns, by what the device remembers of them. */
 const lensPlaces = ['/day?lens=lens:ready-short', '/day?lens=lens:ready-by-date'] as const
@@ -70,111 +64,138 @@ async function faintFaults(page: Page): Promise<string[]> {
   return found
 }
 
-test('axe finds nothing serious on any station, and everything can be read in both themes', async ({
-  page,
-}) => {
-  test.setTimeout(150_000)
-  await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' })
-  const faults = async () => [...(await seriousFaults(page)), ...(await faintFaults(page))]
-  await openWithDemo(page)
-  for (const path of places) {
-    await settle(page, path)
-    expect(await faults(), path).toEqual([])
-  }
-  await page.goto('/day')
-  await page.locator('[data-row]').first().click()
-  await expect(page.getByRole('group', { name: 'Add' })).toBeVisible()
-  expect(await faults(), 'an opened action').toEqual([])
-  await page.getByRole('dialog').getByRole('button', { name: 'More', exact: true }).click()
-  await expect(page.getByRole('region', { name: 'History' })).toBeVisible()
-  expect(await faults(), 'more of an action').toEqual([])
-  await page.keyboard.press('Escape')
-  await page.getByRole('group', { name: 'What is set' }).getByRole('button').first().click()
-  await expect(page.getByRole('grid')).toBeVisible()
-  expect(await faults(), 'the chooser of days').toEqual([])
-  await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: /^Change: |^no project or area/ }).click()
-  await expect(page.getByRole('combobox')).toBeVisible()
-  expect(await faults(), 'the chooser of shelves').toEqual([])
-  await page.goto('/shelves')
-  await shelfPart(page, 'Kept', 'Meeting notes')
-  await page.getByRole('button', { name: /^Call with Kofi/ }).click()
-  await expect(page.getByRole('heading', { name: 'The hatch' })).toBeVisible()
-  expect(await faults(), 'a meeting note').toEqual([])
-  await page.getByRole('button', { name: 'Edit note: Meeting note' }).click()
-  await expect(page.getByRole('toolbar')).toBeVisible()
-  expect(await faults(), 'a meeting note that is written in').toEqual([])
-  await page.goto('/shelves')
-  await shelfPart(page, 'Kept', 'Check boxes')
-  await expect(page.getByRole('button', { name: /^Make an action of/ }).first()).toBeVisible()
-  expect(await faults(), 'every open check box').toEqual([])
-  await shelfPart(page, 'Kept', 'Checklists')
-  await page.getByRole('button', { name: /Saturday market/ }).click()
-  await page.getByRole('button', { name: 'Walk through it' }).click()
-  await expect(page.getByText('2 of 5')).toHaveCount(3)
-  expect(await faults(), 'walking').toEqual([])
-  await page.goto('/day')
-  for (const act of ['Plan the day', 'Spread out', 'Close the day'] as const) {
-    await plan(page, act)
-    await expect(page.getByRole('dialog')).toBeVisible()
-    expect(await faults(), act).toEqual([])
+/** What axe and the contrast of both themes say of the page as it is. */
+const faults = async (page: Page) => [...(await seriousFaults(page)), ...(await faintFaults(page))]
+
+test.describe('axe finds nothing serious, and everything can be read in both themes', () => {
+  // Each place is looked at by axe once and measured twice, which is work for the processor alone.
+  test.describe.configure({ timeout: 150_000 })
+  test.beforeEach(async ({ page }) => {
+    await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' })
+    await openWithDemo(page)
+  })
+
+  for (const [where, paths] of Object.entries(stations))
+    test(where, async ({ page }) => {
+      for (const path of paths) {
+        await settle(page, path)
+        expect(await faults(page), path).toEqual([])
+      }
+    })
+
+  test('the glance, and stations on a wide page', async ({ page }) => {
+    await page.goto('/glance')
+    await expect(page.getByText('Open the day')).toBeVisible()
+    expect(await faults(page), 'the glance').toEqual([])
+    await page.setViewportSize(wide)
+    for (const path of ['/day', '/week', '/shelves']) {
+      await settle(page, path)
+      expect(await faults(page), `${path} wide`).toEqual([])
+    }
+    // What is too faint is told.
+    await page.addStyleTag({ content: 'main button { opacity: 0.3 !important }' })
+    expect(await faintFaults(page)).not.toEqual([])
+  })
+
+  test('on an action and what it is chosen from', async ({ page }) => {
+    await page.goto('/day')
+    await page.locator('[data-row]').first().click()
+    await expect(page.getByRole('group', { name: 'Add' })).toBeVisible()
+    expect(await faults(page), 'an opened action').toEqual([])
+    await page.getByRole('dialog').getByRole('button', { name: 'More', exact: true }).click()
+    await expect(page.getByRole('region', { name: 'History' })).toBeVisible()
+    expect(await faults(page), 'more of an action').toEqual([])
     await page.keyboard.press('Escape')
-  }
-  await page.getByRole('button', { name: 'Show as hours' }).click()
-  await page
-    .getByRole('button', { name: / free: / })
-    .first()
-    .click()
-  await expect(page.getByRole('list', { name: 'What fits' })).toBeVisible()
-  expect(await faults(), 'a gap of the day').toEqual([])
-  await page.keyboard.press('Escape')
-  await expect(page.getByRole('list', { name: 'Hours of today' })).toBeVisible()
-  expect(await faults(), 'the day as hours').toEqual([])
-  await page.getByRole('button', { name: 'Show as a list' }).click()
-  await page.getByRole('tab', { name: 'In reach' }).click()
-  await narrow(page, 'any length', 'radio', '30 min')
-  await page.getByRole('button', { name: 'Unfold what is just out of reach' }).click()
-  expect(await faults(), 'in reach').toEqual([])
-  await page.getByRole('tab', { name: 'All lenses' }).click()
-  await expect(page.getByRole('list', { name: 'Lenses' })).toBeVisible()
-  expect(await faults(), 'all lenses').toEqual([])
-  await page.getByRole('tab', { name: 'Short and light' }).click()
-  await page.getByRole('button', { name: 'Say more of this lens' }).click()
-  await expect(page.getByRole('dialog')).toBeVisible()
-  expect(await faults(), 'what else of a lens').toEqual([])
-  await page.getByRole('dialog').getByRole('button', { name: 'due', exact: true }).click()
-  expect(await faults(), 'a condition of a lens').toEqual([])
-  await page.keyboard.press('Escape')
-  for (const view of ['columns', 'table', 'by date']) {
-    await page.getByRole('radio', { name: view, exact: true }).click()
-    await expect(page.getByRole('checkbox').first()).toBeVisible()
-    expect(await faults(), `a lens shown as ${view}`).toEqual([])
-  }
-  await page.getByRole('button', { name: 'Details on a row' }).click()
-  await expect(page.getByRole('dialog')).toBeVisible()
-  expect(await faults(), 'the details of a row').toEqual([])
-  await page.goto('/glance')
-  await expect(page.getByText('Open the day')).toBeVisible()
-  expect(await faults(), 'the glance').toEqual([])
-  await page.goto('/sorting')
-  await page.getByRole('button', { name: 'Action', exact: true }).click()
-  expect(await faults(), 'sorting an action').toEqual([])
-  await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: 'Hand over', exact: true }).click()
-  expect(await faults(), 'handing over').toEqual([])
-  await page.goto('/')
-  await page.getByRole('textbox', { name: 'Add to the Tray' }).fill('send it by 3/4, saturday morning, phone')
-  await page.getByRole('button', { name: /^the stairwell/ }).click()
-  await expect(page.getByRole('list', { name: 'Files' })).toBeVisible()
-  expect(await faults(), 'chips, guesses and files').toEqual([])
-  await page.setViewportSize(wide)
-  for (const path of ['/day', '/week', '/shelves']) {
-    await settle(page, path)
-    expect(await faults(), `${path} wide`).toEqual([])
-  }
-  // What is too faint is told.
-  await page.addStyleTag({ content: 'main button { opacity: 0.3 !important }' })
-  expect(await faintFaults(page)).not.toEqual([])
+    await page.getByRole('group', { name: 'What is set' }).getByRole('button').first().click()
+    await expect(page.getByRole('grid')).toBeVisible()
+    expect(await faults(page), 'the chooser of days').toEqual([])
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: /^Change: |^no project or area/ }).click()
+    await expect(page.getByRole('combobox')).toBeVisible()
+    expect(await faults(page), 'the chooser of shelves').toEqual([])
+  })
+
+  test('on meeting notes, check boxes and a walk', async ({ page }) => {
+    await page.goto('/shelves')
+    await shelfPart(page, 'Kept', 'Meeting notes')
+    await page.getByRole('button', { name: /^Call with Kofi/ }).click()
+    await expect(page.getByRole('heading', { name: 'The hatch' })).toBeVisible()
+    expect(await faults(page), 'a meeting note').toEqual([])
+    await page.getByRole('button', { name: 'Edit note: Meeting note' }).click()
+    await expect(page.getByRole('toolbar')).toBeVisible()
+    expect(await faults(page), 'a meeting note that is written in').toEqual([])
+    await page.goto('/shelves')
+    await shelfPart(page, 'Kept', 'Check boxes')
+    await expect(page.getByRole('button', { name: /^Make an action of/ }).first()).toBeVisible()
+    expect(await faults(page), 'every open check box').toEqual([])
+    await shelfPart(page, 'Kept', 'Checklists')
+    await page.getByRole('button', { name: /Saturday market/ }).click()
+    await page.getByRole('button', { name: 'Walk through it' }).click()
+    await expect(page.getByText('2 of 5')).toHaveCount(3)
+    expect(await faults(page), 'walking').toEqual([])
+  })
+
+  test('on the sheets of a day and its hours', async ({ page }) => {
+    await page.goto('/day')
+    for (const act of ['Plan the day', 'Spread out', 'Close the day'] as const) {
+      await plan(page, act)
+      await expect(page.getByRole('dialog')).toBeVisible()
+      expect(await faults(page), act).toEqual([])
+      await page.keyboard.press('Escape')
+    }
+    await page.getByRole('button', { name: 'Show as hours' }).click()
+    await page
+      .getByRole('button', { name: / free: / })
+      .first()
+      .click()
+    await expect(page.getByRole('list', { name: 'What fits' })).toBeVisible()
+    expect(await faults(page), 'a gap of the day').toEqual([])
+    await page.keyboard.press('Escape')
+    await expect(page.getByRole('list', { name: 'Hours of today' })).toBeVisible()
+    expect(await faults(page), 'the day as hours').toEqual([])
+  })
+
+  test('on lenses and what narrows them', async ({ page }) => {
+    await page.goto('/day')
+    await page.getByRole('tab', { name: 'In reach' }).click()
+    await narrow(page, 'any length', 'radio', '30 min')
+    await page.getByRole('button', { name: 'Unfold what is just out of reach' }).click()
+    expect(await faults(page), 'in reach').toEqual([])
+    await page.getByRole('tab', { name: 'All lenses' }).click()
+    await expect(page.getByRole('list', { name: 'Lenses' })).toBeVisible()
+    expect(await faults(page), 'all lenses').toEqual([])
+    await page.getByRole('tab', { name: 'Short and light' }).click()
+    await page.getByRole('button', { name: 'Say more of this lens' }).click()
+    await expect(page.getByRole('dialog')).toBeVisible()
+    expect(await faults(page), 'what else of a lens').toEqual([])
+    await page.getByRole('dialog').getByRole('button', { name: 'due', exact: true }).click()
+    expect(await faults(page), 'a condition of a lens').toEqual([])
+    await page.keyboard.press('Escape')
+    for (const view of ['columns', 'table', 'by date']) {
+      await page.getByRole('radio', { name: view, exact: true }).click()
+      await expect(page.getByRole('checkbox').first()).toBeVisible()
+      expect(await faults(page), `a lens shown as ${view}`).toEqual([])
+    }
+    await page.getByRole('button', { name: 'Details on a row' }).click()
+    await expect(page.getByRole('dialog')).toBeVisible()
+    expect(await faults(page), 'the details of a row').toEqual([])
+  })
+
+  test('on sorting and on what is set down', async ({ page }) => {
+    await page.goto('/sorting')
+    await page.getByRole('button', { name: 'Action', exact: true }).click()
+    expect(await faults(page), 'sorting an action').toEqual([])
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Hand over', exact: true }).click()
+    expect(await faults(page), 'handing over').toEqual([])
+    await page.goto('/')
+    await page
+      .getByRole('textbox', { name: 'Add to the Tray' })
+      .fill('send it by 3/4, saturday morning, phone')
+    await page.getByRole('button', { name: /^the stairwell/ }).click()
+    await expect(page.getByRole('list', { name: 'Files' })).toBeVisible()
+    expect(await faults(page), 'chips, guesses and files').toEqual([])
+  })
 })
 
 test('nothing is wider than the page from 320 to 1920, or with text at 200 %', async ({ page }) => {
