@@ -41,6 +41,8 @@ export type OpenSheet =
   | { readonly kind: 'walk'; readonly id: Id<'checklist'> }
   /** An event of a calendar: it is no record, and is looked up in its calendar. */
   | { readonly kind: 'event'; readonly event: ShownEvent }
+  /** Finding free times to offer, and what is held already. */
+  | { readonly kind: 'offerTimes'; readonly personId?: Id<'person'> }
   /** A project ends, and something in it is open: where that goes. */
   | { readonly kind: 'leaveProject'; readonly id: Id<'project'>; readonly as: EndsAs }
   /** As many are underway as may be: which is laid down for this one. */

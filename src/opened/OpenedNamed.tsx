@@ -9,6 +9,7 @@ import { DoneBand } from '@/parts/done/DoneBand'
 import { useDonePlace } from '@/parts/done/useDonePlace'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { EditText } from '@/parts/text/EditText'
+import { desk } from '@/held/desk'
 import { useAct, useHeld } from '@/held/zen'
 import { ContextBands, ContextIs } from './ContextBands'
 import { AddActionLine } from '@/parts/capture/AddActionLine'
@@ -58,6 +59,14 @@ export function OpenedNamed({ named }: { named: Context | Person }) {
           <NoteBand of={id} />
           <MeetingNotes of={id} />
           <Remarks of={id} />
+          <Row>
+            <Button
+              kind="quiet"
+              label="Times to offer"
+              aria-haspopup="dialog"
+              onPress={() => desk.getState().openSheet({ kind: 'offerTimes', personId: id as Id<'person'> })}
+            />
+          </Row>
         </>
       ) : null}
       {isContext ? <ContextIs context={named as Context} /> : null}

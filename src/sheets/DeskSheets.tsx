@@ -1,6 +1,8 @@
 // The sheets that slide over any station.
 import { lazy, Suspense } from 'react'
+import type { Id } from '@/core/record'
 import { desk, type OpenSheet } from '@/held/desk'
+import { heldCalendarId } from '@/state/read/offers'
 import { LeaveProject } from '@/parts/shelves/lazyParts'
 import { ChaseSheet } from './ChaseSheet'
 import { EventSheet } from './EventSheet'
@@ -17,6 +19,12 @@ import { UseTemplate } from './UseTemplate'
 import { WalkSheet } from './WalkSheet'
 
 const SearchSheet = lazy(() => import('./SearchSheet'))
+const OfferTimes = lazy(() =>
+  import('./offers/offerSheets').then((module) => ({ default: module.OfferTimes })),
+)
+const HeldTimeSheet = lazy(() =>
+  import('./offers/offerSheets').then((module) => ({ default: module.HeldTimeSheet })),
+)
 
 export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
   const close = () => desk.getState().closeSheet()
@@ -43,7 +51,19 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
     case 'walk':
       return <WalkSheet id={sheet.id} onClose={close} />
     case 'event':
-      return <EventSheet event={sheet.event} onClose={close} />
+      return sheet.event.calendarId === heldCalendarId ? (
+        <Suspense fallback={null}>
+          <HeldTimeSheet id={sheet.event.id as Id<'heldTime'>} onClose={close} />
+        </Suspense>
+      ) : (
+        <EventSheet event={sheet.event} onClose={close} />
+      )
+    case 'offerTimes':
+      return (
+        <Suspense fallback={null}>
+          <OfferTimes {...sheet} onClose={close} />
+        </Suspense>
+      )
     case 'reminders':
       return <RemindersSheet onClose={close} />
     case 'more':

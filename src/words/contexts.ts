@@ -14,14 +14,15 @@ export function contextWords(document: Document, id: Id<'context'>): string {
 
 export const weekdayNames = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const
 
-/** "Mon to Fri, 09:00 to 17:00" */
-export function hoursWords(hours: Context['hours']): string {
-  if (!hours) return 'always at hand'
-  const days = [...hours.weekdays].sort((a, b) => a - b)
+/** "Mon to Fri", "Mon, Wed", "each day" */
+export function weekdaysWords(weekdays: readonly number[]): string {
+  const days = [...weekdays].sort((a, b) => a - b)
+  if (days.length === 0 || days.length === 7) return 'each day'
   const isRun = days.length > 2 && days.every((day, at) => day === (days[0] ?? 0) + at)
   const names = days.map((day) => weekdayNames[day] ?? '')
-  const on = isRun ? `${names[0]} to ${names.at(-1)}` : names.join(', ')
-  return [days.length === 0 || days.length === 7 ? 'each day' : on, `${hours.from} to ${hours.until}`].join(
-    ', ',
-  )
+  return isRun ? `${names[0]} to ${names.at(-1)}` : names.join(', ')
 }
+
+/** "Mon to Fri, 09:00 to 17:00" */
+export const hoursWords = (hours: Context['hours']): string =>
+  hours ? `${weekdaysWords(hours.weekdays)}, ${hours.from} to ${hours.until}` : 'always at hand'

@@ -64,6 +64,7 @@ export const helpParts = [
       'Seven days with what is planned against the time you have. Past days show what was done. Move an action to a day with its button, drag it, or hold Alt and press the arrows.',
       'Month shows what is due and planned on each day; choose a day to see it beside. Drag what is due to change its date. Year shows holidays, how full days are, and your days away.',
       'Minutes says what was planned and what was done, day by day and by area.',
+      'Times to offer finds free times to send somebody, and holds them until they answer.',
       'Will it all fit? compares everything due with the time before it, and shows what would mend what does not fit.',
     ],
   },

@@ -78,3 +78,6 @@ export const compartmentNames = {
   reading: 'Reading',
   letGo: 'Let go',
 } as const
+
+/** What a time that is held for somebody is called on a day. */
+export const heldTitle = (title: string): string => `Held: ${title || 'an offer'}`

@@ -92,6 +92,14 @@ test.describe('axe finds nothing serious, and everything can be read in both the
       await settle(page, path)
       expect(await faults(page), `${path} wide`).toEqual([])
     }
+    await page.goto('/week')
+    await page.getByRole('button', { name: 'Times to offer' }).click()
+    await page.getByRole('button', { name: 'Copy and hold' }).click()
+    await expect(page.getByRole('dialog')).toHaveCount(0)
+    await page.getByRole('button', { name: 'Times to offer' }).click()
+    await expect(page.getByRole('list', { name: 'Held for others' })).toBeVisible()
+    expect(await faults(page), 'times to offer').toEqual([])
+    await page.keyboard.press('Escape')
     // What is too faint is told.
     await page.addStyleTag({ content: 'main button { opacity: 0.3 !important }' })
     expect(await faintFaults(page)).not.toEqual([])

@@ -9,7 +9,7 @@ export interface DaySize {
   readonly availableMinutes: number
   /** The hours that are worked, joined: breaks lie between them. None on a day off. */
   readonly hours: readonly Interval[]
-  /** What is taken of it by events, joined. */
+  /** What is taken of it by events and held times, joined. */
   readonly busy?: readonly Interval[]
 }
 

@@ -40,6 +40,8 @@ export type Shift = Counted['shift']
 export type Passage = RecordOf['passage']
 export type Goal = RecordOf['goal']
 export type Calendar = RecordOf['calendar']
+export type Offer = RecordOf['offer']
+export type HeldTime = RecordOf['heldTime']
 /** What has a note that is written in. */
 export type NoteOwnerId = NonNullable<Action['lineOf']>
 /** What steps and files can belong to. */

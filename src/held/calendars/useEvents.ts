@@ -6,13 +6,18 @@ import { recordIn } from '@/core/journal'
 import type { Id } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { select } from '@/state'
+import { heldEvents } from '@/state/read/offers'
+import { heldTitle } from '@/words/names'
 import { useSide } from '../side'
 import { useHeld, useHeldDocument, useZen } from '../zen'
 import { calendarsHeld, noEvents, spanKey } from './calendarsHeld'
 
 export const loadEngine = () => import('./onDemand')
 
-/** In the order they begin, of the side that is shown; those of hidden calendars are not among them. */
+/**
+ * In the order they begin, of the side that is shown; those of hidden calendars are not among them. Times that are held
+ * for somebody are, whichever days are asked for.
+ */
 export function useEvents(from: CalendarDate, to: CalendarDate): readonly ShownEvent[] {
   const zen = useZen()
   const [side] = useSide()
@@ -34,14 +39,16 @@ export function useEvents(from: CalendarDate, to: CalendarDate): readonly ShownE
     }
   }, [zen, hasSome, from, to])
   const events = useStore(calendarsHeld, (held) => held.events[spanKey(from, to)]?.events ?? noEvents)
-  const calendars = document.calendar
+  const { calendar: calendars, heldTime, offer } = document
   return useMemo(() => {
-    if (!hasSome || events.length === 0) return noEvents
-    return events.filter(({ calendarId }) => {
+    const held = heldEvents(document, heldTitle)
+    if (!hasSome || events.length === 0) return held
+    const own = events.filter(({ calendarId }) => {
       const calendar = recordIn(document, calendarId as Id<'calendar'>)
       return calendar !== undefined && (side === 'both' || calendar.side === null || calendar.side === side)
     })
-    // Of the document only the calendars are read.
+    return held.length === 0 ? own : [...own, ...held].sort((a, b) => a.fromEpochMs - b.fromEpochMs)
+    // Of the document only calendars and held times are read.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [events, calendars, hasSome, side])
+  }, [events, calendars, heldTime, offer, hasSome, side])
 }

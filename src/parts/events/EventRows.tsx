@@ -54,6 +54,7 @@ function OneEvent({ event, times, isSmall }: { event: ShownEvent; times: string;
       paddingHorizontal={isSmall ? '$1.5' : '$2.5'}
       alignItems={isSmall ? 'flex-start' : 'center'}
       borderLeftWidth={3}
+      borderStyle={event.isTentative ? 'dashed' : 'solid'}
       borderColor="$slate"
       borderRadius={3}
       backgroundColor={event.isBusy ? '$slateWash' : 'transparent'}

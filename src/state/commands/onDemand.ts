@@ -18,6 +18,7 @@ import * as note from '@/core/note'
 import * as after from './action/after'
 import * as checklists from './template/checklists'
 import * as days from './day/days'
+import * as offers from './day/offers'
 import * as placing from './day/placing'
 import * as demo from './demo'
 import * as firstHour from './firstHour'
@@ -148,6 +149,9 @@ export const onDemandCommands = {
   unplaceAction: placing.unplaceAction,
   layOutDay: placing.layOutDay,
   setDayAway: placing.setDayAway,
+  holdTimes: offers.holdTimes,
+  removeHeldTimes: offers.removeHeldTimes,
+  agreeOnTime: offers.agreeOnTime,
   startInstead: days.startInstead,
   layInto: days.layInto,
   editContext: namedActs.editContext,

@@ -7,7 +7,7 @@ import { addDays, calendarDateUnsafe } from '@/core/time'
 import { emptyLens, readyMade } from '@/core/lens'
 import { settingsIn } from '../read/settingsIn'
 import { noteIn } from '../read/tiedTo'
-import type { TestStore } from '../testing'
+import { testStartEpochMs, type TestStore } from '../testing'
 import { checkLinesOf } from '@/core/note'
 import type { CommandName } from '.'
 
@@ -229,6 +229,9 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   unplaceAction: (d) => ({ ...ofAction(d), date: d.day() }),
   layOutDay: (d) => ({ date: d.day(), placings: [{ ...ofAction(d), minute: 540 }, { ...ofAction(d), minute: 600 }] }),
   setDayAway: (d) => ({ dates: [d.day(), d.day()], away: d.maybe(() => d.text()) }),
+  holdTimes: (d) => ({ title: d.text(), minutes: 60, personId: d.maybe(() => d.any('person')), zone: d.maybe(() => 'Asia/Tokyo'), times: [d.number(500), d.number(500)].map((hour) => ({ fromEpochMs: testStartEpochMs + hour * 3_600_000, toEpochMs: testStartEpochMs + (hour + 1) * 3_600_000 })) }),
+  removeHeldTimes: (d) => ({ ids: [d.any('offer', 'heldTime')] }),
+  agreeOnTime: (d) => ({ id: d.any('heldTime'), at: { date: d.day(), time: '10:30' } }),
   startInstead: (d) => ({ ...ofAction(d), insteadId: d.any('action') }),
   layInto: (d) => ({ ...ofAction(d), band: d.oneOf([null, 'today', 'week']), order: [] }),
   editContext: (d) => ({ id: d.any('context'), patch: { parentId: d.maybe(() => d.any('context')) } }),

@@ -3,6 +3,7 @@
 import { dayOnSheet, isWaitingOrBlocked } from '@/core/action'
 import {
   hasPrivateHours,
+  joined,
   loadAt,
   loadOf,
   minutesLeft,
@@ -18,6 +19,7 @@ import type { Action } from '@/core/record'
 import { localMomentAt, type CalendarDate, type LocalMoment } from '@/core/time'
 import * as lists from './actionIndexes'
 import { minutesDoneIn, minutesDoneOf } from './ownedIndexes'
+import { heldOn } from './offers'
 import { availableMinutesOn, placedOn, settingsOf, workedHoursOn } from './selectors'
 import { ofSide, type SideChoice } from './sides'
 
@@ -53,10 +55,12 @@ export const sideOf = (document: Document, { side = 'both' }: Asked): SideChoice
 /** What a day is made of, of the side that is asked for. */
 export function sizeOf(document: Document, date: CalendarDate, asked: Asked): DaySize {
   const side = sideOf(document, asked)
+  const events = asked.busyOn?.(date) ?? []
+  const held = heldOn(document, date, asked.zone)
   return {
     availableMinutes: availableMinutesOn(document, date, side),
     hours: workedHoursOn(document, date, side),
-    busy: asked.busyOn?.(date) ?? [],
+    busy: held.length > 0 ? joined([...events, ...held]) : events,
   }
 }
 

@@ -102,7 +102,14 @@ let known: {
   readonly rooms: Map<CalendarDate, DayRoom>
 } = { of: [], rooms: new Map() }
 function roomsOf(document: Document, asked: Asked): Map<CalendarDate, DayRoom> {
-  const of = [settingsOf(document), document.plan, asked.busyOn, sideOf(document, asked)]
+  const of = [
+    settingsOf(document),
+    document.plan,
+    document.heldTime,
+    asked.zone,
+    asked.busyOn,
+    sideOf(document, asked),
+  ]
   if (of.some((each, at) => each !== known.of[at])) known = { of, rooms: new Map() }
   return known.rooms
 }

@@ -17,6 +17,7 @@ import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { FromTemplate } from '@/parts/template/lazyTemplate'
 import { FitSentence } from '@/parts/fit/lazyFit'
 import { CarryAcrossDays } from './CarryAcrossDays'
+import { OfferTimesButton } from './OfferTimesButton'
 import { DayColumns } from './DayColumns'
 import { before, HowItWent } from './HowItWent'
 import type { ShownDay } from './shownDay'
@@ -75,7 +76,8 @@ export function WeekSheet({ onSeeFit }: { onSeeFit: () => void }) {
           <DayStack days={days} events={events} noDayYet={sheet.noDayYet} />
         )}
       </CarryAcrossDays>
-      <Row paddingTop="$3">
+      <Row paddingTop="$3" flexWrap="wrap">
+        <OfferTimesButton />
         <FromTemplate label="Fill the week from a template" day={first} />
       </Row>
     </Column>

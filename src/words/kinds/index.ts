@@ -30,6 +30,8 @@ import { passage } from './passage'
 import { blank } from './blank'
 import { counted } from './counted'
 import { calendar } from './calendar'
+import { offer } from './offer'
+import { heldTime } from './heldTime'
 
 export const kindsInWords: KindsInWords = {
   slip,
@@ -61,4 +63,6 @@ export const kindsInWords: KindsInWords = {
   blank,
   counted,
   calendar,
+  offer,
+  heldTime,
 }

@@ -28,6 +28,8 @@ import { passage } from './passage'
 import { blank } from './blank'
 import { counted } from './counted'
 import { calendar } from './calendar'
+import { offer } from './offer'
+import { heldTime } from './heldTime'
 
 export const registry = {
   slip,
@@ -59,6 +61,8 @@ export const registry = {
   blank,
   counted,
   calendar,
+  offer,
+  heldTime,
 } as const
 
 export type RecordKind = keyof typeof registry

@@ -55,7 +55,7 @@ export function HoursBlock(props: BlockProps) {
   const [dragged, setDragged] = useState<number | null>(null)
   const tall = Math.max(leastHeight, heightOf(dragged ?? block.to - block.from) - 3)
   const { edge, ...face } = faces[kind]
-  const isDashed = isFree || kind === 'planned'
+  const isDashed = isFree || kind === 'planned' || event?.isTentative === true
   const onKeyDown = usePlacingKeys(props)
   return (
     <View

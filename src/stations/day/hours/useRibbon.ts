@@ -8,6 +8,7 @@ import { fromMinute, type CalendarDate } from '@/core/time'
 import { useEvents } from '@/held/calendars/useEvents'
 import { useDayTape } from '@/held/useLoads'
 import { useZen } from '@/held/zen'
+import { heldCalendarId } from '@/state/read/offers'
 import { eventTimes, eventTitle } from '@/words/events'
 import { spansWords } from '@/words/hours'
 
@@ -93,7 +94,7 @@ export function useRibbon(date: CalendarDate): DayRibbon {
       ribbon: ribbonOf([...ofEvents, ...ofActions], hours, now, leastMinutes),
       wholeDays: events.filter(({ isAllDay }) => isAllDay),
       now,
-      busyEvents: timed.filter(({ isBusy }) => isBusy).length,
+      busyEvents: timed.filter(({ isBusy, calendarId }) => isBusy && calendarId !== heldCalendarId).length,
       zone,
     }
   }, [all, date, nowMinute, size, tape, zone])

@@ -13,6 +13,7 @@ import { monthNames } from '@/words/month'
 import { useHeld, useToday } from '@/held/zen'
 import { CarryAcrossDays } from '../CarryAcrossDays'
 import { HowItWent } from '../HowItWent'
+import { OfferTimesButton } from '../OfferTimesButton'
 import { MonthDayPane } from './MonthDayPane'
 import { MonthGrid } from './MonthGrid'
 import { useMonth } from './useMonth'
@@ -82,7 +83,8 @@ export function MonthSheet({ day, onDay }: MonthSheetProps) {
           )}
         </Row>
       </CarryAcrossDays>
-      <Row paddingTop="$3">
+      <Row paddingTop="$3" flexWrap="wrap">
+        <OfferTimesButton />
         <FromTemplate label="Fill the month from a template" day={month} />
       </Row>
     </Column>

@@ -1,0 +1,1 @@
+export { timesToOffer, type OfferedTime, type OfferWish, type OwnDays } from './timesToOffer'
