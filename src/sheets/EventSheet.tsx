@@ -10,7 +10,7 @@ import { useAct, useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { select } from '@/state'
 import { Button, Column, Row, SlideOver, Words } from '@/ui'
 import { capital, nearDate } from '@/words'
-import { eventTimes, eventTitle } from '@/words/events'
+import { eventTimes, eventTitle, zoneName } from '@/words/events'
 
 /** Longer notes are read where the calendar is kept. */
 const mostOfNote = 1500
@@ -29,6 +29,7 @@ export function EventSheet({ event, onClose }: { event: ShownEvent; onClose: () 
     <SlideOver title={eventTitle(shown)} onClose={onClose}>
       <Column gap="$1">
         <Words tone="slate">{`${capital(nearDate(date, today))}, ${when}`}</Words>
+        <InItsZone event={shown} own={zone} />
         {shown.place ? <Words>{shown.place}</Words> : null}
         {whole && whole.people.length > 0 ? (
           <Words tone="inkSoft">with {whole.people.map(({ name }) => name).join(', ')}</Words>
@@ -58,6 +59,20 @@ export function EventSheet({ event, onClose }: { event: ShownEvent; onClose: () 
       ) : null}
       <Acts event={shown} people={whole?.people ?? []} date={date} last={last} onClose={onClose} />
     </SlideOver>
+  )
+}
+
+/** Its hours by the clock it was made by, where that is another. */
+function InItsZone({ event, own }: { event: ShownEvent; own: string }) {
+  const { zone, fromEpochMs } = event
+  if (zone === null) return null
+  const { date, minute } = localMomentAt(fromEpochMs, zone)
+  const here = localMomentAt(fromEpochMs, own)
+  if (date === here.date && minute === here.minute) return null
+  return (
+    <Words size="second" tone="inkSoft">
+      {`${eventTimes(event, date, zone)} in ${zoneName(zone)}`}
+    </Words>
   )
 }
 

@@ -1,5 +1,6 @@
 import { calendarDateUnsafe } from '@/core/time'
-import { offerText, timeWords, zoneName } from './offers'
+import { zoneMarkWords, zoneName } from './events'
+import { offerText, timeWords } from './offers'
 
 const today = calendarDateUnsafe('2026-03-11')
 const time = (from: string, to: string) => ({ fromEpochMs: Date.parse(from), toEpochMs: Date.parse(to) })
@@ -21,4 +22,11 @@ it('go by the clock of whoever is asked, which is said; another day where it is 
     'Tue 17 Mar 22:30–Wed 18 Mar 00:30',
   )
   expect(zoneName('America/Argentina/Buenos_Aires')).toBe('Buenos Aires')
+})
+it('where the clock is another, how far it is', () => {
+  expect(zoneMarkWords({ zone: 'America/New_York', minutes: -240 })).toBe('New York time, 4 h behind')
+  expect(zoneMarkWords({ zone: 'Asia/Kolkata', minutes: 330 })).toBe('Kolkata time, 5 h 30 ahead')
+  expect(zoneMarkWords({ zone: 'Europe/London', minutes: 0 })).toBe('Your own time again')
+  expect(zoneMarkWords({ zone: null, minutes: 60 })).toBe('Clocks go forward 1 h')
+  expect(zoneMarkWords({ zone: null, minutes: -60 })).toBe('Clocks go back 1 h')
 })

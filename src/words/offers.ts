@@ -2,9 +2,7 @@
 import type { OfferedTime } from '@/core/offer'
 import { fromMinute, localMomentAt, type CalendarDate } from '@/core/time'
 import { headDate } from './dates'
-
-/** "New York", of "America/New_York". */
-export const zoneName = (zone: string): string => (zone.split('/').at(-1) ?? zone).replaceAll('_', ' ')
+import { zoneName } from './events'
 
 const dayWords = (date: CalendarDate, today: CalendarDate): string =>
   date.slice(0, 4) === today.slice(0, 4) ? headDate(date) : `${headDate(date)} ${date.slice(0, 4)}`

@@ -143,3 +143,26 @@ test.describe('by a finger', () => {
     await expect(block(page, form)).toContainText('planned 17:00–17:05')
   })
 })
+
+test('on a journey the same events are at other hours at once, and it is said where two clocks meet', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const form = Intl.DateTimeFormat.prototype
+    const resolved = form.resolvedOptions
+    form.resolvedOptions = function () {
+      const zone = sessionStorage.getItem('zone of this test')
+      return { ...resolved.call(this), ...(zone ? { timeZone: zone } : {}) }
+    }
+  })
+  await openWithDemo(page, '/day')
+  await page.getByRole('button', { name: 'Show as hours' }).click()
+  await expect(block(page, 'Fenwick trustees')).toContainText('09:30–10:30')
+  await expect(hours(page)).not.toContainText('ahead')
+  await page.evaluate(() => sessionStorage.setItem('zone of this test', 'America/New_York'))
+  await page.clock.runFor(100_000)
+  await expect(block(page, 'Fenwick trustees')).toContainText('05:30–06:30')
+  await expect(hours(page)).toContainText('London time, 4 h ahead')
+  await page.goto('/week')
+  await expect(page.getByRole('button', { name: /Fenwick trustees/ }).first()).toContainText('05:30–06:30')
+})

@@ -140,3 +140,25 @@ it.each([
 ])('the link %j is kept as %j', (written, link) => {
   expect(feedLinkFrom(written)).toBe(link)
 })
+
+it('tells in which zone an event was made, where that is one that is known', () => {
+  const made = makeCalendarReader(() => 0)
+  const starts = ['DTSTART;TZID=America/New_York:20260311T090000', 'DTSTART;TZID=Hall Time:20260311T100000', 'DTSTART:20260311T150000Z', 'DTSTART:20260311T160000', 'DTSTART;VALUE=DATE:20260311'] // prettier-ignore
+  const described = 'BEGIN:VTIMEZONE|TZID:Hall Time|BEGIN:STANDARD|DTSTART:19700101T000000|TZOFFSETFROM:+0000|TZOFFSETTO:+0000|END:STANDARD|END:VTIMEZONE' // prettier-ignore
+  const events = starts.map(
+    (start, at) =>
+      `BEGIN:VEVENT|UID:${at}|SUMMARY:${at}|${start}|DURATION:PT30M|RRULE:FREQ=YEARLY|END:VEVENT`,
+  )
+  const text = ['BEGIN:VCALENDAR', described, ...events, 'END:VCALENDAR'].join('|').replaceAll('|', '\r\n')
+  expect(made.read('one', new TextEncoder().encode(text))).toMatchObject({ ok: true })
+  const zones = made
+    .eventsIn({ calendarIds: ['one'], zone }, march)
+    .events.map(({ title, zone: its }) => [title, its])
+  expect(zones.sort()).toEqual([
+    ['0', 'America/New_York'],
+    ['1', null],
+    ['2', null],
+    ['3', null],
+    ['4', null],
+  ])
+})

@@ -8,7 +8,7 @@ import { readCalendar, type CalendarFault, type LeftOutOfCalendar, type ReadCale
 /** An event as lists show it; the rest of it is asked for when it is opened. */
 export type ShownEvent = Pick<
   CalendarEvent,
-  'id' | 'title' | 'place' | 'fromEpochMs' | 'toEpochMs' | 'isAllDay' | 'isBusy' | 'isTentative'
+  'id' | 'title' | 'place' | 'fromEpochMs' | 'toEpochMs' | 'isAllDay' | 'isBusy' | 'isTentative' | 'zone'
 > & { readonly calendarId: string }
 
 export type WholeEvent = CalendarEvent & { readonly calendarId: string }
@@ -71,6 +71,7 @@ const shownOf =
     isAllDay,
     isBusy,
     isTentative,
+    zone,
   }: CalendarEvent): ShownEvent => ({
     calendarId,
     id,
@@ -81,6 +82,7 @@ const shownOf =
     isAllDay,
     isBusy,
     isTentative,
+    zone,
   })
 
 const byBeginning = (a: ShownEvent, b: ShownEvent): number =>

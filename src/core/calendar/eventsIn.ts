@@ -3,7 +3,7 @@
 import { wallsBetween, type WallMs } from '../recurrence'
 import type { ReadCalendar } from './readCalendar'
 import type { EventTexts, Length, Occasion, Override, Series, ZonedWall } from './series'
-import { makeZones, type Zones } from './zones'
+import { makeZones, utc, type Zones } from './zones'
 
 /** One event on one day; its times are instants. */
 export interface CalendarEvent extends EventTexts {
@@ -15,6 +15,8 @@ export interface CalendarEvent extends EventTexts {
   /** It takes whole days, whatever their hours. */
   readonly isAllDay: boolean
   readonly isRepeating: boolean
+  /** The IANA zone its times are told in; null for a whole day, and where its calendar names none that is known. */
+  readonly zone: string | null
 }
 
 export interface Span {
@@ -38,6 +40,8 @@ const mostShiftMs = 3 * 3_600_000
 
 interface Counting {
   readonly span: Span
+  /** Zones by names of the file's own: nobody else knows them. */
+  readonly isDescribed: (zone: string) => boolean
   readonly zones: Zones
 }
 
@@ -59,6 +63,7 @@ const eventOf = (
   fromEpochMs: number,
   toEpochMs: number,
   isRepeating: boolean,
+  isDescribed: (zone: string) => boolean,
 ): CalendarEvent => ({
   id,
   title,
@@ -70,6 +75,8 @@ const eventOf = (
   isTentative,
   isRepeating,
   isAllDay: starts.isDate,
+  zone:
+    starts.isDate || starts.zone === utc || (starts.zone && isDescribed(starts.zone)) ? null : starts.zone,
   fromEpochMs,
   toEpochMs,
 })
@@ -123,12 +130,12 @@ const wallInZone = (at: ZonedWall, zone: string | null, zones: Zones): WallMs =>
   zones.wallAt(zones.instantAt(at.wall, at.zone), zone)
 
 function eventsOf(series: Series, counting: Counting): CalendarEvent[] {
-  const { span, zones } = counting
+  const { span, zones, isDescribed } = counting
   const { uid, occasion, rules, extras, overrides } = series
   const isRepeating = rules.length > 0 || extras.length > 0
   if (!isRepeating && overrides.length === 0) {
     const [from, to] = instantsOf(occasion.starts, occasion.length, zones)
-    return touches(from, to, span) ? [eventOf(uid, occasion, from, to, false)] : []
+    return touches(from, to, span) ? [eventOf(uid, occasion, from, to, false, isDescribed)] : []
   }
   const found = new Map<number, CalendarEvent>()
   const isException = exceptionsOf(series, zones)
@@ -142,7 +149,8 @@ function eventsOf(series: Series, counting: Counting): CalendarEvent[] {
   lasting.sort(([a], [b]) => b - a)
   const add = (mark: number, one: Occasion, starts: ZonedWall, length: Length) => {
     const [from, to] = instantsOf(starts, length, zones)
-    if (touches(from, to, span)) found.set(mark, eventOf(`${uid} ${mark}`, one, from, to, isRepeating))
+    if (touches(from, to, span))
+      found.set(mark, eventOf(`${uid} ${mark}`, one, from, to, isRepeating, isDescribed))
   }
   for (const { at, length } of wallsOf(series, counting)) {
     const mark = markOf(at, zones)
@@ -169,7 +177,8 @@ export function eventsIn(
   viewerZone: string,
   isLate: () => boolean = () => false,
 ): EventsIn {
-  const counting = { span, zones: makeZones(described, viewerZone) }
+  const isDescribed = (zone: string) => described.has(zone)
+  const counting = { span, isDescribed, zones: makeZones(described, viewerZone) }
   const events: CalendarEvent[] = []
   let isCut = false
   for (const one of series) {

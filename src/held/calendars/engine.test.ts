@@ -24,7 +24,7 @@ async function device() {
   const kept = new Map<string, string>()
   const storage = { getItem: (key: string) => kept.get(key) ?? null, setItem: (key: string, value: string) => void kept.set(key, value), removeItem: (key: string) => void kept.delete(key), key: (at: number) => [...kept.keys()][at] ?? null, get length() { return kept.size } } // prettier-ignore
   const port = makeMemoryBlobs()
-  const parts = { store, memory: makeDeviceMemory(() => storage as unknown as Storage), clock: { nowEpochMs: () => store.clock.epochMs, zone: () => 'Europe/London' }, blobs: async () => port, kept: { database: '', by: '' } } // prettier-ignore
+  const parts = { store, memory: makeDeviceMemory(() => storage as unknown as Storage), clock: { nowEpochMs: () => store.clock.epochMs, zone: () => store.clock.zone }, blobs: async () => port, kept: { database: '', by: '' } } // prettier-ignore
   const reader = makeCalendarReader(() => 0)
   const ask = Object.fromEntries(Object.entries(reader).map(([name, answer]) => [name, async (...given: never[]) => (answer as (...all: never[]) => unknown)(...given)])) as unknown as AskReader // prettier-ignore
   return { store, run: runnerOf(store), parts, port, ask }
@@ -144,4 +144,34 @@ it('keeps the bytes that another calendar came with too', async () => {
   expect((await port.sizes()).size).toBe(2)
   await refresh(two as Id<'calendar'>)
   expect((await port.sizes()).size).toBe(1)
+})
+
+it('looks anew where the clock on the wall is that of another zone', async () => {
+  const { store, run, parts, ask } = await device()
+  const timed: (() => void)[] = []
+  const setInterval = jest.spyOn(globalThis, 'setInterval').mockImplementation(((work: () => void, ms: number) => void (ms < 60_000 && timed.push(work))) as never) // prettier-ignore
+  Object.assign(globalThis, { window: { addEventListener: () => {} } })
+  try {
+    const { want } = engineOf(parts, ask)
+    want(day, day)
+    run('addCalendar', { name: 'Hall', link })
+    await settle()
+    expect(calendarsHeld.getState().busy[day]).toEqual([{ from: 570, to: 630 }])
+    const asked = jest.spyOn(ask, 'eventsIn')
+    timed.forEach((work) => work())
+    await settle()
+    expect(asked).not.toHaveBeenCalled()
+    Object.assign(store.clock, { zone: 'America/New_York' })
+    timed.forEach((work) => work())
+    await settle()
+    expect(calendarsHeld.getState().busy[day]).toEqual([{ from: 330, to: 390 }])
+    // The day itself is another span of time there.
+    expect(asked.mock.calls.at(-1)?.[1]).toEqual({
+      fromEpochMs: Date.UTC(2026, 2, 11, 4),
+      toEpochMs: Date.UTC(2026, 2, 12, 4),
+    })
+  } finally {
+    setInterval.mockRestore()
+    Reflect.deleteProperty(globalThis, 'window')
+  }
 })

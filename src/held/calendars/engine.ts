@@ -16,6 +16,8 @@ import { calendarsHeld, spanKey, unreadCalendar, type Reading } from './calendar
 
 /** A link is read again after this. */
 const freshMs = 3_600_000
+/** So often it is looked whether the clock on the wall is that of another zone. */
+const zoneMs = 20_000
 
 /** What this device keeps of a link: the bytes that came last, and what their sender called them. */
 interface Kept {
@@ -73,7 +75,7 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
   /** The bytes each calendar was read from, and whether they are being read. */
   const source = new Map<Id<'calendar'>, string>()
   const refreshing = new Map<Id<'calendar'>, Promise<void>>()
-  const wanted = new Map<string, { readonly span: Span; count: number }>()
+  const wanted = new Map<string, { readonly from: CalendarDate; readonly to: CalendarDate; count: number }>()
   let turn = 0
 
   const ask = reader ?? askReaderIn(makeReaderWorker, () => source.clear())
@@ -99,8 +101,13 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
 
   /** Events are busy where their calendar is; those of another side are left to whoever shows them. */
   async function look(key: string): Promise<void> {
-    const span = wanted.get(key)?.span
-    if (!span) return
+    const days = wanted.get(key)
+    if (!days) return
+    const zone = clock.zone()
+    const span: Span = {
+      fromEpochMs: epochMsAt({ date: days.from, minute: 0 }, zone),
+      toEpochMs: epochMsAt({ date: addDays(days.to, 1), minute: 0 }, zone),
+    }
     const asked = ++turn
     const free = new Set<string>(shown().flatMap(({ id, isFree }) => (isFree ? [id] : [])))
     const found = await ask.eventsIn(seen(), span)
@@ -245,9 +252,17 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
     attendAll()
   })
   attendAll()
+  let zone = clock.zone()
+  /** On a journey the same events are at other hours, and on other days. */
+  const lookWhereZoneChanged = () => {
+    if (zone === clock.zone()) return
+    zone = clock.zone()
+    lookAtAll()
+  }
   if (typeof window !== 'undefined') {
     window.addEventListener('online', attendAll)
     setInterval(attendAll, freshMs / 4)
+    setInterval(lookWhereZoneChanged, zoneMs)
   }
 
   return {
@@ -257,12 +272,7 @@ function makeEngine({ store, memory, clock, blobs }: ZenParts, reader?: AskReade
     refresh,
     want: (from, to) => {
       const key = spanKey(from, to)
-      const zone = clock.zone()
-      const span = {
-        fromEpochMs: epochMsAt({ date: from, minute: 0 }, zone),
-        toEpochMs: epochMsAt({ date: addDays(to, 1), minute: 0 }, zone),
-      }
-      wanted.set(key, { span, count: (wanted.get(key)?.count ?? 0) + 1 })
+      wanted.set(key, { from, to, count: (wanted.get(key)?.count ?? 0) + 1 })
       void look(key).catch(() => {})
       return () => {
         const held = wanted.get(key)

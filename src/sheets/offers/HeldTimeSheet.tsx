@@ -7,7 +7,8 @@ import { offersHeld } from '@/state/read/offers'
 import { Button, Row, SlideOver, Words } from '@/ui'
 import { shortened } from '@/words'
 import { heldTitle } from '@/words/names'
-import { timeWords, zoneName } from '@/words/offers'
+import { zoneName } from '@/words/events'
+import { timeWords } from '@/words/offers'
 
 export function HeldTimeSheet({ id, onClose }: { id: Id<'heldTime'>; onClose: () => void }) {
   const act = useAct()

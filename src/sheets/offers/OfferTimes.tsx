@@ -7,10 +7,11 @@ import { titleLimit, type Id } from '@/core/record'
 import { desk } from '@/held/desk'
 import { useAct, useHeld } from '@/held/zen'
 import { Button, Column, Field, Icon, Press, Row, SlideOver, Words } from '@/ui'
-import { copiedWords, copyBlocked, heldWords, offerText, timeWords, zoneName } from '@/words/offers'
+import { copiedWords, copyBlocked, heldWords, offerText, timeWords } from '@/words/offers'
 import { copyText } from './copyText'
 import { HeldOffers } from './HeldOffers'
 import { useOffer } from './useOffer'
+import { zoneName } from '@/words/events'
 import { WantedLine } from './WantedLine'
 
 export function OfferTimes({ personId, onClose }: { personId?: Id<'person'>; onClose: () => void }) {
@@ -66,7 +67,9 @@ export function OfferTimes({ personId, onClose }: { personId?: Id<'person'>; onC
         </Words>
       )}
       {isRead && times.length === 0 ? (
-        <Words role="status">Nothing is free for that long. Try a shorter time, other hours or more days.</Words>
+        <Words role="status">
+          Nothing is free for that long. Try a shorter time, other hours or more days.
+        </Words>
       ) : null}
       {isRead && times.length > 0 ? (
         <Column role="group" aria-label="Free times">

@@ -9,8 +9,8 @@ import { Button, Choice, Field, Row, SaidChip } from '@/ui'
 import { duration } from '@/words'
 import { weekdayNames, weekdaysWords } from '@/words/contexts'
 import { hoursUnreadable, spansWords } from '@/words/hours'
-import { zoneName } from '@/words/offers'
 import type { MeetingHours } from '@/state/read/freeTimes'
+import { zoneName } from '@/words/events'
 import { spans, type Wanted } from './useOffer'
 
 interface Setting {

@@ -48,6 +48,7 @@ export function heldEvents(document: Document, titled: (title: string) => string
         isAllDay: false,
         isBusy: true,
         isTentative: true,
+        zone: null,
       }))
 }
 

@@ -3,12 +3,14 @@
 import { View } from '@tamagui/core'
 import { useState } from 'react'
 import { hoursOf, type RibbonGap } from '@/core/day/ribbon'
+import type { ZoneMark } from '@/core/day/zoneMarks'
 import { useToday } from '@/held/zen'
 import { placeMark } from '@/parts/carrying/place'
 import { DayEvents } from '@/parts/events/DayEvents'
 import { Button, Column, Press, Row, Words } from '@/ui'
 import { FloatingMain } from '@/ui/FloatingMain'
 import { count, duration } from '@/words'
+import { zoneMarkWords } from '@/words/events'
 import { GapSheet } from './GapSheet'
 import { HoursBlock } from './HoursBlock'
 import { LayOutSheet } from './LayOutSheet'
@@ -33,7 +35,7 @@ export function HoursRibbon({ isAlone = false }: { isAlone?: boolean }) {
   const placing = usePlacing(today)
   const [asked, setAsked] = useState<RibbonGap | null>(null)
   const [isLayingOut, setLayingOut] = useState(false)
-  const { ribbon, wholeDays, now, zone } = day
+  const { ribbon, wholeDays, now, zone, marks } = day
   // Something was laid out before: what is left of the day is laid out anew.
   const isRest = ribbon.blocks.some(({ kind }) => kind === 'placed')
   const inOrder = [
@@ -90,6 +92,9 @@ export function HoursRibbon({ isAlone = false }: { isAlone?: boolean }) {
           left={gutter}
           right={0}
         >
+          {marks.map((mark) => (
+            <ClockMark key={`${mark.at} ${mark.zone}`} mark={mark} top={topOf(mark.at)} />
+          ))}
           {inOrder.map((each) =>
             'block' in each ? (
               <HoursBlock key={each.block.id} block={each.block} top={topOf(each.from)} placing={placing} />
@@ -150,6 +155,29 @@ export function HoursRibbon({ isAlone = false }: { isAlone?: boolean }) {
     </Column>
   )
 }
+
+/** Where two clocks meet: a line, and at its end which of them goes from there on. */
+const ClockMark = ({ mark, top }: { mark: ZoneMark; top: number }) => (
+  <View
+    render="li"
+    position="absolute"
+    zIndex={1}
+    top={top - 9}
+    left={0}
+    right={0}
+    height={18}
+    flexDirection="row"
+    alignItems="center"
+    pointerEvents="none"
+  >
+    <View flex={1} height={1} backgroundColor="$slate" />
+    <View backgroundColor="$slateWash" borderRadius={3} paddingHorizontal="$1.5">
+      <Words size="small" tone="slate" oneLine>
+        {zoneMarkWords(mark)}
+      </Words>
+    </View>
+  </View>
+)
 
 /** An open stretch: how long it is, and how many of the actions in reach fit into it. */
 function Gap({ gap, top, isNow, onAsk }: { gap: RibbonGap; top: number; isNow: boolean; onAsk: () => void }) {

@@ -24,7 +24,7 @@ async function shown() {
   })
   const calendarId = recordsIn(store.api.getState().document, 'calendar')[0]?.id ?? ''
   const event = (title: string, from: string, to: string, more: Partial<ShownEvent> = {}): ShownEvent => ({
-    calendarId, id: title, title, place: '', fromEpochMs: at(from), toEpochMs: at(to), isAllDay: false, isBusy: true, isTentative: false, ...more }) // prettier-ignore
+    calendarId, id: title, title, place: '', fromEpochMs: at(from), toEpochMs: at(to), isAllDay: false, isBusy: true, isTentative: false, zone: null, ...more }) // prettier-ignore
   const events = [
     event('Holiday', '00:00', '23:59', { isAllDay: true, isBusy: false }),
     event('Trustees', '09:30', '10:30', { place: 'Studio' }),

@@ -4,6 +4,7 @@ import type { ShownEvent } from '@/core/calendar/calendarReader'
 import { eventsOnDay } from '@/core/calendar/eventsOnDay'
 import type { TapePiece } from '@/core/day'
 import { elapsedAt, elapsedOf, ribbonOf, type Ribbon, type RibbonThing } from '@/core/day/ribbon'
+import { zoneMarks, type ZoneMark } from '@/core/day/zoneMarks'
 import { fromMinute, type CalendarDate } from '@/core/time'
 import { useEvents } from '@/held/calendars/useEvents'
 import { useDayTape } from '@/held/useLoads'
@@ -33,6 +34,8 @@ export interface DayRibbon {
   readonly now: number | null
   readonly busyEvents: number
   readonly zone: string
+  /** Where the clock is another from there on. */
+  readonly marks: readonly ZoneMark[]
 }
 
 const said = { fixed: 'fixed time', planned: 'planned, at no hour', done: 'done' } as const
@@ -90,8 +93,10 @@ export function useRibbon(date: CalendarDate): DayRibbon {
       to: elapsedOf(to, date, zone),
     }))
     const now = nowMinute === null ? null : elapsedOf(nowMinute, date, zone)
+    const ribbon = ribbonOf([...ofEvents, ...ofActions], hours, now, leastMinutes)
     return {
-      ribbon: ribbonOf([...ofEvents, ...ofActions], hours, now, leastMinutes),
+      ribbon,
+      marks: zoneMarks(date, zone, timed).filter(({ at }) => at >= ribbon.from && at <= ribbon.to),
       wholeDays: events.filter(({ isAllDay }) => isAllDay),
       now,
       busyEvents: timed.filter(({ isBusy, calendarId }) => isBusy && calendarId !== heldCalendarId).length,

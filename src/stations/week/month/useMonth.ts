@@ -43,7 +43,8 @@ export function useMonth(dates: readonly CalendarDate[]): Month {
   const loadOn = useLoads()
   const doneOn = useDone(first, last)
   const shown = useEvents(first, last)
-  const { timed, bars } = useMemo(() => laidOverDays(shown, dates, clock.zone()), [shown, dates, clock])
+  const zone = clock.zone()
+  const { timed, bars } = useMemo(() => laidOverDays(shown, dates, zone), [shown, dates, zone])
   const days = useMemo(() => {
     const waiting = ofSide([...lists.waitingOf(document), ...lists.toSignOffOf(document)])
     const chasedOn = (date: CalendarDate) =>
