@@ -36,6 +36,10 @@ export function whyPlacedWords({ id, why }: Placed, document: Document, today: C
   return action.weight === 'must' ? 'must' : 'in reach, and it fits'
 }
 
+/** Why it is there where its hour was chosen by hand. */
+export const pinnedWords = (isOver: boolean): string =>
+  isOver ? 'set by you, over something else' : 'set by you'
+
 const leftWords = {
   tooLong: 'no gap is long enough',
   notAtHand: 'what it needs is not at hand in a gap',

@@ -45,6 +45,24 @@ test('a morning is laid out, slips, and is laid out again', async ({ page }) => 
     .click()
   await expect(lines(page).filter({ hasText: mileage })).toHaveCount(1)
   expect(await spans(page)).toEqual(first)
+  // Given another hour by hand, the rest goes around it; let go of, it is as it was.
+  const line = lines(page).filter({ hasText: mileage })
+  await line.getByRole('button', { name: mileage }).first().click()
+  await page.getByRole('textbox', { name: 'Begins at' }).fill('16:40')
+  await page.keyboard.press('Enter')
+  await expect(line).toContainText('16:40–17:05 · set by you')
+  await expect(line.getByRole('button').first()).toBeFocused()
+  await page.keyboard.press('Alt+ArrowDown')
+  await page.keyboard.press('Alt+Shift+ArrowUp')
+  await expect(line).toContainText('16:15–16:40 · set by you')
+  await expect(line.getByRole('button').first()).toBeFocused()
+  await expect(async () => {
+    const around = await spans(page)
+    around.forEach(([from], at) => expect(from).toBeGreaterThanOrEqual(around[at - 1]?.[1] ?? 0))
+  }).toPass()
+  await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'any hour' }).click()
+  await expect.poll(() => spans(page)).toEqual(first)
   // What matters is said in plain words, and remembered.
   await page.getByRole('button', { name: 'What matters today' }).click()
   await page

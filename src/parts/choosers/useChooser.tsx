@@ -6,6 +6,7 @@ import type { AfterChooserProps } from './AfterChooser'
 import type { CountedChooserProps } from './CountedChooser'
 import type { DayChooserProps } from './DayChooser'
 import type { MinutesChooserProps } from './ScaleChooser'
+import type { HourChooserProps } from './HourChooser'
 import type { LensChooserProps } from './lens/lensChooserProps'
 import type { LookChooserProps } from './LookChooser'
 import type { NameChooserProps } from './NameChooser'
@@ -100,6 +101,8 @@ export const OpenedLookChooser = beside<LookChooserProps>('LookChooser')
 export const OpenedMinutesChooser = beside<MinutesChooserProps>('MinutesChooser')
 /** A day, and perhaps a time. */
 export const OpenedDayChooser = beside<DayChooserProps>('DayChooser')
+/** When in the day something begins. */
+export const OpenedHourChooser = beside<HourChooserProps>('HourChooser')
 /** One of several by name. */
 export const OpenedNameChooser = beside<NameChooserProps>('NameChooser')
 /** A chooser of a field that stands alone. */

@@ -3,7 +3,7 @@ import { layOut } from '@/core/layout'
 import type { Id } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
 import { makeTestStore, runnerOf } from '../testing'
-import { deepByHour, layoutAskedOf, type TakenBy } from './layout'
+import { deepByHour, layoutAskedOf, pinnedOn, type TakenBy } from './layout'
 
 const today = calendarDateUnsafe('2026-03-11')
 const zone = 'Europe/London'
@@ -18,11 +18,16 @@ async function opened() {
   const add = (title: string, more: object = {}) =>
     run('addAction', { title, minutes: 30, ...more }) as Id<'action'>
   const title = (id: string) => recordIn(document(), id as Id<'action'>)?.title ?? id
-  const asked = (minute = 540, events: TakenBy[] = [], without: string[] = []) =>
+  const asked = (
+    minute = 540,
+    events: TakenBy[] = [],
+    without: string[] = [],
+    pinned = new Map<string, number>(),
+  ) =>
     layoutAskedOf(
       document(),
       { now: { date: today, minute }, zone, busyOn: () => events },
-      { reach: { contextIds: [], minutes: null }, events, wishes, without: new Set(without) },
+      { reach: { contextIds: [], minutes: null }, events, wishes, without: new Set(without), pinned },
     )
   return { store, run, document, add, title, asked }
 }
@@ -89,4 +94,27 @@ it('the hours of deep work are learned from when it was done, and are mornings u
   }
   const learned = deepByHour(document(), today, zone)
   expect([9, 15, 16].map((hour) => learned[hour])).toEqual([0, 1, 0])
+})
+it('what was given its hour by hand stays there, and the rest is laid out around it', async () => {
+  const { store, document, add, asked } = await opened()
+  const first = add('first', { day: today, minutes: 60 })
+  const next = add('after it', { day: today })
+  const other = add('other', { day: today, minutes: 45 })
+  store.run('blockAction', { id: next, afterId: first })
+  const pinned = new Map<string, number>([[first, 660]])
+  const question = asked(540, [], [], pinned)
+  expect(question.tasks.map(({ id }) => id)).not.toContain(first)
+  // It has its share of the day.
+  expect(question.budget).toBe(asked(540).budget - 60)
+  const { placed } = layOut(question)
+  const of = (id: string) => placed.find((piece) => piece.id === id)
+  expect(of(next)?.from).toBeGreaterThanOrEqual(720)
+  expect(placed.every(({ from, to }) => to <= 660 || from >= 720)).toBe(true)
+  expect(of(other)).toBeDefined()
+  const over = (busy: TakenBy[], hours = pinned) =>
+    pinnedOn(document(), { now: { date: today, minute: 540 }, zone, busyOn: () => busy }, hours)
+  expect(over([])).toEqual([{ id: first, from: 660, to: 720, isOver: false }])
+  expect(over([{ from: 700, to: 760, place: '' }])[0]?.isOver).toBe(true)
+  expect(over([{ from: 720, to: 760, place: '' }])[0]?.isOver).toBe(false)
+  expect(over([], new Map([...pinned, [other, 700]])).map(({ isOver }) => isOver)).toEqual([true, true])
 })

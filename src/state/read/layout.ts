@@ -1,10 +1,10 @@
 // What a day is laid out from, read off the document: what is due, picked, underway and in reach, and the real gaps.
 import { isCarriedOver, isWaitingFor, standsOn } from '@/core/action'
 import { windowsOn } from '@/core/context'
-import { joined, openIn, type Interval, type Reach } from '@/core/day'
-import type { Document } from '@/core/journal'
+import { joined, openIn, within, type Interval, type Reach } from '@/core/day'
+import { recordIn, type Document } from '@/core/journal'
 import type { Gap, LayoutAsked, Place, Task, Wishes } from '@/core/layout'
-import type { Action, Context } from '@/core/record'
+import type { Action, Context, Id } from '@/core/record'
 import { addDays, daysBetween, localMomentAt, toMinute, type CalendarDate } from '@/core/time'
 import { blockedOf, dayBandsWith, doneOf } from './actionIndexes'
 import { leftOn, plannedOn, sideOf, type Asked } from './dayLoad'
@@ -41,6 +41,7 @@ export function deepByHour(document: Document, today: CalendarDate, zone: string
   return minutes.map((each) => each / highest)
 }
 
+const wholeDay: Interval = { from: 0, to: 1440 }
 const weightPoints = { must: 16, should: 0, could: -8 } as const
 
 /** What matters is what fills time: an hour of it counts for more than many small things, though not twice half an hour. */
@@ -71,6 +72,15 @@ const fixedOn = (actions: readonly Action[], date: CalendarDate) =>
     return [{ action, from, to: Math.min(1440, from + (action.minutes ?? 0)) }]
   })
 
+/** What was given its hour by hand, as what takes time. */
+const placedByHand = (actions: readonly Action[], pinned: ReadonlyMap<string, number>, usual: number) =>
+  actions.flatMap((action) => {
+    const from = pinned.get(action.id)
+    return from === undefined
+      ? []
+      : [{ action, from, to: Math.min(wholeDay.to, from + (action.minutes ?? usual)) }]
+  })
+
 /** Actions that may be planned on the day: those of its sheet, with what is blocked by one of them, then what is in reach. */
 function candidatesOn(document: Document, asked: Asked, reach: Reach): Action[] {
   const { date } = asked.now
@@ -97,20 +107,26 @@ export function layoutAskedOf(
     events,
     wishes,
     without,
+    pinned = new Map(),
   }: {
     readonly reach: Reach
     readonly events: readonly TakenBy[]
     readonly wishes: Wishes
     /** Left out by hand. */
     readonly without: ReadonlySet<string>
+    /** Where an hour was chosen by hand: the minute at which each begins. The rest is laid out around them. */
+    readonly pinned?: ReadonlyMap<string, number>
   },
 ): LayoutAsked {
   const { date, minute } = asked.now
   const contexts = new Map<string, Context>(contextsOf(document).map((each) => [each.id, each]))
   const byName = new Map([...contexts.values()].map(({ id, name }) => [name.trim().toLowerCase(), id]))
   const usual = usualMinutes(document, date, asked.zone)
-  const tasks = candidatesOn(document, asked, reach)
-    .filter(({ id }) => !without.has(id))
+  const candidates = candidatesOn(document, asked, reach).filter(({ id }) => !without.has(id))
+  const byHand = placedByHand(candidates, pinned, usual)
+  const endsByHand = new Map<string, number>(byHand.map(({ action, to }) => [action.id, to]))
+  const tasks = candidates
+    .filter(({ id }) => !pinned.has(id))
     .slice(0, most)
     .map((action): Task => {
       const own = action.contextIds.flatMap((id) => contexts.get(id) ?? [])
@@ -122,12 +138,15 @@ export function layoutAskedOf(
         contextIds: action.contextIds,
         place: placeOf(action, contexts),
         dueMinute: action.due?.date === date && action.due.time ? toMinute(action.due.time) : null,
-        atHand:
-          own.length === 0 ? [{ from: 0, to: 1440 }] : joined(own.flatMap((each) => windowsOn(each, date))),
-        afterIds: action.afterIds,
+        // What comes after something that was given its hour by hand has from its end on.
+        atHand: within(own.length === 0 ? [wholeDay] : joined(own.flatMap((each) => windowsOn(each, date))), {
+          ...wholeDay,
+          from: Math.max(0, ...action.afterIds.map((id) => endsByHand.get(id) ?? 0)),
+        }),
+        afterIds: action.afterIds.filter((id) => !endsByHand.has(id)),
       }
     })
-  const fixed = fixedOn(plannedOn(document, date, date), date)
+  const fixed = [...fixedOn(plannedOn(document, date, date), date), ...byHand]
   const { size, minutes } = leftOn(document, date, asked)
   const anchors = [
     ...events.map(({ from, to, place }) => ({
@@ -158,4 +177,27 @@ export function layoutAskedOf(
     ),
     wishes,
   }
+}
+
+/** What was given its hour by hand, as it lies in the day: over something that is fixed there, or not. */
+export function pinnedOn(
+  document: Document,
+  asked: Asked,
+  pinned: ReadonlyMap<string, number>,
+): (Interval & { readonly id: Id<'action'>; readonly isOver: boolean })[] {
+  const { date } = asked.now
+  const usual = usualMinutes(document, date, asked.zone)
+  const actions = [...pinned.keys()].flatMap((id) => recordIn(document, id as Id<'action'>) ?? [])
+  const pieces = placedByHand(actions, pinned, usual)
+  const busy = [
+    ...(leftOn(document, date, asked).size.busy ?? []),
+    ...fixedOn(plannedOn(document, date, date), date),
+  ]
+  const isOver = (a: Interval, b: Interval) => a.from < b.to && b.from < a.to
+  return pieces.map((piece) => ({
+    id: piece.action.id,
+    from: piece.from,
+    to: piece.to,
+    isOver: [...busy, ...pieces.filter((other) => other !== piece)].some((other) => isOver(piece, other)),
+  }))
 }

@@ -2,7 +2,6 @@
 import type { ShownEvent } from '@/core/calendar/calendarReader'
 import type { Interval } from '@/core/day'
 import { recordIn, recordsIn, type Document } from '@/core/journal'
-import { byId, type HeldTime, type Offer } from '@/core/record'
 import { localMomentAt, type CalendarDate, type LocalMoment } from '@/core/time'
 
 interface OnDays {
@@ -50,23 +49,4 @@ export function heldEvents(document: Document, titled: (title: string) => string
         isTentative: true,
         zone: null,
       }))
-}
-
-/** An offer with its times, in the order they come. */
-export interface OfferHeld {
-  readonly offer: Offer
-  readonly times: readonly HeldTime[]
-}
-
-/** Every offer, the latest first. */
-export function offersHeld(document: Document): OfferHeld[] {
-  const times = recordsIn(document, 'heldTime')
-  return recordsIn(document, 'offer')
-    .map((offer) => ({
-      offer,
-      times: times
-        .filter(({ offerId }) => offerId === offer.id)
-        .sort((a, b) => a.fromEpochMs - b.fromEpochMs),
-    }))
-    .sort((a, b) => b.offer.madeAtEpochMs - a.offer.madeAtEpochMs || byId(a.offer, b.offer))
 }

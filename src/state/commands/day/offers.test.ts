@@ -4,7 +4,8 @@ import { addDays, calendarDateUnsafe, epochMsAt, type CalendarDate } from '@/cor
 import { sizeOf } from '../../read/dayLoad'
 import { fitIn } from '../../read/fit'
 import { freeTimes, workingDays } from '../../read/freeTimes'
-import { heldEvents, heldOn, offersHeld } from '../../read/offers'
+import { heldEvents, heldOn } from '../../read/offers'
+import { offersHeld } from '../../read/offersHeld'
 import { makeMemoryStore } from '../../persistence'
 import { makeTestStore, runnerOf } from '../../testing'
 

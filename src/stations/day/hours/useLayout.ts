@@ -1,5 +1,5 @@
-// The day as it would be laid out, from now on: asked of a worker, and asked again when a wish changes or something is
-// left out.
+// The day as it would be laid out, from now on: asked of a worker, and asked again when a wish changes, or it is
+// changed by hand.
 import { useEffect, useMemo, useState } from 'react'
 import type { Layout, LayoutAsked, Wishes } from '@/core/layout'
 import type { CalendarDate } from '@/core/time'
@@ -7,7 +7,7 @@ import { askWorker } from '@/held/askWorker'
 import { useAskedWithEvents } from '@/held/useLoads'
 import { useKept } from '@/held/useKept'
 import { useHeldDocument } from '@/held/zen'
-import { layoutAskedOf } from '@/state/read/layout'
+import { layoutAskedOf, pinnedOn } from '@/state/read/layout'
 import { useReach } from '../useReach'
 import { useRibbon } from './useRibbon'
 
@@ -36,10 +36,17 @@ async function laidOut(asked: LayoutAsked): Promise<Layout> {
   return askWorker(new Worker(new URL('../../../workers/layout.worker', window.location.href)), asked)
 }
 
+/** What was changed of it by hand. */
+export interface ByHand {
+  readonly without: ReadonlySet<string>
+  /** The minute at which each begins that was given its hour. */
+  readonly pinned: ReadonlyMap<string, number>
+}
+
 /** Null until it has been worked out; `hasFailed` where it cannot be. */
 export function useLayout(
   today: CalendarDate,
-  without: ReadonlySet<string>,
+  { without, pinned }: ByHand,
 ): { readonly layout: Layout | null; readonly hasFailed: boolean } {
   const document = useHeldDocument()
   const asked = useAskedWithEvents()
@@ -52,8 +59,8 @@ export function useLayout(
     const events = ribbon.blocks.flatMap(({ event, isFree, from, to }) =>
       event && !isFree ? [{ from, to, place: event.place }] : [],
     )
-    return layoutAskedOf(document, asked, { reach: anyhow, events, wishes, without })
-  }, [anyhow, asked, document, ribbon, wishes, without])
+    return layoutAskedOf(document, asked, { reach: anyhow, events, wishes, without, pinned })
+  }, [anyhow, asked, document, ribbon, wishes, without, pinned])
   // The clock moves on, and the question with it, only where it asks something else.
   const key = JSON.stringify(question)
   useEffect(() => {
@@ -71,4 +78,14 @@ export function useLayout(
     }
   }, [key])
   return { layout, hasFailed }
+}
+
+/** All that would be planned at an hour, in order: what was given its hour by hand stands there at once. */
+export function usePlaced(layout: Layout | null, { without, pinned }: ByHand) {
+  const document = useHeldDocument()
+  const asked = useAskedWithEvents()
+  return useMemo(() => {
+    const others = (layout?.placed ?? []).filter(({ id }) => !pinned.has(id) && !without.has(id))
+    return [...others, ...pinnedOn(document, asked, pinned)].sort((a, b) => a.from - b.from)
+  }, [layout, document, asked, without, pinned])
 }
