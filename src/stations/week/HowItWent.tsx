@@ -61,7 +61,7 @@ function Minutes({ names, dates, rows, before }: HowItWentProps) {
   return (
     <Column gap="$1">
       <Words>{spanSaid(all, last < today)}</Words>
-      {come.length > 0 ? (
+      {come.some((row) => row.doneMinutes > 0 || row.plannedMinutes !== null) ? (
         <>
           <BandHeading title="Planned and done" />
           <Column render="ul" aria-label="Planned and done" gap="$2">

@@ -107,7 +107,8 @@ function WeekWords({ days, today }: { days: readonly ShownDay[]; today: string }
     )
   return (
     <Words tone="inkSoft" flex={1}>
-      {duration(planned)} planned, {duration(available)} {ahead.length < 7 ? 'left this week' : 'available'}
+      {planned === 0 ? 'Nothing' : duration(planned)} planned, {duration(available)}{' '}
+      {ahead.length < 7 ? 'left this week' : 'available'}
       {over.length === 0 ? '.' : '. '}
       {over.length === 0 ? null : (
         <Words tone="clay" strong>

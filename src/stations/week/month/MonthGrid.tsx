@@ -1,7 +1,7 @@
 // The weeks of a month, a row each: bars over whole days, then what has its hours, what is due, and what is planned, as far
 // as there is room. Plain elements: there are a few hundred of them.
 import { useMedia } from '@tamagui/core'
-import { useRef, type KeyboardEvent, type ReactNode } from 'react'
+import { createContext, useContext, useRef, type KeyboardEvent, type ReactNode } from 'react'
 import type { ShownEvent } from '@/core/calendar/calendarReader'
 import { barsInRow, type Bar, type LaidBar } from '@/core/calendar/overDays'
 import { fromMinute, localMomentAt, weekdayOf, type CalendarDate } from '@/core/time'
@@ -79,6 +79,7 @@ export function MonthGrid({ weeks, days, bars, month, opened, onOpen, onTurn }: 
                 key={`${bar.event.calendarId} ${bar.event.id} ${bar.event.fromEpochMs}`}
                 bar={bar}
                 wide={wide}
+                isOpened={dates.indexOf(opened) >= bar.from && dates.indexOf(opened) <= bar.to}
               />
             ))}
             {dates.map((date, at) => {
@@ -102,7 +103,16 @@ export function MonthGrid({ weeks, days, bars, month, opened, onOpen, onTurn }: 
   )
 }
 
-function EventBar({ bar, wide }: { bar: LaidBar<ShownEvent>; wide: boolean }) {
+function EventBar({
+  bar,
+  wide,
+  isOpened,
+}: {
+  bar: LaidBar<ShownEvent>
+  wide: boolean
+  /** Over the day that is opened. */
+  isOpened: boolean
+}) {
   const { event, from, to, lane, isBegun, goesOn } = bar
   const shape = `month-bar${event.isBusy ? '' : ' free'}${isBegun ? ' begun' : ''}${goesOn ? ' goes-on' : ''}`
   const style = { '--from': from, '--days': to - from + 1, '--lane': lane } as Record<string, number>
@@ -113,6 +123,7 @@ function EventBar({ bar, wide }: { bar: LaidBar<ShownEvent>; wide: boolean }) {
       type="button"
       className={shape}
       style={style}
+      tabIndex={isOpened ? 0 : -1}
       aria-haspopup="dialog"
       onClick={() => desk.getState().openSheet({ kind: 'event', event })}
     >
@@ -169,9 +180,11 @@ function DayCell({ day, bars, isOutside, isOpened, wide, onOpen }: DayCellProps)
       {isPast ? <span className="fullness none" /> : <Fullness load={load} />}
       <div className="month-room" />
       {shown.length > 0 ? (
-        <ul className="month-lines" aria-label={`On ${longDate(date)}`}>
-          {shown}
-        </ul>
+        <TabStop.Provider value={isOpened ? 0 : -1}>
+          <ul className="month-lines" aria-label={`On ${longDate(date)}`}>
+            {shown}
+          </ul>
+        </TabStop.Provider>
       ) : null}
       {wide && all > shown.length ? <span className="month-more">{`${all - shown.length} more`}</span> : null}
       {wide && done.length > 0 ? <span className="month-more">{`${done.length} done`}</span> : null}
@@ -184,6 +197,9 @@ function DayCell({ day, bars, isOutside, isOpened, wide, onOpen }: DayCellProps)
     </div>
   )
 }
+
+/** Tab goes to what is on the day that is opened, and past all else; the arrows go to other days. */
+const TabStop = createContext<0 | -1>(0)
 
 /** What a day shows, the most binding first, and no more than `most`: there may be hundreds. */
 function linesOf({ date, events, due, projectsDue, planned, toChase }: MonthDay, most: number): ReactNode[] {
@@ -205,7 +221,13 @@ function ChaseLine({ action }: { action: Action }) {
   const { open } = useSurroundings()
   return (
     <li>
-      <button type="button" className="month-open" data-row onClick={() => open(action.id)}>
+      <button
+        type="button"
+        className="month-open"
+        data-row
+        tabIndex={useContext(TabStop)}
+        onClick={() => open(action.id)}
+      >
         <span className="month-time">{`chase ${awaitedName(action, document)}`}</span>
         <span className="month-title">{action.title}</span>
       </button>
@@ -220,7 +242,8 @@ function EventLine({ event }: { event: ShownEvent }) {
     <li>
       <button
         type="button"
-        className="month-event"
+        className={event.isTentative ? 'month-event tentative' : 'month-event'}
+        tabIndex={useContext(TabStop)}
         aria-haspopup="dialog"
         onClick={() => desk.getState().openSheet({ kind: 'event', event })}
       >
@@ -248,6 +271,7 @@ function ActionLine({ action, due }: { action: Action; due: CalendarDate | null 
         className={due === null ? 'month-open' : 'month-open due'}
         aria-pressed={choosing.isTogether || undefined}
         data-row
+        tabIndex={useContext(TabStop)}
         onClick={(event) => choosing.press(event)}
       >
         <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} size={16} />
@@ -265,7 +289,13 @@ function ProjectLine({ project }: { project: Project }) {
   const { open } = useSurroundings()
   return (
     <li className="week-card month-line" data-of={project.id} data-due={project.due}>
-      <button type="button" className="month-open due" data-row onClick={() => open(project.id)}>
+      <button
+        type="button"
+        className="month-open due"
+        data-row
+        tabIndex={useContext(TabStop)}
+        onClick={() => open(project.id)}
+      >
         {project.letters ? <Seal letters={project.letters} ink={project.ink} size={16} /> : null}
         <span className="month-title">
           {project.title}

@@ -136,7 +136,9 @@ function DayButton({ date, today, load, away, holidays, onDay }: DayButtonProps)
       type="button"
       className={`year-day${kind}`}
       data-day
-      tabIndex={date === today || date.endsWith('-01-01') ? 0 : -1}
+      tabIndex={
+        date === (today.slice(0, 4) === date.slice(0, 4) ? today : `${date.slice(0, 4)}-01-01`) ? 0 : -1
+      }
       aria-current={date === today ? 'date' : undefined}
       aria-label={says.filter(Boolean).join(', ')}
       onClick={() => onDay(date)}
