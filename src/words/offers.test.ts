@@ -1,6 +1,6 @@
 import { calendarDateUnsafe } from '@/core/time'
 import { zoneMarkWords, zoneName } from './events'
-import { offerText, timeWords } from './offers'
+import { knownZone, offerText, timeWords } from './offers'
 
 const today = calendarDateUnsafe('2026-03-11')
 const time = (from: string, to: string) => ({ fromEpochMs: Date.parse(from), toEpochMs: Date.parse(to) })
@@ -29,4 +29,7 @@ it('where the clock is another, how far it is', () => {
   expect(zoneMarkWords({ zone: 'Europe/London', minutes: 0 })).toBe('Your own time again')
   expect(zoneMarkWords({ zone: null, minutes: 60 })).toBe('Clocks go forward 1 h')
   expect(zoneMarkWords({ zone: null, minutes: -60 })).toBe('Clocks go back 1 h')
+})
+it('a zone that a file names and nobody knows is none', () => {
+  expect(['Asia/Tokyo', 'Hall/Time', '', null].map(knownZone)).toEqual(['Asia/Tokyo', null, null, null])
 })

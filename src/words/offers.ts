@@ -7,6 +7,16 @@ import { zoneName } from './events'
 const dayWords = (date: CalendarDate, today: CalendarDate): string =>
   date.slice(0, 4) === today.slice(0, 4) ? headDate(date) : `${headDate(date)} ${date.slice(0, 4)}`
 
+/** A zone as this browser knows it; null for one it does not, which a file from elsewhere may name. */
+export function knownZone(zone: string | null): string | null {
+  try {
+    if (zone !== null) localMomentAt(0, zone)
+    return zone
+  } catch {
+    return null
+  }
+}
+
 /** "Tue 17 Mar 10:00–11:30", by the wall clock of a zone; with the second day where it ends on another. */
 export function timeWords(
   { fromEpochMs, toEpochMs }: OfferedTime,

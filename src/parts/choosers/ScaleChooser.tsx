@@ -59,6 +59,8 @@ export interface MinutesChooserProps {
   readonly title: string
   readonly anchor: DOMRect | null
   readonly minutes: number | null
+  /** Some length must stand. */
+  readonly isNeeded?: boolean
   readonly onChoose: (minutes: number | null) => void
   readonly onClose: () => void
   /** Below the lengths; what it chooses is chosen. */
@@ -92,7 +94,15 @@ export function AnyLength({ onLength }: { onLength: (minutes: number) => void })
   )
 }
 
-export function MinutesChooser({ title, anchor, minutes, onChoose, onClose, children }: MinutesChooserProps) {
+export function MinutesChooser({
+  title,
+  anchor,
+  minutes,
+  isNeeded = false,
+  onChoose,
+  onClose,
+  children,
+}: MinutesChooserProps) {
   const choose = (chosen: number | null) => {
     onChoose(chosen)
     onClose()
@@ -102,7 +112,11 @@ export function MinutesChooser({ title, anchor, minutes, onChoose, onClose, chil
       title={title}
       anchor={anchor}
       onClose={onClose}
-      none={minutes === null ? null : <Button kind="quiet" label="no minutes" onPress={() => choose(null)} />}
+      none={
+        minutes === null || isNeeded ? null : (
+          <Button kind="quiet" label="no minutes" onPress={() => choose(null)} />
+        )
+      }
     >
       <Row gap="$2" flexWrap="wrap">
         {usualLengths.map((length) => (

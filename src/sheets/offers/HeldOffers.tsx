@@ -7,7 +7,7 @@ import { offersHeld, type OfferHeld } from '@/state/read/offersHeld'
 import { BandHeading, Button, Column, Row, SaidChip, Words } from '@/ui'
 import { shortened } from '@/words'
 import { heldTitle } from '@/words/names'
-import { copiedWords, offerText, timeWords } from '@/words/offers'
+import { copiedWords, knownZone, offerText, timeWords } from '@/words/offers'
 import { copyText } from './copyText'
 
 interface Around {
@@ -43,7 +43,7 @@ function OneOffer({ offer, times, ownZone, today }: OfferHeld & Around) {
   }
   const copyAgain = () =>
     copyText(
-      offerText(times, { zone: offer.zone, ownZone, today }),
+      offerText(times, { zone: knownZone(offer.zone), ownZone, today }),
       () => desk.getState().tell(copiedWords),
       () => desk.getState().tell('The browser does not allow copying from here.', { problem: true }),
     )

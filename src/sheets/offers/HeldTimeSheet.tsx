@@ -8,7 +8,7 @@ import { Button, Row, SlideOver, Words } from '@/ui'
 import { shortened } from '@/words'
 import { heldTitle } from '@/words/names'
 import { zoneName } from '@/words/events'
-import { timeWords } from '@/words/offers'
+import { knownZone, timeWords } from '@/words/offers'
 
 export function HeldTimeSheet({ id, onClose }: { id: Id<'heldTime'>; onClose: () => void }) {
   const act = useAct()
@@ -28,7 +28,7 @@ export function HeldTimeSheet({ id, onClose }: { id: Id<'heldTime'>; onClose: ()
   const when = timeWords(time, own, today)
   const others = (held?.times.length ?? 1) - 1
   const { date, minute } = localMomentAt(time.fromEpochMs, own)
-  const zone = held?.offer.zone
+  const zone = knownZone(held?.offer.zone ?? null)
   const takeBack = (ids: readonly (Id<'offer'> | Id<'heldTime'>)[], say: string) => {
     if (act('removeHeldTimes', { ids }, { say }).ok) onClose()
   }

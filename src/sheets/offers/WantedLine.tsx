@@ -75,7 +75,8 @@ function Asked({
           {...sheet}
           title="How long"
           minutes={wanted.minutes}
-          onChoose={(minutes) => onSet({ minutes: minutes ?? 60 })}
+          isNeeded
+          onChoose={(minutes) => minutes && onSet({ minutes })}
         />
       )
     case 'span':

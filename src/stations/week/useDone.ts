@@ -1,7 +1,7 @@
 // What was done on the days that are shown.
 import { useMemo } from 'react'
 import type { Action } from '@/core/record'
-import { localMomentAt, type CalendarDate } from '@/core/time'
+import { addDays, epochMsAt, type CalendarDate } from '@/core/time'
 import { lists, owned } from '@/state'
 import { useOfSide } from '@/held/side'
 import { useHeldDocument, useToday, useZen } from '@/held/zen'
@@ -21,10 +21,12 @@ export function useDone(
   return useMemo(() => {
     const zone = clock.zone()
     const done = first > today ? [] : ofSide(lists.doneOf(document, first, last, zone))
-    const byDay = new Map<CalendarDate, Action[]>()
-    for (const action of done) {
-      const { date } = localMomentAt(action.doneAtEpochMs ?? 0, zone)
-      byDay.set(date, [...(byDay.get(date) ?? []), action])
+    // The latest first: day after day back from the last, each takes what was done from its beginning on.
+    const byDay = new Map<CalendarDate, readonly Action[]>()
+    for (let [date, at] = [last, 0]; date >= first && at < done.length; date = addDays(date, -1)) {
+      const [begins, from] = [epochMsAt({ date, minute: 0 }, zone), at]
+      while ((done[at]?.doneAtEpochMs ?? -Infinity) >= begins) at += 1
+      if (at > from) byDay.set(date, done.slice(from, at))
     }
     return (date) => {
       const then = byDay.get(date) ?? nothing

@@ -33,6 +33,8 @@ export interface Month {
   readonly bars: readonly Bar<ShownEvent>[]
 }
 
+const nothing: readonly Action[] = []
+
 /** `dates` follow one another. */
 export function useMonth(dates: readonly CalendarDate[]): Month {
   const [first, last] = [dates[0] as CalendarDate, dates.at(-1) as CalendarDate]
@@ -47,11 +49,15 @@ export function useMonth(dates: readonly CalendarDate[]): Month {
   const { timed, bars } = useMemo(() => laidOverDays(shown, dates, zone), [shown, dates, zone])
   const days = useMemo(() => {
     const waiting = ofSide([...lists.waitingOf(document), ...lists.toSignOffOf(document)])
-    const chasedOn = (date: CalendarDate) =>
-      waiting.filter((action) => {
-        const chaseOn = action.waiting?.chaseOn
-        return chaseOn && (chaseOn < today ? today : chaseOn) === date
-      })
+    const chased = new Map<CalendarDate, Action[]>()
+    for (const action of waiting) {
+      const chaseOn = action.waiting?.chaseOn
+      if (!chaseOn) continue
+      const on = chaseOn < today ? today : chaseOn
+      const others = chased.get(on)
+      if (others) others.push(action)
+      else chased.set(on, [action])
+    }
     return dates.map((date, at) => {
       const due = ofSide(actionsDueOn(document, date))
       const isDue = new Set(due.map(({ id }) => id))
@@ -59,7 +65,7 @@ export function useMonth(dates: readonly CalendarDate[]): Month {
       return {
         date,
         actions,
-        toChase: chasedOn(date),
+        toChase: chased.get(date) ?? nothing,
         due,
         projectsDue: ofSide(projectsDueOn(document, date)),
         planned: actions.filter(({ id }) => !isDue.has(id)),
