@@ -11,6 +11,7 @@ import { openedFigures } from './opened.mjs'
 import { chosenFigures } from './chosen.mjs'
 import { badDayFigure, lensFigures, lensScrolling } from './lensShown.mjs'
 import { daysFigures } from './daysShown.mjs'
+import { hoursFigures } from './hoursShown.mjs'
 import { slowedFigures } from './slowed.mjs'
 import { settingDownFigures } from './settingDown.mjs'
 import { shelfFigures } from './shelvesShown.mjs'
@@ -296,6 +297,7 @@ export const browserFigures = () =>
         ['lenses', () => lensFigures(large, '10,000')],
         ['scrolling a lens', () => lensScrolling(browser, profileWith)],
         ['a bad day', async () => [await badDayFigure(await of(1000, { carried: 300 }))]],
+        ['the hours', async () => hoursFigures(await of(10_000, { carried: 40 }))],
         ['setting down', () => settingDownFigures(browser)],
         ['shelves', async () => shelfFigures((await profileOfShelves(browser)).context)],
         ['100,000 actions', hugeInOwn],

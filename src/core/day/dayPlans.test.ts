@@ -4,7 +4,7 @@ import { addDays, calendarDateUnsafe, type CalendarDate } from '../time'
 import { plainAction } from '../testing/plainAction'
 import { anyReach } from '.'
 import { pickHandOf } from './pickHand'
-import { justOutOfReach, pairFor, rankedInReach, type ReachReason } from './reachOrder'
+import { countInReach, justOutOfReach, pairFor, rankedInReach, type ReachReason } from './reachOrder'
 import { spreadOver } from './spread'
 import { waysOut } from './waysOut'
 
@@ -168,6 +168,11 @@ describe('what is in reach now', () => {
       ]),
     )
     expect(rankedInReach([long, deep, away], around(reach))).toEqual([])
+    // They are counted as they are listed, and no further than is asked.
+    const fitting = [action({ minutes: 5 }), action({}), action({ minutes: 30 })]
+    const all = [long, ...fitting, deep, away]
+    expect(countInReach(all, around(reach), 9)).toBe(rankedInReach(all, around(reach)).length)
+    expect(countInReach(all, around(reach), 2)).toBe(2)
   })
   it('finds two that fill half an hour together, where no one does', () => {
     const [a, b, c] = [action({ minutes: 20 }), action({ minutes: 10 }), action({ minutes: 25 })]

@@ -67,13 +67,28 @@ export const isForNow = (action: Action, today: CalendarDate, reach: Reach): boo
 const byScore = (a: { score: number; action: Action }, b: { score: number; action: Action }): number =>
   b.score - a.score || (a.action.id < b.action.id ? -1 : 1)
 
+type Now = Pick<ReachAround, 'today' | 'reach'>
+const fitsNow = (action: Action, { today, reach }: Now): boolean =>
+  isForNow(action, today, reach) &&
+  fitsMinutes(action, reach) &&
+  fitsEnergy(action, reach) &&
+  fitsContexts(action, reach)
+
+/** How many fit what is at hand; no more than `most` are counted. */
+export function countInReach(actions: Iterable<Action>, now: Now, most: number): number {
+  let count = 0
+  for (const action of actions) {
+    if (count === most) break
+    if (fitsNow(action, now)) count += 1
+  }
+  return count
+}
+
 /** Those of `actions` that fit what is at hand, the best first, each with its reason. */
 export function rankedInReach(actions: Iterable<Action>, around: ReachAround): InReachNow[] {
-  const { today, reach } = around
   const found: { score: number; action: Action; points: Point[] }[] = []
   for (const action of actions) {
-    if (!isForNow(action, today, reach)) continue
-    if (!fitsMinutes(action, reach) || !fitsEnergy(action, reach) || !fitsContexts(action, reach)) continue
+    if (!fitsNow(action, around)) continue
     const points = pointsOf(action, around)
     found.push({ score: scoreOf(points), action, points })
   }

@@ -15,7 +15,7 @@ import { GapSheet } from './GapSheet'
 import { HoursBlock } from './HoursBlock'
 import { LayOutSheet } from './LayOutSheet'
 import { heightOf, hourHeight } from './scale'
-import { mostFitting, useGap } from './useGap'
+import { mostFitting, useFitting } from './useGap'
 import { usePlacing } from './usePlacing'
 import { useRibbon, type DayRibbon } from './useRibbon'
 
@@ -33,6 +33,7 @@ export function HoursRibbon({ isAlone = false }: { isAlone?: boolean }) {
   const today = useToday()
   const day = useRibbon(today)
   const placing = usePlacing(today)
+  const fittingIn = useFitting(today)
   const [asked, setAsked] = useState<RibbonGap | null>(null)
   const [isLayingOut, setLayingOut] = useState(false)
   const { ribbon, wholeDays, now, zone, marks } = day
@@ -103,7 +104,7 @@ export function HoursRibbon({ isAlone = false }: { isAlone?: boolean }) {
                 key={`gap ${each.gap.to}`}
                 gap={each.gap}
                 top={topOf(each.gap.seenFrom)}
-                isNow={now !== null && each.from <= now}
+                fitting={fittingIn(each.gap, now !== null && each.from <= now)}
                 onAsk={() => setAsked(each.gap)}
               />
             ),
@@ -179,14 +180,20 @@ const ClockMark = ({ mark, top }: { mark: ZoneMark; top: number }) => (
   </View>
 )
 
+interface GapProps {
+  readonly gap: RibbonGap
+  readonly top: number
+  /** How many fit; no more than `mostFitting` are counted. */
+  readonly fitting: number
+  readonly onAsk: () => void
+}
+
 /** An open stretch: how long it is, and how many of the actions in reach fit into it. */
-function Gap({ gap, top, isNow, onAsk }: { gap: RibbonGap; top: number; isNow: boolean; onAsk: () => void }) {
-  const today = useToday()
-  const { fitting } = useGap(today, gap, isNow)
+function Gap({ gap, top, fitting, onAsk }: GapProps) {
   const { from, to, seenFrom } = gap
-  const many = fitting.length === mostFitting ? `${mostFitting} or more` : String(fitting.length)
-  const fits = fitting.length === 1 ? '1 fits' : `${many} fit`
-  const words = `${duration(to - from)} free: ${fitting.length === 0 ? 'nothing fits' : fits}`
+  const many = fitting === mostFitting ? `${mostFitting} or more` : String(fitting)
+  const fits = fitting === 1 ? '1 fits' : `${many} fit`
+  const words = `${duration(to - from)} free: ${fitting === 0 ? 'nothing fits' : fits}`
   return (
     <View
       render="li"
