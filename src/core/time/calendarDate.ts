@@ -9,7 +9,8 @@ const dayMs = 86_400_000
 const shape = /^(\d{4})-(\d{2})-(\d{2})$/
 
 const epochDayOf = (date: CalendarDate): number => Math.round(Date.parse(`${date}T00:00:00Z`) / dayMs)
-const fromEpochDay = (epochDay: number): CalendarDate =>
+/** The day that so many whole days after 1970-01-01 is. */
+export const fromEpochDay = (epochDay: number): CalendarDate =>
   new Date(epochDay * dayMs).toISOString().slice(0, 10) as CalendarDate
 
 /** True for a day that exists, from year 1900 to 9999. `2026-02-30` does not. */

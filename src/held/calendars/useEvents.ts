@@ -2,8 +2,6 @@
 import { useEffect, useMemo } from 'react'
 import { useStore } from 'zustand'
 import type { ShownEvent } from '@/core/calendar/calendarReader'
-import { recordIn } from '@/core/journal'
-import type { Id } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { select } from '@/state'
 import { heldEvents } from '@/state/read/offers'
@@ -43,10 +41,13 @@ export function useEvents(from: CalendarDate, to: CalendarDate): readonly ShownE
   return useMemo(() => {
     const held = heldEvents(document, heldTitle)
     if (!hasSome || events.length === 0) return held
-    const own = events.filter(({ calendarId }) => {
-      const calendar = recordIn(document, calendarId as Id<'calendar'>)
-      return calendar !== undefined && (side === 'both' || calendar.side === null || calendar.side === side)
-    })
+    const shown = new Set<string>(
+      select
+        .calendarsOf(document)
+        .filter((calendar) => side === 'both' || calendar.side === null || calendar.side === side)
+        .map(({ id }) => id),
+    )
+    const own = events.filter(({ calendarId }) => shown.has(calendarId))
     return held.length === 0 ? own : [...own, ...held].sort((a, b) => a.fromEpochMs - b.fromEpochMs)
     // Of the document only calendars and held times are read.
     // eslint-disable-next-line react-hooks/exhaustive-deps

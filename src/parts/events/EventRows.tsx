@@ -4,7 +4,7 @@ import type { ShownEvent } from '@/core/calendar/calendarReader'
 import type { CalendarDate } from '@/core/time'
 import { desk } from '@/held/desk'
 import { useZen } from '@/held/zen'
-import { Column, Press, Row, Unseen, Words } from '@/ui'
+import { Column, Unseen, Words } from '@/ui'
 import { eventTimes, eventTitle } from '@/words/events'
 
 interface EventRowsProps {
@@ -42,45 +42,27 @@ export function EventRows({ events, date, label, isSmall = false }: EventRowsPro
   )
 }
 
+/** A week holds dozens: plain elements. */
 function OneEvent({ event, times, isSmall }: { event: ShownEvent; times: string; isSmall: boolean }) {
-  const title = eventTitle(event)
-  const size = isSmall ? 'small' : 'second'
+  const shape = ['event-line', isSmall ? 'small' : '', event.isBusy ? '' : 'free']
   return (
-    <Press
+    <button
+      type="button"
+      className={[...shape, event.isTentative ? 'tentative' : ''].filter(Boolean).join(' ')}
       aria-haspopup="dialog"
-      width="100%"
-      minHeight={isSmall ? 28 : 44}
-      paddingVertical={isSmall ? '$1' : '$1.5'}
-      paddingHorizontal={isSmall ? '$1.5' : '$2.5'}
-      alignItems={isSmall ? 'flex-start' : 'center'}
-      borderLeftWidth={3}
-      borderStyle={event.isTentative ? 'dashed' : 'solid'}
-      borderColor="$slate"
-      borderRadius={3}
-      backgroundColor={event.isBusy ? '$slateWash' : 'transparent'}
-      onPress={() => desk.getState().openSheet({ kind: 'event', event })}
+      onClick={() => desk.getState().openSheet({ kind: 'event', event })}
     >
-      <Row
-        flex={1}
-        gap={isSmall ? '$0' : '$2.5'}
-        flexDirection={isSmall ? 'column' : 'row'}
-        alignItems={isSmall ? 'flex-start' : 'center'}
-        minWidth={0}
-      >
-        <Words size={size} tone="slate" minWidth={isSmall ? 0 : 96} flexShrink={0} aria-hidden>
-          {times}
-        </Words>
-        <Words size={size} flex={isSmall ? undefined : 1} minWidth={0}>
-          {title}
-          <Unseen>{times}</Unseen>
-          {event.place ? (
-            <Words size={size} tone="inkSoft" className={isSmall ? 'visually-hidden' : undefined}>
-              {` · ${event.place}`}
-            </Words>
-          ) : null}
-          {event.isBusy ? null : <Unseen>takes no time</Unseen>}
-        </Words>
-      </Row>
-    </Press>
+      <span className="event-times" aria-hidden>
+        {times}
+      </span>
+      <span className="event-title">
+        {eventTitle(event)}
+        <Unseen>{times}</Unseen>
+        {event.place ? (
+          <span className={isSmall ? 'visually-hidden' : 'event-place'}>{` · ${event.place}`}</span>
+        ) : null}
+        {event.isBusy ? null : <Unseen>takes no time</Unseen>}
+      </span>
+    </button>
   )
 }

@@ -1,17 +1,19 @@
 // Actions one below another where a day is narrow: the title, and under it what there is to know.
 import { View } from '@tamagui/core'
+import { memo } from 'react'
 import { isOpen } from '@/core/action'
 import type { Action } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { select } from '@/state'
-import { Column, IconButton, Press, Row, Seal, Words } from '@/ui'
+import { Column, Press, Seal, Words } from '@/ui'
+import { SquareButton } from '@/ui/SquareButton'
 import { InBand, useBandBox } from '@/parts/rows/inBand'
 import { useActionRow } from '@/parts/rows/ActionRow'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { desk } from '@/held/desk'
 import { duration } from '@/words'
 import { awaitedName } from '@/words/action'
-import { useHeldDocument, useToday } from '@/held/zen'
+import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 
 const atMost = 40
 
@@ -66,11 +68,12 @@ function dueWords({ due }: Action, today: CalendarDate): string | null {
   return due.time ? `due ${due.time}` : 'due'
 }
 
-function Card({ action }: { action: Action }) {
-  const document = useHeldDocument()
+/** A week holds hundreds: plain elements, and one is drawn again only when what it says has changed. */
+const Card = memo(function Card({ action }: { action: Action }) {
   const today = useToday()
   const { choosing, onKeyDown } = useActionRow(action)
-  const seal = select.sealOf(document, action)
+  const seal = useHeld(({ document }) => select.sealOf(document, action))
+  const isDone = !isOpen(action)
   const details = [
     action.at?.time,
     action.minutes ? duration(action.minutes) : null,
@@ -80,60 +83,29 @@ function Card({ action }: { action: Action }) {
     .filter(Boolean)
     .join(' · ')
   return (
-    <View
-      render="li"
-      className="week-card"
+    <li
+      className={choosing.isTogether ? 'week-card day-card together' : 'week-card day-card'}
       data-of={action.id}
-      position="relative"
-      borderTopWidth={1}
-      borderColor="$rule"
-      backgroundColor={choosing.isTogether ? '$brassWash' : undefined}
-      paddingTop="$1"
       onKeyDown={onKeyDown}
     >
-      <Press
-        alignItems="flex-start"
-        gap="$2"
-        paddingTop="$1"
-        minHeight={28}
-        width="100%"
-        onPress={(event) => choosing.press(event as unknown as MouseEvent)}
+      <button
+        type="button"
+        className="day-card-open"
+        onClick={choosing.press}
         aria-pressed={choosing.isTogether || undefined}
         data-row
       >
         <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} size={20} />
-        <Column flex={1} minWidth={0}>
-          <Words
-            size="second"
-            weight={action.weight}
-            tone={isOpen(action) ? undefined : 'inkSoft'}
-            textDecorationLine={isOpen(action) ? 'none' : 'line-through'}
-          >
-            {action.title}
-          </Words>
-        </Column>
-      </Press>
-      <Words size="small" tone="inkSoft" paddingLeft="$7" paddingBottom="$2" render="p">
-        {details || (isOpen(action) ? 'no minutes yet' : 'done')}
-      </Words>
-      <Row
-        className="on-hover"
-        position="absolute"
-        right={0}
-        bottom={3}
-        backgroundColor="$slip"
-        borderRadius={3}
-      >
-        <IconButton
+        <span className={`slip-title ${isDone ? 'struck' : action.weight}`}>{action.title}</span>
+      </button>
+      <p className="day-card-details">{details || (isDone ? 'done' : 'no minutes yet')}</p>
+      <span className="on-hover">
+        <SquareButton
           label={`Move ${action.title}`}
           icon="week"
-          minHeight={32}
-          height={32}
-          width={32}
-          minWidth={32}
           onPress={() => desk.getState().openSheet({ kind: 'move', id: action.id })}
         />
-      </Row>
-    </View>
+      </span>
+    </li>
   )
-}
+})

@@ -1,26 +1,18 @@
 // One thing on the hours: an event in slate, a fixed time with an ink edge, planned work with a moss edge, dashed where
-// it has no hour of its own yet. What is not an event is moved and stretched, by hand and by keys.
-import { View } from '@tamagui/core'
-import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+// it has no hour of its own yet. What is not an event is moved and stretched, by hand and by keys. A full day has dozens
+// of them: they are plain elements dressed by public/zen.css, and one is drawn again only when it has changed itself.
+import { memo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import type { RibbonBlock } from '@/core/day/ribbon'
 import type { Id } from '@/core/record'
 import { desk } from '@/held/desk'
 import { useOpened } from '@/held/useOpened'
-import { Column, Press, Unseen, Words } from '@/ui'
+import { Unseen } from '@/ui'
 import { heightOf, hourHeight, leastHeight } from './scale'
 import type { Placing } from './usePlacing'
 import type { OnRibbon } from './useRibbon'
 
 /** From here on there is room for a second line. */
 const twoLines = 44
-
-const faces = {
-  event: { backgroundColor: '$slateWash', borderColor: '$slate', edge: 3 },
-  fixed: { backgroundColor: '$slip', borderColor: '$ink', edge: 1 },
-  placed: { backgroundColor: '$slip', borderColor: '$moss', edge: 3 },
-  planned: { backgroundColor: '$slip', borderColor: '$moss', edge: 1 },
-  done: { backgroundColor: 'transparent', borderColor: '$rule', edge: 1 },
-} as const
 
 interface BlockProps {
   readonly block: RibbonBlock<OnRibbon>
@@ -48,68 +40,69 @@ function usePlacingKeys({ block, placing }: BlockProps) {
   }
 }
 
-export function HoursBlock(props: BlockProps) {
+/** Blocks are made anew with every act: the same one again is nothing to draw. */
+function isSameBlock(before: BlockProps, after: BlockProps): boolean {
+  const fields = Object.keys({ ...before.block, ...after.block }) as (keyof OnRibbon)[]
+  return (
+    before.top === after.top &&
+    before.placing === after.placing &&
+    fields.every((field) => Object.is(before.block[field], after.block[field]))
+  )
+}
+
+export const HoursBlock = memo(function HoursBlock(props: BlockProps) {
   const { block, top, placing } = props
   const { open } = useOpened()
   const { title, when, detail, kind, event, lane, lanes, isFree } = block
   const [dragged, setDragged] = useState<number | null>(null)
   const tall = Math.max(leastHeight, heightOf(dragged ?? block.to - block.from) - 3)
-  const { edge, ...face } = faces[kind]
+  const isTall = tall >= twoLines
+  const isMovable = movable.includes(kind)
   const isDashed = isFree || kind === 'planned' || event?.isTentative === true
   const onKeyDown = usePlacingKeys(props)
+  const classes = ['hours-line', kind, isDashed ? 'dashed' : '', isFree ? 'free' : '', isTall ? '' : 'low']
   return (
-    <View
-      render="li"
-      position="absolute"
-      top={top + 1}
-      height={tall}
-      onKeyDown={onKeyDown as never}
-      {...(movable.includes(kind) ? { className: 'hours-block', 'data-of': block.id } : {})}
-      style={{ left: `${(lane / lanes) * 100}%`, width: `calc(${100 / lanes}% - ${lanes > 1 ? 3 : 0}px)` }}
+    <li
+      className={[...classes, isMovable ? 'hours-block' : ''].filter(Boolean).join(' ')}
+      {...(isMovable ? { 'data-of': block.id } : {})}
+      onKeyDown={onKeyDown}
+      style={{
+        top: top + 1,
+        height: tall,
+        left: `${(lane / lanes) * 100}%`,
+        width: `calc(${100 / lanes}% - ${lanes > 1 ? 3 : 0}px)`,
+      }}
     >
-      <Press
+      <button
+        type="button"
+        className="hours-open"
         data-row
         aria-haspopup="dialog"
-        {...(movable.includes(kind)
+        {...(isMovable
           ? { 'aria-keyshortcuts': 'Alt+ArrowUp Alt+ArrowDown Alt+ArrowLeft Alt+ArrowRight' }
           : {})}
-        onPress={() =>
+        onClick={() =>
           event ? desk.getState().openSheet({ kind: 'event', event }) : open(block.id as Id<'action'>)
         }
-        {...face}
-        {...(isFree ? { backgroundColor: 'transparent' } : {})}
-        borderWidth={1}
-        borderLeftWidth={edge}
-        borderStyle={isDashed ? 'dashed' : 'solid'}
-        borderRadius={3}
-        width="100%"
-        height="100%"
-        minHeight={24}
-        overflow="hidden"
-        alignItems="flex-start"
-        paddingHorizontal="$2.5"
-        paddingVertical={tall < twoLines ? '$0.5' : '$1'}
       >
-        <Column flex={1} minWidth={0}>
-          <Words size="second" oneLine tone={kind === 'done' ? 'inkSoft' : 'ink'}>
-            {when === '' ? null : <Unseen>{when}</Unseen>}
-            {title}
-            {tall < twoLines ? <Unseen>{detail}</Unseen> : null}
-          </Words>
-          {tall < twoLines ? null : (
-            <Words size="small" tone={detail === 'does not fit' ? 'clay' : 'inkSoft'} oneLine>
-              {dragged === null ? detail : `${dragged} min`}
-            </Words>
-          )}
-          {kind === 'event' ? <Unseen>event</Unseen> : null}
-        </Column>
-      </Press>
-      {stretchable.includes(kind) && tall >= twoLines ? (
+        <span className="hours-title">
+          {when === '' ? null : <Unseen>{when}</Unseen>}
+          {title}
+          {isTall ? null : <Unseen>{detail}</Unseen>}
+        </span>
+        {isTall ? (
+          <span className={detail === 'does not fit' ? 'hours-detail clay' : 'hours-detail'}>
+            {dragged === null ? detail : `${dragged} min`}
+          </span>
+        ) : null}
+        {kind === 'event' ? <Unseen>event</Unseen> : null}
+      </button>
+      {stretchable.includes(kind) && isTall ? (
         <Edge block={block} dragged={dragged} onDrag={setDragged} placing={placing} />
       ) : null}
-    </View>
+    </li>
   )
-}
+}, isSameBlock)
 
 /** The lower edge, taken hold of and drawn: how long it takes. */
 function Edge({

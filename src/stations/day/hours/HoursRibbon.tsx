@@ -7,14 +7,14 @@ import type { ZoneMark } from '@/core/day/zoneMarks'
 import { useToday } from '@/held/zen'
 import { placeMark } from '@/parts/carrying/place'
 import { DayEvents } from '@/parts/events/DayEvents'
-import { Button, Column, Press, Row, Words } from '@/ui'
+import { Button, Column, Row, Words } from '@/ui'
 import { FloatingMain } from '@/ui/FloatingMain'
 import { count, duration } from '@/words'
 import { zoneMarkWords } from '@/words/events'
 import { GapSheet } from './GapSheet'
 import { HoursBlock } from './HoursBlock'
 import { LayOutSheet } from './LayOutSheet'
-import { heightOf, hourHeight } from './scale'
+import { heightOf, hourHeight, leastHeight } from './scale'
 import { mostFitting, useFitting } from './useGap'
 import { usePlacing } from './usePlacing'
 import { useRibbon, type DayRibbon } from './useRibbon'
@@ -63,22 +63,9 @@ export function HoursRibbon({ isAlone = false }: { isAlone?: boolean }) {
       {wholeDays.length > 0 ? <DayEvents events={wholeDays} date={today} label="All day" /> : null}
       <View position="relative" height={heightOf(ribbon.to - ribbon.from) + 12} marginTop="$2">
         {hoursOf(today, zone, ribbon).map(({ at, hour }) => (
-          <View
-            key={at}
-            position="absolute"
-            top={topOf(at) - 9}
-            left={0}
-            right={0}
-            flexDirection="row"
-            alignItems="center"
-            aria-hidden
-            pointerEvents="none"
-          >
-            <Words size="small" tone="inkSoft" width={gutter - 10} textAlign="right">
-              {now !== null && Math.abs(now - at) < 10 ? '' : hour}
-            </Words>
-            <View flex={1} height={1} marginLeft="$2.5" backgroundColor="$rule" />
-          </View>
+          <div key={at} className="hours-rule" style={{ top: topOf(at) - 9 }} aria-hidden>
+            <span style={{ width: gutter - 10 }}>{now !== null && Math.abs(now - at) < 10 ? '' : hour}</span>
+          </div>
         ))}
         <View
           render="ol"
@@ -195,31 +182,13 @@ function Gap({ gap, top, fitting, onAsk }: GapProps) {
   const fits = fitting === 1 ? '1 fits' : `${many} fit`
   const words = `${duration(to - from)} free: ${fitting === 0 ? 'nothing fits' : fits}`
   return (
-    <View
-      render="li"
-      position="absolute"
-      top={top + 2}
-      left={0}
-      right={0}
-      height={Math.max(24, heightOf(to - seenFrom) - 4)}
+    <li
+      className="hours-gap"
+      style={{ top: top + 2, height: Math.max(leastHeight, heightOf(to - seenFrom) - 4) }}
     >
-      <Press
-        aria-label={`${words}. See what fits`}
-        aria-haspopup="dialog"
-        onPress={onAsk}
-        width="100%"
-        height="100%"
-        minHeight={24}
-        justifyContent="center"
-        borderWidth={1}
-        borderStyle="dashed"
-        borderColor="$edge"
-        borderRadius={3}
-      >
-        <Words size="second" tone="brass">
-          {words}
-        </Words>
-      </Press>
-    </View>
+      <button type="button" aria-label={`${words}. See what fits`} aria-haspopup="dialog" onClick={onAsk}>
+        {words}
+      </button>
+    </li>
   )
 }
