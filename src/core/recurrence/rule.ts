@@ -9,7 +9,20 @@ export type Parsed = Partial<Options> & { readonly freq: number }
 export const listOf = <T>(value: T | readonly T[] | null | undefined): readonly T[] =>
   value === null || value === undefined ? [] : ([] as T[]).concat(value as T | T[])
 
+const readRules = new Map<string, Parsed | null>()
+const mostRead = 1000
+
+/** Null where it is no rule. Calendars have thousands of series and few rules: each is read once. */
 export function parsedRule(text: string): Parsed | null {
+  const known = readRules.get(text)
+  if (known !== undefined) return known
+  const read = readRule(text)
+  if (readRules.size >= mostRead) readRules.clear()
+  readRules.set(text, read)
+  return read
+}
+
+function readRule(text: string): Parsed | null {
   try {
     const { freq, interval = 1, ...rule } = RRule.parseString(text)
     return freq === undefined || interval < 1 ? null : { ...rule, freq, interval }

@@ -48,6 +48,31 @@ it('gives the same from near as counted from its beginning', () => {
     { numRuns: 300, seed: 7 },
   )
 })
+it('steps through weeks as the library does, whichever day a week begins on', () => {
+  const days = ['MO', 'TU', 'WE', 'TH', 'FR', 'SA', 'SU']
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 5 }),
+      part('BYDAY', some(days, 4)),
+      part('WKST', some(days, 1)),
+      fc.constantFrom('', ';BYHOUR=9,17', ';BYHOUR=8;BYMINUTE=0,45'),
+      fc.constantFrom('', ';COUNT=13'),
+      fc.integer({ min: 0, max: 13 }),
+      (interval, byDay, wkst, at, times, day) => {
+        const rule = `FREQ=WEEKLY;INTERVAL=${interval}${byDay}${wkst}${at}${times}`
+        const startsAt = Date.UTC(2025, 11, 20 + day, 9, 15)
+        const to = startsAt + 300 * dayMs
+        const options = { ...RRule.parseString(rule), dtstart: new Date(startsAt), until: new Date(to) }
+        const whole = new RRule(options, true).all().map((date) => date.getTime())
+        const given = (from: number) => wallsBetween({ rule, startsAt, until: null }, from, to, Infinity)
+        expect(given(startsAt)).toEqual(whole)
+        const later = startsAt + 100 * dayMs
+        expect(given(later)).toEqual(whole.filter((wall) => wall >= later))
+      },
+    ),
+    { numRuns: 200, seed: 5 },
+  )
+})
 it('steps through days and hours as the library does', () => {
   const limit = fc.oneof(
     part('BYMONTH', some([1, 6, 11], 2)),

@@ -1,6 +1,6 @@
 // What a rule of RFC 5545 (RRULE, section 3.3.10) gives between two moments. It counts on a wall clock, where no day is
 // shorter than another; which instants these are is the zone's to say. A rule is counted from near the moment that is
-// asked for, not through all its years. Weeks, months and years are rrule's work.
+// asked for, not through all its years. Months and years are rrule's work.
 import { RRule } from 'rrule'
 import { evenStepOf, evenSteps } from './evenSteps'
 import { comesTooOften, listOf, parsedRule, type Parsed, type WallMs } from './rule'

@@ -1,11 +1,4 @@
-export { aimedWeekOf, thursdayOf } from './aimedWeek'
-export {
-  aimsOf,
-  doneBetween,
-  lastSevenDays,
-  nextActions,
-  projectsWithoutNextAction,
-  reviewFiguresOf,
-  somedayOf,
-  waitingOf,
-} from './weeklyReview'
+export { aimedWeekOf, aimsOf, thursdayOf } from './aimedWeek'
+export { doneBetween, lastSevenDays } from './doneBetween'
+export { nextActions } from './nextActions'
+export { projectsWithoutNextAction, reviewFiguresOf, somedayOf, waitingOf } from './weeklyReview'

@@ -94,13 +94,20 @@ describe('days whose clocks are changed', () => {
     const changes = ['2026-03-29T00:00Z', '2026-10-25T00:00Z', '2011-12-30T00:00Z', '2026-04-04T12:00Z']
     const otherwise: unknown[] = []
     for (const zone of Intl.supportedValuesOf('timeZone')) {
-      const format = new Intl.DateTimeFormat('sv-SE', { timeZone: zone, dateStyle: 'short', timeStyle: 'short' })
+      const format = new Intl.DateTimeFormat('sv-SE', {
+        timeZone: zone,
+        dateStyle: 'short',
+        timeStyle: 'short',
+      })
       const anywhere = Array.from({ length: 12 }, () => Math.floor(-2e12 + random() * 6e12))
       const nearChanges = changes.map((day) => Date.parse(day) + Math.floor(random() * 86_400_000))
       for (const instant of [...anywhere, ...nearChanges]) {
         const { date: day, minute } = localMomentAt(instant, zone)
-        const clock = [Math.floor(minute / 60), minute % 60].map((part) => String(part).padStart(2, '0')).join(':')
-        if (`${day} ${clock}` !== format.format(instant)) otherwise.push([zone, new Date(instant), day, clock])
+        const clock = [Math.floor(minute / 60), minute % 60]
+          .map((part) => String(part).padStart(2, '0'))
+          .join(':')
+        if (`${day} ${clock}` !== format.format(instant))
+          otherwise.push([zone, new Date(instant), day, clock])
         const back = localMomentAt(epochMsAt({ date: day, minute }, zone), zone)
         if (back.date !== day || back.minute !== minute) otherwise.push([zone, new Date(instant), back])
       }

@@ -1,6 +1,6 @@
 // The one or two aims of a week: as they were set on its sheet, else in the review that looked ahead to it.
 import { recordIn, type Document } from '@/core/journal'
-import { aimedWeekOf, thursdayOf } from '@/core/review'
+import { aimedWeekOf, thursdayOf } from '@/core/review/aimedWeek'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import { planIdOf, reviewsOf, settingsOf } from './selectors'
 

@@ -1,7 +1,7 @@
 import { Suspense } from 'react'
 import { View } from '@tamagui/core'
 import type { Review } from '@/core/record'
-import { aimedWeekOf } from '@/core/review'
+import { aimedWeekOf } from '@/core/review/aimedWeek'
 import { select, type RunOptions } from '@/state'
 import { aimsInReview } from '@/state/read/weekAims'
 import { Column, Words } from '@/ui'

@@ -1,5 +1,5 @@
 // A finished review, as it was kept.
-import { aimsOf } from '@/core/review'
+import { aimsOf } from '@/core/review/aimedWeek'
 import { View } from '@tamagui/core'
 import type { Review } from '@/core/record'
 import { isoWeekOf } from '@/core/time'

@@ -1,5 +1,5 @@
 // The weekly review: a guided round that can be left and taken up again, and the finished ones to read.
-import { aimsOf } from '@/core/review'
+import { aimsOf } from '@/core/review/aimedWeek'
 import { useMedia } from '@tamagui/core'
 import { useState } from 'react'
 import { isoWeekOf } from '@/core/time'

@@ -1,5 +1,5 @@
 // Which parts of a review are done, as it is just now: what is left over was passed, not done.
-import { aimedWeekOf, aimsOf } from '@/core/review'
+import { aimedWeekOf, aimsOf } from '@/core/review/aimedWeek'
 import type { Review, Stone } from '@/core/record'
 import { lists, select } from '@/state'
 import { aimsInReview } from '@/state/read/weekAims'

@@ -1,5 +1,5 @@
 // The Week sheet: seven days with what stands on them, laid against each day's available time.
-import { thursdayOf } from '@/core/review'
+import { thursdayOf } from '@/core/review/aimedWeek'
 import { useMedia } from '@tamagui/core'
 import { useMemo, useState } from 'react'
 import { weekSheetOf, type WeekSheet as WeekSheetOf } from '@/core/week'

@@ -2,7 +2,7 @@
 import { recordIn, recordsIn } from '@/core/journal'
 import { blankOf, stones, titleLimit, type Id, type ReviewFigures, type Stone } from '@/core/record'
 import { refuse } from '@/core/result'
-import { aimedWeekOf, thursdayOf } from '@/core/review'
+import { aimedWeekOf, thursdayOf } from '@/core/review/aimedWeek'
 import { weekStartOf, type CalendarDate } from '@/core/time'
 import { planIdOf } from '../../read/selectors'
 import { settingsIn } from '../../read/settingsIn'
