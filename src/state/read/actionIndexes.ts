@@ -184,13 +184,17 @@ const byDoneDay = makeTableIndex('action', {
   ...ownOrder,
 })
 
+/** Done on a day of UTC: the same list as long as none of it has changed. */
+export const doneByUtcDay = (document: Document, utcDay: number): readonly Action[] =>
+  byDoneDay.of(document, String(utcDay))
+
 /** Done from `from` to `to`, both days included by the wall clock of `zone`, latest first. */
 export function doneOf(document: Document, from: CalendarDate, to: CalendarDate, zone: string): Action[] {
   const [first, last] = [epochMsAt({ date: from, minute: 0 }, zone), epochMsAt({ date: to, minute: 0 }, zone)]
   const actions: Action[] = []
   // A day and a half behind the last midnight: no zone and no clock change reaches further.
   for (let day = utcDayOf(first); day <= utcDayOf(last + 1.5 * dayMs); day++)
-    actions.push(...byDoneDay.of(document, String(day)))
+    actions.push(...doneByUtcDay(document, day))
   return doneBetween(actions, from, to, zone)
 }
 

@@ -9,6 +9,7 @@ import { lists, owned, select } from '..'
 import { askedAt, loadOn, tapeOn } from './dayLoad'
 import { movesOf } from './goals'
 import { lensListOnce } from './lenses'
+import { lookBackOf } from './lookBack'
 import { paceOf } from './pace'
 import { makeTestStore, runnerOf } from '../testing'
 
@@ -86,6 +87,11 @@ it('minutes done and what is waited for are the same at every station', async ()
         review: figures.doneMinutes,
         goal: movesOf(document, goal, today, asked.zone).minutes,
         pace: paceOf(document, project, today, asked.zone).doneMinutes,
+        lookBack: lookBackOf(
+          document,
+          { from: today, to: today },
+          { zone: asked.zone, side: 'both', grouping: 'goal', weekStartsOn: 0 },
+        ).doneMinutes,
       }).toEqual({
         day: minutes,
         week: minutes,
@@ -93,6 +99,7 @@ it('minutes done and what is waited for are the same at every station', async ()
         review: minutes,
         goal: minutes,
         pace: minutes,
+        lookBack: minutes,
       })
       expect([figures.waiting, lists.waitingOf(document).length]).toEqual([waitingFor, waitingFor])
       expect(figures.done).toBe(finished.length)

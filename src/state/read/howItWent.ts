@@ -2,7 +2,7 @@
 import { minutesOf } from '@/core/day'
 import { recordIn, type Document } from '@/core/journal'
 import type { Action, Area } from '@/core/record'
-import { dayAsItWent, type DayAsItWent } from '@/core/week'
+import { dayAsItWent, type DayAsItWent } from '@/core/week/asItWent'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import * as lists from './actionIndexes'
 import { minutesDoneIn, minutesDoneOf } from './ownedIndexes'

@@ -1,0 +1,11 @@
+export {
+  daysOf,
+  spanAround,
+  spanKinds,
+  stretchesOf,
+  stretchOf,
+  turnedBy,
+  type DaySpan,
+  type SpanKind,
+} from './span'
+export { lookBackOn, type DayOfParts, type GroupDone, type LookBack, type Part } from './lookBack'
