@@ -12,6 +12,7 @@ import Cloud from 'lucide-react/icons/cloud'
 import CornerDownLeft from 'lucide-react/icons/corner-down-left'
 import Ellipsis from 'lucide-react/icons/ellipsis'
 import Download from 'lucide-react/icons/download'
+import Filter from 'lucide-react/icons/list-filter'
 import Hourglass from 'lucide-react/icons/hourglass'
 import Inbox from 'lucide-react/icons/inbox'
 import Info from 'lucide-react/icons/info'
@@ -57,6 +58,7 @@ const icons = {
   down: ChevronDown,
   lamp: Moon,
   settings: Settings2,
+  filter: Filter,
   timer: Timer,
   hours: Clock,
   list: List,

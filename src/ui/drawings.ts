@@ -2,3 +2,4 @@
 export { default as Tape } from './Tape'
 export { TimeBar } from './TimeBar'
 export { FitChart } from './FitChart'
+export { DoneTape, InkBars } from './DoneTape'

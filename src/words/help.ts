@@ -90,6 +90,7 @@ export const helpParts = [
     says: [
       'Once a week, go through five short steps: empty the Tray, give every project a next action, chase what you are waiting for, see what was done, and name one or two aims.',
       'You can stop at any step. It waits for you.',
+      'Look back shows what was done in a week, a month, a year or between two days, by area, project, context, person or goal.',
     ],
   },
   {

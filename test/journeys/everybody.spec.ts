@@ -8,7 +8,7 @@ import { narrow, openWithDemo, plan, wide, shelfPart } from './parts'
 const stations = {
   'where the day is': ['/', '/sorting', '/day'],
   'where the weeks are': ['/week', '/week?view=month', '/week?view=year'],
-  'where things are kept': ['/shelves', '/review', '/settings', '/help', '/nowhere'],
+  'where things are kept': ['/shelves', '/review', '/review?view=back', '/settings', '/help', '/nowhere'],
 }
 const places = Object.values(stations).flat()
 

@@ -12,6 +12,7 @@ export function LensSentence({
   lenses,
   names,
   isFolded = false,
+  onlyConditions = false,
   onChange,
 }: {
   readonly lens: Lens
@@ -19,6 +20,8 @@ export function LensSentence({
   readonly names: LensNames
   /** On one line that swipes. */
   readonly isFolded?: boolean
+  /** Nothing but which actions: a filter of a list that has its own order. */
+  readonly onlyConditions?: boolean
   readonly onChange: (lens: Lens) => void
 }) {
   const [target, setTarget] = useState<LensTarget | null>(null)
@@ -43,7 +46,7 @@ export function LensSentence({
     <p
       className={isFolded ? 'lens-sentence folded swipes' : 'lens-sentence'}
       role="group"
-      aria-label="What this lens lists"
+      aria-label={onlyConditions ? 'What is counted' : 'What this lens lists'}
     >
       {parts.slice(0, Math.max(0, last)).map(draw)}
       {/* Its end and what says more stand on one line. */}
@@ -52,7 +55,7 @@ export function LensSentence({
         <button
           type="button"
           className="lens-more"
-          aria-label="Say more of this lens"
+          aria-label={`Say more of this ${onlyConditions ? 'filter' : 'lens'}`}
           aria-haspopup="dialog"
           onClick={() => setTarget({ kind: 'more' })}
         >
@@ -63,6 +66,7 @@ export function LensSentence({
         <OpenedLensChooser
           target={target}
           lens={lens}
+          onlyConditions={onlyConditions}
           lenses={lenses}
           weekStartsOn={weekStartsOn}
           onSet={onChange}

@@ -4,6 +4,8 @@ import { useOnDemand } from '@/held/reader'
 import { AllLenses } from './AllLenses'
 import { LensSheet, type LensId } from './LensSheet'
 
+export { LensFilter } from './LensFilter'
+
 export function LensStation({
   id,
   isPrinting,

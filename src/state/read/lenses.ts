@@ -6,6 +6,7 @@ import { isEqual } from '@/core/isEqual'
 import {
   compareGroups,
   compileLens,
+  emptyLens,
   isOfOpen,
   layUnderAll,
   namesAsked,
@@ -43,6 +44,16 @@ let latestLenses: { table: unknown; lenses: readonly LensRecord[] } | null = nul
 /** A lens by its id, ready-made ones too; undefined where it is gone. */
 export const lensOf = (document: Document, id: string): LensRecord | undefined =>
   isIdOf('lens', id) ? (recordIn(document, id) ?? readyMade.find((lens) => lens.id === id)) : undefined
+
+/** Which actions some conditions match, done or not, as the document is now. */
+export function matchesOf(
+  document: Document,
+  conditions: Lens['conditions'],
+  day: LensDay,
+): (action: Action) => boolean {
+  const around = aroundOf(() => document, factsOf(document), day, settingsOf(document).weekStartsOn)
+  return compileLens({ ...emptyLens, conditions, done: 'among' }, around).matches
+}
 
 type Named = (typeof named)[number]
 const isNamed = (kind: RecordKind): kind is Named => (named as readonly RecordKind[]).includes(kind)

@@ -1,11 +1,12 @@
 // Every figure of the look back against one counted by hand, after every act.
 import fc from 'fast-check'
-import { recordsIn, type Document } from '@/core/journal'
-import type { Action, Id } from '@/core/record'
+import { makeTimestamp, recordsIn, type Document } from '@/core/journal'
+import type { Action, Id, TimeEntry } from '@/core/record'
 import { addDays, calendarDateUnsafe, localMomentAt, type CalendarDate } from '@/core/time'
 import { owned, select } from '..'
 import { makeTestStore, runnerOf } from '../testing'
 import { howItWent } from './howItWent'
+import { matchesOf } from './lenses'
 import { finishedIn, groupings, lookBackOf, type Grouping } from './lookBack'
 
 const zone = 'Europe/London'
@@ -109,6 +110,30 @@ it('a project that is finished is on its day, with what it took against what it 
   expect(of(today, today)).toMatchObject([{ project: { id: project }, closedOn: today }])
   expect(of(addDays(today, -9), addDays(today, -1))).toEqual([])
   expect(owned.minutesDoneIn(document, select.actionsOf(document))).toBe(50)
+})
+it('a filter counts only what it matches, done or planned; a taken time that another copy brings is counted', async () => {
+  const store = makeTestStore()
+  await store.load()
+  const run = runnerOf(store)
+  const day = store.api.getState().today
+  const [long, short] = [40, 10].map((minutes) => {
+    const id = run('addAction', { title: 'a', minutes }) as Id<'action'>
+    run('tick', { id })
+    return id
+  }) as [Id<'action'>, Id<'action'>]
+  const look = (most: number | null) => {
+    const { document } = store.api.getState()
+    const conditions = [{ kind: 'minutes', from: null, to: most }] as const
+    const matches = most === null ? null : matchesOf(document, conditions, { today: day, zone })
+    const asked = { zone, side: 'both', grouping: 'area', weekStartsOn: 0, matches } as const
+    return lookBackOf(document, { from: day, to: day }, asked)
+  }
+  expect(look(null).doneMinutes).toBe(50)
+  expect(look(20)).toMatchObject({ doneMinutes: 10, outcomes: 1, groups: [{ ids: [short] }] })
+  // Only a copy from elsewhere writes one beside an action that is done.
+  const entry: TimeEntry = { id: 'timeEntry:other', actionId: long, startedAtEpochMs: 0, minutes: 70 }
+  await store.importEntries([{ record: entry, all: makeTimestamp(store.clock.epochMs + 1, 0, 'other') }], [])
+  expect(look(null).doneMinutes).toBe(80)
 })
 it('the last minute before midnight is that day’s, wherever the clock hangs', async () => {
   const store = makeTestStore()

@@ -86,11 +86,18 @@ function partsOn(document: Document, utcDay: number, { zone, side, grouping }: A
 const dayMs = 86_400_000
 const nothing: readonly Part[] = []
 
-/** Every figure of a span; `weekStartsOn` 0 is Monday. */
+interface SpanAsked extends Asked {
+  /** 0 is Monday. */
+  readonly weekStartsOn: number
+  /** Only what it matches is counted, done or planned. */
+  readonly matches?: ((action: Action) => boolean) | null
+}
+
+/** Every figure of a span. */
 export function lookBackOf(
   document: Document,
   span: DaySpan,
-  { weekStartsOn, ...asked }: Asked & { readonly weekStartsOn: number },
+  { weekStartsOn, matches, ...asked }: SpanAsked,
 ): LookBack & { readonly stretches: readonly DaySpan[] } {
   const dates = daysOf(span)
   const stretches = stretchesOf(span, weekStartsOn)
@@ -105,20 +112,21 @@ export function lookBackOf(
         partsOfDate.set(date, before ? [...before, ...parts] : parts)
       }
   }
-  const isShown = (id: string) => {
-    const action = recordIn(document, id as Id<'action'>)
-    return action !== undefined && isOfSide(document, asked.side, action)
+  const isCounted = (id: Id<'action'>) => {
+    const action = recordIn(document, id)
+    return action !== undefined && isOfSide(document, asked.side, action) && (!matches || matches(action))
   }
   const days = dates.map((date): DayOfParts => {
     const plan = recordIn(document, planIdOf(date))
     const planned =
-      asked.side === 'both' || !plan
+      (asked.side === 'both' && !matches) || !plan
         ? plan?.planned
-        : Object.fromEntries(Object.entries(plan.planned).filter(([id]) => isShown(id)))
+        : Object.fromEntries(Object.entries(plan.planned).filter(([id]) => isCounted(id as Id<'action'>)))
+    const parts = partsOfDate.get(date) ?? nothing
     return {
       date,
       plan: plan && { ...plan, planned: planned ?? {} },
-      parts: partsOfDate.get(date) ?? nothing,
+      parts: matches ? parts.filter(({ id }) => isCounted(id)) : parts,
     }
   })
   let stretch = 0

@@ -1,27 +1,65 @@
-// The weekly review: a guided round that can be left and taken up again, and the finished ones to read.
+// The Review: the weekly round and the finished ones to read, and the look back, as a strip along the top.
 import { aimsOf } from '@/core/review/aimedWeek'
-import { useMedia } from '@tamagui/core'
-import { useState } from 'react'
+import { useMedia, View } from '@tamagui/core'
+import { useGlobalSearchParams, useRouter } from 'expo-router'
+import { lazy, Suspense, useState, type ReactNode } from 'react'
 import { isoWeekOf } from '@/core/time'
 import type { Id } from '@/core/record'
 import { select } from '@/state'
 import { BandHeading, Button, Column, EmptyPlace, Icon, Press, Row, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
+import { Strip } from '@/frame/Strip'
 import { count, duration, momentWords, stoneWords } from '@/words'
 import { useAct, useHeld, useToday, useZen } from '@/held/zen'
 import { ReviewRecord } from './ReviewRecord'
 import { ReviewRound } from './ReviewRound'
 
+const LookBack = lazy(() => import('./lookBack/LookBack').then((module) => ({ default: module.LookBack })))
+
+const views = [
+  { key: 'weekly', label: 'Weekly review' },
+  { key: 'back', label: 'Look back' },
+] as const
+type ViewKey = (typeof views)[number]['key']
+
+/** Which view the address names; the weekly review where it names none. */
+function useViewInAddress(): readonly [ViewKey, (view: ViewKey) => void] {
+  const params = useGlobalSearchParams<{ view?: string | string[] }>()
+  const router = useRouter()
+  const named = Array.isArray(params.view) ? params.view[0] : params.view
+  const chosen = views.find(({ key }) => key === named)?.key ?? 'weekly'
+  return [chosen, (view) => router.setParams({ view: view === 'weekly' ? undefined : view })]
+}
+
 export function ReviewStation() {
-  const { wide } = useMedia()
   const ready = useHeld((state) => state.phase === 'ready')
+  const [view, setView] = useViewInAddress()
+  if (!ready) return null
+  const strip = (children: ReactNode) => (
+    <Strip label="Review" tabs={views} chosen={view} onChoose={setView}>
+      {children}
+    </Strip>
+  )
+  return view === 'back' ? (
+    strip(
+      <Suspense fallback={<View height={240} />}>
+        <LookBack />
+      </Suspense>,
+    )
+  ) : (
+    <WeeklyReview strip={strip} />
+  )
+}
+
+/** Within the round, and while one is read, nothing else is on the page. */
+function WeeklyReview({ strip }: { strip: (children: ReactNode) => ReactNode }) {
+  const { wide } = useMedia()
   const reviews = useHeld((state) => select.reviewsOf(state.document))
   const [inRound, setInRound] = useState(false)
   const [readingId, setReadingId] = useState<Id<'review'> | null>(null)
   const open = reviews.find(({ finishedAtEpochMs }) => finishedAtEpochMs === null)
   const reading = reviews.find(({ id }) => id === readingId)
-  if (!ready) return null
   if (inRound && open)
     return (
       <DeskLayout narrow>
@@ -41,7 +79,7 @@ export function ReviewStation() {
         <ReviewRecord review={reading} onLeave={() => setReadingId(null)} />
       </DeskLayout>
     )
-  return (
+  return strip(
     <DeskLayout narrow>
       <StationHead label={wide ? undefined : 'Review'} title="Weekly review" />
       <Begin onBegin={() => setInRound(true)} open={open} />
@@ -49,7 +87,7 @@ export function ReviewStation() {
         reviews={reviews.filter(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)}
         onRead={setReadingId}
       />
-    </DeskLayout>
+    </DeskLayout>,
   )
 }
 

@@ -38,8 +38,9 @@ const Offer = ({ label, onPress }: { label: string; onPress: () => void }) => (
 )
 
 /** What can be laid beside what is said already. */
-function More(props: LensPartProps & { readonly onTarget: (target: LensTarget) => void }) {
-  const { lens, anchor, onSet, onClose, onTarget } = props
+type MoreProps = LensPartProps & { readonly onTarget: (target: LensTarget) => void }
+function More(props: MoreProps) {
+  const { lens, onlyConditions, anchor, onSet, onClose } = props
   const [offered, setOffered] = useState<{ first: Condition; beside: readonly Condition[] } | null>(null)
   if (offered) return <OneCondition {...props} {...offered} />
   const said = new Set(lens.conditions.map(aboutOf))
@@ -67,6 +68,14 @@ function More(props: LensPartProps & { readonly onTarget: (target: LensTarget) =
             />
           ))}
       </Row>
+      {onlyConditions ? null : <OrderAndGroups {...props} />}
+    </ChooserSheet>
+  )
+}
+
+function OrderAndGroups({ lens, onSet, onTarget }: MoreProps) {
+  return (
+    <>
       <Words size="caps" tone="inkSoft" render="h3">
         Order and groups
       </Words>
@@ -95,6 +104,6 @@ function More(props: LensPartProps & { readonly onTarget: (target: LensTarget) =
         ) : null}
         <Offer label="what is done" onPress={() => onTarget({ kind: 'done', text: '' })} />
       </Row>
-    </ChooserSheet>
+    </>
   )
 }

@@ -7,6 +7,8 @@ export type LensTarget = Exclude<LensPart, { kind: 'words' }> | { readonly kind:
 export interface LensChooserProps {
   readonly target: LensTarget
   readonly lens: Lens
+  /** Only conditions can be said: the order is not this list's. */
+  readonly onlyConditions?: boolean
   readonly lenses: OnDemand['lenses']
   readonly weekStartsOn: number
   readonly anchor: DOMRect | null
