@@ -13,7 +13,8 @@ import { Button, Column, Field, Labelled, Row, SlideOver, Words } from '@/ui'
 import { Pull } from '@/ui/Pull'
 import { StickyFoot } from '@/ui/StickyFoot'
 import { shortened } from '@/words'
-import { comesWithWords, dayInText, makingWords, previewWords } from '@/words/templates'
+import { comesWithWords, dayInText, previewWords } from '@/words/templatePreview'
+import { makingWords } from '@/words/templates'
 
 export interface UseTemplateProps {
   readonly id: Id<'project'>

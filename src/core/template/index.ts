@@ -1,5 +1,6 @@
 export { asBlank, blankMark, blanksIn, filled, filledLine, isNumberSaid, namesIn } from './blanks'
-export { farthest, readShift, shiftWords } from './countedWords'
+export { farthest, readShift } from './readShift'
+export { shiftWords } from './shiftWords'
 export { soundsLike } from './soundsLike'
 export { toTemplateFile } from './templateFile'
 export { dateCounted, type IsOff } from './dateCounted'

@@ -5,7 +5,7 @@ import { desk } from '@/held/desk'
 import { useAct, useHeldDocument, useZen } from '@/held/zen'
 import { FileButton } from '@/ui/FileButton'
 import { shortened } from '@/words'
-import { templateFileFaultWords } from '@/words/templates'
+import { templateFileFaultWords } from '@/words/templateFile'
 import { readTemplateFile } from './readTemplateFile'
 
 export function ImportTemplate({ onOpen }: { readonly onOpen: (id: Id<'project'>) => void }) {
