@@ -5,6 +5,8 @@ import { OpenedSheet } from './OpenedSheet'
 
 export { ChosenTogether } from './chosen/ChosenTogether'
 export { PageLists } from './PageLists'
+export { HabitStrip } from './HabitStrip'
+export { PaceLine } from './project/PaceLine'
 export { EditText } from '@/parts/text/EditText'
 
 /** The one thing opened: beside the station on a wide page, over it on a phone. */

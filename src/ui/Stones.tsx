@@ -1,6 +1,7 @@
 // Stepping stones: how far a round has come. What is done is filled, what was passed with something left is dashed,
 // where one is now is ringed in brass.
 import { View } from '@tamagui/core'
+import { useEffect, useRef } from 'react'
 import { Icon } from './Icon'
 import { Press } from './Press'
 import { Words } from './Words'
@@ -23,18 +24,22 @@ const fillOf = { here: '$slip', ahead: 'transparent' } as const
 const lifts = [10, 2, 12, 4, 9]
 const tilts = ['-4deg', '3deg', '-2deg', '5deg', '-3deg']
 
+/** Of so many, each has its name below it; of more, only the one stood on has. */
+const namedUpTo = 7
+
 export function Stones({ label, stones, onStep }: StonesProps) {
+  const list = useRef<HTMLOListElement>(null)
+  const isMany = stones.length > namedUpTo
+  const at = stones.findIndex(({ here }) => here)
+  useEffect(() => {
+    const stone = list.current?.children[at] as HTMLElement | undefined
+    if (list.current && stone)
+      list.current.scrollLeft = stone.offsetLeft - list.current.clientWidth / 2 + stone.offsetWidth / 2
+  }, [at])
   return (
-    <View
-      render="ol"
-      aria-label={label}
-      flexDirection="row"
-      justifyContent="space-between"
-      gap="$1"
-      maxWidth={560}
-    >
+    <ol ref={list} aria-label={label} className={isMany ? 'stones many swipes' : 'stones'}>
       {stones.map(({ key, label: name, done, passed, here }, index) => (
-        <View render="li" key={key} flex={1} alignItems="center">
+        <li key={key} data-here={here || undefined}>
           <Press
             flexDirection="column"
             gap="$1"
@@ -60,12 +65,14 @@ export function Stones({ label, stones, onStep }: StonesProps) {
             >
               {done ? <Icon name="check" size={18} tone="onInk" /> : null}
             </View>
-            <Words size="small" strong={here} tone={here ? 'ink' : 'inkSoft'}>
-              {name}
-            </Words>
+            {isMany && !here ? null : (
+              <Words size="small" strong={here} tone={here ? 'ink' : 'inkSoft'}>
+                {name}
+              </Words>
+            )}
           </Press>
-        </View>
+        </li>
       ))}
-    </View>
+    </ol>
   )
 }

@@ -25,7 +25,6 @@ export {
   shortened,
   stateWords,
   stationWords,
-  stoneWords,
 } from './names'
 export {
   actionDetails,

@@ -47,14 +47,11 @@ export function sharesSaid({
   estimatedMinutes,
 }: LookBack): string {
   if (doneMinutes === 0) return ''
+  const timed = estimatedMinutes > 0 ? `${duration(estimatedMinutes)} is estimated, not timed.` : ''
   const share = `${Math.round((asPlannedMinutes / doneMinutes) * 100)} %`
   return [
     plannedMinutes === null ? 'No day was planned beforehand.' : `${share} of it was planned for its day.`,
-    estimatedMinutes === doneMinutes
-      ? 'All minutes are estimates: nothing was timed.'
-      : estimatedMinutes > 0
-        ? `${duration(estimatedMinutes)} is estimated, not timed.`
-        : '',
+    estimatedMinutes === doneMinutes ? 'All minutes are estimates: nothing was timed.' : timed,
   ]
     .filter(Boolean)
     .join(' ')

@@ -1,4 +1,4 @@
-// What stations, bands, stones, states and records are called.
+// What stations, bands, states and records are called.
 import { recordIn, type Document } from '@/core/journal'
 import { type Id } from '@/core/record'
 
@@ -18,14 +18,6 @@ export const stationWords = {
   week: 'Week',
   shelves: 'Shelves',
   review: 'Review',
-} as const
-
-export const stoneWords = {
-  tray: 'Tray',
-  projects: 'Projects',
-  waiting: 'Waiting',
-  done: 'Done',
-  aims: 'Aims',
 } as const
 
 export const stateWords = {

@@ -6,7 +6,7 @@ test('a week, said again after each act, by what it was for and through a filter
   page,
 }) => {
   await open(page, '/review')
-  await page.getByRole('tab', { name: 'Weekly review' }).focus()
+  await page.getByRole('tab', { name: 'Reviews' }).focus()
   await page.keyboard.press('ArrowRight')
   await expect(page.getByText('Nothing is done yet.')).toBeVisible()
 

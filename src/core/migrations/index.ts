@@ -17,6 +17,7 @@ import { changeToVersion9, entryToVersion9 } from './toVersion9'
 import { changeToVersion10, entryToVersion10 } from './toVersion10'
 import { changeToVersion11, entryToVersion11 } from './toVersion11'
 import { changeToVersion12, entryToVersion12 } from './toVersion12'
+import { changeToVersion17, entryToVersion17 } from './toVersion17'
 
 export { currentVersion } from './currentVersion'
 
@@ -41,14 +42,16 @@ const migrations: readonly Migration[] = [
 ]
 const last = (migrations.at(-1) as Migration).to
 
-/** What came after the last of them was new fields alone. */
+/** What came after them was new fields, which the registry tells. */
 const addedSince: readonly Migration[] = Array.from({ length: currentVersion - last }, (_, index) => {
   const to = last + 1 + index
   return { to, ...withNewFields(fieldsOfVersion(to, registry)) }
 })
+/** And what was called otherwise besides. */
+const renamedSince: readonly Migration[] = [{ to: 17, entry: entryToVersion17, change: changeToVersion17 }]
 
 const since = (version: number): readonly Migration[] =>
-  [...migrations, ...addedSince].filter(({ to }) => to > version)
+  [...migrations, ...addedSince, ...renamedSince].filter(({ to }) => to > version).sort((a, b) => a.to - b.to)
 
 export const migrateEntry = (entry: Entry, version: number): Entry =>
   since(version).reduce((migrated, { entry: step }) => step(migrated), entry)

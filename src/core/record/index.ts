@@ -31,7 +31,7 @@ export {
   projectStates,
   readingStates,
   sides,
-  stones,
+  reviewRhythms,
   weights,
   type Energy,
   type BlankKind,
@@ -46,7 +46,7 @@ export {
   type ProjectState,
   type ReadingState,
   type Side,
-  type Stone,
+  type ReviewRhythm,
   type Weight,
 } from './scales'
 export type {
@@ -82,7 +82,9 @@ export type {
   Reminder,
   Repeat,
   Review,
+  ReviewAnswer,
   ReviewFigures,
+  ReviewStone,
   ChecklistRun,
   KeptSettings,
   Settings,

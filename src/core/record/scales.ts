@@ -53,9 +53,9 @@ export const weekdays = ['0', '1', '2', '3', '4', '5', '6'] as const
 /** Number of area inks; an area's `ink` is an index into them. */
 export const inkCount = 12
 
-/** The stones of the weekly review, in order. */
-export const stones = ['tray', 'projects', 'waiting', 'done', 'aims'] as const
-export type Stone = (typeof stones)[number]
+/** How often one reviews: each looks back on a time of its own. */
+export const reviewRhythms = ['week', 'month', 'quarter', 'year'] as const
+export type ReviewRhythm = (typeof reviewRhythms)[number]
 
 /** How far something to read, watch or hear has come. */
 export const readingStates = ['unread', 'begun', 'finished'] as const

@@ -1,6 +1,7 @@
 // What the weekly review asks: which projects stand still, what waits, what was done.
 import { bySince, isOpen, isWaitingFor } from '../action'
 import { byRank, type Action, type Id, type Project, type ReviewFigures } from '../record'
+import type { DaySpan } from '../lookBack'
 import type { CalendarDate } from '../time'
 import { doneBetween, lastSevenDays } from './doneBetween'
 import { nextActions } from './nextActions'
@@ -45,7 +46,12 @@ export const somedayOf = (actions: readonly Action[]): Action[] =>
     .filter((action) => isOpen(action) && action.waiting === null && action.horizon === 'someday')
     .sort((a, b) => a.createdAtEpochMs - b.createdAtEpochMs)
 
-/** What a finished review keeps of the day it was finished. */
+const lastSeven = (today: CalendarDate): DaySpan => {
+  const [from, to] = lastSevenDays(today)
+  return { from, to }
+}
+
+/** What a finished review keeps of the day it was finished, and of what it looked back on. */
 export function reviewFiguresOf(
   held: {
     readonly slipCount: number
@@ -55,8 +61,9 @@ export function reviewFiguresOf(
   },
   today: CalendarDate,
   zone: string,
+  { from, to }: DaySpan = lastSeven(today),
 ): ReviewFigures {
-  const done = doneBetween(held.actions, ...lastSevenDays(today), zone)
+  const done = doneBetween(held.actions, from, to, zone)
   return {
     slipsLeft: held.slipCount,
     projectsOpen: held.projects.filter(({ state }) => state === 'open').length,

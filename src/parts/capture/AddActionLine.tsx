@@ -13,12 +13,15 @@ export function AddActionLine({
   as,
   label = 'Add an action',
   autoFocus = false,
+  isMain = true,
   onAdded,
 }: {
   /** What was said, with what follows from where it is added. */
   readonly as: (draft: Draft) => Draft
   readonly label?: string
   readonly autoFocus?: boolean
+  /** Whether its button is the one of the screen. */
+  readonly isMain?: boolean
   readonly onAdded?: () => void
 }) {
   const act = useAct()
@@ -56,7 +59,13 @@ export function AddActionLine({
           onSubmitEditing={add}
           blurOnSubmit={false}
         />
-        <Button kind="main" label="Add" flexShrink={0} onPress={add} disabled={text.trim() === ''} />
+        <Button
+          kind={isMain ? 'main' : 'plain'}
+          label="Add"
+          flexShrink={0}
+          onPress={add}
+          disabled={text.trim() === ''}
+        />
       </Row>
     </Column>
   )

@@ -9,5 +9,6 @@ export const NextAction = ({
   readonly id: Id<'project'>
   readonly label?: string
   readonly autoFocus?: boolean
+  readonly isMain?: boolean
   readonly onAdded?: () => void
 }) => <AddActionLine {...line} as={(draft) => ({ ...draft, projectId: id, areaId: null })} />

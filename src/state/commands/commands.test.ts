@@ -106,6 +106,15 @@ const acts: Case[] = [
   ['setAims', (store) => ({ id: only(store, 'review'), firstAim: 'one' })],
   ['setWeekAims', () => ({ first: today, firstAim: 'one' })],
   ['dropReview', (store) => ({ id: only(store, 'review') })],
+  ['leaveReview', (store) => ({ id: only(store, 'review'), met: 3, spentMs: 60_000 })],
+  ['lookedAt', (store) => ({ id: only(store, 'review'), ofId: only(store, 'project') })],
+  [
+    'editAnswer',
+    (store) => ({ id: only(store, 'review'), stone: 'stopped', question: 'What?', answer: 'coffee' }),
+  ],
+  ['setStone', () => ({ rhythm: 'week' as const, key: 'goals', isOff: true })],
+  ['moveStone', () => ({ rhythm: 'week' as const, key: 'goals', places: -2 })],
+  ['addQuestion', () => ({ rhythm: 'week' as const, question: 'What did I learn?' })],
 ]
 it.each(acts)('%s changes something, and undo and redo give back exactly what was', async (name, args) => {
   const store = await furnished()

@@ -10,7 +10,7 @@ import type { CommandName } from '.'
 
 /** They are given the words anew by who asks for them, or write over what was there: the history has the others. */
 const writesOver =
-  /^(?:sort|edit|rename|split|setWaiting|setAims|setWeekAims|setReadings|writeNote|liftLines|makeActionsOf|setDayAvailable|endDay|finishReview|chooseFirst|makeBlank|resetLens|skipTurn|growIntoProject|start$|startTimer|startInstead|onlyThisOne|fromNowOn)/
+  /^(?:sort|edit|rename|split|setWaiting|setAims|setWeekAims|setReadings|writeNote|planDay|liftLines|makeActionsOf|setDayAvailable|endDay|finishReview|chooseFirst|makeBlank|resetLens|skipTurn|growIntoProject|start$|startTimer|startInstead|onlyThisOne|fromNowOn)/
 /** They take words out: all of it is in the history, and the first of them asks before. */
 const takesOut = /^(?:empty|remove|drop)/
 

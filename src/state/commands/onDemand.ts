@@ -2,6 +2,7 @@
 // alone.
 import * as checkLists from '../read/checklists'
 import * as lenses from '../read/lenses'
+import * as reviewsOfAll from '../read/reviews'
 import * as noteLines from '../read/noteLines'
 import * as goalsRead from '../read/goals'
 import * as paceRead from '../read/pace'
@@ -10,6 +11,8 @@ import * as timeLine from '@/core/timeline'
 import * as stagesRead from '../read/stages'
 import * as stageFigures from '@/core/stage'
 import * as templatesRead from '../read/templates'
+import * as reviewPeriods from '@/core/review/periods'
+import * as reviewStonesRead from '@/core/review/stones'
 import * as template from '@/core/template'
 import * as pages from '../read/pages'
 import * as tied from '../read/tiedTo'
@@ -38,6 +41,7 @@ import * as reminding from './action/reminding'
 import * as repeats from './action/repeats'
 import * as reshaping from './tray/reshaping'
 import * as reviews from './day/reviews'
+import * as reviewStones from './day/reviewStones'
 import * as shifting from './template/shiftDates'
 import * as timer from './action/timer'
 import * as shelves from './shelf/shelves'
@@ -70,6 +74,14 @@ export const onDemandCommands = {
   setWeekAims: reviews.setWeekAims,
   finishReview: reviews.finishReview,
   dropReview: reviews.dropReview,
+  leaveReview: reviews.leaveReview,
+  lookedAt: reviews.lookedAt,
+  editAnswer: reviews.editAnswer,
+  setStone: reviewStones.setStone,
+  moveStone: reviewStones.moveStone,
+  addQuestion: reviewStones.addQuestion,
+  editQuestion: reviewStones.editQuestion,
+  removeQuestion: reviewStones.removeQuestion,
   removeDemo: demo.removeDemo,
   setRepeat: repeats.setRepeat,
   skipTurn: repeats.skipTurn,
@@ -84,6 +96,7 @@ export const onDemandCommands = {
   editRemark: remarks.editRemark,
   removeRemark: remarks.removeRemark,
   chase: remarks.chase,
+  chaseAll: remarks.chaseAll,
   blockAction: after.blockAction,
   unblockAction: after.unblockAction,
   blockProject: after.blockProject,
@@ -178,6 +191,7 @@ const timeLineOnDemand = { ...timeLine, ...timeLineRead }
 const stagesOnDemand = { ...stageFigures, ...stagesRead }
 const templatesOnDemand = { ...template, ...templatesRead }
 const lensesRead = { ...lens, ...lenses }
+const reviewsRead = { ...reviewPeriods, ...reviewStonesRead, ...reviewsOfAll }
 
 export interface OnDemand {
   readonly commands: typeof onDemandCommands
@@ -187,6 +201,8 @@ export interface OnDemand {
   readonly notes: typeof notesRead
   readonly checklists: typeof checkLists
   readonly lenses: typeof lensesRead
+  /** Reviews: their parts, their times, what was answered. */
+  readonly reviews: typeof reviewsRead
   readonly goals: typeof goalsRead
   readonly stages: typeof stagesOnDemand
   readonly pace: typeof paceRead
@@ -201,6 +217,7 @@ export const onDemand: OnDemand = {
   notes: notesRead,
   checklists: checkLists,
   lenses: lensesRead,
+  reviews: reviewsRead,
   goals: goalsRead,
   stages: stagesOnDemand,
   pace: paceRead,

@@ -1,8 +1,9 @@
 // Random acts, one for every command there is: for tests. A command that is missing does not compile.
 import { recordsById, recordsIn } from '@/core/journal'
 import type { Random } from '@/core/random'
-import { datedNoteOf, stones, type AnyRecord, type Id, type RecordKind } from '@/core/record'
+import { datedNoteOf, type AnyRecord, type Id, type RecordKind } from '@/core/record'
 import { refsIn } from '@/core/record/refs'
+import { stonesOf } from '@/core/review/stones'
 import { addDays, calendarDateUnsafe } from '@/core/time'
 import { emptyLens, readyMade } from '@/core/lens'
 import { settingsIn } from '../read/settingsIn'
@@ -136,11 +137,19 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   removeReference: (d) => ({ id: d.any('reference') }),
   chooseFirst: (d) => ({ contexts: [d.text()], areas: [{ name: d.text(), side: 'work', ink: 1 }], workingHours: { 0: [{ from: 540, to: 600 }] }, availableMinutes: [1, 2, 3, 4, 5, 6, 7], weekStartsOn: 0 }),
   startReview: () => ({}),
-  stepTo: (d) => ({ id: d.any('review'), stone: d.oneOf(stones), done: d.chance(0.5) }),
+  stepTo: (d) => ({ id: d.any('review'), stone: d.oneOf(stonesOf.week), done: d.chance(0.5) }),
   setAims: (d) => ({ id: d.any('review'), firstAim: d.text() }),
   setWeekAims: (d) => ({ first: d.day(), secondAim: d.text() }),
   finishReview: (d) => ({ id: d.any('review'), figures: { slipsLeft: 1, projectsOpen: 1, projectsWithoutNextAction: 0, waiting: 0, someday: 0, done: 0, doneMinutes: 0, doneTitles: [] } }),
   dropReview: (d) => ({ id: d.any('review') }),
+  leaveReview: (d) => ({ id: d.any('review'), met: d.number(9), spentMs: d.number(90_000) }),
+  lookedAt: (d) => ({ id: d.any('review'), ofId: d.any('action', 'project') }),
+  editAnswer: (d) => ({ id: d.any('review'), stone: d.oneOf(['stopped', d.any('reviewStone')]), question: d.text(), answer: d.chance(0.8) ? d.text() : '' }),
+  setStone: (d) => ({ rhythm: 'week', key: d.oneOf([...stonesOf.week, d.any('reviewStone')]), isOff: d.chance(0.5) }),
+  moveStone: (d) => ({ rhythm: 'week', key: d.oneOf([...stonesOf.week, d.any('reviewStone')]), places: d.number(5) - 2 }),
+  addQuestion: (d) => ({ rhythm: d.oneOf(['week', 'month']), question: d.text() }),
+  editQuestion: (d) => ({ id: d.any('reviewStone'), question: d.text() }),
+  removeQuestion: (d) => ({ id: d.any('reviewStone') }),
   removeDemo: () => ({}),
   setRepeat: (d) => ({ ...ofAction(d), repeat: d.maybe(d.repeat) }),
   skipTurn: ofAction,
@@ -155,6 +164,7 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   editRemark: (d) => ({ id: d.any('remark'), patch: { text: d.text(), date: d.day() } }),
   removeRemark: (d) => ({ id: d.any('remark') }),
   chase: (d) => ({ ...ofAction(d), said: d.text(), next: d.maybe(d.day) }),
+  chaseAll: (d) => ({ ids: [d.any('action'), d.any('action')], said: d.text(), next: d.maybe(d.day) }),
   blockAction: (d) => ({ ...ofAction(d), afterId: d.any('action') }),
   unblockAction: (d) => d.blocked('action'),
   blockProject: (d) => ({ id: d.any('project'), afterId: d.any('project') }),

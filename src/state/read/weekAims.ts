@@ -21,8 +21,8 @@ export function aimsInReview(document: Document, review: WeekAims, first: Calend
 /** Of the week from `first` on. */
 export function weekAims(document: Document, first: CalendarDate, zone: string): WeekAims {
   const { weekStartsOn } = settingsOf(document)
-  const review = reviewsOf(document).find(({ finishedAtEpochMs }) => {
-    if (finishedAtEpochMs === null) return false
+  const review = reviewsOf(document).find(({ rhythm, finishedAtEpochMs }) => {
+    if (rhythm !== 'week' || finishedAtEpochMs === null) return false
     return aimedWeekOf(localMomentAt(finishedAtEpochMs, zone).date, weekStartsOn) === first
   })
   return aimsInReview(document, review ?? { firstAim: '', secondAim: '' }, first)

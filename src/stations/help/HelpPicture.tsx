@@ -4,7 +4,6 @@ import { lazy, Suspense, type ReactNode } from 'react'
 import { View } from '@tamagui/core'
 import { compartments } from '@/core/sorting'
 import { BoxMark, Column, Row, SaidChip, Seal, SlipRow, Words } from '@/ui'
-import { Stones } from '@/ui/Stones'
 import { compartmentNames } from '@/words/names'
 import type { HelpId } from '@/words/help'
 
@@ -157,17 +156,14 @@ const pictures: Readonly<Record<HelpId, () => ReactNode>> = {
     </p>
   ),
   review: () => (
-    <Stones
-      label="Weekly review"
-      onStep={nothing}
-      stones={[
-        { key: 'a', label: 'Tray', done: true, here: false },
-        { key: 'b', label: 'Projects', done: true, here: false },
-        { key: 'c', label: 'Waiting', done: false, here: true },
-        { key: 'd', label: 'Done', done: false, here: false },
-        { key: 'e', label: 'Aims', done: false, here: false },
-      ]}
-    />
+    <ol className="stones">
+      {['Tray', 'Waiting', 'Projects', 'Aims'].map((label, at) => (
+        <li key={label}>
+          <span className={at < 2 ? 'pebble done' : 'pebble'} />
+          {label}
+        </li>
+      ))}
+    </ol>
   ),
   data: () => (
     <Row gap="$2" alignItems="center">

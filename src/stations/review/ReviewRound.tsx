@@ -1,52 +1,157 @@
 // The round itself: the stones, what the one stood on asks, and the way on.
-import { useEffect, useRef } from 'react'
+import { useEffect, useRef, useState, type ComponentType, type KeyboardEvent } from 'react'
 import { reviewFiguresOf } from '@/core/review'
-import { stones, type Action, type Id, type Review, type Stone } from '@/core/record'
-import { isoWeekOf } from '@/core/time'
+import type { Action, Id, Review } from '@/core/record'
+import { localMomentAt } from '@/core/time'
 import { owned, select } from '@/state'
+import { finishedIn } from '@/state/read/lookBack'
 import { Button, Column, IconButton, MainBar, Row, Words } from '@/ui'
 import { Stones } from '@/ui/Stones'
 import { StationHead } from '@/frame/StationHead'
-import { stoneWords } from '@/words'
 import { useAct, useToday, useZen } from '@/held/zen'
-import { AimsStone } from './AimsStone'
-import { DoneStone } from './DoneStone'
-import { ProjectsStone } from './ProjectsStone'
-import { TrayStone } from './TrayStone'
-import { useStonesDone } from './useStonesDone'
-import { WaitingStone } from './WaitingStone'
+import { lastTimeWords, periodWords, questionWords, reviewWords } from '@/words/reviews'
+import { useReads } from './reads'
+import { faces } from './stones/faces'
+import { QuestionStone } from './stones/QuestionStone'
+import { useRound, useSeen, type StoneNow } from './useRound'
 
-const faces: Readonly<Record<Stone, (props: { review: Review }) => React.ReactNode>> = {
-  tray: TrayStone,
-  projects: ProjectsStone,
-  waiting: WaitingStone,
-  done: DoneStone,
-  aims: AimsStone,
+export interface FaceProps {
+  readonly review: Review
+  /** How many it has to look at. */
+  readonly count: number
+  /** What the main button does instead of going on, while there is a next thing to look at here. */
+  readonly onWay: (way: Way | null) => void
 }
 
-export function ReviewRound({
-  review,
-  onLeave,
-  onFinished,
-}: {
-  review: Review
-  onLeave: () => void
-  onFinished: (id: Id<'review'>) => void
-}) {
+export interface Way {
+  readonly label: string
+  readonly go: () => void
+}
+
+interface RoundProps {
+  readonly review: Review
+  readonly onLeave: () => void
+  readonly onFinished: (id: Id<'review'>) => void
+}
+
+export function ReviewRound({ review, onLeave, onFinished }: RoundProps) {
   const act = useAct()
-  const { store, clock } = useZen()
-  const today = useToday()
+  const { clock } = useZen()
   const body = useRef<HTMLDivElement>(null)
-  const { id, stone } = review
-  const Face = faces[stone]
-  const isDone = useStonesDone(review)
-  const next = stones[stones.indexOf(stone) + 1]
-  const before = stones[stones.indexOf(stone) - 1]
+  const { id, rhythm } = review
+  const round = useRound(review)
+  const figuresNow = useFigures(review)
+  const at = round.findIndex(({ here }) => here)
+  const here = round[at]
+  const [before, next] = [round[at - 1], round[at + 1]]
+  const entered = useRef({ key: here?.key, epochMs: clock.nowEpochMs() })
   useEffect(() => {
+    entered.current = { key: here?.key, epochMs: clock.nowEpochMs() }
     body.current?.focus({ preventScroll: true })
     window.scrollTo({ top: 0 })
-  }, [stone])
+  }, [here?.key, clock])
+  const leaving = () => ({
+    spentMs: clock.nowEpochMs() - entered.current.epochMs,
+    ...(here ? { met: here.count } : {}),
+  })
+  const step = (key: string, done: boolean) =>
+    act('stepTo', { id, stone: key, done, ...leaving() }, { say: false })
+  const leave = () => {
+    act('leaveReview', { id, ...leaving() }, { say: false })
+    onLeave()
+  }
   const finish = () => {
+    const finished = act(
+      'finishReview',
+      { id, figures: figuresNow(), ...leaving() },
+      { say: 'The review is finished and kept' },
+    )
+    if (finished.ok) onFinished(id)
+  }
+  const [way, setWay] = useState<Way | null>(null)
+  const goOn = way?.go ?? (() => (next ? step(next.key, true) : finish()))
+  /** Enter goes on where nothing else has it, and with Control from anywhere. */
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.key !== 'Enter' || event.nativeEvent.isComposing) return
+    if (event.target !== body.current && !event.ctrlKey && !event.metaKey) return
+    event.preventDefault()
+    event.stopPropagation()
+    // What is being written is kept first.
+    if (event.target instanceof HTMLElement && event.target !== body.current) event.target.blur()
+    goOn()
+  }
+  return (
+    <Column gap="$3">
+      <StationHead
+        label={reviewWords[rhythm]}
+        title={periodWords(review)}
+        tools={<IconButton label="Leave the review; it waits here" icon="close" onPress={leave} />}
+      />
+      <Stones label="Parts of the review" onStep={(key) => step(key, false)} stones={round} />
+      <div
+        ref={body}
+        tabIndex={-1}
+        role="group"
+        aria-label={here?.label ?? 'Review'}
+        data-quiet-focus
+        onKeyDownCapture={onKeyDown}
+      >
+        {here ? <Face key={here.key} review={review} stone={here} onWay={setWay} /> : null}
+      </div>
+      <MainBar>
+        <Row gap="$1">
+          {before ? (
+            <Button kind="quiet" label="Back" onPress={() => step(before.key, false)} />
+          ) : (
+            <Words size="second" tone="inkSoft">
+              Left off? It waits here.
+            </Words>
+          )}
+        </Row>
+        <Button
+          kind="main"
+          label={way?.label ?? (next ? 'Next' : 'Finish the review')}
+          aria-keyshortcuts="Control+Enter"
+          onPress={goOn}
+        />
+      </MainBar>
+    </Column>
+  )
+}
+
+function Face({ review, stone, onWay }: Omit<FaceProps, 'count'> & { stone: StoneNow }) {
+  const { reviews } = useReads()
+  const { clock, store } = useZen()
+  const today = useToday()
+  const { document } = store.api.getState()
+  const last = reviews.lastReviewOf(document, review.rhythm, review.startedAtEpochMs)
+  const on = last?.finishedAtEpochMs ? localMomentAt(last.finishedAtEpochMs, clock.zone()).date : null
+  const asked = stone.question ?? questionWords(review.rhythm, stone.key)
+  const lastTime = lastTimeWords(stone.key, last, on, today)
+  const Part: ComponentType<FaceProps> | undefined = Object.hasOwn(faces, stone.key)
+    ? faces[stone.key as keyof typeof faces]
+    : undefined
+  return (
+    <Column gap="$2.5">
+      {asked === null && Part ? <Part review={review} count={stone.count} onWay={onWay} /> : null}
+      {asked === null ? null : (
+        <QuestionStone review={review} stone={stone.key} question={asked} last={last} lastOn={on} />
+      )}
+      {lastTime ? (
+        <Words size="second" tone="inkSoft">
+          {lastTime}
+        </Words>
+      ) : null}
+    </Column>
+  )
+}
+
+/** What is kept of the day a round is finished. */
+function useFigures({ rhythm, periodFrom }: Review) {
+  const { store, clock } = useZen()
+  const { today, zone, side } = useSeen()
+  const { reviews } = useReads()
+  return () => {
     const { document } = store.api.getState()
     const held = {
       slipCount: select.slipsOf(document).length,
@@ -54,54 +159,10 @@ export function ReviewRound({
       actions: select.actionsOf(document),
       minutesDone: (done: readonly Action[]) => owned.minutesDoneIn(document, done),
     }
-    const figures = reviewFiguresOf(held, today, clock.zone())
-    if (act('finishReview', { id, figures }, { say: 'The review is finished and kept' }).ok) onFinished(id)
+    if (rhythm === 'week') return reviewFiguresOf(held, today, clock.zone())
+    const period = reviews.periodOf(rhythm, periodFrom)
+    // Thousands of actions would be no reading: of a long time the projects are told.
+    const titles = finishedIn(document, period, zone, side).map(({ project }) => project.title)
+    return { ...reviewFiguresOf(held, today, zone, period), doneTitles: titles }
   }
-  return (
-    <Column gap="$3">
-      <StationHead
-        label="Weekly review"
-        title={`Week ${isoWeekOf(review.weekOf)}`}
-        tools={<IconButton label="Leave the review; it waits here" icon="close" onPress={onLeave} />}
-      />
-      <Stones
-        label="Parts of the review"
-        onStep={(key) => act('stepTo', { id, stone: key as Stone, done: false }, { say: false })}
-        stones={stones.map((key) => ({
-          key,
-          label: stoneWords[key],
-          done: isDone(key),
-          passed: review.stonesDone.includes(key) && !isDone(key),
-          here: key === stone,
-        }))}
-      />
-      <div ref={body} tabIndex={-1} role="group" aria-label={stoneWords[stone]} data-quiet-focus>
-        <Face review={review} />
-      </div>
-      <MainBar>
-        <Row gap="$1">
-          {before ? (
-            <Button
-              kind="quiet"
-              label="Back"
-              onPress={() => act('stepTo', { id, stone: before, done: false }, { say: false })}
-            />
-          ) : (
-            <Words size="second" tone="inkSoft">
-              Left off? It waits here.
-            </Words>
-          )}
-        </Row>
-        {next ? (
-          <Button
-            kind="main"
-            label="Next"
-            onPress={() => act('stepTo', { id, stone: next, done: true }, { say: false })}
-          />
-        ) : (
-          <Button kind="main" label="Finish the review" onPress={finish} />
-        )}
-      </MainBar>
-    </Column>
-  )
 }

@@ -1,73 +1,85 @@
-// The Review: the weekly round and the finished ones to read, and the look back, as a strip along the top.
-import { aimsOf } from '@/core/review/aimedWeek'
-import { useMedia, View } from '@tamagui/core'
+// The Review: reviews to go through and those that were finished, and the look back, as a strip along the top.
+import { useMedia } from '@tamagui/core'
 import { useGlobalSearchParams, useRouter } from 'expo-router'
-import { lazy, Suspense, useState, type ReactNode } from 'react'
-import { isoWeekOf } from '@/core/time'
+import { useState, type ReactNode } from 'react'
 import type { Id } from '@/core/record'
 import { select } from '@/state'
-import { BandHeading, Button, Column, EmptyPlace, Icon, Press, Row, Words } from '@/ui'
+import { Column } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
 import { StationHead } from '@/frame/StationHead'
 import { Strip } from '@/frame/Strip'
-import { count, duration, momentWords, stoneWords } from '@/words'
-import { useAct, useHeld, useToday, useZen } from '@/held/zen'
+import { useOnDemand } from '@/held/reader'
+import { useHeld } from '@/held/zen'
+import { Begin } from './Begin'
+import { LongerReviews } from './LongerReviews'
+import { LookBack } from './lookBack/LookBack'
+import { Past } from './Past'
+import { ReviewReads } from './reads'
 import { ReviewRecord } from './ReviewRecord'
 import { ReviewRound } from './ReviewRound'
 
-const LookBack = lazy(() => import('./lookBack/LookBack').then((module) => ({ default: module.LookBack })))
-
 const views = [
-  { key: 'weekly', label: 'Weekly review' },
+  { key: 'weekly', label: 'Reviews' },
   { key: 'back', label: 'Look back' },
 ] as const
 type ViewKey = (typeof views)[number]['key']
 
-/** Which view the address names; the weekly review where it names none. */
-function useViewInAddress(): readonly [ViewKey, (view: ViewKey) => void] {
-  const params = useGlobalSearchParams<{ view?: string | string[] }>()
+const one = (value: string | string[] | undefined) => (Array.isArray(value) ? value[0] : value)
+
+/** Which view the address names, and which round one is in. */
+function useAddress() {
+  const params = useGlobalSearchParams<{ view?: string | string[]; round?: string | string[] }>()
   const router = useRouter()
-  const named = Array.isArray(params.view) ? params.view[0] : params.view
-  const chosen = views.find(({ key }) => key === named)?.key ?? 'weekly'
-  return [chosen, (view) => router.setParams({ view: view === 'weekly' ? undefined : view })]
+  const view: ViewKey = views.find(({ key }) => key === one(params.view))?.key ?? 'weekly'
+  return {
+    view,
+    round: one(params.round),
+    show: (next: ViewKey) => router.setParams({ view: next === 'weekly' ? undefined : next }),
+    enter: (id: string | undefined) => router.setParams({ round: id }),
+  }
 }
 
 export function ReviewStation() {
   const ready = useHeld((state) => state.phase === 'ready')
-  const [view, setView] = useViewInAddress()
+  const reads = useOnDemand()
+  const address = useAddress()
   if (!ready) return null
   const strip = (children: ReactNode) => (
-    <Strip label="Review" tabs={views} chosen={view} onChoose={setView}>
+    <Strip label="Review" tabs={views} chosen={address.view} onChoose={address.show}>
       {children}
     </Strip>
   )
-  return view === 'back' ? (
-    strip(
-      <Suspense fallback={<View height={240} />}>
-        <LookBack />
-      </Suspense>,
-    )
-  ) : (
-    <WeeklyReview strip={strip} />
+  if (address.view === 'back') return strip(<LookBack />)
+  if (!reads) return strip(null)
+  return (
+    <ReviewReads.Provider value={reads}>
+      <Reviews round={address.round} onEnter={address.enter} strip={strip} />
+    </ReviewReads.Provider>
   )
 }
 
-/** Within the round, and while one is read, nothing else is on the page. */
-function WeeklyReview({ strip }: { strip: (children: ReactNode) => ReactNode }) {
+interface ReviewsProps {
+  readonly round: string | undefined
+  readonly onEnter: (id: string | undefined) => void
+  readonly strip: (children: ReactNode) => ReactNode
+}
+
+/** Within a round, and while one is read, nothing else is on the page. */
+function Reviews({ round, onEnter, strip }: ReviewsProps) {
   const { wide } = useMedia()
   const reviews = useHeld((state) => select.reviewsOf(state.document))
-  const [inRound, setInRound] = useState(false)
   const [readingId, setReadingId] = useState<Id<'review'> | null>(null)
-  const open = reviews.find(({ finishedAtEpochMs }) => finishedAtEpochMs === null)
+  const entered = reviews.find(({ id, finishedAtEpochMs }) => id === round && finishedAtEpochMs === null)
   const reading = reviews.find(({ id }) => id === readingId)
-  if (inRound && open)
+  if (entered)
     return (
       <DeskLayout narrow>
         <ReviewRound
-          review={open}
-          onLeave={() => setInRound(false)}
+          key={entered.id}
+          review={entered}
+          onLeave={() => onEnter(undefined)}
           onFinished={(id) => {
-            setInRound(false)
+            onEnter(undefined)
             setReadingId(id)
           }}
         />
@@ -82,81 +94,11 @@ function WeeklyReview({ strip }: { strip: (children: ReactNode) => ReactNode }) 
   return strip(
     <DeskLayout narrow>
       <StationHead label={wide ? undefined : 'Review'} title="Weekly review" />
-      <Begin onBegin={() => setInRound(true)} open={open} />
-      <Past
-        reviews={reviews.filter(({ finishedAtEpochMs }) => finishedAtEpochMs !== null)}
-        onRead={setReadingId}
-      />
-    </DeskLayout>,
-  )
-}
-
-type Reviews = ReturnType<typeof select.reviewsOf>
-
-function Begin({ open, onBegin }: { open: Reviews[number] | undefined; onBegin: () => void }) {
-  const act = useAct()
-  if (open) {
-    return (
-      <EmptyPlace
-        says={`Your review of week ${isoWeekOf(open.weekOf)}: ${open.stonesDone.length} of 5. Next is “${stoneWords[open.stone]}”.`}
-      >
-        <Row gap="$2.5" flexWrap="wrap">
-          <Button kind="main" label="Go on" onPress={onBegin} />
-          <Button
-            kind="quiet"
-            label="Let go of this review"
-            onPress={() => act('dropReview', { id: open.id }, { say: 'Review let go' })}
-          />
-        </Row>
-      </EmptyPlace>
-    )
-  }
-  return (
-    <EmptyPlace says="Five steps, about twenty minutes: empty the Tray, give every project its next action, look at what you are waiting for, see what was done, and name an aim or two.">
-      <Button
-        kind="main"
-        label="Start the review"
-        onPress={() => {
-          act('startReview', {}, { say: false })
-          onBegin()
-        }}
-      />
-    </EmptyPlace>
-  )
-}
-
-function Past({ reviews, onRead }: { reviews: Reviews; onRead: (id: Id<'review'>) => void }) {
-  const { clock } = useZen()
-  const today = useToday()
-  if (reviews.length === 0) return null
-  return (
-    <Column render="section" aria-label="Finished reviews" paddingTop="$2.5">
-      <BandHeading title="Finished reviews" end={String(reviews.length)} />
-      <Column render="ul">
-        {reviews.map(({ id, weekOf, finishedAtEpochMs, figures, ...aims }) => (
-          <Column key={id} render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
-            <Press
-              onPress={() => onRead(id)}
-              minHeight={62}
-              paddingHorizontal="$3.5"
-              paddingVertical="$2"
-              gap="$2.5"
-              data-row
-            >
-              <Column flex={1} minWidth={0}>
-                <Words>
-                  Week {isoWeekOf(weekOf)} · {momentWords(finishedAtEpochMs ?? 0, clock.zone(), today)}
-                </Words>
-                <Words size="second" tone="inkSoft">
-                  {figures ? `${count(figures.done, 'action')} done, ${duration(figures.doneMinutes)}` : ''}
-                  {aimsOf(aims).length > 0 ? ` · aims: ${aimsOf(aims).join(', ')}` : ''}
-                </Words>
-              </Column>
-              <Icon name="next" tone="inkSoft" />
-            </Press>
-          </Column>
-        ))}
+      <Column gap="$4">
+        <Begin onEnter={onEnter} />
+        <LongerReviews onEnter={onEnter} />
+        <Past onRead={setReadingId} />
       </Column>
-    </Column>
+    </DeskLayout>,
   )
 }

@@ -32,7 +32,9 @@ import { useLikely } from './useLikely'
 import { useSorting, type Sorting } from './useSorting'
 
 export function SortingStation() {
-  const { slip: firstId } = useLocalSearchParams<{ slip?: string }>()
+  const { slip: firstId, review } = useLocalSearchParams<{ slip?: string; review?: string }>()
+  /** Begun in a review, sorting goes back to it. */
+  const home = review ? `/review?round=${encodeURIComponent(review)}` : '/'
   const sorting = useSorting(firstId)
   // On a phone the head tells what became of the slip before: a bar at the foot would lie over what is asked now.
   const notice = useDesk((state) => state.notice)
@@ -50,12 +52,12 @@ export function SortingStation() {
         label={wide ? 'Sorting' : undefined}
         above={wide ? undefined : (notice?.text ?? 'Sorting')}
         title={sorting.slip ? `${sorting.position} of ${sorting.total}` : overTitle(sorting.left)}
-        tools={<SortingTools onLeave={() => router.navigate('/')} showUndo={!wide} />}
+        tools={<SortingTools onLeave={() => router.navigate(home as '/')} showUndo={!wide} />}
       />
       {sorting.slip ? (
         <SlipUnderHand key={sorting.slip.id} slip={sorting.slip} sorting={sorting} />
       ) : (
-        <EverythingSorted sorted={sorting.total} />
+        <EverythingSorted sorted={sorting.total} reviewAt={review ? home : null} />
       )}
     </Column>
   )
@@ -75,8 +77,14 @@ function SortingTools({ onLeave, showUndo }: { onLeave: () => void; showUndo: bo
   )
 }
 
-function EverythingSorted({ sorted }: { sorted: number }) {
+function EverythingSorted({ sorted, reviewAt }: { sorted: number; reviewAt: string | null }) {
   const router = useRouter()
+  if (reviewAt)
+    return (
+      <EmptyPlace says="Everything is sorted. The review goes on where you left it.">
+        <Button kind="main" label="Go on with the review" onPress={() => router.navigate(reviewAt as '/')} />
+      </EmptyPlace>
+    )
   return (
     <EmptyPlace
       says={

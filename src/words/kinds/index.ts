@@ -10,6 +10,8 @@ import { context } from './context'
 import { person } from './person'
 import { reference } from './reference'
 import { review } from './review'
+import { reviewStone } from './reviewStone'
+import { reviewAnswer } from './reviewAnswer'
 import { settings } from './settings'
 import { step } from './step'
 import { repeat } from './repeat'
@@ -65,4 +67,6 @@ export const kindsInWords: KindsInWords = {
   calendar,
   offer,
   heldTime,
+  reviewStone,
+  reviewAnswer,
 }

@@ -8,6 +8,8 @@ import { context } from './context'
 import { person } from './person'
 import { reference } from './reference'
 import { review } from './review'
+import { reviewStone } from './reviewStone'
+import { reviewAnswer } from './reviewAnswer'
 import { settings } from './settings'
 import { step } from './step'
 import { repeat } from './repeat'
@@ -63,6 +65,8 @@ export const registry = {
   calendar,
   offer,
   heldTime,
+  reviewStone,
+  reviewAnswer,
 } as const
 
 export type RecordKind = keyof typeof registry

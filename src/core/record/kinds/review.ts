@@ -1,6 +1,22 @@
-// One round of the weekly review.
-import { stones } from '../scales'
-import { count, date, epochMs, kind, line, listOf, nullable, object, oneOf, setOf } from './field'
+// One round of a review: of a week, a month, a quarter or a year.
+import { reviewRhythms } from '../scales'
+import {
+  count,
+  date,
+  epochMs,
+  kind,
+  line,
+  listOf,
+  mapOf,
+  nullable,
+  object,
+  oneOf,
+  ref,
+  setOf,
+  since,
+  text,
+  withBlank,
+} from './field'
 
 /** What a finished round found, kept so that it reads the same for ever. */
 const figures = object({
@@ -14,13 +30,23 @@ const figures = object({
   doneTitles: listOf(line()),
 })
 
+/** One that comes with the program by its name, an own question by its id (see core/review/stones). */
+const stoneKey = text(160, { expected: 'expected the name of a part of the review' })
+
 export const review = kind({
-  /** The Monday of the week looked back on. */
-  weekOf: date,
+  rhythm: since(17, withBlank(oneOf(reviewRhythms), 'week')),
+  /** The first day of what is looked back on; of a week its Monday. */
+  periodFrom: date,
   startedAtEpochMs: epochMs,
   finishedAtEpochMs: nullable(epochMs),
-  stone: oneOf(stones),
-  stonesDone: setOf(oneOf(stones)),
+  /** Where one is. */
+  stone: withBlank(stoneKey, 'tray'),
+  stonesDone: setOf(stoneKey),
+  /** How many each had to look at when it was first come to, and the milliseconds spent there. */
+  met: since(17, mapOf(stoneKey, count())),
+  spentMs: since(17, mapOf(stoneKey, count())),
+  /** What was looked at one by one, and left as it is. */
+  looked: since(17, setOf(ref(['action', 'project'], 'keep'))),
   /** One or two aims for the week to come; empty where there is none. */
   firstAim: line(),
   secondAim: line(),

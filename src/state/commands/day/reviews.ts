@@ -1,41 +1,99 @@
-// The weekly review: begun, left, taken up again, finished and kept.
-import { recordIn, recordsIn } from '@/core/journal'
-import { blankOf, stones, titleLimit, type Id, type ReviewFigures, type Stone } from '@/core/record'
+// Reviews: begun, left, taken up again, finished and kept.
+import { recordIn, recordsIn, updateOf } from '@/core/journal'
+import {
+  blankOf,
+  noteLimit,
+  titleLimit,
+  type Id,
+  type Review,
+  type ReviewFigures,
+  type ReviewRhythm,
+} from '@/core/record'
 import { refuse } from '@/core/result'
 import { aimedWeekOf, thursdayOf } from '@/core/review/aimedWeek'
-import { weekStartOf, type CalendarDate } from '@/core/time'
+import { periodToReview } from '@/core/review/periods'
+import { stonesOf } from '@/core/review/stones'
+import type { CalendarDate } from '@/core/time'
+import { answerIdOf, roundOf } from '../../read/reviews'
 import { planIdOf } from '../../read/selectors'
 import { settingsIn } from '../../read/settingsIn'
 import { aimsInReview } from '../../read/weekAims'
 import { added, change, diffOf, removed, together, type Command, type Outcome } from '../command'
 import { planWith } from './days'
 
-/** Begins a review, unless one is open already. */
-export const startReview: Command<Record<string, never>> = (context) => {
-  if (recordsIn(context.document, 'review').some(({ finishedAtEpochMs }) => finishedAtEpochMs === null))
-    return refuse({ kind: 'nothingToDo' })
+/** Begins a review of a rhythm, unless one of that rhythm is open already. */
+export const startReview: Command<{ rhythm?: ReviewRhythm }> = (context, { rhythm = 'week' }) => {
+  const isOpen = (review: Review) => review.rhythm === rhythm && review.finishedAtEpochMs === null
+  if (recordsIn(context.document, 'review').some(isOpen)) return refuse({ kind: 'nothingToDo' })
+  const first = roundOf(context.document, rhythm)[0]
   return diffOf(
     added({
       ...blankOf('review'),
       id: context.newId('review'),
-      weekOf: weekStartOf(context.moment.date),
+      rhythm,
+      periodFrom: periodToReview(rhythm, context.moment.date),
       startedAtEpochMs: context.nowEpochMs,
-      stone: 'tray',
+      stone: first?.key ?? stonesOf[rhythm][0],
     }),
   )
 }
 
+/** What a round tells of the stone that is left: how many it had to look at, and for how long one was there. */
+interface Leaving {
+  readonly met?: number
+  readonly spentMs?: number
+}
+/** So much at most is counted of one stay: who was away longer was not reviewing. */
+const longestStayMs = 30 * 60_000
+
+const leftBehind = ({ stone, met, spentMs }: Review, leaving: Leaving): Partial<Review> => ({
+  ...(leaving.met === undefined || stone in met ? {} : { met: { ...met, [stone]: leaving.met } }),
+  ...(leaving.spentMs === undefined
+    ? {}
+    : {
+        spentMs: {
+          ...spentMs,
+          [stone]: (spentMs[stone] ?? 0) + Math.min(longestStayMs, Math.max(0, Math.round(leaving.spentMs))),
+        },
+      }),
+})
+
 /** Goes to a stone; with `done`, the one stood on counts as finished. */
-export const stepTo: Command<{ id: Id<'review'>; stone: Stone; done: boolean }> = (
+export const stepTo: Command<{ id: Id<'review'>; stone: string; done: boolean } & Leaving> = (
   context,
-  { id, stone, done },
+  { id, stone, done, ...leaving },
 ) =>
   change(context, id, (review) => ({
+    ...leftBehind(review, leaving),
     stone,
-    stonesDone: done
-      ? stones.filter((each) => review.stonesDone.includes(each) || each === review.stone)
-      : review.stonesDone,
+    stonesDone: done ? [...new Set([...review.stonesDone, review.stone])].sort() : review.stonesDone,
   }))
+
+/** Leaves a review where it is; it can be taken up again. */
+export const leaveReview: Command<{ id: Id<'review'> } & Leaving> = (context, { id, ...leaving }) =>
+  change(context, id, (review) => leftBehind(review, leaving))
+
+/** Of something that was looked at in a review: it stays as it is. */
+export const lookedAt: Command<{ id: Id<'review'>; ofId: Id<'action'> | Id<'project'> }> = (
+  context,
+  { id, ofId },
+) => change(context, id, ({ looked }) => ({ looked: [...new Set([...looked, ofId])].sort() }))
+
+/** What is answered to a question of a review; an empty answer takes it away. */
+export const editAnswer: Command<{
+  id: Id<'review'>
+  stone: string
+  question: string
+  answer: string
+}> = (context, { id, stone, question, answer }) => {
+  if (!recordIn(context.document, id)) return refuse({ kind: 'notFound' })
+  if (answer.length > noteLimit) return refuse({ kind: 'tooLong', field: 'answer', limit: noteLimit })
+  const answerId = answerIdOf(id, stone)
+  const before = recordIn(context.document, answerId)
+  if (answer.trim() === '') return before ? diffOf(removed(before)) : refuse({ kind: 'nothingToDo' })
+  if (before) return diffOf(updateOf(before, { question, answer }))
+  return diffOf(added({ id: answerId, reviewId: id, stone, question, answer }))
+}
 
 /** One or two aims for the week to come, each in its place: the first may be empty while the second is written. */
 export const setAims: Command<{ id: Id<'review'>; firstAim?: string; secondAim?: string }> = (
@@ -66,24 +124,29 @@ function aimsSet(aims: Aims, set: (lines: Aims) => Outcome): Outcome {
 export const setWeekAims: Command<{ first: CalendarDate } & Aims> = (context, { first, ...aims }) =>
   aimsSet(aims, (lines) => diffOf(planWith(context, thursdayOf(first), lines)))
 
-export const finishReview: Command<{ id: Id<'review'>; figures: ReviewFigures }> = (
+export const finishReview: Command<{ id: Id<'review'>; figures: ReviewFigures } & Leaving> = (
   context,
-  { id, figures },
+  { id, figures, ...leaving },
 ) =>
   change(context, id, (review) => ({
+    ...leftBehind(review, leaving),
     finishedAtEpochMs: context.nowEpochMs,
-    stonesDone: [...stones],
+    stonesDone: [...new Set([...review.stonesDone, review.stone])].sort(),
     figures,
     // What it aimed at in the end is kept with it.
-    ...aimsInReview(
-      context.document,
-      { firstAim: review.firstAim, secondAim: review.secondAim },
-      aimedWeekOf(context.moment.date, settingsIn(context.document).weekStartsOn),
-    ),
+    ...(review.rhythm === 'week'
+      ? aimsInReview(
+          context.document,
+          { firstAim: review.firstAim, secondAim: review.secondAim },
+          aimedWeekOf(context.moment.date, settingsIn(context.document).weekStartsOn),
+        )
+      : {}),
   }))
 
-/** Drops a review that was begun and is not wanted. */
+/** Drops a review that was begun and is not wanted, with what was answered in it. */
 export const dropReview: Command<{ id: Id<'review'> }> = (context, { id }) => {
   const review = recordIn(context.document, id)
-  return review ? diffOf(removed(review)) : refuse({ kind: 'notFound' })
+  if (!review) return refuse({ kind: 'notFound' })
+  const answers = recordsIn(context.document, 'reviewAnswer').filter(({ reviewId }) => reviewId === id)
+  return diffOf(removed(review), ...answers.map(removed))
 }

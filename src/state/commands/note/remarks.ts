@@ -5,7 +5,7 @@ import { refuse } from '@/core/result'
 import type { CalendarDate } from '@/core/time'
 import { filesAdded } from '../action/owned'
 import type { NewSlip } from '../tray/slips'
-import { added, change, diffOf, removed, type Command, type CommandContext } from '../command'
+import { added, change, diffOf, removed, together, type Command, type CommandContext } from '../command'
 
 const remarkOf = (context: CommandContext, ownerId: OwnerId, text: string, date?: CalendarDate): Remark => ({
   id: context.newId('remark'),
@@ -83,3 +83,9 @@ export const chase: Command<{ id: Id<'action'>; said: string; next: CalendarDate
     added(remarkOf(context, id, said.trim() === '' ? 'Chased.' : said)),
   )
 }
+
+/** Everything that somebody was asked about at once: as chasing each of it. */
+export const chaseAll: Command<{ ids: readonly Id<'action'>[]; said: string; next: CalendarDate | null }> = (
+  context,
+  { ids, ...rest },
+) => together(ids, (id) => chase(context, { id, ...rest }))

@@ -226,7 +226,7 @@ export const reopenShelf: Command<{ id: Id<'group'> | Id<'area'> }> = (context, 
 type Ranked = 'group' | 'area' | 'project' | 'context' | 'person' | 'action' | 'stage'
 
 /** Puts a record one place earlier or later among `siblings`, which are ids in their present order. */
-export const rankBy: Command<{ id: Id<Ranked>; siblings: readonly Id<Ranked>[]; places: -1 | 1 }> = (
+export const rankBy: Command<{ id: Id<Ranked>; siblings: readonly Id<Ranked>[]; places: number }> = (
   context,
   { id, siblings, places },
 ) => {

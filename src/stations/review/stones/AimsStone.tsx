@@ -1,6 +1,5 @@
 import { Suspense } from 'react'
 import { View } from '@tamagui/core'
-import type { Review } from '@/core/record'
 import { aimedWeekOf } from '@/core/review/aimedWeek'
 import { select, type RunOptions } from '@/state'
 import { aimsInReview } from '@/state/read/weekAims'
@@ -8,9 +7,10 @@ import { Column, Words } from '@/ui'
 import { EditText } from '@/frame/onDemand'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { dayMonth } from '@/words'
+import type { FaceProps } from '../ReviewRound'
 
 /** Last stone: one or two aims for the week to come. */
-export function AimsStone({ review }: { review: Review }) {
+export function AimsStone({ review }: Pick<FaceProps, 'review'>) {
   const act = useAct()
   const today = useToday()
   const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))

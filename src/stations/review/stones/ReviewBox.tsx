@@ -3,7 +3,7 @@ import { BandHeading, Button, Column, Press, Row, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
 import { useAct, useHeldDocument } from '@/held/zen'
 import { nameOfRecord, shortened } from '@/words'
-import { useReviewBox } from './useReviewBox'
+import { useReviewBox } from '../useReviewBox'
 
 export function ReviewBox() {
   const act = useAct()
