@@ -14,6 +14,7 @@ import { daysFigures } from './daysShown.mjs'
 import { hoursFigures } from './hoursShown.mjs'
 import { slowedFigures } from './slowed.mjs'
 import { settingDownFigures } from './settingDown.mjs'
+import { lookBackFigures, roundFigures } from './reviewShown.mjs'
 import { shelfFigures } from './shelvesShown.mjs'
 
 const phone = { width: 390, height: 844 }
@@ -25,6 +26,10 @@ export const profileWith = (browser, actions, { carried = 0, viewport = phone } 
 /** One with 2,000 projects and 100,000 actions, on a wide page. */
 export const profileOfShelves = (browser) =>
   profileOf(browser, { width: 1280, height: 800 }, () => fileOf('shelvesStore.ts'))
+
+/** One with as many done actions as a file can hold. */
+export const profileOfDone = (browser) =>
+  profileOf(browser, { width: 1280, height: 800 }, () => fileOf('doneStore.ts', [200_000]))
 
 async function profileOf(browser, viewport, makeFile) {
   const context = await browser.newContext({ viewport })
@@ -300,6 +305,8 @@ export const browserFigures = () =>
         ['the hours', async () => hoursFigures(await of(10_000, { carried: 40 }))],
         ['setting down', () => settingDownFigures(browser)],
         ['shelves', async () => shelfFigures((await profileOfShelves(browser)).context)],
+        ['the round', async () => roundFigures((await profileOfShelves(browser)).context)],
+        ['the look back', async () => lookBackFigures((await profileOfDone(browser)).context)],
         ['100,000 actions', hugeInOwn],
       ]
       const rows = []

@@ -8,4 +8,12 @@ export {
   type DaySpan,
   type SpanKind,
 } from './span'
-export { lookBackOn, type DayOfParts, type GroupDone, type LookBack, type Part } from './lookBack'
+export {
+  countedDay,
+  lookBackOn,
+  type CountedDay,
+  type DayOfParts,
+  type GroupDone,
+  type LookBack,
+  type Part,
+} from './lookBack'

@@ -4,7 +4,7 @@ import { inOrderOfHand } from '@/core/day/order'
 import { recordsIn, type Document } from '@/core/journal'
 import type { DaySpan } from '@/core/lookBack'
 import type { Action, Area, Goal, Project } from '@/core/record'
-import { localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
+import { addDays, localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
 import type { OnDemand } from '../commands/onDemand'
 import * as lists from './actionIndexes'
 import { areasOf, isAtWork, projectsOf, reviewsOf } from './selectors'
@@ -85,18 +85,19 @@ export const firstOfWeek = (document: Document, { today, side }: Seen): readonly
       lists
         .actionsOfWeek(document, weekStartOf(today), today)
         .filter(
-          (action) =>
-            standsOn(action) === null && !isWaitingOrBlocked(action) && !isHidden(action, today),
+          (action) => standsOn(action) === null && !isWaitingOrBlocked(action) && !isHidden(action, today),
         ),
     ),
   ).slice(0, firstFew)
 
-/** Fixed on the clock in some days. */
-export const fixedIn = (document: Document, { from, to }: DaySpan, side: SideChoice): readonly Action[] =>
+/** Fixed on the clock, from today on for so many days. */
+export const fixedIn = (document: Document, { today, side }: Seen, days: number): readonly Action[] =>
   ofSide(
     document,
     side,
-    lists.openActionsOf(document).filter(({ at }) => at !== null && at.date >= from && at.date <= to),
+    Array.from({ length: days }, (_, ahead) => addDays(today, ahead)).flatMap((date) =>
+      lists.actionsOfDay(document, date, today).filter(({ at }) => at?.date === date),
+    ),
   )
 
 /** Projects given up in some days. */

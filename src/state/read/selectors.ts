@@ -1,5 +1,5 @@
 // What stations read off the document. Each result is kept as long as the tables it was made from stand.
-import { isThere, recordIn, recordsIn, valuesOf, type Document } from '@/core/journal'
+import { isThere, recordIn, recordsIn, valuesOf, type Document, type Entry, type Table } from '@/core/journal'
 import {
   byRank,
   kinds,
@@ -51,16 +51,25 @@ export function hasAny(document: Document, kind: RecordKind): boolean {
   return false
 }
 
+const inBucket = new WeakMap<object, number>()
+/** Of a bucket that has not changed the count is known. */
+function countIn(bucket: Table<Entry>['buckets'][number]): number {
+  if (!bucket) return 0
+  let count = inBucket.get(bucket)
+  if (count === undefined) {
+    count = 0
+    for (const entry of bucket.values()) if (isThere(entry)) count++
+    inBucket.set(bucket, count)
+  }
+  return count
+}
+
 const countOfKind = (kind: RecordKind) =>
-  byTables([kind], (document) => {
-    let count = 0
-    for (const entry of valuesOf(document[kind])) if (isThere(entry)) count++
-    return count
-  })
+  byTables([kind], (document) => document[kind].buckets.reduce((sum, bucket) => sum + countIn(bucket), 0))
 const counts = kinds.map(countOfKind)
 /** How many records there are, of every kind. */
 export const countOf = (document: Document): number =>
-  counts.reduce((sum, countIn) => sum + countIn(document), 0)
+  counts.reduce((sum, count) => sum + count(document), 0)
 
 export const fileCountOf = countOfKind('file')
 /** The bytes that some file or calendar still stands for. */

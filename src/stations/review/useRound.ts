@@ -88,24 +88,24 @@ export function useRound(review: Review): readonly StoneNow[] {
           finishedIn(document, period, zone, side).length + stoppedIn(document, period, zone, side).length,
         habits: repeatsOf(document).length,
       }
+    const ordered = firstOfWeek(document, seen).length
     return {
       ...shared,
       notDone: notDoneOf(document, seen).length,
       waiting: lists.waitingOf(document).length,
       projects: atWorkOf(document, side).length,
       someday: restingOf(document, side).length,
-      order: firstOfWeek(document, seen).length > 1 ? firstOfWeek(document, seen).length : 0,
+      order: ordered > 1 ? ordered : 0,
+      ahead: fixedIn(document, seen, daysAhead).length,
       aims: 1,
     }
   }, [document, seen, goals, rhythm, period, zone, side])
-  const ahead =
-    meetings.ahead.length + fixedIn(document, { from: today, to: addDays(today, daysAhead - 1) }, side).length
   const countOf = (key: string): number => {
     if (key === 'tray') return select.slipsOf(document).length + back
     if (key === 'box') return box
     // Until the calendars are read there may be some.
     if (key === 'behind') return meetings.isRead ? meetings.behind.length : 1
-    if (key === 'ahead') return ahead
+    if (key === 'ahead') return meetings.ahead.length + (counts['ahead'] ?? 0)
     return counts[key] ?? 1
   }
   /** What is still to be dealt with; a part that only shows leaves nothing. */

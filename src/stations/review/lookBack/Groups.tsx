@@ -98,7 +98,11 @@ const GroupLine = memo(function GroupLine({ group, grouping, most, isOpen, onOpe
 function ActionsOf({ group, name }: { group: GroupDone; name: string }) {
   const document = useHeldDocument()
   const actions = useMemo(
-    () => group.ids.map((id) => recordIn(document, id)).filter((action) => action !== undefined),
+    () =>
+      group
+        .ids()
+        .map((id) => recordIn(document, id))
+        .filter((action) => action !== undefined),
     [document, group],
   )
   return (

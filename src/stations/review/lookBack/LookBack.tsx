@@ -3,7 +3,7 @@ import { useMedia } from '@tamagui/core'
 import { useMemo, useState, type ReactNode } from 'react'
 import { stretchOf, type DaySpan } from '@/core/lookBack'
 import type { CalendarDate } from '@/core/time'
-import { groupings, lookBackOf } from '@/state/read/lookBack'
+import { groupings, type lookBackOf } from '@/state/read/lookBack'
 import { select } from '@/state'
 import { Button, Choice, Column, IconButton, Row, SaidChip, Sheet, Words } from '@/ui'
 import { DeskLayout } from '@/frame/DeskLayout'
@@ -11,7 +11,7 @@ import { StationHead } from '@/frame/StationHead'
 import { useSide } from '@/held/side'
 import { useKept } from '@/held/useKept'
 import { useOpened } from '@/held/useOpened'
-import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
+import { useHeld, useToday, useZen } from '@/held/zen'
 import type { Filtered } from '@/parts/lens/LensFilter'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { duration, shortDate, spanWords, weekdayShort } from '@/words'
@@ -20,6 +20,7 @@ import { doneSaid, groupingWords, sharesSaid, spanKindWords, spanTitle } from '@
 import { DoneTape, LensFilter } from './borrowed'
 import { Finished } from './Finished'
 import { Groups } from './Groups'
+import { useLookBack } from './useLookBack'
 import { spanChoices, useSpan, type Span } from './useSpan'
 
 /** So many days have a bar each; of more, the months have. */
@@ -32,7 +33,6 @@ export function LookBack() {
 function LookBackThrough({ matches, button, sentence }: Filtered) {
   const { wide } = useMedia()
   const { opened } = useOpened()
-  const document = useHeldDocument()
   const today = useToday()
   const { clock } = useZen()
   const [side] = useSide()
@@ -42,10 +42,8 @@ function LookBackThrough({ matches, button, sentence }: Filtered) {
   const [keptGrouping, keepGrouping] = useKept('look-back-by')
   const grouping = groupings.find((each) => each === keptGrouping) ?? 'area'
   const zone = clock.zone()
-  const back = useMemo(
-    () => lookBackOf(document, { from, to }, { weekStartsOn, zone, side, grouping, matches }),
-    [document, from, to, weekStartsOn, zone, side, grouping, matches],
-  )
+  const back = useLookBack({ from, to }, { weekStartsOn, zone, side, grouping, matches })
+  if (!back) return <Column height={240} />
   const shares = sharesSaid(back)
   const title = spanTitle(kind, span, today)
   const isBeside = wide && opened === null

@@ -4,7 +4,6 @@ import { addDays, type CalendarDate } from '@/core/time'
 import type { Action } from '@/core/record'
 import type { ShownEvent } from '@/core/calendar/calendarReader'
 import { fixedIn } from '@/state/read/roundLists'
-import { useSide } from '@/held/side'
 import { useHeldDocument, useZen } from '@/held/zen'
 import { DayEvents } from '@/parts/events/DayEvents'
 import { ActionRow } from '@/parts/rows/ActionRow'
@@ -33,11 +32,11 @@ export function MeetingsStone() {
 }
 
 export function AheadStone() {
-  const { today } = useSeen()
-  const [side] = useSide()
+  const seen = useSeen()
+  const { today } = seen
   const document = useHeldDocument()
   const { ahead } = useMeetings()
-  const fixed = fixedIn(document, { from: today, to: addDays(today, daysAhead - 1) }, side)
+  const fixed = fixedIn(document, seen, daysAhead)
   const all = ahead.length + fixed.length
   return (
     <Column gap="$2.5">

@@ -1,0 +1,46 @@
+// The figures of a span, counted in short stretches of work so that the screen never waits: until they are all there,
+// those of before are shown.
+import { useEffect, useMemo, useReducer, useState } from 'react'
+import { daysOf, type DaySpan } from '@/core/lookBack'
+import { countAhead, lookBackOf, type LookBackAsked } from '@/state/read/lookBack'
+import { useHeldDocument } from '@/held/zen'
+
+/** So long is counted at a stretch, in ms. */
+const stretchMs = 20
+
+/** Says when the stretch that begins now is over. */
+function stretchOver(): () => boolean {
+  const until = performance.now() + stretchMs
+  return () => performance.now() > until
+}
+
+/** Null until the first of them are there. */
+export function useLookBack(
+  { from, to }: DaySpan,
+  { zone, side, grouping, weekStartsOn, matches }: LookBackAsked,
+): ReturnType<typeof lookBackOf> | null {
+  const document = useHeldDocument()
+  const [step, goOn] = useReducer((count: number) => count + 1, 0)
+  const asked = useMemo(
+    () => ({ zone, side, grouping, weekStartsOn, matches }),
+    [zone, side, grouping, weekStartsOn, matches],
+  )
+  const isCounted = useMemo(() => {
+    const dates = daysOf({ from, to })
+    return countAhead(document, dates, asked, stretchOver()) === dates.length
+    // Each step counts a stretch more.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [document, from, to, asked, step])
+  const back = useMemo(
+    () => (isCounted ? lookBackOf(document, { from, to }, asked) : null),
+    [isCounted, document, from, to, asked],
+  )
+  const [latest, setLatest] = useState(back)
+  if (back && back !== latest) setLatest(back)
+  useEffect(() => {
+    if (isCounted) return
+    const timer = setTimeout(goOn, 0)
+    return () => clearTimeout(timer)
+  }, [isCounted, step])
+  return back ?? latest
+}
