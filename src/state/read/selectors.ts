@@ -68,8 +68,7 @@ const countOfKind = (kind: RecordKind) =>
   byTables([kind], (document) => document[kind].buckets.reduce((sum, bucket) => sum + countIn(bucket), 0))
 const counts = kinds.map(countOfKind)
 /** How many records there are, of every kind. */
-export const countOf = (document: Document): number =>
-  counts.reduce((sum, count) => sum + count(document), 0)
+export const countOf = (document: Document): number => counts.reduce((sum, count) => sum + count(document), 0)
 
 export const fileCountOf = countOfKind('file')
 /** The bytes that some file or calendar still stands for. */

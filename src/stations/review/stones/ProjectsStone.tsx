@@ -1,5 +1,5 @@
 // The projects, one after another as cards: each gets its next action, rests, is finished, or moves on as it is.
-import { useEffect, useMemo, useState } from 'react'
+import { useLayoutEffect, useMemo, useState } from 'react'
 import { recordIn } from '@/core/journal'
 import type { Id, Project } from '@/core/record'
 import { localMomentAt } from '@/core/time'
@@ -46,7 +46,8 @@ export function ProjectsStone({ review, onWay }: FaceProps) {
   if (shownId !== chosenId) setChosenId(shownId)
   const isStuck = stuck.some(({ id }) => id === shownId)
   const title = shown ? shortened(shown.title) : ''
-  useEffect(() => {
+  // Before it is painted: a press never meets the button of the card before.
+  useLayoutEffect(() => {
     if (shownId === null || isListed) return onWay(null)
     const goOn = () => {
       setChosenId(null)
