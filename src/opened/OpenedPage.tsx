@@ -2,7 +2,7 @@
 import { roomForActs } from './roomForActs'
 import { useState } from 'react'
 import { recordIn } from '@/core/journal'
-import { datedNoteOf, type Id, type Note } from '@/core/record'
+import { datedNoteOf, isWrittenBack, type Id, type Note } from '@/core/record'
 import { addDays, weekStartOf, type CalendarDate } from '@/core/time'
 import { select, type OnDemand } from '@/state'
 import { Button, Column, IconButton, Row, Words } from '@/ui'
@@ -31,6 +31,7 @@ export function OpenedPage({ id, page }: { id: Id<'note'>; page: Note | null }) 
   const dated = datedNoteOf(id)
   if (dated?.of === 'day') return <DayNote key={id} id={id} date={dated.date} notes={later.notes} />
   if (dated) return <WeekNote key={id} id={id} thursday={dated.date} notes={later.notes} />
+  if (page && isWrittenBack(id)) return <WrittenBack page={page} />
   return page ? <MeetingNotePage page={page} notes={later.notes} /> : <NothingThere />
 }
 
@@ -138,6 +139,40 @@ function BeginsWithText() {
         act('setSettings', { dayNoteBegins }, { say: false, atField: true, ...typing })
       }
     />
+  )
+}
+
+/** A look back that was written up: its figures stay as they were that day. */
+function WrittenBack({ page: { id, title } }: { page: Note }) {
+  const act = useAct()
+  const { close } = useOpened()
+  return (
+    <Column gap="$2.5" flexGrow={1}>
+      <Words size="second" tone="inkSoft" paddingRight={roomForActs} paddingVertical="$3">
+        Look back
+      </Words>
+      <EditText
+        name={`${id} title`}
+        label="Title"
+        size="title"
+        value={title}
+        needed="Give it a title."
+        onKeep={(text, typing) =>
+          act('editMeetingNote', { id, patch: { title: text } }, { say: false, atField: true, ...typing })
+        }
+      />
+      <NoteBand of={id} placeholder="Write down how it was" />
+      <OpenedFoot>
+        <Button kind="quiet" label="Print" onPress={() => window.print()} />
+        <Button
+          kind="quiet"
+          label="Remove"
+          onPress={() => {
+            if (act('removeMeetingNote', { id }, { say: `Removed: ${title}` }).ok) close()
+          }}
+        />
+      </OpenedFoot>
+    </Column>
   )
 }
 

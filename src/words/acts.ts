@@ -184,6 +184,7 @@ export const actWords: Readonly<
   dropReview: 'Review let go',
   leaveReview: 'Review left for later',
   lookedAt: 'Looked at',
+  writeLookBack: 'Look back written up',
   editAnswer: 'Answered',
   setStone: 'Parts of the review changed',
   moveStone: 'Parts of the review moved',

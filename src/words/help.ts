@@ -91,7 +91,7 @@ export const helpParts = [
       'Once a week, go through what needs a look: the Tray, your meetings, what was planned and not done, what you are waiting for, your projects one by one, and one or two aims. A part is there only when it has something.',
       'You can stop at any part. It waits for you. By keys, Enter goes on; from within a field, Control and Enter.',
       'Leave parts out, move them or add your own questions under Parts of the review. There are reviews for a month, a quarter and a year too.',
-      'Look back shows what was done in a week, a month, a year or between two days, by area, project, context, person or goal.',
+      'Look back shows what was done in a week, a month, a year or between two days, by area, project, context, person or goal. Write it up as a page of your own, or make a report for somebody else: nothing private is in it.',
     ],
   },
   {

@@ -1,6 +1,6 @@
 // What day notes and meeting notes, their lines and checklists are called and say of themselves.
 import { recordIn, type Document } from '@/core/journal'
-import { datedNoteOf, type DatedNote, type Note, type ChecklistRun } from '@/core/record'
+import { datedNoteOf, isWrittenBack, type DatedNote, type Note, type ChecklistRun } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { count } from './counts'
 import { longDate, momentWords, nearDate, shortDate, weekName } from './dates'
@@ -35,6 +35,7 @@ export function kindOfNote(document: Document, id: string, today: CalendarDate):
   if (dated) return `${dated.of} note`
   const page = id.startsWith('note:') ? recordIn(document, id as Note['id']) : undefined
   if (!page) return id.slice(0, id.indexOf(':'))
+  if (isWrittenBack(id)) return `look back, ${shortDate(page.date, today)}`
   const people = page.personIds.flatMap((person) => recordIn(document, person)?.name ?? [])
   return ['meeting note', shortDate(page.date, today), people.length > 0 ? `with ${people.join(', ')}` : '']
     .filter(Boolean)

@@ -1,6 +1,7 @@
 // What was done, looked back on: in plain words, as bars and their table, by what it was for, and through a filter.
 import { expect, test } from '@playwright/test'
-import { captureLine, open, station } from './parts'
+import { readFileSync } from 'node:fs'
+import { captureLine, open, openWithDemo, station, wide } from './parts'
 
 test('a week, said again after each act, by what it was for and through a filter that stays', async ({
   page,
@@ -44,4 +45,42 @@ test('a week, said again after each act, by what it was for and through a filter
   await expect(page.getByText('Nothing was done.')).toBeVisible()
   await page.getByRole('radio', { name: 'Year' }).click()
   await expect(page.getByText('50 min done in 2 actions.')).toBeVisible()
+})
+
+test('a month written up and found again, and a report for a client on paper', async ({ page }) => {
+  await page.setViewportSize(wide)
+  await openWithDemo(page, '/review?view=back')
+  await page.getByRole('radio', { name: 'Month' }).click()
+  await page.getByRole('button', { name: 'The month before' }).click()
+  await expect(page.getByRole('heading', { name: 'February 2026' })).toBeVisible()
+  await page.getByRole('button', { name: 'Write it up' }).click()
+  await expect(page.getByRole('table').filter({ hasText: 'Client rooms' }).first()).toBeVisible()
+  await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('Look back: February 2026')
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: '1 look back written up' }).click()
+  await expect(page.getByRole('list', { name: 'Look backs written up' })).toContainText('February 2026')
+  await page.keyboard.press('/')
+  await page.getByRole('textbox', { name: 'Search for' }).fill('look back february')
+  await expect(page.getByText('Look back: February 2026').last()).toBeVisible()
+  await page.keyboard.press('Escape')
+
+  await page.getByRole('button', { name: 'Report' }).click()
+  const sheet = page.getByRole('dialog', { name: 'Report' })
+  await sheet.getByRole('textbox', { name: 'Its heading' }).fill('Work for Fenwick Hall')
+  await sheet.getByRole('radio', { name: '30 min' }).click()
+  const table = sheet.getByRole('table', { name: 'Report' })
+  await expect(table.getByRole('row').nth(1)).toContainText(/ (30 min|h)/)
+  // Nothing of the private side is in it.
+  await expect(table).not.toContainText('mill pond')
+  const saved = page.waitForEvent('download')
+  await sheet.getByRole('button', { name: 'Save as CSV' }).click()
+  expect(readFileSync(await (await saved).path(), 'utf8')).toMatch(
+    /^\uFEFFdate,done,minutes,hours\r\n2026-02-\d\d,/,
+  )
+  await page.emulateMedia({ media: 'print' })
+  const paper = page.locator('article.on-paper')
+  await expect(paper.getByRole('heading', { name: 'Work for Fenwick Hall' })).toBeVisible()
+  await expect(sheet).toBeHidden()
+  const pdf = await page.pdf({ format: 'A4' })
+  expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
 })

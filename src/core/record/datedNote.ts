@@ -10,6 +10,10 @@ export interface DatedNote {
 
 export const datedNoteId = ({ of, date }: DatedNote): Id<'note'> => `note:${of}-${date}`
 
+/** A written look back: one for each span of days. */
+export const writtenBackId = (from: CalendarDate, to: CalendarDate): Id<'note'> => `note:back-${from}-${to}`
+export const isWrittenBack = (id: string): boolean => id.startsWith('note:back-')
+
 const shape = /^note:(day|week)-(\d{4}-\d{2}-\d{2})$/
 /** What a note is of by its date; null where it is the note of something else. */
 export function datedNoteOf(id: string): DatedNote | null {

@@ -1,6 +1,6 @@
 // The light face of the records. Schemas and parseRecord are reached through exchange, which loads them when needed.
 export { blankOf, type BlankOf } from './blankOf'
-export { datedNoteId, datedNoteOf, type DatedNote } from './datedNote'
+export { datedNoteId, datedNoteOf, isWrittenBack, writtenBackId, type DatedNote } from './datedNote'
 export { defaultSettings, toKept } from './defaultSettings'
 export { isUnwritten, unwritten } from './writtenIntoBeing'
 export { facetFields, repeatingFieldNames, type FacetField } from './kinds/action'

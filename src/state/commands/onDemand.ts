@@ -152,6 +152,7 @@ export const onDemandCommands = {
   makeActionsOfLines: notes.makeActionsOfLines,
   liftLines: notes.liftLines,
   addMeetingNote: notes.addMeetingNote,
+  writeLookBack: notes.writeLookBack,
   editMeetingNote: notes.editMeetingNote,
   removeMeetingNote: notes.removeMeetingNote,
   setDayAvailable: days.setDayAvailable,

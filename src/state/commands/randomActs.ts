@@ -228,6 +228,7 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
     const id = d.noted()
     return { id, lines: d.lines(id) }
   },
+  writeLookBack: (d) => ({ from: today, to: addDays(today, d.number(60)), title: d.text(), note: d.text() }),
   addMeetingNote: (d) => ({ title: d.text(), note: '- [ ] said', projectId: d.any('project') }),
   editMeetingNote: (d) => ({ id: d.any('note'), patch: { title: d.text(), date: d.day() } }),
   removeMeetingNote: (d) => ({ id: d.any('note') }),

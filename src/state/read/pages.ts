@@ -1,6 +1,6 @@
 // The pages of days, written on or planned, and meeting notes by who and what has a part in them.
 import type { Document } from '@/core/journal'
-import { datedNoteOf, type Id, type Note, type Plan } from '@/core/record'
+import { datedNoteOf, isWrittenBack, type Id, type Note, type Plan } from '@/core/record'
 import type { CalendarDate } from '@/core/time'
 import { outsideTemplates } from './isTemplate'
 import { makeTableIndex } from './tableIndex'
@@ -9,11 +9,12 @@ const latestFirst = (a: Note, b: Note): number => {
   if (a.date !== b.date) return a.date < b.date ? 1 : -1
   return b.createdAtEpochMs - a.createdAtEpochMs || (a.id < b.id ? -1 : 1)
 }
-const [meetingNotes, days] = ['meetingNotes', 'days']
+const [meetingNotes, days, backs] = ['meetingNotes', 'days', 'backs']
 const pages = makeTableIndex('note', {
   keysOf: ({ id, note, personIds, projectId, letGoAtEpochMs }) => {
     if (letGoAtEpochMs !== null) return []
     // A day whose page was emptied again has none.
+    if (isWrittenBack(id)) return [backs]
     const dated = datedNoteOf(id)
     if (dated) return dated.of === 'week' || note.trim() === '' ? [] : [days]
     return [meetingNotes, ...personIds, ...(projectId ? [projectId] : [])]
@@ -29,6 +30,9 @@ export const meetingNotesOf = (document: Document): readonly Note[] =>
 /** The meeting notes that a person or a project has a part in. */
 export const meetingNotesWith = (document: Document, id: Id<'person'> | Id<'project'>): readonly Note[] =>
   pages.of(document, id)
+
+/** Look backs that were written up, the latest first. */
+export const writtenBacksOf = (document: Document): readonly Note[] => pages.of(document, backs)
 
 const dayNotes = (document: Document): readonly Note[] => pages.of(document, days)
 

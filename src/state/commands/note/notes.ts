@@ -1,6 +1,7 @@
 // Notes: what is written in them, what their check-box lines become, day notes and meeting notes.
 import { isOpen } from '@/core/action'
 import { recordIn, updateOf } from '@/core/journal'
+import type { CalendarDate } from '@/core/time'
 import {
   checkLinesOf,
   linksOf,
@@ -16,6 +17,7 @@ import {
   blankOf,
   datedNoteId,
   datedNoteOf,
+  writtenBackId,
   isIdOf,
   noteLimit,
   type Action,
@@ -238,6 +240,21 @@ export const addMeetingNote: Command<
       areaId,
     }),
   )
+}
+
+/** Writes up a span of days that is looked back on: its page begins with what is given. One that was removed comes back. */
+export const writeLookBack: Command<{ from: CalendarDate; to: CalendarDate; title: string; note: string }> = (
+  context,
+  { from, to, title, note },
+) => {
+  const id = writtenBackId(from, to)
+  const before = recordIn(context.document, id)
+  if (before && before.letGoAtEpochMs === null) return refuse({ kind: 'nothingToDo' })
+  if (before) return diffOf(updateOf(before, { letGoAtEpochMs: null }))
+  const line = lineOf(title, 'title')
+  if (!line.ok) return line
+  if (note.length > noteLimit) return refuse({ kind: 'tooLong', field: 'note', limit: noteLimit })
+  return diffOf(added({ ...noteOn(context, { of: 'day', date: to }, note), id, title: line.value }))
 }
 
 export const editMeetingNote: Command<{

@@ -20,7 +20,9 @@ import { doneSaid, groupingWords, sharesSaid, spanKindWords, spanTitle } from '@
 import { DoneTape, LensFilter } from './borrowed'
 import { Finished } from './Finished'
 import { Groups } from './Groups'
+import { ReportSheet } from './ReportSheet'
 import { useLookBack } from './useLookBack'
+import { Written, WriteUp } from './Written'
 import { spanChoices, useSpan, type Span } from './useSpan'
 
 /** So many days have a bar each; of more, the months have. */
@@ -39,6 +41,7 @@ function LookBackThrough({ matches, button, sentence }: Filtered) {
   const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
   const span = useSpan()
   const { from, to, kind } = span
+  const [isReporting, setReporting] = useState(false)
   const [keptGrouping, keepGrouping] = useKept('look-back-by')
   const grouping = groupings.find((each) => each === keptGrouping) ?? 'area'
   const zone = clock.zone()
@@ -82,7 +85,10 @@ function LookBackThrough({ matches, button, sentence }: Filtered) {
       </Row>
       {back.outcomes === 0 ? null : (
         <>
-          <Bars back={back} today={today} title={title} />
+          <Bars back={back} today={today} title={title}>
+            <Button kind="quiet" label="Report" aria-haspopup="dialog" onPress={() => setReporting(true)} />
+            <WriteUp span={{ from, to }} title={title} />
+          </Bars>
           {isBeside ? (
             <Row alignItems="flex-start" gap="$3.5" paddingTop="$4">
               <Sheet flex={1} padding="$4">
@@ -100,6 +106,15 @@ function LookBackThrough({ matches, button, sentence }: Filtered) {
           )}
         </>
       )}
+      <Written />
+      {isReporting ? (
+        <ReportSheet
+          span={{ from, to }}
+          title={title}
+          matches={matches}
+          onClose={() => setReporting(false)}
+        />
+      ) : null}
     </DeskLayout>
   )
 }
@@ -201,10 +216,12 @@ function Bars({
   back,
   today,
   title,
+  children,
 }: {
   back: ReturnType<typeof lookBackOf>
   today: CalendarDate
   title: string
+  children: ReactNode
 }) {
   const [isTable, setTable] = useState(false)
   const bars = useMemo(() => barsOf(back), [back])
@@ -218,7 +235,8 @@ function Bars({
   return (
     <Column>
       <DoneTape bars={bars} marks={marks} words={`Planned and done, ${title}: the table says the same`} />
-      <Row justifyContent="flex-end" className="no-print">
+      <Row justifyContent="flex-end" flexWrap="wrap" className="no-print">
+        {children}
         <Button
           kind="quiet"
           label={isTable ? 'Hide the table' : 'As a table'}
