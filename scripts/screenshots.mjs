@@ -56,8 +56,12 @@ const views = [
     path: '/review',
     size: phone,
     act: async (page) => {
-      await page.getByRole('button', { name: 'Start the review' }).click()
-      await page.getByRole('button', { name: 'Next' }).click()
+      await page.getByRole('button', { name: 'Start the review', exact: true }).click()
+      await page
+        .getByRole('list', { name: 'Parts of the review' })
+        .getByRole('button', { name: /^Projects/ })
+        .click()
+      await page.getByRole('article').waitFor()
     },
   },
   {
@@ -94,10 +98,14 @@ const views = [
     },
   },
   {
-    name: 'lens-phone',
-    path: '/day?lens=lens:ready-short',
+    name: 'report-phone',
+    path: '/review?view=back',
     size: phone,
-    act: (page) => page.getByText('Client rooms').first().waitFor(),
+    act: async (page) => {
+      await page.getByRole('radio', { name: 'Month' }).click()
+      await page.getByRole('button', { name: 'Report' }).click()
+      await page.getByRole('table', { name: 'Report' }).waitFor()
+    },
   },
   { name: 'lens-columns-wide', path: byDate, size: wide, act: shownAs('columns') },
   {
@@ -110,14 +118,12 @@ const views = [
     },
   },
   {
-    name: 'stages-wide',
-    path: '/shelves',
+    name: 'look-back-wide',
+    path: '/review?view=back',
     size: wide,
     act: async (page) => {
-      await page.getByRole('heading', { name: 'First call' }).waitFor()
-      await page
-        .getByRole('heading', { name: 'Enquiries' })
-        .evaluate((head) => head.scrollIntoView({ block: 'center' }))
+      await page.getByRole('radio', { name: 'Year' }).click()
+      await page.locator('.group-line').first().waitFor()
     },
   },
   {

@@ -1,12 +1,17 @@
 // What happened to a record, from the journal, in plain words.
 import { useLayoutEffect, useState } from 'react'
 import type { Change } from '@/core/journal'
+import { actKindOf, actKinds, storyOf, type ActKind } from '@/core/journal/story'
 import type { ZenStore } from '@/state'
 import { mergedInBy } from '@/state/read/mergedIn'
-import { BandHeading, Column, Words } from '@/ui'
+import { BandHeading, Choice, Column, Words } from '@/ui'
 import { changeMoment, historyWords } from '@/words/history'
+import { actKindWords, storyWords } from '@/words/story'
 import { useReader } from '@/held/reader'
 import { useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
+
+/** A history of so many acts is read whole; of more, one kind of them can be chosen. */
+const fewActs = 6
 
 /** So many things, one made of another, are followed back. */
 const furthestBack = 24
@@ -69,14 +74,40 @@ export function History({
       wanted = false
     }
   }, [store, key, of, latest])
+  const [only, setOnly] = useState<ActKind | null>(null)
   if (!told) return null
+  const zone = clock.zone()
+  const kindsThere = new Map(told.changes.map((change) => [change.stamp, actKindOf(change, of)]))
+  const offered = actKinds.filter((kind) => [...kindsThere.values()].includes(kind))
+  const isLong = told.changes.length > fewActs && offered.length > 1
+  const shown =
+    only && isLong ? told.changes.filter(({ stamp }) => kindsThere.get(stamp) === only) : told.changes
+  const story = storyWords(storyOf(told.changes, of, clock.nowEpochMs()), zone, today)
   return (
     <Column render={bare ? 'div' : 'section'} aria-label={bare ? undefined : 'History'}>
       {bare ? null : <BandHeading title="History" />}
+      {story === '' || told.changes.length < 2 ? null : (
+        <Words size="second" paddingBottom="$1.5">
+          {story}
+        </Words>
+      )}
+      {isLong ? (
+        <Choice
+          label="Which acts"
+          shown={false}
+          options={[
+            { value: 'all', label: 'All' },
+            ...offered.map((value) => ({ value, label: actKindWords[value] })),
+          ]}
+          chosen={[only ?? 'all']}
+          onToggle={(value) => setOnly(value === 'all' ? null : (value as ActKind))}
+          oneLine
+        />
+      ) : null}
       <Column render="ol" gap="$1.5">
-        {told.changes.map((change) => (
+        {shown.map((change) => (
           <Words render="li" key={change.stamp} size="second" tone="inkSoft">
-            {changeMoment(change, clock.zone(), today)} ·{' '}
+            {changeMoment(change, zone, today)} ·{' '}
             {historyWords(change, of, { document, today, kinds }, told.seen)}
           </Words>
         ))}

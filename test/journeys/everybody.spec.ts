@@ -105,6 +105,26 @@ test.describe('axe finds nothing serious, and everything can be read in both the
     expect(await faintFaults(page)).not.toEqual([])
   })
 
+  test('in a review and on a report', async ({ page }) => {
+    await page.goto('/review')
+    await page.getByRole('button', { name: 'Parts of the review' }).click()
+    await expect(page.getByRole('list', { name: 'Parts', exact: true })).toBeVisible()
+    expect(await faults(page), 'parts of the review').toEqual([])
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Start the review', exact: true }).click()
+    const stones = page.getByRole('list', { name: 'Parts of the review' })
+    for (const name of ['Not done', 'Waiting', 'Projects', 'Someday', 'Order']) {
+      await stones.getByRole('button', { name: new RegExp(`^${name}`) }).click()
+      await expect(stones.locator('[aria-current]')).toHaveAccessibleName(new RegExp(`^${name}`))
+      expect(await faults(page), name).toEqual([])
+    }
+    await page.goto('/review?view=back')
+    await page.getByRole('radio', { name: 'Month' }).click()
+    await page.getByRole('button', { name: 'Report' }).click()
+    await expect(page.getByRole('table', { name: 'Report' })).toBeVisible()
+    expect(await faults(page), 'a report').toEqual([])
+  })
+
   test('on an action and what it is chosen from', async ({ page }) => {
     await page.goto('/day')
     await page.locator('[data-row]').first().click()
