@@ -182,7 +182,6 @@ export const actWords: Readonly<
   setWeekAims: 'Aims set',
   finishReview: 'Review finished',
   dropReview: 'Review let go',
-  leaveReview: 'Review left for later',
   lookedAt: 'Looked at',
   writeLookBack: 'Look back written up',
   editAnswer: 'Answered',

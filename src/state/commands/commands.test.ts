@@ -106,7 +106,6 @@ const acts: Case[] = [
   ['setAims', (store) => ({ id: only(store, 'review'), firstAim: 'one' })],
   ['setWeekAims', () => ({ first: today, firstAim: 'one' })],
   ['dropReview', (store) => ({ id: only(store, 'review') })],
-  ['leaveReview', (store) => ({ id: only(store, 'review'), met: 3, spentMs: 60_000 })],
   ['lookedAt', (store) => ({ id: only(store, 'review'), ofId: only(store, 'project') })],
   [
     'editAnswer',

@@ -74,7 +74,6 @@ export const onDemandCommands = {
   setWeekAims: reviews.setWeekAims,
   finishReview: reviews.finishReview,
   dropReview: reviews.dropReview,
-  leaveReview: reviews.leaveReview,
   lookedAt: reviews.lookedAt,
   editAnswer: reviews.editAnswer,
   setStone: reviewStones.setStone,

@@ -142,7 +142,6 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   setWeekAims: (d) => ({ first: d.day(), secondAim: d.text() }),
   finishReview: (d) => ({ id: d.any('review'), figures: { slipsLeft: 1, projectsOpen: 1, projectsWithoutNextAction: 0, waiting: 0, someday: 0, done: 0, doneMinutes: 0, doneTitles: [] } }),
   dropReview: (d) => ({ id: d.any('review') }),
-  leaveReview: (d) => ({ id: d.any('review'), met: d.number(9), spentMs: d.number(90_000) }),
   lookedAt: (d) => ({ id: d.any('review'), ofId: d.any('action', 'project') }),
   editAnswer: (d) => ({ id: d.any('review'), stone: d.oneOf(['stopped', d.any('reviewStone')]), question: d.text(), answer: d.chance(0.8) ? d.text() : '' }),
   setStone: (d) => ({ rhythm: 'week', key: d.oneOf([...stonesOf.week, d.any('reviewStone')]), isOff: d.chance(0.5) }),

@@ -34,6 +34,9 @@ interface RoundProps {
   readonly onFinished: (id: Id<'review'>) => void
 }
 
+/** How long one was at a part that was left, in ms, until it is come back to. */
+const staysLeft = new Map<string, number>()
+
 export function ReviewRound({ review, onLeave, onFinished }: RoundProps) {
   const act = useAct()
   const { clock } = useZen()
@@ -44,20 +47,24 @@ export function ReviewRound({ review, onLeave, onFinished }: RoundProps) {
   const at = round.findIndex(({ here }) => here)
   const here = round[at]
   const [before, next] = [round[at - 1], round[at + 1]]
-  const entered = useRef({ key: here?.key, epochMs: clock.nowEpochMs() })
+  const stay = `${id} ${here?.key}`
+  const entered = useRef(clock.nowEpochMs())
   useEffect(() => {
-    entered.current = { key: here?.key, epochMs: clock.nowEpochMs() }
+    entered.current = clock.nowEpochMs() - (staysLeft.get(stay) ?? 0)
+    staysLeft.delete(stay)
     body.current?.focus({ preventScroll: true })
     window.scrollTo({ top: 0 })
-  }, [here?.key, clock])
+  }, [stay, clock])
+  const spentMs = () => clock.nowEpochMs() - entered.current
   const leaving = () => ({
-    spentMs: clock.nowEpochMs() - entered.current.epochMs,
+    spentMs: spentMs(),
     ...(here ? { met: here.count } : {}),
   })
   const step = (key: string, done: boolean) =>
     act('stepTo', { id, stone: key, done, ...leaving() }, { say: false })
   const leave = () => {
-    act('leaveReview', { id, ...leaving() }, { say: false })
+    // No act: to leave is nothing that could be undone.
+    staysLeft.set(stay, spentMs())
     onLeave()
   }
   const finish = () => {

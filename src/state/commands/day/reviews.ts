@@ -69,10 +69,6 @@ export const stepTo: Command<{ id: Id<'review'>; stone: string; done: boolean } 
     stonesDone: done ? [...new Set([...review.stonesDone, review.stone])].sort() : review.stonesDone,
   }))
 
-/** Leaves a review where it is; it can be taken up again. */
-export const leaveReview: Command<{ id: Id<'review'> } & Leaving> = (context, { id, ...leaving }) =>
-  change(context, id, (review) => leftBehind(review, leaving))
-
 /** Of something that was looked at in a review: it stays as it is. */
 export const lookedAt: Command<{ id: Id<'review'>; ofId: Id<'action'> | Id<'project'> }> = (
   context,
