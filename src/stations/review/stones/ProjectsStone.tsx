@@ -94,7 +94,7 @@ function Card({ project, isStuck }: { project: Project; isStuck: boolean }) {
   const goal = project.goalIds[0] ? recordIn(document, project.goalIds[0]) : undefined
   return (
     <Sheet render="article" aria-label={title} padding="$4" gap="$2.5">
-      <Press gap="$3" justifyContent="flex-start" onPress={() => open(id)} aria-label={`Open ${title}`}>
+      <Press gap="$3" justifyContent="flex-start" onPress={() => open(id)}>
         <Seal letters={seal?.letters ?? null} ink={seal?.ink ?? 0} />
         <Column flex={1} minWidth={0}>
           <Words strong>{title}</Words>
