@@ -76,7 +76,7 @@ for (const [size, viewport] of [
     await walk(page, ['Enter', 'z'])
     // The review: on to the next part, and back.
     await page.goto('/review')
-    await page.getByRole('button', { name: 'Start the review' }).focus()
+    await page.getByRole('button', { name: 'Start the review', exact: true }).focus()
     await walk(page, ['Enter'])
     await page.getByRole('button', { name: 'Next' }).focus()
     await walk(page, ['Enter'])
