@@ -397,10 +397,8 @@ test('a thing laid aside waits in the review box, as a slip and as the action it
   await page.keyboard.press('1')
   await page.keyboard.press('Enter')
   await page.goto('/review')
-  await page
-    .getByRole('button', { name: /review/i })
-    .first()
-    .click()
+  await page.getByRole('button', { name: 'Start the review', exact: true }).click()
+  await page.getByRole('button', { name: 'Next', exact: true }).click()
   const box = page.getByRole('region', { name: 'Review box' })
   await expect(box.getByRole('listitem')).toHaveText([/ask whether the loft pays/])
   await box.getByRole('button', { name: 'Take out ask whether the loft pays' }).click()
