@@ -83,8 +83,8 @@ export function ReviewRound({ review, onLeave, onFinished }: RoundProps) {
     if (event.target !== body.current && !event.ctrlKey && !event.metaKey) return
     event.preventDefault()
     event.stopPropagation()
-    // What is being written is kept first.
-    if (event.target instanceof HTMLElement && event.target !== body.current) event.target.blur()
+    // What is being written is kept first; and what is gone with its card leaves the focus nowhere.
+    body.current?.focus({ preventScroll: true })
     goOn()
   }
   return (
