@@ -1,4 +1,5 @@
 // What was done, and how it lies over the areas: the last week beside the next, or the time that is over.
+import type { Area } from '@/core/record'
 import { addDays } from '@/core/time'
 import { lastSevenDays } from '@/core/review'
 import { lookBackOf } from '@/state/read/lookBack'
@@ -17,6 +18,17 @@ import { StoneHead } from './StoneHead'
 
 export function DoneStone({ review }: FaceProps) {
   return review.rhythm === 'week' ? <Week /> : <Longer review={review} />
+}
+
+function AreaName({ area }: { area: Area | null | undefined }) {
+  return (
+    <Row gap="$2">
+      <Seal letters={area?.letters ?? null} ink={area?.ink ?? 0} />
+      <Words flexShrink={1} minWidth={0}>
+        {area?.name ?? 'No area'}
+      </Words>
+    </Row>
+  )
 }
 
 function Week() {
@@ -60,12 +72,7 @@ function Week() {
             {areas.map(({ area, doneMinutes, plannedMinutes, beforeMinutes }) => (
               <tr key={area?.id ?? 'none'}>
                 <th scope="row">
-                  <Row gap="$2">
-                    <Seal letters={area?.letters ?? null} ink={area?.ink ?? 0} />
-                    <Words flexShrink={1} minWidth={0}>
-                      {area?.name ?? 'No area'}
-                    </Words>
-                  </Row>
+                  <AreaName area={area} />
                 </th>
                 {[beforeMinutes, doneMinutes, plannedMinutes].map((minutes, at) => (
                   <td key={at}>{minutes > 0 ? duration(minutes) : '–'}</td>
@@ -109,12 +116,7 @@ function Longer({ review: { rhythm, periodFrom } }: Pick<FaceProps, 'review'>) {
               return (
                 <tr key={key}>
                   <th scope="row">
-                    <Row gap="$2">
-                      <Seal letters={area?.letters ?? null} ink={area?.ink ?? 0} />
-                      <Words flexShrink={1} minWidth={0}>
-                        {area?.name ?? 'No area'}
-                      </Words>
-                    </Row>
+                    <AreaName area={area} />
                   </th>
                   <td>{earlier > 0 ? duration(earlier) : '–'}</td>
                   <td>{minutes > 0 ? duration(minutes) : '–'}</td>
