@@ -50,11 +50,24 @@ const toNextCompartment: KeyboardCoordinateGetter = (event, { currentCoordinates
     : undefined
 }
 
-/** Under the pointer, where there is one; else nearest to the slip. */
+/**
+ * Under the pointer, where there is one; else nearest to the slip. The compartments are measured as they are now: what
+ * is found of the slip comes in while it is carried, and moves them.
+ */
 const collisionBy =
   ({ pointerWithin, closestCenter }: DragKit): CollisionDetection =>
-  (given) =>
-    given.pointerCoordinates ? pointerWithin(given) : closestCenter(given)
+  (given) => {
+    if (!given.pointerCoordinates) return closestCenter(given)
+    const droppableRects: typeof given.droppableRects = new Map(
+      given.droppableContainers.flatMap(({ id, node }) =>
+        node.current ? [[id, node.current.getBoundingClientRect()]] : [],
+      ),
+    )
+    return pointerWithin({ ...given, droppableRects })
+  }
+
+/** Only at the very edge does the page scroll: nearer the thumb it would take a compartment away from under the slip. */
+const scrolling = { threshold: { x: 0, y: 0.02 } }
 
 const labelOf = (id: string | number | undefined): string =>
   id === undefined ? 'no compartment' : compartmentFaces[id as Compartment].label
@@ -82,6 +95,7 @@ export function SortingByDrag({
     <DndContext
       sensors={sensors}
       collisionDetection={collisionBy(kit)}
+      autoScroll={scrolling}
       onDragEnd={({ over }) => {
         if (over) onDrop(over.id as Compartment)
       }}

@@ -1,0 +1,134 @@
+// A question about one's own past, out of a plain sentence: what is asked, of what, of whom, and of which days. Null where
+// a sentence asks nothing of the kind: then it is a search for words.
+import type { DaySpan } from '../lookBack'
+import type { Calendar } from '../sentence/datePhrase'
+import { daysBetween } from '../time'
+import { readDaysLong, readPastSpan } from './readPastSpan'
+
+export const questionKinds = [
+  'lastTime',
+  'howLong',
+  'done',
+  'howMuch',
+  'howMany',
+  'waiting',
+  'untouched',
+] as const
+/**
+ * `lastTime`: when it was last done. `howLong`: what it took, from beginning to end and in minutes. `done`: what was
+ * done. `howMuch`: minutes, `howMany`: how many. `waiting`: who is waited for. `untouched`: projects in which nothing
+ * was done for so long.
+ */
+export type QuestionKind = (typeof questionKinds)[number]
+
+export interface PastQuestion {
+  readonly kind: QuestionKind
+  /** Words of what it is about; empty for everything. */
+  readonly about: string
+  /** A name as it was said: of a person, a project, an area or a context; null where none was. */
+  readonly named: string | null
+  readonly span: DaySpan | null
+  /** Of `untouched`: for how many days at least. */
+  readonly days: number | null
+  /** Of `howLong` and `howMany`: projects are meant, and not actions. */
+  readonly ofProjects: boolean
+}
+
+interface Form {
+  readonly kind: QuestionKind
+  readonly shape: RegExp
+  readonly ofProjects?: true
+}
+
+/** What follows the beginning of a question: what it is about, for whom, and when. */
+const forms: readonly Form[] = [
+  { kind: 'lastTime', shape: /^when (?:did|have) (?:i|we) (?:last|most recently) (.+)$/ },
+  { kind: 'lastTime', shape: /^when was the last time (?:i|we) (.+)$/ },
+  { kind: 'lastTime', shape: /^when did (?:i|we) (.+?) last$/ },
+  { kind: 'lastTime', shape: /^last time (?:i |we )?(.+)$/ },
+  {
+    kind: 'howLong',
+    shape:
+      /^how long (?:did|does|do) (?!i |we )(?:the )?(?:last )?(.+?) (?:take|last|need)(?: me| us)?(?: (.+))?$/,
+  },
+  { kind: 'howLong', shape: /^how long (?:did|have) (?:i|we) (?:need|needed) for (?:the )?(?:last )?(.+)$/ },
+  {
+    kind: 'howMany',
+    shape: /^how many projects (?:did|have) (?:i|we) (?:finish|finished|complete|completed)(?: (.+))?$/,
+    ofProjects: true,
+  },
+  {
+    kind: 'howMuch',
+    shape:
+      /^how (?:much time|many hours|many minutes|long) (?:did|have) (?:i|we) (?:spend|spent|work|worked|do|done|put)(?: (?:on|in|into))?(?: (.+))?$/,
+  },
+  {
+    kind: 'howMany',
+    shape:
+      /^how many (?:actions|things|tasks) (?:did|have) (?:i|we) (?:do|done|finish|finished|tick|ticked)(?: (.+))?$/,
+  },
+  { kind: 'howMany', shape: /^how (?:often|many times) (?:did|have) (?:i|we) (.+)$/ },
+  {
+    kind: 'done',
+    shape: /^what (?:did|have) (?:i|we) (?:do|done|finish|finished|get done|achieve|achieved)(?: (.+))?$/,
+  },
+  { kind: 'done', shape: /^what was done(?: (.+))?$/ },
+  { kind: 'waiting', shape: /^(?:who(?:m)?|what) (?:am i|are we) (?:still )?waiting for(?: (.+))?$/ },
+  { kind: 'waiting', shape: /^who is (?:still )?(?:waiting|waited for|outstanding)(?: (.+))?$/ },
+  { kind: 'waiting', shape: /^who (?:still )?owes me(?: something| anything)?(?: (.+))?$/ },
+  {
+    kind: 'untouched',
+    shape:
+      /^(?:which|what) projects (?:have|did) (?:i|we) not (?:touch|touched|move|moved|work(?:ed)? on)(?: (.+))?$/,
+  },
+  {
+    kind: 'untouched',
+    shape: /^(?:which|what) projects (?:haven’t|haven't) (?:i|we) (?:touched|moved|worked on)(?: (.+))?$/,
+  },
+  {
+    kind: 'untouched',
+    shape: /^(?:which|what) projects (?:are|have been) (?:untouched|standing still|still)(?: (.+))?$/,
+  },
+]
+
+/** How many days a project has been still where nobody says it. */
+const usualStill = 42
+
+/** The longest end of the words that says days, and the words before it. */
+function withoutSpan(
+  words: string,
+  calendar: Calendar,
+): { readonly rest: string; readonly span: DaySpan | null } {
+  const all = words.split(' ').filter((word) => word !== '')
+  for (let at = 0; at < all.length; at++) {
+    const span = readPastSpan(all.slice(at).join(' '), calendar)
+    if (span) return { rest: all.slice(0, at).join(' '), span }
+  }
+  return { rest: all.join(' '), span: null }
+}
+
+const namedForm = /^(?:(.*) )?(?:for|with|from|in|on|at) (?:the )?([^ ].*)$/
+
+export function readQuestion(text: string, calendar: Calendar): PastQuestion | null {
+  const said = text
+    .toLowerCase()
+    .replace(/[?!.]+\s*$/, '')
+    .replace(/\s+/g, ' ')
+    .trim()
+  for (const { kind, shape, ofProjects = false } of forms) {
+    const found = shape.exec(said)
+    if (!found) continue
+    const words = found.slice(1).filter(Boolean).join(' ').replace('since before ', 'before ')
+    if (kind === 'untouched') {
+      const long = readDaysLong(words, calendar.today) ?? readPastSpan(words, calendar)
+      const days = long ? daysBetween(long.from, calendar.today) : usualStill
+      return { kind, about: '', named: null, span: null, days, ofProjects: true }
+    }
+    const { rest, span } = withoutSpan(words, calendar)
+    // What was last done is about all its words: "ring the tile maker for Oda" is one thing.
+    const name = kind === 'lastTime' || kind === 'howLong' ? null : namedForm.exec(` ${rest}`.trimStart())
+    const [about, named] = name ? [name[1] ?? '', name[2] ?? null] : [rest, null]
+    return { kind, about: about.trim(), named, span, days: null, ofProjects }
+  }
+  return null
+}
