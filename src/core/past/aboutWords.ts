@@ -1,7 +1,11 @@
-// Whether a title is about the words of a question: every telling word of the question begins a word of the title, or
-// the other way round ("measured" and "measure", "rang" and "ring").
+// Which words of a question a title is about: a telling word of the question begins a word of the title, or the other
+// way round ("measured" and "measure", "rang" and "ring").
+import { plainTerm } from '../search/plainTerm'
+
 const silent = new Set(
-  'a an the my our your his her their to of for with from in on at by and or it this that last i we me us some any'.split(' '),
+  'a an the my our your his her their to of for with from in on at by and or it this that last i we me us some any'.split(
+    ' ',
+  ),
 )
 /** Past forms that have not the beginning of their verb, of the verbs that to-dos begin with. */
 const verbOf: Readonly<Record<string, string>> = {
@@ -46,33 +50,50 @@ const verbOf: Readonly<Record<string, string>> = {
   swept: 'sweep',
 }
 
-const plain = (text: string): string =>
-  text
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
 /** Without what a verb or a noun ends in: "measured", "measures" and "measuring" are "measur". */
 const stemOf = (word: string): string => {
-  const verb = verbOf[word] ?? word
+  const verb = Object.hasOwn(verbOf, word) ? (verbOf[word] as string) : word
   return verb.length > 4 ? verb.replace(/(?:ied|ies)$/, 'y').replace(/(?:ing|ed|es|s|e)$/, '') : verb
 }
 
+const wordsOf = (text: string): string[] => plainTerm(text).split(/[^\p{L}\p{N}]+/u)
+
 /** The stems that say something, in their order. */
 export const stemsOf = (text: string): string[] =>
-  plain(text)
-    .split(/[^\p{L}\p{N}]+/u)
+  wordsOf(text)
     .filter((word) => word !== '' && !silent.has(word))
     .map(stemOf)
 
-/** Asks many titles for the same words; no words are in every title. */
-export function aboutMatcher(words: string): (title: string) => boolean {
-  const wanted = stemsOf(words)
-  if (wanted.length === 0) return () => true
-  const [first = ''] = wanted
-  return (title) => {
-    // Most titles are not about it: seen without taking them apart.
-    if (!plain(title).includes(first.slice(0, 3))) return false
-    const own = stemsOf(title)
-    return wanted.every((stem) => own.some((word) => word.startsWith(stem) || (word.length > 2 && stem.startsWith(word))))
+/** So many words of a question count, the first ones. */
+const mostStems = 24
+
+export interface AboutWords {
+  /** A bit for each word that a text is about. */
+  readonly in: (text: string) => number
+  /** What `in` gives for a text that is about them all; 0 where nothing is asked for. */
+  readonly all: number
+  readonly count: number
+}
+
+const isAbout = (stem: string, word: string): boolean =>
+  word.startsWith(stem) || (word.length > 2 && stem.startsWith(word))
+
+/** Asks many texts for the same words. */
+export function aboutWords(words: string): AboutWords {
+  const stems = [...new Set(stemsOf(words))].slice(0, mostStems)
+  const beginnings = stems.map((stem) => stem.slice(0, 3))
+  return {
+    count: stems.length,
+    all: 2 ** stems.length - 1,
+    in: (text) => {
+      const plain = plainTerm(text)
+      // Most texts are about none of them: seen without taking them apart.
+      if (!beginnings.some((beginning) => plain.includes(beginning))) return 0
+      const own = stemsOf(plain)
+      return stems.reduce(
+        (found, stem, at) => (own.some((word) => isAbout(stem, word)) ? found | (1 << at) : found),
+        0,
+      )
+    },
   }
 }

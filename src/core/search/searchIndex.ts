@@ -5,6 +5,7 @@ import { isObject } from '../json'
 import { isIdOf, kindOf, type Action, type AnyRecord, type RecordKind } from '../record'
 import { registry } from '../record/kinds'
 import type { Field, Fields, Kind } from '../record/kinds/field'
+import { plainTerm } from './plainTerm'
 
 export interface Found {
   readonly id: string
@@ -74,8 +75,6 @@ export interface SearchIndex {
 /** Records a portion: a few milliseconds each. */
 const portionSize = 250
 
-const plain = (term: string): string => term.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '')
-
 /** Built in portions, so that a large store does not hold the screen. Rejects when `isWanted` turns false. */
 export async function makeSearchIndex(
   records: Iterable<AnyRecord>,
@@ -84,7 +83,7 @@ export async function makeSearchIndex(
   const index = new MiniSearch<Entry>({
     fields: ['title', 'more'],
     storeFields: ['open'],
-    processTerm: plain,
+    processTerm: plainTerm,
     searchOptions: {
       prefix: true,
       fuzzy: (term) => (term.length > 4 ? 0.2 : false),

@@ -7,7 +7,8 @@ import { owned, select } from '..'
 import { makeTestStore, runnerOf } from '../testing'
 import { howItWent } from './howItWent'
 import { matchesOf } from './lenses'
-import { finishedIn, groupings, lookBackOf, type Grouping } from './lookBack'
+import { finishedIn } from './finished'
+import { groupings, lookBackOf, type Grouping } from './lookBack'
 
 const zone = 'Europe/London'
 const doneOn = (action: Action) => localMomentAt(action.doneAtEpochMs ?? 0, zone).date

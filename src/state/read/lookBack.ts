@@ -13,11 +13,11 @@ import {
   type LookBack,
   type Part,
 } from '@/core/lookBack'
-import type { Action, Id, Project } from '@/core/record'
-import { addDays, epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
-import { doneByUtcDay, doneWithWhole } from './actionIndexes'
-import { minutesDoneIn, minutesTakenOf } from './ownedIndexes'
-import { areaOf, planIdOf, projectsOf } from './selectors'
+import type { Action, Id } from '@/core/record'
+import { addDays, epochMsAt, type CalendarDate } from '@/core/time'
+import { doneByUtcDay } from './actionIndexes'
+import { minutesTakenOf } from './ownedIndexes'
+import { areaOf, planIdOf } from './selectors'
 import { isOfSide, type SideChoice } from './sides'
 
 export const groupings = ['area', 'project', 'context', 'person', 'goal'] as const
@@ -189,47 +189,4 @@ export function lookBackOf(
     return stretch
   }
   return { ...lookBackOn(days, stretchAt, stretches.length), stretches }
-}
-
-export interface FinishedProject {
-  readonly project: Project
-  readonly closedOn: CalendarDate
-  readonly doneMinutes: number
-  /** What its done actions had been estimated to take; null where nothing was. */
-  readonly meantMinutes: number | null
-  readonly begunOn: CalendarDate
-}
-
-/** The projects finished in a span, the latest first. */
-export function finishedIn(
-  document: Document,
-  { from, to }: DaySpan,
-  zone: string,
-  side: SideChoice,
-): readonly Pick<FinishedProject, 'project' | 'closedOn'>[] {
-  return projectsOf(document)
-    .filter(
-      ({ id, areaId, state, closedAtEpochMs }) =>
-        state === 'finished' &&
-        closedAtEpochMs !== null &&
-        isOfSide(document, side, { projectId: id, areaId }),
-    )
-    .map((project) => ({ project, closedOn: localMomentAt(project.closedAtEpochMs as number, zone).date }))
-    .filter(({ closedOn }) => closedOn >= from && closedOn <= to)
-    .sort((a, b) => (b.project.closedAtEpochMs ?? 0) - (a.project.closedAtEpochMs ?? 0))
-}
-
-/** What a finished project took against what it was meant to take, and from when on it was there. */
-export function howItEnded(
-  document: Document,
-  project: Project,
-  zone: string,
-): Pick<FinishedProject, 'doneMinutes' | 'meantMinutes' | 'begunOn'> {
-  const done = doneWithWhole(document, project.id)
-  const meant = done.flatMap(({ minutes }) => minutes ?? [])
-  return {
-    doneMinutes: minutesDoneIn(document, done),
-    meantMinutes: meant.length === 0 ? null : meant.reduce((sum, minutes) => sum + minutes, 0),
-    begunOn: project.begins ?? localMomentAt(project.createdAtEpochMs, zone).date,
-  }
 }

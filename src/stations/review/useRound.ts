@@ -5,7 +5,7 @@ import { aimedWeekOf, aimsOf } from '@/core/review/aimedWeek'
 import type { Review } from '@/core/record'
 import { addDays } from '@/core/time'
 import { lists, select } from '@/state'
-import { finishedIn } from '@/state/read/lookBack'
+import { finishedIn } from '@/state/read/finished'
 import {
   areasToLookThrough,
   atWorkOf,

@@ -2,7 +2,7 @@
 import { useMemo, useState } from 'react'
 import type { DaySpan } from '@/core/lookBack'
 import { daysBetween } from '@/core/time'
-import { finishedIn, howItEnded } from '@/state/read/lookBack'
+import { finishedIn, howItEnded } from '@/state/read/finished'
 import type { SideChoice } from '@/state/read/sides'
 import { select } from '@/state'
 import { BandHeading, Button, Column, Seal, Words } from '@/ui'

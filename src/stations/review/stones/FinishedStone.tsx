@@ -1,5 +1,5 @@
 import type { Project } from '@/core/record'
-import { finishedIn } from '@/state/read/lookBack'
+import { finishedIn } from '@/state/read/finished'
 import { stoppedIn } from '@/state/read/roundLists'
 import { BandHeading, Column, Press, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
