@@ -203,7 +203,7 @@ export function boot(): Zen {
       const { parseRecord, parsePartialRecord } = await loadOnDemand(() => import('@/state/store/onDemand'))
       parser = { whole: parseRecord, partial: parsePartialRecord }
       await offerDemo(parts)
-      await Promise.all([import('@/sheets/DeskSheets'), import('@/sheets/SearchSheet')])
+      await Promise.all([import('@/sheets/DeskSheets'), import('@/sheets/search/SearchSheet')])
     })
     .catch(() => {})
   return zen

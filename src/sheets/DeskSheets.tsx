@@ -18,7 +18,7 @@ import { RemindersSheet } from './RemindersSheet'
 import { UseTemplate } from './UseTemplate'
 import { WalkSheet } from './WalkSheet'
 
-const SearchSheet = lazy(() => import('./SearchSheet'))
+const SearchSheet = lazy(() => import('./search/SearchSheet'))
 const OfferTimes = lazy(() =>
   import('./offers/offerSheets').then((module) => ({ default: module.OfferTimes })),
 )
