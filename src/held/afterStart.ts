@@ -1,6 +1,7 @@
 // The door of what loads right after the start, with what is held of it here: what was learned from earlier decisions,
-// and the words that several rooms say and none says first.
+// the words that several rooms say and none says first, and how questions about one's own past are read.
 export * from '@/state/store/afterStart'
 export * as learned from './learned'
 export * as help from '@/words/help'
+export * as past from '@/core/past'
 export { kindsInWords } from '@/words/kinds'

@@ -38,6 +38,8 @@ export type Reader = Pick<
   /** The words of the kinds of record, for their history; null until they have loaded. */
   readonly kinds: KindsInWords | null
   readonly help: typeof import('@/words/help') | null
+  /** Questions about one's own past; null until it has loaded. */
+  readonly past: typeof import('@/core/past') | null
 }
 
 const blankAmendable = { ...nothingSaid, horizon: 'soon', weight: 'should' } as unknown as Amendable
@@ -70,6 +72,7 @@ const notYet: Reader = {
   learned: null,
   kinds: null,
   help: null,
+  past: null,
 }
 
 interface Loaded {
@@ -90,8 +93,8 @@ export function haveReader(reader: Reader, onDemand: OnDemand | null = held.getS
 export function loadReader(): Promise<void> {
   loading ??= import('./afterStart').then(
     (loaded) => {
-      const { reader: read, learned, kindsInWords, help } = loaded
-      haveReader({ ...read, days: read, learned, kinds: kindsInWords, help }, loaded.onDemand)
+      const { reader: read, learned, kindsInWords, help, past } = loaded
+      haveReader({ ...read, days: read, learned, kinds: kindsInWords, help, past }, loaded.onDemand)
     },
     () => {
       loading = null

@@ -1,6 +1,7 @@
 // Forty questions as people ask them, on Wednesday 11 March 2026, weeks from Monday.
 import { calendarDateUnsafe } from '../time'
-import { readQuestion, type PastQuestion } from './readQuestion'
+import type { PastQuestion } from './question'
+import { readQuestion } from './readQuestion'
 
 const calendar = { today: calendarDateUnsafe('2026-03-11'), weekStartsOn: 0 }
 type Expected = Partial<Omit<PastQuestion, 'span'>> & { readonly span?: string | null }

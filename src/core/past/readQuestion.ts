@@ -1,38 +1,10 @@
 // A question about one's own past, out of a plain sentence: what is asked, of what, of whom, and of which days. Null where
 // a sentence asks nothing of the kind: then it is a search for words.
-import type { DaySpan } from '../lookBack'
 import type { Calendar } from '../sentence/datePhrase'
+import type { DaySpan } from '../lookBack'
 import { daysBetween } from '../time'
+import { usualStillDays, type PastQuestion, type QuestionKind } from './question'
 import { readDaysLong, readPastSpan } from './readPastSpan'
-
-export const questionKinds = [
-  'lastTime',
-  'howLong',
-  'done',
-  'howMuch',
-  'howMany',
-  'waiting',
-  'untouched',
-] as const
-/**
- * `lastTime`: when it was last done. `howLong`: what it took, from beginning to end and in minutes. `done`: what was
- * done. `howMuch`: minutes, `howMany`: how many. `waiting`: who is waited for. `untouched`: projects in which nothing
- * was done for so long.
- */
-export type QuestionKind = (typeof questionKinds)[number]
-
-export interface PastQuestion {
-  readonly kind: QuestionKind
-  /** Words of what it is about; empty for everything. */
-  readonly about: string
-  /** A name as it was said: of a person, a project, an area or a context; null where none was. */
-  readonly named: string | null
-  readonly span: DaySpan | null
-  /** Of `untouched`: for how many days at least. */
-  readonly days: number | null
-  /** Of `howLong` and `howMany`: projects are meant, and not actions. */
-  readonly ofProjects: boolean
-}
 
 interface Form {
   readonly kind: QuestionKind
@@ -91,9 +63,6 @@ const forms: readonly Form[] = [
   },
 ]
 
-/** How many days a project has been still where nobody says it. */
-const usualStill = 42
-
 /** The longest end of the words that says days, and the words before it. */
 function withoutSpan(
   words: string,
@@ -121,7 +90,7 @@ export function readQuestion(text: string, calendar: Calendar): PastQuestion | n
     const words = found.slice(1).filter(Boolean).join(' ').replace('since before ', 'before ')
     if (kind === 'untouched') {
       const long = readDaysLong(words, calendar.today) ?? readPastSpan(words, calendar)
-      const days = long ? daysBetween(long.from, calendar.today) : usualStill
+      const days = long ? daysBetween(long.from, calendar.today) : usualStillDays
       return { kind, about: '', named: null, span: null, days, ofProjects: true }
     }
     const { rest, span } = withoutSpan(words, calendar)

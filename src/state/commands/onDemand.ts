@@ -3,6 +3,7 @@
 import * as checkLists from '../read/checklists'
 import * as lenses from '../read/lenses'
 import * as reviewsOfAll from '../read/reviews'
+import * as finished from '../read/finished'
 import * as noteLines from '../read/noteLines'
 import * as goalsRead from '../read/goals'
 import * as paceRead from '../read/pace'
@@ -191,7 +192,7 @@ const timeLineOnDemand = { ...timeLine, ...timeLineRead }
 const stagesOnDemand = { ...stageFigures, ...stagesRead }
 const templatesOnDemand = { ...template, ...templatesRead }
 const lensesRead = { ...lens, ...lenses }
-const reviewsRead = { ...reviewPeriods, ...reviewStonesRead, ...reviewsOfAll }
+const reviewsRead = { ...reviewPeriods, ...reviewStonesRead, ...reviewsOfAll, ...finished }
 
 export interface OnDemand {
   readonly commands: typeof onDemandCommands
@@ -201,7 +202,7 @@ export interface OnDemand {
   readonly notes: typeof notesRead
   readonly checklists: typeof checkLists
   readonly lenses: typeof lensesRead
-  /** Reviews: their parts, their times, what was answered. */
+  /** Reviews: their parts, their times, what was answered and what was finished. */
   readonly reviews: typeof reviewsRead
   readonly goals: typeof goalsRead
   readonly stages: typeof stagesOnDemand

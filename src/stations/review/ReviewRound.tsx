@@ -4,7 +4,6 @@ import { reviewFiguresOf } from '@/core/review'
 import type { Action, Id, Review } from '@/core/record'
 import { localMomentAt } from '@/core/time'
 import { owned, select } from '@/state'
-import { finishedIn } from '@/state/read/finished'
 import { Button, Column, IconButton, MainBar, Row, Words } from '@/ui'
 import { Stones } from '@/ui/Stones'
 import { StationHead } from '@/frame/StationHead'
@@ -169,7 +168,7 @@ function useFigures({ rhythm, periodFrom }: Review) {
     if (rhythm === 'week') return reviewFiguresOf(held, today, clock.zone())
     const period = reviews.periodOf(rhythm, periodFrom)
     // Thousands of actions would be no reading: of a long time the projects are told.
-    const titles = finishedIn(document, period, zone, side).map(({ project }) => project.title)
+    const titles = reviews.finishedIn(document, period, zone, side).map(({ project }) => project.title)
     return { ...reviewFiguresOf(held, today, zone, period), doneTitles: titles }
   }
 }

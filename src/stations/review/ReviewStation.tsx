@@ -49,11 +49,14 @@ export function ReviewStation() {
       {children}
     </Strip>
   )
-  if (address.view === 'back') return strip(<LookBack />)
   if (!reads) return strip(null)
   return (
     <ReviewReads.Provider value={reads}>
-      <Reviews round={address.round} onEnter={address.enter} strip={strip} />
+      {address.view === 'back' ? (
+        strip(<LookBack />)
+      ) : (
+        <Reviews round={address.round} onEnter={address.enter} strip={strip} />
+      )}
     </ReviewReads.Provider>
   )
 }

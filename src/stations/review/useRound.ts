@@ -5,7 +5,6 @@ import { aimedWeekOf, aimsOf } from '@/core/review/aimedWeek'
 import type { Review } from '@/core/record'
 import { addDays } from '@/core/time'
 import { lists, select } from '@/state'
-import { finishedIn } from '@/state/read/finished'
 import {
   areasToLookThrough,
   atWorkOf,
@@ -85,7 +84,8 @@ export function useRound(review: Review): readonly StoneNow[] {
       return {
         ...shared,
         finished:
-          finishedIn(document, period, zone, side).length + stoppedIn(document, period, zone, side).length,
+          reviews.finishedIn(document, period, zone, side).length +
+          stoppedIn(document, period, zone, side).length,
         habits: repeatsOf(document).length,
       }
     const ordered = firstOfWeek(document, seen).length
@@ -99,7 +99,7 @@ export function useRound(review: Review): readonly StoneNow[] {
       ahead: fixedIn(document, seen, daysAhead).length,
       aims: 1,
     }
-  }, [document, seen, goals, rhythm, period, zone, side])
+  }, [document, seen, goals, rhythm, period, zone, side, reviews])
   const countOf = (key: string): number => {
     if (key === 'tray') return select.slipsOf(document).length + back
     if (key === 'box') return box

@@ -2,7 +2,6 @@
 import { useMemo, useState } from 'react'
 import type { DaySpan } from '@/core/lookBack'
 import { daysBetween } from '@/core/time'
-import { finishedIn, howItEnded } from '@/state/read/finished'
 import type { SideChoice } from '@/state/read/sides'
 import { select } from '@/state'
 import { BandHeading, Button, Column, Seal, Words } from '@/ui'
@@ -10,18 +9,20 @@ import { useHeldDocument, useToday } from '@/held/zen'
 import { useSurroundings } from '@/parts/rows/surroundings'
 import { count, shortDate } from '@/words'
 import { endedSaid } from '@/words/lookBack'
+import { useReads } from '../reads'
 
 const few = 12
 
 export function Finished({ span, zone, side }: { span: DaySpan; zone: string; side: SideChoice }) {
+  const { reviews } = useReads()
   const document = useHeldDocument()
   const today = useToday()
   const { open } = useSurroundings()
   const [isWhole, setWhole] = useState(false)
   const { from, to } = span
   const projects = useMemo(
-    () => finishedIn(document, { from, to }, zone, side),
-    [document, from, to, zone, side],
+    () => reviews.finishedIn(document, { from, to }, zone, side),
+    [reviews, document, from, to, zone, side],
   )
   const shown = isWhole ? projects : projects.slice(0, few)
   return (
@@ -35,7 +36,7 @@ export function Finished({ span, zone, side }: { span: DaySpan; zone: string; si
       <ul>
         {shown.map(({ project, closedOn }) => {
           const seal = select.sealOf(document, { projectId: project.id, areaId: project.areaId })
-          const ended = howItEnded(document, project, zone)
+          const ended = reviews.howItEnded(document, project, zone)
           return (
             <li key={project.id} className="group-line">
               <button type="button" className="group-open" data-row onClick={() => open(project.id)}>

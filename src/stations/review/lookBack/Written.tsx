@@ -3,7 +3,6 @@ import { useState } from 'react'
 import { recordIn } from '@/core/journal'
 import type { DaySpan } from '@/core/lookBack'
 import { writtenBackId } from '@/core/record'
-import { finishedIn } from '@/state/read/finished'
 import { lookBackOf } from '@/state/read/lookBack'
 import { select, type OnDemand } from '@/state'
 import { Button, Column } from '@/ui'
@@ -14,6 +13,7 @@ import { useAct, useHeldDocument, useToday, useZen } from '@/held/zen'
 import { count } from '@/words'
 import { nameOfRecord } from '@/words/names'
 import { writtenBack } from '@/words/report'
+import { useReads } from '../reads'
 
 interface WriteUpProps {
   readonly span: DaySpan
@@ -27,6 +27,7 @@ export function WriteUp({ span: { from, to }, title }: WriteUpProps) {
   const { clock } = useZen()
   const document = useHeldDocument()
   const today = useToday()
+  const { reviews } = useReads()
   const [side] = useSide()
   const { open } = useOpened()
   const id = writtenBackId(from, to)
@@ -40,7 +41,7 @@ export function WriteUp({ span: { from, to }, title }: WriteUpProps) {
       name: key === '' ? 'No area' : nameOfRecord(document, key),
       minutes,
     }))
-    const finished = finishedIn(document, { from, to }, zone, side).map(({ project, closedOn }) => ({
+    const finished = reviews.finishedIn(document, { from, to }, zone, side).map(({ project, closedOn }) => ({
       title: project.title,
       on: closedOn,
     }))

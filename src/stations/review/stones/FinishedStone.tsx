@@ -1,5 +1,4 @@
 import type { Project } from '@/core/record'
-import { finishedIn } from '@/state/read/finished'
 import { stoppedIn } from '@/state/read/roundLists'
 import { BandHeading, Column, Press, Words } from '@/ui'
 import { useOpened } from '@/held/useOpened'
@@ -16,7 +15,7 @@ export function FinishedStone({ review: { rhythm, periodFrom } }: FaceProps) {
   const { zone, side } = useSeen()
   const document = useHeldDocument()
   const period = reviews.periodOf(rhythm, periodFrom)
-  const finished = finishedIn(document, period, zone, side).map(({ project }) => project)
+  const finished = reviews.finishedIn(document, period, zone, side).map(({ project }) => project)
   const stopped = stoppedIn(document, period, zone, side)
   return (
     <Column gap="$2.5">
