@@ -84,3 +84,45 @@ test('a month written up and found again, and a report for a client on paper', a
   const pdf = await page.pdf({ format: 'A4' })
   expect(pdf.subarray(0, 5).toString()).toBe('%PDF-')
 })
+
+test('a question about one’s own past, its parts changed by keys, and what can be asked instead', async ({
+  page,
+}) => {
+  await openWithDemo(page, '/day')
+  await expect(page.getByRole('tab', { name: 'Day sheet' })).toBeVisible()
+  await page.keyboard.press('/')
+  const line = page.getByRole('textbox', { name: 'Search for' })
+  const answer = page.getByRole('status', { name: 'Answer' })
+  const understood = page.getByRole('group', { name: 'Understood' })
+  await line.pressSequentially('What did I do for Oda this year?', { delay: 15 })
+  await expect(answer).toHaveText('3 h in 7 actions. All of it is estimated.')
+  const found = page.getByRole('list', { name: 'Found' })
+  await expect(found.getByRole('listitem')).toHaveCount(7)
+
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Tab')
+  await expect(understood.getByRole('button', { name: 'this year' })).toBeFocused()
+  await page.keyboard.press('Enter')
+  await page.getByRole('radio', { name: 'this year' }).focus()
+  await page.keyboard.press('ArrowLeft')
+  await expect(understood.getByRole('button', { name: 'last month' })).toBeVisible()
+  await expect(answer).toHaveText('2 h in 3 actions. All of it is estimated.')
+  await understood.getByRole('button', { name: 'What was done' }).click()
+  await page.getByRole('radio', { name: 'Waiting for', exact: true }).click()
+  await page.getByRole('radio', { name: 'Waiting for', exact: true }).press('Escape')
+
+  await page.keyboard.press('/')
+  await line.fill('will Oda ever answer?')
+  await page.getByRole('button', { name: 'Ask: What did I do for Oda?' }).click()
+  await expect(answer).toContainText('in 8 actions')
+  await line.focus()
+  await page.keyboard.press('ArrowDown')
+  await expect(found.getByRole('button').first()).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(
+    page
+      .getByRole('complementary', { name: /Send Oda the figures/ })
+      .or(page.getByRole('dialog', { name: /Send Oda the figures/ })),
+  ).toBeVisible()
+})

@@ -106,6 +106,7 @@ function Understood({
   const toggle = (next: Part) => setPart(part === next ? null : next)
   const { kind, about, namedId, span, days } = meant
   const isStill = kind === 'untouched'
+  const phrase = useSpansOffered().find(({ is }) => isSameSpan(is, span))?.phrase
   return (
     <Column gap="$2">
       <Row gap="$1.5" flexWrap="wrap" role="group" aria-label="Understood">
@@ -124,7 +125,7 @@ function Understood({
             />
             <SaidChip
               quiet={span === null}
-              text={span === null ? pastWords.anyDay : spanSaid(span, today)}
+              text={phrase ?? (span ? spanSaid(span, today) : pastWords.anyDay)}
               onPress={() => toggle('span')}
             />
           </>
@@ -182,16 +183,23 @@ function Kinds({ meant, onChange }: { meant: PastMeant; onChange: (part: Partial
   )
 }
 
-function Spans({ span, onChange }: { span: DaySpan | null; onChange: (span: DaySpan | null) => void }) {
+/** The days that one press chooses, each in its own words. */
+function useSpansOffered(): readonly { readonly phrase: string; readonly is: DaySpan | null }[] {
   const today = useToday()
   const { past } = useReader()
   const { weekStartsOn } = useHeld((state) => select.settingsOf(state.document))
-  const [end, setEnd] = useState<'from' | 'to' | null>(null)
-  const offered = [
+  return [
     { phrase: pastWords.anyDay, is: null },
     ...spans.map((phrase) => ({ phrase, is: past?.readPastSpan(phrase, { today, weekStartsOn }) ?? null })),
   ]
-  const chosen = offered.find(({ is }) => is?.from === span?.from && is?.to === span?.to)
+}
+const isSameSpan = (a: DaySpan | null, b: DaySpan | null) => a?.from === b?.from && a?.to === b?.to
+
+function Spans({ span, onChange }: { span: DaySpan | null; onChange: (span: DaySpan | null) => void }) {
+  const today = useToday()
+  const [end, setEnd] = useState<'from' | 'to' | null>(null)
+  const offered = useSpansOffered()
+  const chosen = offered.find(({ is }) => isSameSpan(is, span))
   const { from, to } = span ?? { from: today, to: today }
   const set = (date: CalendarDate) => {
     const next = { from, to, [end ?? 'from']: date }

@@ -1,14 +1,16 @@
 // Every figure of the look back against one counted by hand, after every act.
 import fc from 'fast-check'
 import { makeTimestamp, recordsIn, type Document } from '@/core/journal'
+import type { DaySpan } from '@/core/lookBack'
 import type { Action, Id, TimeEntry } from '@/core/record'
 import { addDays, calendarDateUnsafe, localMomentAt, type CalendarDate } from '@/core/time'
 import { owned, select } from '..'
 import { makeTestStore, runnerOf } from '../testing'
 import { howItWent } from './howItWent'
 import { matchesOf } from './lenses'
-import { finishedIn } from './finished'
+import * as finished from './finished'
 import { groupings, lookBackOf, type Grouping } from './lookBack'
+import { answerPast } from './past'
 
 const zone = 'Europe/London'
 const doneOn = (action: Action) => localMomentAt(action.doneAtEpochMs ?? 0, zone).date
@@ -33,6 +35,16 @@ function byHand(document: Document, from: CalendarDate, to: CalendarDate) {
     minutes: done.reduce((sum, action) => sum + minutesOf(action), 0),
     outcomes: new Set(done.map(({ id }) => id.split('~')[0])).size,
     byArea,
+  }
+}
+
+/** The same, asked in the search line. */
+function asked(document: Document, span: DaySpan, today: CalendarDate) {
+  const question = { kind: 'howMuch', about: '', namedId: null, span, days: null, ofProjects: false } as const
+  const answering = answerPast(document, question, { today, zone, finished })
+  for (;;) {
+    const step = answering.next()
+    if (step.done) return step.value
   }
 }
 
@@ -89,6 +101,11 @@ it('equals what is counted from the records, whatever was done, undone, timed, c
           expect([back.doneMinutes, back.outcomes]).toEqual([hand.minutes, hand.outcomes])
           expect(back.groups.reduce((sum, { minutes }) => sum + minutes, 0)).toBe(hand.minutes)
         }
+        expect(asked(document, { from: begins, to: addDays(begins, 20) }, begins)).toMatchObject({
+          minutes: hand.minutes,
+          outcomes: hand.outcomes,
+          estimatedMinutes: look('area').estimatedMinutes,
+        })
         expect(new Map(look('area').groups.map(({ key, minutes }) => [key, minutes]))).toEqual(hand.byArea)
         const week = Array.from({ length: 21 }, (_, at) => addDays(begins, at))
         expect(look('area').days).toEqual(howItWent(document, week, zone, 'both'))
@@ -107,7 +124,8 @@ it('a project that is finished is on its day, with what it took against what it 
   run('correctTaken', { id, minutes: 50 })
   run('setProjectState', { id: project, state: 'finished' })
   const { document, today } = store.api.getState()
-  const of = (from: CalendarDate, to: CalendarDate) => finishedIn(document, { from, to }, zone, 'both')
+  const of = (from: CalendarDate, to: CalendarDate) =>
+    finished.finishedIn(document, { from, to }, zone, 'both')
   expect(of(today, today)).toMatchObject([{ project: { id: project }, closedOn: today }])
   expect(of(addDays(today, -9), addDays(today, -1))).toEqual([])
   expect(owned.minutesDoneIn(document, select.actionsOf(document))).toBe(50)
