@@ -18,11 +18,11 @@ export const questionWords: Readonly<Record<QuestionKind, string>> = {
 export const kindSaid = ({ kind, ofProjects }: Pick<PastMeant, 'kind' | 'ofProjects'>): string =>
   kind === 'howMany' && ofProjects ? 'How many projects' : questionWords[kind]
 
-/** "3 weeks", "4 days" */
-export const daysLong = (days: number): string =>
-  days >= 14 && (days % 7 === 0 || days > 60)
-    ? count(Math.round(days / 7), 'week')
-    : count(Math.max(1, days), 'day')
+/** "3 weeks", "4 days", "2 months" */
+export function daysLong(days: number): string {
+  if (days >= 14 && days % 7 === 0) return count(days / 7, 'week')
+  return days > 56 ? count(Math.round(days / 30.4), 'month') : count(Math.max(1, days), 'day')
+}
 
 /** "since Sun 1 Mar", "until Tue 31 Mar 2025", "Mon 2 Mar – Sun 8 Mar" */
 export function spanSaid(
@@ -110,10 +110,11 @@ const beforeDay: Readonly<Partial<Record<QuestionKind, string>>> = {
 /** What is said of each of the places: "Tue 3 Mar · 45 min". */
 export const placeSaid = (
   { kind }: PastMeant,
+  { goesOn }: PastAnswer,
   { on, minutes }: PastAnswer['places'][number],
   today: CalendarDate,
 ): string =>
-  [`${beforeDay[kind] ?? ''}${nearDate(on, today)}`, minutes ? duration(minutes) : null]
+  [`${goesOn ? 'since ' : (beforeDay[kind] ?? '')}${nearDate(on, today)}`, minutes ? duration(minutes) : null]
     .filter(Boolean)
     .join(' · ')
 

@@ -4,7 +4,7 @@ import { useMemo, useState, type KeyboardEvent, type RefObject } from 'react'
 import { aboutWords } from '@/core/past/aboutWords'
 import { namedBy } from '@/core/past/namedBy'
 import type { DaySpan } from '@/core/lookBack'
-import { questionKinds, usualStillDays, type PastQuestion } from '@/core/past/question'
+import { questionKinds, usualStillDays, type PastQuestion, type QuestionKind } from '@/core/past/question'
 import type { CalendarDate } from '@/core/time'
 import { useReader } from '@/held/reader'
 import type { OpenableId } from '@/held/useOpened'
@@ -28,17 +28,20 @@ const spans = [
   'this year',
   'last year',
 ] as const
-const stillDays = [14, 28, 42, 84, 182] as const
+const stillDays = [14, 28, 42, 84, 183] as const
 
 type Part = 'kind' | 'named' | 'span' | 'days' | 'from' | 'to'
 
 export function Past({
   question,
+  sentence,
   listRef,
   onWords,
   onGo,
 }: {
   question: PastQuestion
+  /** As it was typed: what was opened to change it closes with the next word. */
+  sentence: string
   listRef: RefObject<HTMLElement | null>
   /** Back to the line: its words are changed there. */
   onWords: () => void
@@ -59,6 +62,7 @@ export function Past({
   return (
     <Column gap="$2">
       <Understood
+        key={sentence}
         meant={meant}
         onWords={onWords}
         onChange={(part) => setChanged((before) => ({ ...before, ...part }))}
@@ -81,7 +85,7 @@ export function Past({
           <FoundRow
             key={place.id}
             id={place.id}
-            said={placeSaid(meant, place, today)}
+            said={answer ? placeSaid(meant, answer, place, today) : ''}
             onPress={() => onGo(place.id)}
           />
         ))}
@@ -89,6 +93,9 @@ export function Past({
     </Column>
   )
 }
+
+/** When something was last done is asked of its words. */
+const isNamedOften = (kind: QuestionKind) => kind !== 'lastTime' && kind !== 'howLong'
 
 /** What the question was understood as. A press changes one part of it; the choices stand below while it is asked. */
 function Understood({
@@ -118,11 +125,13 @@ function Understood({
           <SaidChip text={`for ${daysLong(days ?? 0)}`} onPress={() => toggle('days')} />
         ) : (
           <>
-            <SaidChip
-              quiet={namedId === null}
-              text={namedId === null ? pastWords.anybody : nameOfRecord(document, namedId)}
-              onPress={() => setPart('named')}
-            />
+            {namedId !== null || isNamedOften(kind) ? (
+              <SaidChip
+                quiet={namedId === null}
+                text={namedId === null ? pastWords.anybody : nameOfRecord(document, namedId)}
+                onPress={() => setPart('named')}
+              />
+            ) : null}
             <SaidChip
               quiet={span === null}
               text={phrase ?? (span ? spanSaid(span, today) : pastWords.anyDay)}

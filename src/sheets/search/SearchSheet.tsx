@@ -72,6 +72,7 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
       {question ? (
         <Past
           question={question}
+          sentence={words}
           listRef={listRef}
           onWords={() => lineRef.current?.querySelector('input')?.focus()}
           onGo={go}

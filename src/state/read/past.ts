@@ -269,7 +269,7 @@ function projectTook(
     ...nothing,
     places: all.slice(0, mostPlaces).map(({ project, closedOn }) => ({
       id: project.id,
-      on: closedOn,
+      on: over.length === 0 ? took(project).begunOn : closedOn,
       minutes: took(project).doneMinutes,
     })),
     total: all.length,
