@@ -14,7 +14,7 @@ import { daysFigures } from './daysShown.mjs'
 import { hoursFigures } from './hoursShown.mjs'
 import { slowedFigures } from './slowed.mjs'
 import { settingDownFigures } from './settingDown.mjs'
-import { lookBackFigures, roundFigures } from './reviewShown.mjs'
+import { lookBackFigures, pastFigures, roundFigures } from './reviewShown.mjs'
 import { shelfFigures } from './shelvesShown.mjs'
 
 const phone = { width: 390, height: 844 }
@@ -271,6 +271,11 @@ async function hugeFigures(browser, small) {
   ]
 }
 
+async function backFigures(browser) {
+  const { context } = await profileOfDone(browser)
+  return [...(await lookBackFigures(context)), ...(await pastFigures(context))]
+}
+
 /** In a browser of its own, as a person has one: no other store lies in its memory. */
 async function inOwnBrowser(measure) {
   const own = await chromium.launch(launchOptions)
@@ -306,7 +311,7 @@ export const browserFigures = () =>
         ['setting down', () => settingDownFigures(browser)],
         ['shelves', async () => shelfFigures((await profileOfShelves(browser)).context)],
         ['the round', async () => roundFigures((await profileOfShelves(browser)).context)],
-        ['the look back', async () => lookBackFigures((await profileOfDone(browser)).context)],
+        ['the look back', () => backFigures(browser)],
         ['100,000 actions', hugeInOwn],
       ]
       const rows = []

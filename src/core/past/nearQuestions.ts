@@ -1,17 +1,15 @@
 // What can be asked, nearest to a question that can't be answered: its own words in the forms that can.
-import { plainTerm } from '../search/plainTerm'
-
 const asks =
-  /^(?:when|how|what|who|whom|which|where|why|whose|did|do|does|have|has|was|were|is|are|will|would|should|can|could)$/
+  /^(?:when|how|what|who|whom|which|where|why|whose|did|do|does|have|has|was|were|is|are|will|would|should|can|could)$/i
 const small =
-  /^(?:i|we|me|us|my|our|the|a|an|to|for|with|of|on|in|at|by|it|that|this|last|long|much|many|often|time|times|first|ever|be|been|get|got|not|and|or)$/
+  /^(?:i|we|me|us|my|our|the|a|an|to|for|with|of|on|in|at|by|it|that|this|last|long|much|many|often|time|times|first|ever|be|been|get|got|not|and|or)$/i
 
 const mostWords = 6
 
 /** A sentence that asks something, and isn't words to look for: three words or more, begun or ended like a question. */
 export function isAsking(text: string): boolean {
   const words = text.trim().split(/\s+/)
-  return words.length > 2 && (asks.test(plainTerm(words[0] ?? '')) || text.trim().endsWith('?'))
+  return words.length > 2 && (asks.test((words[0] ?? '').toLowerCase()) || text.trim().endsWith('?'))
 }
 
 /**
@@ -20,8 +18,8 @@ export function isAsking(text: string): boolean {
  */
 export function nearQuestions(text: string, isName: (word: string) => boolean): readonly string[] {
   const all = text.split(/[\s?!.,;:]+/).filter(Boolean)
-  const [first = ''] = all.map(plainTerm)
-  const telling = all.filter((word) => !asks.test(plainTerm(word)) && !small.test(plainTerm(word)))
+  const [first = ''] = all.map((word) => word.toLowerCase())
+  const telling = all.filter((word) => !asks.test(word) && !small.test(word))
   const name = telling.find((word) => isName(word))
   const words = telling.slice(0, mostWords).join(' ')
   const untouched = 'Which projects have I not touched for six weeks?'

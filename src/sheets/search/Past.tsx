@@ -4,7 +4,7 @@ import { useMemo, useState, type KeyboardEvent, type RefObject } from 'react'
 import { aboutWords } from '@/core/past/aboutWords'
 import { namedBy } from '@/core/past/namedBy'
 import type { DaySpan } from '@/core/lookBack'
-import { questionKinds, usualStillDays, type PastQuestion, type QuestionKind } from '@/core/past/question'
+import type { PastQuestion, QuestionKind } from '@/core/past/question'
 import type { CalendarDate } from '@/core/time'
 import { useReader } from '@/held/reader'
 import type { OpenableId } from '@/held/useOpened'
@@ -170,14 +170,16 @@ function Understood({
   )
 }
 
-/** Every kind of question; projects and times are counted apart. */
-const kinds: readonly Pick<PastMeant, 'kind' | 'ofProjects'>[] = [
-  ...questionKinds.map((kind) => ({ kind, ofProjects: kind === 'untouched' })),
-  { kind: 'howMany', ofProjects: true },
-]
 const keyOf = ({ kind, ofProjects }: Pick<PastMeant, 'kind' | 'ofProjects'>) => `${kind} ${ofProjects}`
 
 function Kinds({ meant, onChange }: { meant: PastMeant; onChange: (part: Partial<PastMeant>) => void }) {
+  const { past } = useReader()
+  if (!past) return null
+  // Projects and times are counted apart.
+  const kinds: readonly Pick<PastMeant, 'kind' | 'ofProjects'>[] = [
+    ...past.questionKinds.map((kind) => ({ kind, ofProjects: kind === 'untouched' })),
+    { kind: 'howMany', ofProjects: true },
+  ]
   return (
     <Choice
       label="What is asked"
@@ -186,7 +188,7 @@ function Kinds({ meant, onChange }: { meant: PastMeant; onChange: (part: Partial
       chosen={[keyOf(meant)]}
       onToggle={(chosen) => {
         const next = kinds.find((each) => keyOf(each) === chosen)
-        if (next) onChange({ ...next, days: meant.days ?? usualStillDays })
+        if (next) onChange({ ...next, days: meant.days ?? past.usualStillDays })
       }}
     />
   )

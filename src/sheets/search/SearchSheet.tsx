@@ -33,10 +33,6 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
       wanted = false
     }
   }, [document])
-  const found = useMemo(
-    () => (words.trim() === '' || !index ? [] : index.find(words, atMost)),
-    [index, words],
-  )
   const listRef = useRef<HTMLElement>(null)
   const lineRef = useRef<HTMLElement>(null)
   const today = useToday()
@@ -45,6 +41,11 @@ export default function SearchSheet({ onClose }: { onClose: () => void }) {
   const question = useMemo(
     () => past?.readQuestion(words, { today, weekStartsOn }) ?? null,
     [past, words, today, weekStartsOn],
+  )
+  // A question has its answer: its words are not looked for.
+  const found = useMemo(
+    () => (words.trim() === '' || question || !index ? [] : index.find(words, atMost)),
+    [index, words, question],
   )
   const { open } = useOpened()
   const go = (id: string) => {

@@ -5,7 +5,7 @@ import { useOnDemand } from '@/held/reader'
 import { useHeldDocument, useToday, useZen } from '@/held/zen'
 
 /** So long is looked at a stretch, in ms. */
-const stretchMs = 12
+const stretchMs = 20
 
 /** Null while it is looked for the first time; meanwhile the answer before. */
 export function usePast(question: PastMeant | null): PastAnswer | null {

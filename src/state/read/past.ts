@@ -1,16 +1,16 @@
 // Questions about one's own past, answered from everything that is held. Answering goes on in steps, so that the screen
 // never waits for it.
-import { recordsIn, type Document } from '@/core/journal'
+import { recordIn, type Document } from '@/core/journal'
+import { recordsInParts } from '@/core/journal/inParts'
 import { median } from '@/core/median'
 import { aboutWords, type AboutWords } from '@/core/past/aboutWords'
 import type { PastQuestion } from '@/core/past/question'
 import { namedBy, type Named } from '@/core/past/namedBy'
 import { compareTexts, type Action, type Id, type Project } from '@/core/record'
 import { addDays, daysBetween, epochMsAt, localMomentAt, type CalendarDate } from '@/core/time'
-import { seriesNameOf } from '@/core/action'
+import { minutesDone, seriesNameOf } from '@/core/action'
 import { waitingOf } from './actionIndexes'
 import type { OnDemand } from '../commands/onDemand'
-import { minutesDoneOf, minutesTakenOf } from './ownedIndexes'
 import { allPartsOf } from './projectParts'
 import { areaOf, areasOf, contextsOf, groupsOf, isAtWork, peopleOf, projectsOf } from './selectors'
 
@@ -50,8 +50,6 @@ export interface PastMeant extends Omit<PastQuestion, 'named'> {
 
 const mostPlaces = 30
 const mostNear = 5
-/** So many records are looked at in a step. */
-const stepLength = 1000
 
 /** Keeps the first few by an order. */
 function makeFirst<T>(most: number, isBefore: (a: T, b: T) => boolean) {
@@ -119,12 +117,12 @@ function tiedTo(document: Document, id: NamedId | null): (action: Action) => boo
 
 /** What an action is about: its own words, and the names of whom and what it belongs to. */
 function bitsOf(document: Document, about: AboutWords): (action: Action) => number {
+  if (about.count === 0) return () => 0
   const byName = new Map<string, number>()
-  if (about.count > 0)
-    for (const { id, name } of namesIn(document)) {
-      const bits = about.in(name)
-      if (bits > 0) byName.set(id, bits)
-    }
+  for (const { id, name } of namesIn(document)) {
+    const bits = about.in(name)
+    if (bits > 0) byName.set(id, bits)
+  }
   const named = (id: string | null) => (id === null ? 0 : (byName.get(id) ?? 0))
   return ({ title, projectId, personIds, contextIds, waiting }) => {
     let bits = about.in(title)
@@ -181,6 +179,19 @@ export function* answerPast(
   return yield* doneAnswer(document, question, seen)
 }
 
+/** It came of a repeat, and isn't its first. */
+const cameBack = (id: Id<'action'>): boolean => id.includes('~')
+
+/** The minutes that were timed for each action. */
+function* timedMinutes(document: Document): Generator<void, ReadonlyMap<string, number>, void> {
+  const timed = new Map<string, number>()
+  for (const part of recordsInParts(document, 'timeEntry')) {
+    yield
+    for (const { actionId, minutes } of part) timed.set(actionId, (timed.get(actionId) ?? 0) + minutes)
+  }
+  return timed
+}
+
 /** What was done, of everything that ever was. */
 function* doneAnswer(
   document: Document,
@@ -190,49 +201,62 @@ function* doneAnswer(
   const about = aboutWords(question.about)
   const isTied = tiedTo(document, question.namedId)
   const bits = bitsOf(document, about)
-  const { span } = question
+  const { span, kind } = question
   const begins = span ? epochMsAt({ date: span.from, minute: 0 }, zone) : -Infinity
   const ends = span ? epochMsAt({ date: addDays(span.to, 1), minute: 0 }, zone) : Infinity
+  const isMeant = (action: Action) => {
+    const at = action.doneAtEpochMs
+    return at !== null && at >= begins && at < ends && isTied(action)
+  }
+  const timed = yield* timedMinutes(document)
   const first = makeFirst<Ranked>(mostPlaces, (a, b) => a.at > b.at)
   const near = makeFirst<Ranked>(mostNear, (a, b) => a.bits > b.bits || (a.bits === b.bits && a.at > b.at))
+  /** Of what came back: the series whose first one is not counted here. */
   const series = new Set<string>()
   const each: number[] = []
-  let [total, minutes, estimatedMinutes, looked] = [0, 0, 0, 0]
-  for (const action of recordsIn(document, 'action')) {
-    if (++looked % stepLength === 0) yield
-    const at = action.doneAtEpochMs
-    if (at === null || at < begins || at >= ends || !isTied(action)) continue
+  let [total, firsts, minutes, estimatedMinutes] = [0, 0, 0, 0]
+  const count = (action: Action) => {
+    if (!isMeant(action)) return
+    const at = action.doneAtEpochMs as number
     const found = bits(action)
     if (found !== about.all) {
-      const count = bitCount(found)
-      if (count * 2 >= about.count) near.add({ action, at, bits: count })
-      continue
+      const words = bitCount(found)
+      if (words * 2 >= about.count) near.add({ action, at, bits: words })
+      return
     }
     total++
-    series.add(seriesNameOf(action.id))
     first.add({ action, at, bits: 0 })
-    const taken = minutesTakenOf(document, action)
-    const own = taken ?? action.minutes
-    if (own === null) continue
+    if (!cameBack(action.id)) firsts++
+    else if (!series.has(seriesNameOf(action.id))) {
+      const begun = recordIn(document, `action:${seriesNameOf(action.id)}`)
+      if (!begun || !isMeant(begun) || bits(begun) !== about.all) series.add(seriesNameOf(action.id))
+    }
+    const taken = action.takenMinutes ?? timed.get(action.id) ?? null
+    const own = minutesDone(action, taken)
+    if (own === null) return
     minutes += own
-    each.push(own)
+    if (kind === 'howLong') each.push(own)
     if (taken === null) estimatedMinutes += own
+  }
+  for (const part of recordsInParts(document, 'action')) {
+    yield
+    part.forEach(count)
   }
   const placeOf = ({ action, at }: Ranked): PastPlace => ({
     id: action.id,
     on: localMomentAt(at, zone).date,
-    minutes: minutesDoneOf(document, action),
+    minutes: minutesDone(action, timed.get(action.id) ?? null),
   })
   const latest = first.kept[0]
   return {
     ...nothing,
     places: first.kept.map(placeOf),
     total,
-    outcomes: series.size,
+    outcomes: firsts + series.size,
     minutes,
     estimatedMinutes,
     took:
-      question.kind === 'howLong' && latest
+      kind === 'howLong' && latest
         ? {
             from: localMomentAt(latest.action.createdAtEpochMs, zone).date,
             to: localMomentAt(latest.at, zone).date,
@@ -342,11 +366,11 @@ function* untouchedAnswer(
   { today, zone }: Seen,
 ): Generator<void, PastAnswer, void> {
   const latest = new Map<string, number>()
-  let looked = 0
-  for (const { projectId, doneAtEpochMs } of recordsIn(document, 'action')) {
-    if (++looked % stepLength === 0) yield
-    if (projectId !== null && doneAtEpochMs !== null && doneAtEpochMs > (latest.get(projectId) ?? 0))
-      latest.set(projectId, doneAtEpochMs)
+  for (const part of recordsInParts(document, 'action')) {
+    yield
+    for (const { projectId, doneAtEpochMs } of part)
+      if (projectId !== null && doneAtEpochMs !== null && doneAtEpochMs > (latest.get(projectId) ?? 0))
+        latest.set(projectId, doneAtEpochMs)
   }
   const still = projectsOf(document)
     .filter((project) => isAtWork(document, project))
