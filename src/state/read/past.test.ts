@@ -1,4 +1,5 @@
 // Questions about one's own past and what answers them, on Wednesday 11 March 2026.
+import { recordsIn } from '@/core/journal'
 import { readQuestion } from '@/core/past'
 import type { Id } from '@/core/record'
 import { calendarDateUnsafe } from '@/core/time'
@@ -140,4 +141,31 @@ it('goes on in steps, lists the latest thirty, and counts them all', async () =>
   expect(answer.said).toBe('1,100 times.')
   expect(answer.places).toHaveLength(30)
   expect(answer.steps).toBeGreaterThan(1)
+})
+
+it('what came back is one action however often it was done, with or without its first', async () => {
+  const { store, run } = await practice()
+  const id = run('addAction', {
+    title: 'Water the plants',
+    minutes: 5,
+    at: { date: '2026-03-11', time: null },
+  } as never) as Id<'action'>
+  run('setRepeat', { id, repeat: { rule: 'FREQ=DAILY', fromDone: false, time: null } })
+  const doNext = () => {
+    const open = recordsIn(store.api.getState().document, 'action').find(
+      ({ title, doneAtEpochMs }) => title === 'Water the plants' && doneAtEpochMs === null,
+    )
+    run('tick', { id: open?.id as Id<'action'> })
+  }
+  doNext()
+  for (let day = 1; day < 4; day++) {
+    store.clock.epochMs += dayMs
+    doNext()
+  }
+  expect(ask(store, 'how often did I water the plants').said).toBe('4 times.')
+  expect(ask(store, 'how many actions did I do since yesterday').said).toBe('1 action done.')
+  expect(ask(store, 'how many actions did I do since 10 March').said).toBe('1 action done.')
+  expect(ask(store, 'how much time did I spend on the plants').said).toBe(
+    '20 min in 1 action. All of it is estimated.',
+  )
 })
