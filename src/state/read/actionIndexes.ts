@@ -188,6 +188,8 @@ const byDoneDay = makeTableIndex('action', {
 export const doneByUtcDay = (document: Document, utcDay: number): readonly Action[] =>
   byDoneDay.of(document, String(utcDay))
 
+export const prepareDoneDays = byDoneDay.prepare
+
 /** Done from `from` to `to`, both days included by the wall clock of `zone`, latest first. */
 export function doneOf(document: Document, from: CalendarDate, to: CalendarDate, zone: string): Action[] {
   const [first, last] = [epochMsAt({ date: from, minute: 0 }, zone), epochMsAt({ date: to, minute: 0 }, zone)]

@@ -11,6 +11,8 @@ import { restood, type Standing } from './following/standing'
 
 export type { Standing }
 
+type Prepare = (document: Document, rest: () => Promise<void>) => Promise<void>
+
 export interface TableIndex<R> {
   /** The records under a key, in order: the same list as long as none of them has changed. */
   of(document: Document, key: string): readonly R[]
@@ -21,6 +23,8 @@ export interface TableIndex<R> {
   unordered(document: Document, key: string): readonly R[]
   /** Every key that has a record. */
   keys(document: Document): string[]
+  /** Looks at everything with rests between, where nothing was looked at yet: the lists are there when asked for. */
+  prepare: Prepare
 }
 
 export interface IndexRules<R> {
@@ -36,7 +40,6 @@ export interface IndexRules<R> {
   readonly spare?: number
 }
 
-type Prepare = (document: Document, rest: () => Promise<void>) => Promise<void>
 /** Of the indexes that have been asked: those that are no longer held are forgotten. */
 const asked = new Set<WeakRef<{ readonly prepare: Prepare }>>()
 
@@ -148,5 +151,6 @@ export function makeTableIndex<K extends RecordKind>(
     unordered: (document, key) => listAt(document, key)?.records ?? none,
     count: (document, key) => listAt(document, key)?.records.length ?? 0,
     keys: (document) => [...follow(document).keys()],
+    prepare: self.prepare,
   }
 }
