@@ -56,7 +56,13 @@ export function DoneTape({ bars, marks, words }: DoneTapeProps) {
       </Svg>
       <div className="tape-marks" aria-hidden>
         {marks.map(({ at, label }) => (
-          <span key={at} style={{ left: `${((at + 0.5) / Math.max(1, bars.length)) * 100}%` }}>
+          <span
+            key={at}
+            // Its middle stands under the bar; at the edges, as near as it is whole.
+            style={{
+              left: `clamp(16px, ${((at + 0.5) / Math.max(1, bars.length)) * 100}%, calc(100% - 16px))`,
+            }}
+          >
             {label}
           </span>
         ))}

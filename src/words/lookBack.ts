@@ -3,11 +3,12 @@ import type { LookBack, SpanKind } from '@/core/lookBack'
 import type { Grouping } from '@/state/read/lookBack'
 import type { CalendarDate } from '@/core/time'
 import { count } from './counts'
-import { duration, monthWords, shortDate, spanWords } from './dates'
+import { duration, monthWords, quarterWords, shortDate, spanWords } from './dates'
 
 export const spanKindWords: Readonly<Record<SpanKind | 'between', string>> = {
   week: 'Week',
   month: 'Month',
+  quarter: 'Quarter',
   year: 'Year',
   between: 'Between',
 }
@@ -20,13 +21,14 @@ export const groupingWords: Readonly<Record<Grouping, { readonly name: string; r
   goal: { name: 'Goal', none: 'No goal' },
 }
 
-/** "March 2026", "9–15 March", "12 Mar 2025 – 11 Mar 2026" */
+/** "March 2026", "Jan–Mar 2026", "9–15 March", "12 Mar 2025 – 11 Mar 2026" */
 export function spanTitle(
   kind: SpanKind | 'between',
   { from, to }: { readonly from: CalendarDate; readonly to: CalendarDate },
   today: CalendarDate,
 ): string {
   if (kind === 'month') return monthWords(from)
+  if (kind === 'quarter') return quarterWords(from)
   const isOneYear = from.slice(0, 4) === to.slice(0, 4) && to.slice(0, 4) === today.slice(0, 4)
   if (isOneYear) return spanWords(from, to)
   return [from, to].map((date) => shortDate(date, '0000-01-01' as CalendarDate)).join(' – ')

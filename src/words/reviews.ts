@@ -1,9 +1,9 @@
 // How reviews speak: their parts, their questions, and the time each looks back on.
 import type { QuestionName, StoneName } from '@/core/review/stones'
 import type { Action, Review, ReviewRhythm } from '@/core/record'
-import { addMonths, isoWeekOf, type CalendarDate } from '@/core/time'
+import { isoWeekOf, type CalendarDate } from '@/core/time'
 import { count } from './counts'
-import { duration, monthShort, monthWords, shortDate } from './dates'
+import { duration, monthWords, quarterWords, shortDate } from './dates'
 
 export const reviewWords: Readonly<Record<ReviewRhythm, string>> = {
   week: 'Weekly review',
@@ -20,7 +20,7 @@ export function periodWords({ rhythm, periodFrom }: Pick<Review, 'rhythm' | 'per
     case 'month':
       return monthWords(periodFrom)
     case 'quarter':
-      return `${monthShort(periodFrom)}–${monthShort(addMonths(periodFrom, 2))} ${periodFrom.slice(0, 4)}`
+      return quarterWords(periodFrom)
     case 'year':
       return periodFrom.slice(0, 4)
   }

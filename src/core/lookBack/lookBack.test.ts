@@ -8,6 +8,7 @@ import {
   stretchesOf,
   turnedBy,
   type DayOfParts,
+  type DaySpan,
   type Part,
 } from '.'
 
@@ -28,11 +29,27 @@ const dayOf = (date: CalendarDate, parts: readonly (Part & { readonly key: strin
 it.each([
   ['week', '2026-03-11', '2026-03-09', '2026-03-15'],
   ['month', '2026-02-11', '2026-02-01', '2026-02-28'],
+  ['quarter', '2026-03-11', '2026-01-01', '2026-03-31'],
+  ['quarter', '2026-12-31', '2026-10-01', '2026-12-31'],
   ['year', '2026-03-11', '2025-03-12', '2026-03-11'],
   // A leap day ends twelve months and begins none.
   ['year', '2028-02-29', '2027-03-01', '2028-02-29'],
 ] as const)('the %s around %s', (kind, around, from, to) =>
   expect(spanAround(kind, day(around), 0)).toEqual({ from, to }),
+)
+it.each(['week', 'month', 'quarter', 'year'] as const)(
+  'a %s ends where the next one begins, from any day',
+  (kind) =>
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 3000 }), (ahead) => {
+        const date = addDays(day('2023-01-01'), ahead)
+        const [earlier, later] = [turnedBy(kind, date, -1), date].map((around) => spanAround(kind, around, 0))
+        // Twelve months that end on the last of February end on the 28th or 29th.
+        if (kind === 'year' && date.slice(5) === '02-29') return
+        expect(addDays((earlier as DaySpan).to, 1)).toBe((later as DaySpan).from)
+      }),
+      { numRuns: 200, seed: 4 },
+    ),
 )
 it('twelve months end where the next twelve begin', () => {
   const later = spanAround('year', day('2026-03-11'), 0)

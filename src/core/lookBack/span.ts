@@ -1,5 +1,13 @@
 // The days one looks back on, and the stretches they are drawn in.
-import { addDays, addMonths, daysBetween, lastDayOfMonth, weekStartOf, type CalendarDate } from '../time'
+import {
+  addDays,
+  addMonths,
+  daysBetween,
+  lastDayOfMonth,
+  monthsAround,
+  weekStartOf,
+  type CalendarDate,
+} from '../time'
 
 /** Both days included. */
 export interface DaySpan {
@@ -7,22 +15,31 @@ export interface DaySpan {
   readonly to: CalendarDate
 }
 
-export const spanKinds = ['week', 'month', 'year'] as const
-/** A week, a month of the calendar, or the twelve months that end on a day. */
+export const spanKinds = ['week', 'month', 'quarter', 'year'] as const
+/** A week, a month or a quarter of the calendar, or the twelve months that end on a day. */
 export type SpanKind = (typeof spanKinds)[number]
 
 /** The span of its kind that holds a day; a year ends on it. */
 export function spanAround(kind: SpanKind, date: CalendarDate, weekStartsOn: number): DaySpan {
-  if (kind === 'year') return { from: addDays(addMonths(date, -12), 1), to: date }
-  const from = kind === 'week' ? weekStartOf(date, weekStartsOn) : (`${date.slice(0, 8)}01` as CalendarDate)
-  return { from, to: kind === 'week' ? addDays(from, 6) : lastDayOfMonth(date) }
+  switch (kind) {
+    case 'week': {
+      const from = weekStartOf(date, weekStartsOn)
+      return { from, to: addDays(from, 6) }
+    }
+    case 'month':
+      return monthsAround(date, 1)
+    case 'quarter':
+      return monthsAround(date, 3)
+    case 'year':
+      return { from: addDays(addMonths(date, -12), 1), to: date }
+  }
 }
 
+const monthsOf = { month: 1, quarter: 3, year: 12 } as const
+
 /** The day around which the span so many earlier or later lies. */
-export function turnedBy(kind: SpanKind, date: CalendarDate, by: number): CalendarDate {
-  if (kind === 'week') return addDays(date, 7 * by)
-  return addMonths(date, kind === 'month' ? by : 12 * by)
-}
+export const turnedBy = (kind: SpanKind, date: CalendarDate, by: number): CalendarDate =>
+  kind === 'week' ? addDays(date, 7 * by) : addMonths(date, monthsOf[kind] * by)
 
 export const daysOf = ({ from, to }: DaySpan): CalendarDate[] =>
   Array.from({ length: Math.max(0, daysBetween(from, to) + 1) }, (_, at) => addDays(from, at))

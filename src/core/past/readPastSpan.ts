@@ -2,7 +2,7 @@
 import type { DaySpan } from '../lookBack'
 import { monthOf, monthPattern, readDate, type Calendar } from '../sentence/datePhrase'
 import { numberForm, numberOf } from '../sentence/numberWords'
-import { addDays, addMonths, lastDayOfMonth, weekStartOf, type CalendarDate } from '../time'
+import { addDays, addMonths, lastDayOfMonth, monthsAround, weekStartOf, type CalendarDate } from '../time'
 
 const unitForm = 'day|week|month|quarter|year'
 type Unit = 'day' | 'week' | 'month' | 'quarter' | 'year'
@@ -15,29 +15,20 @@ const backForm = new RegExp(
 )
 
 function turnOf(unit: Unit, today: CalendarDate, weekStartsOn: number, before: boolean): DaySpan {
-  const monthFirst = `${today.slice(0, 8)}01` as CalendarDate
+  const day = before ? backBy(today, 1, unit) : today
   switch (unit) {
-    case 'day': {
-      const day = before ? addDays(today, -1) : today
+    case 'day':
       return { from: day, to: day }
-    }
     case 'week': {
-      const from = addDays(weekStartOf(today, weekStartsOn), before ? -7 : 0)
+      const from = weekStartOf(day, weekStartsOn)
       return { from, to: addDays(from, 6) }
     }
-    case 'month': {
-      const from = addMonths(monthFirst, before ? -1 : 0)
-      return { from, to: lastDayOfMonth(from) }
-    }
-    case 'quarter': {
-      const into = (Number(today.slice(5, 7)) - 1) % 3
-      const from = addMonths(monthFirst, -into - (before ? 3 : 0))
-      return { from, to: addDays(addMonths(from, 3), -1) }
-    }
-    case 'year': {
-      const year = Number(today.slice(0, 4)) - (before ? 1 : 0)
-      return { from: `${year}-01-01` as CalendarDate, to: `${year}-12-31` as CalendarDate }
-    }
+    case 'month':
+      return monthsAround(day, 1)
+    case 'quarter':
+      return monthsAround(day, 3)
+    case 'year':
+      return monthsAround(day, 12)
   }
 }
 

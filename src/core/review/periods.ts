@@ -1,21 +1,15 @@
 // The time that a review looks back on, and when one is due.
 import type { Review, ReviewRhythm } from '../record'
-import { addDays, addMonths, weekStartOf, type CalendarDate } from '../time'
+import { addDays, addMonths, monthsAround, weekStartOf, type CalendarDate } from '../time'
 
 const monthsIn = { month: 1, quarter: 3, year: 12 } as const
 /** So many days before a month, a quarter or a year is over, it can be looked back on. */
 const earlyDays = { month: 4, quarter: 10, year: 20 } as const
 
-function firstOf(rhythm: 'month' | 'quarter' | 'year', date: CalendarDate): CalendarDate {
-  const month = Number(date.slice(5, 7))
-  const first = month - ((month - 1) % monthsIn[rhythm])
-  return `${date.slice(0, 4)}-${String(first).padStart(2, '0')}-01` as CalendarDate
-}
-
 /** The first day of what a review held today looks back on: this week, or the last month that is over or nearly so. */
 export function periodToReview(rhythm: ReviewRhythm, today: CalendarDate): CalendarDate {
   if (rhythm === 'week') return weekStartOf(today)
-  return addMonths(firstOf(rhythm, addDays(today, earlyDays[rhythm])), -monthsIn[rhythm])
+  return addMonths(monthsAround(addDays(today, earlyDays[rhythm]), monthsIn[rhythm]).from, -monthsIn[rhythm])
 }
 
 /** The first day of the time before. */

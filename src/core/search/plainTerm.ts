@@ -2,6 +2,5 @@
 export const plainTerm = (text: string): string => {
   const lower = text.toLowerCase()
   // Taking letters apart is slow, and most texts have none that come apart.
-  // eslint-disable-next-line no-control-regex
   return /[^\x00-\x7f]/.test(lower) ? lower.normalize('NFD').replace(/\p{M}/gu, '') : lower
 }

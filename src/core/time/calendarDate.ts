@@ -37,11 +37,19 @@ export function calendarDateFrom(year: number, month: number, day: number): Cale
 export const addDays = (date: CalendarDate, days: number): CalendarDate =>
   fromEpochDay(epochDayOf(date) + days)
 
-/** The last day of the month that holds `date`. */
-export function lastDayOfMonth(date: CalendarDate): CalendarDate {
-  const [year, month] = [Number(date.slice(0, 4)), Number(date.slice(5, 7))]
-  return fromEpochDay(Date.UTC(year, month, 0) / dayMs)
+/** The months of the calendar that hold a day, so many at a time: 3 for its quarter. */
+export function monthsAround(
+  date: CalendarDate,
+  months: number,
+): { readonly from: CalendarDate; readonly to: CalendarDate } {
+  const [year, month] = [Number(date.slice(0, 4)), Number(date.slice(5, 7)) - 1]
+  const first = month - (month % months)
+  const dayIn = (at: number, day: number) => fromEpochDay(Date.UTC(year, at, day) / dayMs)
+  return { from: dayIn(first, 1), to: dayIn(first + months, 0) }
 }
+
+/** Of the month that holds it. */
+export const lastDayOfMonth = (date: CalendarDate): CalendarDate => monthsAround(date, 1).to
 
 /** The same day some months on; where that month is shorter, its last day. */
 export function addMonths(date: CalendarDate, months: number): CalendarDate {

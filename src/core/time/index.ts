@@ -7,6 +7,7 @@ export {
   isCalendarDate,
   isoWeekOf,
   lastDayOfMonth,
+  monthsAround,
   weekdayOf,
   weekStartOf,
   type CalendarDate,

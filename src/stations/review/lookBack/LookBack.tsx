@@ -120,6 +120,7 @@ function LookBackThrough({ matches, button, sentence }: Filtered) {
 }
 
 function SpanRow({ span, filter }: { span: Span; filter: ReactNode }) {
+  const { wide } = useMedia()
   const today = useToday()
   const [asked, setAsked] = useState<'from' | 'to' | null>(null)
   const { kind, from, to } = span
@@ -134,6 +135,7 @@ function SpanRow({ span, filter }: { span: Span; filter: ReactNode }) {
         <Choice
           label="Days looked back on"
           shown={false}
+          oneLine={!wide}
           options={spanChoices.map((value) => ({ value, label: spanKindWords[value] }))}
           chosen={[kind]}
           onToggle={span.choose}

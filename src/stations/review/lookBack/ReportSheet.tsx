@@ -12,6 +12,7 @@ import { usePrinting } from '@/held/usePrinting'
 import { useHeldDocument, useZen } from '@/held/zen'
 import { desk } from '@/held/desk'
 import { Button, Choice, Column, Field, Row, SlideOver, Words } from '@/ui'
+import { StickyFoot } from '@/ui/StickyFoot'
 import { count, duration, shortDate } from '@/words'
 import { reportCsv, reportMarkdown } from '@/words/report'
 
@@ -93,7 +94,20 @@ export function ReportSheet({ span, title, matches, onClose }: ReportSheetProps)
         <Words>Nothing was done in these days. Choose other days, or change the filter.</Words>
       ) : (
         <Column gap="$1">
-          <Words strong>{`${duration(report.minutes)} on ${count(report.days.length, 'day')}`}</Words>
+          <Row gap="$1" flexWrap="wrap" marginLeft="$-2">
+            <Button kind="quiet" label="Copy as Markdown" onPress={copy} />
+            <Button
+              kind="quiet"
+              label="Save as Markdown"
+              onPress={() => save(`${name}.md`, reportMarkdown(report, said), 'text/markdown')}
+            />
+            <Button
+              kind="quiet"
+              label="Save as CSV"
+              // The mark at its beginning tells spreadsheets that it is UTF-8.
+              onPress={() => save(`${name}.csv`, `\uFEFF${reportCsv(report)}`, 'text/csv')}
+            />
+          </Row>
           <ReportTable report={report} />
         </Column>
       )}
@@ -105,21 +119,14 @@ export function ReportSheet({ span, title, matches, onClose }: ReportSheetProps)
           ))}
         </Column>
       ) : null}
-      <Row gap="$1" flexWrap="wrap" marginTop="auto">
-        <Button kind="quiet" label="Copy as Markdown" onPress={copy} />
-        <Button
-          kind="quiet"
-          label="Save as Markdown"
-          onPress={() => save(`${name}.md`, reportMarkdown(report, said), 'text/markdown')}
-        />
-        <Button
-          kind="quiet"
-          label="Save as CSV"
-          // The mark at its beginning tells spreadsheets that it is UTF-8.
-          onPress={() => save(`${name}.csv`, `\uFEFF${reportCsv(report)}`, 'text/csv')}
-        />
-        <Button kind="main" label="Print" marginLeft="auto" onPress={() => window.print()} />
-      </Row>
+      {report.days.length === 0 ? null : (
+        <StickyFoot low>
+          <Words size="second" tone="inkSoft">
+            {`${duration(report.minutes)} on ${count(report.days.length, 'day')}`}
+          </Words>
+          <Button kind="main" label="Print" onPress={() => window.print()} />
+        </StickyFoot>
+      )}
       <OnPaper report={report} said={said} />
     </SlideOver>
   )
