@@ -1,4 +1,5 @@
 export { aimedWeekOf, aimsOf, thursdayOf } from './aimedWeek'
 export { doneBetween, lastSevenDays } from './doneBetween'
 export { nextActions } from './nextActions'
+export { outcomesOf } from './outcomes'
 export { projectsWithoutNextAction, reviewFiguresOf, somedayOf, waitingOf } from './weeklyReview'

@@ -136,5 +136,20 @@ describe.each(['Europe/London', 'America/Los_Angeles', 'Pacific/Auckland'])(
         doneTitles: ['a', 'a'],
       })
     })
+    it('what came back on five days is one outcome, with all its minutes', () => {
+      const walks = [7, 8, 9, 10, 11].map((day) => doneOn(`walk~2026-03-${day}`, `2026-03-${String(day).padStart(2, '0')}`, 600)) // prettier-ignore
+      expect(
+        reviewFiguresOf(
+          {
+            slipCount: 0,
+            projects: [],
+            actions: [...actions, ...walks],
+            minutesDone: (done) => done.length * 30,
+          },
+          today,
+          zone,
+        ),
+      ).toMatchObject({ done: 3, doneMinutes: 210, doneTitles: ['a', 'a', 'a'] })
+    })
   },
 )

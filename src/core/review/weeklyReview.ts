@@ -4,6 +4,7 @@ import { byRank, type Action, type Id, type Project, type ReviewFigures } from '
 import type { DaySpan } from '../lookBack'
 import type { CalendarDate } from '../time'
 import { doneBetween, lastSevenDays } from './doneBetween'
+import { outcomesOf } from './outcomes'
 import { nextActions } from './nextActions'
 
 /** A project and all it is a part of; each once, where two are parts of one another. */
@@ -64,14 +65,15 @@ export function reviewFiguresOf(
   { from, to }: DaySpan = lastSeven(today),
 ): ReviewFigures {
   const done = doneBetween(held.actions, from, to, zone)
+  const outcomes = outcomesOf(done)
   return {
     slipsLeft: held.slipCount,
     projectsOpen: held.projects.filter(({ state }) => state === 'open').length,
     projectsWithoutNextAction: projectsWithoutNextAction(held.projects, held.actions, today).length,
     waiting: waitingOf(held.actions).length,
     someday: somedayOf(held.actions).length,
-    done: done.length,
+    done: outcomes.length,
     doneMinutes: held.minutesDone(done),
-    doneTitles: done.map(({ title }) => title),
+    doneTitles: outcomes.map(({ title }) => title),
   }
 }

@@ -1,8 +1,7 @@
 // What was done, and how it lies over the areas: the last week beside the next, or the time that is over.
 import type { Area } from '@/core/record'
 import { addDays } from '@/core/time'
-import { lastSevenDays } from '@/core/review'
-import { lookBackOf } from '@/state/read/lookBack'
+import { lastSevenDays, outcomesOf } from '@/core/review'
 import { doneIn, minutesByArea } from '@/state/read/howItWent'
 import { plannedOn } from '@/state/read/dayLoad'
 import { select } from '@/state'
@@ -12,6 +11,7 @@ import { Column, Row, Seal, Words } from '@/ui'
 import { count, duration } from '@/words'
 import { doneSaid, sharesSaid } from '@/words/lookBack'
 import type { FaceProps } from '../ReviewRound'
+import { useLookBack } from '../lookBack/useLookBack'
 import { useReads } from '../reads'
 import { useSeen } from '../useRound'
 import { StoneHead } from './StoneHead'
@@ -50,7 +50,7 @@ function Week() {
         title={
           done.length === 0
             ? 'Nothing was ticked in the last seven days'
-            : `${count(done.length, 'action')} done in seven days`
+            : `${count(outcomesOf(done).length, 'action')} done in seven days`
         }
         says={
           done.length === 0
@@ -93,10 +93,11 @@ function Longer({ review: { rhythm, periodFrom } }: Pick<FaceProps, 'review'>) {
   const { weekStartsOn } = select.settingsOf(document)
   const period = reviews.periodOf(rhythm, periodFrom)
   const asked = { zone, side, weekStartsOn, grouping: 'area' } as const
-  const back = lookBackOf(document, period, asked)
+  const back = useLookBack(period, asked)
   const before = reviews.periodOf(rhythm, reviews.periodBefore(rhythm, periodFrom))
-  const last = lookBackOf(document, before, asked)
+  const last = useLookBack(before, asked)
   const areas = select.areasOf(document)
+  if (!back || !last) return <Column height={240} />
   return (
     <Column gap="$2.5">
       <StoneHead title={doneSaid(back, false)} says={sharesSaid(back)} />
