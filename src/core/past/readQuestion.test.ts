@@ -72,6 +72,12 @@ it.each(cases)('%s', (question, { span, ...expected }) => {
   expect(read).toMatchObject(expected)
   if (span !== undefined) expect(read?.span ? `${read.span.from} ${read.span.to}` : null).toBe(span)
 })
+it('days are said at the end, in as many words as they need', () => {
+  expect(
+    readQuestion('what did I do for the old mill between 2 February 2025 and 6 March 2026', calendar),
+  ).toMatchObject({ named: 'old mill', span: { from: '2025-02-02', to: '2026-03-06' } })
+  expect(readQuestion(`what did I do for ${'a b '.repeat(20_000)}`, calendar)).toBeNull()
+})
 it.each(['oda invoice', 'when', 'the last time capsule', 'how long is the hall', 'what did Oda do', ''])(
   'asks nothing of the past: %s',
   (words) => expect(readQuestion(words, calendar)).toBeNull(),

@@ -63,13 +63,16 @@ const forms: readonly Form[] = [
   },
 ]
 
+/** Longer texts are no question, and days are said in so many words at most: "between 2 February 2025 and 6 March 2026". */
+const [longestQuestion, mostSpanWords] = [300, 9]
+
 /** The longest end of the words that says days, and the words before it. */
 function withoutSpan(
   words: string,
   calendar: Calendar,
 ): { readonly rest: string; readonly span: DaySpan | null } {
   const all = words.split(' ').filter((word) => word !== '')
-  for (let at = 0; at < all.length; at++) {
+  for (let at = Math.max(0, all.length - mostSpanWords); at < all.length; at++) {
     const span = readPastSpan(all.slice(at).join(' '), calendar)
     if (span) return { rest: all.slice(0, at).join(' '), span }
   }
@@ -79,6 +82,7 @@ function withoutSpan(
 const namedForm = /^(?:(.*) )?(?:for|with|from|in|on|at) (?:the )?([^ ].*)$/
 
 export function readQuestion(text: string, calendar: Calendar): PastQuestion | null {
+  if (text.length > longestQuestion) return null
   const said = text
     .toLowerCase()
     .replace(/[?!.]+\s*$/, '')
