@@ -91,7 +91,8 @@ export const helpParts = [
       'Once a week, go through what needs a look: the Tray, your meetings, what was planned and not done, what you are waiting for, your projects one by one, and one or two aims. A part is there only when it has something.',
       'You can stop at any part. It waits for you. By keys, Enter goes on; from within a field, Control and Enter.',
       'Leave parts out, move them or add your own questions under Parts of the review. There are reviews for a month, a quarter and a year too.',
-      'Look back shows what was done in a week, a month, a year or between two days, by area, project, context, person or goal. Write it up as a page of your own, or make a report for somebody else: nothing private is in it.',
+      'Look back shows what was done in a week, a month, a quarter, a year or between two days, by area, project, context, person or goal. Write it up as a page of your own, or make a report for somebody else: nothing private is in it.',
+      'Search answers questions: “When did I last ring the bank?”, “What did I do for Oda in May?”, “Which projects have I not touched for six weeks?”',
     ],
   },
   {

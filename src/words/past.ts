@@ -72,12 +72,12 @@ export function answerSaid(question: PastMeant, answer: PastAnswer, today: Calen
   const [first] = places
   switch (question.kind) {
     case 'lastTime': {
-      if (!first) return 'Nothing done is about that.'
+      if (!first) return 'Nothing you ticked is about that.'
       const last = `${capital(onDate(first.on, today))}${agoSaid(first.on, today)}.`
       return total > 1 ? `${last} Done ${count(total, 'time')} in all.` : last
     }
     case 'howLong':
-      return first ? tookSaid(answer, today) : 'Nothing done is about that.'
+      return first ? tookSaid(answer, today) : 'Nothing you ticked is about that.'
     case 'done':
     case 'howMuch': {
       if (total === 0) return 'Nothing was done.'

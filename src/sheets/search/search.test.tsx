@@ -33,7 +33,7 @@ describe('the search sheet', () => {
     await waitFor(() => expect(answer()).toBe('Today.'))
     expect(found()).toEqual([expect.stringContaining('measure the loft')])
     act(() => void store.undo())
-    await waitFor(() => expect(answer()).toBe('Nothing done is about that.'))
+    await waitFor(() => expect(answer()).toBe('Nothing you ticked is about that.'))
     expect(found()).toEqual([])
   })
   it('offers what can be asked where it can’t answer', async () => {

@@ -106,7 +106,7 @@ it.each([
 it('where nothing is about all the words, what is about most of them is near', async () => {
   const { store } = await practice()
   const answer = ask(store, 'when did I last ring the roof maker')
-  expect(answer).toMatchObject({ said: 'Nothing done is about that.', places: [] })
+  expect(answer).toMatchObject({ said: 'Nothing you ticked is about that.', places: [] })
   expect(answer.near[0]).toBe('Ring the tile maker')
   expect(ask(store, 'when did I last fly to the moon').near).toEqual([])
 })
