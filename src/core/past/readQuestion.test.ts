@@ -72,6 +72,14 @@ it.each(cases)('%s', (question, { span, ...expected }) => {
   expect(read).toMatchObject(expected)
   if (span !== undefined) expect(read?.span ? `${read.span.from} ${read.span.to}` : null).toBe(span)
 })
+it.each([
+  ['What did I do in May for Oda?', 'oda', '2025-05-01', '2025-05-31'],
+  ['what did I do yesterday at Desk', 'desk', '2026-03-10', '2026-03-10'],
+  ['how much time did I spend last week on Fenwick Hall', 'fenwick hall', '2026-03-02', '2026-03-08'],
+  ['what did I do since 2 February for the mill', 'mill', '2026-02-02', '2026-03-11'],
+])('days before the name: %s', (question, named, from, to) =>
+  expect(readQuestion(question, calendar)).toMatchObject({ about: '', named, span: { from, to } }),
+)
 it('days are said at the end, in as many words as they need', () => {
   expect(
     readQuestion('what did I do for the old mill between 2 February 2025 and 6 March 2026', calendar),

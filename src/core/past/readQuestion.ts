@@ -66,15 +66,29 @@ const forms: readonly Form[] = [
 /** Longer texts are no question, and days are said in so many words at most: "between 2 February 2025 and 6 March 2026". */
 const [longestQuestion, mostSpanWords] = [300, 9]
 
-/** The longest end of the words that says days, and the words before it. */
+/** What days begin with that stand before something else: "in May for Oda". */
+const spanBegins = /^(?:in|during|since|before|after|until|between|last|this|yesterday|today)$/
+
+/** The words that say days, at the end if they stand there, as many as do; and the words around them. */
 function withoutSpan(
   words: string,
   calendar: Calendar,
 ): { readonly rest: string; readonly span: DaySpan | null } {
   const all = words.split(' ').filter((word) => word !== '')
+  const spanIn = (at: number, end: number) => {
+    const span = readPastSpan(all.slice(at, end).join(' '), calendar)
+    return span && { rest: [...all.slice(0, at), ...all.slice(end)].join(' '), span }
+  }
   for (let at = Math.max(0, all.length - mostSpanWords); at < all.length; at++) {
-    const span = readPastSpan(all.slice(at).join(' '), calendar)
-    if (span) return { rest: all.slice(0, at).join(' '), span }
+    const found = spanIn(at, all.length)
+    if (found) return found
+  }
+  for (let at = 0; at < all.length; at++) {
+    if (!spanBegins.test(all[at] as string)) continue
+    for (let end = Math.min(all.length - 1, at + mostSpanWords); end > at; end--) {
+      const found = spanIn(at, end)
+      if (found) return found
+    }
   }
   return { rest: all.join(' '), span: null }
 }

@@ -117,6 +117,12 @@ it('a name that nothing bears is words; of those that have it among others, the 
     namedId: null,
     about: 'tile maker',
   })
+  // What was done often is words, though a project is called like it.
+  expect(ask(store, 'how often did I draw the hut').meant).toMatchObject({
+    namedId: null,
+    about: 'draw the hut',
+  })
+  expect(ask(store, 'how often did I survey').meant).toMatchObject({ namedId: null, about: 'survey' })
   const oda = run('addPerson', { name: 'Oda' })
   expect(ask(store, 'what did I do for Oda').meant.namedId).toBe(oda)
 })

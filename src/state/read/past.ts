@@ -95,8 +95,8 @@ export function namesIn(document: Document): readonly Named<NamedId>[] {
 /** What a question means here; a name that nothing bears is words to look for. */
 export function meantBy(document: Document, { named, ...question }: PastQuestion): PastMeant {
   const { kind, about } = question
-  // "Work on the canteen" names it without "for" or "in". When and how long are asked of words.
-  const said = named ?? (kind === 'lastTime' || kind === 'howLong' ? '' : about)
+  // "Work on the canteen" names it. How often and when are asked of words.
+  const said = named ?? (kind === 'howMuch' || kind === 'done' ? about : '')
   const namedId = said === '' ? null : (namedBy(namesIn(document), said)[0] ?? null)
   if (namedId !== null) return { ...question, namedId, about: named === null ? '' : about }
   return { ...question, namedId, about: [about, named].filter(Boolean).join(' ') }
