@@ -130,6 +130,30 @@ it('lets a project rest, and takes that back', async () => {
   press('Undo the last act')
   expect(recordsIn(documentOf(store), 'project')).toMatchObject([{ state: 'open' }])
 })
+it('a project that goes while it lies there makes way for the next, and comes back with undo', async () => {
+  const store = await begun((fresh) => {
+    fresh.run('addProject', { title: 'Mill survey' })
+    fresh.run('addProject', { title: 'Yard wall' })
+  })
+  press('Projects')
+  const shown = () => screen.queryAllByRole('article').map((card) => card.getAttribute('aria-label'))
+  const [first] = shown()
+  const going = recordsIn(documentOf(store), 'project').find(({ title }) => title === first)
+  act(() => void store.run('setProjectState', { id: going?.id ?? 'project:none', state: 'letGo' }))
+  expect(shown()).toHaveLength(1)
+  expect(shown()).not.toContain(first)
+  // As another tab would: everything goes.
+  act(() => {
+    for (const { id } of recordsIn(documentOf(store), 'project'))
+      store.run('setProjectState', { id, state: 'letGo' })
+  })
+  expect(shown()).toEqual([])
+  expect(screen.getByRole('button', { name: 'Next' })).toBeTruthy()
+  act(() => {
+    for (let undone = 0; undone < 3; undone++) store.undo()
+  })
+  expect(shown()).toHaveLength(1)
+})
 it('leads to sorting from the first stone, and can be dropped', async () => {
   const store = await begun()
   const id = review(store)?.id
