@@ -73,7 +73,7 @@ test('a month written up and found again, and a report for a client on paper', a
   // Nothing of the private side is in it.
   await expect(table).not.toContainText('mill pond')
   const saved = page.waitForEvent('download')
-  await sheet.getByRole('button', { name: 'Save as CSV' }).click()
+  await sheet.getByRole('button', { name: 'Save CSV' }).click()
   expect(readFileSync(await (await saved).path(), 'utf8')).toMatch(
     /^\uFEFFdate,done,minutes,hours\r\n2026-02-\d\d,/,
   )

@@ -95,15 +95,15 @@ export function ReportSheet({ span, title, matches, onClose }: ReportSheetProps)
       ) : (
         <Column gap="$1">
           <Row gap="$1" flexWrap="wrap" marginLeft="$-2">
-            <Button kind="quiet" label="Copy as Markdown" onPress={copy} />
+            <Button kind="quiet" label="Copy" onPress={copy} />
             <Button
               kind="quiet"
-              label="Save as Markdown"
+              label="Save Markdown"
               onPress={() => save(`${name}.md`, reportMarkdown(report, said), 'text/markdown')}
             />
             <Button
               kind="quiet"
-              label="Save as CSV"
+              label="Save CSV"
               // The mark at its beginning tells spreadsheets that it is UTF-8.
               onPress={() => save(`${name}.csv`, `\uFEFF${reportCsv(report)}`, 'text/csv')}
             />
