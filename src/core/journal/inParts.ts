@@ -3,13 +3,11 @@ import type { RecordKind, RecordOf } from '../record'
 import type { Document } from './document'
 import { isThere } from './entry'
 
-/** Each record of a table that is there once, in no order to rely on. */
-export function* recordsOfTable<K extends RecordKind>(
-  table: Document[K],
+/** Each record that is there once, in no order to rely on. */
+export function* recordsInParts<K extends RecordKind>(
+  document: Document,
+  kind: K,
 ): Generator<readonly RecordOf[K][], void> {
-  for (const bucket of table.buckets)
+  for (const bucket of document[kind].buckets)
     if (bucket) yield [...bucket.values()].filter(isThere).map(({ record }) => record as RecordOf[K])
 }
-
-export const recordsInParts = <K extends RecordKind>(document: Document, kind: K) =>
-  recordsOfTable<K>(document[kind])

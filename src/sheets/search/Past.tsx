@@ -30,7 +30,8 @@ const spans = [
 ] as const
 const stillDays = [14, 28, 42, 84, 183] as const
 
-type Part = 'kind' | 'named' | 'span' | 'days' | 'from' | 'to'
+/** What is being changed. */
+type Part = 'kind' | 'named' | 'span' | 'days'
 
 export function Past({
   question,

@@ -1,12 +1,10 @@
 // What each part of a review has to look at, read off the document.
-import weakMemoize from '@emotion/weak-memoize'
 import { isHidden, isWaitingOrBlocked, standsOn } from '@/core/action'
 import { inOrderOfHand } from '@/core/day/order'
 import { recordsIn, type Document } from '@/core/journal'
 import type { DaySpan } from '@/core/lookBack'
 import type { Action, Area, Goal, Project } from '@/core/record'
 import { addDays, localMomentAt, weekStartOf, type CalendarDate } from '@/core/time'
-import { recordsOfTable } from '@/core/journal/inParts'
 import type { OnDemand } from '../commands/onDemand'
 import * as lists from './actionIndexes'
 import { areasOf, isAtWork, projectsOf, reviewsOf } from './selectors'
@@ -118,16 +116,15 @@ export const stoppedIn = (
 /** What keeps coming back: the rules of actions that are held. */
 export const repeatsOf = (document: Document) => recordsIn(document, 'repeat')
 
-/** When the first action was made, looked for once for as long as none changes. */
-const firstMade = weakMemoize((actions: Document['action']): number => {
-  let first = Infinity
-  for (const part of recordsOfTable<'action'>(actions))
-    for (const { createdAtEpochMs } of part) first = Math.min(first, createdAtEpochMs)
-  return first
-})
+/** When the first action was made, by the table they stand in: looked for once for as long as none changes. */
+const firstMade = new WeakMap<Document['action'], number>()
 
 /** The first day that anything was done or made here; null where there is nothing. */
 export function firstDayOf(document: Document, zone: string): CalendarDate | null {
-  const first = firstMade(document.action)
+  let first = firstMade.get(document.action) ?? Infinity
+  if (first === Infinity)
+    for (const { createdAtEpochMs } of recordsIn(document, 'action'))
+      first = Math.min(first, createdAtEpochMs)
+  firstMade.set(document.action, first)
   return first === Infinity ? null : localMomentAt(first, zone).date
 }
