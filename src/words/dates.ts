@@ -7,7 +7,6 @@ import {
   localMomentAt,
   type CalendarDate,
   type LocalMoment,
-  addMonths,
 } from '@/core/time'
 
 const utc = (date: CalendarDate) => new Date(`${date}T00:00:00Z`)
@@ -55,9 +54,6 @@ export const weekName = (thursday: CalendarDate): string => `Week ${isoWeekOf(th
 /** "March 2026", "Mar" */
 export const monthWords = (date: CalendarDate): string => formats.monthYear.format(utc(date))
 export const monthShort = (date: CalendarDate): string => formats.monthShort.format(utc(date))
-/** "Jan–Mar 2026", of its first day */
-export const quarterWords = (first: CalendarDate): string =>
-  `${monthShort(first)}–${monthShort(addMonths(first, 2))} ${first.slice(0, 4)}`
 
 /** "Fri 13 Mar", with the year where it is another one. */
 export function shortDate(date: CalendarDate, today: CalendarDate): string {

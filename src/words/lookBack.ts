@@ -3,7 +3,8 @@ import type { LookBack, SpanKind } from '@/core/lookBack'
 import type { Grouping } from '@/state/read/lookBack'
 import type { CalendarDate } from '@/core/time'
 import { count } from './counts'
-import { duration, monthWords, quarterWords, shortDate, spanWords } from './dates'
+import { duration, monthWords, shortDate, spanWords } from './dates'
+import { quarterWords } from './reviews'
 
 export const spanKindWords: Readonly<Record<SpanKind | 'between', string>> = {
   week: 'Week',

@@ -1,9 +1,9 @@
 // How reviews speak: their parts, their questions, and the time each looks back on.
 import type { QuestionName, StoneName } from '@/core/review/stones'
 import type { Action, Review, ReviewRhythm } from '@/core/record'
-import { isoWeekOf, type CalendarDate } from '@/core/time'
+import { addMonths, isoWeekOf, type CalendarDate } from '@/core/time'
 import { count } from './counts'
-import { duration, monthWords, quarterWords, shortDate } from './dates'
+import { duration, monthShort, monthWords, shortDate } from './dates'
 
 export const reviewWords: Readonly<Record<ReviewRhythm, string>> = {
   week: 'Weekly review',
@@ -11,6 +11,10 @@ export const reviewWords: Readonly<Record<ReviewRhythm, string>> = {
   quarter: 'Quarter review',
   year: 'Year review',
 }
+
+/** "Jan–Mar 2026", of its first day */
+export const quarterWords = (first: CalendarDate): string =>
+  `${monthShort(first)}–${monthShort(addMonths(first, 2))} ${first.slice(0, 4)}`
 
 /** "Week 11", "March 2026", "Jan–Mar 2026", "2026": what a review looks back on. */
 export function periodWords({ rhythm, periodFrom }: Pick<Review, 'rhythm' | 'periodFrom'>): string {
