@@ -103,7 +103,12 @@ export async function pastFigures(context) {
     Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(line, ${JSON.stringify(question)})
     line.dispatchEvent(new Event('input', { bubbles: true }))`
   const answer = `document.querySelector('[aria-label=Answer]')`
-  const questions = ['When did I last measure it?', 'What did I do last year?', 'How much time did I spend?', 'Which projects have I not touched for six weeks?'] // prettier-ignore
+  const questions = [
+    'When did I last measure it?',
+    'What did I do last year?',
+    'How much time did I spend?',
+    'Which projects have I not touched for six weeks?',
+  ]
   const times = []
   const { longest } = await longestBlock(page, async () => {
     for (let round = 0; round < 12; round++) {

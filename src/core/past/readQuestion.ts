@@ -1,5 +1,5 @@
-// A question about one's own past, out of a plain sentence: what is asked, of what, of whom, and of which days. Null where
-// a sentence asks nothing of the kind: then it is a search for words.
+// A question about one's own past, out of a plain sentence: what is asked, of what, of whom, and of which days. Null
+// where a sentence asks nothing of the kind: then it is a search for words.
 import type { Calendar } from '../sentence/datePhrase'
 import type { DaySpan } from '../lookBack'
 import { daysBetween } from '../time'
@@ -63,7 +63,9 @@ const forms: readonly Form[] = [
   },
 ]
 
-/** Longer texts are no question, and days are said in so many words at most: "between 2 February 2025 and 6 March 2026". */
+/**
+ * Longer texts are no question, and days are said in so many words at most: "between 2 February 2025 and 6 March 2026".
+ */
 const [longestQuestion, mostSpanWords] = [300, 9]
 
 /** What days begin with that stand before something else: "in May for Oda". */

@@ -137,7 +137,9 @@ describe.each(['Europe/London', 'America/Los_Angeles', 'Pacific/Auckland'])(
       })
     })
     it('what came back on five days is one outcome, with all its minutes', () => {
-      const walks = [7, 8, 9, 10, 11].map((day) => doneOn(`walk~2026-03-${day}`, `2026-03-${String(day).padStart(2, '0')}`, 600)) // prettier-ignore
+      const walks = ['07', '08', '09', '10', '11'].map((day) =>
+        doneOn(`walk~2026-03-${day}`, `2026-03-${day}`, 600),
+      )
       expect(
         reviewFiguresOf(
           {

@@ -1,4 +1,5 @@
 // One thing that was found, by its words or as what an answer rests on.
+import type { KeyboardEvent, ReactNode, RefObject } from 'react'
 import { isOpen } from '@/core/action'
 import { recordIn, type Document } from '@/core/journal'
 import { kindOf, type Action, type AnyRecord, type Area, type RecordKind, type Project } from '@/core/record'
@@ -6,7 +7,7 @@ import { useReader } from '@/held/reader'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeldDocument } from '@/held/zen'
 import { select } from '@/state'
-import { Column, Press, Seal, Words } from '@/ui'
+import { Column, moveFocusWithin, Press, Seal, Words } from '@/ui'
 import { stateWords } from '@/words'
 import { nameOfNote } from '@/words/pages'
 
@@ -32,6 +33,24 @@ function stateOfFound(kind: RecordKind, record: AnyRecord, document: Document): 
   if (isOpen(record as Action)) return restsWords(document, record as Action)
   return (record as Action).doneAtEpochMs ? 'done' : 'let go'
 }
+
+/** What was found, gone through with the arrows. */
+export const FoundList = ({
+  listRef,
+  children,
+}: {
+  listRef: RefObject<HTMLElement | null>
+  children: ReactNode
+}) => (
+  <Column
+    ref={listRef as never}
+    render="ul"
+    aria-label="Found"
+    onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, 'button')}
+  >
+    {children}
+  </Column>
+)
 
 export function FoundRow({
   id,

@@ -1,6 +1,6 @@
 // A question about one's own past in the search line: what it was understood as, each part of it to be changed by a
 // press, the answer, and the places where it stands.
-import { useMemo, useState, type KeyboardEvent, type RefObject } from 'react'
+import { useMemo, useState, type RefObject } from 'react'
 import { aboutWords } from '@/core/past/aboutWords'
 import { namedBy } from '@/core/past/namedBy'
 import type { DaySpan } from '@/core/lookBack'
@@ -12,10 +12,10 @@ import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { OpenedDayChooser, OpenedNameChooser } from '@/parts/choosers/useChooser'
 import { select } from '@/state'
 import { meantBy, namesIn, type NamedId, type PastMeant } from '@/state/read/past'
-import { Chip, Choice, Column, moveFocusWithin, OfferChip, Preview, Row, SaidChip, Words } from '@/ui'
+import { Chip, Choice, Column, OfferChip, Preview, Row, SaidChip, Words } from '@/ui'
 import { nameOfRecord, shortDate } from '@/words'
 import { answerSaid, daysLong, kindSaid, pastWords, placeSaid, shownSaid, spanSaid } from '@/words/past'
-import { FoundRow } from './FoundRow'
+import { FoundList, FoundRow } from './FoundRow'
 import { usePast } from './usePast'
 
 /** Days that are chosen by one press. */
@@ -76,12 +76,7 @@ export function Past({
           {answer ? shownSaid(answer) : ''}
         </Words>
       </Preview>
-      <Column
-        ref={listRef as never}
-        render="ul"
-        aria-label="Found"
-        onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, 'button')}
-      >
+      <FoundList listRef={listRef}>
         {places.map((place) => (
           <FoundRow
             key={place.id}
@@ -90,7 +85,7 @@ export function Past({
             onPress={() => onGo(place.id)}
           />
         ))}
-      </Column>
+      </FoundList>
     </Column>
   )
 }

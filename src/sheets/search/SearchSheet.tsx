@@ -1,16 +1,16 @@
 // Search: everything by its words, and what was done, when and for whom, by a question.
 import { useRouter } from 'expo-router'
-import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type RefObject } from 'react'
+import { useEffect, useMemo, useRef, useState, type RefObject } from 'react'
 import { makeSearchIndex, type Found, type SearchIndex } from '@/core/search'
 import { recordsById } from '@/core/journal'
 import { select } from '@/state'
-import { Column, Field, Icon, moveFocusWithin, Press, Preview, SlideOver, Words } from '@/ui'
+import { Column, Field, Icon, Press, Preview, SlideOver, Words } from '@/ui'
 import { useDesk } from '@/held/desk'
 import { useReader } from '@/held/reader'
 import { useOpened, type OpenableId } from '@/held/useOpened'
 import { useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { FoundEvents } from './FoundEvents'
-import { FoundRow } from './FoundRow'
+import { FoundList, FoundRow } from './FoundRow'
 import { NearQuestions, Past } from './Past'
 
 const atMost = 30
@@ -122,16 +122,11 @@ function ByWords({
           {isAsked && found.length === 0 ? '' : foundWords(index !== null, words.trim() !== '', found.length)}
         </Words>
       </Preview>
-      <Column
-        ref={listRef as never}
-        render="ul"
-        aria-label="Found"
-        onKeyDown={(event: KeyboardEvent<HTMLElement>) => moveFocusWithin(event, 'button')}
-      >
+      <FoundList listRef={listRef}>
         {found.map((item) => (
           <FoundRow key={item.id} id={item.id as OpenableId} onPress={() => onGo(item.id)} />
         ))}
-      </Column>
+      </FoundList>
       <FoundEvents words={words} />
       {help.length > 0 ? (
         <Column render="ul" aria-label="Help">

@@ -315,21 +315,25 @@ function projectsAnswer(
   const all = finished
     .finishedIn(document, span, zone, 'both')
     .filter(({ project }) => isAboutProject(about, project) && isTied(project))
-  return {
-    ...nothing,
-    total: all.length,
-    outcomes: all.length,
-    places: all
-      .slice(0, mostPlaces)
-      .map(({ project, closedOn }) => ({ id: project.id, on: closedOn, minutes: null })),
-  }
+  return listed(all.map(({ project, closedOn }) => ({ id: project.id, on: closedOn })))
 }
+
+/** An answer that is a list of things, each on its day. */
+const listed = (all: readonly Pick<PastPlace, 'id' | 'on'>[]): PastAnswer => ({
+  ...nothing,
+  total: all.length,
+  outcomes: all.length,
+  places: all.slice(0, mostPlaces).map((each) => ({ ...each, minutes: null })),
+})
 
 function tiedToProject(document: Document, id: NamedId | null): (project: Project) => boolean {
   if (id === null) return () => true
+  const parts = new Set<string>(
+    id.startsWith('project:') ? allPartsOf(document, id as Id<'project'>).map((part) => part.id) : [],
+  )
   return (project) =>
     project.id === id ||
-    project.parentId === id ||
+    parts.has(project.id) ||
     project.areaId === id ||
     areaOf(document, { projectId: project.id, areaId: project.areaId })?.groupId === id
 }
@@ -349,14 +353,7 @@ function waitingAnswer(document: Document, question: PastMeant): PastAnswer {
       ({ action }) => isTied(action) && (bits(action) | about.in(action.waiting?.whom ?? '')) === about.all,
     )
     .sort((a, b) => compareTexts(a.since, b.since))
-  return {
-    ...nothing,
-    total: all.length,
-    outcomes: all.length,
-    places: all
-      .slice(0, mostPlaces)
-      .map(({ action, since }) => ({ id: action.id, on: since, minutes: null })),
-  }
+  return listed(all.map(({ action, since }) => ({ id: action.id, on: since })))
 }
 
 /** Projects at work in which nothing was done for so many days: the longest first. */
@@ -377,9 +374,9 @@ function* untouchedAnswer(
     .map(({ id, createdAtEpochMs }) => {
       const whole = [id, ...allPartsOf(document, id).map((part) => part.id)]
       const moved = Math.max(...whole.map((each) => latest.get(each) ?? 0))
-      return { id, on: localMomentAt(moved || createdAtEpochMs, zone).date, minutes: null }
+      return { id, on: localMomentAt(moved || createdAtEpochMs, zone).date }
     })
     .filter(({ on }) => daysBetween(on, today) >= (days ?? 0))
     .sort((a, b) => compareTexts(a.on, b.on))
-  return { ...nothing, total: still.length, outcomes: still.length, places: still.slice(0, mostPlaces) }
+  return listed(still)
 }
