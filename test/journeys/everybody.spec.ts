@@ -123,6 +123,18 @@ test.describe('axe finds nothing serious, and everything can be read in both the
     await page.getByRole('button', { name: 'Report' }).click()
     await expect(page.getByRole('table', { name: 'Report' })).toBeVisible()
     expect(await faults(page), 'a report').toEqual([])
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Search' }).click()
+    await page.getByRole('textbox', { name: 'Search for' }).fill('What did I do for Oda in February?')
+    await page
+      .getByRole('group', { name: 'Understood' })
+      .getByRole('button', { name: 'What was done' })
+      .click()
+    await expect(page.getByRole('list', { name: 'Found' }).getByRole('listitem').first()).toBeVisible()
+    expect(await faults(page), 'a question answered').toEqual([])
+    await page.getByRole('textbox', { name: 'Search for' }).fill('will Oda ever pay?')
+    await expect(page.getByRole('button', { name: 'Ask: What did I do for Oda?' })).toBeVisible()
+    expect(await faults(page), 'a question that can’t be answered').toEqual([])
   })
 
   test('on an action and what it is chosen from', async ({ page }) => {
