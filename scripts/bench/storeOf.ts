@@ -33,6 +33,9 @@ const records: AnyRecord[] = [
     name: `Person ${index}`,
     note: '',
     rank: rankOfNumber(index),
+    role: '',
+    isFirm: false,
+    firmId: null,
   })),
   ...Array.from({ length: count }, (_, index) => ({
     ...plainAction,

@@ -18,6 +18,9 @@ const fieldNames: Record<string, string> = {
   aim: 'The aim',
   remark: 'The remark',
   link: 'The link',
+  fact: 'The fact',
+  label: 'The label',
+  role: 'What they do',
 }
 
 export function refusalWords(refusal: Refusal): string {

@@ -22,6 +22,10 @@ export type Side = (typeof sides)[number]
 export const projectStates = ['open', 'notNow', 'finished', 'letGo', 'template'] as const
 export type ProjectState = (typeof projectStates)[number]
 
+/** What a fact of a person is: what a tap on it does. */
+export const factTypes = ['number', 'email', 'date', 'link', 'text'] as const
+export type FactType = (typeof factTypes)[number]
+
 /** What a template makes. */
 export const makings = ['project', 'action', 'checklist', 'note'] as const
 export type Making = (typeof makings)[number]

@@ -44,6 +44,8 @@ export type Goal = RecordOf['goal']
 export type Calendar = RecordOf['calendar']
 export type Offer = RecordOf['offer']
 export type HeldTime = RecordOf['heldTime']
+export type Fact = RecordOf['fact']
+export type Topic = RecordOf['topic']
 /** What has a note that is written in. */
 export type NoteOwnerId = NonNullable<Action['lineOf']>
 /** What steps and files can belong to. */

@@ -4,7 +4,15 @@ import type { Letter } from '@/core/letter'
 import { fileLimitBytes, importFiles } from './importFiles'
 
 const file = (name: string, text: string, type = 'text/plain') => new File([text], name, { type })
-const oda = { id: 'person:oda', name: 'Oda', note: '', rank: 'a0' } as const
+const oda = {
+  id: 'person:oda',
+  name: 'Oda',
+  note: '',
+  rank: 'a0',
+  role: '',
+  isFirm: false,
+  firmId: null,
+} as const
 const letter = (more: Partial<Letter> = {}): Letter => ({
   subject: 'ring me by friday',
   from: { name: 'oda', address: 'oda@example.org' },

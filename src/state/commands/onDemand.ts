@@ -28,6 +28,10 @@ import * as demo from './demo'
 import * as firstHour from './firstHour'
 import * as goals from './named/goals'
 import * as calendars from './named/calendars'
+import * as facts from './person/facts'
+import * as topics from './person/topics'
+import * as peopleRead from '../read/people'
+import * as person from '@/core/person'
 import * as kept from './note/kept'
 import * as leaving from './shelf/leaving'
 import * as lensActs from './named/lenses'
@@ -171,6 +175,18 @@ export const onDemandCommands = {
   editContext: namedActs.editContext,
   removeNamed: namedActs.removeNamed,
   joinNamed: namedActs.joinNamed,
+  addFact: facts.addFact,
+  editFact: facts.editFact,
+  moveFact: facts.moveFact,
+  removeFact: facts.removeFact,
+  remindYearly: facts.remindYearly,
+  editPerson: facts.editPerson,
+  addTopic: topics.addTopic,
+  raiseSlip: topics.raiseSlip,
+  editTopic: topics.editTopic,
+  removeTopic: topics.removeTopic,
+  raiseTopic: topics.raiseTopic,
+  raiseAgain: topics.raiseAgain,
   addGoal: goals.addGoal,
   editGoal: goals.editGoal,
   setGoalState: goals.setGoalState,
@@ -192,6 +208,7 @@ const timeLineOnDemand = { ...timeLine, ...timeLineRead }
 const stagesOnDemand = { ...stageFigures, ...stagesRead }
 const templatesOnDemand = { ...template, ...templatesRead }
 const lensesRead = { ...lens, ...lenses }
+const people = { ...person, ...peopleRead, yearlyIdOf: facts.yearlyIdOf }
 const reviewsRead = { ...reviewPeriods, ...reviewStonesRead, ...reviewsOfAll, ...finished }
 
 export interface OnDemand {
@@ -205,6 +222,8 @@ export interface OnDemand {
   /** Reviews: their parts, their times, what was answered and what was finished. */
   readonly reviews: typeof reviewsRead
   readonly goals: typeof goalsRead
+  /** People: their facts, what to raise with them, who owes whom. */
+  readonly people: typeof people
   readonly stages: typeof stagesOnDemand
   readonly pace: typeof paceRead
   readonly timeLine: typeof timeLineOnDemand
@@ -220,6 +239,7 @@ export const onDemand: OnDemand = {
   lenses: lensesRead,
   reviews: reviewsRead,
   goals: goalsRead,
+  people,
   stages: stagesOnDemand,
   pace: paceRead,
   timeLine: timeLineOnDemand,

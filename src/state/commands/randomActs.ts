@@ -63,6 +63,8 @@ export function makeDice(store: TestStore, random: Random) {
 type Dice = ReturnType<typeof makeDice>
 
 const slip = (d: Dice) => ({ text: d.text(), note: d.text(), personIds: d.chance(0.3) ? [d.any('person')] : [], steps: d.chance(0.3) ? [d.text()] : [], files: d.chance(0.2) ? [d.file()] : [] }) // prettier-ignore
+const fact = (d: Dice) => d.oneOf([{ label: 'mobile', value: '07700 900123', type: 'number' }, { label: 'birthday', value: '--05-03', type: 'date' }, { label: d.text(), value: d.text(), type: 'text' }] as const) // prettier-ignore
+const topic = (d: Dice) => ({ whom: [{ id: d.any('person'), name: '' }], text: d.text(), aboutId: d.maybe(() => d.any('action', 'project')) }) // prettier-ignore
 const sorted = (d: Dice) => ({ slipId: d.any('slip'), left: d.text(), fields: d.action() })
 const ofAction = (d: Dice) => ({ id: d.any('action') })
 const place = (d: Dice) => ({ underId: d.maybe(() => d.any('step')), afterId: d.maybe(() => d.any('step')) })
@@ -247,6 +249,18 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   editContext: (d) => ({ id: d.any('context'), patch: { parentId: d.maybe(() => d.any('context')) } }),
   removeNamed: (d) => ({ id: d.any('context', 'person') }),
   joinNamed: (d) => ({ id: d.any('person'), intoId: d.any('person') }),
+  addFact: (d) => ({ id: d.maybe(() => d.any('person')), name: 'Oda Marsh', fact: fact(d) }),
+  editFact: (d) => ({ id: d.any('fact'), patch: d.chance(0.5) ? fact(d) : { label: d.text() } }),
+  moveFact: (d) => ({ id: d.any('fact'), afterId: d.maybe(() => d.any('fact')) }),
+  removeFact: (d) => ({ id: d.any('fact') }),
+  remindYearly: (d) => ({ id: d.any('fact'), title: d.text() }),
+  editPerson: (d) => ({ id: d.any('person'), patch: { role: d.text(), isFirm: d.chance(0.3) }, ...(d.chance(0.5) ? { firmNamed: 'Marsh and Daughters' } : {}) }),
+  addTopic: (d) => topic(d),
+  raiseSlip: (d) => ({ ...topic(d), slipId: d.any('slip') }),
+  editTopic: (d) => ({ id: d.any('topic'), text: d.text() }),
+  removeTopic: (d) => ({ id: d.any('topic') }),
+  raiseTopic: (d) => ({ id: d.any('topic'), inId: d.maybe(() => d.any('note')) }),
+  raiseAgain: (d) => ({ id: d.any('topic') }),
   addGoal: (d) => ({ title: d.text(), reach: 'near' }),
   editGoal: (d) => ({ id: d.any('goal'), patch: { note: d.text() } }),
   setGoalState: (d) => ({ id: d.any('goal'), state: d.oneOf(['open', 'reached', 'letGo']) }),

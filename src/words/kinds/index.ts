@@ -34,6 +34,8 @@ import { counted } from './counted'
 import { calendar } from './calendar'
 import { offer } from './offer'
 import { heldTime } from './heldTime'
+import { fact } from './fact'
+import { topic } from './topic'
 
 export const kindsInWords: KindsInWords = {
   slip,
@@ -67,6 +69,8 @@ export const kindsInWords: KindsInWords = {
   calendar,
   offer,
   heldTime,
+  fact,
+  topic,
   reviewStone,
   reviewAnswer,
 }

@@ -7,5 +7,8 @@ export const person: KindWords<'person'> = {
     name: 'name',
     note: 'note',
     rank: null,
+    role: 'what they do',
+    isFirm: 'firm',
+    firmId: 'firm they belong to',
   },
 }

@@ -32,6 +32,8 @@ import { counted } from './counted'
 import { calendar } from './calendar'
 import { offer } from './offer'
 import { heldTime } from './heldTime'
+import { fact } from './fact'
+import { topic } from './topic'
 
 export const registry = {
   slip,
@@ -65,6 +67,8 @@ export const registry = {
   calendar,
   offer,
   heldTime,
+  fact,
+  topic,
   reviewStone,
   reviewAnswer,
 } as const

@@ -1,11 +1,21 @@
 // Contexts and people that go, or become one with another: what mentions them is told along.
 import { recordIn, recordsIn, updateOf, type RecordDiff } from '@/core/journal'
 import { ancestorsOf } from '@/core/context'
-import { isIdOf, kindOf, noteLimit, type AnyRecord, type Context, type Id } from '@/core/record'
+import {
+  isIdOf,
+  kindOf,
+  noteLimit,
+  type AnyRecord,
+  type Context,
+  type Fact,
+  type Id,
+  type Person,
+} from '@/core/record'
 import { deepestNesting } from '@/core/record/nesting'
 import { mentionsOf, withRefs } from '@/core/record/refs'
 import { refuse } from '@/core/result'
-import { after, change, type Command, type CommandContext } from '../command'
+import { factsOf } from '../../read/people'
+import { after, change, removed, type Command, type CommandContext } from '../command'
 import { thenDeleted } from '../deleting'
 import { handedOn } from '../action/owned'
 import { joinedNotes } from '../joinedNotes'
@@ -79,9 +89,24 @@ export const removeNamed: Command<{ id: Named }> = (context, { id }) => {
   return thenDeleted(context, within, [id])
 }
 
+/** What a person is, where two become one: of the other only what the one does not say. */
+function saidOfBoth(record: Person, into: Person): Pick<Person, 'role' | 'isFirm' | 'firmId'> {
+  const firmId = [into.firmId, record.firmId].find((each) => each && each !== record.id && each !== into.id)
+  return { role: into.role || record.role, isFirm: into.isFirm || record.isFirm, firmId: firmId ?? null }
+}
+
+/** The facts of one that the other has word for word: they go. */
+function factsTwice({ document }: CommandContext, id: Id<'person'>, intoId: Id<'person'>): RecordDiff[] {
+  const wordsOf = ({ label, value }: Fact) => `${label.toLowerCase()} ${value.toLowerCase()}`
+  const there = new Set(factsOf(document, intoId).map(wordsOf))
+  return factsOf(document, id)
+    .filter((fact) => there.has(wordsOf(fact)))
+    .map(removed)
+}
+
 /**
- * Joins a context or a person with another: what was the one's is the other's from then on, with remarks and note,
- * and in the lenses that ask for it.
+ * Joins a context or a person with another: what was the one's is the other's from then on, with remarks, facts and
+ * note, and in the lenses that ask for it.
  */
 export const joinNamed: Command<{ id: Named; intoId: Named }> = (context, { id, intoId }) => {
   const { document } = context
@@ -89,11 +114,13 @@ export const joinNamed: Command<{ id: Named; intoId: Named }> = (context, { id, 
   if (!record || !into || id === intoId || kindOf(id) !== kindOf(intoId)) return refuse({ kind: 'notFound' })
   // What it was called is kept where it was called otherwise.
   const called = record.name.toLowerCase() === into.name.toLowerCase() ? '' : record.name
-  const note = joinedNotes(into.note ?? '', called, record.note ?? '')
+  const does = record.role && into.role && record.role !== into.role ? record.role : ''
+  const note = joinedNotes(into.note ?? '', [called, does].filter(Boolean).join(', '), record.note ?? '')
   if (note.length > noteLimit) return refuse({ kind: 'tooLong', field: 'note', limit: noteLimit })
   const ofPerson = isIdOf('person', id)
     ? [
-        updateOf(into, { note }),
+        updateOf(into, { note, ...saidOfBoth(record, into) }),
+        ...factsTwice(context, record.id, into.id),
         ...handedOn(context, [id], intoId as Id<'person'>),
         ...linesAlong(context, id, intoId as Id<'person'>),
       ]
