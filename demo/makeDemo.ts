@@ -12,6 +12,7 @@ import { makeTemplates } from './templates'
 import { lookAhead } from './ahead'
 import { setAims } from './aims'
 import { carryParts } from './carried'
+import { knowPeople } from './known'
 import { hatchTable } from './demoFiles'
 import { patterns, rooms, slips } from './pastWork'
 import { makePlay, type Play, type Player } from './play'
@@ -299,6 +300,7 @@ export function makeDemo({ today, zone, nowEpochMs }: DemoStart): {
   openWork(scene)
   layOutTheDay(scene)
   carryParts(scene)
+  knowPeople(scene.play, scene.today)
   writeDown({ ...scene, table: hatchTable.file })
   readCalendars(scene.play, scene.today)
   makeLenses(scene)

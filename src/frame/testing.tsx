@@ -18,13 +18,14 @@ import * as learned from '@/held/learned'
 import { haveReader } from '@/held/reader'
 import * as help from '@/words/help'
 import * as past from '@/core/past'
+import * as people from '@/core/person'
 import { kindsInWords } from '@/words/kinds'
 import * as turning from '@/core/note/turning'
 import { haveTurning } from '@/parts/note/useTurning'
 import { NoticeBar, NoticeSpoken } from './NoticeStrip'
 import { ZenProvider } from '@/held/zen'
 
-haveReader({ ...reader, days: reader, learned, kinds: kindsInWords, help, past }, onDemand)
+haveReader({ ...reader, days: reader, learned, kinds: kindsInWords, help, past, people }, onDemand)
 haveDragKit(dragKit)
 haveTurning(turning)
 

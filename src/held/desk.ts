@@ -29,6 +29,14 @@ export type OpenSheet =
   | Asked
   | { readonly kind: 'reminders' }
   | { readonly kind: 'chase'; readonly id: Id<'action'> }
+  /** A text to send to somebody, about actions that are with them. */
+  | {
+      readonly kind: 'sendText'
+      readonly personId: Id<'person'> | null
+      readonly name: string
+      readonly ids: readonly Id<'action'>[]
+      readonly about: 'chase' | 'handOver'
+    }
   | { readonly kind: 'openSteps'; readonly id: Id<'action'> }
   | {
       readonly kind: 'useTemplate'

@@ -40,6 +40,8 @@ export type Reader = Pick<
   readonly help: typeof import('@/words/help') | null
   /** Questions about one's own past; null until it has loaded. */
   readonly past: typeof import('@/core/past') | null
+  /** What is said of people; null until it has loaded. */
+  readonly people: typeof import('@/core/person') | null
 }
 
 const blankAmendable = { ...nothingSaid, horizon: 'soon', weight: 'should' } as unknown as Amendable
@@ -73,6 +75,7 @@ const notYet: Reader = {
   kinds: null,
   help: null,
   past: null,
+  people: null,
 }
 
 interface Loaded {
@@ -93,8 +96,9 @@ export function haveReader(reader: Reader, onDemand: OnDemand | null = held.getS
 export function loadReader(): Promise<void> {
   loading ??= import('./afterStart').then(
     (loaded) => {
-      const { reader: read, learned, kindsInWords, help, past } = loaded
-      haveReader({ ...read, days: read, learned, kinds: kindsInWords, help, past }, loaded.onDemand)
+      const { reader: read, learned, kindsInWords, help, past, people } = loaded
+      const whole = { ...read, days: read, learned, kinds: kindsInWords, help, past, people }
+      haveReader(whole, loaded.onDemand)
     },
     () => {
       loading = null

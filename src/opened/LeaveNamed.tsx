@@ -21,11 +21,16 @@ export function LeaveNamed({ named }: { named: Context | Person }) {
     (other) => other.id !== id,
   )
   return (
-    <Row gap="$2" flexWrap="wrap">
+    <Row flexWrap="wrap" marginLeft={isContext ? '$-2' : 0}>
       {others.length > 0 ? (
-        <Button label="Merge with another" aria-haspopup="dialog" onPress={() => setAsking('join')} />
+        <Button
+          kind="quiet"
+          label="Merge with another"
+          aria-haspopup="dialog"
+          onPress={() => setAsking('join')}
+        />
       ) : null}
-      <Button label="Remove" aria-haspopup="dialog" onPress={() => setAsking('remove')} />
+      <Button kind="quiet" label="Remove" aria-haspopup="dialog" onPress={() => setAsking('remove')} />
       {asking === 'join' ? (
         <OpenedNameChooser
           title={`Merge “${name}” with`}
@@ -83,5 +88,5 @@ function insideWords({ id }: Context | Person, document: ReturnType<typeof useHe
     waiting > 0
       ? ` ${waiting} ${waiting === 1 ? 'waits' : 'wait'} for it, and ${waiting === 1 ? 'keeps' : 'keep'} waiting, by name.`
       : ''
-  return `${stay}${whom}${isContext ? '' : ' Its note and remarks go with it.'}`
+  return `${stay}${whom}${isContext ? '' : ' Its note, facts, remarks and what to raise go with it.'}`
 }

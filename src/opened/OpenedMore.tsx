@@ -2,15 +2,17 @@
 import { useState } from 'react'
 import { isOpen } from '@/core/action'
 import { recordIn } from '@/core/journal'
-import { isIdOf, type Action, type Reading, type Reference } from '@/core/record'
+import { isIdOf, type Action, type Person, type Reading, type Reference, type Slip } from '@/core/record'
 import type { OpenableId } from '@/held/useOpened'
 import { useHeld, useUndo } from '@/held/zen'
 import { isTemplate } from '@/state/read/isTemplate'
 import { LayAside } from '@/parts/aside/LayAside'
+import { RaiseWith } from '@/parts/people/RaiseWith'
 import { GrowButton } from '@/parts/reshape/Ways'
 import { Button, Column, IconButton, SlideOver } from '@/ui'
 import { History } from './History'
 import { SaveAsTemplate } from './SaveAsTemplate'
+import { PersonMore } from './person/PersonMore'
 import { StepOfAnother } from './StepOfAnother'
 
 export function OpenedMore({ id }: { id: OpenableId }) {
@@ -28,6 +30,17 @@ export function OpenedMore({ id }: { id: OpenableId }) {
             {canRedo ? <Button kind="quiet" label="Redo" onPress={redo} /> : null}
             {isIdOf('action', id) ? (
               <OfAction action={record as Action} onDone={() => setAsked(false)} />
+            ) : null}
+            {isIdOf('slip', id) ? (
+              <RaiseWith
+                of={id}
+                text={(record as Slip).text}
+                personIds={(record as Slip).personIds}
+                onDone={() => setAsked(false)}
+              />
+            ) : null}
+            {isIdOf('person', id) ? (
+              <PersonMore person={record as Person} onDone={() => setAsked(false)} />
             ) : null}
             <Button
               kind="quiet"
@@ -62,6 +75,7 @@ function OfAction({ action, onDone }: { action: Action; onDone: () => void }) {
     <>
       <GrowButton action={action} onDone={onDone} />
       <StepOfAnother action={action} />
+      <RaiseWith of={action.id} text={action.title} personIds={action.personIds} onDone={onDone} />
       <LayAside id={action.id} onLaid={onDone} />
       <SaveAsTemplate id={action.id} />
     </>

@@ -24,6 +24,7 @@ import { SaveAsTemplate } from './SaveAsTemplate'
 import { OpenedFoot } from './OpenedFoot'
 import { OpenedFiles } from './OpenedFiles'
 import { ShelfHead } from './ShelfHead'
+import { MeetingTopics } from './person/MeetingTopics'
 
 export function OpenedPage({ id, page }: { id: Id<'note'>; page: Note | null }) {
   const later = useOnDemand()
@@ -209,6 +210,7 @@ function MeetingNotePage({ page, notes }: { page: Note; notes: OnDemand['notes']
         outright={['personIds']}
         onChoose={(field) => (field === 'day' ? setDating(true) : chooser.choose(field))}
       />
+      <MeetingTopics page={page} />
       <NoteBand of={id} title="Meeting note" placeholder="Write down what was said" />
       <OpenedFiles of={id} />
       <SaveAsTemplate id={id} />

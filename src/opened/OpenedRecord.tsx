@@ -9,12 +9,13 @@ import { OpenedAction } from './OpenedAction'
 import { OpenedCalendar } from './OpenedCalendar'
 import { OpenedChecklist } from './OpenedChecklist'
 import { OpenedGoal } from './OpenedGoal'
-import { OpenedNamed } from './OpenedNamed'
+import { OpenedContext } from './OpenedContext'
 import { NothingThere } from './NothingThere'
 import { OpenedTemplate } from './template/OpenedTemplate'
 import { TemplateAction } from './template/TemplateAction'
 import { OpenedPage } from './OpenedPage'
 import { OpenedProject } from './project/OpenedProject'
+import { OpenedPerson } from './person/OpenedPerson'
 import { OpenedReading } from './OpenedReading'
 import { OpenedReference } from './OpenedReference'
 import { OpenedShelf } from './OpenedShelf'
@@ -44,8 +45,8 @@ const screens: { readonly [K in OpenableKind]: (id: Id<K>, record: RecordOf[K] |
   reading: (_, reading) => reading && <OpenedReading reading={reading} />,
   area: (_, area) => area && <OpenedShelf shelf={area} />,
   group: (_, group) => group && <OpenedShelf shelf={group} />,
-  context: (_, context) => context && <OpenedNamed named={context} />,
-  person: (_, person) => person && <OpenedNamed named={person} />,
+  context: (_, context) => context && <OpenedContext context={context} />,
+  person: (_, person) => person && <OpenedPerson key={person.id} person={person} />,
   checklist: (_, checklist) => checklist && <OpenedChecklist checklist={checklist} />,
   goal: (_, goal) => goal && <OpenedGoal goal={goal} />,
   calendar: (_, calendar) => calendar && <OpenedCalendar calendar={calendar} />,

@@ -1,12 +1,12 @@
 // Remarks, one after another with their day: what was said in a call, seen on a visit.
-import { useLayoutEffect, useRef, useState } from 'react'
-import type { TextInput } from 'react-native'
+import { useState } from 'react'
 import { noteLimit, type OwnerId, type Remark } from '@/core/record'
 import { owned } from '@/state'
-import { useAct, useHeld, useToday, useZen } from '@/held/zen'
+import { useAct, useHeld, useToday } from '@/held/zen'
+import { AnotherLine } from '@/parts/text/AnotherLine'
 import { EditText } from '@/parts/text/EditText'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
-import { BandHeading, Button, Column, Field, IconButton, Row } from '@/ui'
+import { BandHeading, Button, Column, IconButton, Row } from '@/ui'
 import { nearDate, shortened } from '@/words'
 
 /** Where the device remembers a remark that is half typed. */
@@ -41,7 +41,7 @@ export function Remarks({
   )
 }
 
-function OneRemark({ remark: { id, text, date } }: { remark: Remark }) {
+export function OneRemark({ remark: { id, text, date } }: { remark: Remark }) {
   const act = useAct()
   const today = useToday()
   const [isChoosing, setChoosing] = useState(false)
@@ -88,41 +88,17 @@ function OneRemark({ remark: { id, text, date } }: { remark: Remark }) {
   )
 }
 
-/** Enter keeps it and stays; Shift and Enter begin a new line. */
-function AnotherRemark({ of, asked }: { of: OwnerId; asked: number }) {
+export function AnotherRemark({ of, asked }: { of: OwnerId; asked: number }) {
   const act = useAct()
-  const { memory } = useZen()
-  const key = remarkKey(of)
-  const ref = useRef<TextInput>(null)
-  useLayoutEffect(() => {
-    if (asked > 0) ref.current?.focus()
-  }, [asked])
-  const [text, setText] = useState(() => memory.typed.read(key) ?? '')
-  const change = (next: string) => {
-    setText(next)
-    memory.typed.write(key, next === '' ? null : next)
-  }
-  const keep = () => {
-    if (text.trim() !== '' && act('addRemark', { ownerId: of, text }, { say: false }).ok) change('')
-  }
   return (
-    <Field
-      ref={ref}
+    <AnotherLine
+      name={remarkKey(of)}
       label="Another remark"
       placeholder="Another remark: a call, a meeting"
-      bare
-      multiline
-      rows={1}
-      value={text}
       maxLength={noteLimit}
-      onChangeText={change}
-      onBlur={keep}
-      onKeyPress={(event) => {
-        const native = event.nativeEvent as unknown as KeyboardEvent
-        if (native.key !== 'Enter' || native.shiftKey) return
-        event.preventDefault()
-        keep()
-      }}
+      asked={asked}
+      multiline
+      onKeep={(text) => act('addRemark', { ownerId: of, text }, { say: false }).ok}
     />
   )
 }

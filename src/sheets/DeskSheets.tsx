@@ -15,6 +15,7 @@ import { MoveSheet } from './MoveSheet'
 import { NoNextSheet } from './NoNextSheet'
 import { OpenSteps } from './OpenSteps'
 import { RemindersSheet } from './RemindersSheet'
+import { SendTextSheet } from './SendTextSheet'
 import { UseTemplate } from './UseTemplate'
 import { WalkSheet } from './WalkSheet'
 
@@ -42,6 +43,8 @@ export default function DeskSheets({ sheet }: { sheet: OpenSheet }) {
       return <OpenSteps id={sheet.id} onClose={close} />
     case 'chase':
       return <ChaseSheet id={sheet.id} onClose={close} />
+    case 'sendText':
+      return <SendTextSheet {...sheet} onClose={close} />
     case 'leaveProject':
       return <LeaveProject id={sheet.id} as={sheet.as} onClose={close} />
     case 'layDown':

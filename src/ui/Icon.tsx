@@ -9,10 +9,12 @@ import ChevronRight from 'lucide-react/icons/chevron-right'
 import ChevronUp from 'lucide-react/icons/chevron-up'
 import Clock from 'lucide-react/icons/clock-8'
 import Cloud from 'lucide-react/icons/cloud'
+import Copy from 'lucide-react/icons/copy'
 import CornerDownLeft from 'lucide-react/icons/corner-down-left'
 import Ellipsis from 'lucide-react/icons/ellipsis'
 import Download from 'lucide-react/icons/download'
 import Filter from 'lucide-react/icons/list-filter'
+import ExternalLink from 'lucide-react/icons/external-link'
 import Hourglass from 'lucide-react/icons/hourglass'
 import Inbox from 'lucide-react/icons/inbox'
 import Info from 'lucide-react/icons/info'
@@ -20,10 +22,12 @@ import Layers from 'lucide-react/icons/layers'
 import LibraryBig from 'lucide-react/icons/library'
 import Minus from 'lucide-react/icons/minus'
 import List from 'lucide-react/icons/list'
+import Mail from 'lucide-react/icons/mail'
 import Mic from 'lucide-react/icons/mic'
 import Moon from 'lucide-react/icons/moon'
 import NotebookPen from 'lucide-react/icons/notebook-pen'
 import Paperclip from 'lucide-react/icons/paperclip'
+import Phone from 'lucide-react/icons/phone'
 import PenLine from 'lucide-react/icons/pen-line'
 import Plus from 'lucide-react/icons/plus'
 import Redo2 from 'lucide-react/icons/redo-2'
@@ -74,6 +78,10 @@ const icons = {
   info: Info,
   save: Download,
   microphone: Mic,
+  phone: Phone,
+  mail: Mail,
+  open: ExternalLink,
+  copy: Copy,
 } as const
 export type IconName = keyof typeof icons
 

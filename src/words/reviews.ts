@@ -1,6 +1,6 @@
 // How reviews speak: their parts, their questions, and the time each looks back on.
 import type { QuestionName, StoneName } from '@/core/review/stones'
-import type { Action, Review, ReviewRhythm } from '@/core/record'
+import type { Review, ReviewRhythm } from '@/core/record'
 import { addMonths, isoWeekOf, type CalendarDate } from '@/core/time'
 import { count } from './counts'
 import { duration, monthShort, monthWords, shortDate } from './dates'
@@ -107,21 +107,4 @@ export function spentWords(
   if (all === 0) return null
   if (parts.length < 2) return duration(all)
   return `${duration(all)}: ${parts.map((key) => `${stoneLabel(key)} ${minutesOf(key)}`).join(', ')}`
-}
-
-/** "Hello Oda. I’m still waiting for these: …": to be sent as it is, or changed first. */
-export function chaseText(name: string, waiting: readonly Action[], today: CalendarDate): string {
-  const first = name.split(' ')[0] ?? name
-  const lines = waiting.map(
-    ({ title, waiting: held }) => `- ${title}${held ? ` (since ${shortDate(held.since, today)})` : ''}`,
-  )
-  return [
-    `Hello ${first},`,
-    '',
-    waiting.length === 1 ? 'I’m still waiting for this:' : 'I’m still waiting for these:',
-    ...lines,
-    '',
-    'Could you tell me when I can expect it?',
-    '',
-  ].join('\n')
 }

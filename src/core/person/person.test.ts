@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { makeNameIndex } from '../sentence/nameIndex'
 import { addDays, calendarDateUnsafe } from '../time'
 import {
   ageOn,
@@ -103,8 +104,9 @@ describe('what is said of people', () => {
     { id: 'person:ada2', name: 'Ada Thorne' },
     { id: 'project:per', name: 'Fenwick Hall' },
   ] as const
+  const index = makeNameIndex(names)
   const saidOf = (line: string) => {
-    const said = readSaidOfPeople(line, names)
+    const said = readSaidOfPeople(line, index)
     if (!said) return null
     return said.kind === 'fact'
       ? `${said.whom.id ?? `new ${said.whom.name}`}: ${said.fact.label} = ${said.fact.value}`

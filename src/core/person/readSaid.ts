@@ -1,7 +1,7 @@
 // What is said about somebody in a sentence: a fact ("Oda's mobile is 07700 900123"), or what to raise with them
 // ("raise the fee with Oda"). Only what is plainly one is taken for it; everything else stays a slip.
 import { personNamed } from '../sentence/personNamed'
-import type { Name } from '../sentence/clause'
+import type { NameIndex } from '../sentence/nameIndex'
 import { kindOf, titleLimit, type Id } from '../record'
 import { factOf, isPlainFact, type FactSaid } from './readFact'
 
@@ -14,19 +14,14 @@ export type SaidOfPeople =
   | { readonly kind: 'fact'; readonly whom: Whom; readonly fact: FactSaid }
   | { readonly kind: 'topic'; readonly whom: readonly Whom[]; readonly text: string }
 
-const wordsOf = (name: string) => name.toLowerCase().replace(/’/g, "'").trim().replace(/\s+/g, ' ')
-
-/** The one person called so, by the whole name or the first; null where it is nobody's, or several people's. */
-function personCalled(name: string, names: readonly Name[]): Whom | null {
-  const said = wordsOf(name)
-  const people = names.filter(({ id }) => kindOf(id) === 'person')
-  const whole = people.filter((each) => wordsOf(each.name) === said)
-  const found = whole.length > 0 ? whole : people.filter((each) => wordsOf(each.name).split(' ')[0] === said)
+/** The one person called so, by the whole name or the first; null where it is nobody's, or several things'. */
+function personCalled(name: string, names: NameIndex): Whom | null {
+  const found = names.byWords.get(name.toLowerCase().replace(/’/g, "'").trim()) ?? []
   const [one] = found
-  if (one && found.length === 1) return { id: one.id as Id<'person'>, name: one.name }
-  // A name of nobody yet, and of nothing else: taken for one where it is written as one.
-  const isFree = found.length === 0 && !names.some((each) => wordsOf(each.name).startsWith(said))
-  return isFree && personNamed(name) === name ? { id: null, name } : null
+  if (one && found.length === 1 && kindOf(one.id) === 'person')
+    return { id: one.id as Id<'person'>, name: one.name }
+  // A name of nothing yet: taken for a person's where it is written as one.
+  return found.length === 0 && personNamed(name) === name ? { id: null, name } : null
 }
 
 const ofSomebody = /^(.{1,80}?)['’]s? (.{2,40}?) (?:is|are|=) (.+)$/
@@ -34,7 +29,7 @@ const liking = /^(\S.{0,80}?) (likes|dislikes|prefers|is allergic to) (.+)$/
 const raising = /^raise (.+) with ([^,;]{1,120}?)[.!]?$/i
 const raisingFirst = /^(?:to )?raise with ([^:]{1,120}): ?(.+)$/i
 
-function factSaid(line: string, names: readonly Name[]): SaidOfPeople | null {
+function factSaid(line: string, names: NameIndex): SaidOfPeople | null {
   const [, name = '', label = '', value = ''] = ofSomebody.exec(line) ?? []
   const whom = name === '' ? null : personCalled(name, names)
   if (whom) {
@@ -46,7 +41,7 @@ function factSaid(line: string, names: readonly Name[]): SaidOfPeople | null {
   return who?.id ? { kind: 'fact', whom: who, fact: factOf(verb.replace(/^is /, ''), what) } : null
 }
 
-function topicSaid(line: string, names: readonly Name[]): SaidOfPeople | null {
+function topicSaid(line: string, names: NameIndex): SaidOfPeople | null {
   const first = raisingFirst.exec(line)
   const found = first ? { who: first[1], text: first[2] } : { who: raising.exec(line)?.[2], text: raising.exec(line)?.[1] }
   if (!found.who || !found.text) return null
@@ -55,7 +50,7 @@ function topicSaid(line: string, names: readonly Name[]): SaidOfPeople | null {
 } // prettier-ignore
 
 /** What a line says of people; null where it is for the Tray. Nothing longer than a title is read. */
-export function readSaidOfPeople(line: string, names: readonly Name[]): SaidOfPeople | null {
+export function readSaidOfPeople(line: string, names: NameIndex): SaidOfPeople | null {
   const said = line.replace(/\s+/g, ' ').trim()
   if (said.length > titleLimit) return null
   return topicSaid(said, names) ?? factSaid(said, names)

@@ -114,7 +114,7 @@ export function CaptureLine({ chipsBelow = false }: { chipsBelow?: boolean }) {
         {isNothing || wide ? <Speak onHeard={addWords} /> : null}
         {isNothing ? null : (
           <IconButton
-            label="Add to the Tray"
+            label={thought.ofPeople ? `Add to ${thought.ofPeople.whose}` : 'Add to the Tray'}
             icon="enter"
             tone="ink"
             onPress={setDown}

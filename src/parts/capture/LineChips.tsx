@@ -3,9 +3,10 @@
 import { useReader } from '@/held/reader'
 import { useToday } from '@/held/zen'
 import { FileChips } from '@/parts/files/FileChips'
-import { Button, OfferChip, Row } from '@/ui'
+import { Button, Chip, OfferChip, Row } from '@/ui'
 import { Understood, useHasUnderstood } from './Understood'
 import { useFirstWord } from './useFirstWord'
+import { saidOfPeopleKey } from './useSaidOfPeople'
 import { useSentenceContext } from './useSentence'
 import type { Thought } from './useThought'
 
@@ -14,7 +15,7 @@ export function useLineChips(thought: Thought, isBusy: boolean, focus: () => voi
   const reader = useReader()
   const today = useToday()
   const context = useSentenceContext()
-  const { draft, change, line, sentence, setLine, isWhole, addAsAction } = thought
+  const { draft, change, line, sentence, setLine, ofPeople, isWhole, addAsAction } = thought
   const { takenOff, files } = draft
   const first = useFirstWord(sentence)
   const hasUnderstood = useHasUnderstood(line, sentence)
@@ -26,6 +27,19 @@ export function useLineChips(thought: Thought, isBusy: boolean, focus: () => voi
     setLine(words, reader.stillTakenOff(words, takenOff))
   }
 
+  if (ofPeople)
+    return (
+      <Row gap="$2" flexWrap="wrap" role="group" aria-label="Understood">
+        <Chip
+          text={ofPeople.words}
+          onPress={focus}
+          onTakeOff={() => {
+            setLine(line, [...takenOff, saidOfPeopleKey])
+            focus()
+          }}
+        />
+      </Row>
+    )
   if (!hasUnderstood && !first && files.length === 0 && !isBusy) return null
   return (
     <Row gap="$2" flexWrap="wrap" role="group" aria-label="Understood">

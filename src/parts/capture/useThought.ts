@@ -7,6 +7,7 @@ import { useReader } from '@/held/reader'
 import { useAct, useToday } from '@/held/zen'
 import { chipWords, shortened } from '@/words'
 import { noDraft, useDraft } from './useDraft'
+import { useSaidOfPeople } from './useSaidOfPeople'
 import { useSentence } from './useSentence'
 
 /** A file's name without its ending. */
@@ -53,8 +54,14 @@ export function useThought() {
     .join(', ')
 
   const isNothing = text.trim() === '' && files.length === 0
+  const known = useSaidOfPeople(text, takenOff)
+  const ofPeople = files.length === 0 ? known : null
   const setDown = () => {
     if (isNothing) return
+    if (ofPeople) {
+      if (ofPeople.keep()) change(() => noDraft)
+      return
+    }
     const thought = text.trim() === '' ? { text: bare(files[0]?.name ?? ''), note: '' } : thoughtOf(text)
     const outcome = act(
       'setDown',
@@ -74,7 +81,7 @@ export function useThought() {
     !text.includes('\n') &&
     [said.day, said.due, said.at, said.horizon, said.projectId, said.repeat, said.notBefore].some(Boolean)
   const addAsAction = () => {
-    if (!isWhole) return
+    if (!isWhole || ofPeople) return
     const { fields, left } = reader.becoming('action', line, sentence, said, today)
     const outcome = act(
       'addAsAction',
@@ -86,7 +93,7 @@ export function useThought() {
 
   return {
     ...{ draft, change, line, sentence, setText, setLine, addFiles },
-    ...{ understood, isNothing, setDown, isWhole, addAsAction },
+    ...{ understood, isNothing, setDown, ofPeople, isWhole: isWhole && !ofPeople, addAsAction },
   }
 }
 

@@ -206,7 +206,9 @@ function Read({
             page={page}
             lines={lines.all}
             onTick={lines.tick}
-            beside={(line) => <BesideLine line={line} onMake={() => lines.make([line])} />}
+            beside={(line) => (
+              <BesideLine line={line} verb={lines.verbOf(line)} onMake={() => lines.make([line])} />
+            )}
           />
         </div>
       )}
@@ -231,12 +233,12 @@ function isOnWords(event: MouseEvent<HTMLElement>): boolean {
   return window.getSelection()?.isCollapsed !== false
 }
 
-function BesideLine({ line, onMake }: { line: CheckLine; onMake: () => void }) {
+function BesideLine({ line, verb, onMake }: { line: CheckLine; verb: string; onMake: () => void }) {
   const { open } = useOpened()
   const document = useHeldDocument()
   if (line.tie === null)
     return line.isDone ? null : (
-      <SquareButton icon="enter" label={`Make an action of: ${shortened(line.written)}`} onPress={onMake} />
+      <SquareButton icon="enter" label={`${verb}: ${shortened(line.written)}`} onPress={onMake} />
     )
   const action = recordIn(document, `action:${line.tie}`)
   const slip = action ? undefined : recordIn(document, `slip:${line.tie}`)

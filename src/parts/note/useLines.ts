@@ -13,6 +13,8 @@ export interface Lines {
   readonly all: readonly CheckLine[]
   readonly open: readonly CheckLine[]
   readonly tick: (line: CheckLine) => void
+  /** What making something of a line does: "Make an action of", "Raise with Oda". */
+  readonly verbOf: (line: CheckLine) => string
   readonly make: (lines: readonly CheckLine[]) => void
   readonly lift: (lines: readonly CheckLine[]) => void
 }
@@ -38,7 +40,26 @@ export function useLines(of: NoteOwnerId, notes: OnDemand['notes'], text: string
       const done = line.isDone ? 'Reopened' : 'Done'
       act('writeNote', { id: of, note }, { say: `${done}: ${shortened(notes.plainOf(line.written))}` })
     }
+    const topicOf = ({ written }: CheckLine) => {
+      const said = reader.people?.readSaidOfPeople(notes.plainOf(written), context.names) ?? null
+      return said?.kind === 'topic' ? said : null
+    }
+    const whoseOf = (topic: NonNullable<ReturnType<typeof topicOf>>) =>
+      topic.whom.map(({ name }) => name).join(' and ')
+    const verbOf = (line: CheckLine) => {
+      const topic = topicOf(line)
+      return topic ? `Raise with ${whoseOf(topic)}` : 'Make an action of'
+    }
     const make = (lines: readonly CheckLine[]) => {
+      const [only] = lines
+      const topic = only && lines.length === 1 ? topicOf(only) : null
+      if (only && topic) {
+        const line = { of, at: only.at, written: only.written }
+        const aboutId = isIdOf('person', of) ? null : of
+        const say = `To raise with ${whoseOf(topic)}: ${shortened(topic.text)}`
+        act('addTopic', { whom: topic.whom, text: topic.text, aboutId, line }, { say })
+        return
+      }
       const taken = lines.map(({ at, written }) => {
         const { title: words, rest } = notes.titleAndRest(notes.plainOf(written))
         const sentence = reader.parseSentence(words, { ...context, takenOff: [] })
@@ -59,6 +80,6 @@ export function useLines(of: NoteOwnerId, notes: OnDemand['notes'], text: string
         { id: of, lines: lines.map(({ at, written }) => ({ at, written })) },
         { say: `${count(lines.length, 'line')} lifted into the Tray` },
       )
-    return { all, open: all.filter(({ isDone }) => !isDone), tick, make, lift }
+    return { all, open: all.filter(({ isDone }) => !isDone), tick, verbOf, make, lift }
   }, [act, context, notes, of, reader, store, text, today])
 }

@@ -208,7 +208,7 @@ const timeLineOnDemand = { ...timeLine, ...timeLineRead }
 const stagesOnDemand = { ...stageFigures, ...stagesRead }
 const templatesOnDemand = { ...template, ...templatesRead }
 const lensesRead = { ...lens, ...lenses }
-const people = { ...person, ...peopleRead, yearlyIdOf: facts.yearlyIdOf }
+const people = { ...person, ...peopleRead }
 const reviewsRead = { ...reviewPeriods, ...reviewStonesRead, ...reviewsOfAll, ...finished }
 
 export interface OnDemand {

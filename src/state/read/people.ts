@@ -12,6 +12,12 @@ const facts = makeTableIndex('fact', { keysOf: ({ ownerId }) => [ownerId], compa
 /** In the order of hand. */
 export const factsOf = (document: Document, id: Id<'person'>): readonly Fact[] => facts.of(document, id)
 
+/** The action that reminds of the day of a fact each year: two devices that each ask for it make the same. */
+export const yearlyIdOf = (id: Id<'fact'>): Id<'action'> => `action:yearly-${id.slice(id.indexOf(':') + 1)}`
+
+export const hasYearly = (document: Document, id: Id<'fact'>): boolean =>
+  recordIn(document, yearlyIdOf(id)) !== undefined
+
 const openTopics = makeTableIndex('topic', {
   keysOf: ({ ownerId, raisedAtEpochMs }) => (raisedAtEpochMs === null ? [ownerId] : []),
   compare: byRank,

@@ -4,7 +4,8 @@ import { recordsIn } from '@/core/journal'
 import type { Area, Group, Project } from '@/core/record'
 import { select } from '@/state'
 import type { TestStore } from '@/state/testing'
-import { OpenedNamed } from '@/opened/OpenedNamed'
+import { OpenedContext } from '@/opened/OpenedContext'
+import { OpenedPerson } from '@/opened/person/OpenedPerson'
 import { OpenedProject } from '@/opened/project/OpenedProject'
 import { chooseIn, hidden } from '@/opened/testing'
 import { OpenedShelf } from '@/opened/OpenedShelf'
@@ -267,7 +268,12 @@ function Opened({ kind }: { kind: 'project' | 'area' | 'person' }) {
   const record = useHeld((state) => recordsIn(state.document, kind)[0])
   if (!record) return null
   if (kind === 'project') return <OpenedProject project={record as Project} />
-  return kind === 'area' ? <OpenedShelf shelf={record as Area} /> : <OpenedNamed named={record as never} />
+  if (kind === 'person') return <OpenedPerson person={record as never} />
+  return kind === 'area' ? (
+    <OpenedShelf shelf={record as Area} />
+  ) : (
+    <OpenedContext context={record as never} />
+  )
 }
 
 describe('what is opened', () => {
@@ -313,7 +319,8 @@ describe('what is opened', () => {
         if (['ask 1', 'ask 2'].includes(title)) fresh.run('tick', { id })
     })
     const shown = () => screen.getAllByRole('checkbox').length
-    expect([shown(), screen.queryByRole('checkbox', { name: 'ask 1' })]).toEqual([100, null])
+    expect([shown(), screen.queryByRole('checkbox', { name: 'ask 1' })]).toEqual([50, null])
+    press('Show the next of 51 more')
     press('Show the next of 1 more')
     expect(shown()).toBe(101)
     fireEvent.click(screen.getByRole('button', { name: /^Done 2/ }))

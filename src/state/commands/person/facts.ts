@@ -6,7 +6,7 @@ import { ok, refuse, type Result } from '@/core/result'
 import { addAction } from '../action/makeAction'
 import { addPerson } from '../named/around'
 import { added, after, change, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext, type Refusal } from '../command' // prettier-ignore
-import { factsOf } from '../../read/people'
+import { factsOf, yearlyIdOf } from '../../read/people'
 
 /** More than these are no longer the facts of somebody. */
 export const mostFacts = 200
@@ -84,9 +84,6 @@ export const removeFact: Command<{ id: Id<'fact'> }> = (context, { id }) => {
   const fact = recordIn(context.document, id)
   return fact ? diffOf(removed(fact)) : refuse({ kind: 'notFound' })
 }
-
-/** The action that reminds of the day of a fact each year: two devices that each ask for it make the same. */
-export const yearlyIdOf = (id: Id<'fact'>): Id<'action'> => `action:yearly-${id.slice(id.indexOf(':') + 1)}`
 
 /** A yearly action on the day of a fact, called by `title`, from the next time on. */
 export const remindYearly: Command<{ id: Id<'fact'>; title: string }> = (context, { id, title }) => {

@@ -1,20 +1,33 @@
 // What to raise with somebody: kept, ticked in the talk, written into its meeting note.
-import { recordIn, updateOf } from '@/core/journal'
-import { blankOf, noteLimit, type Id, type Topic } from '@/core/record'
+import { recordIn, updateOf, type RecordDiff } from '@/core/journal'
+import { withCheckLines } from '@/core/note'
+import { blankOf, noteLimit, type Id, type NoteOwnerId, type Topic } from '@/core/record'
 import { refuse } from '@/core/result'
-import { added, change, diffOf, lineOf, rankAfter, removed, type Command } from '../command'
+import {
+  added,
+  change,
+  diffOf,
+  lineOf,
+  rankAfter,
+  removed,
+  type Command,
+  type CommandContext,
+} from '../command'
 import { lettingGo } from '../tray/slips'
 import { topicsOf } from '../../read/people'
+import { noteIn } from '../../read/tiedTo'
 import { personMeant } from './facts'
 
 export interface NewTopic {
   readonly whom: readonly { readonly id: Id<'person'> | null; readonly name: string }[]
   readonly text: string
   readonly aboutId?: Topic['aboutId']
+  /** The line of a note it is: ticked there, as it is kept elsewhere now. */
+  readonly line?: { readonly of: NoteOwnerId; readonly at: number; readonly written: string }
 }
 
 /** Keeps something to raise with each of some people, who are made where a name is nobody's yet. */
-export const addTopic: Command<NewTopic> = (context, { whom, text, aboutId = null }) => {
+export const addTopic: Command<NewTopic> = (context, { whom, text, aboutId = null, line: from }) => {
   const line = lineOf(text, 'title')
   if (!line.ok) return line
   if (whom.length === 0) return refuse({ kind: 'empty', field: 'name' })
@@ -33,7 +46,19 @@ export const addTopic: Command<NewTopic> = (context, { whom, text, aboutId = nul
     }
     parts.push(...meant.value.made, added(topic))
   }
-  return diffOf(...parts)
+  return diffOf(...parts, from ? lineTicked(context, from) : null)
+}
+
+function lineTicked(
+  { document }: CommandContext,
+  { of, at, written }: NonNullable<NewTopic['line']>,
+): RecordDiff | null {
+  const owner = recordIn(document, of as Id<'note'>)
+  if (!owner) return null
+  const note = withCheckLines(noteIn(document, of), (line) =>
+    line.at === at && line.written === written ? { isDone: true } : null,
+  )
+  return updateOf(owner, { note })
 }
 
 /** A slip that is something to raise: it leaves the Tray, and what it held stays with it, found from there. */

@@ -8,7 +8,7 @@ import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
 import { Band } from '@/parts/rows/Band'
 import { shortDate } from '@/words'
 import { awaitedName } from '@/words/action'
-import { chaseText } from '@/words/reviews'
+import { chaseText } from '@/words/people'
 import { desk } from '@/held/desk'
 import { StoneHead } from './StoneHead'
 
