@@ -21,7 +21,7 @@ export function LeaveNamed({ named }: { named: Context | Person }) {
     (other) => other.id !== id,
   )
   return (
-    <Row flexWrap="wrap" marginLeft={isContext ? '$-2' : 0}>
+    <Row flexWrap="wrap" marginLeft={isContext ? '$-2' : undefined}>
       {others.length > 0 ? (
         <Button
           kind="quiet"

@@ -6,7 +6,10 @@ import { addDays, type CalendarDate } from '@/core/time'
 import { OpenedDayChooser } from '@/parts/choosers/useChooser'
 import { Button, Column, Field, Row, SlideOver, Words } from '@/ui'
 import { useAct, useHeld, useHeldDocument, useToday } from '@/held/zen'
+import { desk } from '@/held/desk'
 import { shortened, shortDate, waitingWords } from '@/words'
+import { awaitedName } from '@/words/action'
+import { firstNameOf } from '@/words/people'
 
 const usualDays = [1, 3, 7, 14] as const
 
@@ -22,6 +25,8 @@ export function ChaseSheet({ id, onClose }: { id: Id<'action'>; onClose: () => v
   const days = usualDays.map((ahead) => addDays(today, ahead))
   const isOther = next !== null && !days.includes(next)
   const title = shortened(action.title)
+  const { personId, since } = action.waiting
+  const name = awaitedName(action, document)
   const keep = () => {
     const told = next ? `Chased, again ${shortDate(next, today)}: ${title}` : `Chased: ${title}`
     if (act('chase', { id, said, next }, { say: told }).ok) onClose()
@@ -68,7 +73,23 @@ export function ChaseSheet({ id, onClose }: { id: Id<'action'>; onClose: () => v
           />
         </Row>
       </Column>
-      <Row justifyContent="flex-end" gap="$2">
+      <Row justifyContent="flex-end" gap="$2" flexWrap="wrap">
+        <Button
+          kind="quiet"
+          label={`Write to ${firstNameOf(name)}`}
+          aria-haspopup="dialog"
+          onPress={() =>
+            desk
+              .getState()
+              .openSheet({
+                kind: 'sendText',
+                personId,
+                name,
+                ids: [id],
+                about: since === today ? 'handOver' : 'chase',
+              })
+          }
+        />
         <Button
           kind="quiet"
           label="It has come: do it myself"

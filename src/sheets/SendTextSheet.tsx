@@ -21,40 +21,53 @@ interface SendTextProps {
 
 const texts = { chase: chaseText, handOver: handOverText }
 
-export function SendTextSheet({ personId, name, ids, about, onClose }: SendTextProps) {
+export function SendTextSheet({ personId, name, ids, about: first, onClose }: SendTextProps) {
   const act = useAct()
   const today = useToday()
   const document = useHeldDocument()
   const later = useOnDemand()
   const actions = ids.flatMap((id) => recordIn(document, id) ?? [])
-  const [text, setText] = useState(() => texts[about](name, actions, today))
+  const [text, setText] = useState(() => texts[first](name, actions, today))
+  const [about, setAbout] = useState(first)
   const [isSent, setSent] = useState(false)
   const facts = personId && later ? later.people.factsOf(document, personId) : []
   const email = facts.find(({ type }) => type === 'email')
   const subject = actions.length === 1 ? (actions[0]?.title ?? '') : ''
   const mailto = `mailto:${email ? encodeURIComponent(email.value).replace('%40', '@') : ''}?${new URLSearchParams({ subject, body: text }).toString().replace(/\+/g, '%20')}` // prettier-ignore
   const again = addDays(today, 7)
-  const first = firstNameOf(name)
+  const called = firstNameOf(name)
+  const other = about === 'chase' ? 'handOver' : 'chase'
+  const isWritten = text !== texts[about](name, actions, today)
   const share = () =>
     navigator.share({ text }).then(
       () => setSent(true),
       () => undefined,
     )
   return (
-    <SlideOver title={about === 'chase' ? `Ask ${first}` : `Hand over to ${first}`} onClose={onClose}>
-      <Field label={`Text for ${first}`} multiline rows={9} value={text} onChangeText={setText} />
+    <SlideOver title={about === 'chase' ? `Ask ${called}` : `Hand over to ${called}`} onClose={onClose}>
+      <Field label={`Text for ${called}`} multiline rows={9} value={text} onChangeText={setText} />
       <Row gap="$1" flexWrap="wrap" justifyContent="space-between">
         <Row gap="$1" flexWrap="wrap" marginLeft="$-2">
           <a className="link-button" href={mailto} onClick={() => setSent(true)}>
-            {email ? `E-mail to ${first}` : 'E-mail'}
+            {email ? `E-mail to ${called}` : 'E-mail'}
           </a>
+          {isWritten ? null : (
+            <Button
+              kind="quiet"
+              label={about === 'chase' ? 'Hand over instead' : 'Ask for it instead'}
+              onPress={() => {
+                setAbout(other)
+                setText(texts[other](name, actions, today))
+              }}
+            />
+          )}
           {'share' in navigator ? <Button kind="quiet" label="Share" onPress={() => void share()} /> : null}
         </Row>
         <Button
           kind={isSent ? 'plain' : 'main'}
           label="Copy"
           onPress={async () => {
-            if (await copied(text, `Copied: a text for ${first}. Paste it into a message.`)) setSent(true)
+            if (await copied(text, `Copied: a text for ${called}. Paste it into a message.`)) setSent(true)
           }}
         />
       </Row>

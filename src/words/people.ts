@@ -71,7 +71,15 @@ export function chaseText(name: string, waiting: readonly Action[], today: Calen
       `- ${asked(title, name)}${held ? ` (since ${shortDate(held.since, today)})` : ''}`,
   )
   const asks = waiting.length === 1 ? 'I’m still waiting for this:' : 'I’m still waiting for these:'
-  return letter(name, asks, ...lines, '', 'Could you tell me when I can expect it?')
+  return letter(
+    name,
+    asks,
+    ...lines,
+    '',
+    waiting.length === 1
+      ? 'Could you tell me when I can expect it?'
+      : 'Could you tell me when I can expect them?',
+  )
 }
 
 /** "Hello Oda, Could you take this on? …": what is handed over, with when it is due. */

@@ -2,7 +2,7 @@
 // first; what there could be is behind *Add*.
 import { useState } from 'react'
 import type { Action, Id, Person } from '@/core/record'
-import { lists, owned } from '@/state'
+import { lists } from '@/state'
 import { checksumOf } from '@/core/checksum'
 import { desk } from '@/held/desk'
 import { useOnDemand } from '@/held/reader'
@@ -92,7 +92,7 @@ function PersonHead({ person, said, onSay }: { person: Person; said: string; onS
     <Row gap="$3" alignItems="center">
       <Seal letters={initialsOf(name)} ink={parseInt(checksumOf(id).slice(-4), 36)} size={44} />
       <Column flex={1} minWidth={0}>
-        <Column paddingRight={roomForActs - 10}>
+        <Column paddingRight={roomForActs}>
           <EditText
             name={`${id} name`}
             label="Name"

@@ -32,6 +32,7 @@ import { Drawer } from './Drawer'
 import { Grown } from './Grown'
 import { MaterialDrawer, materialIn } from './MaterialDrawer'
 import { PaceLine } from './PaceLine'
+import { PeopleDrawer } from './PeopleDrawer'
 import { PartsDrawer } from './PartsDrawer'
 import { ProjectActions } from './ProjectActions'
 
@@ -99,6 +100,7 @@ export function OpenedProject({ project }: { project: Project }) {
       />
       <PaceLine project={project} />
       <ProjectActions project={project} done={donePlace === 'among' ? done : []} />
+      <PeopleDrawer project={project} />
       <PartsDrawer project={project} isAsked={asked.has('part')} hasStages={asked.has('stages')} />
       {material && (material.length > 0 || asked.has('material')) ? (
         <MaterialDrawer project={project} says={material} isAsked={asked.has('material')} />

@@ -26,6 +26,7 @@ import { TemplateOffer } from './TemplateOffer'
 import { HandOverForm } from './HandOverForm'
 import { NotBeforeForm } from './NotBeforeForm'
 import { ProjectForm } from './ProjectForm'
+import { RaiseSaid } from './RaiseSaid'
 import { SlipPaper } from './SlipPaper'
 import { TwoMinutes } from './TwoMinutes'
 import { useLikely } from './useLikely'
@@ -208,6 +209,7 @@ function SlipUnderHand({ slip, sorting }: { slip: Slip; sorting: Sorting }) {
           {later ? <Later title={title} later={later} /> : null}
           <LayAside id={slip.id} label="For review" onLaid={sorting.leave} />
           <SplitOrJoin slip={slip} />
+          <RaiseSaid slip={slip} />
           {likely ? <WhyLikely {...likely} /> : null}
         </Row>
       </Column>

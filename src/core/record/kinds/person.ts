@@ -7,10 +7,10 @@ export const person = kind(
     note: note(),
     rank,
     /** What they do: "tile maker". */
-    role: since(17, line({ isSearched: true })),
-    isFirm: since(17, flag),
+    role: since(18, line({ isSearched: true })),
+    isFirm: since(18, flag),
     /** The firm they belong to. */
-    firmId: since(17, nullable(ref(['person'], 'clear'))),
+    firmId: since(18, nullable(ref(['person'], 'clear'))),
   },
   { opens: true },
 )
