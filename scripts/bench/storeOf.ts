@@ -35,7 +35,7 @@ const records: AnyRecord[] = [
     rank: rankOfNumber(index),
     role: '',
     isFirm: false,
-    firmId: null,
+    firmId: null, onBoard: false,
   })),
   ...Array.from({ length: count }, (_, index) => ({
     ...plainAction,

@@ -1,6 +1,6 @@
 import { calendarDateUnsafe } from '@/core/time'
 import { plainAction } from '@/core/testing/plainAction'
-import { chaseText, factWords, factWritten, handOverText, initialsOf, roleWords } from './people'
+import { chaseText, factWords, factWritten, handOverText, initialsOf, roleWords, talkWords } from './people'
 
 const today = calendarDateUnsafe('2026-03-11')
 
@@ -33,6 +33,15 @@ it.each([
   ['', false, null, ''],
 ])('“%s” (firm: %s) of %s is “%s”', (role, isFirm, firm, said) => {
   expect(roleWords({ role, isFirm }, firm)).toBe(said)
+})
+
+it.each([
+  [null, null, 'no talk yet'],
+  ['2026-03-02', null, 'last talk Mon 2 Mar'],
+  ['2026-03-10', '2026-03-13', 'last talk yesterday, next Fri 13 Mar'],
+  [null, '2026-03-11', 'no talk yet, next today'],
+])('talked on %s and next on %s: “%s”', (last, next, said) => {
+  expect(talkWords(last as never, next as never, today)).toBe(said)
 })
 
 it('what is asked for and what is handed over reads as one would write it', () => {

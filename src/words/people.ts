@@ -50,6 +50,12 @@ export function factWritten({ type, value }: Pick<Fact, 'type' | 'value'>, today
 export const roleWords = ({ role, isFirm }: Pick<Person, 'role' | 'isFirm'>, firm: string | null): string =>
   [role, firm].filter(Boolean).join(', ') || (isFirm ? 'Firm' : '')
 
+/** "last talk Mon 2 Mar, next on Fri 13 Mar", "no talk yet". */
+export function talkWords(last: CalendarDate | null, next: CalendarDate | null, today: CalendarDate): string {
+  const said = last === null ? 'no talk yet' : `last talk ${nearDate(last, today)}`
+  return next === null ? said : `${said}, next ${nearDate(next, today)}`
+}
+
 const letter = (name: string, ...lines: readonly string[]): string =>
   [`Hello ${firstNameOf(name)},`, '', ...lines, ''].join('\n')
 

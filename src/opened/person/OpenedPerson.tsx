@@ -7,11 +7,12 @@ import { checksumOf } from '@/core/checksum'
 import { desk } from '@/held/desk'
 import { useOnDemand } from '@/held/reader'
 import { useOpened } from '@/held/useOpened'
-import { useAct, useHeld, useHeldDocument, useToday, useZen } from '@/held/zen'
+import { useAct, useHeld, useHeldDocument, useZen } from '@/held/zen'
 import { AddActionLine } from '@/parts/capture/AddActionLine'
 import { DoneBand } from '@/parts/done/DoneBand'
 import { useDonePlace } from '@/parts/done/useDonePlace'
 import { NoteBand } from '@/parts/note/NoteBand'
+import { useMeetingNote } from '@/parts/people/useMeetingNote'
 import { ActionRow } from '@/parts/rows/ActionRow'
 import { NamedRow } from '@/parts/rows/NamedRow'
 import { EditText } from '@/parts/text/EditText'
@@ -189,23 +190,12 @@ interface PersonFootProps {
   readonly onAdd: (what: Addable) => void
 }
 
-function PersonFoot({ person: { id, name }, theirs, onAdd }: PersonFootProps) {
-  const act = useAct()
-  const today = useToday()
-  const document = useHeldDocument()
-  const notes = useOnDemand()?.notes
-  const { open } = useOpened()
+function PersonFoot({ person, theirs, onAdd }: PersonFootProps) {
+  const { id, name } = person
+  const beginMeeting = useMeetingNote()
   const [isAdding, setAdding] = useState(false)
-  /** That of today goes on. */
-  const beginMeeting = () => {
-    const ofToday = notes?.meetingNotesWith(document, id).find(({ date }) => date === today)
-    if (ofToday) return open(ofToday.id)
-    const made = act('addMeetingNote', { title: `Talk with ${name}`, personIds: [id] }, { say: false })
-    const part = made.ok ? made.value[0] : undefined
-    if (part?.kind === 'added') open(part.record.id as Id<'note'>)
-  }
   return (
-    <OpenedFoot main={<Button kind="main" label="Meeting note" onPress={beginMeeting} />}>
+    <OpenedFoot main={<Button kind="main" label="Meeting note" onPress={() => beginMeeting(person)} />}>
       <Button kind="quiet" label="Add" aria-haspopup="dialog" onPress={() => setAdding(true)} />
       {theirs.length > 0 ? (
         <Button

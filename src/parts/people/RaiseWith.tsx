@@ -1,11 +1,9 @@
 // Something to raise with somebody, made of what is opened: the person is chosen by name, or made.
-import { useState } from 'react'
 import { isIdOf, type Id, type Topic } from '@/core/record'
 import { select } from '@/state'
 import { useAct, useHeld } from '@/held/zen'
-import { OpenedNameChooser } from '@/parts/choosers/useChooser'
-import { Button } from '@/ui'
 import { shortened } from '@/words'
+import { ChoosePerson } from './ChoosePerson'
 
 export interface RaiseWithProps {
   readonly of: NonNullable<Topic['aboutId']>
@@ -18,7 +16,6 @@ export interface RaiseWithProps {
 export function RaiseWith({ of, text, personIds, onDone }: RaiseWithProps) {
   const act = useAct()
   const people = useHeld((state) => select.peopleOf(state.document))
-  const [isAsked, setAsked] = useState(false)
   const keep = (id: Id<'person'> | null, name: string) => {
     const topic = { whom: [{ id, name }], text }
     const say = `To raise with ${name}: ${shortened(text)}`
@@ -28,25 +25,13 @@ export function RaiseWith({ of, text, personIds, onDone }: RaiseWithProps) {
     if (kept.ok) onDone?.()
   }
   const near = people.filter(({ id }) => personIds.includes(id))
-  const options = [...near, ...people.filter((person) => !near.includes(person))]
   return (
-    <>
-      <Button
-        kind="quiet"
-        alignSelf="flex-start"
-        label="Raise with somebody"
-        aria-haspopup="dialog"
-        onPress={() => setAsked(true)}
-      />
-      {isAsked ? (
-        <OpenedNameChooser
-          title="Raise it with"
-          options={options.map(({ id, name }) => ({ id, name }))}
-          makes={[{ says: (name) => `make “${name}” a person`, make: (name) => keep(null, name) }]}
-          onChoose={(id) => keep(id as Id<'person'>, people.find((person) => person.id === id)?.name ?? '')}
-          onClose={() => setAsked(false)}
-        />
-      ) : null}
-    </>
+    <ChoosePerson
+      label="Raise with somebody"
+      title="Raise it with"
+      among={[...near, ...people.filter((person) => !near.includes(person))]}
+      onChoose={keep}
+      onMake={(name) => keep(null, name)}
+    />
   )
 }

@@ -254,7 +254,7 @@ export const acts: { readonly [N in CommandName]: (d: Dice) => unknown } = {
   moveFact: (d) => ({ id: d.any('fact'), afterId: d.maybe(() => d.any('fact')) }),
   removeFact: (d) => ({ id: d.any('fact') }),
   remindYearly: (d) => ({ id: d.any('fact'), title: d.text() }),
-  editPerson: (d) => ({ id: d.any('person'), patch: { role: d.text(), isFirm: d.chance(0.3) }, ...(d.chance(0.5) ? { firmNamed: 'Marsh and Daughters' } : {}) }),
+  editPerson: (d) => ({ id: d.any('person'), patch: { role: d.text(), isFirm: d.chance(0.3), onBoard: d.chance(0.3) }, ...(d.chance(0.5) ? { firmNamed: 'Marsh and Daughters' } : {}) }),
   addTopic: (d) => topic(d),
   raiseSlip: (d) => ({ ...topic(d), slipId: d.any('slip') }),
   editTopic: (d) => ({ id: d.any('topic'), text: d.text() }),

@@ -1,4 +1,6 @@
 // What is read of people: their facts, what to raise with them, who owes whom, the talks there were.
+import { isToChase } from '@/core/action'
+import { minutesOf } from '@/core/day'
 import { owedOf, type Owed } from '@/core/person'
 import { recordIn, recordsIn, type Document } from '@/core/journal'
 import { byRank, compareTexts, type Action, type Fact, type Id, type Note, type Person, type Project, type Remark, type Topic } from '@/core/record' // prettier-ignore
@@ -90,3 +92,39 @@ const projects = makeTableIndex('project', { keysOf: ({ personIds, state }) => (
 /** The projects somebody has a part in, those that are over left out. */
 export const projectsWith = (document: Document, id: Id<'person'>): readonly Project[] =>
   projects.of(document, id)
+
+/** What somebody one is responsible for carries, what of it is late, and when one talks. */
+export interface Carried {
+  readonly person: Person
+  /** What they are waited for, the longest first. */
+  readonly actions: readonly Action[]
+  readonly minutes: number
+  /** Of these: to be chased by now, or due before today. */
+  readonly late: number
+  readonly toRaise: number
+  readonly lastTalk: CalendarDate | null
+  /** The next time that is fixed with them. */
+  readonly next: CalendarDate | null
+}
+
+export function carriedBy(document: Document, person: Person, today: CalendarDate, zone: string): Carried {
+  const { id } = person
+  const actions = owedWith(document, id).theirs
+  const fixed = actionsOfPerson(document, id).flatMap(({ at }) => (at && at.date >= today ? [at.date] : []))
+  const isLate = (action: Action) => isToChase(action, today) || (action.due !== null && action.due.date < today)
+  return {
+    person,
+    actions,
+    minutes: minutesOf(actions),
+    late: actions.filter(isLate).length,
+    toRaise: topicsOf(document, id).length,
+    lastTalk: talksWith(document, id, zone).find(({ date }) => date <= today)?.date ?? null,
+    next: fixed.sort()[0] ?? null,
+  }
+}
+
+/** Those on the board, in the order of hand. */
+export const boardOf = (document: Document): readonly Person[] =>
+  recordsIn(document, 'person')
+    .filter(({ onBoard }) => onBoard)
+    .sort(byRank)

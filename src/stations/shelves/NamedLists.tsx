@@ -1,10 +1,13 @@
 // Contexts and people: who and what actions stand with, and how many.
 import { nestedOrder } from '@/core/context'
+import type { Id } from '@/core/record'
 import { lists, select } from '@/state'
 import { Column, EmptyPlace, Icon, Press, Words } from '@/ui'
 import { NameLine } from '@/parts/text/NameLine'
 import { useOpened } from '@/held/useOpened'
+import { RowList } from '@/parts/rows/RowList'
 import { count } from '@/words'
+import { roleWords } from '@/words/people'
 import { useAct, useHeld, useHeldDocument } from '@/held/zen'
 
 const texts = {
@@ -20,6 +23,16 @@ const texts = {
   },
 } as const
 
+interface Named {
+  readonly id: Id<'context'> | Id<'person'>
+  readonly name: string
+  readonly depth: number
+  readonly isOver: boolean
+  readonly below?: string
+}
+
+const { compare: compareNames } = new Intl.Collator('en-GB', { sensitivity: 'base', numeric: true })
+
 export function NamedLists({ kind }: { kind: 'context' | 'person' }) {
   const act = useAct()
   const { open } = useOpened()
@@ -34,7 +47,15 @@ export function NamedLists({ kind }: { kind: 'context' | 'person' }) {
           depth,
           isOver: context.retiredAtEpochMs !== null,
         }))
-      : people.map(({ id, name }) => ({ id, name, depth: 0, isOver: false }))
+      : [...people]
+          .sort((a, b) => compareNames(a.name, b.name))
+          .map(({ id, name, role, isFirm }) => ({
+            id,
+            name,
+            depth: 0,
+            isOver: false,
+            below: roleWords({ role, isFirm }, null),
+          }))
   const actionsOf = kind === 'context' ? lists.actionsOfContext : lists.actionsOfPerson
   const make = (name: string) => act(kind === 'context' ? 'addContext' : 'addPerson', { name }).ok
   if (named.length === 0)
@@ -45,9 +66,11 @@ export function NamedLists({ kind }: { kind: 'context' | 'person' }) {
     )
   return (
     <Column gap="$2.5" paddingTop="$2">
-      <Column render="ul">
-        {named.map(({ id, name, depth, isOver }) => (
-          <Column key={id} render="li" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
+      <RowList
+        label={kind === 'context' ? 'Contexts' : 'People'}
+        items={named as readonly Named[]}
+        render={({ id, name, depth, isOver, below = '' }) => (
+          <Column key={id} role="listitem" backgroundColor="$slip" borderBottomWidth={1} borderColor="$rule">
             <Press
               onPress={() => open(id)}
               minHeight={56}
@@ -56,9 +79,14 @@ export function NamedLists({ kind }: { kind: 'context' | 'person' }) {
               data-row
               style={depth > 0 ? { paddingLeft: 14 + Math.min(depth, 6) * 20 } : undefined}
             >
-              <Words flex={1} tone={isOver ? 'inkSoft' : 'ink'}>
-                {name}
-              </Words>
+              <Column flex={1} minWidth={0}>
+                <Words tone={isOver ? 'inkSoft' : 'ink'}>{name}</Words>
+                {below === '' ? null : (
+                  <Words size="second" tone="inkSoft" oneLine>
+                    {below}
+                  </Words>
+                )}
+              </Column>
               <Words size="second" tone="inkSoft">
                 {isOver ? 'retired · ' : ''}
                 {count(actionsOf(document, id as never).length, 'open action')}
@@ -66,8 +94,8 @@ export function NamedLists({ kind }: { kind: 'context' | 'person' }) {
               <Icon name="next" tone="inkSoft" />
             </Press>
           </Column>
-        ))}
-      </Column>
+        )}
+      />
       <NameLine label={texts[kind].make} onMake={make} />
     </Column>
   )

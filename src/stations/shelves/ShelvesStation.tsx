@@ -17,6 +17,7 @@ import { KeptForLater } from './KeptForLater'
 import { LetGoList } from './LetGoList'
 import { NamedLists } from './NamedLists'
 import { TemplatesList } from './TemplatesList'
+import { PeopleBoard } from './PeopleBoard'
 import { ReadingList } from './ReadingList'
 import { ReferenceList } from './ReferenceList'
 import { ShelvesView } from './ShelvesView'
@@ -38,6 +39,7 @@ const views = [
     parts: [
       { value: 'persons', label: 'Everybody' },
       { value: 'waiting', label: 'Waiting for' },
+      { value: 'board', label: 'Board' },
     ],
   },
   {
@@ -64,6 +66,7 @@ const lists: Readonly<Record<Exclude<Part, 'areas'>, () => ReactNode>> = {
   templates: () => <TemplatesList />,
   persons: () => <NamedLists kind="person" />,
   waiting: () => <HeldLists />,
+  board: () => <PeopleBoard />,
   reference: () => <ReferenceList />,
   reading: () => <ReadingList />,
   later: () => <KeptForLater />,
@@ -120,7 +123,7 @@ export function ShelvesStation() {
           <AreaShelves side={side} />
         </DeskLayout>
       ) : (
-        <DeskLayout narrow>
+        <DeskLayout plain={part === 'board'} narrow={part !== 'board'}>
           <Column gap="$2">
             {within}
             <Suspense fallback={null}>{lists[part]()}</Suspense>

@@ -10,5 +10,6 @@ export const person: KindWords<'person'> = {
     role: 'what they do',
     isFirm: 'firm',
     firmId: 'firm they belong to',
+    onBoard: 'on the board',
   },
 }

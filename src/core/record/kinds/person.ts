@@ -11,6 +11,8 @@ export const person = kind(
     isFirm: since(18, flag),
     /** The firm they belong to. */
     firmId: since(18, nullable(ref(['person'], 'clear'))),
+    /** On the board of those one is responsible for. */
+    onBoard: since(18, flag),
   },
   { opens: true },
 )

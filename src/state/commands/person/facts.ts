@@ -103,7 +103,7 @@ export const remindYearly: Command<{ id: Id<'fact'>; title: string }> = (context
 /** What somebody does, whether they are a firm, and which they belong to; a firm that is only named is made. */
 export const editPerson: Command<{
   id: Id<'person'>
-  patch: Partial<Pick<Person, 'role' | 'isFirm' | 'firmId'>>
+  patch: Partial<Pick<Person, 'role' | 'isFirm' | 'firmId' | 'onBoard'>>
   firmNamed?: string
 }> = (context, { id, patch, firmNamed }) => {
   if ((patch.role?.length ?? 0) > titleLimit) return refuse({ kind: 'tooLong', field: 'role', limit: titleLimit })
