@@ -98,25 +98,13 @@ const views = [
     },
   },
   {
-    name: 'report-phone',
-    path: '/review?view=back',
+    name: 'person-phone',
+    path: '/shelves?part=persons',
     size: phone,
-    act: async (page) => {
-      await page.getByRole('radio', { name: 'Month' }).click()
-      await page.getByRole('button', { name: 'Report' }).click()
-      await page.getByRole('table', { name: 'Report' }).waitFor()
-    },
+    act: (page) => page.getByRole('button', { name: /^Oda/ }).click(),
   },
   { name: 'lens-columns-wide', path: byDate, size: wide, act: shownAs('columns') },
-  {
-    name: 'goals-wide',
-    path: '/shelves',
-    size: wide,
-    act: async (page) => {
-      await page.getByRole('radio', { name: 'Goals' }).click()
-      await page.getByRole('button', { name: /Three halls a year/ }).click()
-    },
-  },
+  { name: 'people-board-wide', path: '/shelves?part=board', size: wide },
   {
     name: 'look-back-wide',
     path: '/review?view=back',

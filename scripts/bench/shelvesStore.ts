@@ -1,8 +1,9 @@
 // A store file with 2,000 projects on 40 areas and 100,000 actions, on standard output: one project of 3,000 actions,
-// 500 with days of their own, 200 with three months behind them, and a template of 200 actions.
+// 500 with days of their own, a person with 2,000 remarks and 500 actions, 200 with three months behind them, and a template of 200 actions.
 import { toStoreFile } from '../../src/core/exchange'
 import { emptyDocument, makeTimestamp, withChanges, type Change } from '../../src/core/journal'
 import {
+  blankOf,
   rankOfNumber,
   weights,
   type Action,
@@ -20,6 +21,17 @@ const dayMs = 86_400_000
 const now = Date.now()
 const today = calendarDateUnsafe(new Date(now).toISOString().slice(0, 10))
 const made = now - 200 * dayMs
+
+const kofi: Id<'person'> = 'person:kofi'
+const withKofi = (index: number): Partial<Action> => ({
+  doneAtEpochMs: null,
+  personIds: [kofi],
+  waiting:
+    index % 3 === 0
+      ? { personId: kofi, whom: '', since: today, chaseOn: null, how: '', toSignOff: false }
+      : null,
+  due: index % 3 === 1 ? { date: addDays(today, index % 30), time: null } : null,
+})
 
 const projectId = (index: number): Id<'project'> => `project:p${index}`
 const records: AnyRecord[] = [
@@ -94,6 +106,22 @@ const records: AnyRecord[] = [
       time: null,
     },
   ]).flat(),
+  { ...blankOf('person'), id: kofi, name: 'Kofi Mensah', rank: 'a0', role: 'cabinet maker' },
+  ...Array.from({ length: 8 }, (_, index): AnyRecord => ({
+    id: `fact:f${index}`,
+    ownerId: kofi,
+    label: `phone ${index}`,
+    value: `020 7946 001${index}`,
+    type: 'number',
+    rank: rankOfNumber(index),
+  })),
+  ...Array.from({ length: 2000 }, (_, index): AnyRecord => ({
+    id: `remark:k${index}`,
+    ownerId: kofi,
+    text: `Rang about number ${index}; he sends a drawing of it by post.`,
+    date: addDays(today, -(index % 900)),
+    writtenAtEpochMs: made + index,
+  })),
   ...Array.from({ length: actionCount }, (_, index): Action => {
     const isOfLargest = index < largest
     // Of the first 200 projects, a third is done, some of it in each of the last weeks.
@@ -108,6 +136,8 @@ const records: AnyRecord[] = [
       createdAtEpochMs: made + index,
       weight: weights[index % 3] as Action['weight'],
       projectId: isOfLargest ? 'project:large' : projectId(project),
+      // 500 open actions with one person, some owed and some promised.
+      ...(index >= actionCount - 500 ? withKofi(index) : {}),
       doneAtEpochMs: isDone ? now - ((index * 7) % 80) * dayMs : null,
     }
   }),

@@ -35,7 +35,8 @@ const records: AnyRecord[] = [
     rank: rankOfNumber(index),
     role: '',
     isFirm: false,
-    firmId: null, onBoard: false,
+    firmId: null,
+    onBoard: false,
   })),
   ...Array.from({ length: count }, (_, index) => ({
     ...plainAction,

@@ -73,6 +73,7 @@ export const helpParts = [
     title: 'Shelves',
     says: [
       'Projects are outcomes that take several actions. Areas are parts of your life that go on. People and everything you keep for later are here too.',
+      'Say what you know of somebody: “Oda’s mobile is 07700 900123”. Say what to talk about: “raise the fee with Oda”. Both are kept on Oda’s page, and what to raise is in your meeting note with her, to tick.',
       'An action in a project can come after another. A project without a next action asks for one.',
     ],
   },

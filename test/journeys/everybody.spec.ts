@@ -155,6 +155,28 @@ test.describe('axe finds nothing serious, and everything can be read in both the
     expect(await faults(page), 'the chooser of shelves').toEqual([])
   })
 
+  test('on people, their facts, what is raised, a text to send and the board', async ({ page }) => {
+    await page.goto('/shelves?part=persons')
+    await page.getByRole('button', { name: /^Oda/ }).click()
+    const person = page.getByRole('dialog', { name: 'Oda' })
+    await expect(person.getByRole('link', { name: /^Ring mobile/ })).toBeVisible()
+    expect(await faults(page), 'a person').toEqual([])
+    await person.getByRole('button', { name: 'More' }).click()
+    await page.getByRole('button', { name: 'Edit facts' }).click()
+    await expect(person.getByRole('textbox', { name: 'Label of mobile' })).toBeVisible()
+    expect(await faults(page), 'facts that are edited').toEqual([])
+    await person.getByRole('button', { name: 'Chase all' }).click()
+    await expect(page.getByRole('textbox', { name: 'Text for Oda' })).toBeVisible()
+    expect(await faults(page), 'a text to send').toEqual([])
+    await page.keyboard.press('Escape')
+    await person.getByRole('button', { name: 'Meeting note', exact: true }).click()
+    await expect(page.getByRole('checkbox', { name: /^Raised: / })).toHaveCount(3)
+    expect(await faults(page), 'what is raised in a meeting').toEqual([])
+    await page.goto('/shelves?part=board')
+    await expect(page.getByRole('list', { name: 'Board' })).toBeVisible()
+    expect(await faults(page), 'the board').toEqual([])
+  })
+
   test('on meeting notes, check boxes and a walk', async ({ page }) => {
     await page.goto('/shelves')
     await shelfPart(page, 'Kept', 'Meeting notes')

@@ -6,7 +6,7 @@ import type { OnDemand } from '@/state'
 import { useAct, useHeldDocument, useToday } from '@/held/zen'
 import { AnotherLine } from '@/parts/text/AnotherLine'
 import { EditText } from '@/parts/text/EditText'
-import { Button, Column, Icon, IconButton, Press, Row, Words, type IconName } from '@/ui'
+import { Button, Column, Icon, IconButton, Press, Row, Unseen, Words, type IconName } from '@/ui'
 import { nameOfRecord, shortened } from '@/words'
 import { factWords, factWritten } from '@/words/people'
 import { editFactsOf, useEditsFactsOf } from './editedFacts'
@@ -66,6 +66,7 @@ function FactRow({ fact, people }: { fact: Fact; people: OnDemand['people'] }) {
   const said = factWords(fact, today)
   const row = (
     <>
+      <Unseen>{verb}</Unseen>
       <Words size="second" tone="inkSoft" width={86} flexShrink={0} oneLine>
         {label}
       </Words>
@@ -75,11 +76,10 @@ function FactRow({ fact, people }: { fact: Fact; people: OnDemand['people'] }) {
       <Icon name={icon} tone="brass" size={20} />
     </>
   )
-  const named = `${verb} ${label === '' ? '' : `${label} `}${said}`
   return (
     <Column render="li" borderBottomWidth={1} borderColor="$rule" backgroundColor="$slip">
       {href ? (
-        <a className="fact-row" href={href} target={type === 'link' ? '_blank' : undefined} rel="noopener noreferrer" aria-label={named}>
+        <a className="fact-row" href={href} target={type === 'link' ? '_blank' : undefined} rel="noopener noreferrer">
           {row}
         </a>
       ) : (
@@ -87,7 +87,6 @@ function FactRow({ fact, people }: { fact: Fact; people: OnDemand['people'] }) {
           minHeight={44}
           paddingHorizontal="$3.5"
           gap="$2.5"
-          aria-label={named}
           onPress={() => void copied(said, `Copied: ${shortened(said)}`)}
         >
           {row}

@@ -17,6 +17,7 @@ import { ActionRow } from '@/parts/rows/ActionRow'
 import { NamedRow } from '@/parts/rows/NamedRow'
 import { EditText } from '@/parts/text/EditText'
 import { BandHeading, Button, Column, Row, Seal, SlideOver } from '@/ui'
+import { Afterwards } from '@/ui/Afterwards'
 import { firstNameOf, initialsOf, roleWords } from '@/words/people'
 import { OpenedFiles } from '../OpenedFiles'
 import { OpenedFoot } from '../OpenedFoot'
@@ -50,7 +51,7 @@ export function OpenedPerson({ person }: { person: Person }) {
   const { memory } = useZen()
   const [isTyped] = useState(() => memory.typed.read(remarkKey(id)) !== null)
   if (!people) return null
-  const first = firstNameOf(person.name)
+  const called = firstNameOf(person.name)
   const owed = people.owedWith(document, id)
   const ask = (what: Addable) => {
     if (what === 'role') setSaying(true)
@@ -62,9 +63,10 @@ export function OpenedPerson({ person }: { person: Person }) {
       <PersonHead person={person} said={roleWords(person, people.firmOf(document, person)?.name ?? null)} onSay={() => setSaying(true)} />
       <Facts person={person} people={people} asked={asked.fact ?? 0} />
       <ToRaise person={person} people={people} asked={asked.topic ?? 0} />
-      <Owed title={`Waiting for ${first}`} actions={owed.theirs} />
-      <Owed title={`Promised to ${first}`} actions={owed.promised} />
-      <Owed title={`With ${first}`} actions={[...owed.with, ...among]} />
+      <Owed title={`Waiting for ${called}`} actions={owed.theirs} />
+      <Owed title={`Promised to ${called}`} actions={owed.promised} />
+      <Afterwards>
+      <Owed title={`With ${called}`} actions={[...owed.with, ...among]} />
       {asked.action ? (
         <AddActionLine
           key={asked.action}
@@ -79,6 +81,7 @@ export function OpenedPerson({ person }: { person: Person }) {
       <ProjectsWith id={id} />
       {person.note.trim() !== '' || asked.note ? <NoteBand key={asked.note ?? 0} of={id} begins={Boolean(asked.note)} quiet /> : null}
       <OpenedFiles of={id} asked={asked.file ?? 0} />
+      </Afterwards>
       <PersonFoot person={person} theirs={owed.theirs} onAdd={ask} />
       {isSaying ? <PersonIs person={person} people={people} onClose={() => setSaying(false)} /> : null}
     </Column>
@@ -115,12 +118,12 @@ function PersonHead({ person, said, onSay }: { person: Person; said: string; onS
   )
 }
 
-/** Rows laid out at once: more are a touch away. */
-const portion = 50
+/** Rows drawn at first, and with each press for more. */
+const [first, portion] = [8, 60]
 
 /** Open actions with somebody; nothing where there are none. */
 function Owed({ title, actions }: { title: string; actions: readonly Action[] }) {
-  const [shown, setShown] = useState(portion)
+  const [shown, setShown] = useState<number>(first)
   if (actions.length === 0) return null
   return (
     <Column>

@@ -10,7 +10,7 @@ import { nearDate } from '@/words'
 import { AnotherRemark, OneRemark } from '../Remarks'
 
 /** So many at once: more are a touch away. */
-const portion = 20
+const portion = 12
 
 interface TalksProps {
   readonly person: Person
