@@ -79,15 +79,13 @@ export function ChaseSheet({ id, onClose }: { id: Id<'action'>; onClose: () => v
           label={`Write to ${firstNameOf(name)}`}
           aria-haspopup="dialog"
           onPress={() =>
-            desk
-              .getState()
-              .openSheet({
-                kind: 'sendText',
-                personId,
-                name,
-                ids: [id],
-                about: since === today ? 'handOver' : 'chase',
-              })
+            desk.getState().openSheet({
+              kind: 'sendText',
+              personId,
+              name,
+              ids: [id],
+              about: since === today ? 'handOver' : 'chase',
+            })
           }
         />
         <Button

@@ -15,7 +15,16 @@ const records: AnyRecord[] = [
     lineOf: null,
     letGoAtEpochMs: null,
   },
-  { id: 'person:oda', name: 'Oda', note: '', rank: 'a1', role: '', isFirm: false, firmId: null, onBoard: false },
+  {
+    id: 'person:oda',
+    name: 'Oda',
+    note: '',
+    rank: 'a1',
+    role: '',
+    isFirm: false,
+    firmId: null,
+    onBoard: false,
+  },
   {
     id: 'step:felt',
     ownerId: 'action:open',

@@ -11,7 +11,8 @@ const oda = {
   rank: 'a0',
   role: '',
   isFirm: false,
-  firmId: null, onBoard: false,
+  firmId: null,
+  onBoard: false,
 } as const
 const letter = (more: Partial<Letter> = {}): Letter => ({
   subject: 'ring me by friday',

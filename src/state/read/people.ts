@@ -111,7 +111,8 @@ export function carriedBy(document: Document, person: Person, today: CalendarDat
   const { id } = person
   const actions = owedWith(document, id).theirs
   const fixed = actionsOfPerson(document, id).flatMap(({ at }) => (at && at.date >= today ? [at.date] : []))
-  const isLate = (action: Action) => isToChase(action, today) || (action.due !== null && action.due.date < today)
+  const isLate = (action: Action) =>
+    isToChase(action, today) || (action.due !== null && action.due.date < today)
   return {
     person,
     actions,

@@ -92,7 +92,12 @@ export const removeNamed: Command<{ id: Named }> = (context, { id }) => {
 /** What a person is, where two become one: of the other only what the one does not say. */
 function saidOfBoth(record: Person, into: Person): Pick<Person, 'role' | 'isFirm' | 'firmId' | 'onBoard'> {
   const firmId = [into.firmId, record.firmId].find((each) => each && each !== record.id && each !== into.id)
-  return { role: into.role || record.role, isFirm: into.isFirm || record.isFirm, onBoard: into.onBoard || record.onBoard, firmId: firmId ?? null }
+  return {
+    role: into.role || record.role,
+    isFirm: into.isFirm || record.isFirm,
+    onBoard: into.onBoard || record.onBoard,
+    firmId: firmId ?? null,
+  }
 }
 
 /** The facts of one that the other has word for word: they go. */
