@@ -19,6 +19,9 @@ const acts: Readonly<Record<Fact['type'], { readonly icon: IconName; readonly ve
   text: { icon: 'copy', verb: 'Copy' },
 }
 
+/** Where the device remembers a fact that is half typed. */
+export const anotherFactKey = (of: Person['id']): string => `another fact of ${of}`
+
 interface FactsProps {
   readonly person: Person
   readonly people: OnDemand['people']
@@ -86,6 +89,7 @@ function FactRow({ fact, people }: { fact: Fact; people: OnDemand['people'] }) {
         <Press
           minHeight={44}
           paddingHorizontal="$3.5"
+          paddingVertical="$2"
           gap="$2.5"
           onPress={() => void copied(said, `Copied: ${shortened(said)}`)}
         >
@@ -183,7 +187,7 @@ function AnotherFact({ person, people, asked }: FactsProps) {
   const act = useAct()
   return (
     <AnotherLine
-      name={`another fact of ${person.id}`}
+      name={anotherFactKey(person.id)}
       label="Another fact"
       placeholder="mobile 07700 900123, birthday 3 May"
       maxLength={titleLimit}

@@ -23,10 +23,10 @@ import { OpenedFiles } from '../OpenedFiles'
 import { OpenedFoot } from '../OpenedFoot'
 import { remarkKey } from '../Remarks'
 import { roomForActs } from '../roomForActs'
-import { Facts } from './Facts'
+import { anotherFactKey, Facts } from './Facts'
 import { PersonIs } from './PersonIs'
 import { Talks } from './Talks'
-import { ToRaise } from './ToRaise'
+import { anotherTopicKey, ToRaise } from './ToRaise'
 
 const addable = {
   fact: 'Phone, e-mail, birthday …',
@@ -49,7 +49,11 @@ export function OpenedPerson({ person }: { person: Person }) {
   const [donePlace, setDonePlace] = useDonePlace(id)
   const done = useHeld((state) => lists.doneWith(state.document, id))
   const { memory } = useZen()
-  const [isTyped] = useState(() => memory.typed.read(remarkKey(id)) !== null)
+  // What was half typed before the page went is still there to be finished.
+  const [typed] = useState(() => {
+    const isTyped = (name: string) => Number(memory.typed.read(name) !== null)
+    return { remark: isTyped(remarkKey(id)), fact: isTyped(anotherFactKey(id)), topic: isTyped(anotherTopicKey(id)) }
+  })
   if (!people) return null
   const called = firstNameOf(person.name)
   const owed = people.owedWith(document, id)
@@ -61,8 +65,8 @@ export function OpenedPerson({ person }: { person: Person }) {
   return (
     <Column gap="$1" flexGrow={1}>
       <PersonHead person={person} said={roleWords(person, people.firmOf(document, person)?.name ?? null)} onSay={() => setSaying(true)} />
-      <Facts person={person} people={people} asked={asked.fact ?? 0} />
-      <ToRaise person={person} people={people} asked={asked.topic ?? 0} />
+      <Facts person={person} people={people} asked={asked.fact ?? typed.fact} />
+      <ToRaise person={person} people={people} asked={asked.topic ?? typed.topic} />
       <Owed title={`Waiting for ${called}`} actions={owed.theirs} />
       <Owed title={`Promised to ${called}`} actions={owed.promised} />
       <Afterwards>
@@ -76,7 +80,7 @@ export function OpenedPerson({ person }: { person: Person }) {
         />
       ) : null}
       <DoneBand actions={done} place={donePlace} showProject onPlace={setDonePlace} />
-      <Talks person={person} people={people} asked={asked.remark ?? Number(isTyped)} />
+      <Talks person={person} people={people} asked={asked.remark ?? typed.remark} />
       <PeopleOfFirm id={id} />
       <ProjectsWith id={id} />
       {person.note.trim() !== '' || asked.note ? <NoteBand key={asked.note ?? 0} of={id} begins={Boolean(asked.note)} quiet /> : null}
@@ -93,7 +97,7 @@ function PersonHead({ person, said, onSay }: { person: Person; said: string; onS
   const act = useAct()
   const { id, name } = person
   return (
-    <Row gap="$3" alignItems="center">
+    <Row gap="$3" alignItems="center" paddingBottom="$2">
       <Seal letters={initialsOf(name)} ink={parseInt(checksumOf(id).slice(-4), 36)} size={44} />
       <Column flex={1} minWidth={0}>
         <Column paddingRight={roomForActs}>

@@ -1,4 +1,5 @@
 // What to raise with somebody next time: ticked while talking, in the order it came.
+import type { NativeSyntheticEvent, TextInputKeyPressEventData } from 'react-native'
 import { recordIn } from '@/core/journal'
 import { titleLimit, type AnyRecord, type Id, type Person, type Topic } from '@/core/record'
 import type { OnDemand } from '@/state'
@@ -41,6 +42,13 @@ export function TopicRows({ topics, inId, showPerson = false }: TopicRowsProps) 
   )
 }
 
+/** It is one line of words, however many it takes up: Enter ends it. */
+function leavesOnEnter(event: NativeSyntheticEvent<TextInputKeyPressEventData>) {
+  if (event.nativeEvent.key !== 'Enter') return
+  event.preventDefault()
+  ;(event.target as unknown as HTMLElement).blur()
+}
+
 function TopicRow({ topic, inId, showPerson }: { topic: Topic; inId: Id<'note'> | null; showPerson: boolean }) {
   const act = useAct()
   const document = useHeldDocument()
@@ -59,7 +67,9 @@ function TopicRow({ topic, inId, showPerson }: { topic: Topic; inId: Id<'note'> 
             name={`${id} text`}
             label={`To raise: ${shortened(text)}. Empty it to remove it.`}
             bare
+            rows={2}
             value={text}
+            onKeyPress={leavesOnEnter}
             needed="Say what to raise. Press its cross to remove it."
             onKeep={(kept, typing) => act('editTopic', { id, text: kept }, { say: false, atField: true, ...typing })}
           />
@@ -82,11 +92,14 @@ function TopicRow({ topic, inId, showPerson }: { topic: Topic; inId: Id<'note'> 
   )
 } // prettier-ignore
 
+/** Where the device remembers what is half typed. */
+export const anotherTopicKey = (of: Id<'person'>): string => `another topic of ${of}`
+
 export function AnotherTopic({ of, asked = 0 }: { of: Id<'person'>; asked?: number }) {
   const act = useAct()
   return (
     <AnotherLine
-      name={`another topic of ${of}`}
+      name={anotherTopicKey(of)}
       label="Another thing to raise"
       placeholder="Another thing to raise"
       maxLength={titleLimit}
