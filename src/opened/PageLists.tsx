@@ -114,7 +114,7 @@ function LinesOf({ of, notes, note }: { of: NoteOwnerId; notes: OnDemand['notes'
               {line.tie === null ? (
                 <SquareButton
                   icon="enter"
-                  label={`Make an action of: ${shortened(said)}`}
+                  label={`${lines.verbOf(line)}: ${shortened(said)}`}
                   onPress={() => lines.make([line])}
                 />
               ) : (
