@@ -77,16 +77,21 @@ describe('the day of a birthday', () => {
     expect(nextFactDate(leap, calendarDateUnsafe('2026-03-01'))).toBe('2027-02-28')
     expect(nextFactDate(leap, calendarDateUnsafe('2027-03-01'))).toBe('2028-02-29')
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 12 }), fc.integer({ min: 1, max: 31 }), fc.integer({ min: 0, max: 5000 }), (month, day, days) => {
-        const date = factDateOf(keptDate({ year: null, month, day }))
-        if (!date) return
-        const today = addDays(calendarDateUnsafe('2020-01-01'), days)
-        const next = nextFactDate(date, today)
-        expect(next >= today && next < addDays(today, 367)).toBe(true)
-        expect(nextFactDate(date, next)).toBe(next)
-      }),
+      fc.property(
+        fc.integer({ min: 1, max: 12 }),
+        fc.integer({ min: 1, max: 31 }),
+        fc.integer({ min: 0, max: 5000 }),
+        (month, day, days) => {
+          const date = factDateOf(keptDate({ year: null, month, day }))
+          if (!date) return
+          const today = addDays(calendarDateUnsafe('2020-01-01'), days)
+          const next = nextFactDate(date, today)
+          expect(next >= today && next < addDays(today, 367)).toBe(true)
+          expect(nextFactDate(date, next)).toBe(next)
+        },
+      ),
       { seed: 25 },
-    ) // prettier-ignore
+    )
   })
 
   it('says how old somebody is where the year is known', () => {

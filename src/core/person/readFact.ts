@@ -40,12 +40,14 @@ export function factOf(label: string, value: string): FactSaid {
   const says = value.replace(/\s+/g, ' ').trim().slice(0, titleLimit)
   const type = typeOfLabel(label)
   const asDate = type === 'date' || type === null ? readFactDate(says) : null
-  if (asDate && (type === 'date' || /[a-z]/i.test(says))) return { label: label.trim(), value: keptDate(asDate), type: 'date' }
+  if (asDate && (type === 'date' || /[a-z]/i.test(says)))
+    return { label: label.trim(), value: keptDate(asDate), type: 'date' }
   const looksLike = typeOfValue(says)
   // "Door code: 12345" is nobody's number: under a label of one's own only a long one is.
-  const isNobodys = looksLike === 'number' && type !== 'number' && (type === 'text' || says.replace(/\D/g, '').length < 9)
+  const isNobodys =
+    looksLike === 'number' && type !== 'number' && (type === 'text' || says.replace(/\D/g, '').length < 9)
   return { label: label.trim(), value: says, type: isNobodys ? 'text' : looksLike }
-} // prettier-ignore
+}
 
 const standIns: Readonly<Partial<Record<Fact['type'], string>>> = {
   number: 'phone',

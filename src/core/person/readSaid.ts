@@ -43,11 +43,13 @@ function factSaid(line: string, names: NameIndex): SaidOfPeople | null {
 
 function topicSaid(line: string, names: NameIndex): SaidOfPeople | null {
   const first = raisingFirst.exec(line)
-  const found = first ? { who: first[1], text: first[2] } : { who: raising.exec(line)?.[2], text: raising.exec(line)?.[1] }
+  const found = first
+    ? { who: first[1], text: first[2] }
+    : { who: raising.exec(line)?.[2], text: raising.exec(line)?.[1] }
   if (!found.who || !found.text) return null
   const whom = found.who.split(/,| and | & /).map((name) => personCalled(name.trim(), names))
   return whom.every((each) => each !== null) ? { kind: 'topic', whom, text: found.text.trim() } : null
-} // prettier-ignore
+}
 
 /** What a line says of people; null where it is for the Tray. Nothing longer than a title is read. */
 export function readSaidOfPeople(line: string, names: NameIndex): SaidOfPeople | null {

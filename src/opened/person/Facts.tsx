@@ -82,7 +82,12 @@ function FactRow({ fact, people }: { fact: Fact; people: OnDemand['people'] }) {
   return (
     <Column render="li" borderBottomWidth={1} borderColor="$rule" backgroundColor="$slip">
       {href ? (
-        <a className="fact-row" href={href} target={type === 'link' ? '_blank' : undefined} rel="noopener noreferrer">
+        <a
+          className="fact-row"
+          href={href}
+          target={type === 'link' ? '_blank' : undefined}
+          rel="noopener noreferrer"
+        >
           {row}
         </a>
       ) : (
@@ -98,7 +103,7 @@ function FactRow({ fact, people }: { fact: Fact; people: OnDemand['people'] }) {
       )}
     </Column>
   )
-} // prettier-ignore
+}
 
 interface EditedFactProps {
   readonly fact: Fact
@@ -118,7 +123,8 @@ function EditedFact({ fact, people, before, behind, isFirst }: EditedFactProps) 
   const written = factWritten(fact, today)
   const name = label === '' ? shortened(written) : label
   const hasReminder = type === 'date' && people.hasYearly(document, id)
-  const patch = (next: { label?: string; value?: string }) => people.factOf(next.label ?? label, next.value ?? value)
+  const patch = (next: { label?: string; value?: string }) =>
+    people.factOf(next.label ?? label, next.value ?? value)
   return (
     <Column render="li" borderBottomWidth={1} borderColor="$rule" paddingVertical="$1">
       <Row gap="$1">
@@ -164,7 +170,7 @@ function EditedFact({ fact, people, before, behind, isFirst }: EditedFactProps) 
       {type === 'date' && !hasReminder ? <Yearly fact={fact} name={name} /> : null}
     </Column>
   )
-} // prettier-ignore
+}
 
 function Yearly({ fact: { id, ownerId }, name }: { fact: Fact; name: string }) {
   const act = useAct()

@@ -52,7 +52,11 @@ export function OpenedPerson({ person }: { person: Person }) {
   // What was half typed before the page went is still there to be finished.
   const [typed] = useState(() => {
     const isTyped = (name: string) => Number(memory.typed.read(name) !== null)
-    return { remark: isTyped(remarkKey(id)), fact: isTyped(anotherFactKey(id)), topic: isTyped(anotherTopicKey(id)) }
+    return {
+      remark: isTyped(remarkKey(id)),
+      fact: isTyped(anotherFactKey(id)),
+      topic: isTyped(anotherTopicKey(id)),
+    }
   })
   if (!people) return null
   const called = firstNameOf(person.name)
@@ -64,33 +68,39 @@ export function OpenedPerson({ person }: { person: Person }) {
   const among = donePlace === 'among' ? done : []
   return (
     <Column gap="$1" flexGrow={1}>
-      <PersonHead person={person} said={roleWords(person, people.firmOf(document, person)?.name ?? null)} onSay={() => setSaying(true)} />
+      <PersonHead
+        person={person}
+        said={roleWords(person, people.firmOf(document, person)?.name ?? null)}
+        onSay={() => setSaying(true)}
+      />
       <Facts person={person} people={people} asked={asked.fact ?? typed.fact} />
       <ToRaise person={person} people={people} asked={asked.topic ?? typed.topic} />
       <Owed title={`Waiting for ${called}`} actions={owed.theirs} />
       <Owed title={`Promised to ${called}`} actions={owed.promised} />
       <Afterwards>
-      <Owed title={`With ${called}`} actions={[...owed.with, ...among]} />
-      {asked.action ? (
-        <AddActionLine
-          key={asked.action}
-          autoFocus
-          isMain={false}
-          as={(draft) => ({ ...draft, personIds: [...new Set([...(draft.personIds ?? []), id])] })}
-        />
-      ) : null}
-      <DoneBand actions={done} place={donePlace} showProject onPlace={setDonePlace} />
-      <Talks person={person} people={people} asked={asked.remark ?? typed.remark} />
-      <PeopleOfFirm id={id} />
-      <ProjectsWith id={id} />
-      {person.note.trim() !== '' || asked.note ? <NoteBand key={asked.note ?? 0} of={id} begins={Boolean(asked.note)} quiet /> : null}
-      <OpenedFiles of={id} asked={asked.file ?? 0} />
+        <Owed title={`With ${called}`} actions={[...owed.with, ...among]} />
+        {asked.action ? (
+          <AddActionLine
+            key={asked.action}
+            autoFocus
+            isMain={false}
+            as={(draft) => ({ ...draft, personIds: [...new Set([...(draft.personIds ?? []), id])] })}
+          />
+        ) : null}
+        <DoneBand actions={done} place={donePlace} showProject onPlace={setDonePlace} />
+        <Talks person={person} people={people} asked={asked.remark ?? typed.remark} />
+        <PeopleOfFirm id={id} />
+        <ProjectsWith id={id} />
+        {person.note.trim() !== '' || asked.note ? (
+          <NoteBand key={asked.note ?? 0} of={id} begins={Boolean(asked.note)} quiet />
+        ) : null}
+        <OpenedFiles of={id} asked={asked.file ?? 0} />
       </Afterwards>
       <PersonFoot person={person} theirs={owed.theirs} onAdd={ask} />
       {isSaying ? <PersonIs person={person} people={people} onClose={() => setSaying(false)} /> : null}
     </Column>
   )
-} // prettier-ignore
+}
 
 /** The seal, the name and what they do. */
 function PersonHead({ person, said, onSay }: { person: Person; said: string; onSay: () => void }) {

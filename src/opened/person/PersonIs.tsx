@@ -7,7 +7,15 @@ import { useAct, useHeldDocument } from '@/held/zen'
 import { Button, Column, Field, Row, SlideOver, Words } from '@/ui'
 import { shortened } from '@/words'
 
-export function PersonIs({ person, people, onClose }: { person: Person; people: OnDemand['people']; onClose: () => void }) {
+export function PersonIs({
+  person,
+  people,
+  onClose,
+}: {
+  person: Person
+  people: OnDemand['people']
+  onClose: () => void
+}) {
   const act = useAct()
   const document = useHeldDocument()
   const { id, isFirm, firmId } = person
@@ -36,7 +44,11 @@ export function PersonIs({ person, people, onClose }: { person: Person; people: 
         {isFirm ? null : (
           <Row gap="$2" flexWrap="wrap">
             <Words tone="inkSoft">Firm</Words>
-            <Button label={firm ? shortened(firm.name) : 'Choose a firm'} aria-haspopup="dialog" onPress={() => setChoosing(true)} />
+            <Button
+              label={firm ? shortened(firm.name) : 'Choose a firm'}
+              aria-haspopup="dialog"
+              onPress={() => setChoosing(true)}
+            />
             {firmId ? <Button kind="quiet" label="No firm" onPress={() => set({ firmId: null })} /> : null}
           </Row>
         )}
@@ -61,4 +73,4 @@ export function PersonIs({ person, people, onClose }: { person: Person; people: 
       ) : null}
     </SlideOver>
   )
-} // prettier-ignore
+}

@@ -10,7 +10,15 @@ import { EditText } from '@/parts/text/EditText'
 import { BandHeading, Button, Column, Row, Tick } from '@/ui'
 import { nameOfRecord, shortened } from '@/words'
 
-export function ToRaise({ person, people, asked }: { person: Person; people: OnDemand['people']; asked: number }) {
+export function ToRaise({
+  person,
+  people,
+  asked,
+}: {
+  person: Person
+  people: OnDemand['people']
+  asked: number
+}) {
   const document = useHeldDocument()
   const topics = people.topicsOf(document, person.id)
   if (topics.length === 0 && asked === 0) return null
@@ -21,7 +29,7 @@ export function ToRaise({ person, people, asked }: { person: Person; people: OnD
       <AnotherTopic of={person.id} asked={asked} />
     </Column>
   )
-} // prettier-ignore
+}
 
 interface TopicRowsProps {
   readonly topics: readonly Topic[]
@@ -49,7 +57,15 @@ function leavesOnEnter(event: NativeSyntheticEvent<TextInputKeyPressEventData>) 
   ;(event.target as unknown as HTMLElement).blur()
 }
 
-function TopicRow({ topic, inId, showPerson }: { topic: Topic; inId: Id<'note'> | null; showPerson: boolean }) {
+function TopicRow({
+  topic,
+  inId,
+  showPerson,
+}: {
+  topic: Topic
+  inId: Id<'note'> | null
+  showPerson: boolean
+}) {
   const act = useAct()
   const document = useHeldDocument()
   const { open } = useOpened()
@@ -71,11 +87,15 @@ function TopicRow({ topic, inId, showPerson }: { topic: Topic; inId: Id<'note'> 
             value={text}
             onKeyPress={leavesOnEnter}
             needed="Say what to raise. Press its cross to remove it."
-            onKeep={(kept, typing) => act('editTopic', { id, text: kept }, { say: false, atField: true, ...typing })}
+            onKeep={(kept, typing) =>
+              act('editTopic', { id, text: kept }, { say: false, atField: true, ...typing })
+            }
           />
           {about || showPerson ? (
             <Row flexWrap="wrap" marginLeft="$-2" marginTop="$-2">
-              {showPerson ? <Button kind="quiet" label={nameOfRecord(document, ownerId)} onPress={() => open(ownerId)} /> : null}
+              {showPerson ? (
+                <Button kind="quiet" label={nameOfRecord(document, ownerId)} onPress={() => open(ownerId)} />
+              ) : null}
               {about ? (
                 <Button
                   kind="quiet"
@@ -90,7 +110,7 @@ function TopicRow({ topic, inId, showPerson }: { topic: Topic; inId: Id<'note'> 
       </Row>
     </Column>
   )
-} // prettier-ignore
+}
 
 /** Where the device remembers what is half typed. */
 export const anotherTopicKey = (of: Id<'person'>): string => `another topic of ${of}`

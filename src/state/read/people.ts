@@ -3,7 +3,18 @@ import { isToChase } from '@/core/action'
 import { minutesOf } from '@/core/day'
 import { owedOf, type Owed } from '@/core/person'
 import { recordIn, recordsIn, type Document } from '@/core/journal'
-import { byRank, compareTexts, type Action, type Fact, type Id, type Note, type Person, type Project, type Remark, type Topic } from '@/core/record' // prettier-ignore
+import {
+  byRank,
+  compareTexts,
+  type Action,
+  type Fact,
+  type Id,
+  type Note,
+  type Person,
+  type Project,
+  type Remark,
+  type Topic,
+} from '@/core/record'
 import { localMomentAt, type CalendarDate } from '@/core/time'
 import { actionsOfPerson } from './actionIndexes'
 import { remarksOf } from './ownedIndexes'
@@ -88,7 +99,10 @@ export const firmsOf = (document: Document): readonly Person[] =>
 export const firmOf = (document: Document, { firmId }: Pick<Person, 'firmId'>): Person | undefined =>
   firmId ? recordIn(document, firmId) : undefined
 
-const projects = makeTableIndex('project', { keysOf: ({ personIds, state }) => (state === 'open' || state === 'notNow' ? personIds : []), compare: byRank }) // prettier-ignore
+const projects = makeTableIndex('project', {
+  keysOf: ({ personIds, state }) => (state === 'open' || state === 'notNow' ? personIds : []),
+  compare: byRank,
+})
 /** The projects somebody has a part in, those that are over left out. */
 export const projectsWith = (document: Document, id: Id<'person'>): readonly Project[] =>
   projects.of(document, id)

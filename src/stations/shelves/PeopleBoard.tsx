@@ -57,8 +57,15 @@ function PersonCard({ person, people }: { person: Person; people: OnDemand['peop
   const { open } = useOpened()
   const beginMeeting = useMeetingNote()
   const { id, name, role } = person
-  const { actions, minutes, late, toRaise, lastTalk, next } = people.carriedBy(document, person, today, clock.zone())
-  const carries = [count(actions.length, 'action'), minutes > 0 ? duration(minutes) : ''].filter(Boolean).join(', ')
+  const { actions, minutes, late, toRaise, lastTalk, next } = people.carriedBy(
+    document,
+    person,
+    today,
+    clock.zone(),
+  )
+  const carries = [count(actions.length, 'action'), minutes > 0 ? duration(minutes) : '']
+    .filter(Boolean)
+    .join(', ')
   return (
     <section className="person-card" role="listitem" aria-label={name}>
       <button type="button" className="person-head" onClick={() => open(id)} data-row>
@@ -81,7 +88,9 @@ function PersonCard({ person, people }: { person: Person; people: OnDemand['peop
               </button>
             </li>
           ))}
-          {actions.length > shownOnCard ? <li className="more">{`and ${actions.length - shownOnCard} more`}</li> : null}
+          {actions.length > shownOnCard ? (
+            <li className="more">{`and ${actions.length - shownOnCard} more`}</li>
+          ) : null}
         </ul>
       ) : null}
       <p className="person-talk">{talkWords(lastTalk, next, today)}</p>
@@ -95,4 +104,4 @@ function PersonCard({ person, people }: { person: Person; people: OnDemand['peop
       />
     </section>
   )
-} // prettier-ignore
+}

@@ -5,7 +5,18 @@ import { blankOf, rankBetween, titleLimit, type Fact, type Id, type Person } fro
 import { ok, refuse, type Result } from '@/core/result'
 import { addAction } from '../action/makeAction'
 import { addPerson } from '../named/around'
-import { added, after, change, diffOf, lineOf, rankAfter, removed, type Command, type CommandContext, type Refusal } from '../command' // prettier-ignore
+import {
+  added,
+  after,
+  change,
+  diffOf,
+  lineOf,
+  rankAfter,
+  removed,
+  type Command,
+  type CommandContext,
+  type Refusal,
+} from '../command'
 import { factsOf, yearlyIdOf } from '../../read/people'
 
 /** More than these are no longer the facts of somebody. */
@@ -40,13 +51,18 @@ function asKept({ label, value, type }: FactSaid): Result<FactSaid, Refusal> {
   return ok({ label: line, value: says.value, type: type === 'date' && !isDate ? 'text' : type })
 }
 
-export const factKept = (context: CommandContext, ownerId: Id<'person'>, said: FactSaid, rank: string): Fact => ({
+export const factKept = (
+  context: CommandContext,
+  ownerId: Id<'person'>,
+  said: FactSaid,
+  rank: string,
+): Fact => ({
   ...blankOf('fact'),
   id: context.newId('fact'),
   ownerId,
   ...said,
   rank,
-}) // prettier-ignore
+})
 
 /** Keeps a fact of somebody, who is made where the name is nobody's yet. */
 export const addFact: Command<{ id: Id<'person'> | null; name: string; fact: FactSaid }> = (
@@ -70,7 +86,10 @@ export const editFact: Command<{ id: Id<'fact'>; patch: Partial<FactSaid> }> = (
 }
 
 /** Puts a fact behind another of the same person; before all of them where `afterId` is null. */
-export const moveFact: Command<{ id: Id<'fact'>; afterId: Id<'fact'> | null }> = (context, { id, afterId }) => {
+export const moveFact: Command<{ id: Id<'fact'>; afterId: Id<'fact'> | null }> = (
+  context,
+  { id, afterId },
+) => {
   const fact = recordIn(context.document, id)
   if (!fact) return refuse({ kind: 'notFound' })
   const others = factsOf(context.document, fact.ownerId).filter((other) => other.id !== id)
@@ -78,7 +97,7 @@ export const moveFact: Command<{ id: Id<'fact'>; afterId: Id<'fact'> | null }> =
   if (afterId !== null && at < 0) return refuse({ kind: 'notFound' })
   const rank = rankBetween(others[at]?.rank ?? null, others[at + 1]?.rank ?? null)
   return rank === null ? refuse({ kind: 'notFound' }) : change(context, id, () => ({ rank }))
-} // prettier-ignore
+}
 
 export const removeFact: Command<{ id: Id<'fact'> }> = (context, { id }) => {
   const fact = recordIn(context.document, id)
@@ -95,10 +114,14 @@ export const remindYearly: Command<{ id: Id<'fact'>; title: string }> = (context
   const day = nextFactDate(date, context.moment.date)
   const rule = date.month === 2 && date.day === 29 ? 'FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=-1' : 'FREQ=YEARLY'
   return addAction(
-    { ...context, newId: ((kind: string) => (kind === 'action' ? actionId : context.newId(kind as 'action'))) as CommandContext['newId'] },
+    {
+      ...context,
+      newId: ((kind: string) =>
+        kind === 'action' ? actionId : context.newId(kind as 'action')) as CommandContext['newId'],
+    },
     { title, day, personIds: [fact.ownerId], repeat: { rule, fromDone: false, time: null, startsOn: day } },
   )
-} // prettier-ignore
+}
 
 /** What somebody does, whether they are a firm, and which they belong to; a firm that is only named is made. */
 export const editPerson: Command<{
@@ -106,8 +129,10 @@ export const editPerson: Command<{
   patch: Partial<Pick<Person, 'role' | 'isFirm' | 'firmId' | 'onBoard'>>
   firmNamed?: string
 }> = (context, { id, patch, firmNamed }) => {
-  if ((patch.role?.length ?? 0) > titleLimit) return refuse({ kind: 'tooLong', field: 'role', limit: titleLimit })
-  const firm = firmNamed === undefined ? null : personMeant(context, { id: patch.firmId ?? null, name: firmNamed })
+  if ((patch.role?.length ?? 0) > titleLimit)
+    return refuse({ kind: 'tooLong', field: 'role', limit: titleLimit })
+  const firm =
+    firmNamed === undefined ? null : personMeant(context, { id: patch.firmId ?? null, name: firmNamed })
   if (firm && !firm.ok) return firm
   const firmId = firm?.value.id ?? patch.firmId
   if (firmId && (firmId === id || !recordIn(after(context, firm?.value.made ?? []).document, firmId)))
@@ -119,7 +144,9 @@ export const editPerson: Command<{
   if (!changed.ok) return changed
   // Made as a firm at once: one record is written once.
   const first = made.map((part) =>
-    part.kind === 'added' && part.record.id === firmId ? added({ ...part.record, isFirm: true } as Person) : part,
+    part.kind === 'added' && part.record.id === firmId
+      ? added({ ...part.record, isFirm: true } as Person)
+      : part,
   )
   return diffOf(...first, ...(made.length === 0 && isFirm?.ok ? isFirm.value : []), ...changed.value)
-} // prettier-ignore
+}

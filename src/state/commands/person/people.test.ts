@@ -2,7 +2,17 @@ import { recordIn, recordsById, recordsIn } from '@/core/journal'
 import { factOf } from '@/core/person'
 import type { Id } from '@/core/record'
 import { asideOf } from '../../read/ownedIndexes'
-import { factsOf, hasYearly, owedWith, peopleOfFirm, raisedIn, talksWith, topicsAround, topicsOf, yearlyIdOf } from '../../read/people' // prettier-ignore
+import {
+  factsOf,
+  hasYearly,
+  owedWith,
+  peopleOfFirm,
+  raisedIn,
+  talksWith,
+  topicsAround,
+  topicsOf,
+  yearlyIdOf,
+} from '../../read/people'
 import { makeTestStore, type TestStore } from '../../testing'
 import { mostFacts } from './facts'
 

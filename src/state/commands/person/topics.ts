@@ -88,7 +88,11 @@ export const raiseTopic: Command<{ id: Id<'topic'>; inId: Id<'note'> | null }> =
   if (inId === null) return diffOf(raised)
   const page = recordIn(context.document, inId)
   if (!page) return refuse({ kind: 'notFound' })
-  const note = `${page.note.trimEnd()}${endsInList.test(page.note.trimEnd()) ? '\n' : '\n\n'}- ${topic.text}\n`.replace(/^\n+/, '') // prettier-ignore
+  const note =
+    `${page.note.trimEnd()}${endsInList.test(page.note.trimEnd()) ? '\n' : '\n\n'}- ${topic.text}\n`.replace(
+      /^\n+/,
+      '',
+    )
   if (note.length > noteLimit) return refuse({ kind: 'tooLong', field: 'note', limit: noteLimit })
   return diffOf(raised, updateOf(page, { note }))
 }
