@@ -1,11 +1,11 @@
-// The meeting notes that a person or a project has a part in: what was agreed there is found from each of them.
-import { isIdOf, type Id } from '@/core/record'
+// The meeting notes that a project has a part in: what was agreed there is found from it.
+import type { Id } from '@/core/record'
 import { useOnDemand } from '@/held/reader'
 import { useHeldDocument } from '@/held/zen'
 import { MeetingNoteRows } from '@/parts/pages/MeetingNoteRows'
 import { BandHeading, Column } from '@/ui'
 
-export function MeetingNotes({ of }: { of: Id<'person'> | Id<'project'> }) {
+export function MeetingNotes({ of }: { of: Id<'project'> }) {
   const later = useOnDemand()
   const document = useHeldDocument()
   if (!later) return null
@@ -15,10 +15,7 @@ export function MeetingNotes({ of }: { of: Id<'person'> | Id<'project'> }) {
       {meetingNotes.length > 0 ? (
         <BandHeading title="Meeting notes" end={String(meetingNotes.length)} />
       ) : null}
-      <MeetingNoteRows
-        meetingNotes={meetingNotes}
-        begun={isIdOf('person', of) ? { personIds: [of] } : { projectId: of }}
-      />
+      <MeetingNoteRows meetingNotes={meetingNotes} begun={{ projectId: of }} />
     </Column>
   )
 }

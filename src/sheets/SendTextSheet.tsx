@@ -33,7 +33,8 @@ export function SendTextSheet({ personId, name, ids, about: first, onClose }: Se
   const facts = personId && later ? later.people.factsOf(document, personId) : []
   const email = facts.find(({ type }) => type === 'email')
   const subject = actions.length === 1 ? (actions[0]?.title ?? '') : ''
-  const mailto = `mailto:${email ? encodeURIComponent(email.value).replace('%40', '@') : ''}?${new URLSearchParams({ subject, body: text }).toString().replace(/\+/g, '%20')}`
+  const to = (email && later?.people.hrefOfFact(email)) ?? 'mailto:'
+  const mailto = `${to}?subject=${encodeURIComponent(subject)}&body=${encodeURIComponent(text)}`
   const again = addDays(today, 7)
   const called = firstNameOf(name)
   const other = about === 'chase' ? 'handOver' : 'chase'

@@ -107,6 +107,27 @@ const projects = makeTableIndex('project', {
 export const projectsWith = (document: Document, id: Id<'person'>): readonly Project[] =>
   projects.of(document, id)
 
+/** The day of the last talk with somebody, without putting all of them in order. */
+function lastTalkWith(document: Document, id: Id<'person'>, today: CalendarDate, zone: string) {
+  const raisedAt = raisedIn(document, id).map(({ raisedAtEpochMs }) => raisedAtEpochMs ?? 0)
+  const days = [
+    meetingNotesWith(document, id).find(({ date }) => date <= today)?.date,
+    remarksOf(document, id).findLast(({ date }) => date <= today)?.date,
+    raisedAt.length > 0
+      ? localMomentAt(
+          raisedAt.reduce((a, b) => Math.max(a, b)),
+          zone,
+        ).date
+      : undefined,
+  ]
+  return (
+    days
+      .filter((day) => day !== undefined)
+      .sort()
+      .at(-1) ?? null
+  )
+}
+
 /** What somebody one is responsible for carries, what of it is late, and when one talks. */
 export interface Carried {
   readonly person: Person
@@ -133,7 +154,7 @@ export function carriedBy(document: Document, person: Person, today: CalendarDat
     minutes: minutesOf(actions),
     late: actions.filter(isLate).length,
     toRaise: topicsOf(document, id).length,
-    lastTalk: talksWith(document, id, zone).find(({ date }) => date <= today)?.date ?? null,
+    lastTalk: lastTalkWith(document, id, today, zone),
     next: fixed.sort()[0] ?? null,
   }
 }

@@ -3,6 +3,7 @@ import { factOf } from '@/core/person'
 import type { Id } from '@/core/record'
 import { asideOf } from '../../read/ownedIndexes'
 import {
+  carriedBy,
   factsOf,
   hasYearly,
   owedWith,
@@ -121,6 +122,13 @@ describe('what to raise', () => {
       'raised 2026-03-11',
       'remark 2026-03-10',
     ])
+    const carried = () =>
+      carriedBy(document(), recordIn(document(), oda)!, '2026-03-11' as never, 'Europe/London')
+    expect(carried()).toMatchObject({ lastTalk: '2026-03-11', toRaise: 0, next: null })
+    store.undo()
+    store.run('addMeetingNote', { title: 'ahead', personIds: [oda], date: '2026-03-20' as never })
+    store.run('addMeetingNote', { title: 'before', personIds: [oda], date: '2026-03-05' as never })
+    expect(carried()).toMatchObject({ lastTalk: '2026-03-10', toRaise: 1 })
   })
 
   it('made of a slip takes it out of the Tray with all it holds; made of a line of a note ticks it there', () => {
